@@ -1,0 +1,272 @@
+import { z } from "zod";
+import { dayFrom, WEEKDAYS } from "../time/days.ts";
+
+/**
+ * The open house format: everything a house is, in one JSON document. Lengths are minutes (`…Min`), money is minor
+ * units of the house's currency (`…Minor`), clock times are HH:MM on the house's wall, dates are YYYY-MM-DD.
+ * Unknown keys are refused, so that a slip of the pen is said and not swallowed.
+ */
+
+const id = z
+  .string()
+  .regex(/^[a-z0-9][a-z0-9-]{0,63}$/, "small letters, digits and hyphens, 64 at most");
+const words = (max: number) => z.string().trim().min(1).max(max);
+const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$|^24:00$/, "a time of day as HH:MM");
+const date = z
+  .string()
+  .regex(/^\d{4}-\d{2}-\d{2}$/, "a date as YYYY-MM-DD")
+  .refine((s) => dayFrom(Number(s.slice(0, 4)), Number(s.slice(5, 7)), Number(s.slice(8))) !== null, {
+    message: "no such date",
+  });
+const wallTime = z.string().regex(/^\d{4}-\d{2}-\d{2}T([01]\d|2[0-3]):[0-5]\d$/, "a wall time as YYYY-MM-DDTHH:MM");
+const weekday = z.enum(WEEKDAYS);
+const weekdays = z.array(weekday).min(1).max(7);
+const phone = z.string().regex(/^\+[1-9]\d{6,14}$/, "a telephone number in E.164, such as +19025550100");
+const email = z.string().max(254).regex(/^[^\s@]+@[^\s@]+\.[^\s@]+$/, "an email address");
+const minutes = z.number().int().min(0).max(60 * 24 * 400);
+
+export const zoneName = z.string().refine(
+  (s) => {
+    try {
+      new Intl.DateTimeFormat("en", { timeZone: s });
+      return true;
+    } catch {
+      return false;
+    }
+  },
+  { message: "an IANA time zone, such as America/Halifax" },
+);
+
+export const windowSchema = z.strictObject({ id, weekdays, from: clock, to: clock });
+
+export const closedRule = z.discriminatedUnion("kind", [
+  z.strictObject({ kind: z.literal("yearly"), month: z.number().int().min(1).max(12), date: z.number().int().min(1).max(31) }),
+  z.strictObject({ kind: z.literal("easter"), days: z.number().int().min(-60).max(70) }),
+  z.strictObject({
+    kind: z.literal("weekday"),
+    month: z.number().int().min(1).max(12),
+    weekday,
+    /** 1 is the first of the month, -1 the last. */
+    nth: z.number().int().min(-5).max(5),
+  }),
+  z.strictObject({ kind: z.literal("before"), month: z.number().int().min(1).max(12), date: z.number().int().min(1).max(31), weekday }),
+  z.strictObject({ kind: z.literal("once"), date }),
+]);
+
+export const closedSchema = z.strictObject({ id, name: words(80), on: closedRule });
+
+export const roomSchema = z.strictObject({ id, name: words(60), pool: words(60) });
+
+export const staffSchema = z.strictObject({
+  id,
+  name: words(80),
+  called: z.array(words(40)).default([]),
+  work: words(120),
+  gender: z.enum(["woman", "man"]).optional(),
+  languages: z.array(words(40)).default([]),
+  bookable: z.boolean(),
+  takesMessages: z.boolean().default(false),
+  hours: z
+    .array(
+      z.strictObject({
+        id,
+        weekdays,
+        from: clock,
+        to: clock,
+        /** Every so many weeks, counted from the week of `from`. */
+        every: z.strictObject({ weeks: z.number().int().min(2).max(12), from: date }).optional(),
+      }),
+    )
+    .default([]),
+  breaks: z.array(z.strictObject({ id, weekdays, from: clock, to: clock })).default([]),
+});
+
+export const serviceSchema = z.strictObject({
+  id,
+  name: words(80),
+  also: z.array(words(60)).default([]),
+  about: z.string().trim().max(600).default(""),
+  bring: z.string().trim().max(300).optional(),
+  variants: z
+    .array(z.strictObject({ lengthMin: z.number().int().min(5).max(720), priceMinor: z.number().int().min(0).max(100_000_000).nullable() }))
+    .min(1)
+    .max(12),
+  /** What is said in place of a price where none is given. */
+  noPrice: z.string().trim().max(300).optional(),
+  staff: z.array(id).max(200),
+  pool: z.string().max(60),
+  cleanUpMin: z.number().int().min(0).max(240).default(0),
+  /** The questions of the house that concern this service, by key. */
+  asks: z.array(id.or(z.string().regex(/^[a-z][a-z0-9_]*$/))).default([]),
+  /** Only for clients who have had the service named here; others are offered that one. */
+  after: id.optional(),
+  group: z
+    .strictObject({
+      places: z.number().int().min(2).max(500),
+      perBooking: z.number().int().min(1).max(50),
+      times: z.array(z.strictObject({ weekdays, at: clock })).min(1),
+    })
+    .optional(),
+});
+
+export const rulesSchema = z.strictObject({
+  noticeMin: minutes,
+  horizonDays: z.number().int().min(1).max(730),
+  gridMin: z.number().int().min(5).max(60),
+  holdMin: z.number().int().min(1).max(120),
+  freeUntilMin: minutes,
+  lateFeePercent: z.number().min(0).max(100),
+  missedFeePercent: z.number().min(0).max(100),
+  parentUnderAge: z.number().int().min(0).max(21).optional(),
+});
+
+export const questionSchema = z.strictObject({
+  key: z.string().regex(/^[a-z][a-z0-9_]{0,39}$/),
+  ask: words(300),
+  help: z.string().trim().max(300).optional(),
+  kind: z.enum(["text", "yes-no"]),
+  /** new: only of new clients; everyone: at every booking; unknown: where the card does not tell who it is. */
+  whom: z.enum(["new", "everyone", "unknown"]),
+  /** A yes hands the conversation over to a person; nothing is booked. */
+  yesHandsOver: z.string().trim().max(300).optional(),
+});
+
+export const answerSchema = z.strictObject({
+  id,
+  question: words(200),
+  also: z.array(words(200)).default([]),
+  answer: words(600),
+});
+
+export const limitSchema = z.strictObject({
+  id,
+  subject: words(80),
+  /** Words that show the subject; every one of a line's words must be there, in any order. */
+  words: z.array(words(80)).min(1),
+  say: words(400),
+});
+
+export const emergencySchema = z.strictObject({
+  words: z.array(words(80)).min(1),
+  say: words(400),
+  call: words(20),
+  housePhone: phone.optional(),
+});
+
+export const receptionistSchema = z.strictObject({ id, name: words(60), greeting: words(300), callBack: z.boolean().default(false) });
+
+export const lineSchema = z.strictObject({
+  key: id,
+  name: words(40),
+  channel: z.enum(["web", "text", "phone"]),
+  state: z.enum(["on-duty", "drafting", "off"]),
+  receptionist: id,
+  afterHours: id.optional(),
+});
+
+export const clientSchema = z.strictObject({
+  id: words(64),
+  name: words(120),
+  phone: phone.optional(),
+  email: email.optional(),
+  assessed: z.boolean().default(false),
+  saysSo: z.boolean().default(false),
+  note: z.string().max(2000).default(""),
+  answers: z.record(z.string(), z.string().max(2000)).default({}),
+});
+
+export const appointmentSchema = z.strictObject({
+  id: words(64),
+  client: words(64),
+  visitor: words(120).optional(),
+  service: id,
+  lengthMin: z.number().int().min(5).max(720),
+  staff: id,
+  room: id.optional(),
+  start: wallTime,
+  places: z.number().int().min(1).max(50).optional(),
+  status: z.enum(["booked", "done", "missed", "cancelled"]).default("booked"),
+  feeMinor: z.number().int().min(0).optional(),
+});
+
+export const absenceSchema = z.strictObject({
+  id: words(64),
+  staff: id.optional(),
+  room: id.optional(),
+  from: wallTime,
+  to: wallTime,
+  reason: z.string().max(200).default(""),
+});
+
+export const bookSchema = z.strictObject({
+  clients: z.array(clientSchema).max(100_000).default([]),
+  appointments: z.array(appointmentSchema).max(500_000).default([]),
+  absences: z.array(absenceSchema).max(50_000).default([]),
+});
+
+export const handbookSchema = z.strictObject({
+  format: z.literal("gentian-house/1"),
+  key: id,
+  name: words(120),
+  shortName: words(40),
+  zone: zoneName,
+  currency: z.string().regex(/^[A-Z]{3}$/, "an ISO 4217 code, such as CAD"),
+  country: z.string().regex(/^[A-Z]{2}$/, "an ISO 3166 code, such as CA"),
+  locale: words(20),
+  languages: z.array(words(20)).min(1),
+  dateOrder: z.enum(["month-first", "day-first"]),
+  clientClock: z.enum(["12", "24"]),
+  firstWeekday: weekday,
+  place: z.strictObject({
+    street: words(120).optional(),
+    town: words(80).optional(),
+    region: words(80).optional(),
+    phone: phone.optional(),
+    email: email.optional(),
+    site: words(120).optional(),
+  }),
+  facts: z.array(z.strictObject({ id, topic: words(60), text: words(400), also: z.array(words(80)).default([]) })).default([]),
+  hours: z.array(windowSchema),
+  closed: z.array(closedSchema).default([]),
+  rooms: z.array(roomSchema),
+  staff: z.array(staffSchema),
+  services: z.array(serviceSchema),
+  rules: rulesSchema,
+  questions: z.array(questionSchema).default([]),
+  answers: z.array(answerSchema).default([]),
+  limits: z.array(limitSchema).default([]),
+  emergency: emergencySchema.optional(),
+  receptionists: z.array(receptionistSchema).min(1),
+  lines: z.array(lineSchema),
+});
+
+export const houseFileSchema = handbookSchema.extend({ book: bookSchema.optional() });
+
+export type Handbook = z.infer<typeof handbookSchema>;
+export type HouseFile = z.infer<typeof houseFileSchema>;
+export type Service = z.infer<typeof serviceSchema>;
+export type Staff = z.infer<typeof staffSchema>;
+export type Room = z.infer<typeof roomSchema>;
+export type Question = z.infer<typeof questionSchema>;
+export type Line = z.infer<typeof lineSchema>;
+export type Rules = z.infer<typeof rulesSchema>;
+export type Channel = Line["channel"];
+export type ClosedRule = z.infer<typeof closedRule>;
+
+/** One thing that is wrong with a document: where, and what to do. */
+export interface Problem {
+  path: string;
+  message: string;
+}
+
+/** Reads a document in the open house format; problems carry the path to each wrong place. */
+export function parseHouseFile(input: unknown): { file: HouseFile } | { problems: Problem[] } {
+  const result = houseFileSchema.safeParse(input);
+  if (result.success) return { file: result.data };
+  return {
+    problems: result.error.issues.map((issue) => ({
+      path: issue.path.map(String).join("/") || "(the whole file)",
+      message: issue.message,
+    })),
+  };
+}

@@ -1,0 +1,134 @@
+import type { House } from "../house/compile.ts";
+import { normalise, stem } from "../language/text.ts";
+
+/** One piece of what the house can say, found by its words. */
+export interface Passage {
+  kind: "answer" | "fact";
+  id: string;
+  label: string;
+  text: string;
+  /** Wordings of the question that it answers. */
+  asked: string[];
+}
+
+export interface Hit {
+  passage: Passage;
+  /** BM25 score. */
+  score: number;
+  /** Share of the question's weight that the passage covers, 0 to 1. */
+  cover: number;
+}
+
+/** BM25 parameters as Robertson and Zaragoza (2009) recommend. */
+const K1 = 1.2;
+const B = 0.75;
+
+/** Words that a question is made of, not what it is about. */
+const EMPTY = new Set(
+  "a an the i me my mine we us our you your u do does did is are am was be been can could will would should shall may might must have has had there here it its this that these those of for to in on at by from with and or if so what when where who which how why any some someone one get got go going need want like please hi hello hey thanks just also about tell know question let s re ll ve d m t don doesn isn aren it's i'm what's there's possible allowed ok okay really actually".split(" "),
+);
+
+/** Words that mean nearly the same to a house: each is read as the first of its row. */
+const NEAR: string[][] = [
+  ["clothes", "wear", "dress", "outfit", "clothing", "jeans", "attire"],
+  ["dog", "pet", "puppy", "animal", "cat"],
+  ["toilet", "washroom", "restroom", "bathroom", "loo"],
+  ["voucher", "certificate", "giftcard"],
+  ["parking", "park", "car"],
+  ["insurance", "plan", "coverage", "covered", "benefits", "insurer"],
+  ["child", "kid", "son", "daughter", "teenager", "children", "teen"],
+  ["baby", "infant", "newborn"],
+  ["nurse", "breastfeed", "nursing", "feed"],
+  ["xray", "scan", "mri", "x-ray"],
+  ["late", "delayed"],
+  ["miss", "no-show", "noshow", "forget"],
+  ["receipt", "invoice"],
+  ["bike", "bicycle", "cycle"],
+  ["wheelchair", "accessible", "walker"],
+  ["lift", "elevator"],
+  ["computer", "machine", "robot", "bot", "human"],
+  ["tea", "coffee", "drink"],
+  ["pregnant", "prenatal", "pregnancy", "expecting"],
+  ["hurt", "painful", "pain"],
+  ["referral", "doctor", "referred", "physician", "gp"],
+  ["wifi", "internet", "wi-fi"],
+  ["cheque", "check"],
+  ["pay", "payment", "card"],
+  ["tip", "gratuity"],
+  ["tax", "hst"],
+  ["video", "online", "virtual", "zoom", "remote", "telehealth"],
+  ["house", "home"],
+  ["visit", "come"],
+  ["early", "arrive"],
+  ["mat", "towel"],
+];
+const near = new Map<string, string>();
+for (const row of NEAR) for (const w of row) near.set(stem(w), stem(row[0] as string));
+
+function terms(text: string): string[] {
+  return normalise(text.replace(/[xX]-ray/g, "xray").replace(/wi-fi/gi, "wifi"))
+    .tokens.map((t) => t.text.replace(/'s$/, ""))
+    .filter((w) => !EMPTY.has(w))
+    .map(stem)
+    .map((w) => near.get(w) ?? w);
+}
+
+interface Index {
+  passages: { passage: Passage; terms: Map<string, number>; asked: Set<string>[]; length: number }[];
+  idf: Map<string, number>;
+  mean: number;
+}
+
+const made = new WeakMap<House, Index>();
+
+function indexOf(house: House): Index {
+  const have = made.get(house);
+  if (have) return have;
+  const passages: Passage[] = [
+    ...house.handbook.answers.map((a): Passage => ({ kind: "answer", id: a.id, label: a.question, text: a.answer, asked: [a.question, ...a.also] })),
+    ...house.handbook.facts.map((f): Passage => ({ kind: "fact", id: f.id, label: f.topic, text: f.text, asked: [f.topic, ...f.also] })),
+  ];
+  const list = passages.map((passage) => {
+    const all = terms([...passage.asked, passage.text].join(" "));
+    const counts = new Map<string, number>();
+    for (const t of all) counts.set(t, (counts.get(t) ?? 0) + 1);
+    return { passage, terms: counts, asked: passage.asked.map((a) => new Set(terms(a))), length: all.length };
+  });
+  const df = new Map<string, number>();
+  for (const p of list) for (const t of p.terms.keys()) df.set(t, (df.get(t) ?? 0) + 1);
+  const idf = new Map<string, number>();
+  for (const [t, n] of df) idf.set(t, Math.log(1 + (list.length - n + 0.5) / (n + 0.5)));
+  const index = { passages: list, idf, mean: list.reduce((a, p) => a + p.length, 0) / Math.max(1, list.length) };
+  made.set(house, index);
+  return index;
+}
+
+/** Ranks passages for a question by BM25, best first. A word the house never uses counts against all of them. */
+export function search(house: House, question: string, most = 3): Hit[] {
+  const index = indexOf(house);
+  const asked = [...new Set(terms(question))];
+  if (asked.length === 0) return [];
+  const unknown = Math.log(1 + index.passages.length);
+  const weight = (t: string): number => index.idf.get(t) ?? unknown;
+  const total = asked.reduce((a, t) => a + weight(t), 0);
+  const hits: Hit[] = [];
+  for (const p of index.passages) {
+    let score = 0;
+    let covered = 0;
+    for (const t of asked) {
+      const n = p.terms.get(t);
+      if (!n) continue;
+      score += (weight(t) * n * (K1 + 1)) / (n + K1 * (1 - B + (B * p.length) / index.mean));
+      // A word of the question's own wordings speaks louder than one of the answer.
+      covered += weight(t) * (p.asked.some((a) => a.has(t)) ? 1 : 0.6);
+    }
+    if (score > 0) hits.push({ passage: p.passage, score, cover: covered / total });
+  }
+  return hits.sort((a, b) => b.cover * b.score - a.cover * a.score || (a.passage.id < b.passage.id ? -1 : 1)).slice(0, most);
+}
+
+/** The passage that answers a question, or null where none is supported well enough. */
+export function answerTo(house: House, question: string): Hit | null {
+  const best = search(house, question)[0];
+  return best && best.cover >= 0.5 && best.score >= 2 ? best : null;
+}

@@ -1,0 +1,55 @@
+import type { House } from "../house/compile.ts";
+import type { DayNumber } from "../time/days.ts";
+import type { EpochMin } from "../time/zone.ts";
+
+/** What the receptionist waits for, as the public interface names it. */
+export type Expects =
+  | "errand"
+  | "service"
+  | "length"
+  | "staff"
+  | "day"
+  | "time"
+  | "slot"
+  | "name"
+  | "phone"
+  | "email"
+  | "name-check"
+  | "phone-check"
+  | "email-check"
+  | "which-appointment"
+  | "go-ahead"
+  | "message"
+  | `question:${string}`
+  | "anything"
+  | "nothing";
+
+/** What reading may know besides the words: the house, the moment, and what was just asked. */
+export interface ReadContext {
+  house: House;
+  now: EpochMin;
+  expects?: Expects;
+  /** The errand that is being worked on, if any. */
+  errand?: "book" | "move" | "cancel" | "other";
+  /** In a move or a cancellation: whether the appointment is known already. */
+  oldKnown?: boolean;
+  /** The day under discussion, for times that name none. */
+  day?: DayNumber;
+  /** The person under discussion, for "first thing" and the like. */
+  staff?: string;
+}
+
+/** What recognisers get: the context with the local moment worked out. */
+export interface Moment extends ReadContext {
+  today: DayNumber;
+  minute: number;
+  /** Whether the house has closed for the day, or is shut all day. */
+  closedForToday: boolean;
+}
+
+export function momentOf(context: ReadContext): Moment {
+  const { day, minute } = context.house.zone.toLocal(context.now);
+  const open = context.house.openOn(day);
+  const last = open.length > 0 ? Math.max(...open.map((w) => w.toMin)) : 0;
+  return { ...context, today: day, minute, closedForToday: minute >= last };
+}

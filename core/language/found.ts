@@ -1,0 +1,68 @@
+import type { DayNumber } from "../time/days.ts";
+
+/** Days as a recogniser found them. */
+export type DayValue =
+  | { kind: "days"; from?: DayNumber; to?: DayNumber }
+  | { kind: "ask"; days: DayNumber[] }
+  | { kind: "either"; days: DayNumber[] }
+  | { kind: "weekdays"; weekdays: number[] }
+  | { kind: "soonest" };
+
+/** A clock time before it is known which half of the day is meant. */
+export interface ClockValue {
+  hour: number;
+  minute: number;
+  /** Said with am, pm, 24-hour digits, noon. */
+  certain: boolean;
+}
+
+export type TimeValue =
+  | { kind: "at"; at: ClockValue }
+  | { kind: "from"; at: ClockValue }
+  | { kind: "until"; at: ClockValue; is: "start" | "end" }
+  | { kind: "around"; at: ClockValue }
+  | { kind: "between"; from: ClockValue; to: ClockValue }
+  | { kind: "span"; fromMin?: number; toMin?: number; name: string }
+  | { kind: "part"; part: "first-thing" | "end-of-day" };
+
+export type ChoiceValue = "first" | "second" | "third" | "last" | "later" | "earlier" | "any" | "none";
+export type ShiftValue = "later" | "earlier" | "another-day" | "another-time";
+
+/** Whether a day or time speaks of the appointment that exists or of the wish. */
+export type Part = "old" | "new";
+
+interface Base {
+  /** The rule that found it. */
+  rule: string;
+  start: number;
+  end: number;
+  /** What was taken for granted, as data for the reasons and for saying it back. */
+  assumed?: string;
+  part?: Part;
+}
+
+export type Found = Base &
+  (
+    | { kind: "day"; value: DayValue; not?: boolean; weekday?: number }
+    | { kind: "time"; value: TimeValue }
+    | { kind: "service"; value: string[] }
+    | { kind: "length"; value: number | "long" | "short" }
+    | { kind: "staff"; value: string[] | "any" }
+    | { kind: "gender"; value: "woman" | "man" }
+    | { kind: "name"; value: string }
+    | { kind: "phone"; value: string }
+    | { kind: "phone-end"; value: string }
+    | { kind: "email"; value: string }
+    | { kind: "yes"; value: boolean }
+    | { kind: "choice"; value: ChoiceValue }
+    | { kind: "shift"; value: ShiftValue }
+    | { kind: "places"; value: number }
+    | { kind: "for-whom"; value: string }
+  );
+
+export type FoundKind = Found["kind"];
+export type FoundOf<K extends FoundKind> = Extract<Found, { kind: K }>;
+
+export function ofKind<K extends FoundKind>(found: readonly Found[], kind: K): FoundOf<K>[] {
+  return found.filter((f): f is FoundOf<K> => f.kind === kind);
+}

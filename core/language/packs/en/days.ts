@@ -1,0 +1,318 @@
+import {
+  addMonths,
+  dayFrom,
+  dayOfIso,
+  lastOfMonth,
+  mondayOf,
+  nthWeekday,
+  partsOf,
+  weekdayOf,
+  type DayNumber,
+} from "../../../time/days.ts";
+import type { Moment } from "../../context.ts";
+import type { DayValue } from "../../found.ts";
+import { CARDINALS, MONTH, MONTH_WORDS, ORDINAL, ORDINALS, WEEKDAY, WEEKDAY_WORDS } from "./words.ts";
+
+export interface DayReading {
+  value: DayValue;
+  assumed?: string;
+  weekday?: number;
+}
+
+/** One way to say a day. `value` gives null where the words turn out to be something else. */
+export interface DayRule {
+  name: string;
+  pattern: RegExp;
+  value(m: RegExpExecArray, at: Moment): DayReading | null;
+}
+
+const one = (day: DayNumber): DayValue => ({ kind: "days", from: day, to: day });
+const span = (from: DayNumber, to: DayNumber): DayValue => ({ kind: "days", from, to });
+const wd = (word: string): number => WEEKDAY_WORDS[word.toLowerCase()] ?? 0;
+const count = (word: string): number => (/^\d+$/.test(word) ? Number(word) : (CARDINALS[word] ?? (/couple/.test(word) ? 2 : 0)));
+
+/** The next such weekday to come; today counts as long as the house has not closed. */
+function coming(at: Moment, weekday: number): DayNumber {
+  const ahead = (weekday - weekdayOf(at.today) + 7) % 7;
+  return at.today + (ahead === 0 && at.closedForToday ? 7 : ahead);
+}
+
+/** A week after the coming one, counted from today when today is that weekday. */
+function weekAfter(at: Moment, weekday: number): DayNumber {
+  const ahead = (weekday - weekdayOf(at.today) + 7) % 7;
+  return at.today + ahead + 7;
+}
+
+/** The next such date to come: today counts as long as the house has not closed. */
+function nextDate(at: Moment, date: number): DayNumber | null {
+  const { year, month } = partsOf(at.today);
+  for (let i = 0; i < 12; i++) {
+    const y = year + Math.floor((month - 1 + i) / 12);
+    const day = dayFrom(y, ((month - 1 + i) % 12) + 1, date);
+    if (day !== null && (day > at.today || (day === at.today && !at.closedForToday))) return day;
+  }
+  return null;
+}
+
+function nextMonthDate(at: Moment, month: number, date: number, year?: number): DayNumber | null {
+  if (year !== undefined) return dayFrom(year < 100 ? 2000 + year : year, month, date);
+  const now = partsOf(at.today).year;
+  for (let y = now; y < now + 9; y++) {
+    const day = dayFrom(y, month, date);
+    if (day !== null && day >= at.today) return day;
+  }
+  return null;
+}
+
+/** A weekday and a date that may not agree: both are named then. */
+function agree(day: DayNumber | null, weekday: number): DayReading | null {
+  if (day === null) return null;
+  if (weekdayOf(day) === weekday) return { value: one(day) };
+  const forward = (weekday - weekdayOf(day) + 7) % 7;
+  const nearest = forward <= 3 ? day + forward : day + forward - 7;
+  return { value: { kind: "ask", days: [nearest, day].sort((a, b) => a - b) } };
+}
+
+const week = (at: Moment, weeks: number): DayNumber => mondayOf(at.today) + weeks * 7;
+
+function third(which: string, from: DayNumber, to: DayNumber, kind: "week" | "month"): DayValue {
+  if (kind === "week") {
+    if (/early|start|begin/.test(which)) return span(from, from + 1);
+    if (/mid/.test(which)) return span(from + 2, from + 3);
+    return span(from + 4, to);
+  }
+  if (/early|start|begin/.test(which)) return span(from, from + 9);
+  if (/mid/.test(which)) return span(from + 10, from + 19);
+  return /late/.test(which) ? span(from + 20, to) : span(to - 6, to);
+}
+
+function monthSpan(at: Moment, month: number): { from: DayNumber; to: DayNumber } {
+  const now = partsOf(at.today);
+  const year = month < now.month ? now.year + 1 : now.year;
+  return { from: dayFrom(year, month, 1) ?? at.today, to: lastOfMonth(year, month) };
+}
+
+const ahead = (at: Moment, value: DayValue): DayValue =>
+  value.kind === "days" && value.from !== undefined && value.from < at.today ? { ...value, from: at.today } : value;
+
+const N = `\\d{1,2}|${Object.keys(CARDINALS).filter((w) => w.length > 2).join("|")}|a couple of|couple of|a|an`;
+const NTH = `(\\d{1,2})(?:st|nd|rd|th)|(${ORDINAL})`;
+const nth = (digits: string | undefined, word: string | undefined): number => (digits ? Number(digits) : word ? (ORDINALS[word] ?? 0) : 0);
+/** Abbreviated weekdays that are also words need a sign of a day before them. */
+const UNSURE = new Set(["sat", "mon", "wed", "fri", "tue"]);
+
+export const DAY_RULES: DayRule[] = [
+  { name: "day/after-tomorrow", pattern: /\b(?:the )?day after tomorrow\b/g, value: (_m, at) => ({ value: one(at.today + 2) }) },
+  { name: "day/tomorrow", pattern: /\b(?:tomorrow|tommorow|tomorow|tommorrow|tmrw|tmr|2morrow)\b/g, value: (_m, at) => ({ value: one(at.today + 1) }) },
+  { name: "day/today", pattern: /\b(?:today|tonight|this (?:very )?(?:morning|afternoon|evening))\b/g, value: (_m, at) => ({ value: one(at.today) }) },
+  {
+    name: "day/soonest",
+    pattern: /\b(?:as soon as (?:possible|you can|u can)|asap|a\.s\.a\.p\.?|(?:the )?(?:soonest|earliest)(?: (?:possible|you (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|whenever|any ?time|any day|right away|straight ?away)\b/g,
+    value: () => ({ value: { kind: "soonest" } }),
+  },
+  {
+    name: "day/weekday-fortnight",
+    pattern: new RegExp(`\\b(?:(?:two|2) weeks (?:on|from|this)(?: coming)? (${WEEKDAY})|(${WEEKDAY}) fortnight|a fortnight (?:on|from) (${WEEKDAY}))\\b`, "g"),
+    value: (m, at) => ({ value: one(weekAfter(at, wd(m[1] ?? m[2] ?? m[3] ?? "")) + 7) }),
+  },
+  {
+    name: "day/weekday-week",
+    pattern: new RegExp(`\\b(?:(${WEEKDAY}) week|(?:a|one|1) week (?:on|from)(?: this)? (${WEEKDAY}))\\b`, "g"),
+    value: (m, at) => ({ value: one(weekAfter(at, wd(m[1] ?? m[2] ?? ""))) }),
+  },
+  {
+    name: "day/weekday-after-next",
+    pattern: new RegExp(`\\b(${WEEKDAY}) after next\\b`, "g"),
+    value: (m, at) => {
+      const weekday = wd(m[1] ?? "");
+      return { value: one(weekAfter(at, weekday) + (weekdayOf(at.today) === weekday ? 7 : 0)) };
+    },
+  },
+  {
+    name: "day/next-weekday",
+    pattern: new RegExp(`\\bnext (${WEEKDAY})(?!s? (?:the )?\\d)\\b`, "g"),
+    value: (m, at) => {
+      const weekday = wd(m[1] ?? "");
+      const today = weekdayOf(at.today);
+      if (weekday > today) return { value: { kind: "ask", days: [at.today + weekday - today, at.today + weekday - today + 7] }, weekday };
+      if (weekday === today) return { value: one(at.today + 7), weekday };
+      return { value: one(at.today + 7 - (today - weekday)), assumed: "the coming one", weekday };
+    },
+  },
+  {
+    name: "day/weekday-and-date",
+    pattern: new RegExp(`\\b(?:next |this )?(${WEEKDAY}),? ?(?:the )?(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL}))(?: of)?,?(?: (${MONTH}))?\\b(?!:|\\.\\d| ?(?:am|pm|a\\.m|p\\.m|o'clock|min|hour))`, "g"),
+    value: (m, at) => {
+      const date = nth(m[2], m[3]);
+      if (!date || date > 31) return null;
+      // "Friday 3" without "the" or an ending is a time more often than a date.
+      if (m[2] && !m[4] && !/the |st\b|nd\b|rd\b|th\b/.test(m[0].slice((m[1] ?? "").length))) return null;
+      return agree(m[4] ? nextMonthDate(at, MONTH_WORDS[m[4]] ?? 0, date) : nextDate(at, date), wd(m[1] ?? ""));
+    },
+  },
+  {
+    name: "day/weekday-month-date",
+    pattern: new RegExp(`\\b(${WEEKDAY}),? (${MONTH})\\.? (?:the )?(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL}))\\b(?!:)`, "g"),
+    value: (m, at) => agree(nextMonthDate(at, MONTH_WORDS[m[2] ?? ""] ?? 0, nth(m[3], m[4])), wd(m[1] ?? "")),
+  },
+  {
+    name: "day/weekday",
+    pattern: new RegExp(`\\b(?:(on |this |this coming |coming |for |my |the )+)?(${WEEKDAY})\\b`, "g"),
+    value: (m, at) => {
+      const word = m[2] ?? "";
+      const weekday = wd(word);
+      if (/s$/.test(word) && /days$/.test(word)) return { value: { kind: "weekdays", weekdays: [weekday] }, weekday };
+      if (UNSURE.has(word) && !m[1] && m[0] !== m.input.trim() && /\b(i|we|she|he|you) $/.test(m.input.slice(0, m.index))) return null;
+      return { value: one(coming(at, weekday)), assumed: "the coming one", weekday };
+    },
+  },
+  {
+    name: "day/any-weekday",
+    pattern: new RegExp(`\\b(?:any|every|most|some|all|on a|a) (${WEEKDAY})\\b`, "g"),
+    value: (m) => ({ value: { kind: "weekdays", weekdays: [wd(m[1] ?? "")] }, weekday: wd(m[1] ?? "") }),
+  },
+  {
+    name: "day/nth-weekday-of-month",
+    pattern: new RegExp(`\\b(?:the )?(first|second|third|fourth|last|1st|2nd|3rd|4th) (${WEEKDAY}) (?:in|of) (${MONTH})\\b`, "g"),
+    value: (m, at) => {
+      const n = m[1] === "last" ? -1 : (ORDINALS[m[1] ?? ""] ?? Number.parseInt(m[1] ?? "", 10));
+      const { from } = monthSpan(at, MONTH_WORDS[m[3] ?? ""] ?? 1);
+      const p = partsOf(from);
+      const day = nthWeekday(p.year, p.month, wd(m[2] ?? ""), n);
+      if (day === null) return null;
+      return { value: one(day >= at.today ? day : (nthWeekday(p.year + 1, p.month, wd(m[2] ?? ""), n) ?? day)) };
+    },
+  },
+  {
+    name: "day/month-date",
+    pattern: new RegExp(`\\b(${MONTH})\\.? (?:the )?(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL}))(?:,? (20\\d\\d))?\\b(?!:)`, "g"),
+    value: (m, at) => {
+      const day = nextMonthDate(at, MONTH_WORDS[m[1] ?? ""] ?? 0, nth(m[2], m[3]), m[4] ? Number(m[4]) : undefined);
+      return day === null ? null : { value: one(day) };
+    },
+  },
+  {
+    name: "day/date-month",
+    pattern: new RegExp(`\\b(?:the )?(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL})) (?:of )?(${MONTH})\\b(?:,? (20\\d\\d))?`, "g"),
+    value: (m, at) => {
+      const day = nextMonthDate(at, MONTH_WORDS[m[3] ?? ""] ?? 0, nth(m[1], m[2]), m[4] ? Number(m[4]) : undefined);
+      return day === null ? null : { value: one(day) };
+    },
+  },
+  {
+    name: "day/iso",
+    pattern: /\b(\d{4}-\d{2}-\d{2})\b/g,
+    value: (m) => {
+      try {
+        return { value: one(dayOfIso(m[1] ?? "")) };
+      } catch {
+        return null;
+      }
+    },
+  },
+  {
+    name: "day/numbers",
+    pattern: /(?<![\d/.$])(\d{1,2})\/(\d{1,2})(?:\/(20\d\d|\d\d))?(?![\d/])/g,
+    value: (m, at) => {
+      const a = Number(m[1]);
+      const b = Number(m[2]);
+      const monthFirst = a > 12 ? false : b > 12 ? true : at.house.handbook.dateOrder === "month-first";
+      const day = nextMonthDate(at, monthFirst ? a : b, monthFirst ? b : a, m[3] ? Number(m[3]) : undefined);
+      if (day === null) return null;
+      return a <= 12 && b <= 12 && a !== b ? { value: one(day), assumed: monthFirst ? "month first" : "day first" } : { value: one(day) };
+    },
+  },
+  {
+    name: "day/date",
+    pattern: new RegExp(`\\b(on )?(the )?(?:${NTH})\\b(?! (?:one|time|visit|slot|option|choice|of those|thing|floor|appointment|session))`, "g"),
+    value: (m, at) => {
+      const date = nth(m[3], m[4]);
+      if (!date || date > 31) return null;
+      // "the first" is a choice as often as a date: a small ordinal in words needs "on".
+      if (m[4] && date <= 4 && !m[1]) return null;
+      if (m[4] && !m[2]) return null;
+      const day = nextDate(at, date);
+      return day === null ? null : { value: one(day), assumed: "the next one to come" };
+    },
+  },
+  {
+    name: "day/in-days",
+    pattern: new RegExp(`\\bin (${N}) (day|week|month)s?(?:' time)?\\b|\\b(${N}) (day|week|month)s? from (?:now|today)\\b`, "g"),
+    value: (m, at) => {
+      const n = count(m[1] ?? m[3] ?? "");
+      const unit = m[2] ?? m[4];
+      if (!n) return null;
+      return { value: one(unit === "day" ? at.today + n : unit === "week" ? at.today + 7 * n : addMonths(at.today, n)) };
+    },
+  },
+  { name: "day/week-today", pattern: /\b(?:a|one|1) week (?:from )?today\b|\bin a week(?:'s time)?\b|\btoday week\b/g, value: (_m, at) => ({ value: one(at.today + 7) }) },
+  { name: "day/fortnight", pattern: /\b(?:in a|a) fortnight\b/g, value: (_m, at) => ({ value: one(at.today + 14) }) },
+  {
+    name: "day/later-this-week",
+    pattern: /\b(?:later (?:on )?(?:in the|this) week|(?:the )?rest of (?:the|this) week)\b/g,
+    value: (_m, at) => ({ value: span(at.today + 1, week(at, 0) + 6) }),
+  },
+  {
+    name: "day/part-of-week",
+    pattern: /\b(?:(?:the )?(early|start|beginning|middle|mid|end|late|later)(?: of| in)?(?: the)?[ -](this|next)? ?week(?: after next)?)\b/g,
+    value: (m, at) => {
+      const weeks = /after next/.test(m[0]) ? 2 : m[2] === "next" ? 1 : 0;
+      return { value: ahead(at, third(m[1] ?? "", week(at, weeks), week(at, weeks) + 6, "week")) };
+    },
+  },
+  { name: "day/week-after-next", pattern: /\b(?:the )?week after next\b/g, value: (_m, at) => ({ value: span(week(at, 2), week(at, 2) + 6) }) },
+  {
+    name: "day/this-week",
+    pattern: /\bthis week\b/g,
+    value: (_m, at) => ({ value: span(at.closedForToday ? at.today + 1 : at.today, week(at, 0) + 6) }),
+  },
+  { name: "day/next-week", pattern: /\bnext week\b/g, value: (_m, at) => ({ value: span(week(at, 1), week(at, 1) + 6) }) },
+  { name: "day/next-weekend", pattern: /\bnext weekend\b/g, value: (_m, at) => ({ value: span(week(at, 1) + 5, week(at, 1) + 6) }) },
+  { name: "day/weekend", pattern: /\b(?:this |the |at the |on the )?weekend\b/g, value: (_m, at) => ({ value: ahead(at, span(week(at, 0) + 5, week(at, 0) + 6)) }) },
+  {
+    name: "day/part-of-month",
+    pattern: new RegExp(`\\b(?:the )?(early|start of|beginning of|mid|middle of|late|end of)(?: in)?[ -](?:(the|this|next) month|(${MONTH}))\\b`, "g"),
+    value: (m, at) => {
+      const now = partsOf(at.today);
+      const s = m[3] ? monthSpan(at, MONTH_WORDS[m[3]] ?? 1) : monthSpan(at, m[2] === "next" ? (now.month % 12) + 1 : now.month);
+      return { value: ahead(at, third(m[1] ?? "", s.from, s.to, "month")) };
+    },
+  },
+  {
+    name: "day/next-month",
+    pattern: /\bnext month\b/g,
+    value: (_m, at) => {
+      const s = monthSpan(at, (partsOf(at.today).month % 12) + 1);
+      return { value: span(s.from, s.to) };
+    },
+  },
+  {
+    name: "day/month",
+    pattern: new RegExp(`\\b(?:in|during|this|some ?time in) (${MONTH})\\b(?! \\d)`, "g"),
+    value: (m, at) => {
+      const s = monthSpan(at, MONTH_WORDS[m[1] ?? ""] ?? 1);
+      return { value: ahead(at, span(s.from, s.to)) };
+    },
+  },
+  {
+    name: "day/named",
+    pattern: /\b(?:good friday|easter(?: sunday| monday)?|christmas(?: day| eve)?|boxing day|new year'?s(?: day| eve)?|victoria day|canada day|labou?r day|thanksgiving|remembrance day|heritage day|hallowe'?en|valentine'?s(?: day)?)\b/g,
+    value: (m, at) => namedDay(m[0], at),
+  },
+];
+
+/** Days that everyone knows, beside the house's own closed days. */
+const KNOWN: Record<string, [number, number]> = { "christmas eve": [12, 24], christmas: [12, 25], "christmas day": [12, 25], "new years eve": [12, 31], halloween: [10, 31], valentines: [2, 14], "valentines day": [2, 14], "new years": [1, 1] };
+
+function namedDay(said: string, at: Moment): DayReading | null {
+  const name = said.replace(/'/g, "");
+  const known = KNOWN[name];
+  if (known) {
+    const day = nextMonthDate(at, known[0], known[1]);
+    return day === null ? null : { value: one(day) };
+  }
+  const closed = at.house.handbook.closed.find((c) => c.name.toLowerCase().replace(/'/g, "") === name.replace("labor", "labour"));
+  if (!closed) return null;
+  for (let day = at.today; day < at.today + 400; day++) if (at.house.closedOn(day)?.id === closed.id) return { value: one(day) };
+  return null;
+}

@@ -1,0 +1,186 @@
+import type { Moment } from "../../context.ts";
+import type { ClockValue, TimeValue } from "../../found.ts";
+import { DAY_PARTS, HOUR, HOUR_WORDS, MINUTE, MINUTE_WORDS } from "./words.ts";
+
+/** One way to say a time of day. */
+export interface TimeRule {
+  name: string;
+  pattern: RegExp;
+  value(m: RegExpExecArray, at: Moment): { value: TimeValue; assumed?: string } | null;
+}
+
+/** A clock time in words or digits; groups are read by `clock`. */
+const CLOCK =
+  `(?:half past (?:${HOUR}|\\d{1,2})|half (?:${HOUR})|(?:a )?quarter (?:past|after|to|of) (?:${HOUR}|\\d{1,2})|(?:${MINUTE}|\\d{1,2})(?: minutes)? (?:past|to) (?:${HOUR}|\\d{1,2})` +
+  `|(?:${HOUR}) (?:${MINUTE})(?![ -]?min)|\\d{1,2}[:.][0-5]\\d|\\d{1,2}h[0-5]\\d|(?:[01]?\\d|2[0-3])[0-5]\\d(?=\\b)|noon|mid-?day|midnight|twelve noon|(?:${HOUR})|\\d{1,2})` +
+  `(?: ?(?:o'?clock))?(?: ?(?:a\\.m\\.?|p\\.m\\.?|am|pm|a|p)\\b\\.?)?(?: (?:in the (?:morning|afternoon|evening)|at night|sharp))?`;
+
+/** Like CLOCK, but sure to be a time without anything before it. */
+const SURE = new RegExp(
+  `^(?:.*(?:a\\.?m|p\\.?m)\\b\\.?$|.*o'?clock$|.*in the (?:morning|afternoon|evening)$|.*at night$|\\d{1,2}:[0-5]\\d.*|\\d{1,2}h[0-5]\\d|noon|mid-?day|midnight|twelve noon|half .*|(?:a )?quarter .*|.* (?:past|to) .*|(?:${HOUR}) (?:${MINUTE}))$`,
+);
+
+/** Reads one clock time; null when the words are no possible time. */
+export function clock(text: string): ClockValue | null {
+  let t = text.trim();
+  let half: "am" | "pm" | null = null;
+  const daytime = / (in the (?:morning|afternoon|evening)|at night)$/.exec(t);
+  if (daytime) {
+    half = daytime[1] === "in the morning" ? "am" : "pm";
+    t = t.slice(0, daytime.index);
+  }
+  t = t.replace(/ sharp$/, "").replace(/ ?o'?clock/, "");
+  const suffix = / ?(a\.?m\.?|p\.?m\.?|a|p)$/.exec(t);
+  if (suffix && /\d|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen/.test(t.slice(0, suffix.index))) {
+    half = suffix[1]?.startsWith("a") ? "am" : "pm";
+    t = t.slice(0, suffix.index);
+  }
+  t = t.trim();
+  if (/noon|mid-?day/.test(t)) return { hour: 12, minute: 0, certain: true };
+  if (t === "midnight") return { hour: 24, minute: 0, certain: true };
+  const number = (w: string): number => (/^\d+$/.test(w) ? Number(w) : (HOUR_WORDS[w] ?? NaN));
+  let hour: number;
+  let minute = 0;
+  let m: RegExpExecArray | null;
+  if ((m = /^half (?:past )?(\w+)$/.exec(t))) {
+    hour = number(m[1] as string);
+    minute = 30;
+  } else if ((m = /^(?:a )?quarter (past|after|to|of) (\w+)$/.exec(t))) {
+    hour = number(m[2] as string) - (m[1] === "to" || m[1] === "of" ? 1 : 0);
+    minute = m[1] === "to" || m[1] === "of" ? 45 : 15;
+  } else if ((m = /^(.+?)(?: minutes)? (past|to) (\w+)$/.exec(t))) {
+    const n = /^\d+$/.test(m[1] as string) ? Number(m[1]) : (MINUTE_WORDS[m[1] as string] ?? NaN);
+    hour = number(m[3] as string) - (m[2] === "to" ? 1 : 0);
+    minute = m[2] === "to" ? 60 - n : n;
+  } else if ((m = /^(\d{1,2})[:.h](\d\d)$/.exec(t))) {
+    hour = Number(m[1]);
+    minute = Number(m[2]);
+    if (!half && (hour > 12 || hour === 0 || /^0\d/.test(t))) return valid(hour, minute, true);
+  } else if ((m = /^(\d{1,2})(\d\d)$/.exec(t))) {
+    hour = Number(m[1]);
+    minute = Number(m[2]);
+    if (!half) return valid(hour, minute, hour > 12 || t.length === 4);
+  } else if ((m = /^(\d{1,2})$/.exec(t))) {
+    hour = Number(m[1]);
+    if (!half && hour > 12) return valid(hour, 0, true);
+  } else if ((m = new RegExp(`^(${HOUR}) (.+)$`).exec(t))) {
+    hour = number(m[1] as string);
+    minute = MINUTE_WORDS[m[2] as string] ?? NaN;
+  } else hour = number(t);
+  if (hour === 0 && minute > 0) hour = 12;
+  if (!half) return hour >= 1 && hour <= 12 ? valid(hour, minute, false) : null;
+  if (hour < 1 || hour > 12) return valid(hour, minute, true);
+  return valid((hour % 12) + (half === "pm" ? 12 : 0), minute, true);
+}
+
+function valid(hour: number, minute: number, certain: boolean): ClockValue | null {
+  return hour >= 0 && hour <= 24 && minute >= 0 && minute < 60 ? { hour, minute, certain } : null;
+}
+
+const rx = (source: string): RegExp => new RegExp(source, "g");
+/** Not followed by what makes a number something else than a time. */
+const NOT_TIME = "(?! ?(?:%|minute|min\\b|mins|hour|hr|day|week|month|year|people|person|place|spot|of us|dollar|st\\b|nd\\b|rd\\b|th\\b|/\\d|[-.]?\\d))";
+
+const ranged = (name: string): { value: TimeValue } => ({ value: { kind: "span", ...DAY_PARTS[name], name } });
+const waitsFor = (at: Moment): boolean => at.expects === "time" || at.expects === "slot" || at.expects === "day";
+
+/** What people put around a bare number that names a time. */
+const AROUND_A_TIME = /\b(?:um+|uh+|ok(?:ay)?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|sounds|would|be|for me|me|thanks|thank you|i'll take|take|it|make|better|perfect|with|slot|one)\b/g;
+
+export const TIME_RULES: TimeRule[] = [
+  {
+    name: "time/between",
+    pattern: rx(`\\b(?:between |from )(${CLOCK}) ?(?:and|to|-|till|until|til) ?(${CLOCK})${NOT_TIME}`),
+    value: (m) => between(m[1], m[2]),
+  },
+  {
+    name: "time/range",
+    pattern: rx(`(?<![\\d/-])\\b(${CLOCK}) ?(?:to|-|till|until|til) ?(${CLOCK})${NOT_TIME}(?![-\\d])`),
+    value: (m) => (/^(a |quarter|half)/.test(m[0]) && !/-| to .* /.test(m[0]) ? null : between(m[1], m[2])),
+  },
+  {
+    name: "time/or-later",
+    pattern: rx(`\\b(?:at )?(${CLOCK}) (?:or|and) (?:later|after|onwards?)\\b|\\b(${CLOCK}) onwards?\\b`),
+    value: (m) => one("from", m[1] ?? m[2]),
+  },
+  {
+    name: "time/or-earlier",
+    pattern: rx(`\\b(?:at )?(${CLOCK}) or (?:earlier|before)\\b`),
+    value: (m) => until(m[1], "start"),
+  },
+  {
+    name: "time/after",
+    pattern: rx(`\\b(?:any ?time after|some ?time after|after|from|past|since|not before|no earlier than|not earlier than|starting(?: at| from)?|later than) (?:about |around )?(${CLOCK})(?: on(?:wards?)?)?${NOT_TIME}`),
+    value: (m) => one("from", m[1]),
+  },
+  {
+    name: "time/before",
+    pattern: rx(`\\b(?:any ?time before|some ?time before|before|by|until|till|til|done by|out by|finished by|over by|no later than|not later than|earlier than|not after) (?:about |around )?(${CLOCK})${NOT_TIME}`),
+    value: (m) => until(m[1], "end"),
+  },
+  {
+    name: "time/around",
+    pattern: rx(`\\b(?:around|about|roughly|approximately|circa|near|close to|ish) (${CLOCK})${NOT_TIME}`),
+    value: (m) => one("around", m[1]),
+  },
+  { name: "time/ish", pattern: rx(`\\b(?:at |about |around )?(${CLOCK}) ?-?ish\\b`), value: (m) => one("around", m[1]) },
+  {
+    name: "time/at",
+    pattern: rx(`(?:\\b(?:at|@|for) |@)(${CLOCK})${NOT_TIME}`),
+    value: (m) => {
+      // "for two" counts people, "for 3 pm" does not.
+      if (/^for /.test(m[0]) && !SURE.test(m[1] ?? "")) return null;
+      return one("at", m[1]);
+    },
+  },
+  {
+    name: "time/clock",
+    pattern: rx(`(?<![\\d$:.,/'-])(?<!\\b(?:bus|no|number|the|of|for|unit|room|suite) )(?<!\\$ ?)\\b(${CLOCK})${NOT_TIME}(?![\\d:%])`),
+    value: (m, at) => {
+      const said = (m[1] ?? "").trim();
+      if (SURE.test(said)) return one("at", said);
+      // A bare number is a time where a time is waited for, or right after a day.
+      const before = m.input.slice(0, m.index);
+      const afterDay = /(?:day|tomorrow|today|mon|tues?|wed|thurs?|fri|sat|sun),? $/.test(before);
+      const rest = `${before} ${m.input.slice(m.index + m[0].length)}`.replace(AROUND_A_TIME, " ").replace(/[^a-z0-9]+/g, "");
+      if (said === "one" && (afterDay || /\b(?:the|that|this)(?: \w+)? $/.test(before))) return null;
+      if ((waitsFor(at) && rest === "") || afterDay) return one("at", said);
+      return null;
+    },
+  },
+  { name: "time/mid-morning", pattern: /\bmid[- ]?morning\b/g, value: () => ranged("mid-morning") },
+  { name: "time/late-afternoon", pattern: /\b(?:late|later in the|end of the) afternoon\b/g, value: () => ranged("late-afternoon") },
+  { name: "time/after-lunch", pattern: /\bafter lunch(?:time)?\b/g, value: () => ranged("after-lunch") },
+  { name: "time/lunch", pattern: /\b(?:(?:at|over|during|in my) )?(?:my )?lunch ?(?:time|hour|break)?\b/g, value: () => ranged("lunchtime") },
+  { name: "time/after-work", pattern: /\bafter (?:my |i finish )?work(?:ing hours)?\b/g, value: () => ranged("after-work") },
+  { name: "time/after-school", pattern: /\bafter (?:his |her |their )?school\b/g, value: () => ranged("after-school") },
+  {
+    name: "time/first-thing",
+    pattern: /\b(?:first thing(?: in the morning)?|as early as possible(?: in the (?:day|morning))?|when you open|right when you open)\b/g,
+    value: () => ({ value: { kind: "part", part: "first-thing" } }),
+  },
+  {
+    name: "time/end-of-day",
+    pattern: /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|as late as possible|last thing|late in the day)\b/g,
+    value: () => ({ value: { kind: "part", part: "end-of-day" } }),
+  },
+  { name: "time/morning", pattern: /(?<!good )\b(?:(?:in|during|of) the |this |that |early (?:in the )?)?(?:mornings?|a\.m\.?)(?!\w)(?<!\d ?a\.m\.?)/g, value: () => ranged("morning") },
+  { name: "time/afternoon", pattern: /(?<!good |late )\b(?:(?:in|during) the |this |that |early )?(?:afternoons?|aft)\b/g, value: () => ranged("afternoon") },
+  { name: "time/evening", pattern: /(?<!good )\b(?:(?:in|during) the |this |that |early |late )?(?:evenings?|tonight)\b/g, value: () => ranged("evening") },
+];
+
+function one(kind: "at" | "from" | "around", text: string | undefined): { value: TimeValue } | null {
+  const at = text === undefined ? null : clock(text);
+  return at && { value: { kind, at } };
+}
+
+function until(text: string | undefined, is: "start" | "end"): { value: TimeValue } | null {
+  const at = text === undefined ? null : clock(text);
+  return at && { value: { kind: "until", at, is } };
+}
+
+function between(a: string | undefined, b: string | undefined): { value: TimeValue } | null {
+  const from = a === undefined ? null : clock(a);
+  const to = b === undefined ? null : clock(b);
+  return from && to && { value: { kind: "between", from, to } };
+}

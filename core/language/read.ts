@@ -1,0 +1,322 @@
+import { isoOfDay, weekdayName, type DayNumber } from "../time/days.ts";
+import { clockText } from "../time/zone.ts";
+import type { TimeWish } from "../schedule/wish.ts";
+import { readTime, type TimeRead } from "./clock.ts";
+import { momentOf, type Moment, type ReadContext } from "./context.ts";
+import { cuedErrands, guessedErrand, type Errand, type ErrandRead } from "./errands.ts";
+import { ofKind, type Found, type FoundOf, type Part } from "./found.ts";
+import { DAY_RULES } from "./packs/en/days.ts";
+import { TIME_RULES } from "./packs/en/times.ts";
+import { COMMON } from "./packs/en/words.ts";
+import { lexiconOf, services, staff } from "./recognisers/house.ts";
+import { emails, names, phones } from "./recognisers/people.ts";
+import { choices, company, lengths, shifts, yesNo } from "./recognisers/small.ts";
+import { correct, joinDays, passedHour } from "./refiners/join.ts";
+import { assignParts } from "./refiners/parts.ts";
+import { normalise, type Said } from "./text.ts";
+
+/** Everything that one message says, with the rule and the place of each part. */
+export interface Reading {
+  text: string;
+  found: Found[];
+  /** What a later word of the same message corrected. */
+  corrected: Found[];
+  errands: ErrandRead[];
+  /** The words with what was found put aside. */
+  masked: string;
+  /** Whether it asks something. */
+  question: boolean;
+  /** Set when the house's danger words were said. */
+  emergency: boolean;
+  /** The limit of the house that the message touches. */
+  limit: string | null;
+  sure: number;
+}
+
+/** Reads one message. Pure: the same words at the same moment in the same house read the same. */
+export function read(text: string, context: ReadContext): Reading {
+  const at = momentOf(context);
+  const said = normalise(text);
+  const solid = [...emails(said), ...phones(said, at)];
+  const clear = (f: Found): boolean => !solid.some((s) => s.start < f.end && f.start < s.end);
+  const timed = longest(timeFinds(said, at).filter(clear), []);
+  const dayed = longest(dayFinds(said, at).filter(clear), timed);
+  const times = timed.filter((t) => !dayed.some((d) => overlap(t, d) && !shares(t, d)));
+  const size = lengths(said, at).filter((l) => clear(l) && !dayed.some((d) => overlap(l, d)));
+  const many = company(said);
+  const when = [...dayed, ...times.filter((t) => !size.some((l) => overlap(t, l)) && !many.some((c) => c.kind === "places" && overlap(t, c)))];
+  const offered = services(said, context.house).filter(clear);
+  const people = staff(said, context.house).filter((f) => clear(f) && !offered.some((s) => overlap(f, s)));
+  const vocabulary = lexiconOf(context.house).vocabulary;
+  const blocked = [...solid, ...when, ...size, ...offered, ...people.filter((p) => p.kind !== "gender")];
+  const named = names(said, at, blocked, (w) => vocabulary.has(w));
+  const staffed = people.filter((p) => !named.some((n) => overlap(p, n)));
+  let found: Found[] = [...solid, ...when, ...size, ...offered, ...staffed, ...named, ...many, ...shifts(said)];
+  found.push(...yesNo(said));
+  found.push(...choices(said, at).filter((c) => !when.some((w) => overlap(w, c)) && !offered.some((s) => overlap(s, c) && s.end - s.start > c.end - c.start)));
+
+  const first = correct(said, found);
+  found = first.found;
+  const masked = mask(said, found);
+  const emergency = isEmergency(said, context);
+  const limit = limitOf(said, context);
+  const errands = errandsOf(masked, found, context);
+  // "Ok, book me in" opens with a word of agreement and agrees to nothing.
+  if (errands.some((e) => e.errand !== "thanks-bye")) found = found.filter((f) => !(f.kind === "yes" && f.value && WEAK_YES.test(said.norm.slice(f.start, f.end).trim())));
+  const moving = context.errand === "move" || errands.some((e) => e.errand === "move");
+  const cancelling = context.errand === "cancel" || errands.some((e) => e.errand === "cancel");
+  found = joinDays(said, found, at, moving);
+  found = passedHour(found, at, (f, day) => readTime(context.house, f.value, day).wish.fromMin ?? null);
+  if (moving || cancelling) found = assignParts(said, found, at, moving ? "move" : "cancel");
+  found.sort((a, b) => a.start - b.start);
+  const top = emergency ? [{ errand: "emergency" as const, rule: "errand/emergency/words", at: 0, sure: 1 }] : limit ? [{ errand: "refused" as const, rule: `errand/refused/${limit}`, at: 0, sure: 1 }] : errands;
+  return {
+    text: said.raw,
+    found,
+    corrected: first.dropped,
+    errands: top,
+    masked,
+    question: isQuestion(said),
+    emergency,
+    limit,
+    sure: Math.min(1, ...top.map((e) => e.sure)),
+  };
+}
+
+const overlap = (a: Found, b: Found): boolean => a.start < b.end && b.start < a.end;
+/** "Tonight" and "this morning" are a day and a part of it at once. */
+const shares = (t: Found, d: Found): boolean => d.rule === "day/today" && t.kind === "time" && t.value.kind === "span";
+
+function timeFinds(said: Said, at: Moment): Found[] {
+  const out: Found[] = [];
+  for (const rule of TIME_RULES)
+    for (const m of said.norm.matchAll(rule.pattern)) {
+      const v = rule.value(m, at);
+      if (v) out.push({ kind: "time", value: v.value, rule: rule.name, start: m.index, end: m.index + m[0].trimEnd().length, ...(v.assumed ? { assumed: v.assumed } : {}) });
+    }
+  return out;
+}
+
+function dayFinds(said: Said, at: Moment): Found[] {
+  const out: Found[] = [];
+  for (const rule of DAY_RULES)
+    for (const m of said.norm.matchAll(rule.pattern)) {
+      const v = rule.value(m, at);
+      if (v)
+        out.push({
+          kind: "day",
+          value: v.value,
+          rule: rule.name,
+          start: m.index,
+          end: m.index + m[0].length,
+          ...(v.assumed ? { assumed: v.assumed } : {}),
+          ...(v.weekday ? { weekday: v.weekday } : {}),
+        });
+    }
+  return out;
+}
+
+/** Of finds that overlap, keeps the longest (the earlier rule where equal). Those of `others` win when strictly longer. */
+function longest(finds: Found[], others: readonly Found[]): Found[] {
+  const kept: Found[] = [];
+  const size = (f: Found): number => f.end - f.start;
+  for (const f of [...finds].sort((a, b) => size(b) - size(a))) {
+    if (kept.some((k) => overlap(k, f))) continue;
+    if (others.some((o) => overlap(o, f) && size(o) > size(f) && !shares(o, f))) continue;
+    kept.push(f);
+  }
+  return kept;
+}
+
+/** Puts what was found aside, so that what is left speaks of the errand. */
+function mask(said: Said, found: readonly Found[]): string {
+  const shown = found
+    .filter((f) => ["day", "time", "service", "length", "staff", "name", "phone", "email", "places"].includes(f.kind) && !(f.kind === "staff" && f.value === "any") && !(f.kind === "day" && f.value.kind === "soonest"))
+    .sort((a, b) => a.start - b.start || b.end - a.end);
+  let out = "";
+  let pos = 0;
+  for (const f of shown) {
+    if (f.start < pos) continue;
+    const several = f.kind === "service" && f.rule === "service/several";
+    out += said.norm.slice(pos, f.start) + (several ? `<service>` : `<${f.kind}>`);
+    pos = f.end;
+  }
+  return (out + said.norm.slice(pos)).replace(/\s+/g, " ").trim();
+}
+
+function isQuestion(said: Said): boolean {
+  return (
+    /\?/.test(said.norm) ||
+    /(?:^|[.,!;]\s*)(?:(?:and|so|but|oh|hi|hello|hey|um|also|ok|okay)[ ,]+)*(?:what|how|where|when|who|which|why|do|does|did|is|are|can|could|will|would|should|has|have|may)\s/.test(said.norm.trim()) ||
+    /\b(?:i (?:was )?wonder(?:ing)?|do you know|tell me|i'd like to know)\b/.test(said.norm)
+  );
+}
+
+function isEmergency(said: Said, context: ReadContext): boolean {
+  const e = context.house.handbook.emergency;
+  if (!e) return false;
+  const text = ` ${said.norm.replace(/[^a-z0-9' ]+/g, " ").replace(/\s+/g, " ")} `;
+  return e.words.some((w) => inOrder(text, w));
+}
+
+/** All the words of a phrase, in their order, with up to two words between each. */
+function inOrder(text: string, phrase: string): boolean {
+  const words = normalise(phrase).tokens.map((t) => t.text.replace(/[^a-z0-9']/g, ""));
+  return new RegExp(`(?<![a-z])${words.map((w) => w + "(?:s|ing|ed)?").join("(?: [a-z']+){0,2} ")}(?![a-z])`).test(text);
+}
+
+function limitOf(said: Said, context: ReadContext): string | null {
+  const text = ` ${said.norm.replace(/[^a-z0-9' ]+/g, " ").replace(/\s+/g, " ")} `;
+  for (const l of context.house.handbook.limits) if (l.words.some((w) => inOrder(text, w))) return l.id;
+  return null;
+}
+
+const WEAK_YES = /^(?:ok(?:ay)?|k|kk|great|good|fine|perfect|cool|super|right|sure|lovely|all right|alright|wonderful|brilliant|excellent|please)$/;
+
+function errandsOf(masked: string, found: readonly Found[], context: ReadContext): ErrandRead[] {
+  const cued = cuedErrands(masked);
+  if (cued.length > 0) return cued;
+  const rest = masked.replace(/<\w+>/g, " ").replace(/[^a-z' ]/g, " ").trim();
+  const left = rest.split(/\s+/).filter((w) => w && !COMMON.has(w));
+  const bare = found.length > 0 && rest.split(/\s+/).length <= 4 && left.length === 0;
+  if (bare) return [];
+  const guess = guessedErrand(masked);
+  // In the middle of an errand an answer is likelier than a new errand.
+  const open = context.expects === undefined || context.expects === "errand" || context.expects === "anything";
+  if (guess && guess.sure >= (open ? 0.75 : 0.97) && (open || found.length === 0)) return [guess];
+  return [];
+}
+
+/** The slots of the public interface: only what the message says. */
+export type Slots = Record<string, unknown>;
+
+/** Writes a reading's finds as the public interface's slots. */
+export function slotsOf(reading: Reading, context: ReadContext): Slots {
+  const { house } = context;
+  const out: Slots = {};
+  const split = reading.found.some((f) => f.part !== undefined);
+  const services = ofKind(reading.found, "service").map((f) => f.value);
+  const one = services.find((s) => s.length === 1) ?? services[0];
+  if (one?.length === 1) out["service"] = house.services.get(one[0] as string)?.name;
+  else if (one) out["service_candidates"] = one.map((s) => house.services.get(s)?.name);
+  const length = last(ofKind(reading.found, "length"));
+  if (length) {
+    const minutes = lengthOf(context, one?.length === 1 ? one[0] : undefined, length.value);
+    if (minutes !== null) out["length_min"] = minutes;
+  }
+  const named = ofKind(reading.found, "staff");
+  const person = named.find((s) => s.value !== "any") ?? named[0];
+  if (person) out["staff"] = person.value === "any" ? "any" : house.staff.get(person.value[0] as string)?.name;
+  const gender = last(ofKind(reading.found, "gender"));
+  if (gender) out["staff_gender"] = gender.value;
+  for (const part of split ? (["old", "new"] as const) : [undefined]) writeWhen(out, reading, context, part);
+  const value = <K extends "name" | "phone" | "email" | "places" | "choice" | "shift" | "yes" | "for-whom">(kind: K, key: string): void => {
+    const f = last(ofKind(reading.found, kind));
+    if (f) out[key] = (f as { value: unknown }).value;
+  };
+  value("name", "name");
+  value("phone", "phone");
+  value("email", "email");
+  value("for-whom", "for_whom");
+  value("places", "places");
+  value("choice", "choice");
+  value("shift", "shift");
+  value("yes", "yes");
+  return out;
+}
+
+const last = <T>(list: readonly T[]): T | undefined => list[list.length - 1];
+
+/** Minutes of a said length: "the long one" picks among the service's own. */
+export function lengthOf(context: ReadContext, service: string | undefined, value: number | "long" | "short"): number | null {
+  if (typeof value === "number") return value;
+  const own = service ? (context.house.services.get(service)?.variants.map((v) => v.lengthMin) ?? []) : [];
+  if (own.length === 0) return null;
+  return value === "long" ? Math.max(...own) : Math.min(...own);
+}
+
+function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Part | undefined): void {
+  const key = (k: string): string => (part ? `${part}_${k}` : k);
+  const days = ofKind(reading.found, "day").filter((d) => d.not || d.part === part);
+  const today = momentOf(context).today;
+  let day: DayNumber | undefined = context.day;
+  for (const d of days) {
+    const v = d.value;
+    if (d.not) {
+      const set = (k: string, list: unknown[]): void => {
+        out[k] = [...((out[k] as unknown[] | undefined) ?? []), ...list];
+      };
+      if (v.kind === "weekdays") set("exclude_weekdays", v.weekdays.map(weekdayName));
+      else if (v.kind === "days" && d.rule === "day/weekday" && d.weekday) set("exclude_weekdays", [weekdayName(d.weekday)]);
+      else if (v.kind === "days" && v.from !== undefined && v.to !== undefined) for (let x = v.from; x <= v.to && x < v.from + 31; x++) set("exclude_dates", [isoOfDay(x)]);
+      continue;
+    }
+    if (v.kind === "ask" || v.kind === "either") {
+      out[key("date_candidates")] = v.days.map(isoOfDay);
+      out[key("date_choice")] = v.kind;
+    } else if (v.kind === "weekdays") out[key("weekdays")] = v.weekdays.map(weekdayName);
+    else if (v.kind === "soonest") {
+      if (!days.some((o) => o !== d && !o.not)) out[key("date_from")] = isoOfDay(today);
+    } else if (part === "old" && d.rule === "day/weekday" && d.weekday) out[key("weekdays")] = [weekdayName(d.weekday)];
+    else if (v.from !== undefined && v.from === v.to) {
+      out[key("date")] = isoOfDay(v.from);
+      day = v.from;
+    } else {
+      if (v.from !== undefined) out[key("date_from")] = isoOfDay(v.from);
+      if (v.to !== undefined) out[key("date_to")] = isoOfDay(v.to);
+    }
+  }
+  const times = ofKind(reading.found, "time").filter((t) => t.part === part);
+  const merged = mergeTimes(times, context, day);
+  if (!merged) return;
+  if (merged.waits) out[key("part")] = merged.waits;
+  const w = merged.wish;
+  if (w.nearMin !== undefined && w.fromMin === w.toMin) out[key("time")] = clockText(w.nearMin);
+  else {
+    if (w.fromMin !== undefined) out[key("time_from")] = clockText(w.fromMin);
+    if (w.toMin !== undefined) {
+      out[key("time_to")] = clockText(w.toMin);
+      out[key("time_to_is")] = w.toIs;
+    }
+  }
+}
+
+/** Several times of one message make one wish: "in the afternoon, after three". */
+export function mergeTimes(times: readonly FoundOf<"time">[], context: ReadContext, day: DayNumber | undefined): TimeRead | null {
+  let merged: TimeRead | null = null;
+  const part = times.find((t) => t.value.kind === "span");
+  for (const t of times) {
+    let r = readTime(context.house, t.value, day, context.staff);
+    // "Ten in the morning", "at 8 in the evening": the part settles the half.
+    if (part && part !== t && t.value.kind !== "span" && t.value.kind !== "between" && t.value.kind !== "part" && !t.value.at.certain && part.value.kind === "span") {
+      const pm = (part.value.fromMin ?? 0) >= 720;
+      const hour = (t.value.at.hour % 12) + (pm ? 12 : 0);
+      r = readTime(context.house, { ...t.value, at: { ...t.value.at, hour, certain: true } }, day, context.staff);
+    }
+    if (!merged) merged = r;
+    else if (r.wish.nearMin !== undefined) merged = r;
+    else if (merged.wish.nearMin === undefined) {
+      const wish: TimeWish = { ...merged.wish };
+      if (r.wish.fromMin !== undefined) wish.fromMin = Math.max(wish.fromMin ?? 0, r.wish.fromMin);
+      if (r.wish.toMin !== undefined && (wish.toMin === undefined || r.wish.toMin < wish.toMin)) {
+        wish.toMin = r.wish.toMin;
+        wish.toIs = r.wish.toIs ?? "start";
+      }
+      merged = { ...merged, wish };
+    }
+  }
+  return merged;
+}
+
+/** A message's errands and slots in the public form, for reading without a conversation. */
+export function readPublic(text: string, context: ReadContext): { errand: Errand; errands: Errand[]; slots: Slots; sure: number; rules: string[] } {
+  const reading = read(text, context);
+  const errands = reading.errands.map((e) => e.errand);
+  return {
+    errand: errands[0] ?? "none",
+    errands,
+    slots: slotsOf(reading, context),
+    sure: Math.round(reading.sure * 100) / 100,
+    rules: [...reading.errands.map((e) => e.rule), ...reading.found.map((f) => f.rule)],
+  };
+}

@@ -1,0 +1,179 @@
+import { doubleMetaphone } from "double-metaphone";
+import { distance } from "fastest-levenshtein";
+import type { House } from "../../house/compile.ts";
+import type { Found } from "../found.ts";
+import { COMMON } from "../packs/en/words.ts";
+import { normalise, stem, type Said, type Token } from "../text.ts";
+
+/** The house's own words, made ready for finding. */
+export interface Lexicon {
+  phrases: { words: string[]; stems: string[]; service: string; own: boolean }[];
+  /** Stem of a telling word → the services whose names carry it. */
+  telling: Map<string, Set<string>>;
+  people: { words: string[]; staff: string; whole: boolean }[];
+  /** Every word that the house's texts use, for telling names from words. */
+  vocabulary: Set<string>;
+}
+
+/** Words in service names that say little by themselves. */
+const WEAK = new Set("first new visit initial return session check class group custom therapy consult running run the and with for physio service treatment".split(" "));
+
+const made = new WeakMap<House, Lexicon>();
+
+export function lexiconOf(house: House): Lexicon {
+  const have = made.get(house);
+  if (have) return have;
+  const lexicon: Lexicon = { phrases: [], telling: new Map(), people: [], vocabulary: new Set() };
+  const learn = (text: string): void => {
+    for (const t of normalise(text).tokens) lexicon.vocabulary.add(t.text);
+  };
+  for (const s of house.handbook.services) {
+    for (const [i, name] of [s.name, ...s.also].entries()) {
+      learn(name);
+      const words = wordsOf(name);
+      if (words.length === 0) continue;
+      lexicon.phrases.push({ words, stems: words.map(stem), service: s.id, own: i === 0 });
+      for (const w of words) {
+        if (WEAK.has(w) || (i > 0 && words.length > 1 && COMMON.has(w))) continue;
+        const key = stem(w);
+        lexicon.telling.set(key, (lexicon.telling.get(key) ?? new Set()).add(s.id));
+      }
+    }
+    learn(s.about);
+    learn(s.bring ?? "");
+  }
+  for (const s of house.handbook.services) if (s.name.toLowerCase().startsWith("physio")) lexicon.telling.set("physio", (lexicon.telling.get("physio") ?? new Set()).add(s.id));
+  for (const a of house.handbook.answers) for (const text of [a.question, a.answer, ...a.also]) learn(text);
+  for (const f of house.handbook.facts) for (const text of [f.text, ...f.also]) learn(text);
+  for (const p of house.handbook.staff) {
+    learn(p.work);
+    const parts = wordsOf(p.name);
+    lexicon.people.push({ words: parts, staff: p.id, whole: true });
+    for (const c of p.called) lexicon.people.push({ words: wordsOf(c), staff: p.id, whole: false });
+    const first = parts[0];
+    if (first && !p.called.some((c) => wordsOf(c)[0] === first)) lexicon.people.push({ words: [first], staff: p.id, whole: false });
+    const last = parts[parts.length - 1];
+    if (last && parts.length > 1) lexicon.people.push({ words: [last], staff: p.id, whole: false });
+  }
+  for (const p of lexicon.people) for (const w of p.words) lexicon.vocabulary.delete(w);
+  lexicon.phrases.sort((a, b) => b.words.length - a.words.length);
+  made.set(house, lexicon);
+  return lexicon;
+}
+
+const wordsOf = (text: string): string[] => normalise(text).tokens.map((t) => t.text);
+
+/** Finds services: whole names and other words first, slips allowed; then by telling words, as many as fit. */
+export function services(said: Said, house: House): Found[] {
+  const lexicon = lexiconOf(house);
+  const out: Found[] = [];
+  const used = new Set<number>();
+  const tokens = said.tokens;
+  for (const slip of [false, true])
+    for (const p of lexicon.phrases) {
+      for (let i = 0; i + p.words.length <= tokens.length; i++) {
+        if (p.words.some((w, k) => used.has(i + k) || !same(tokens[i + k] as Token, w, p.stems[k] as string, slip))) continue;
+        if (p.words.length === 1 && (WEAK.has(p.words[0] as string) || COMMON.has(p.words[0] as string))) continue;
+        p.words.forEach((_, k) => used.add(i + k));
+        out.push({
+          kind: "service",
+          value: [p.service],
+          rule: slip ? "service/slip" : p.own ? "service/name" : "service/other-word",
+          start: (tokens[i] as Token).start,
+          end: (tokens[i + p.words.length - 1] as Token).end,
+          ...(slip || !p.own ? { assumed: house.services.get(p.service)?.name ?? "" } : {}),
+        });
+      }
+    }
+  const scores = new Map<string, number>();
+  const at: Token[] = [];
+  let strongest = 0;
+  tokens.forEach((t, i) => {
+    if (used.has(i) || (COMMON.has(t.text) && !lexicon.telling.has(stem(t.text)))) return;
+    const hit = telling(lexicon, t.text);
+    if (!hit) return;
+    at.push(t);
+    for (const s of hit) scores.set(s, (scores.get(s) ?? 0) + 1 / hit.size);
+  });
+  for (const v of scores.values()) strongest = Math.max(strongest, v);
+  if (at.length > 0) {
+    const best = [...scores].filter(([, v]) => v >= strongest - 1e-9).map(([s]) => s);
+    const narrowed = out.length > 0 ? null : best;
+    if (narrowed) {
+      const order = house.handbook.services.map((s) => s.id).filter((s) => narrowed.includes(s));
+      out.push({ kind: "service", value: order, rule: order.length > 1 ? "service/several" : "service/telling-word", start: (at[0] as Token).start, end: (at[at.length - 1] as Token).end, ...(order.length === 1 ? { assumed: house.services.get(order[0] as string)?.name ?? "" } : {}) });
+    }
+  }
+  return out.sort((a, b) => a.start - b.start);
+}
+
+function telling(lexicon: Lexicon, word: string): Set<string> | null {
+  const exact = lexicon.telling.get(stem(word));
+  if (exact) return exact;
+  if (word.length < 6 || COMMON.has(word)) return null;
+  for (const [key, set] of lexicon.telling) if (key.length >= 5 && distance(key, stem(word)) <= (key.length >= 8 ? 2 : 1)) return set;
+  return null;
+}
+
+function same(t: Token, word: string, wordStem: string, slip: boolean): boolean {
+  if (t.text === word || stem(t.text) === wordStem) return true;
+  if (!slip || word.length < 5 || t.text.length < 4 || COMMON.has(t.text)) return false;
+  const d = distance(t.text, word);
+  return d <= (word.length >= 8 ? 2 : 1) || (d <= 3 && sounds(t.text) === sounds(word));
+}
+
+const heard = new Map<string, string>();
+
+/** How a word sounds, by double metaphone (Philips 2000). */
+export function sounds(word: string): string {
+  let s = heard.get(word);
+  if (s === undefined) {
+    s = doubleMetaphone(word)[0];
+    if (heard.size > 50_000) heard.clear();
+    heard.set(word, s);
+  }
+  return s;
+}
+
+/** Finds people of the house by whole, first, short or family name, or a near sound. */
+export function staff(said: Said, house: House): Found[] {
+  const lexicon = lexiconOf(house);
+  const out: Found[] = [];
+  const used = new Set<number>();
+  const tokens = said.tokens;
+  const ordered = [...lexicon.people].sort((a, b) => b.words.length - a.words.length);
+  for (const near of [false, true])
+    for (const p of ordered)
+      for (let i = 0; i + p.words.length <= tokens.length; i++) {
+        if (p.words.some((w, k) => used.has(i + k) || !sameName((tokens[i + k] as Token).text, w, near))) continue;
+        p.words.forEach((_, k) => used.add(i + k));
+        out.push({
+          kind: "staff",
+          value: [p.staff],
+          rule: near ? "staff/near-sound" : p.whole ? "staff/whole-name" : "staff/name",
+          start: (tokens[i] as Token).start,
+          end: (tokens[i + p.words.length - 1] as Token).end,
+          ...(near ? { assumed: house.staff.get(p.staff)?.name ?? "" } : {}),
+        });
+      }
+  for (const m of said.norm.matchAll(
+    /\b(?:any(?:one|body)|no preference|(?:i )?(?:don't|do not|dont) (?:mind|care|have a preference)(?: (?:who|which (?:one|person)))?|whoever(?:'s| is)?(?: free| available)?|doesn't matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|any (?:therapist|of them|physio\w*|person)|either of them|with any)\b/g,
+  ))
+    out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });
+  for (const m of said.norm.matchAll(/\b(?:(?:a |any |the )?(?:woman|women|female|lady)|(?:a |any |the )?(?:man|male|guy|gentleman))\b/g)) {
+    const woman = /wom|female|lady/.test(m[0]);
+    out.push({ kind: "gender", value: woman ? "woman" : "man", rule: "staff/gender", start: m.index, end: m.index + m[0].length });
+  }
+  return out.sort((a, b) => a.start - b.start);
+}
+
+function sameName(said: string, name: string, near: boolean): boolean {
+  const plain = said.replace(/'s$/, "");
+  if (plain === name) return true;
+  if (!near || COMMON.has(plain) || name.length < 4 || plain.length < 4) return false;
+  const d = distance(plain, name);
+  if (name.length >= 5 && d <= 1) return true;
+  if (name.length >= 8 && d <= 2) return true;
+  // A first letter that differs and the rest that sounds alike is heard wrong as often as written wrong.
+  return (d <= 3 && plain[0] === name[0] && sounds(plain) === sounds(name)) || (name.length >= 5 && d <= 2 && plain.slice(1) !== name.slice(1) && sounds(plain).slice(1) === sounds(name).slice(1) && sounds(name).length >= 3);
+}

@@ -1,0 +1,197 @@
+import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js/min";
+import type { Moment } from "../context.ts";
+import type { Found } from "../found.ts";
+import { COMMON, DIGIT_WORDS } from "../packs/en/words.ts";
+import type { Said, Token } from "../text.ts";
+
+/** Finds telephone numbers: digits in any grouping, spoken digits, "double five", "triple oh", with or without a country code. */
+export function phones(said: Said, at: Moment): Found[] {
+  const out: Found[] = [];
+  for (const run of digitRuns(said)) {
+    if (run.digits.length >= 7 && run.digits.length <= 15) {
+      const parsed = phoneOf(run.digits, run.plus, at);
+      if (parsed) {
+        out.push({ kind: "phone", value: parsed.e164, rule: "phone/number", start: run.start, end: run.end, ...(parsed.assumed ? { assumed: parsed.assumed } : {}) });
+        continue;
+      }
+    }
+    if (run.digits.length >= 2 && run.digits.length <= 6) {
+      const around = said.norm.slice(run.end, run.end + 24);
+      const before = said.norm.slice(Math.max(0, run.start - 24), run.start);
+      if (/^,? ?(?:at|on) the end\b|^ (?:is|are) the last\b/.test(around) || /\b(?:ends? (?:in|with|on)|ending(?: in)?|last (?:digits|four|two|three)(?: are| is)?|finishes (?:in|with)) $/.test(before))
+        out.push({ kind: "phone-end", value: run.digits, rule: "phone/end", start: run.start, end: run.end });
+    }
+  }
+  return out;
+}
+
+interface Run {
+  digits: string;
+  plus: boolean;
+  start: number;
+  end: number;
+}
+
+function digitRuns(said: Said): Run[] {
+  const runs: Run[] = [];
+  let run: Run | null = null;
+  const close = (): void => {
+    if (run) runs.push(run);
+    run = null;
+  };
+  const tokens = said.tokens;
+  for (let i = 0; i < tokens.length; i++) {
+    const t = tokens[i] as Token;
+    let digits: string | null = null;
+    let last = t;
+    const next = tokens[i + 1];
+    if (/^\d+$/.test(t.text)) digits = t.text;
+    else if ((t.text === "double" || t.text === "triple") && next) {
+      const d = DIGIT_WORDS[next.text] ?? (/^\d$/.test(next.text) ? next.text : undefined);
+      if (d !== undefined) {
+        digits = d.repeat(t.text === "double" ? 2 : 3);
+        last = next;
+        i++;
+      }
+    } else if (DIGIT_WORDS[t.text] !== undefined) digits = DIGIT_WORDS[t.text] ?? null;
+    if (digits === null) {
+      // A word inside ends the run, but for "area code" and the like.
+      close();
+      continue;
+    }
+    const gap: string = run ? said.norm.slice((run as Run).end, t.start) : "";
+    if (run && /^[\s().,\-/+]{1,4}$/.test(gap) && !/\.\.|,.*,|\. /.test(gap)) {
+      const open: Run = run;
+      open.digits += digits;
+      open.end = last.end;
+    } else {
+      close();
+      let start = t.start;
+      if (said.norm[start - 1] === "(") start--;
+      const plus = said.norm[start - 1] === "+";
+      run = { digits, plus, start: plus ? start - 1 : start, end: last.end };
+    }
+  }
+  close();
+  return runs;
+}
+
+function phoneOf(digits: string, plus: boolean, at: Moment): { e164: string; assumed?: string } | null {
+  const country = at.house.handbook.country as CountryCode;
+  const parsed = parsePhoneNumberFromString(plus ? `+${digits}` : digits, country);
+  if (parsed?.isPossible()) return { e164: parsed.number };
+  const own = at.house.handbook.place.phone;
+  if (own && digits.length === 7) {
+    // A local number without its area code: the house's own is taken.
+    const local = parsePhoneNumberFromString(own)?.nationalNumber;
+    if (local && local.length > 7) {
+      const whole = parsePhoneNumberFromString(local.slice(0, local.length - 7) + digits, country);
+      if (whole?.isPossible()) return { e164: whole.number, assumed: "the house's area code" };
+    }
+  }
+  return null;
+}
+
+/** Finds email addresses, written (RFC 5322 dot-atom form) or spoken with "dot" and "at". */
+export function emails(said: Said): Found[] {
+  const out: Found[] = [];
+  for (const m of said.norm.matchAll(/[a-z0-9!#$%&*+/=?^_{|}~-]+(?:\.[a-z0-9!#$%&*+/=?^_{|}~-]+)*@(?:[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?\.)+[a-z]{2,}/g))
+    out.push({ kind: "email", value: m[0], rule: "email/written", start: m.index, end: m.index + m[0].length });
+  if (out.length > 0) return out;
+  const spoken = /\b([a-z0-9]+(?: (?:dot|underscore|dash|hyphen) [a-z0-9]+| [a-z0-9](?= ))*) at ((?:[a-z0-9]+ dot )+[a-z]{2,}(?: dot [a-z]{2,})*)\b/.exec(said.norm);
+  if (spoken) {
+    const local = joined(spoken[1] as string).replace(/^(?:is|its|it'?s|email)/, "");
+    out.push({ kind: "email", value: `${local}@${joined(spoken[2] as string)}`, rule: "email/spoken", start: spoken.index, end: spoken.index + spoken[0].length });
+  }
+  return out;
+}
+
+const joined = (words: string): string =>
+  words.replace(/ dot /g, ".").replace(/ underscore /g, "_").replace(/ (?:dash|hyphen) /g, "-").replace(/ /g, "");
+
+const INTRODUCED = /\b(?:my (?:full )?name(?:'s| is| would be)|the name(?:'s| is)|name(?:'s| is|:)?|i am called|call me|booked (?:under|as)|book(?:ing)? (?:it )?(?:under|in the name of)|under(?: the name(?: of)?)?|in the name of|for the name|signed|sincerely|cheers,)\s*:?\s+(?=[a-z])/g;
+const MAYBE = /\b(?:i'm|i am|im|it's|its|it is|this is|here is|here's|speaking is)\s+(?=[a-z])/g;
+
+/** Finds what a person gives as their name. What stands under other finds is never part of a name. */
+export function names(said: Said, at: Moment, taken: readonly Found[], known: (word: string) => boolean): Found[] {
+  const blocked = (t: Token): boolean => taken.some((f) => f.start < t.end && t.start < f.end && f.kind !== "staff");
+  const grab = (from: number, sure: boolean): Found | null => {
+    const words: Token[] = [];
+    for (const t of said.tokens) {
+      if (t.start < from) continue;
+      const previous = words[words.length - 1];
+      const gap = said.norm.slice(previous?.end ?? from, t.start);
+      if (!/^[\s.-]{0,3}$/.test(gap) || /\.\s/.test(gap)) break;
+      if (words.length >= 4 || /\d/.test(t.text) || blocked(t) || STOPS.has(t.text)) break;
+      if (!sure && (COMMON.has(t.text) || (known(t.text) && !capital(said, t)))) break;
+      if (words.length >= 2 && COMMON.has(t.text) && !capital(said, t)) break;
+      words.push(t);
+    }
+    return words.length > 0 ? asName(said, words, sure ? "name/introduced" : "name/maybe-introduced") : null;
+  };
+  for (const m of said.norm.matchAll(INTRODUCED)) {
+    const found = grab(m.index + m[0].length, true);
+    if (found) return [found];
+  }
+  for (const m of said.norm.matchAll(MAYBE)) {
+    const found = grab(m.index + m[0].length, false);
+    if (found && !(found.kind === "name" && taken.some((f) => f.kind === "staff" && f.start === found.start) && !found.value.includes(" "))) return [found];
+  }
+  if (at.expects === "name" || at.expects === "name-check") {
+    const plain = said.tokens.filter((t) => !blocked(t) && !FILLER.has(t.text) && !/\d/.test(t.text));
+    const first = plain[0];
+    const all = plain.filter((t, i) => i === 0 || /^[\s.'-]{1,3}$/.test(said.norm.slice((plain[i - 1] as Token).end, t.start)));
+    const question = /\?\s*$/.test(said.norm) || /^(?:what|why|how|when|where|can|could|do|does|is|are)\b/.test(said.norm.trim());
+    if (first && !question && all.length >= 1 && all.length <= 4 && !all.every((t) => COMMON.has(t.text) && !capital(said, t))) return [asName(said, all, "name/asked")];
+    if (first && !question && at.expects === "name" && all.length === 2 && !all.some((t) => STOPS.has(t.text) || PLAINLY_NOT.has(t.text))) return [asName(said, all, "name/asked")];
+  }
+  // Two or three words that are no words of ours, beside a telephone number or an email.
+  for (const near of taken.filter((f) => f.kind === "phone" || f.kind === "email")) {
+    const before = said.tokens.filter((t) => t.end <= near.start);
+    const picked: Token[] = [];
+    let edge = near.start;
+    for (let i = before.length - 1; i >= 0 && picked.length < 3; i--) {
+      const t = before[i] as Token;
+      if (picked.length === 0 && FILLER.has(t.text)) {
+        edge = t.start;
+        continue;
+      }
+      if (!/^[\s,.:;()+&-]{0,4}$/.test(said.norm.slice(t.end, edge))) break;
+      if (/\d/.test(t.text) || blocked(t) || (COMMON.has(t.text) && !(capital(said, t) && picked.length > 0)) || known(t.text)) break;
+      picked.unshift(t);
+      edge = t.start;
+    }
+    if (picked.length >= 1 && (picked.length >= 2 || capital(said, picked[0] as Token))) return [asName(said, picked, "name/beside-number")];
+  }
+  // First and family name in capitals at the end or on their own, as in a signature.
+  const pair = /(?:^|[,.;!?\n]\s*)(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})(?=\s*(?:$|[,.;!?\n]))/u.exec(said.raw);
+  if (pair?.[1]) {
+    const start = pair.index + pair[0].indexOf(pair[1]);
+    const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (pair[1] as string).length);
+    if (words.length >= 2 && words.length <= 4 && !words.some((t) => blocked(t) || COMMON.has(t.text) || known(t.text))) return [asName(said, words, "name/capitals")];
+  }
+  return [];
+}
+
+/** Words around a name that are not part of it. */
+const FILLER = new Set("hi hello hey um uh er ah oh yes yeah sure ok okay it's its it is i'm im i am my name name's the this here please thanks thank you and number phone cell mobile email my on at of course so well just call me full".split(" "));
+const STOPS = new Set("and my number phone cell mobile email at on for from with but i can could please thanks tel is the it's its you to or who what when would want need want's calling speaking here if so just because yes no".split(" "));
+const PLAINLY_NOT = new Set("don't not no later now never already why not's".split(" "));
+
+function capital(said: Said, t: Token): boolean {
+  return /\p{Lu}/u.test(said.raw[t.start] ?? "");
+}
+
+function asName(said: Said, words: readonly Token[], rule: string): Found {
+  const start = (words[0] as Token).start;
+  const end = (words[words.length - 1] as Token).end;
+  const value = said.raw
+    .slice(start, end)
+    .replace(/\s+/g, " ")
+    .split(" ")
+    .map((w) => (w === w.toLowerCase() || (w === w.toUpperCase() && w.length > 2) ? titled(w) : w))
+    .join(" ");
+  return { kind: "name", value, rule, start, end };
+}
+
+const titled = (w: string): string => w.toLowerCase().replace(/(^|[-'’])(\p{L})/gu, (_, a: string, b: string) => a + b.toUpperCase());

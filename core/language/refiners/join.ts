@@ -1,0 +1,121 @@
+import { weekdayOf, type DayNumber } from "../../time/days.ts";
+import type { Moment } from "../context.ts";
+import type { DayValue, Found, FoundOf } from "../found.ts";
+import type { Said } from "../text.ts";
+
+type DayFound = FoundOf<"day">;
+
+/** Joins, bounds and negates days: "Monday to Wednesday", "Tuesday or Thursday", "after Wednesday", "not Tuesday". */
+export function joinDays(said: Said, found: Found[], at: Moment, moving: boolean): Found[] {
+  const days = found.filter((f): f is DayFound => f.kind === "day").sort((a, b) => a.start - b.start);
+  const others = found.filter((f) => f.kind !== "day");
+  const bounded = days.map((d) => bound(said, d, at, moving));
+  const out: DayFound[] = [];
+  for (const next of bounded) {
+    const last = out[out.length - 1];
+    const gap = last ? said.norm.slice(last.end, next.start) : "";
+    const joined = last && !last.not && !next.not ? join(said, last, next, gap, moving) : null;
+    if (joined) out[out.length - 1] = joined;
+    else if (last?.not && /^\s*(?:,|or|and|nor)\s*(?:on )?$/.test(gap)) out.push({ ...next, not: true });
+    else out.push(next);
+  }
+  return [...others, ...out];
+}
+
+function ends(value: DayValue): { from?: DayNumber; to?: DayNumber } | null {
+  if (value.kind === "days") return value;
+  return null;
+}
+
+function join(said: Said, a: DayFound, b: DayFound, gap: string, moving: boolean): DayFound | null {
+  const x = ends(a.value);
+  const y = ends(b.value);
+  if (/^\s*(?:to|through|thru|till|until|-)\s*$/.test(gap) || (/^\s*and\s*$/.test(gap) && /\bbetween\s+$/.test(said.norm.slice(0, a.start)))) {
+    if (moving || x?.from === undefined || y?.to === undefined) return null;
+    const to = y.to < x.from && b.weekday ? y.to + 7 : y.to;
+    return { ...a, value: { kind: "days", from: x.from, to }, end: b.end, rule: "day/range" };
+  }
+  if (/^\s*,?\s*(?:or|and|\/|&)\s*(?:on |maybe |even |the |perhaps )*$/.test(gap) || /^\s*,\s*$/.test(gap)) {
+    if (a.value.kind === "weekdays" && b.value.kind === "weekdays")
+      return { ...a, value: { kind: "weekdays", weekdays: [...a.value.weekdays, ...b.value.weekdays] }, end: b.end, rule: "day/either" };
+    const list = [...single(a.value), ...single(b.value)];
+    if (list.length >= 2 && list.length === count(a.value) + count(b.value) && !moving)
+      return { ...a, value: { kind: "either", days: [...new Set(list)].sort((p, q) => p - q) }, end: b.end, rule: "day/either" };
+  }
+  return null;
+}
+
+const count = (v: DayValue): number => (v.kind === "either" ? v.days.length : 1);
+
+function single(v: DayValue): DayNumber[] {
+  if (v.kind === "either") return v.days;
+  if (v.kind === "days" && v.from !== undefined && v.from === v.to) return [v.from];
+  return [];
+}
+
+const NOT = /\b(?:not|except(?: for| on)?|but not|but|apart from|other than|any day but|anything but|besides|(?:can't|cannot|can not|won't|couldn't) (?:do|manage))\s+(?:on |for |the |this |next )*$/;
+const AFTER = /\b(?:after|later than)\s+(?:the |this )*$/;
+const FROM = /\b(?:from|starting|not before|no earlier than|any ?time from|since)\s+(?:on |the |this )*$/;
+const BEFORE = /\b(?:before|earlier than|sooner than)\s+(?:the |this )*$/;
+const UNTIL = /\b(?:until|till|til|by|no later than|up to)\s+(?:the |this )*$/;
+
+function bound(said: Said, day: DayFound, at: Moment, moving: boolean): DayFound {
+  // A rule's own words may have taken "on" or "the": look before them.
+  const before = said.norm.slice(Math.max(0, day.start - 30), day.start);
+  const v = day.value;
+  if (NOT.test(before) && !/\bif not\s+$/.test(before)) return { ...day, not: true };
+  if (v.kind !== "days") return day;
+  const after = said.norm.slice(day.end, day.end + 14);
+  if (AFTER.test(before) && v.to !== undefined) return { ...day, value: { kind: "days", from: v.to + 1 }, rule: "day/after" };
+  if ((FROM.test(before) && !moving && !/^\s*(?:to|till|until|-)\s/.test(after)) || /^ (?:on|onwards?|or (?:later|after))\b/.test(after))
+    return v.from === undefined ? day : { ...day, value: { kind: "days", from: v.from }, rule: "day/from" };
+  if (BEFORE.test(before) && v.from !== undefined && v.to !== undefined)
+    return { ...day, value: { kind: "days", to: v.from === v.to ? v.from - 1 : /\bend\b/.test(said.norm.slice(day.start, day.end)) ? v.to : v.from - 1 }, rule: "day/before" };
+  if (UNTIL.test(before) && v.to !== undefined && !moving) return { ...day, value: { kind: "days", to: v.to }, rule: "day/until" };
+  void at;
+  return day;
+}
+
+const CORRECTS = /\b(?:no|sorry|i mean|i meant|meant|actually|rather|correction|make (?:it|that)|scratch that|wait|oops|or better|better|instead)\b/;
+
+/** What is said later corrects what was said before: "Friday, sorry, Thursday", "0142, no, 0143 at the end". */
+export function correct(said: Said, found: Found[]): { found: Found[]; dropped: Found[] } {
+  const dropped: Found[] = [];
+  const sorted = [...found].sort((a, b) => a.start - b.start);
+  for (const kind of ["day", "time", "service", "length", "staff", "phone", "email", "name", "places"] as const) {
+    const own = sorted.filter((f) => f.kind === kind);
+    for (let i = 1; i < own.length; i++) {
+      const a = own[i - 1] as Found;
+      const b = own[i] as Found;
+      if (b.kind === "day" && b.not) continue;
+      if (a.kind === "day" && a.not) {
+        // "Not Friday, Thursday": a contrast, not two wishes.
+        if (b.kind === "day" && single(b.value).length === 1) dropped.push(a);
+        continue;
+      }
+      const gap = said.norm.slice(a.end, b.start);
+      if (gap.length < 60 && CORRECTS.test(gap) && !/\bor\b(?! better)/.test(gap)) dropped.push(a);
+    }
+  }
+  const positive = sorted.filter((f) => f.kind === "day" && !f.not && !dropped.includes(f));
+  for (const f of sorted)
+    if (f.kind === "day" && f.not && positive.length === 1 && positive[0]?.kind === "day" && single(positive[0].value).length === 1) dropped.push(f);
+  const rest = sorted.filter((f) => !dropped.includes(f));
+  const end = rest.find((f) => f.kind === "phone-end");
+  const phone = [...rest].reverse().find((f) => f.kind === "phone");
+  if (end && phone && end.kind === "phone-end" && phone.kind === "phone" && end.start > phone.end) {
+    const fixed: Found = { ...phone, value: phone.value.slice(0, -end.value.length) + end.value, rule: "phone/corrected-end" };
+    return { found: rest.map((f) => (f === phone ? fixed : f)).filter((f) => f !== end), dropped: [...dropped, end] };
+  }
+  return { found: rest, dropped };
+}
+
+/** "Friday" said on a Friday is today only while the hour named has not passed. */
+export function passedHour(found: Found[], at: Moment, startOf: (f: FoundOf<"time">, day: DayNumber) => number | null): Found[] {
+  return found.map((f) => {
+    if (f.kind !== "day" || f.value.kind !== "days" || f.rule !== "day/weekday" || f.value.from !== at.today || f.value.to !== at.today || weekdayOf(at.today) !== f.weekday) return f;
+    const time = found.find((t): t is FoundOf<"time"> => t.kind === "time");
+    const start = time ? startOf(time, at.today) : null;
+    return start !== null && start <= at.minute ? { ...f, value: { kind: "days", from: at.today + 7, to: at.today + 7 } } : f;
+  });
+}
