@@ -1,4 +1,5 @@
 import type { House } from "../house/compile.ts";
+import { COMMON } from "../language/packs/en/words.ts";
 import { normalise, stem } from "../language/text.ts";
 
 /** One piece of what the house can say, found by its words. */
@@ -17,6 +18,8 @@ export interface Hit {
   score: number;
   /** Share of the question's weight that the passage covers, 0 to 1. */
   cover: number;
+  /** Whether a telling word supports it, or a whole wording of the question does. */
+  supported: boolean;
 }
 
 /** BM25 parameters as Robertson and Zaragoza (2009) recommend. */
@@ -25,7 +28,7 @@ const B = 0.75;
 
 /** Words that a question is made of, not what it is about. */
 const EMPTY = new Set(
-  "a an the i me my mine we us our you your u do does did is are am was be been can could will would should shall may might must have has had there here it its this that these those of for to in on at by from with and or if so what when where who which how why any some someone one get got go going need want like please hi hello hey thanks just also about tell know question let s re ll ve d m t don doesn isn aren it's i'm what's there's possible allowed ok okay really actually".split(" "),
+  "a an the i me my mine we us our you your u do does did is are am was be been can could will would should shall may might must have has had there here it its this that these those of for to in on at by from with and or if so what when where who which how why any some someone one get got go going need want like please hi hello hey thanks just also about tell know question let s re ll ve d m t don doesn isn aren it's i'm what's there's possible allowed ok okay really actually along together well still".split(" "),
 );
 
 /** Words that mean nearly the same to a house: each is read as the first of its row. */
@@ -58,7 +61,6 @@ const NEAR: string[][] = [
   ["tax", "hst"],
   ["video", "online", "virtual", "zoom", "remote", "telehealth"],
   ["house", "home"],
-  ["visit", "come"],
   ["early", "arrive"],
   ["mat", "towel"],
 ];
@@ -72,6 +74,8 @@ function terms(text: string): string[] {
     .map(stem)
     .map((w) => near.get(w) ?? w);
 }
+
+const everyday = new Set([...COMMON].map(stem));
 
 interface Index {
   passages: { passage: Passage; terms: Map<string, number>; asked: Set<string>[]; length: number }[];
@@ -108,8 +112,9 @@ export function search(house: House, question: string, most = 3): Hit[] {
   const index = indexOf(house);
   const asked = [...new Set(terms(question))];
   if (asked.length === 0) return [];
+  // A word that the house never uses counts against an answer; an everyday one hardly.
   const unknown = Math.log(1 + index.passages.length);
-  const weight = (t: string): number => index.idf.get(t) ?? unknown;
+  const weight = (t: string): number => index.idf.get(t) ?? (everyday.has(t) ? 0.4 : unknown);
   const total = asked.reduce((a, t) => a + weight(t), 0);
   const hits: Hit[] = [];
   for (const p of index.passages) {
@@ -122,7 +127,10 @@ export function search(house: House, question: string, most = 3): Hit[] {
       // A word of the question's own wordings speaks louder than one of the answer.
       covered += weight(t) * (p.asked.some((a) => a.has(t)) ? 1 : 0.6);
     }
-    if (score > 0) hits.push({ passage: p.passage, score, cover: covered / total });
+    if (score === 0) continue;
+    const telling = asked.some((t) => p.terms.has(t) && !everyday.has(t));
+    const whole = p.asked.some((a) => a.size > 0 && [...a].filter((t) => asked.includes(t)).length / a.size >= 0.7);
+    hits.push({ passage: p.passage, score, cover: covered / total, supported: telling || whole });
   }
   return hits.sort((a, b) => b.cover * b.score - a.cover * a.score || (a.passage.id < b.passage.id ? -1 : 1)).slice(0, most);
 }
@@ -130,5 +138,5 @@ export function search(house: House, question: string, most = 3): Hit[] {
 /** The passage that answers a question, or null where none is supported well enough. */
 export function answerTo(house: House, question: string): Hit | null {
   const best = search(house, question)[0];
-  return best && best.cover >= 0.5 && best.score >= 2 ? best : null;
+  return best && best.supported && best.cover >= 0.5 && best.score >= 2 ? best : null;
 }

@@ -148,7 +148,7 @@ function isQuestion(said: Said): boolean {
   return (
     /\?/.test(said.norm) ||
     /(?:^|[.,!;]\s*)(?:(?:and|so|but|oh|hi|hello|hey|um|also|ok|okay)[ ,]+)*(?:what|how|where|when|who|which|why|do|does|did|is|are|can|could|will|would|should|has|have|may)\s/.test(said.norm.trim()) ||
-    /\b(?:i (?:was )?wonder(?:ing)?|do you know|tell me|i'd like to know)\b/.test(said.norm)
+    /\b(?:i (?:was )?wonder(?:ing)?|do you know|tell me|i'd like to know|wants? to know|(?:know|ask|see|check) (?:if|whether))\b/.test(said.norm)
   );
 }
 
@@ -302,7 +302,8 @@ export function mergeTimes(times: readonly FoundOf<"time">[], context: ReadConte
         wish.toMin = r.wish.toMin;
         wish.toIs = r.wish.toIs ?? "start";
       }
-      merged = { ...merged, wish };
+      const before: TimeRead = merged;
+      merged = { ...before, wish };
     }
   }
   return merged;

@@ -2,6 +2,7 @@ import { doubleMetaphone } from "double-metaphone";
 import { distance } from "fastest-levenshtein";
 import type { House } from "../../house/compile.ts";
 import type { Found } from "../found.ts";
+import { EXAMPLES } from "../packs/en/examples.ts";
 import { COMMON } from "../packs/en/words.ts";
 import { normalise, stem, type Said, type Token } from "../text.ts";
 
@@ -17,6 +18,9 @@ export interface Lexicon {
 
 /** Words in service names that say little by themselves. */
 const WEAK = new Set("first new visit initial return session check class group custom therapy consult running run the and with for physio service treatment".split(" "));
+
+/** Words of the language that never are a slip of somebody's name. */
+const PLAIN = new Set([...COMMON, ...Object.values(EXAMPLES).flatMap((list) => list.flatMap((e) => e.replace(/<\w+>/g, " ").split(/\s+/)))]);
 
 const made = new WeakMap<House, Lexicon>();
 
@@ -170,7 +174,7 @@ export function staff(said: Said, house: House): Found[] {
 function sameName(said: string, name: string, near: boolean): boolean {
   const plain = said.replace(/'s$/, "");
   if (plain === name) return true;
-  if (!near || COMMON.has(plain) || name.length < 4 || plain.length < 4) return false;
+  if (!near || PLAIN.has(plain) || name.length < 4 || plain.length < 4) return false;
   const d = distance(plain, name);
   if (name.length >= 5 && d <= 1) return true;
   if (name.length >= 8 && d <= 2) return true;

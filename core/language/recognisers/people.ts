@@ -18,7 +18,7 @@ export function phones(said: Said, at: Moment): Found[] {
     if (run.digits.length >= 2 && run.digits.length <= 6) {
       const around = said.norm.slice(run.end, run.end + 24);
       const before = said.norm.slice(Math.max(0, run.start - 24), run.start);
-      if (/^,? ?(?:at|on) the end\b|^ (?:is|are) the last\b/.test(around) || /\b(?:ends? (?:in|with|on)|ending(?: in)?|last (?:digits|four|two|three)(?: are| is)?|finishes (?:in|with)) $/.test(before))
+      if (at.expects === "phone-check" || /^,? ?(?:at|on) the end\b|^ (?:is|are) the last\b/.test(around) || /\b(?:ends? (?:in|with|on)|ending(?: in)?|last (?:digits|four|two|three)(?: are| is)?|finishes (?:in|with)) $/.test(before))
         out.push({ kind: "phone-end", value: run.digits, rule: "phone/end", start: run.start, end: run.end });
     }
   }

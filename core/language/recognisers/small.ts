@@ -33,7 +33,7 @@ export function lengths(said: Said, at: Moment): Found[] {
 }
 
 const YES = /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|agreed|affirmative|i do|i am|i have|i did|i might|i think so|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go)\b/;
-const NO = /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:no|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never|none|negative|i'd rather not|i would rather not|rather not|i don't(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
+const NO = /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:no(?! preference| one\b| matter| problem| rush)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never|none|negative|i'd rather not|i would rather not|rather not|i don't(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
 
 /** Finds a yes or a no at the head of what was said. */
 export function yesNo(said: Said): Found[] {
@@ -54,7 +54,7 @@ export function yesNo(said: Said): Found[] {
 
 const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
   { value: "none", pattern: /\b(?:neither|none|not (?:any|either)) ?(?:of (?:those|them|these))?\b|\b(?:those|they|these|that) (?:don't|doesn't|do not|won't|wouldn't) (?:work|suit|do)\b|\bnone of (?:those|them|these)\b|\bsomething else\b/g },
-  { value: "first", pattern: /\b(?:the )?(?:very )?(?:first|1st)(?: (?:one|time|slot|option|choice|opening|offer|of (?:those|them|these|the \w+)))?\b(?! (?:visit|thing|time (?:here|there|at|with|coming|i)|appointment|available|name|week|of \w+ber))/g },
+  { value: "first", pattern: /\b(?:the )?(?:very )?(?:first|1st)(?: (?:one|time|slot|option|choice|opening|offer|of (?:those|them|these|the \w+)))?\b(?<!\b(?:my|a) first)(?! (?:visit|thing|time (?:here|there|at|with|coming|i)|appointment|available|name|week|of \w+ber))/g },
   { value: "second", pattern: /\b(?:the )?(?:second|2nd)(?: (?:one|time|slot|option|choice|opening|offer))?\b|\b(?:the )?middle (?:one)?\b/g },
   { value: "third", pattern: /\b(?:the )?(?:third|3rd)(?: (?:one|time|slot|option|choice))?\b/g },
   { value: "last", pattern: /\bthe (?:last|final|latest|third and last)(?: (?:one|time|slot|option|of (?:those|them|these)))?\b(?! (?:time|week|visit|month))/g },

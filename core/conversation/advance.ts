@@ -1,0 +1,102 @@
+import type { House } from "../house/compile.ts";
+import { momentOf, type ReadContext } from "../language/context.ts";
+import { read } from "../language/read.ts";
+import type { Calendar } from "../schedule/calendar.ts";
+import type { Channel } from "../house/schema.ts";
+import type { EpochMin } from "../time/zone.ts";
+import { hear } from "./hear.ts";
+import { result } from "./result.ts";
+import type { Event, State, Step } from "./state.ts";
+import { Turn } from "./turn.ts";
+
+/** A new conversation on a line. The seed chooses among wordings, and nothing else. */
+export function begin(house: House, now: EpochMin, lineKey: string, channel: Channel, seed: number): State {
+  const line = house.handbook.lines.find((l) => l.key === lineKey);
+  const { day, minute } = house.zone.toLocal(now);
+  const afterHours = !house.openOn(day).some((w) => w.fromMin <= minute && minute < w.toMin);
+  return {
+    v: 1,
+    seed,
+    line: lineKey,
+    channel,
+    receptionist: (afterHours ? line?.afterHours : undefined) ?? line?.receptionist ?? house.handbook.receptionists[0]?.id ?? "",
+    afterHours,
+    status: "open",
+    expects: "errand",
+    task: null,
+    later: [],
+    client: { confirmed: false },
+    answers: {},
+    appointments: [],
+    outcomes: [],
+    used: {},
+    repairs: 0,
+    turn: 0,
+  };
+}
+
+/**
+ * One step of a conversation: what came in makes a new state, at most one reply, and what must be done outside. Pure:
+ * the same house, calendar, moment, state and event give the same step. Effects are done by the caller, in a
+ * transaction, and their results come back as the next event; what is said of them waits for that.
+ */
+export function advance(house: House, calendar: Calendar, now: EpochMin, before: State, event: Event): Step {
+  const state = structuredClone(before);
+  const t = new Turn(house, calendar, now, state);
+  switch (event.kind) {
+    case "start":
+      greet(t);
+      break;
+    case "said": {
+      state.turn++;
+      if (state.status !== "open") break;
+      const reading = read(event.text, contextOf(house, now, state));
+      hear(t, reading, event.text);
+      break;
+    }
+    case "silence":
+      if (state.status === "open") t.say("silence");
+      break;
+    case "left":
+      leave(t);
+      break;
+    default:
+      result(t, event);
+  }
+  return t.done();
+}
+
+/** What reading may know of a conversation. */
+export function contextOf(house: House, now: EpochMin, state: State): ReadContext {
+  const task = state.task;
+  const days = task && "wish" in task ? task.wish.days : undefined;
+  const only = days?.ranges.length === 1 && days.ranges[0]?.from !== undefined && days.ranges[0].from === days.ranges[0].to ? days.ranges[0].from : undefined;
+  return {
+    house,
+    now,
+    expects: state.expects,
+    ...(task ? { errand: task.errand === "book" || task.errand === "move" || task.errand === "cancel" ? task.errand : "other" } : {}),
+    ...(task?.errand === "move" && task.appointment ? { oldKnown: true } : {}),
+    ...(only === undefined ? {} : { day: only }),
+  };
+}
+
+function greet(t: Turn): void {
+  const r = t.house.handbook.receptionists.find((x) => x.id === t.state.receptionist);
+  const { minute } = momentOf({ house: t.house, now: t.now });
+  const daypart = minute < 720 ? "good morning" : minute < 1020 ? "good afternoon" : "good evening";
+  if (r) t.sayOwn(r.greeting, { daypart, house: t.house.handbook.shortName, name: r.name }, { kind: "receptionist", id: r.id, label: r.name });
+  else t.say("what-can-i-do");
+  t.expect("errand");
+}
+
+/** The client has gone: what was held is let go, and what stays undone is marked. */
+function leave(t: Turn): void {
+  const { state } = t;
+  if (state.status === "closed") return;
+  const task = state.task;
+  if (task && "hold" in task && task.hold) t.effect({ kind: "release", hold: task.hold.id });
+  if (task && !state.outcomes.some((o) => o !== "answered")) state.outcomes.push("abandoned");
+  state.status = "closed";
+  state.expects = "nothing";
+}

@@ -1,0 +1,167 @@
+import type { ReadContext } from "../../language/context.ts";
+import { ofKind } from "../../language/found.ts";
+import { lengthOf, type Reading } from "../../language/read.ts";
+import type { BookTask, CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
+import type { Turn } from "../turn.ts";
+import { addDays, dayWish } from "../wish.ts";
+
+/** Keeps who it is, whenever it was said. A corrected number or name is looked up anew. */
+export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contact: boolean } {
+  const c = t.state.client;
+  const task = t.state.task;
+  const name = ofKind(reading.found, "name").at(-1)?.value;
+  const phone = ofKind(reading.found, "phone").at(-1)?.value;
+  const email = ofKind(reading.found, "email").at(-1)?.value;
+  const end = ofKind(reading.found, "phone-end").at(-1)?.value;
+  const kept = { name: false, contact: false };
+  const anew = (): void => {
+    c.confirmed = false;
+    delete c.match;
+    delete c.card;
+  };
+  if (name) {
+    kept.name = true;
+    if (task?.errand === "book" && task.forWhom && !task.visitor && (t.state.expects === "name" || c.name)) task.visitor = name;
+    else if (c.name !== name) {
+      const confirmed = c.confirmed;
+      c.name = name;
+      anew();
+      c.confirmed = confirmed;
+    }
+  }
+  if (phone && phone !== c.phone) {
+    c.phone = phone;
+    kept.contact = true;
+    anew();
+  } else if (phone) kept.contact = true;
+  if (!phone && end && c.phone) {
+    c.phone = c.phone.slice(0, -end.length) + end;
+    kept.contact = true;
+    anew();
+  }
+  if (email && email !== c.email) {
+    c.email = email;
+    kept.contact = true;
+    if (!c.phone) anew();
+  }
+  const before = saysBefore(reading.text);
+  if (before !== null && c.saysBefore === undefined) c.saysBefore = before;
+  return kept;
+}
+
+/** Whether a message says that the person has been here before; null where it does not. */
+export function saysBefore(text: string): boolean | null {
+  const s = text.toLowerCase().replace(/’/g, "'");
+  if (/\b(?:first time|never been|haven't been|have not been|not been (?:here|before|there)|new (?:client|patient|customer|here|to you)|(?:i'm|i am|am) new)\b/.test(s)) return false;
+  if (/\b(?:i've been|i have been|been (?:here|there|to you|before)|returning|existing (?:client|patient)|a regular|come regularly|i was (?:there|in) (?:last|before)|last time i|same as last time|i'm a (?:client|patient))\b/.test(s)) return true;
+  return null;
+}
+
+/** Puts what was said of the visit into a booking; true when the wish changed, so that what was offered no longer stands. */
+export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: ReadContext): boolean {
+  let changed = false;
+  const spoken = ofKind(reading.found, "service");
+  const single = spoken.filter((f) => f.value.length === 1).at(-1);
+  const several = spoken.find((f) => f.value.length > 1);
+  const setService = (id: string): void => {
+    if (task.service === id) return;
+    task.service = id;
+    delete task.among;
+    if (ofKind(reading.found, "length").length === 0 && task.saidLength === undefined) delete task.lengthMin;
+    changed = true;
+  };
+  const pick = ofKind(reading.found, "choice").at(-1)?.value;
+  if (single) setService(single.value[0] as string);
+  else if (several) {
+    const narrowed = task.among ? several.value.filter((s) => task.among?.includes(s)) : several.value;
+    if (narrowed.length === 1) setService(narrowed[0] as string);
+    else if (!task.service || (!several.value.includes(task.service) && narrowed.length > 0)) {
+      delete task.service;
+      task.among = narrowed.length > 0 ? narrowed : several.value;
+      changed = true;
+    }
+  } else if (t.state.expects === "service" && task.among && pick) {
+    const at = { first: 0, second: 1, third: 2, last: task.among.length - 1, later: task.among.length - 1, earlier: 0, any: 0, none: -1 }[pick];
+    const id = task.among[at];
+    if (id) setService(id);
+  } else if (t.state.expects === "service" && task.among?.length === 1 && ofKind(reading.found, "yes")[0]?.value) setService(task.among[0] as string);
+  const length = ofKind(reading.found, "length").at(-1);
+  if (length) {
+    const minutes = lengthOf(context, task.service, length.value);
+    if (minutes !== null ? minutes !== task.lengthMin : true) changed = true;
+    task.saidLength = length.value;
+    if (minutes !== null) task.lengthMin = minutes;
+  } else if (t.state.expects === "length" && pick && task.service) {
+    const own = t.house.services.get(task.service)?.variants.map((v) => v.lengthMin) ?? [];
+    const i = { first: 0, second: 1, third: 2, last: own.length - 1, later: own.length - 1, earlier: 0, any: 0, none: -1 }[pick];
+    const minutes = own[i];
+    if (minutes !== undefined) {
+      task.lengthMin = minutes;
+      task.saidLength = minutes;
+    }
+  }
+  const people = ofKind(reading.found, "staff");
+  const named = people.find((p) => p.value !== "any");
+  if (named && named.value !== "any") {
+    if (JSON.stringify(task.staff) !== JSON.stringify(named.value)) changed = true;
+    task.staff = named.value;
+  } else if (people.length > 0) {
+    if (task.staff && task.staff !== "any") changed = true;
+    task.staff = "any";
+    delete task.gender;
+  }
+  const gender = ofKind(reading.found, "gender").at(-1);
+  if (gender) {
+    if (task.gender !== gender.value) changed = true;
+    task.gender = gender.value;
+  }
+  const places = ofKind(reading.found, "places").at(-1);
+  if (places) {
+    if (task.places !== places.value && task.hold) changed = true;
+    task.places = places.value;
+  }
+  const whom = ofKind(reading.found, "for-whom").at(-1);
+  if (whom) task.forWhom = whom.value;
+  return applyWish(task, reading, context) || changed;
+}
+
+/** Puts days and times of the wish into a task; true when they changed. */
+export function applyWish(task: BookTask | MoveTask, reading: Reading, context: ReadContext): boolean {
+  const days = ofKind(reading.found, "day").filter((d) => d.part !== "old");
+  const times = ofKind(reading.found, "time").filter((d) => d.part !== "old");
+  if (days.length > 0) addDays(task.wish, days, context);
+  if (times.length > 0) {
+    task.wish.times = times;
+    delete task.wish.atMin;
+  }
+  return days.length > 0 || times.length > 0;
+}
+
+/** Puts what was said of the existing appointment aside for finding it. */
+export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Reading, context: ReadContext, all: boolean): boolean {
+  const old: OldState = task.old;
+  const days = ofKind(reading.found, "day").filter((d) => !d.not && (d.part === "old" || all));
+  const times = ofKind(reading.found, "time").filter((d) => d.part === "old" || all);
+  let any = false;
+  if (days.length > 0) {
+    // Of an existing appointment a weekday is any coming one.
+    const loose = days.map((d) => (d.rule === "day/weekday" && d.weekday ? { ...d, value: { kind: "weekdays" as const, weekdays: [d.weekday] } } : d));
+    old.days = dayWish(loose, context).days;
+    any = true;
+  }
+  if (times.length > 0) {
+    old.times = times;
+    any = true;
+  }
+  const services = ofKind(reading.found, "service").flatMap((s) => s.value);
+  if (services.length > 0) {
+    old.service = services;
+    any = true;
+  }
+  const people = ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" ? [] : s.value));
+  if (people.length > 0 && (task.errand !== "move" || !task.appointment)) {
+    old.staff = people;
+    any = true;
+  }
+  return any;
+}

@@ -1,0 +1,263 @@
+import { ofKind } from "../../language/found.ts";
+import type { Errand } from "../../language/errands.ts";
+import type { Reading } from "../../language/read.ts";
+import { answerTo } from "../../knowledge/search.ts";
+import { WEEKDAYS, weekdayName, weekdayNumber, weekdayOf, type DayNumber } from "../../time/days.ts";
+import { calledText, dateText, lengthText, listText, moneyText, serviceText, timeText } from "../format.ts";
+import { closedSource, hoursSource, saidSource, serviceSource, staffSource } from "../sources.ts";
+import type { Source } from "../state.ts";
+import { joinVals, val, type Turn, type Value } from "../turn.ts";
+
+/** Answers one question from the house; false when the house has nothing that supports an answer. */
+export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
+  switch (errand) {
+    case "ask-price":
+      return price(t, reading);
+    case "ask-hours":
+      return hours(t, reading);
+    case "ask-place":
+      return fromHandbook(t, reading) || place(t);
+    case "ask-staff":
+      return staff(t, reading);
+    case "ask-service":
+      return service(t, reading);
+    default:
+      return fromHandbook(t, reading);
+  }
+}
+
+/** An answer or fact of the handbook that the question's words support. */
+export function fromHandbook(t: Turn, reading: Reading, least = 0.5, question = reading.text): boolean {
+  const hit = answerTo(t.house, question);
+  if (!hit || hit.cover < least) return false;
+  t.say("ask/answer", { answer: val(hit.passage.text, { kind: hit.passage.kind, id: hit.passage.id, label: hit.passage.label }) });
+  t.outcome("answered");
+  return true;
+}
+
+function spoken(t: Turn, reading: Reading): string[] {
+  const said = ofKind(reading.found, "service").flatMap((f) => f.value);
+  if (said.length > 0) return [...new Set(said)];
+  const task = t.state.task;
+  if (task?.errand === "book" && task.service) return [task.service];
+  if ((task?.errand === "move" || task?.errand === "cancel") && task.appointment) return [task.appointment.service];
+  return t.state.topic ? [t.state.topic] : [];
+}
+
+export function price(t: Turn, reading: Reading): boolean {
+  const { house } = t;
+  const list = spoken(t, reading);
+  // "How much is a voucher" asks for something else than a service: what is left without the price words tells.
+  const rest = reading.text.replace(/\b(?:how much|what|cost|costs|price|prices|pay|charge|fee|does|is|it|that|the|do|and|much|expensive)\b/gi, " ");
+  if (ofKind(reading.found, "service").length === 0 && /\w{3}/.test(rest) && fromHandbook(t, reading, 0.75, rest)) return true;
+  if (list.length === 0) {
+    t.say("ask/price-which");
+    t.state.asking = "ask-price";
+    t.expect("service", house.handbook.services.slice(0, 10).map((s) => ({ label: s.name, say: s.name })));
+    return true;
+  }
+  const task = t.state.task;
+  const wanted = ofKind(reading.found, "length").at(-1)?.value ?? (task?.errand === "book" && list[0] === task.service ? task.lengthMin : undefined);
+  for (const id of list.slice(0, 3)) {
+    const s = house.services.get(id);
+    if (!s) continue;
+    t.state.topic = id;
+    const source = serviceSource(house, id);
+    const name = val(list.length > 1 || s.variants.length > 1 ? serviceText(house, id) : s.name, source);
+    const priced = s.variants.filter((v) => v.priceMinor !== null);
+    if (priced.length === 0) {
+      if (s.noPrice) t.say("ask/no-price", { say: val(s.noPrice, source) });
+      else t.say("ask/no-price-bare", { service: name });
+      continue;
+    }
+    const picked = typeof wanted === "number" ? priced.filter((v) => v.lengthMin === wanted) : [];
+    const shown = picked.length > 0 ? picked : priced;
+    const parts = shown.map((v) => {
+      const money = moneyText(house, v.priceMinor ?? 0);
+      return val(`${money} for ${lengthText(v.lengthMin)}`, source);
+    });
+    t.say("ask/price", { service: name, list: joinVals(parts, "and") });
+  }
+  t.outcome("answered");
+  return true;
+}
+
+function hoursText(t: Turn, day: DayNumber): Value {
+  const windows = t.house.openOn(day);
+  return val(listText(windows.map((w) => `${timeText(t.house, w.fromMin)} to ${timeText(t.house, w.toMin)}`), "and"), ...windows.map((w) => hoursSource(w.id)));
+}
+
+function hours(t: Turn, reading: Reading): boolean {
+  const { house } = t;
+  if (house.handbook.hours.length === 0) {
+    t.say("ask/no-hours");
+    return true;
+  }
+  const days = ofKind(reading.found, "day").filter((d) => !d.not);
+  const asked: DayNumber[] = [];
+  const weekdays: number[] = [];
+  for (const d of days) {
+    const v = d.value;
+    if (v.kind === "weekdays") weekdays.push(...v.weekdays);
+    else if (v.kind === "ask" || v.kind === "either") asked.push(...v.days);
+    else if (v.kind === "days" && v.from !== undefined && v.to !== undefined && v.to - v.from <= 1) for (let x = v.from; x <= v.to; x++) asked.push(x);
+  }
+  const today = house.zone.toLocal(t.now).day;
+  for (const w of weekdays) {
+    let x = today + ((w - weekdayOf(today) + 7) % 7);
+    // A weekday in general is read from the weekly hours, not from a day that happens to be closed.
+    for (let i = 0; i < 8 && house.closedOn(x); i++) x += 7;
+    const weekday = val(weekdayName(w));
+    if (house.openOn(x).length === 0) t.say("ask/hours-closed-weekday", { weekday: val(weekday.text, ...house.handbook.hours.map((h) => hoursSource(h.id))) });
+    else t.say("ask/hours-weekday", { weekday, hours: hoursText(t, x) });
+  }
+  for (const x of asked.slice(0, 3)) {
+    const date = val(dateText(house, x), saidSource);
+    const closed = house.closedOn(x);
+    if (closed) t.say("ask/hours-closed-named", { date, name: val(closed.name, closedSource(house, closed.id)) });
+    else if (house.openOn(x).length === 0) t.say("ask/hours-closed", { date: val(date.text, saidSource, ...house.handbook.hours.map((h) => hoursSource(h.id))) });
+    else t.say("ask/hours-day", { date, hours: hoursText(t, x) });
+  }
+  if (asked.length === 0 && weekdays.length === 0) {
+    const parts = house.handbook.hours.map((h) => val(`${weekdaysText(h.weekdays.map(weekdayNumber))} ${timeText(house, toMin(h.from))} to ${timeText(house, toMin(h.to))}`, hoursSource(h.id)));
+    t.say("ask/hours", { list: joinVals(parts, "and") });
+  }
+  t.outcome("answered");
+  return true;
+}
+
+const toMin = (s: string): number => Number(s.slice(0, 2)) * 60 + Number(s.slice(3));
+
+/** "Monday to Thursday", "Tuesday and Thursday". */
+export function weekdaysText(days: readonly number[]): string {
+  const sorted = [...new Set(days)].sort((a, b) => a - b);
+  const first = sorted[0];
+  const end = sorted.at(-1);
+  if (first !== undefined && end !== undefined && sorted.length > 2 && end - first === sorted.length - 1) return `${WEEKDAYS[first - 1]} to ${WEEKDAYS[end - 1]}`;
+  return listText(sorted.map((d) => WEEKDAYS[d - 1] as string), "and");
+}
+
+function place(t: Turn): boolean {
+  const p = t.house.handbook.place;
+  const text = [p.street, p.town, p.region].filter(Boolean).join(", ");
+  if (!text) return false;
+  t.say("ask/place", { place: val(text, { kind: "house", id: "place", label: "Address" }) });
+  t.outcome("answered");
+  return true;
+}
+
+const namesVal = (t: Turn, ids: readonly string[], word: "or" | "and"): Value => joinVals(ids.map((id) => val(calledText(t.house, id), staffSource(t.house, id))), word);
+
+function staff(t: Turn, reading: Reading): boolean {
+  const { house } = t;
+  const people = ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" ? [] : s.value));
+  const named = ofKind(reading.found, "service").flatMap((f) => f.value);
+  const days = ofKind(reading.found, "day").filter((d) => !d.not);
+  const gender = ofKind(reading.found, "gender").at(-1)?.value;
+  for (const who of [...new Set(people)].slice(0, 3)) {
+    const person = house.staff.get(who);
+    if (!person) continue;
+    const name = val(calledText(house, who), staffSource(house, who));
+    const one = named.length > 0 ? named : [];
+    if (one.length > 0 && days.length === 0) {
+      const does = one.filter((s) => house.services.get(s)?.staff.includes(who));
+      const s = does[0] ?? (one[0] as string);
+      const service = val(serviceText(house, s), serviceSource(house, s));
+      const others = (house.services.get(s)?.staff ?? []).filter((o) => o !== who);
+      if (does.length > 0) t.say("ask/does", { staff: name, service });
+      else if (others.length > 0) t.say("ask/does-not", { staff: name, service, people: namesVal(t, others, "or") });
+      else t.say("ask/does-not-nobody", { staff: name, service });
+      continue;
+    }
+    const asked = days.flatMap((d): DayNumber[] => {
+      const v = d.value;
+      if (v.kind === "days" && v.from !== undefined && v.to !== undefined && v.to - v.from < 7) return Array.from({ length: v.to - v.from + 1 }, (_, i) => (v.from as number) + i);
+      if (v.kind === "ask" || v.kind === "either") return v.days;
+      if (v.kind === "weekdays") return v.weekdays.map((w) => house.zone.toLocal(t.now).day + ((w - weekdayOf(house.zone.toLocal(t.now).day) + 7) % 7));
+      return [];
+    });
+    if (asked.length > 0 && person.hours.length > 0) {
+      for (const x of asked.slice(0, 3)) {
+        const date = val(dateText(house, x), saidSource);
+        const own = house.worksOn(who, x);
+        if (own.length === 0) t.say("ask/not-in", { staff: name, date });
+        else t.say("ask/in", { staff: name, date, hours: val(listText(own.map((w) => `${timeText(house, w.fromMin)} to ${timeText(house, w.toMin)}`), "and"), staffSource(house, who)) });
+      }
+      continue;
+    }
+    const work = val(person.work, staffSource(house, who));
+    const classes = house.handbook.services.filter((s) => s.group && s.staff.includes(who));
+    if (person.hours.length > 0) {
+      const list = joinVals(person.hours.map((h) => val(`${h.every ? "some " : ""}${weekdaysText(h.weekdays.map(weekdayNumber))}${h.every ? "s" : ""} ${timeText(house, toMin(h.from))} to ${timeText(house, toMin(h.to))}`, staffSource(house, who))), "and");
+      t.say("ask/works", { staff: name, work, list });
+    } else if (classes.length > 0) {
+      const list = joinVals(classes.flatMap((s) => (s.group?.times ?? []).map((x) => val(`${serviceText(house, s.id)} ${weekdaysText(x.weekdays.map(weekdayNumber))} ${timeText(house, toMin(x.at))}`, serviceSource(house, s.id)))), "and");
+      t.say("ask/teaches", { staff: name, work, list });
+    } else t.say("ask/staff-only", { staff: name, work });
+  }
+  if (people.length > 0) {
+    t.outcome("answered");
+    return true;
+  }
+  if (named.length === 0 && fromHandbook(t, reading, 0.6)) return true;
+  const about = named.length > 0 ? named : gender && t.state.topic ? [t.state.topic] : [];
+  const all = [...new Set(about.flatMap((s) => house.services.get(s)?.staff ?? []))];
+  if (gender) {
+    const list = (all.length > 0 ? all : house.handbook.staff.filter((p) => p.bookable).map((p) => p.id)).filter((id) => house.staff.get(id)?.gender === gender);
+    if (list.length > 0) t.say("ask/of-gender", { people: namesVal(t, list, "and") });
+    else t.say("ask/of-gender-none");
+    t.outcome("answered");
+    return true;
+  }
+  if (about.length === 0) return false;
+  for (const s of about.slice(0, 3)) {
+    const who = house.services.get(s)?.staff ?? [];
+    t.say("ask/who-does", { service: val(serviceText(house, s), serviceSource(house, s)), people: namesVal(t, who, "or") });
+  }
+  t.outcome("answered");
+  return true;
+}
+
+function service(t: Turn, reading: Reading): boolean {
+  const { house } = t;
+  const text = reading.text.toLowerCase();
+  const named = ofKind(reading.found, "service").flatMap((f) => f.value);
+  const list = named.length > 0 ? named : spoken(t, reading);
+  const one = list[0];
+  const long = /\bhow long\b|\bhow many minutes\b|\bduration\b/.test(text);
+  const bring = /\b(?:bring|wear|clothes|shoes|prepare)\b/.test(text);
+  const info = one === undefined ? undefined : house.services.get(one);
+  const done = (): true => {
+    t.outcome("answered");
+    return true;
+  };
+  if (long && info && one !== undefined) {
+    const source: Source = serviceSource(house, one);
+    t.state.topic = one;
+    t.say("ask/length", { service: val(info.name, source), list: joinVals(info.variants.map((v) => val(lengthText(v.lengthMin), source)), "or") });
+    return done();
+  }
+  if (bring && info?.bring && one !== undefined) {
+    t.state.topic = one;
+    t.say("ask/bring", { bring: val(info.bring, serviceSource(house, one)) });
+    return done();
+  }
+  // A wording of the handbook's own answers goes before the description.
+  if (fromHandbook(t, reading, named.length > 0 ? 0.8 : 0.5)) return true;
+  if (named.length > 0) {
+    for (const id of [...new Set(named)].slice(0, 2)) {
+      const s = house.services.get(id);
+      if (!s) continue;
+      t.state.topic = id;
+      const source = serviceSource(house, id);
+      if (s.about) t.say("ask/about", { about: val(named.length > 1 || /\bdo you\b|offer/.test(text) ? `${s.name}: ${s.about.slice(0, 1).toLowerCase()}${s.about.slice(1)}` : s.about, source) });
+      t.say("ask/length", { service: val(s.name, source), list: joinVals(s.variants.map((v) => val(lengthText(v.lengthMin), source)), "or") });
+    }
+    return done();
+  }
+  if (/\b(?:what|which) (?:services|treatments|kinds?|sorts?|do you (?:do|offer))|\bwhat.*\boffer\b/.test(text)) {
+    t.say("ask/services", { list: joinVals(house.handbook.services.map((s) => val(serviceText(house, s.id), serviceSource(house, s.id))), "and") });
+    return done();
+  }
+  return false;
+}

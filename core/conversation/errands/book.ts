@@ -1,0 +1,227 @@
+import type { Question, Service } from "../../house/schema.ts";
+import { lengthText, moneyText, phoneText, calledText, serviceText, whenText } from "../format.ts";
+import { calendarSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
+import type { BookTask, Source } from "../state.ts";
+import { joinVals, val, type Turn, type Value } from "../turn.ts";
+import { clientVal, lookUp, yesNoChoices } from "./identity.ts";
+import { propose, whenVal } from "./offering.ts";
+
+export function newBook(): BookTask {
+  return { errand: "book", wish: {}, offered: [], refused: [] };
+}
+
+/** The people who may do it, by name, by gender, or all. */
+export function peopleFor(t: Turn, task: BookTask): string[] | undefined {
+  if (task.staff && task.staff !== "any") return task.staff;
+  if (task.gender && task.service) {
+    const list = (t.house.services.get(task.service)?.staff ?? []).filter((id) => t.house.staff.get(id)?.gender === task.gender);
+    if (list.length > 0) return list;
+  }
+  return undefined;
+}
+
+/** Takes booking one step on: asks the next thing that is not known, or proposes, or asks for the go-ahead. */
+export function nextBook(t: Turn, task: BookTask): void {
+  const { house, state } = t;
+  const service = task.service ? house.services.get(task.service) : undefined;
+  if (!service) return askService(t, task);
+  state.topic = service.id;
+  if (!settleLength(t, task, service)) return;
+  if (notAssessed(t, task, service)) return;
+  const most = service.group?.perBooking;
+  if (most !== undefined && (task.places ?? 1) > most) {
+    t.say("book/too-many-places", { most: val(String(most), serviceSource(house, service.id)) });
+    delete task.places;
+    t.expect("slot");
+    return;
+  }
+  if (!task.hold) {
+    const wished = task.wish.days || task.wish.times || task.wish.ask;
+    if (!wished) {
+      t.say("book/ask-day");
+      t.expect("day");
+      return;
+    }
+    propose(t, task, { service: service.id, lengthMin: task.lengthMin as number, places: task.places ?? 1, staff: peopleFor(t, task) });
+    return;
+  }
+  const c = state.client;
+  const time = whenVal(t, task.hold.offer.startMin);
+  if (task.forWhom && !task.visitor) {
+    t.say("book/ask-visitor", { time });
+    t.expect("name");
+    return;
+  }
+  if (!c.name) {
+    if (task.visitor) c.name = task.visitor;
+    else {
+      t.say("book/ask-name", { time });
+      t.expect("name");
+      return;
+    }
+  }
+  if (!c.phone && !c.email) {
+    t.say(c.noPhone ? "book/ask-email" : "book/ask-phone");
+    t.expect(c.noPhone ? "email" : "phone");
+    return;
+  }
+  if (lookUp(t)) return;
+  if (notAssessed(t, task, service)) return;
+  const open = openQuestions(t, task, service);
+  if (c.match !== "both" && !c.confirmed && open.length > 0) {
+    if (c.phone) t.say("check/phone", { phone: val(phoneText(c.phone), saidSource) });
+    else t.say("check/email", { email: val(c.email ?? "", saidSource) });
+    t.expect(c.phone ? "phone-check" : "email-check", yesNoChoices());
+    return;
+  }
+  const question = open[0];
+  if (question) {
+    t.say("question", { ask: val(question.ask, { kind: "question", id: question.key, label: question.ask }) });
+    t.expect(`question:${question.key}`, question.kind === "yes-no" ? yesNoChoices() : []);
+    return;
+  }
+  goAhead(t, task, service);
+}
+
+function askService(t: Turn, task: BookTask): void {
+  const { house } = t;
+  // Who has never been here cannot mean what comes after a first visit.
+  if (task.among && t.state.client.saysBefore === false) {
+    const first = task.among.filter((id) => !house.services.get(id)?.after);
+    if (first.length === 1 && first[0]) {
+      task.service = first[0];
+      delete task.among;
+      t.rule("service/only-one-for-new-clients");
+      return nextBook(t, task);
+    }
+  }
+  if (task.among && task.among.length > 1) {
+    const names = task.among.map((id) => val(serviceText(house, id), serviceSource(house, id)));
+    t.say("book/ask-which-service", { list: joinVals(names, "or") });
+    t.expect("service", task.among.map((id) => ({ label: house.services.get(id)?.name ?? id, say: house.services.get(id)?.name ?? id })));
+    return;
+  }
+  t.say("book/ask-service");
+  t.expect("service", house.handbook.services.slice(0, 10).map((s) => ({ label: s.name, say: s.name })));
+}
+
+/** True when the length is known; else it has been asked. */
+function settleLength(t: Turn, task: BookTask, service: Service): boolean {
+  const lengths = service.variants.map((v) => v.lengthMin);
+  if (task.saidLength !== undefined) {
+    task.lengthMin = task.saidLength === "long" ? Math.max(...lengths) : task.saidLength === "short" ? Math.min(...lengths) : task.saidLength;
+  }
+  if (task.lengthMin !== undefined && lengths.includes(task.lengthMin)) return true;
+  if (lengths.length === 1) {
+    task.lengthMin = lengths[0] as number;
+    return true;
+  }
+  const source = serviceSource(t.house, service.id);
+  const list = joinVals(lengths.map((l) => val(lengthText(l), source)), "or");
+  const name = val(serviceText(t.house, service.id), source);
+  if (task.lengthMin !== undefined) t.say("book/no-such-length", { service: name, list, wanted: val(lengthText(task.lengthMin), saidSource) });
+  else t.say("book/ask-length", { service: name, list });
+  delete task.lengthMin;
+  delete task.saidLength;
+  t.expect("length", service.variants.map((v) => ({ label: v.priceMinor === null ? lengthText(v.lengthMin) : `${lengthText(v.lengthMin)}, ${moneyText(t.house, v.priceMinor)}`, say: `${v.lengthMin} minutes` })));
+  return false;
+}
+
+/** Whether the client may not have the service yet; then the one that comes first has been offered. */
+function notAssessed(t: Turn, task: BookTask, service: Service): boolean {
+  if (!service.after) return false;
+  const c = t.state.client;
+  const no = c.match === "both" ? c.card?.assessed === false : c.saysBefore === false;
+  if (!no) return false;
+  const after = service.after;
+  t.say("book/not-assessed", {
+    service: val(serviceText(t.house, service.id), serviceSource(t.house, service.id)),
+    after: val(`a ${serviceText(t.house, after)}`, serviceSource(t.house, after)),
+  });
+  t.reasons.push({ what: "ruled-out", why: "not-assessed", about: service.name });
+  if (task.hold) t.effect({ kind: "release", hold: task.hold.id });
+  delete task.hold;
+  delete task.service;
+  delete task.lengthMin;
+  delete task.saidLength;
+  task.offered = [];
+  task.among = [after];
+  const name = t.house.services.get(after)?.name ?? after;
+  t.expect("service", [{ label: name, say: name }, { label: "No, thank you", say: "No, thank you" }]);
+  return true;
+}
+
+/** The house's questions that this client still has to be asked, in the handbook's order. */
+export function openQuestions(t: Turn, task: BookTask, service: Service): Question[] {
+  const c = t.state.client;
+  const isNew = c.match !== "both" && c.saysBefore === false;
+  return service.asks
+    .map((key) => t.house.questions.get(key))
+    .filter((q): q is Question => q !== undefined)
+    .filter((q) => {
+      if (q.key in t.state.answers) return false;
+      if (q.whom === "everyone") return true;
+      if (q.whom === "unknown") return c.match !== "both" && c.saysBefore === undefined;
+      // Whether they are new is not known before it is asked: they count as open until then.
+      return isNew || (c.match !== "both" && c.saysBefore === undefined);
+    })
+    .filter(() => task.service === service.id);
+}
+
+export function priceVal(t: Turn, serviceId: string, lengthMin: number, places: number): { text: Value; minor: number | null } {
+  const service = t.house.services.get(serviceId);
+  const minor = service?.variants.find((v) => v.lengthMin === lengthMin)?.priceMinor ?? null;
+  const total = minor === null ? null : minor * places;
+  return { text: total === null ? val("") : val(`, ${moneyText(t.house, total)}`, serviceSource(t.house, serviceId)), minor: total };
+}
+
+function goAhead(t: Turn, task: BookTask, service: Service): void {
+  const { house } = t;
+  const hold = task.hold;
+  if (!hold) return;
+  const o = hold.offer;
+  const source: Source = serviceSource(house, service.id);
+  const places = task.places ?? 1;
+  const parent = house.handbook.rules.parentUnderAge;
+  if (task.forWhom && parent !== undefined && /son|daughter|kid|child|boy|girl|nephew|niece/.test(task.forWhom))
+    t.say("book/parent", { age: val(String(parent), ruleSource("parentUnderAge", "Under age")) });
+  const values = {
+    time: val(whenText(house, o.startMin), calendarSource),
+    length: val(lengthText(o.lengthMin), source),
+    service: val(serviceText(house, service.id), source),
+    staff: val(calledText(house, o.staff), staffSource(house, o.staff)),
+    price: priceVal(t, service.id, o.lengthMin, places).text,
+    client: clientVal(t, task.visitor),
+    places: val(places > 1 ? `, ${places} places` : "", saidSource),
+  };
+  t.say(service.group ? "book/go-ahead-class" : "book/go-ahead", values);
+  t.expect("go-ahead", [
+    { label: "Yes, book it", say: "Yes, book it" },
+    { label: "Another time", say: "Another time" },
+  ]);
+}
+
+/** Books what is held: the word "booked" waits for the answer. */
+export function bookIt(t: Turn, task: BookTask): void {
+  const c = t.state.client;
+  const hold = task.hold;
+  if (!hold || !c.name) return;
+  c.confirmed = true;
+  const asks = t.house.services.get(hold.offer.service)?.asks ?? [];
+  const answers = Object.fromEntries(Object.entries(t.state.answers).filter(([k]) => asks.includes(k)));
+  t.effect({
+    kind: "book",
+    hold: hold.id,
+    offer: hold.offer,
+    places: task.places ?? 1,
+    client: {
+      ...(c.card ? { card: c.card.id } : {}),
+      name: c.name,
+      ...(c.phone ? { phone: c.phone } : {}),
+      ...(c.email ? { email: c.email } : {}),
+      ...(c.saysBefore === undefined ? {} : { saysBefore: c.saysBefore }),
+    },
+    ...(task.visitor ? { visitor: task.visitor } : {}),
+    answers,
+  });
+}

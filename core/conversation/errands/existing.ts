@@ -1,0 +1,168 @@
+import { minutesOff, wantsDay } from "../../schedule/wish.ts";
+import { calledText, moneyText, serviceText, spanText, whenShort, whenText } from "../format.ts";
+import { calendarSource, cardSource, ruleSource, serviceSource, staffSource } from "../sources.ts";
+import type { AppointmentView, CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
+import { joinVals, val, type Turn, type Value } from "../turn.ts";
+import { wishOf } from "../wish.ts";
+import { identify, yesNoChoices } from "./identity.ts";
+import { propose } from "./offering.ts";
+
+/** "acupuncture with Priya on Thursday 4 March at 4:00 pm". */
+function apptVal(t: Turn, a: AppointmentView): Value {
+  return val(
+    `${serviceText(t.house, a.service)} with ${calledText(t.house, a.staff)} on ${whenText(t.house, a.startMin)}`,
+    calendarSource,
+    cardSource,
+    serviceSource(t.house, a.service),
+    staffSource(t.house, a.staff),
+  );
+}
+
+function apptChoices(t: Turn, list: readonly AppointmentView[]): { label: string; say: string }[] {
+  return list.map((a) => ({
+    label: `${whenShort(t.house, a.startMin)} · ${t.house.services.get(a.service)?.name ?? a.service}`,
+    say: `${t.house.services.get(a.service)?.name ?? a.service} on ${whenText(t.house, a.startMin)}`,
+  }));
+}
+
+/** The coming appointments that fit what was said of the one that is meant. */
+export function fitting(t: Turn, list: readonly AppointmentView[], old: OldState): AppointmentView[] {
+  const { wish } = wishOf(t.house, { ...(old.days ? { days: old.days } : {}), ...(old.times ? { times: old.times } : {}) }, t.now, undefined);
+  return list.filter((a) => {
+    const { day, minute } = t.house.zone.toLocal(a.startMin);
+    if (!wantsDay(wish.days, day)) return false;
+    if (wish.time && minutesOff({ ...wish.time, toIs: "start" }, minute, a.lengthMin) > (wish.time.nearMin === undefined ? 0 : 15)) return false;
+    if (old.service && !old.service.includes(a.service)) return false;
+    return !old.staff || old.staff.includes(a.staff);
+  });
+}
+
+/** Settles which appointment is meant; null when something was asked or nothing is coming. */
+function settle(t: Turn, task: MoveTask | CancelTask): AppointmentView | null {
+  if (task.appointment) return task.appointment;
+  const coming = t.state.appointments;
+  if (coming.length === 0) {
+    t.say("find/none-coming");
+    t.state.task = null;
+    t.say("anything");
+    t.expect("anything");
+    t.outcome("turned-away");
+    return null;
+  }
+  const found = fitting(t, coming, task.old);
+  const only = found[0];
+  if (found.length === 1 && only) {
+    task.appointment = only;
+    return only;
+  }
+  const list = found.length === 0 ? coming : found;
+  const said = found.length === 0 && Object.keys(task.old).length > 0;
+  const values = { list: joinVals(list.map((a) => apptVal(t, a)), "or") };
+  if (said) t.say(list.length === 1 ? "find/not-that-one" : "find/not-that", { list: joinVals(list.map((a) => apptVal(t, a)), "and") });
+  else t.say("find/which", values);
+  t.reasons.push({ what: "ruled-out", why: found.length === 0 ? "no-such-appointment" : "several-fit" });
+  task.old = {};
+  t.expect("which-appointment", apptChoices(t, list));
+  return null;
+}
+
+/** The fee for moving or cancelling now: part of the price when it is later than the house allows free of charge. */
+export function lateFee(t: Turn, a: AppointmentView): { late: boolean; feeMinor: number; say: Value } {
+  const rules = t.house.handbook.rules;
+  const late = a.startMin - t.now < rules.freeUntilMin && rules.lateFeePercent > 0;
+  const source = ruleSource("lateFeePercent", "Late fee");
+  const free = ruleSource("freeUntilMin", "Free until");
+  if (!late) return { late, feeMinor: 0, say: val("", free) };
+  if (a.priceMinor === null) return { late, feeMinor: 0, say: val("", source) };
+  const feeMinor = Math.round((a.priceMinor * a.places * rules.lateFeePercent) / 100);
+  return { late, feeMinor, say: val(moneyText(t.house, feeMinor), source, serviceSource(t.house, a.service)) };
+}
+
+function feeVal(t: Turn, a: AppointmentView): Value {
+  const fee = lateFee(t, a);
+  const rules = t.house.handbook.rules;
+  if (!fee.late) return val("There's no charge.", ruleSource("freeUntilMin", "Free until"));
+  const percent = rules.lateFeePercent === 50 ? "half" : `${rules.lateFeePercent} percent`;
+  const free = spanText(rules.freeUntilMin);
+  const sources = [ruleSource("lateFeePercent", "Late fee"), ruleSource("freeUntilMin", "Free until"), serviceSource(t.house, a.service)];
+  return a.priceMinor === null
+    ? val(`It is less than ${free} before, so ${percent} of its price is charged.`, ...sources)
+    : val(`It is less than ${free} before, so ${percent} of the price, ${fee.say.text}, is charged.`, ...sources);
+}
+
+export function nextMove(t: Turn, task: MoveTask): void {
+  if (identify(t, task) !== "known") {
+    if (t.state.task === null) finish(t);
+    return;
+  }
+  const a = settle(t, task);
+  if (!a) return;
+  t.state.topic = a.service;
+  if (!task.hold) {
+    if (!task.wish.days && !task.wish.times && !task.wish.ask) {
+      t.say("move/ask-day", { old: apptVal(t, a) });
+      t.expect("day");
+      return;
+    }
+    // "Move it to five" keeps the day; a day alone leaves the time open.
+    if (task.wish.times && !task.wish.days) task.wish.days = { ranges: [{ from: t.house.zone.toLocal(a.startMin).day, to: t.house.zone.toLocal(a.startMin).day }] };
+    const staff = task.staff === "any" ? undefined : (task.staff ?? [a.staff]);
+    propose(t, task, { service: a.service, lengthMin: a.lengthMin, places: a.places, staff, own: a });
+    return;
+  }
+  t.say("move/go-ahead", {
+    from: val(whenText(t.house, a.startMin), calendarSource),
+    to: val(whenText(t.house, task.hold.offer.startMin), calendarSource),
+    staff: val(calledText(t.house, task.hold.offer.staff), staffSource(t.house, task.hold.offer.staff)),
+    fee: feeVal(t, a),
+  });
+  t.expect("go-ahead", [
+    { label: "Yes, move it", say: "Yes, move it" },
+    { label: "Another time", say: "Another time" },
+    { label: "Leave it as it is", say: "No, leave it as it is" },
+  ]);
+}
+
+export function moveIt(t: Turn, task: MoveTask): void {
+  const a = task.appointment;
+  if (!a || !task.hold) return;
+  t.effect({ kind: "move", appointment: a.id, hold: task.hold.id, offer: task.hold.offer, feeMinor: lateFee(t, a).feeMinor });
+}
+
+export function nextCancel(t: Turn, task: CancelTask): void {
+  if (identify(t, task) !== "known") {
+    if (t.state.task === null) finish(t);
+    return;
+  }
+  const a = settle(t, task);
+  if (!a) return;
+  t.state.topic = a.service;
+  t.say("cancel/go-ahead", { old: apptVal(t, a), fee: feeVal(t, a) });
+  t.expect("go-ahead", yesNoChoices());
+}
+
+export function cancelIt(t: Turn, task: CancelTask): void {
+  const a = task.appointment;
+  if (a) t.effect({ kind: "cancel", appointment: a.id, feeMinor: lateFee(t, a).feeMinor });
+}
+
+export function nextMine(t: Turn, task: MineTask): void {
+  if (identify(t, task) !== "known") {
+    if (t.state.task === null) finish(t);
+    return;
+  }
+  const all = t.state.appointments;
+  const found = fitting(t, all, task.old);
+  const list = found.length > 0 ? found : all;
+  if (list.length === 0) t.say("find/none-coming");
+  else t.say("mine/list", { list: joinVals(list.map((a) => apptVal(t, a)), "and") });
+  t.outcome("answered");
+  t.state.task = null;
+  finish(t);
+}
+
+/** After an errand: on with what was set aside, or "anything else?". */
+export function finish(t: Turn): void {
+  t.say("anything");
+  t.expect("anything");
+}

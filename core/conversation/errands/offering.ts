@@ -1,0 +1,214 @@
+import { ofKind, type FoundOf } from "../../language/found.ts";
+import type { Reading } from "../../language/read.ts";
+import { readTime } from "../../language/clock.ts";
+import { findOffers, type Why } from "../../schedule/offers.ts";
+import type { Opening } from "../../schedule/openings.ts";
+import { wantsDay } from "../../schedule/wish.ts";
+import { weekdayName, weekdayOf, type DayNumber } from "../../time/days.ts";
+import { calledText, dateText, listText, serviceText, spanText, timeText, whenShort, whenText } from "../format.ts";
+import { calendarSource, closedSource, hoursSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
+import type { AppointmentView, BookTask, MoveTask, OfferView } from "../state.ts";
+import { joinVals, val, type Turn, type Value } from "../turn.ts";
+import { singleDay, wishOf } from "../wish.ts";
+
+/** What booking and moving share: proposing openings and taking one of them. */
+export interface Target {
+  service: string;
+  lengthMin: number;
+  places: number;
+  staff: string[] | undefined;
+  own?: AppointmentView;
+}
+
+export const whenVal = (t: Turn, at: number): Value => val(whenText(t.house, at), calendarSource);
+
+/** Proposes openings for the task's wish; true when one was taken straight away because exactly it was asked for. */
+export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "asked" | "took" {
+  const { house } = t;
+  const { wish, both } = wishOf(house, task.wish, t.now, target.staff);
+  if (both) {
+    t.say("book/ask-which-half", { list: joinVals(both.map((m) => val(timeText(house, m), saidSource)), "or") });
+    t.expect("time", both.map((m) => ({ label: timeText(house, m), say: timeText(house, m) })));
+    return "asked";
+  }
+  const ignore = target.own
+    ? { staff: target.own.staff, room: target.own.room || null, startMin: target.own.startMin, busyUntilMin: target.own.busyUntilMin, place: house.services.get(target.service)?.group !== undefined }
+    : undefined;
+  const request = (w: typeof wish) => ({ service: target.service, lengthMin: target.lengthMin, places: target.places, wish: w, not: task.refused, ...(ignore ? { ignore } : {}) });
+  if (task.wish.ask) {
+    const served = task.wish.ask.filter((day) => {
+      const r = findOffers(house, t.calendar, t.now, request({ ...wish, days: { ranges: [{ from: day, to: day }] } }));
+      return r.fit === "inside";
+    });
+    if (served.length !== 1) {
+      const days = served.length > 1 ? served : task.wish.ask;
+      t.say("book/ask-which-day", { list: joinVals(days.map((d) => val(dateText(house, d), saidSource)), "or") });
+      t.expect("day", days.map((d) => ({ label: dateText(house, d), say: dateText(house, d) })));
+      return "asked";
+    }
+    t.reasons.push({ what: "ruled-out", why: "only-one-day-open", about: task.wish.ask.filter((d) => !served.includes(d)).map((d) => dateText(house, d)).join(", ") });
+    wish.days = { ranges: [{ from: served[0] as DayNumber, to: served[0] as DayNumber }] };
+  }
+  const found = findOffers(house, t.calendar, t.now, request(wish));
+  t.reasons.push({ what: "looked", at: house.services.get(target.service)?.name ?? target.service, seen: found.seen });
+  t.openings.push(...found.offers.map(asOffer));
+  if (found.fit !== "inside" && found.why) explain(t, found.why, target);
+  const exact = wish.time?.fromMin !== undefined && wish.time.fromMin === wish.time.toMin && wish.time.nearMin !== undefined;
+  const first = found.offers[0];
+  if (found.fit === "inside" && exact && singleDay(wish.days) !== undefined && first && found.offers.every((o) => o.startMin === first.startMin)) {
+    take(t, task, asOffer(first), target.places, target.own);
+    t.rule("take/exactly-what-was-asked");
+    return "took";
+  }
+  task.offered = found.offers.map(asOffer);
+  sayOffers(t, task, target, found.fit);
+  return "asked";
+}
+
+function sayOffers(t: Turn, task: BookTask | MoveTask, target: Target, fit: "inside" | "near" | "none"): void {
+  const { house } = t;
+  const service = val(serviceText(house, target.service), serviceSource(house, target.service));
+  if (task.offered.length === 0) {
+    t.say("book/nothing", { service });
+    t.outcome("turned-away");
+    t.expect("day");
+    return;
+  }
+  const people = [...new Set(task.offered.map((o) => o.staff))];
+  const single = people.length === 1 && task.offered.length > 1 && fit === "inside";
+  const list = offersVal(t, task.offered, !single);
+  if (task.offered.length === 1) t.say(fit === "inside" ? "book/offer-one" : "book/offer-near-one", { service, list });
+  else if (single) t.say("book/offer", { service, list, people: joinVals(people.map((p) => val(calledText(house, p), staffSource(house, p))), "and") });
+  else t.say(fit === "inside" ? "book/offer" : "book/offer-near", { service, list, people: joinVals(people.map((p) => val(calledText(house, p), staffSource(house, p))), "or") });
+  t.expect("slot", offerChoices(t, task.offered));
+}
+
+function offersVal(t: Turn, offers: readonly OfferView[], withStaff: boolean): Value {
+  const { house } = t;
+  const many = new Set(offers.map((o) => o.staff)).size > 1;
+  let day: DayNumber | null = null;
+  const parts = offers.map((o) => {
+    const at = house.zone.toLocal(o.startMin);
+    const when = at.day === day ? timeText(house, at.minute) : whenText(house, o.startMin);
+    day = at.day;
+    return val(withStaff && many ? `${when} with ${calledText(house, o.staff)}` : when, calendarSource, staffSource(house, o.staff));
+  });
+  return joinVals(parts, "or");
+}
+
+export function offerChoices(t: Turn, offers: readonly OfferView[]): { label: string; say: string }[] {
+  return [
+    ...offers.map((o) => ({ label: `${whenShort(t.house, o.startMin)} · ${calledText(t.house, o.staff)}`, say: `${whenText(t.house, o.startMin)} with ${calledText(t.house, o.staff)}` })),
+    { label: "Another time", say: "Another time" },
+  ];
+}
+
+export function asOffer(o: Opening): OfferView {
+  return { service: o.service, lengthMin: o.lengthMin, staff: o.staff, room: o.room, startMin: o.startMin, endMin: o.endMin, busyUntilMin: o.busyUntilMin };
+}
+
+/** Asks for the opening to be held for the client. */
+export function take(t: Turn, task: BookTask | MoveTask, offer: OfferView, places: number, own?: AppointmentView): void {
+  if (task.hold) t.effect({ kind: "release", hold: task.hold.id });
+  delete task.hold;
+  t.effect({ kind: "hold", offer, places, untilMin: t.now + t.house.handbook.rules.holdMin, ...(own ? { replaces: own.id } : {}) });
+}
+
+/** Says why a wish could not be met, from the line that stands against it. */
+function explain(t: Turn, why: Why, target: Target): void {
+  const { house } = t;
+  t.reasons.push({ what: "ruled-out", why: why.code });
+  switch (why.code) {
+    case "closed": {
+      const date = val(dateText(house, why.day), saidSource);
+      if (why.closed) t.say("why/closed-named", { date, name: val(house.closedOn(why.day)?.name ?? "", closedSource(house, why.closed)) });
+      else t.say("why/closed", { date });
+      return;
+    }
+    case "not-in":
+      t.say("why/not-in", { staff: val(calledText(house, why.staff), staffSource(house, why.staff)), date: val(dateText(house, why.day), saidSource) });
+      return;
+    case "shut-then": {
+      const windows = house.openOn(why.day);
+      const hours = windows.map((w) => `${timeText(house, w.fromMin)} to ${timeText(house, w.toMin)}`);
+      t.say("why/shut-then", { weekday: val(`${weekdayName(weekdayOf(why.day))}s`), hours: val(listText(hours, "and"), ...windows.map((w) => hoursSource(w.id))) });
+      return;
+    }
+    case "past":
+      t.say("why/past");
+      return;
+    case "too-soon":
+      t.say("why/too-soon", { notice: val(spanText(house.handbook.rules.noticeMin), ruleSource("noticeMin", "Notice")) });
+      return;
+    case "too-far":
+      t.say("why/too-far", { days: val(String(house.handbook.rules.horizonDays), ruleSource("horizonDays", "How far ahead")) });
+      return;
+    case "not-theirs": {
+      const people = house.services.get(target.service)?.staff ?? [];
+      t.say("why/not-theirs", {
+        staff: val(calledText(house, why.staff), staffSource(house, why.staff)),
+        service: val(serviceText(house, target.service), serviceSource(house, target.service)),
+        people: joinVals(people.map((p) => val(calledText(house, p), staffSource(house, p))), "or"),
+      });
+      return;
+    }
+    case "full":
+      t.say("why/full");
+      return;
+  }
+}
+
+/** What a message chooses among what was offered: one, several that fit, none of them, or nothing about it. */
+export function chosen(t: Turn, offered: readonly OfferView[], reading: Reading): OfferView[] | "none" | "silent" {
+  const { house } = t;
+  const choice = ofKind(reading.found, "choice").at(-1);
+  const yes = ofKind(reading.found, "yes")[0];
+  const sorted = [...offered].sort((a, b) => a.startMin - b.startMin);
+  let left: OfferView[] = sorted;
+  let spoke = false;
+  const days = ofKind(reading.found, "day").filter((d) => d.part !== "old");
+  const positive = days.filter((d) => !d.not);
+  for (const d of positive) {
+    if (d.value.kind === "soonest") continue;
+    spoke = true;
+    const weekday = d.weekday;
+    left = left.filter((o) => {
+      const day = house.zone.toLocal(o.startMin).day;
+      if (weekday && d.rule === "day/weekday") return weekdayOf(day) === weekday;
+      const v = d.value;
+      if (v.kind === "days") return wantsDay({ ranges: [{ ...(v.from === undefined ? {} : { from: v.from }), ...(v.to === undefined ? {} : { to: v.to }) }] }, day);
+      if (v.kind === "weekdays") return v.weekdays.includes(weekdayOf(day));
+      return v.kind === "either" || v.kind === "ask" ? v.days.includes(day) : true;
+    });
+  }
+  for (const f of ofKind(reading.found, "time").filter((x) => x.part !== "old")) {
+    spoke = true;
+    left = left.filter((o) => matchesTime(t, f, o));
+  }
+  const person = ofKind(reading.found, "staff").find((s) => s.value !== "any");
+  if (person && person.value !== "any") {
+    spoke = true;
+    left = left.filter((o) => person.value.includes(o.staff));
+  }
+  if (spoke && left.length === 0) return "none";
+  if (choice) {
+    const order: Partial<Record<typeof choice.value, number>> = { first: 0, second: 1, third: 2, last: left.length - 1, later: left.length - 1, earlier: 0, any: 0 };
+    if (choice.value === "none") return "none";
+    const pick = left[order[choice.value] ?? 0];
+    return pick ? [pick] : "none";
+  }
+  if (spoke) return left;
+  if (yes?.value) return left.length === 1 ? left : "silent";
+  return "silent";
+}
+
+function matchesTime(t: Turn, f: FoundOf<"time">, o: OfferView): boolean {
+  const { day, minute } = t.house.zone.toLocal(o.startMin);
+  const v = f.value;
+  if (v.kind === "at" && !v.at.certain) return minute % 720 === (v.at.hour % 12) * 60 + v.at.minute;
+  const { wish } = readTime(t.house, v, day, o.staff);
+  if (v.kind === "at") return wish.fromMin === minute;
+  if (v.kind === "around") return Math.abs((wish.nearMin ?? 0) - minute) <= 30;
+  const over = wish.toMin !== undefined && (wish.toIs === "end" ? minute + o.lengthMin > wish.toMin : minute >= wish.toMin);
+  return !(wish.fromMin !== undefined && minute < wish.fromMin) && !over;
+}

@@ -1,0 +1,87 @@
+import type { House } from "../house/compile.ts";
+import { MONTHS, partsOf, weekdayName, weekdayOf, type DayNumber } from "../time/days.ts";
+import { clockText, type EpochMin } from "../time/zone.ts";
+
+/** "2:00 pm" or "14:00", in the house's way for clients. */
+export function timeText(house: House, minute: number): string {
+  if (house.handbook.clientClock === "24") return clockText(minute);
+  const h = Math.floor(minute / 60) % 24;
+  return `${h % 12 === 0 ? 12 : h % 12}:${String(minute % 60).padStart(2, "0")} ${h < 12 ? "am" : "pm"}`;
+}
+
+/** "Thursday 4 March"; with the year when it is not this one. */
+export function dateText(house: House, day: DayNumber, now?: EpochMin): string {
+  const p = partsOf(day);
+  const year = now === undefined ? p.year : partsOf(house.zone.toLocal(now).day).year;
+  return `${weekdayName(weekdayOf(day))} ${p.date} ${MONTHS[p.month - 1]}${p.year === year ? "" : ` ${p.year}`}`;
+}
+
+/** "Thursday 4 March at 2:00 pm". */
+export function whenText(house: House, at: EpochMin): string {
+  const { day, minute } = house.zone.toLocal(at);
+  return `${dateText(house, day)} at ${timeText(house, minute)}`;
+}
+
+/** "Thu 4 March, 2:00 pm", for buttons. */
+export function whenShort(house: House, at: EpochMin): string {
+  const { day, minute } = house.zone.toLocal(at);
+  const p = partsOf(day);
+  return `${weekdayName(weekdayOf(day)).slice(0, 3)} ${p.date} ${MONTHS[p.month - 1]}, ${timeText(house, minute)}`;
+}
+
+/** "$95", "$37.50": minor units in the house's money and language. */
+export function moneyText(house: House, minor: number): string {
+  const format = new Intl.NumberFormat(house.handbook.locale, { style: "currency", currency: house.handbook.currency, currencyDisplay: "narrowSymbol" });
+  const digits = format.resolvedOptions().maximumFractionDigits ?? 2;
+  const whole = minor % 10 ** digits === 0;
+  return new Intl.NumberFormat(house.handbook.locale, {
+    style: "currency",
+    currency: house.handbook.currency,
+    currencyDisplay: "narrowSymbol",
+    minimumFractionDigits: whole ? 0 : digits,
+    maximumFractionDigits: digits,
+  }).format(minor / 10 ** digits);
+}
+
+/** "an hour", "90 minutes", "half an hour". */
+export function lengthText(minutes: number): string {
+  if (minutes === 60) return "an hour";
+  if (minutes === 30) return "half an hour";
+  if (minutes % 60 === 0) return `${minutes / 60} hours`;
+  return `${minutes} minutes`;
+}
+
+/** Elapsed time in words: "2 hours", "24 hours", "45 minutes". */
+export function spanText(minutes: number): string {
+  if (minutes % 60 === 0) return minutes === 60 ? "1 hour" : `${minutes / 60} hours`;
+  return `${minutes} minutes`;
+}
+
+/** A telephone number in groups: national form for the house's country. */
+export function phoneText(e164: string): string {
+  const nanp = /^\+1(\d{3})(\d{3})(\d{4})$/.exec(e164);
+  if (nanp) return `${nanp[1]} ${nanp[2]} ${nanp[3]}`;
+  return e164.replace(/^(\+\d{2})(\d+)$/, (_, c: string, rest: string) => `${c} ${rest.replace(/(\d{3})(?=\d{2})/g, "$1 ")}`).trim();
+}
+
+/** A person as clients call them: the first of the short names. */
+export function calledText(house: House, staffId: string): string {
+  const p = house.staff.get(staffId);
+  return p?.called[0] ?? p?.name.split(" ")[0] ?? staffId;
+}
+
+/** The name of a service inside a sentence: small first letter. */
+export function serviceText(house: House, serviceId: string): string {
+  const name = house.services.get(serviceId)?.name ?? serviceId;
+  return name.slice(0, 1).toLowerCase() + name.slice(1);
+}
+
+/** "a, b or c". */
+export function listText(items: readonly string[], word: "or" | "and"): string {
+  if (items.length <= 1) return items[0] ?? "";
+  return `${items.slice(0, -1).join(", ")} ${word} ${items[items.length - 1]}`;
+}
+
+export function capital(text: string): string {
+  return text.slice(0, 1).toUpperCase() + text.slice(1);
+}

@@ -1,0 +1,554 @@
+import { ofKind } from "../language/found.ts";
+import type { Errand } from "../language/errands.ts";
+import type { Reading } from "../language/read.ts";
+import { contextOf } from "./advance.ts";
+import { phoneText } from "./format.ts";
+import { applyOld, applyToBook, applyWish, keepIdentity } from "./errands/apply.ts";
+import { answer, fromHandbook } from "./errands/ask.ts";
+import { bookIt, newBook } from "./errands/book.ts";
+import { cancelIt, fitting, moveIt } from "./errands/existing.ts";
+import { handOver, messageTaker, offerToPassOn, slip } from "./errands/message.ts";
+import { yesNoChoices } from "./errands/identity.ts";
+import { chosen, offerChoices, take, whenVal } from "./errands/offering.ts";
+import { hearQuestion } from "./errands/questions.ts";
+import { proceed } from "./proceed.ts";
+import type { BookTask, CancelTask, MoveTask, Task } from "./state.ts";
+import { joinVals, val, type Turn } from "./turn.ts";
+
+const ASKS: readonly Errand[] = ["ask-price", "ask-hours", "ask-service", "ask-place", "ask-policy", "ask-staff"];
+const isAsk = (e: Errand): boolean => ASKS.includes(e);
+const asksAny = (list: readonly Errand[]): boolean => list.some(isAsk);
+
+/** Takes in what the client said, and answers. */
+export function hear(t: Turn, reading: Reading, text: string): void {
+  const { state } = t;
+  note(t, reading);
+  if (reading.emergency) return emergency(t, reading);
+  const errands: Errand[] = reading.errands.map((e) => e.errand);
+  const kept = keepIdentity(t, reading);
+  if (reading.limit) return refuse(t, reading);
+  if (errands.includes("person") && state.expects !== "message") return handOver(t, text);
+  if (state.expects === "message" && state.task?.errand === "message") return hearMessage(t, reading, text);
+  if (checks(t, reading, kept.contact)) return;
+  if (hearQuestion(t, reading, text)) return;
+  if (state.expects === "go-ahead" && hearGoAhead(t, reading)) return;
+  const follow = !state.task && state.lastAsk && /^\W*(?:and|what about|how about|ok and|also)\b/i.test(text) && !asksAny(errands) && errands.every((e) => e === "ask-availability") && wishIn(reading);
+  if (follow && state.lastAsk) errands.splice(0, errands.length, state.lastAsk);
+  const asked = errands.filter(isAsk);
+  const started = startTask(t, reading, errands);
+  if (asked.length > 0) state.lastAsk = asked.at(-1) as Errand;
+  if (asked.length > 0) {
+    for (const e of asked) if (!answer(t, e, reading)) t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
+    if (!t.spoke && !started) return unknown(t, text);
+    state.repairs = 0;
+    // What a question names is not a wish, unless it came with one.
+    if (!started) return state.expects === "service" && state.asking ? undefined : resume(t);
+    return proceed(t);
+  }
+  if (started) {
+    state.repairs = 0;
+    return proceed(t);
+  }
+  if (errands.includes("thanks-bye") && thanks(t)) return;
+  if (errands.includes("out-of-scope") && !state.task) {
+    if (fromHandbook(t, reading, 0.6)) return proceed(t);
+    t.say("unknown/not-ours");
+    t.say("repair/help");
+    t.outcome("turned-away");
+    t.expect("errand");
+    return;
+  }
+  const task = state.task;
+  if (task) return hearInTask(t, task, reading, text, kept);
+  return hearOpen(t, reading, text, kept);
+}
+
+function note(t: Turn, reading: Reading): void {
+  for (const e of reading.errands) t.reasons.push({ what: "errand", errand: e.errand, rule: e.rule, sure: Math.round(e.sure * 100) / 100 });
+  for (const f of reading.found)
+    t.reasons.push({
+      what: "read",
+      rule: f.rule,
+      words: reading.text.slice(f.start, f.end),
+      from: f.start,
+      means: f.kind + (f.part ? ` (${f.part})` : ""),
+      ...(f.assumed ? { assumed: f.assumed } : {}),
+    });
+  for (const f of reading.corrected) t.reasons.push({ what: "corrected", words: reading.text.slice(f.start, f.end) });
+}
+
+function emergency(t: Turn, reading: Reading): void {
+  const e = t.house.handbook.emergency;
+  if (!e) return;
+  const task = t.state.task;
+  if (task && "hold" in task && task.hold) t.effect({ kind: "release", hold: task.hold.id });
+  t.state.task = null;
+  t.state.later = [];
+  const source = { kind: "emergency" as const, id: "emergency", label: "Emergencies" };
+  if (e.housePhone && t.state.channel !== "phone") t.say("emergency/say", { say: val(e.say, source), phone: val(phoneText(e.housePhone), source) });
+  else t.say("emergency/say-only", { say: val(e.say, source) });
+  slip(t, "emergency", reading.text, "desk");
+  t.outcome("handed-over");
+  t.expect("anything");
+}
+
+function refuse(t: Turn, reading: Reading): void {
+  const limit = t.house.handbook.limits.find((l) => l.id === reading.limit);
+  if (!limit) return;
+  t.say("limit/say", { say: val(limit.say, { kind: "limit", id: limit.id, label: limit.subject }) });
+  t.outcome("turned-away");
+  if (t.state.task && t.state.task.errand !== "message") return proceed(t);
+  t.say("limit/offer", { to: messageTaker(t).value });
+  t.state.task = { errand: "message", offered: reading.text };
+  t.expect("message", yesNoChoices());
+}
+
+function unknown(t: Turn, text: string): void {
+  if (t.state.task?.errand === "message") return proceed(t);
+  offerToPassOn(t, text);
+}
+
+function hearMessage(t: Turn, reading: Reading, text: string): void {
+  const task = t.state.task;
+  if (task?.errand !== "message") return;
+  const yes = ofKind(reading.found, "yes")[0]?.value;
+  const other = reading.errands.find((e) => ["book", "move", "cancel", "ask-mine"].includes(e.errand) || (isAsk(e.errand) && reading.question));
+  if (task.offered && (yes === false || other)) {
+    t.state.task = t.state.later.pop() ?? null;
+    t.state.expects = t.state.task ? "day" : "anything";
+    if (other) return hear(t, { ...reading, limit: null }, text);
+    t.say("message/no");
+    return proceed(t);
+  }
+  if (!task.offered && yes === false && reading.text.trim().split(/\s+/).length <= 4) {
+    t.say("message/no");
+    t.state.task = null;
+    return proceed(t);
+  }
+  task.text = task.offered && yes && reading.text.trim().split(/\s+/).length <= 5 ? task.offered : task.offered ? `${task.offered} / ${text}` : text;
+  proceed(t);
+}
+
+/** Answers to a number or email that was read back; true when that was it. */
+function checks(t: Turn, reading: Reading, contact: boolean): boolean {
+  const { state } = t;
+  if (state.expects !== "phone-check" && state.expects !== "email-check" && state.expects !== "name-check") return false;
+  const yes = ofKind(reading.found, "yes")[0]?.value;
+  if (contact) {
+    if (yes && !ofKind(reading.found, "phone-end").length) state.client.confirmed = true;
+    proceed(t);
+    return true;
+  }
+  if (yes === undefined) return false;
+  if (yes) state.client.confirmed = true;
+  else {
+    if (state.expects === "phone-check") delete state.client.phone;
+    else delete state.client.email;
+    delete state.client.looked;
+    t.say("check/again");
+    t.expect(state.expects === "phone-check" ? "phone" : "email");
+    return true;
+  }
+  proceed(t);
+  return true;
+}
+
+function wishIn(reading: Reading): boolean {
+  return reading.found.some((f) => (f.kind === "day" && f.part !== "old") || (f.kind === "time" && f.part !== "old") || f.kind === "service" || f.kind === "length" || (f.kind === "staff" && f.value !== "any"));
+}
+
+/** The answer to "shall I?": true when it was one. */
+function hearGoAhead(t: Turn, reading: Reading): boolean {
+  const task = t.state.task;
+  if (!task || task.errand === "message" || task.errand === "ask-mine") return false;
+  const yes = ofKind(reading.found, "yes")[0]?.value;
+  const asks = reading.errands.some((e) => isAsk(e.errand));
+  const same = reading.errands.some((e) => e.errand === task.errand);
+  const shift = ofKind(reading.found, "shift")[0];
+  if (asks || shift) return false;
+  if (yes !== false && (yes || same) && !wishIn(reading)) {
+    t.rule("go-ahead/yes");
+    if (task.errand === "book") bookIt(t, task);
+    else if (task.errand === "move") moveIt(t, task);
+    else cancelIt(t, task);
+    return true;
+  }
+  if (yes === true && task.errand !== "cancel" && wishIn(reading)) {
+    // A yes that names again just what is held is a yes; anything else is a change.
+    if (task.hold && chosenIs(t, task, reading)) {
+      if (task.errand === "book") bookIt(t, task);
+      else moveIt(t, task);
+      return true;
+    }
+    return false;
+  }
+  if (yes === false && !wishIn(reading)) {
+    t.rule("go-ahead/no");
+    if (task.errand === "book") {
+      dropHold(t, task);
+      const over = reading.errands.some((e) => e.errand === "cancel" || e.errand === "thanks-bye") || /\b(?:forget|never ?mind|leave it|don't bother|cancel)\b/i.test(reading.text);
+      if (over) {
+        t.say("book/let-go");
+        t.state.task = null;
+        proceed(t);
+        return true;
+      }
+      t.say("book/other-time");
+      task.offered = [];
+      t.expect("day");
+      return true;
+    }
+    if (task.errand === "move") dropHold(t, task);
+    t.say("move/kept");
+    t.state.task = null;
+    proceed(t);
+    return true;
+  }
+  return false;
+}
+
+function chosenIs(t: Turn, task: BookTask | MoveTask, reading: Reading): boolean {
+  if (!task.hold) return false;
+  const hit = chosen(t, [task.hold.offer], reading);
+  const other = ofKind(reading.found, "service").some((s) => !s.value.includes(task.hold?.offer.service ?? "")) || ofKind(reading.found, "length").some((l) => l.value !== task.hold?.offer.lengthMin);
+  return Array.isArray(hit) && hit.length === 1 && !other;
+}
+
+function dropHold(t: Turn, task: BookTask | MoveTask): void {
+  if (task.hold) t.effect({ kind: "release", hold: task.hold.id });
+  delete task.hold;
+}
+
+/** Begins, turns or ends an errand that the message names; true when the message's parts have been taken in. */
+function startTask(t: Turn, reading: Reading, errands: readonly Errand[]): boolean {
+  const { state } = t;
+  let did = false;
+  for (const e of errands) {
+    const task = state.task;
+    const context = contextOf(t.house, t.now, state);
+    if (e === "book" || e === "ask-availability") {
+      if (task?.errand === "book") {
+        const asked = state.expects === "slot" || state.expects === "service" || state.expects === "length" || state.expects === "which-appointment" || state.expects === "name";
+        if (asked || state.expects === "go-ahead") continue;
+        if (applyToBook(t, task, reading, context)) reopen(t, task);
+      } else if (task?.errand === "move" && (task.appointment || e === "ask-availability")) continue;
+      else {
+        const fresh = newBook();
+        if (state.topic && ofKind(reading.found, "service").length === 0 && e === "ask-availability") fresh.service = state.topic;
+        begin(t, fresh);
+        applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
+      }
+      did = true;
+    } else if (e === "move") {
+      if (task?.errand === "book" && (task.offered.length > 0 || task.hold) && !reading.found.some((f) => f.part === "old")) {
+        if (applyWish(task, reading, context)) reopen(t, task);
+      } else if (task?.errand === "move") {
+        applyOld(task, reading, context, false);
+        if (applyWish(task, reading, context)) reopen(t, task);
+      } else {
+        const fresh: MoveTask = { errand: "move", old: {}, wish: {}, offered: [], refused: [], ...(task?.errand === "cancel" && task.appointment ? { appointment: task.appointment } : {}) };
+        if (task?.errand === "cancel") state.task = null;
+        begin(t, fresh);
+        applyOld(fresh, reading, context, false);
+        applyWish(fresh, reading, context);
+      }
+      did = true;
+    } else if (e === "cancel") {
+      if (task?.errand === "book" && !reading.found.some((f) => f.kind === "service" || (f.part === "old" && task.wish.days !== undefined))) {
+        dropHold(t, task);
+        state.task = null;
+        t.say("book/let-go");
+      } else if (task?.errand === "cancel") applyOld(task, reading, context, true);
+      else {
+        const fresh: CancelTask = { errand: "cancel", old: {}, ...(task?.errand === "move" && task.appointment ? { appointment: task.appointment } : {}) };
+        if (task?.errand === "move") {
+          dropHold(t, task);
+          state.task = null;
+        }
+        begin(t, fresh);
+        applyOld(fresh, reading, context, true);
+      }
+      did = true;
+    } else if (e === "ask-mine") {
+      if (task?.errand === "ask-mine" || task?.errand === "move" || task?.errand === "cancel") continue;
+      const fresh: Task = { errand: "ask-mine", old: {} };
+      begin(t, fresh);
+      applyOld(fresh, reading, context, true);
+      did = true;
+    } else if (e === "message") {
+      if (task?.errand === "message") continue;
+      const body = messageBody(reading.text);
+      begin(t, body ? { errand: "message", text: body } : { errand: "message" });
+      did = true;
+    }
+  }
+  return did;
+}
+
+/** What is to be passed on, when the request itself carries it. */
+function messageBody(text: string): string | null {
+  const plain = text.trim();
+  const empty = /^(?:(?:hi|hello|hey|please|can|could|may|i|i'd|id|you|would|like|want|to|leave|take|pass|send|give|on|a|an|the|message|note|for|mina|desk|manager|complaint|make|have|complain|someone|staff|with|just|[,.!? ])+)$/i;
+  return empty.test(plain) ? null : plain;
+}
+
+function begin(t: Turn, task: Task): void {
+  const { state } = t;
+  if (state.task) {
+    if (state.task.errand === "book") dropHold(t, state.task);
+    if (state.task.errand !== "message") state.later.push(state.task);
+  }
+  state.task = task;
+}
+
+/** The wish changed: what was offered and held no longer stands. */
+function reopen(t: Turn, task: BookTask | MoveTask): void {
+  dropHold(t, task);
+  task.offered = [];
+}
+
+function thanks(t: Turn): boolean {
+  const { state } = t;
+  if (state.task) return false;
+  close(t);
+  return true;
+}
+
+function close(t: Turn): void {
+  t.say("bye");
+  t.state.status = "closed";
+  t.expect("nothing");
+}
+
+/** Within an errand: an answer, a choice, a change, a question, or something that was not understood. */
+function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: { name: boolean; contact: boolean }): void {
+  const { state } = t;
+  const context = contextOf(t.house, t.now, state);
+  const yes = ofKind(reading.found, "yes")[0]?.value;
+  let moved = kept.name || kept.contact;
+  if (reading.errands.some((e) => e.errand === "thanks-bye") && /\b(?:bye|goodbye|forget it|never ?mind)\b/i.test(text)) {
+    if ("hold" in task && task.hold) dropHold(t, task);
+    state.task = null;
+    state.later = [];
+    state.outcomes.push("abandoned");
+    t.say("bye/nothing-done");
+    state.status = "closed";
+    t.expect("nothing");
+    return;
+  }
+  if (state.expects === "phone" || state.expects === "email") {
+    if (!moved && (yes === false || /\b(?:don't|do not|no) (?:have|phone|number|mobile|cell|email)\b/i.test(text))) {
+      if (state.client.noPhone) return repair(t);
+      state.client.noPhone = true;
+      return proceed(t);
+    }
+  }
+  if ((task.errand === "book" || task.errand === "move") && state.expects === "slot" && task.offered.length > 0) {
+    if (hearSlot(t, task, reading)) return;
+  }
+  if (task.errand === "book") {
+    if (state.expects === "service" && yes === false && !wishIn(reading)) {
+      state.task = null;
+      t.say("book/let-go");
+      return proceed(t);
+    }
+    const before = JSON.stringify(task);
+    if (applyToBook(t, task, reading, context)) reopen(t, task);
+    moved ||= before !== JSON.stringify(task);
+  } else if (task.errand === "move") {
+    if (state.expects === "which-appointment") moved = pickAppointment(t, task, reading) || moved;
+    else if (applyWish(task, reading, context)) {
+      reopen(t, task);
+      moved = true;
+    }
+    const person = ofKind(reading.found, "staff").at(-1);
+    if (person && task.appointment) {
+      task.staff = person.value;
+      reopen(t, task);
+      moved = true;
+    }
+  } else if (task.errand === "cancel") {
+    if (state.expects === "which-appointment") moved = pickAppointment(t, task, reading) || moved;
+    else if (task.appointment === undefined && applyOld(task, reading, context, true)) moved = true;
+  } else if (task.errand === "ask-mine") moved = applyOld(task, reading, context, true) || moved;
+  if (moved) {
+    state.repairs = 0;
+    return proceed(t);
+  }
+  if (state.expects === "day" && task.errand === "book" && (yes === false || reading.found.some((f) => f.kind === "staff"))) {
+    // "I don't mind" when: soonest first.
+    if (yes === false && /\b(?:forget|never ?mind|leave it|nothing)\b/i.test(text)) {
+      state.task = null;
+      t.say("book/let-go");
+      return proceed(t);
+    }
+    task.wish.days = { ranges: [], soonest: true };
+    return proceed(t);
+  }
+  if (reading.question && fromHandbook(t, reading)) {
+    state.repairs = 0;
+    return resume(t);
+  }
+  if (reading.question && /\w{3,} \w{2,} \w{2,}/.test(reading.masked)) return unknown(t, text);
+  repair(t);
+}
+
+/** Takes a choice of what was offered; true when the message was about the offers. */
+function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): boolean {
+  const changes =
+    task.errand === "book" &&
+    (ofKind(reading.found, "length").some((l) => typeof l.value === "string" || l.value !== task.lengthMin) || ofKind(reading.found, "service").some((s) => !s.value.includes(task.service ?? "")) || ofKind(reading.found, "gender").length > 0);
+  if (changes) return false;
+  const hit = chosen(t, task.offered, reading);
+  const yes = ofKind(reading.found, "yes")[0]?.value;
+  const shift = ofKind(reading.found, "shift")[0]?.value;
+  const places = task.errand === "book" ? (task.places ?? ofKind(reading.found, "places").at(-1)?.value ?? 1) : (task.appointment?.places ?? 1);
+  if (Array.isArray(hit)) {
+    const only = hit[0];
+    if (hit.length === 1 && only && !(yes === false && ofKind(reading.found, "choice").length === 0 && hit.length === task.offered.length && !ofKind(reading.found, "time").length)) {
+      if (task.errand === "book") task.places = places;
+      take(t, task, only, places, task.errand === "move" ? task.appointment : undefined);
+      t.rule("slot/chosen");
+      return true;
+    }
+    if (hit.length < task.offered.length && hit.length > 1) {
+      task.offered = hit;
+      which(t, task);
+      return true;
+    }
+  }
+  if (hit === "none" && wishIn(reading)) return false;
+  if (shift || hit === "none" || (yes === false && !wishIn(reading))) {
+    shiftWish(t, task, shift ?? "another-time");
+    task.refused.push(...task.offered.map((o) => ({ startMin: o.startMin, staff: o.staff })));
+    task.offered = [];
+    if (yes === false && !shift) {
+      t.say("book/other-time");
+      t.expect("day");
+      return true;
+    }
+    proceed(t);
+    return true;
+  }
+  if (yes && task.offered.length > 1) {
+    which(t, task);
+    return true;
+  }
+  return false;
+}
+
+function which(t: Turn, task: BookTask | MoveTask): void {
+  t.say("book/which-of", { list: joinVals(task.offered.map((o) => whenVal(t, o.startMin)), "or") });
+  t.expect("slot", offerChoices(t, task.offered));
+}
+
+function shiftWish(t: Turn, task: BookTask | MoveTask, shift: "later" | "earlier" | "another-day" | "another-time"): void {
+  const local = task.offered.map((o) => t.house.zone.toLocal(o.startMin));
+  const first = local[0];
+  const last = local.at(-1);
+  if (!first || !last) return;
+  const at = (minute: number) => ({ hour: Math.floor(minute / 60), minute: minute % 60, certain: true });
+  if (shift === "later") {
+    task.wish.times = [{ kind: "time", value: { kind: "from", at: at(last.minute + t.house.handbook.rules.gridMin) }, rule: "shift/later", start: 0, end: 0 }];
+    task.wish.days = { ranges: [{ from: last.day, to: last.day }] };
+  } else if (shift === "earlier") {
+    task.wish.times = [{ kind: "time", value: { kind: "until", at: at(Math.max(0, first.minute - 1)), is: "start" }, rule: "shift/earlier", start: 0, end: 0 }];
+    task.wish.days = { ranges: [{ from: first.day, to: first.day }] };
+  } else if (shift === "another-day") {
+    const days = task.wish.days ?? { ranges: [] };
+    const all = days.ranges.every((r) => r.from !== undefined && r.from === r.to);
+    task.wish.days = { ...days, ranges: all ? [] : days.ranges, excludeDays: [...(days.excludeDays ?? []), ...local.map((l) => l.day)] };
+    delete task.wish.ask;
+  }
+}
+
+function pickAppointment(t: Turn, task: MoveTask | CancelTask, reading: Reading): boolean {
+  const context = contextOf(t.house, t.now, t.state);
+  const choice = ofKind(reading.found, "choice").at(-1)?.value;
+  const list = t.state.appointments;
+  if (choice && choice !== "none") {
+    const i = { first: 0, second: 1, third: 2, last: list.length - 1, later: list.length - 1, earlier: 0, any: 0 }[choice];
+    const a = list[i];
+    if (a) {
+      task.appointment = a;
+      return true;
+    }
+  }
+  if (list.length === 1 && ofKind(reading.found, "yes")[0]?.value && list[0]) {
+    task.appointment = list[0];
+    return true;
+  }
+  const before = { ...task.old };
+  if (!applyOld(task, reading, context, true)) return false;
+  if (fitting(t, list, task.old).length === 0) task.old = before;
+  return true;
+}
+
+/** Nothing is being worked on: what was said begins something, asks something, or is not understood. */
+function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: boolean; contact: boolean }): void {
+  const { state } = t;
+  const yes = ofKind(reading.found, "yes")[0]?.value;
+  const services = ofKind(reading.found, "service");
+  if (state.asking && services.length > 0) {
+    const asking = state.asking;
+    delete state.asking;
+    answer(t, asking, reading);
+    return proceed(t);
+  }
+  if (state.expects === "anything" && yes === false && !wishIn(reading)) return close(t);
+  if (reading.question && services.length === 0 && fromHandbook(t, reading)) return proceed(t);
+  const when = reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "length" || f.kind === "places");
+  if (services.length > 0 && !when && reading.question) {
+    if (fromHandbook(t, reading, 0.75)) return proceed(t);
+    answer(t, "ask-service", reading);
+    return proceed(t);
+  }
+  if (services.length > 0 || (when && !reading.question) || (when && state.topic)) {
+    const fresh = newBook();
+    if (services.length === 0 && state.topic) fresh.service = state.topic;
+    state.task = fresh;
+    applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
+    state.repairs = 0;
+    return proceed(t);
+  }
+  if (/^\W*(?:hi+|hello|hey+|good (?:morning|afternoon|evening|day)|hiya|greetings|yo|howdy)(?: there| you| again| everyone)?\W*$/i.test(text)) {
+    t.say("what-can-i-do");
+    t.expect("errand");
+    return;
+  }
+  if (kept.name || kept.contact || yes) {
+    t.say("what-can-i-do");
+    t.expect("errand");
+    return;
+  }
+  if (fromHandbook(t, reading, 0.75)) return proceed(t);
+  if (reading.question && /\w{3,}/.test(reading.masked)) return unknown(t, text);
+  repair(t);
+}
+
+/** Goes back to what was asked before a question came between. */
+export function resume(t: Turn): void {
+  const task = t.state.task;
+  if (task && (task.errand === "book" || task.errand === "move") && !task.hold && task.offered.length > 0) {
+    t.state.expects = "slot";
+    which(t, task);
+    return;
+  }
+  proceed(t);
+}
+
+/** Three tries in growing detail, then a person. */
+function repair(t: Turn): void {
+  const { state } = t;
+  state.repairs++;
+  if (state.repairs >= 3) {
+    state.repairs = 0;
+    return handOver(t, "Three replies in a row were not understood.");
+  }
+  t.say("repair/again");
+  if (state.repairs === 2) t.say(state.expects === "day" || state.expects === "time" ? "repair/help-day" : "repair/help");
+  if (state.task) return resume(t);
+  t.say("what-can-i-do");
+  t.expect("errand");
+}
+

@@ -1,0 +1,27 @@
+import { nextBook } from "./errands/book.ts";
+import { finish, nextCancel, nextMine, nextMove } from "./errands/existing.ts";
+import { nextMessage } from "./errands/message.ts";
+import type { Turn } from "./turn.ts";
+
+/** Goes on with the errand at hand, or with one that was set aside, or asks whether there is anything else. */
+export function proceed(t: Turn): void {
+  const { state } = t;
+  const task = state.task ?? state.later.pop() ?? null;
+  state.task = task;
+  if (!task) {
+    if (state.status === "open") finish(t);
+    return;
+  }
+  switch (task.errand) {
+    case "book":
+      return nextBook(t, task);
+    case "move":
+      return nextMove(t, task);
+    case "cancel":
+      return nextCancel(t, task);
+    case "ask-mine":
+      return nextMine(t, task);
+    case "message":
+      return nextMessage(t, task);
+  }
+}

@@ -1,0 +1,97 @@
+import { calledText, serviceText, whenText } from "./format.ts";
+import { finish } from "./errands/existing.ts";
+import { messageTaker } from "./errands/message.ts";
+import { proceed } from "./proceed.ts";
+import { calendarSource, serviceSource, staffSource } from "./sources.ts";
+import type { AppointmentView, Event } from "./state.ts";
+import { val, type Turn } from "./turn.ts";
+
+/** Takes in what came of an effect. Only here is anything said to be done. */
+export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" | "silence" | "left" }>): void {
+  const { state } = t;
+  const task = state.task;
+  switch (event.kind) {
+    case "client-found":
+      state.client.match = event.match;
+      state.appointments = event.appointments.filter((a) => a.startMin > t.now).sort((a, b) => a.startMin - b.startMin);
+      if (event.card) {
+        state.client.card = event.card;
+        state.client.name = event.card.name;
+        state.client.looked = `${event.card.name}|${state.client.phone ?? ""}|${state.client.email ?? ""}`;
+        state.client.confirmed = true;
+      }
+      return proceed(t);
+    case "held":
+      if (task?.errand === "book" || task?.errand === "move") {
+        task.hold = { id: event.id, offer: event.offer, untilMin: event.untilMin };
+        task.offered = [];
+      }
+      return proceed(t);
+    case "lost":
+      if (task?.errand === "book" || task?.errand === "move") {
+        delete task.hold;
+        task.refused.push({ startMin: event.offer.startMin, staff: event.offer.staff });
+        task.offered = [];
+        t.say("book/lost", { time: val(whenText(t.house, event.offer.startMin), calendarSource) });
+        t.reasons.push({ what: "ruled-out", why: "taken-in-between" });
+      }
+      return proceed(t);
+    case "booked": {
+      t.say("book/booked", done(t, event.appointment));
+      t.show(event.appointment, "booked");
+      t.outcome("booked");
+      know(t, event.appointment);
+      state.task = null;
+      state.answers = {};
+      return after(t);
+    }
+    case "moved":
+      t.say("move/moved", done(t, event.appointment));
+      t.show(event.appointment, "moved");
+      t.outcome("moved");
+      know(t, event.appointment);
+      state.task = null;
+      return after(t);
+    case "cancelled":
+      t.say("cancel/cancelled", done(t, event.appointment));
+      t.show(event.appointment, "cancelled");
+      t.outcome("cancelled");
+      state.appointments = state.appointments.filter((a) => a.id !== event.appointment.id);
+      state.task = null;
+      return after(t);
+    case "gone":
+      t.say("gone");
+      state.task = null;
+      delete state.client.looked;
+      return after(t);
+    case "slipped":
+      if (event.slip === "message") {
+        const to = task?.errand === "message" && task.offered ? val("the desk") : messageTaker(t).value;
+        t.say("message/taken", { to });
+        t.outcome("message-taken");
+        state.task = null;
+        return after(t);
+      }
+      return;
+  }
+}
+
+function done(t: Turn, a: AppointmentView): Record<string, ReturnType<typeof val>> {
+  return {
+    time: val(whenText(t.house, a.startMin), calendarSource),
+    service: val(serviceText(t.house, a.service), serviceSource(t.house, a.service)),
+    staff: val(calledText(t.house, a.staff), staffSource(t.house, a.staff)),
+  };
+}
+
+/** The client is known from now on: "cancel it" needs no number again. */
+function know(t: Turn, a: AppointmentView): void {
+  t.state.client.match = "both";
+  t.state.client.confirmed = true;
+  t.state.appointments = [...t.state.appointments.filter((x) => x.id !== a.id), a].sort((x, y) => x.startMin - y.startMin);
+}
+
+function after(t: Turn): void {
+  if (t.state.later.length > 0) return proceed(t);
+  finish(t);
+}

@@ -1,0 +1,240 @@
+import type { Channel } from "../house/schema.ts";
+import type { Expects } from "../language/context.ts";
+import type { Found, FoundOf } from "../language/found.ts";
+import type { Errand, ErrandRead } from "../language/errands.ts";
+import type { DayWish } from "../schedule/wish.ts";
+import type { DayNumber } from "../time/days.ts";
+import type { EpochMin } from "../time/zone.ts";
+
+// ---- what a conversation is ----
+
+export type Outcome = "booked" | "moved" | "cancelled" | "answered" | "message-taken" | "handed-over" | "waitlisted" | "turned-away" | "abandoned";
+
+export type Status = "open" | "with-desk" | "closed";
+
+/** An opening as the conversation keeps it. Minutes since the epoch. */
+export interface OfferView {
+  service: string;
+  lengthMin: number;
+  staff: string;
+  room: string;
+  startMin: EpochMin;
+  endMin: EpochMin;
+  busyUntilMin: EpochMin;
+}
+
+/** An appointment of the client's, as the conversation keeps it. */
+export interface AppointmentView extends OfferView {
+  id: string;
+  client: { name: string; phone?: string };
+  places: number;
+  priceMinor: number | null;
+}
+
+/** What the house knows of the person, once number or email and name have been found on one card. */
+export interface CardView {
+  id: string;
+  name: string;
+  assessed: boolean;
+}
+
+export interface ClientState {
+  name?: string;
+  phone?: string;
+  email?: string;
+  /** Read back and confirmed, or found on a card under the same name. */
+  confirmed: boolean;
+  /** What was looked up last, so that it is looked up once. */
+  looked?: string;
+  match?: "both" | "number-only" | "none";
+  card?: CardView;
+  /** Their own word where there is no card. */
+  saysBefore?: boolean;
+  noPhone?: boolean;
+}
+
+/** What is wished for the visit, as far as it was said. */
+export interface WishState {
+  days?: DayWish;
+  /** "Next Friday": two days of which one must be chosen. */
+  ask?: DayNumber[];
+  times?: FoundOf<"time">[];
+  /** The half of the day that was chosen when both would do. */
+  atMin?: number;
+}
+
+export interface BookTask {
+  errand: "book";
+  service?: string;
+  /** Several services that were meant by one word. */
+  among?: string[];
+  lengthMin?: number;
+  saidLength?: number | "long" | "short";
+  staff?: string[] | "any";
+  gender?: "woman" | "man";
+  places?: number;
+  forWhom?: string;
+  visitor?: string;
+  wish: WishState;
+  hold?: Hold;
+  offered: OfferView[];
+  refused: { startMin: EpochMin; staff: string }[];
+}
+
+export interface Hold {
+  id: string;
+  offer: OfferView;
+  untilMin: EpochMin;
+}
+
+/** What was said of the appointment that exists. */
+export interface OldState {
+  days?: DayWish;
+  times?: FoundOf<"time">[];
+  service?: string[];
+  staff?: string[];
+}
+
+export interface MoveTask {
+  errand: "move";
+  old: OldState;
+  appointment?: AppointmentView;
+  staff?: string[] | "any";
+  wish: WishState;
+  hold?: Hold;
+  offered: OfferView[];
+  refused: { startMin: EpochMin; staff: string }[];
+  numberAsked?: boolean;
+}
+
+export interface CancelTask {
+  errand: "cancel";
+  old: OldState;
+  appointment?: AppointmentView;
+  numberAsked?: boolean;
+}
+
+export interface MineTask {
+  errand: "ask-mine";
+  old: OldState;
+  numberAsked?: boolean;
+}
+
+export interface MessageTask {
+  errand: "message";
+  text?: string;
+  /** What could not be answered: offered to be passed on. */
+  offered?: string;
+}
+
+export type Task = BookTask | MoveTask | CancelTask | MineTask | MessageTask;
+
+/** Everything a conversation is between two turns: plain data. */
+export interface State {
+  v: 1;
+  seed: number;
+  line: string;
+  channel: Channel;
+  receptionist: string;
+  afterHours: boolean;
+  status: Status;
+  expects: Expects;
+  task: Task | null;
+  later: Task[];
+  client: ClientState;
+  /** Answers to the house's questions by key. */
+  answers: Record<string, string>;
+  /** The client's coming appointments, when known. */
+  appointments: AppointmentView[];
+  outcomes: Outcome[];
+  /** The last service spoken of, for "how long is it". */
+  topic?: string;
+  /** A question that waits for a service to be named. */
+  asking?: "ask-price" | "ask-service";
+  /** What was asked last, for "and on Saturday?". */
+  lastAsk?: Errand;
+  /** How often each wording was used, for variety. */
+  used: Record<string, number>;
+  repairs: number;
+  turn: number;
+}
+
+// ---- what comes in ----
+
+export type Event =
+  | { kind: "start" }
+  | { kind: "said"; text: string }
+  | { kind: "silence" }
+  | { kind: "left" }
+  | { kind: "client-found"; match: "both" | "number-only" | "none"; card?: CardView; appointments: AppointmentView[] }
+  | { kind: "held"; id: string; offer: OfferView; untilMin: EpochMin }
+  | { kind: "lost"; offer: OfferView }
+  | { kind: "booked"; appointment: AppointmentView }
+  | { kind: "moved"; appointment: AppointmentView; feeMinor: number }
+  | { kind: "cancelled"; appointment: AppointmentView; feeMinor: number }
+  | { kind: "gone" }
+  | { kind: "slipped"; slip: SlipKind };
+
+export type SlipKind = "message" | "hand-over" | "emergency" | "call-back";
+
+// ---- what must be done outside ----
+
+export type Effect =
+  | { kind: "find-client"; name: string; phone?: string; email?: string }
+  | { kind: "hold"; offer: OfferView; places: number; untilMin: EpochMin; replaces?: string }
+  | { kind: "release"; hold: string }
+  | {
+      kind: "book";
+      hold: string;
+      offer: OfferView;
+      places: number;
+      client: { card?: string; name: string; phone?: string; email?: string; saysBefore?: boolean };
+      visitor?: string;
+      answers: Record<string, string>;
+    }
+  | { kind: "move"; appointment: string; hold: string; offer: OfferView; feeMinor: number }
+  | { kind: "cancel"; appointment: string; feeMinor: number }
+  | { kind: "slip"; slip: SlipKind; text: string; to: "desk" | "manager"; name?: string; phone?: string };
+
+// ---- what goes out ----
+
+export interface Source {
+  kind: "house" | "hours" | "closed" | "service" | "staff" | "rule" | "answer" | "fact" | "limit" | "question" | "calendar" | "card" | "said" | "receptionist" | "emergency";
+  id: string;
+  label: string;
+}
+
+export interface Choice {
+  label: string;
+  say: string;
+}
+
+export interface ReplyOut {
+  text: string;
+  expects: Expects;
+  choices?: Choice[];
+  sources: Source[];
+  appointment?: { of: AppointmentView; status: "booked" | "moved" | "cancelled" };
+  reasons: Reason[];
+}
+
+/** One note at the side of a reply. */
+export type Reason =
+  | { what: "read"; rule: string; words: string; from: number; means: string; assumed?: string }
+  | { what: "errand"; errand: ErrandRead["errand"]; rule: string; sure: number }
+  | { what: "corrected"; words: string }
+  | { what: "rule"; rule: string }
+  | { what: "ruled-out"; why: string; about?: string }
+  | { what: "looked"; at: string; seen: number }
+  | { what: "source"; source: Source }
+  | { what: "withheld"; text: string };
+
+export interface Step {
+  state: State;
+  reply: ReplyOut | null;
+  effects: Effect[];
+  /** The openings that were looked at, to be kept with the turn. */
+  openings: OfferView[];
+}
+
+export type { Found };

@@ -1,0 +1,77 @@
+import type { House } from "../house/compile.ts";
+import type { ReadContext } from "../language/context.ts";
+import type { FoundOf } from "../language/found.ts";
+import { mergeTimes } from "../language/read.ts";
+import type { DayWish, TimeWish, Wish } from "../schedule/wish.ts";
+import type { DayNumber } from "../time/days.ts";
+import { momentOf } from "../language/context.ts";
+import type { WishState } from "./state.ts";
+
+/** Adds what was said of days to a wish. A new day replaces the old; "not Tuesday" is added to it. */
+export function addDays(wish: WishState, days: readonly FoundOf<"day">[], context: ReadContext): void {
+  const positive = days.filter((d) => !d.not);
+  const negative = days.filter((d) => d.not);
+  if (positive.length > 0) {
+    const made = dayWish(positive, context);
+    delete wish.ask;
+    if (made.ask) wish.ask = made.ask;
+    const kept = wish.days;
+    wish.days = made.days;
+    // "Next week" and then "the Tuesday" narrow; excluded days stay excluded.
+    if (kept?.excludeDays) wish.days.excludeDays = kept.excludeDays;
+    if (kept?.excludeWeekdays) wish.days.excludeWeekdays = kept.excludeWeekdays;
+    const soonestOnly = positive.every((d) => d.value.kind === "soonest");
+    if (soonestOnly && kept && kept.ranges.length > 0) wish.days = { ...kept, soonest: true };
+  }
+  if (negative.length > 0) {
+    const to = wish.days ?? { ranges: [] };
+    for (const d of negative) {
+      const v = d.value;
+      if (v.kind === "weekdays") to.excludeWeekdays = [...(to.excludeWeekdays ?? []), ...v.weekdays];
+      else if (d.rule === "day/weekday" && d.weekday) to.excludeWeekdays = [...(to.excludeWeekdays ?? []), d.weekday];
+      else if (v.kind === "days" && v.from !== undefined && v.to !== undefined)
+        to.excludeDays = [...(to.excludeDays ?? []), ...Array.from({ length: Math.min(31, v.to - v.from + 1) }, (_, i) => (v.from as number) + i)];
+    }
+    wish.days = to;
+  }
+}
+
+export function dayWish(days: readonly FoundOf<"day">[], context: ReadContext): { days: DayWish; ask?: DayNumber[] } {
+  const out: DayWish = { ranges: [] };
+  let ask: DayNumber[] | undefined;
+  for (const d of days) {
+    const v = d.value;
+    if (v.kind === "days") out.ranges.push({ ...(v.from === undefined ? {} : { from: v.from }), ...(v.to === undefined ? {} : { to: v.to }) });
+    else if (v.kind === "either") for (const day of v.days) out.ranges.push({ from: day, to: day });
+    else if (v.kind === "weekdays") out.weekdays = [...(out.weekdays ?? []), ...v.weekdays];
+    else if (v.kind === "soonest") out.soonest = true;
+    else ask = v.days;
+  }
+  if (ask) out.ranges = ask.map((day) => ({ from: day, to: day }));
+  void context;
+  return ask ? { days: out, ask } : { days: out };
+}
+
+/** The single day a wish is about, if it is one. */
+export function singleDay(days: DayWish | undefined): DayNumber | undefined {
+  const r = days?.ranges.length === 1 ? days.ranges[0] : undefined;
+  return r && r.from !== undefined && r.from === r.to && !days?.weekdays ? r.from : undefined;
+}
+
+/** A wish ready for finding offers: times read against the day's hours. */
+export function wishOf(house: House, state: WishState, now: number, staff: string[] | undefined): { wish: Wish; both?: number[] } {
+  const day = singleDay(state.days);
+  const context: ReadContext = { house, now, ...(day === undefined ? {} : { day }), ...(staff?.length === 1 ? { staff: staff[0] as string } : {}) };
+  const merged = state.times ? mergeTimes(state.times, context, day ?? (state.times.some((t) => t.value.kind === "part") ? momentOf(context).today : undefined)) : null;
+  let time: TimeWish | undefined = merged?.wish;
+  let both = merged?.candidates;
+  if (state.atMin !== undefined) {
+    time = { fromMin: state.atMin, toMin: state.atMin, toIs: "start", nearMin: state.atMin };
+    both = undefined;
+  }
+  if (time && Object.keys(time).length === 0) time = undefined;
+  return {
+    wish: { ...(state.days ? { days: state.days } : {}), ...(time ? { time } : {}), ...(staff ? { staff } : {}) },
+    ...(both ? { both } : {}),
+  };
+}
