@@ -1,11 +1,10 @@
 import type { House } from "../house/compile.ts";
-import { folded } from "../language/text.ts";
-import { distance } from "fastest-levenshtein";
 import { CalendarBook, type BusyRow } from "../schedule/calendar.ts";
 import { stillOpen } from "../schedule/openings.ts";
 import type { EpochMin } from "../time/zone.ts";
 import { advance, begin } from "./advance.ts";
 import type { AppointmentView, CardView, Effect, Event, OfferView, ReplyOut, State } from "./state.ts";
+import { sameName } from "./names.ts";
 import type { Channel } from "../house/schema.ts";
 
 export interface CopyClient {
@@ -21,14 +20,6 @@ export interface CopyAppointment extends AppointmentView {
   status: "booked" | "cancelled";
   feeMinor: number;
   visitor?: string;
-}
-
-/** Whether a name given is the name on a card: capitals and accents do not matter, nor one slip. */
-export function sameName(given: string, onCard: string): boolean {
-  const a = folded(given);
-  const b = folded(onCard);
-  if (a === b) return true;
-  return Math.min(a.length, b.length) >= 4 && distance(a, b) <= 1;
 }
 
 /** How an offer takes time, as rows of a calendar. */

@@ -9,7 +9,7 @@ import { bookIt, newBook } from "./errands/book.ts";
 import { cancelIt, fitting, moveIt } from "./errands/existing.ts";
 import { handOver, messageTaker, offerToPassOn, slip } from "./errands/message.ts";
 import { yesNoChoices } from "./errands/identity.ts";
-import { chosen, offerChoices, take, whenVal } from "./errands/offering.ts";
+import { chosen, dropHold, offerChoices, take, whenVal } from "./errands/offering.ts";
 import { hearQuestion } from "./errands/questions.ts";
 import { proceed } from "./proceed.ts";
 import type { BookTask, CancelTask, MoveTask, Task } from "./state.ts";
@@ -32,7 +32,7 @@ export function hear(t: Turn, reading: Reading, text: string): void {
   if (checks(t, reading, kept.contact)) return;
   if (hearQuestion(t, reading, text)) return;
   if (state.expects === "go-ahead" && hearGoAhead(t, reading)) return;
-  const follow = !state.task && state.lastAsk && /^\W*(?:and|what about|how about|ok and|also)\b/i.test(text) && !asksAny(errands) && errands.every((e) => e === "ask-availability") && wishIn(reading);
+  const follow = !state.task && state.lastAsk && /^\W*(?:and|what about|how about|ok and|also)\b/i.test(text) && !asksAny(errands) && !errands.some((e) => e !== "ask-availability") && wishIn(reading);
   if (follow && state.lastAsk) errands.splice(0, errands.length, state.lastAsk);
   const asked = errands.filter(isAsk);
   const started = startTask(t, reading, errands);
@@ -214,10 +214,6 @@ function chosenIs(t: Turn, task: BookTask | MoveTask, reading: Reading): boolean
   return Array.isArray(hit) && hit.length === 1 && !other;
 }
 
-function dropHold(t: Turn, task: BookTask | MoveTask): void {
-  if (task.hold) t.effect({ kind: "release", hold: task.hold.id });
-  delete task.hold;
-}
 
 /** Begins, turns or ends an errand that the message names; true when the message's parts have been taken in. */
 function startTask(t: Turn, reading: Reading, errands: readonly Errand[]): boolean {

@@ -36,7 +36,7 @@ export class Turn {
 
   constructor(
     readonly house: House,
-    readonly calendar: Calendar,
+    public calendar: Calendar,
     readonly now: EpochMin,
     readonly state: State,
   ) {}

@@ -1,5 +1,5 @@
 import type { House } from "../house/compile.ts";
-import { isFree, union, type Interval } from "../time/intervals.ts";
+import { union, type Interval } from "../time/intervals.ts";
 import type { EpochMin } from "../time/zone.ts";
 
 /** One thing that takes a person's or a room's time. Clean-up is part of the stretch. */
@@ -18,6 +18,8 @@ export interface Calendar {
   staffBusy(staffId: string): readonly Interval[];
   roomBusy(roomId: string): readonly Interval[];
   taken(serviceId: string, startMin: EpochMin): number;
+  /** The same calendar as if some rows were not there. */
+  without(ids: readonly string[]): Calendar;
 }
 
 /**
@@ -122,5 +124,3 @@ export function classStretches(house: House, day: number): { service: string; ro
   }
   return out;
 }
-
-export { isFree };

@@ -107,10 +107,18 @@ export function asOffer(o: Opening): OfferView {
   return { service: o.service, lengthMin: o.lengthMin, staff: o.staff, room: o.room, startMin: o.startMin, endMin: o.endMin, busyUntilMin: o.busyUntilMin };
 }
 
+/** Lets go of what is held: from here on it does not stand in the client's own way. */
+export function dropHold(t: Turn, task: BookTask | MoveTask): void {
+  if (task.hold) {
+    t.effect({ kind: "release", hold: task.hold.id });
+    t.calendar = t.calendar.without([task.hold.id]);
+  }
+  delete task.hold;
+}
+
 /** Asks for the opening to be held for the client. */
 export function take(t: Turn, task: BookTask | MoveTask, offer: OfferView, places: number, own?: AppointmentView): void {
-  if (task.hold) t.effect({ kind: "release", hold: task.hold.id });
-  delete task.hold;
+  dropHold(t, task);
   t.effect({ kind: "hold", offer, places, untilMin: t.now + t.house.handbook.rules.holdMin, ...(own ? { replaces: own.id } : {}) });
 }
 

@@ -1,0 +1,158 @@
+import { existsSync, readFileSync } from "node:fs";
+import { join } from "node:path";
+import connectPgSimple from "connect-pg-simple";
+import express, { type Express } from "express";
+import { rateLimit } from "express-rate-limit";
+import session from "express-session";
+import helmet from "helmet";
+import pg from "pg";
+import { pino, type Logger } from "pino";
+import { Bus } from "./bus.ts";
+import { openDb, type Db } from "./data/db.ts";
+import { deskRoutes } from "./http/desk.ts";
+import { problems, sendProblem } from "./http/kit.ts";
+import { publicRoutes } from "./http/public.ts";
+import { ownPagesOnly, sessionRoutes } from "./http/session.ts";
+import { Houses } from "./houses.ts";
+import { Talk } from "./talk.ts";
+import { Typing } from "./typing.ts";
+
+export interface AppOptions {
+  databaseUrl: string;
+  /** Signs the session cookies. */
+  secret: string;
+  /** Folder with the built pages. */
+  pages: string;
+  /** Conversations that one address may begin a minute, and messages it may send. */
+  startLimit: number;
+  messageLimit: number;
+  signInLimit: number;
+  /** An extra route that commits one empty request, for measuring against. */
+  measure?: boolean;
+  log?: Logger;
+}
+
+/** Everything a server process keeps alive. */
+export interface App {
+  db: Db;
+  bus: Bus;
+  houses: Houses;
+  talk: Talk;
+  typing: Typing;
+  log: Logger;
+  options: AppOptions;
+  http: Express;
+  close(): Promise<void>;
+}
+
+export async function openApp(options: AppOptions): Promise<App> {
+  const db = openDb(options.databaseUrl);
+  const bus = new Bus(options.databaseUrl);
+  await bus.open();
+  const houses = new Houses();
+  const sessions = new pg.Pool({ connectionString: options.databaseUrl, max: 4 });
+  const app: App = {
+    db,
+    bus,
+    houses,
+    talk: new Talk(db, houses),
+    typing: new Typing(),
+    log: options.log ?? pino({ level: "warn" }),
+    options,
+    http: express(),
+    close: async () => {
+      await bus.close();
+      await sessions.end();
+      await db.destroy();
+    },
+  };
+  const store = new (connectPgSimple(session))({ pool: sessions, tableName: "session", pruneSessionInterval: 900 });
+  build(app, store);
+  return app;
+}
+
+function build(app: App, store: session.Store): void {
+  const { http, options } = app;
+  http.disable("x-powered-by");
+  http.set("trust proxy", "loopback");
+  http.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: {
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'"],
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", "data:"],
+          fontSrc: ["'self'", "data:"],
+          connectSrc: ["'self'"],
+          frameAncestors: ["'none'"],
+          upgradeInsecureRequests: null,
+        },
+      },
+      strictTransportSecurity: false,
+      // The chat's script is made to be loaded by other sites.
+      crossOriginResourcePolicy: { policy: "cross-origin" },
+    }),
+  );
+  const json = express.json({ limit: "64kb" });
+  const tooMany = (limit: number) =>
+    rateLimit({
+      windowMs: 60_000,
+      limit,
+      standardHeaders: "draft-7",
+      legacyHeaders: false,
+      handler: (_req, res) => {
+        res.setHeader("retry-after", "60");
+        sendProblem(res, { type: "about:blank", title: "Too many requests", status: 429, detail: "Wait a minute and try again." });
+      },
+    });
+  http.post("/api/v1/lines/:line/conversations", tooMany(options.startLimit));
+  http.post("/api/v1/conversations/:id/messages", tooMany(options.messageLimit));
+  http.use("/api/v1", json, publicRoutes(app));
+  if (options.measure)
+    http.post("/api/measure/empty", json, (_req, res, next) => {
+      app.db
+        .transaction(async (tx) => {
+          await tx.raw("update houses set key = key where id = (select id from houses limit 1)");
+        })
+        .then(() => res.json({ ok: true }))
+        .catch(next);
+    });
+  const withSession = session({
+    name: "gentian",
+    secret: options.secret,
+    store,
+    resave: false,
+    saveUninitialized: false,
+    rolling: true,
+    cookie: { httpOnly: true, sameSite: "lax", secure: "auto", maxAge: 12 * 3600_000 },
+  });
+  http.use("/api/desk", withSession, json, ownPagesOnly, sessionRoutes(app), deskRoutes(app));
+  http.use("/api", (_req, res) => sendProblem(res, { type: "about:blank", title: "There is nothing here", status: 404 }));
+
+  const desk = join(options.pages, "web");
+  const chat = join(options.pages, "widget");
+  http.get("/healthz", (_req, res) => {
+    res.json({ ok: true });
+  });
+  http.use("/chat", express.static(chat, { maxAge: "10m" }));
+  http.use(express.static(desk, { index: false, maxAge: "1h" }));
+  // The demo business's own page, with the chat on it.
+  http.get("/house/:line", (_req, res) => {
+    sendPage(res, join(chat, "house.html"));
+  });
+  http.get(/^\/(?!api\/|chat\/).*/, (_req, res) => {
+    sendPage(res, join(desk, "index.html"));
+  });
+  http.use((_req, res) => sendProblem(res, { type: "about:blank", title: "There is nothing here", status: 404 }));
+  http.use(problems(app.log));
+}
+
+function sendPage(res: express.Response, file: string): void {
+  if (!existsSync(file)) {
+    sendProblem(res, { type: "about:blank", title: "The pages are not built", status: 503, detail: "Run ./gentian start, which builds them." });
+    return;
+  }
+  res.setHeader("cache-control", "no-cache");
+  res.type("html").send(readFileSync(file, "utf8"));
+}

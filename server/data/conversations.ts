@@ -1,0 +1,210 @@
+import type { State } from "@gentian/core/conversation/state";
+import type { Tx } from "./db.ts";
+import { CLOCK_COLUMNS, clockOf, type Clock, type ClockColumns } from "./houses.ts";
+
+export interface ConversationRow {
+  id: string;
+  houseId: string;
+  versionId: string;
+  line: string;
+  channel: "web" | "text" | "phone";
+  state: State;
+  status: State["status"];
+  clientName: string | null;
+  takenBy: string | null;
+  startedMin: number;
+  lastMin: number;
+  outcomes: string[];
+  clock: Clock;
+  calendarRev: number;
+  tokenHash: Buffer;
+}
+
+interface Columns extends ClockColumns {
+  id: string;
+  house_id: string;
+  version_id: string;
+  line: string;
+  channel: ConversationRow["channel"];
+  state: State;
+  status: State["status"];
+  client_name: string | null;
+  taken_by: string | null;
+  started: string;
+  last: string;
+  outcomes: string[];
+  calendar_rev: number;
+  token_hash: Buffer;
+}
+
+const COLUMNS = `k.id, k.house_id, k.version_id, k.line, k.channel, k.state, k.status, k.client_name, k.taken_by, k.outcomes, k.token_hash,
+  extract(epoch from k.started_at) / 60 as started, extract(epoch from k.last_at) / 60 as last, h.calendar_rev, ${CLOCK_COLUMNS}`;
+
+const asRow = (r: Columns): ConversationRow => ({
+  id: r.id,
+  houseId: r.house_id,
+  versionId: r.version_id,
+  line: r.line,
+  channel: r.channel,
+  state: r.state,
+  status: r.status,
+  clientName: r.client_name,
+  takenBy: r.taken_by,
+  startedMin: Number(r.started),
+  lastMin: Number(r.last),
+  outcomes: r.outcomes,
+  clock: clockOf(r),
+  calendarRev: r.calendar_rev,
+  tokenHash: r.token_hash,
+});
+
+export async function insertConversation(
+  tx: Tx,
+  c: { houseId: string; versionId: string; line: string; channel: string; tokenHash: Buffer; state: State; page?: string; locale?: string; nowMin: number },
+): Promise<string> {
+  const { rows } = await tx.raw<{ rows: { id: string }[] }>(
+    `insert into conversations (house_id, version_id, line, channel, token_hash, state, status, page, locale, started_at, last_at)
+     values (?, ?, ?, ?, ?, ?::jsonb, ?, ?, ?, to_timestamp(?::double precision * 60), to_timestamp(?::double precision * 60)) returning id`,
+    [c.houseId, c.versionId, c.line, c.channel, c.tokenHash, JSON.stringify(c.state), c.state.status, c.page ?? null, c.locale ?? null, c.nowMin, c.nowMin],
+  );
+  return (rows[0] as { id: string }).id;
+}
+
+/** Reads a conversation; with `lock`, nobody else changes it until the transaction ends. */
+export async function conversationById(tx: Tx, id: string, lock = false): Promise<ConversationRow | null> {
+  const { rows } = await tx.raw<{ rows: Columns[] }>(`select ${COLUMNS} from conversations k join houses h on h.id = k.house_id where k.id = ? ${lock ? "for update of k" : ""}`, [id]);
+  return rows[0] ? asRow(rows[0]) : null;
+}
+
+export async function saveConversation(tx: Tx, id: string, state: State, nowMin: number): Promise<void> {
+  await tx.raw(
+    `update conversations set state = ?::jsonb, status = ?, outcomes = ?, client_name = ?, client_id = ?, last_at = to_timestamp(?::double precision * 60), last_real = clock_timestamp() where id = ?`,
+    [JSON.stringify(state), state.status, state.outcomes, state.client.name ?? null, state.client.card?.id ?? null, nowMin, id],
+  );
+}
+
+export async function setTaken(tx: Tx, id: string, accountId: string | null): Promise<void> {
+  await tx.raw("update conversations set taken_by = ? where id = ?", [accountId, id]);
+}
+
+export interface TurnRow {
+  id: number;
+  who: "client" | "receptionist" | "desk" | "event";
+  atMin: number;
+  text: string;
+  reply: unknown;
+  reasons: unknown;
+  event: unknown;
+  openings: unknown;
+}
+
+export interface NewTurn {
+  who: TurnRow["who"];
+  text: string;
+  ref?: string;
+  event?: unknown;
+  reply?: unknown;
+  reasons?: unknown;
+  openings?: unknown;
+  answer?: unknown;
+}
+
+const json = (v: unknown): string | null => (v === undefined ? null : JSON.stringify(v));
+
+export async function insertTurns(tx: Tx, conversationId: string, nowMin: number, turns: readonly NewTurn[]): Promise<number[]> {
+  if (turns.length === 0) return [];
+  const row = "(?, ?, to_timestamp(?::double precision * 60), ?, ?, ?::jsonb, ?::jsonb, ?::jsonb, ?::jsonb, ?::jsonb)";
+  const { rows } = await tx.raw<{ rows: { id: number }[] }>(
+    `insert into turns (conversation_id, who, said_at, text, ref, event, reply, reasons, openings, answer) values ${turns.map(() => row).join(", ")} returning id`,
+    turns.flatMap((t) => [conversationId, t.who, nowMin, t.text, t.ref ?? null, json(t.event), json(t.reply), json(t.reasons), json(t.openings), json(t.answer)]),
+  );
+  return rows.map((r) => r.id);
+}
+
+/** What was answered to a message that came before under the same ref. */
+export async function answerToRef(tx: Tx, conversationId: string, ref: string): Promise<unknown> {
+  const { rows } = await tx.raw<{ rows: { answer: unknown }[] }>("select answer from turns where conversation_id = ? and ref = ?", [conversationId, ref]);
+  return rows[0]?.answer ?? null;
+}
+
+export async function turnsOf(tx: Tx, conversationId: string, after = 0): Promise<TurnRow[]> {
+  const { rows } = await tx.raw<{ rows: (Omit<TurnRow, "atMin"> & { at: string })[] }>(
+    "select id, who, extract(epoch from said_at) / 60 as at, text, reply, reasons, event, openings from turns where conversation_id = ? and id > ? order by id",
+    [conversationId, after],
+  );
+  return rows.map(({ at, ...r }) => ({ ...r, atMin: Number(at) }));
+}
+
+export interface LogRow {
+  id: string;
+  line: string;
+  channel: string;
+  status: string;
+  outcomes: string[];
+  clientName: string | null;
+  startedMin: number;
+  lastMin: number;
+  takenBy: string | null;
+  first: string | null;
+  last: { who: string; text: string }[];
+  expects: string;
+}
+
+interface LogColumns {
+  id: string;
+  line: string;
+  channel: string;
+  status: string;
+  outcomes: string[];
+  client_name: string | null;
+  started: string;
+  last: string;
+  taken_by: string | null;
+  first: string | null;
+  words: { who: string; text: string }[] | null;
+  expects: string;
+}
+
+const LOG = `select k.id, k.line, k.channel, k.status, k.outcomes, k.client_name, k.taken_by, k.state->>'expects' as expects, extract(epoch from k.started_at) / 60 as started, extract(epoch from k.last_at) / 60 as last,
+  (select text from turns t where t.conversation_id = k.id and who = 'client' order by id limit 1) as first,
+  (select json_agg(json_build_object('who', who, 'text', text)) from (select who, text, id from turns t where t.conversation_id = k.id and who <> 'event' order by id desc limit 3) w) as words
+  from conversations k`;
+
+const asLog = (r: LogColumns): LogRow => ({
+  id: r.id,
+  line: r.line,
+  channel: r.channel,
+  status: r.status,
+  outcomes: r.outcomes,
+  clientName: r.client_name,
+  startedMin: Number(r.started),
+  lastMin: Number(r.last),
+  takenBy: r.taken_by,
+  first: r.first,
+  last: [...(r.words ?? [])].reverse(),
+  expects: r.expects,
+});
+
+export async function logBetween(tx: Tx, houseId: string, fromMin: number, toMin: number): Promise<LogRow[]> {
+  const { rows } = await tx.raw<{ rows: LogColumns[] }>(`${LOG} where k.house_id = ? and k.started_at >= to_timestamp(?::double precision * 60) and k.started_at < to_timestamp(?::double precision * 60) order by k.started_at desc, k.id limit 500`, [houseId, fromMin, toMin]);
+  return rows.map(asLog);
+}
+
+/** Conversations that go on now. */
+export async function talkingNow(tx: Tx, houseId: string): Promise<LogRow[]> {
+  const { rows } = await tx.raw<{ rows: LogColumns[] }>(`${LOG} where k.house_id = ? and k.status <> 'closed' and exists (select 1 from turns t where t.conversation_id = k.id and t.who = 'client') order by k.last_at desc, k.id limit 30`, [houseId]);
+  return rows.map(asLog);
+}
+
+/** Conversations that nobody has spoken in for some minutes of the real clock; each is taken by one process only. */
+export async function idleConversations(tx: Tx, idleMinutes: number): Promise<string[]> {
+  const { rows } = await tx.raw<{ rows: { id: string }[] }>("select id from conversations where status = 'open' and last_real < clock_timestamp() - make_interval(mins => ?) order by last_real limit 50 for update skip locked", [idleMinutes]);
+  return rows.map((r) => r.id);
+}
+
+export async function countSince(tx: Tx, houseId: string, fromMin: number): Promise<{ conversations: number; outcomes: Record<string, number> }> {
+  const { rows } = await tx.raw<{ rows: { outcomes: string[] }[] }>("select outcomes from conversations where house_id = ? and started_at >= to_timestamp(?::double precision * 60)", [houseId, fromMin]);
+  const outcomes: Record<string, number> = {};
+  for (const r of rows) for (const o of new Set(r.outcomes)) outcomes[o] = (outcomes[o] ?? 0) + 1;
+  return { conversations: rows.length, outcomes };
+}

@@ -1,0 +1,29 @@
+import knex, { type Knex } from "knex";
+import pg from "pg";
+import { migrations } from "./migrations.ts";
+
+export type Db = Knex;
+/** A connection inside a transaction, or the pool. */
+export type Tx = Knex | Knex.Transaction;
+
+// Whole numbers of eight bytes fit a double here: revisions and turn numbers.
+pg.types.setTypeParser(20, (v: string) => Number(v));
+
+export function openDb(url: string, most = 20): Db {
+  return knex({ client: "pg", connection: url, pool: { min: 1, max: most }, acquireConnectionTimeout: 15_000 });
+}
+
+/** Brings the tables up to date; safe when several processes start at once. */
+export async function migrate(db: Db): Promise<void> {
+  await db.migrate.latest({
+    migrationSource: {
+      getMigrations: () => Promise.resolve(Object.keys(migrations)),
+      getMigrationName: (name: string) => name,
+      getMigration: (name: string) => {
+        const m = migrations[name];
+        if (!m) throw new Error(`no migration ${name}`);
+        return Promise.resolve(m);
+      },
+    },
+  });
+}

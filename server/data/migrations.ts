@@ -1,0 +1,203 @@
+import type { Knex } from "knex";
+
+/** The tables, step by step. A step that has been released is never changed. */
+export const migrations: Record<string, Knex.Migration> = {
+  "0001-beginning": {
+    async up(k) {
+      await k.raw(`
+create extension if not exists btree_gist;
+
+create table houses (
+  id uuid primary key default gen_random_uuid(),
+  key text not null unique,
+  -- The house's clock: its time was clock_house when the real clock showed clock_real, and runs at clock_rate.
+  clock_house timestamptz not null default now(),
+  clock_real timestamptz not null default now(),
+  clock_rate double precision not null default 1,
+  -- Goes up with every change of the calendars. The update of this row is what orders such changes.
+  calendar_rev bigint not null default 0
+);
+
+create table house_versions (
+  id uuid primary key default gen_random_uuid(),
+  house_id uuid not null references houses on delete cascade,
+  no int not null,
+  state text not null check (state in ('draft', 'on-duty', 'past')),
+  handbook jsonb not null,
+  made_at timestamptz not null default now(),
+  unique (house_id, no)
+);
+create unique index one_on_duty on house_versions (house_id) where state = 'on-duty';
+
+create table accounts (
+  id uuid primary key default gen_random_uuid(),
+  house_id uuid not null references houses on delete cascade,
+  name text not null,
+  email text not null,
+  password_hash text not null,
+  role text not null check (role in ('owner', 'desk')),
+  made_at timestamptz not null default now()
+);
+create unique index account_email on accounts (lower(email));
+
+create table session (sid text primary key, sess json not null, expire timestamptz not null);
+create index session_expire on session (expire);
+
+create table clients (
+  id uuid primary key default gen_random_uuid(),
+  house_id uuid not null references houses on delete cascade,
+  ext_id text,
+  name text not null,
+  phone text,
+  email text,
+  assessed boolean not null default false,
+  says_so boolean not null default false,
+  note text not null default '',
+  answers jsonb not null default '{}',
+  made_at timestamptz not null
+);
+create index client_phone on clients (house_id, phone);
+create index client_email on clients (house_id, lower(email));
+create unique index client_ext on clients (house_id, ext_id) where ext_id is not null;
+
+create table conversations (
+  id uuid primary key default gen_random_uuid(),
+  house_id uuid not null references houses on delete cascade,
+  version_id uuid not null references house_versions,
+  line text not null,
+  channel text not null,
+  token_hash bytea not null,
+  state jsonb not null,
+  status text not null check (status in ('open', 'with-desk', 'closed')),
+  outcomes text[] not null default '{}',
+  client_id uuid references clients on delete set null,
+  client_name text,
+  page text,
+  locale text,
+  taken_by uuid references accounts on delete set null,
+  started_at timestamptz not null,
+  last_at timestamptz not null,
+  last_real timestamptz not null default clock_timestamp()
+);
+create index conversation_day on conversations (house_id, started_at);
+create index conversation_open on conversations (last_real) where status <> 'closed';
+
+create table turns (
+  id bigint generated always as identity primary key,
+  conversation_id uuid not null references conversations on delete cascade,
+  who text not null check (who in ('client', 'receptionist', 'desk', 'event')),
+  said_at timestamptz not null,
+  text text not null,
+  ref text,
+  -- What came in and what was made of it, enough to play the turn again.
+  event jsonb,
+  reply jsonb,
+  reasons jsonb,
+  openings jsonb,
+  answer jsonb
+);
+create index turn_order on turns (conversation_id, id);
+create unique index turn_ref on turns (conversation_id, ref) where ref is not null;
+
+create table appointments (
+  id uuid primary key default gen_random_uuid(),
+  house_id uuid not null references houses on delete cascade,
+  ext_id text,
+  kind text not null check (kind in ('visit', 'session', 'place')),
+  status text not null check (status in ('held', 'lapsed', 'booked', 'done', 'missed', 'cancelled')),
+  session_id uuid references appointments,
+  client_id uuid references clients on delete cascade,
+  visitor text,
+  service text not null,
+  length_min int not null,
+  staff text not null,
+  room text,
+  -- The person's and the room's time, clean-up included.
+  during tstzrange not null,
+  visit_end timestamptz not null,
+  clean_up_min int not null default 0,
+  starts timestamptz not null,
+  places int not null default 1 check (places > 0),
+  hold_until timestamptz,
+  -- The appointment that a hold is to take the place of.
+  replaces uuid references appointments,
+  price_minor bigint,
+  fee_minor bigint not null default 0,
+  answers jsonb not null default '{}',
+  made_by text not null,
+  conversation_id uuid references conversations on delete set null,
+  sequence int not null default 0,
+  rev bigint not null,
+  made_at timestamptz not null,
+  constraint staff_once exclude using gist (house_id with =, staff with =, during with &&)
+    where (kind <> 'place' and status in ('held', 'booked', 'done', 'missed')),
+  constraint room_once exclude using gist (house_id with =, room with =, during with &&)
+    where (room is not null and kind <> 'place' and status in ('held', 'booked', 'done', 'missed'))
+);
+create index appointment_rev on appointments (house_id, rev);
+create index appointment_start on appointments (house_id, starts);
+create index appointment_client on appointments (client_id, starts);
+create index appointment_held on appointments (house_id, hold_until) where status = 'held';
+create unique index appointment_ext on appointments (house_id, ext_id) where ext_id is not null;
+create unique index session_once on appointments (house_id, service, starts) where kind = 'session' and status = 'booked';
+
+create table absences (
+  id uuid primary key default gen_random_uuid(),
+  house_id uuid not null references houses on delete cascade,
+  ext_id text,
+  staff text,
+  room text,
+  during tstzrange not null,
+  reason text not null default '',
+  gone boolean not null default false,
+  rev bigint not null
+);
+create index absence_rev on absences (house_id, rev);
+
+create table slips (
+  id uuid primary key default gen_random_uuid(),
+  house_id uuid not null references houses on delete cascade,
+  conversation_id uuid references conversations on delete cascade,
+  kind text not null check (kind in ('message', 'hand-over', 'emergency', 'call-back')),
+  to_whom text not null,
+  text text not null,
+  name text,
+  phone text,
+  made_at timestamptz not null,
+  done_at timestamptz,
+  done_by text
+);
+create index slip_waiting on slips (house_id, made_at) where done_at is null;
+
+create table commands (
+  house_id uuid not null references houses on delete cascade,
+  ref text not null,
+  answer jsonb not null,
+  made_at timestamptz not null default clock_timestamp(),
+  primary key (house_id, ref)
+);
+
+create table audit (
+  id bigint generated always as identity primary key,
+  house_id uuid not null references houses on delete cascade,
+  house_time timestamptz not null,
+  real_time timestamptz not null default clock_timestamp(),
+  actor text not null,
+  action text not null,
+  subject uuid,
+  detail jsonb not null default '{}'
+);
+create index audit_subject on audit (house_id, subject, id);
+
+create table feeds (
+  key text primary key,
+  house_id uuid not null references houses on delete cascade,
+  staff text
+);
+`);
+    },
+    async down(k) {
+      await k.raw("drop table if exists feeds, audit, commands, slips, absences, appointments, turns, conversations, clients, session, accounts, house_versions, houses cascade");
+    },
+  },
+};

@@ -1,0 +1,224 @@
+import { createHash, randomBytes, randomInt, timingSafeEqual } from "node:crypto";
+import type { Answered, PublicReply } from "@gentian/core/contract";
+import { advance, begin } from "@gentian/core/conversation/advance";
+import { publicAppointment, publicState } from "@gentian/core/conversation/public";
+import type { Effect, Event, ReplyOut, State } from "@gentian/core/conversation/state";
+import type { House } from "@gentian/core/house/compile";
+import type { Channel } from "@gentian/core/house/schema";
+import { doEffect, type Desk } from "./books.ts";
+import {
+  answerToRef,
+  conversationById,
+  insertConversation,
+  insertTurns,
+  saveConversation,
+  setTaken,
+  type ConversationRow,
+  type NewTurn,
+} from "./data/conversations.ts";
+import type { Db, Tx } from "./data/db.ts";
+import { houseNow, type HouseRow } from "./data/houses.ts";
+import { notify } from "./data/notify.ts";
+import { finishSlipsOf } from "./data/slips.ts";
+import type { Houses } from "./houses.ts";
+import { Refusal } from "./refusal.ts";
+
+/** The most steps one message may take: lookups and holds come back as events, and never this many. */
+const MOST_STEPS = 24;
+
+export interface Started {
+  conversation: string;
+  token: string;
+  replies: PublicReply[];
+}
+
+/** Runs conversations: each message is one transaction, in which its effects are done and its replies are kept. */
+export class Talk {
+  constructor(
+    readonly db: Db,
+    readonly houses: Houses,
+  ) {}
+
+  async start(row: HouseRow, line: { key: string; channel: Channel }, more: { page?: string; locale?: string; seed?: number; nowMin?: number } = {}): Promise<Started> {
+    const token = randomBytes(24).toString("base64url");
+    return this.db.transaction(async (tx) => {
+      const house = await this.houses.version(tx, row.versionId);
+      const nowMin = more.nowMin ?? houseNow(row.clock);
+      const state = begin(house, nowMin, line.key, line.channel, more.seed ?? randomInt(1, 2 ** 31));
+      const id = await insertConversation(tx, { houseId: row.id, versionId: row.versionId, line: line.key, channel: line.channel, tokenHash: hashOf(token), state, nowMin, ...(more.page ? { page: more.page } : {}), ...(more.locale ? { locale: more.locale } : {}) });
+      const run = await this.#run(tx, { id, houseId: row.id, calendarRev: row.calendarRev }, house, state, nowMin, { kind: "start" }, []);
+      await saveConversation(tx, id, run.state, nowMin);
+      return { conversation: id, token, replies: run.replies };
+    });
+  }
+
+  /** Answers a message. The same `ref` is answered the same and done once. */
+  async say(id: string, token: string, text: string, ref?: string): Promise<Answered> {
+    return this.#step(id, token, { kind: "said", text }, { who: "client", text, ...(ref ? { ref } : {}) });
+  }
+
+  async event(id: string, token: string, kind: "silence" | "left"): Promise<Answered> {
+    return this.#step(id, token, { kind }, { who: "event", text: kind });
+  }
+
+  /** Closes a conversation in which nobody speaks any more. */
+  async abandon(id: string): Promise<void> {
+    await this.db.transaction(async (tx) => {
+      const row = await conversationById(tx, id, true);
+      if (row && row.status === "open") await this.#advance(tx, row, { kind: "left" }, { who: "event", text: "left" });
+    });
+  }
+
+  async #step(id: string, token: string, event: Event, turn: NewTurn): Promise<Answered> {
+    return this.db.transaction(async (tx) => {
+      const row = await this.open(tx, id, token, true);
+      if (turn.ref) {
+        const before = await answerToRef(tx, id, turn.ref);
+        if (before) return before as Answered;
+      }
+      if (row.status === "closed") throw new Refusal(409, "This conversation is closed", "Start a new conversation to go on.");
+      return this.#advance(tx, row, event, turn);
+    });
+  }
+
+  async #advance(tx: Tx, row: ConversationRow, event: Event, turn: NewTurn): Promise<Answered> {
+    const house = await this.houses.version(tx, row.versionId);
+    const nowMin = houseNow(row.clock);
+    const turns: NewTurn[] = [turn];
+    const run = await this.#run(tx, row, house, row.state, nowMin, event, turns);
+    const answer: Answered = { replies: run.replies, state: publicState(house, nowMin, run.state) };
+    turn.answer = turn.ref ? answer : undefined;
+    await insertTurns(tx, row.id, nowMin, turns);
+    await saveConversation(tx, row.id, run.state, nowMin);
+    await notify(tx, { house: row.houseId, what: "talk", id: row.id });
+    return answer;
+  }
+
+  /** Advances until nothing is left to be done outside; replies are joined into one per message. */
+  async #run(
+    tx: Tx,
+    row: { id: string; houseId: string; calendarRev: number },
+    house: House,
+    before: State,
+    nowMin: number,
+    first: Event,
+    turns: NewTurn[],
+  ): Promise<{ state: State; replies: PublicReply[] }> {
+    const desk: Desk = {
+      tx,
+      house,
+      houseId: row.houseId,
+      nowMin,
+      calendar: await this.houses.calendar(tx, row.houseId, row.calendarRev, nowMin),
+      actor: "receptionist",
+      conversationId: row.id,
+      fresh: (rev) => this.houses.calendar(tx, row.houseId, rev, nowMin),
+    };
+    let state = before;
+    const replies: PublicReply[] = [];
+    const events: Event[] = [first];
+    for (let i = 0; events.length > 0; i++) {
+      if (i >= MOST_STEPS) throw new Error("a conversation that does not come to rest");
+      const event = events.shift() as Event;
+      const step = advance(house, desk.calendar, nowMin, state, event);
+      state = step.state;
+      if (step.reply) {
+        const reply = publicReply(house, step.reply, replies.length);
+        replies.push(reply);
+        turns.push({ who: "receptionist", text: step.reply.text, event: i === 0 ? undefined : event, reply, reasons: step.reply.reasons, openings: step.openings });
+      } else if (i > 0) turns.push({ who: "event", text: event.kind, event });
+      for (const effect of step.effects) {
+        const back = await doEffect(desk, effect);
+        if (back) events.push(back);
+        const note = effectNote(effect, back);
+        if (note) turns.push({ who: "event", text: note, event: { effect, back } });
+      }
+    }
+    if (turns.length > 0 && first.kind === "start") await insertTurns(tx, row.id, nowMin, turns);
+    return { state, replies };
+  }
+
+  /** The conversation, if the token is its own: 404 where there is none, 401 where the token is wrong. */
+  async open(tx: Tx, id: string, token: string, lock = false): Promise<ConversationRow> {
+    const row = UUID.test(id) ? await conversationById(tx, id, lock) : null;
+    if (!row) throw new Refusal(404, "There is no such conversation");
+    if (!token || !timingSafeEqual(hashOf(token), row.tokenHash)) throw new Refusal(401, "The token does not belong to this conversation", "Send it as Authorization: Bearer, as it came when the conversation began.");
+    return row;
+  }
+
+  // ---- the desk's hand ----
+
+  /** A person takes the conversation over: the receptionist is silent until it is handed back. */
+  async takeOver(houseId: string, id: string, account: { id: string; name: string }): Promise<void> {
+    await this.#byDesk(houseId, id, async (tx, row, nowMin) => {
+      if (row.status === "closed") throw new Refusal(409, "This conversation is closed");
+      const state: State = { ...row.state, status: "with-desk", expects: "anything" };
+      await saveConversation(tx, id, state, nowMin);
+      await setTaken(tx, id, account.id);
+      await finishSlipsOf(tx, id, account.name, nowMin);
+      await insertTurns(tx, id, nowMin, [{ who: "event", text: `${account.name} takes over` }]);
+    });
+  }
+
+  async handBack(houseId: string, id: string, account: { name: string }): Promise<void> {
+    await this.#byDesk(houseId, id, async (tx, row, nowMin) => {
+      if (row.status !== "with-desk") throw new Refusal(409, "This conversation is not with the desk");
+      await saveConversation(tx, id, { ...row.state, status: "open", expects: "anything" }, nowMin);
+      await setTaken(tx, id, null);
+      await insertTurns(tx, id, nowMin, [{ who: "event", text: `${account.name} hands back` }]);
+    });
+  }
+
+  async deskSays(houseId: string, id: string, account: { name: string }, text: string): Promise<void> {
+    await this.#byDesk(houseId, id, async (tx, row, nowMin) => {
+      if (row.status !== "with-desk") throw new Refusal(409, "Take the conversation over before you write");
+      const reply: PublicReply = { id: randomBytes(9).toString("base64url"), from: "desk", text, expects: "anything" };
+      await insertTurns(tx, id, nowMin, [{ who: "desk", text, reply, reasons: [{ what: "rule", rule: `desk/${account.name}` }] }]);
+      await saveConversation(tx, id, row.state, nowMin);
+    });
+  }
+
+  async #byDesk(houseId: string, id: string, act: (tx: Tx, row: ConversationRow, nowMin: number) => Promise<void>): Promise<void> {
+    await this.db.transaction(async (tx) => {
+      const row = UUID.test(id) ? await conversationById(tx, id, true) : null;
+      if (!row || row.houseId !== houseId) throw new Refusal(404, "There is no such conversation");
+      await act(tx, row, houseNow(row.clock));
+      await notify(tx, { house: houseId, what: "talk", id });
+      await notify(tx, { house: houseId, what: "slip" });
+    });
+  }
+}
+
+export const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
+
+export const hashOf = (token: string): Buffer => createHash("sha256").update(token).digest();
+
+function publicReply(house: House, r: ReplyOut, n: number): PublicReply {
+  return {
+    id: `${randomBytes(9).toString("base64url")}${n}`,
+    from: "receptionist",
+    text: r.text,
+    expects: r.expects,
+    ...(r.choices ? { choices: r.choices } : {}),
+    ...(r.appointment ? { appointment: publicAppointment(house, r.appointment.of, r.appointment.status) } : {}),
+    sources: r.sources,
+  };
+}
+
+/** A stage direction for what was done beside the words. */
+function effectNote(effect: Effect, back: Event | null): string | null {
+  switch (effect.kind) {
+    case "find-client":
+      return back?.kind === "client-found" ? `looked up the card: ${back.match === "both" ? "found" : back.match === "number-only" ? "the number is another name's" : "not found"}` : null;
+    case "hold":
+      return back?.kind === "held" ? "held" : "lost";
+    case "release":
+      return "released";
+    case "book":
+    case "move":
+    case "cancel":
+      return back?.kind ?? null;
+    case "slip":
+      return effect.slip;
+  }
+}

@@ -1,0 +1,78 @@
+import { Fragment } from "react";
+import type { OneConversation, TurnView } from "../api/types.ts";
+import { notesOf } from "./reasons.ts";
+import { longDate, shortDate } from "./words.ts";
+
+/** A conversation set like a play script: names in the margin, words in a column, reasons at the side. */
+export function Script({ talk }: { talk: OneConversation }) {
+  const client = talk.clientName?.split(" ")[0] ?? "Client";
+  let n = 0;
+  return (
+    <ol className="grid grid-cols-[112px_minmax(0,1fr)_300px] gap-x-4" aria-label="What was said">
+      {talk.turns.map((t) => {
+        const notes = t.who === "receptionist" && t.reasons ? notesOf(t.reasons) : [];
+        const number = notes.length > 0 ? ++n : 0;
+        return (
+          <Fragment key={t.id}>
+            <li className="contents">
+              {t.who === "event" ? (
+                <>
+                  <span />
+                  <p className="pb-2 font-serif text-s text-quiet italic">{directionText(t)}</p>
+                  <span className="border-l border-hairline" />
+                </>
+              ) : (
+                <>
+                  <span className={`pt-1 text-right text-[11px] font-semibold tracking-wider uppercase ${t.who === "receptionist" ? "text-gentian" : t.who === "desk" ? "text-stamen" : "text-quiet"}`}>
+                    {t.who === "client" ? client : t.who === "desk" ? "Desk" : "Receptionist"}
+                  </span>
+                  <div className="pb-2.5">
+                    <p className="font-serif text-[16px] leading-[23px] [overflow-wrap:anywhere] whitespace-pre-wrap">
+                      {t.text}
+                      {number > 0 ? <sup className="ml-0.5 text-[11px] font-semibold text-gentian">{number}</sup> : null}
+                    </p>
+                    {t.reply?.appointment ? <Deed a={t.reply.appointment} /> : null}
+                  </div>
+                  <div className="border-l border-hairline pb-2.5 pl-4 text-s text-quiet">
+                    {notes.length > 0 ? (
+                      <p>
+                        <b className="mr-1 font-semibold text-gentian">{number}</b>
+                        {notes.map((note, i) => (
+                          <span key={i} className={i > 0 ? "block" : ""}>
+                            {note}
+                          </span>
+                        ))}
+                      </p>
+                    ) : null}
+                  </div>
+                </>
+              )}
+            </li>
+          </Fragment>
+        );
+      })}
+    </ol>
+  );
+}
+
+function Deed({ a }: { a: NonNullable<NonNullable<TurnView["reply"]>["appointment"]> }) {
+  const done = a.status !== "cancelled";
+  return (
+    <p className={`mt-1.5 max-w-[540px] rounded-m border border-l-4 border-hairline bg-raised px-3 py-1.5 text-s ${done ? "border-l-fern" : "border-l-quiet"}`}>
+      <b className="font-semibold">
+        {shortDate(a.start.slice(0, 10))}, {a.start.slice(11, 16)}–{a.end.slice(11, 16)}
+      </b>{" "}
+      <span className="mx-1">
+        {a.service}, {a.staff}
+      </span>{" "}
+      <span className={done ? "font-semibold text-fern" : "font-semibold text-quiet"}>{a.status}</span>
+    </p>
+  );
+}
+
+function directionText(t: TurnView): string {
+  const text = t.direction ?? t.text;
+  const m = /^(\S+) (\d{4}-\d{2}-\d{2}) (\d{2}:\d{2})(.*)$/.exec(text);
+  if (m) return `${{ held: "holds", lost: "was taken:", booked: "booked", moved: "moved to", cancelled: "cancelled" }[m[1] as string] ?? m[1]} ${longDate(m[2] as string)}, ${m[3]}${m[4]}`;
+  return { left: "the client left", slipped: "a slip for the desk", released: "lets go of what was held", message: "a message for the desk", "hand-over": "handed over to the desk", emergency: "the desk is alarmed", "call-back": "a call back is wished for", silence: "silence" }[text] ?? text;
+}
