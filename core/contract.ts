@@ -82,5 +82,11 @@ export const lineInfo = z.object({
 });
 
 /** RFC 9457. */
-export const problem = z.object({ type: z.string(), title: z.string(), status: z.number().int(), detail: z.string().optional(), errors: z.array(z.object({ path: z.string(), message: z.string() })).optional() });
+export const problem = z.object({
+  type: z.string(),
+  title: z.string(),
+  status: z.number().int(),
+  detail: z.string().optional(),
+  errors: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
+});
 export type ProblemDocument = z.infer<typeof problem>;

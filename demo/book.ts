@@ -9,8 +9,14 @@ import { busyRows } from "@gentian/core/conversation/copybook";
 type Book = NonNullable<HouseFile["book"]>;
 type Appointment = Book["appointments"][number];
 
-const FIRST = "Olu Kit Fen Beatriz Jo Sol Nadia Tam Ada Mo Yuki Chidi Ingrid Desmond Petra Quentin Rosa Bram Leocadia Hamish Aoife Tove Emeka Lucie Anselm Freya Gideon Halima Isidor Juno Kaspar Linnea Matteo Nkechi Orla Pascal Rhona Stellan Thandi Ulrich Vesna Wilf Xanthe Yannick Zelda Arlo Brigid Cosmo Delphine Edwin Fatima Gunnar Hester Imran Jocasta Kofi Lars Marguerite".split(" ");
-const LAST = "Bassey Marlowe Zhao Lobo Okafor Vance Haddad Lindgren Ferreira Dlamini Mori Eze Solheim Achebe Quist Barrow Medina Visser Pound MacNab Kehoe Nilsen Adeyemi Roche Weir Holm Strand Yusuf Kern Abara Voss Berg Conti Obi Farrell Moreau Craig Lund Nkosi Brandl Kovac Tanner Doyle Laurent Fitz Hale Sorley Penn Aubert Rusk Rahman Dahl Colby Saleh Wray Mensah Holt Duval".split(" ");
+const FIRST =
+  "Olu Kit Fen Beatriz Jo Sol Nadia Tam Ada Mo Yuki Chidi Ingrid Desmond Petra Quentin Rosa Bram Leocadia Hamish Aoife Tove Emeka Lucie Anselm Freya Gideon Halima Isidor Juno Kaspar Linnea Matteo Nkechi Orla Pascal Rhona Stellan Thandi Ulrich Vesna Wilf Xanthe Yannick Zelda Arlo Brigid Cosmo Delphine Edwin Fatima Gunnar Hester Imran Jocasta Kofi Lars Marguerite".split(
+    " ",
+  );
+const LAST =
+  "Bassey Marlowe Zhao Lobo Okafor Vance Haddad Lindgren Ferreira Dlamini Mori Eze Solheim Achebe Quist Barrow Medina Visser Pound MacNab Kehoe Nilsen Adeyemi Roche Weir Holm Strand Yusuf Kern Abara Voss Berg Conti Obi Farrell Moreau Craig Lund Nkosi Brandl Kovac Tanner Doyle Laurent Fitz Hale Sorley Penn Aubert Rusk Rahman Dahl Colby Saleh Wray Mensah Holt Duval".split(
+    " ",
+  );
 
 /** A small generator of our own (mulberry32 in other words), so that the demo's book is the same for the same week. */
 function seeded(seed: number): () => number {
@@ -28,7 +34,16 @@ export function demoBook(house: House, nowMin: number): Book {
   const random = seeded(20270301);
   const monday = mondayOf(house.zone.toLocal(nowMin).day);
   const clients: Book["clients"] = [
-    { id: "c-ana", name: "Ana Petrov", phone: "+19025550142", email: "ana.petrov@mail.example", assessed: true, saysSo: false, note: "Runs; left Achilles tendon.", answers: { body_part: "left heel", since_when: "last autumn", referred: "no", health_plan: "Northshore Mutual" } },
+    {
+      id: "c-ana",
+      name: "Ana Petrov",
+      phone: "+19025550142",
+      email: "ana.petrov@mail.example",
+      assessed: true,
+      saysSo: false,
+      note: "Runs; left Achilles tendon.",
+      answers: { body_part: "left heel", since_when: "last autumn", referred: "no", health_plan: "Northshore Mutual" },
+    },
     { id: "c-desmond", name: "Desmond Achebe", phone: "+19025550171", assessed: true, saysSo: false, note: "Has a pacemaker.", answers: {} },
     { id: "c-ingrid", name: "Ingrid Solheim", phone: "+19025550163", email: "ingrid@solheim.example", assessed: true, saysSo: false, note: "", answers: {} },
   ];
@@ -66,7 +81,17 @@ export function demoBook(house: House, nowMin: number): Book {
     const l = house.zone.toLocal(startMin);
     const past = endMin < nowMin;
     calendar.set(busyRows(house, id, { service, lengthMin, staff, room, startMin, endMin, busyUntilMin: endMin + (s?.cleanUpMin ?? 0) }, places ?? 1));
-    appointments.push({ id, client, service, lengthMin, staff, ...(room ? { room } : {}), start: `${isoOfDay(l.day)}T${clockText(l.minute)}`, ...(places ? { places } : {}), status: past ? (random() < 0.04 ? "missed" : "done") : "booked" });
+    appointments.push({
+      id,
+      client,
+      service,
+      lengthMin,
+      staff,
+      ...(room ? { room } : {}),
+      start: `${isoOfDay(l.day)}T${clockText(l.minute)}`,
+      ...(places ? { places } : {}),
+      status: past ? (random() < 0.04 ? "missed" : "done") : "booked",
+    });
   };
   const fixed: [string, string, number, string, number, number][] = [
     ["c-ana", "acupuncture", 45, "priya", monday + 3, 960],
@@ -76,11 +101,22 @@ export function demoBook(house: House, nowMin: number): Book {
   ];
   for (const [client, service, length, staff, day, minute] of fixed) {
     const startMin = house.zone.toEpochMin(day, minute);
-    for (const o of openings(house, calendar, before, { service, lengthMin: length, staff: [staff], fromDay: day, toDay: day })) if (o.startMin === startMin) add(client, service, length, staff, startMin, o.room);
+    for (const o of openings(house, calendar, before, { service, lengthMin: length, staff: [staff], fromDay: day, toDay: day }))
+      if (o.startMin === startMin) add(client, service, length, staff, startMin, o.room);
   }
   const others = clients.slice(3).map((c) => c.id);
   const anyone = (): string => others[Math.floor(random() * others.length)] as string;
-  const weights: Record<string, number> = { "follow-up": 6, assessment: 3, "sports-massage": 5, "relaxation-massage": 3, acupuncture: 3, shockwave: 1, taping: 1, "gait-analysis": 0.5, orthotics: 0.6 };
+  const weights: Record<string, number> = {
+    "follow-up": 6,
+    assessment: 3,
+    "sports-massage": 5,
+    "relaxation-massage": 3,
+    acupuncture: 3,
+    shockwave: 1,
+    taping: 1,
+    "gait-analysis": 0.5,
+    orthotics: 0.6,
+  };
   for (let day = start; day < monday + 21; day++) {
     if (house.openOn(day).length === 0) continue;
     const weeksAhead = Math.max(0, (day - nowDay) / 7);
@@ -97,7 +133,9 @@ export function demoBook(house: House, nowMin: number): Book {
         if (!service) break;
         const variant = service.variants[Math.floor(random() * service.variants.length)];
         if (!variant) break;
-        const open = [...openings(house, calendar, before, { service: service.id, lengthMin: variant.lengthMin, staff: [person.id], fromDay: day, toDay: day })];
+        const open = [
+          ...openings(house, calendar, before, { service: service.id, lengthMin: variant.lengthMin, staff: [person.id], fromDay: day, toDay: day }),
+        ];
         // On the half hour more often than on the quarter, as people book.
         const round = open.filter((o) => house.zone.toLocal(o.startMin).minute % 30 === 0);
         const list = round.length > 0 ? round : open;
@@ -122,6 +160,8 @@ export function demoBook(house: House, nowMin: number): Book {
   return {
     clients,
     appointments: appointments.sort((a, b) => (a.start < b.start ? -1 : a.start > b.start ? 1 : a.id < b.id ? -1 : 1)),
-    absences: [{ id: "demo-away-1", staff: "maren", from: `${isoOfDay(friday + 7)}T08:00`, to: `${isoOfDay(friday + 7)}T16:00`, reason: "Course" }].filter(() => weekdayOf(friday) === 5),
+    absences: [{ id: "demo-away-1", staff: "maren", from: `${isoOfDay(friday + 7)}T08:00`, to: `${isoOfDay(friday + 7)}T16:00`, reason: "Course" }].filter(
+      () => weekdayOf(friday) === 5,
+    ),
   };
 }

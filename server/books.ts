@@ -84,7 +84,19 @@ export async function doEffect(d: Desk, effect: Effect): Promise<Event | null> {
     case "cancel":
       return cancel(d, effect.appointment, effect.feeMinor);
     case "slip": {
-      await insertSlip(d.tx, d.houseId, { ...(d.conversationId ? { conversationId: d.conversationId } : {}), kind: effect.slip, to: effect.to, text: effect.text, ...(effect.name ? { name: effect.name } : {}), ...(effect.phone ? { phone: effect.phone } : {}) }, d.nowMin);
+      await insertSlip(
+        d.tx,
+        d.houseId,
+        {
+          ...(d.conversationId ? { conversationId: d.conversationId } : {}),
+          kind: effect.slip,
+          to: effect.to,
+          text: effect.text,
+          ...(effect.name ? { name: effect.name } : {}),
+          ...(effect.phone ? { phone: effect.phone } : {}),
+        },
+        d.nowMin,
+      );
       await notify(d.tx, { house: d.houseId, what: "slip" });
       return { kind: "slipped", slip: effect.slip };
     }
@@ -140,7 +152,9 @@ async function reopened(d: Desk, offer: OfferView, places: number, own: Appointm
   const open = stillOpen(d.house, d.calendar, d.nowMin, offer, {
     places,
     noNotice,
-    ...(own ? { ignore: { staff: own.staff, room: own.room || null, startMin: own.startMin, busyUntilMin: own.busyUntilMin, place: own.kind === "place" } } : {}),
+    ...(own
+      ? { ignore: { staff: own.staff, room: own.room || null, startMin: own.startMin, busyUntilMin: own.busyUntilMin, place: own.kind === "place" } }
+      : {}),
   });
   if (!open) return null;
   const group = d.house.services.get(offer.service)?.group;
@@ -153,7 +167,11 @@ async function hold(d: Desk, effect: Extract<Effect, { kind: "hold" }>): Promise
   const own = effect.replaces ? await appointmentById(d.tx, d.houseId, effect.replaces) : null;
   const offer = await reopened(d, effect.offer, effect.places, own, false);
   if (!offer) return { kind: "lost", offer: effect.offer };
-  const row: NewAppointment = { ...newRow(d, offer, effect.places, rev, "held"), holdUntilMin: effect.untilMin, ...(own ? { replaces: own.id, during: besides(offer, own) } : {}) };
+  const row: NewAppointment = {
+    ...newRow(d, offer, effect.places, rev, "held"),
+    holdUntilMin: effect.untilMin,
+    ...(own ? { replaces: own.id, during: besides(offer, own) } : {}),
+  };
   const id = await attempt(d, row);
   if (!id) return { kind: "lost", offer: effect.offer };
   await writeAudit(d.tx, d.houseId, d.nowMin, d.actor, "held", id, { service: offer.service, staff: offer.staff, startMin: offer.startMin });
@@ -162,7 +180,8 @@ async function hold(d: Desk, effect: Extract<Effect, { kind: "hold" }>): Promise
 
 /** What a hold has to keep free beside the appointment it is to replace, which keeps its own time until the move. */
 function besides(offer: OfferView, own: AppointmentRow): { startMin: number; endMin: number } {
-  const meets = offer.startMin < own.busyUntilMin && own.startMin < offer.busyUntilMin && (offer.staff === own.staff || (offer.room !== "" && offer.room === own.room));
+  const meets =
+    offer.startMin < own.busyUntilMin && own.startMin < offer.busyUntilMin && (offer.staff === own.staff || (offer.room !== "" && offer.room === own.room));
   if (!meets) return { startMin: offer.startMin, endMin: offer.busyUntilMin };
   if (offer.startMin < own.startMin) return { startMin: offer.startMin, endMin: Math.min(offer.busyUntilMin, own.startMin) };
   return { startMin: Math.max(offer.startMin, own.busyUntilMin), endMin: Math.max(offer.busyUntilMin, own.busyUntilMin) };
@@ -237,7 +256,11 @@ async function moveTo(d: Desk, own: AppointmentRow, offer: OfferView, feeMinor: 
   }
   const row = await appointmentById(d.tx, d.houseId, own.id);
   if (!row) return { kind: "gone" };
-  await writeAudit(d.tx, d.houseId, d.nowMin, d.actor, "moved", own.id, { from: { staff: own.staff, startMin: own.startMin }, to: { staff: row.staff, startMin: row.startMin }, feeMinor });
+  await writeAudit(d.tx, d.houseId, d.nowMin, d.actor, "moved", own.id, {
+    from: { staff: own.staff, startMin: own.startMin },
+    to: { staff: row.staff, startMin: row.startMin },
+    feeMinor,
+  });
   return { kind: "moved", appointment: viewOf(row), feeMinor };
 }
 
@@ -257,7 +280,8 @@ export async function bookByHand(d: Desk, offer: OfferView, places: number, clie
   const open = await reopened(d, offer, places, null, true);
   if (!open) return null;
   const id = await attempt(d, { ...newRow(d, open, places, rev, "booked"), clientId, priceMinor: priceOf(d.house, open, places) });
-  if (id) await writeAudit(d.tx, d.houseId, d.nowMin, d.actor, "booked", id, { service: open.service, staff: open.staff, startMin: open.startMin, byHand: true });
+  if (id)
+    await writeAudit(d.tx, d.houseId, d.nowMin, d.actor, "booked", id, { service: open.service, staff: open.staff, startMin: open.startMin, byHand: true });
   return id;
 }
 

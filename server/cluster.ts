@@ -6,7 +6,8 @@ import { join } from "node:path";
 import pg from "pg";
 
 const isRoot = process.getuid?.() === 0;
-const BIN = ["/usr/lib/postgresql/15/bin", "/usr/lib/postgresql/16/bin", "/usr/lib/postgresql/17/bin"].find((d) => existsSync(d)) ?? "/usr/lib/postgresql/15/bin";
+const BIN =
+  ["/usr/lib/postgresql/15/bin", "/usr/lib/postgresql/16/bin", "/usr/lib/postgresql/17/bin"].find((d) => existsSync(d)) ?? "/usr/lib/postgresql/15/bin";
 
 /** Where the data stands when no folder is named: outside root's home, since PostgreSQL runs as another user. */
 export function defaultDataFolder(): string {
@@ -59,7 +60,11 @@ export async function startCluster(folder: string, say: (line: string) => void):
     const password = join(run, "first");
     writeFileSync(password, secret, { mode: 0o600 });
     if (who) chownSync(password, who.uid, who.gid);
-    const made = spawnSync(join(BIN, "initdb"), ["-D", data, "-U", "gentian", "-E", "UTF8", "--locale=C.UTF-8", "-A", "scram-sha-256", `--pwfile=${password}`], { ...asOwner, env, cwd: "/", encoding: "utf8" });
+    const made = spawnSync(
+      join(BIN, "initdb"),
+      ["-D", data, "-U", "gentian", "-E", "UTF8", "--locale=C.UTF-8", "-A", "scram-sha-256", `--pwfile=${password}`],
+      { ...asOwner, env, cwd: "/", encoding: "utf8" },
+    );
     rmSync(password);
     if (made.status !== 0) {
       rmSync(data, { recursive: true, force: true });
@@ -75,13 +80,32 @@ export async function startCluster(folder: string, say: (line: string) => void):
     }
   }
   const port = await freePort();
-  const child: ChildProcess = spawn(join(BIN, "postgres"), ["-D", data, "-p", String(port), "-c", "listen_addresses=127.0.0.1", "-c", `unix_socket_directories=${run}`, "-c", "max_connections=120", "-c", "logging_collector=off", "-c", "log_min_messages=fatal"], {
-    ...asOwner,
-    env,
-    cwd: "/",
-    stdio: ["ignore", "ignore", "pipe"],
-    detached: true,
-  });
+  const child: ChildProcess = spawn(
+    join(BIN, "postgres"),
+    [
+      "-D",
+      data,
+      "-p",
+      String(port),
+      "-c",
+      "listen_addresses=127.0.0.1",
+      "-c",
+      `unix_socket_directories=${run}`,
+      "-c",
+      "max_connections=120",
+      "-c",
+      "logging_collector=off",
+      "-c",
+      "log_min_messages=fatal",
+    ],
+    {
+      ...asOwner,
+      env,
+      cwd: "/",
+      stdio: ["ignore", "ignore", "pipe"],
+      detached: true,
+    },
+  );
   let log = "";
   child.stderr?.on("data", (d: Buffer) => (log = (log + d.toString()).slice(-4000)));
   const ended = new Promise<void>((done) => child.once("exit", () => done()));

@@ -21,7 +21,13 @@ export async function loadDemo(app: App, clock: Clock): Promise<void> {
   const nowMin = Math.floor(clock.houseMs / 60_000);
   const { houseId } = await loadHouse(app.db, { ...parsed.file, book: demoBook(house, nowMin) });
   app.houses.forget(houseId);
-  await insertAccount(app.db, { houseId, name: "Mina Achterberg", email: DEMO_SIGN_IN.email, passwordHash: await passwordHash(DEMO_SIGN_IN.password), role: "owner" });
+  await insertAccount(app.db, {
+    houseId,
+    name: "Mina Achterberg",
+    email: DEMO_SIGN_IN.email,
+    passwordHash: await passwordHash(DEMO_SIGN_IN.password),
+    role: "owner",
+  });
   const { conversations } = read("conversations.json") as { conversations: { line: string; minutesAgo: number; says: string[]; left?: boolean }[] };
   let seed = 1;
   for (const c of conversations) {

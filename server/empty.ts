@@ -2,7 +2,13 @@ import type { Handbook } from "@gentian/core/house/schema";
 
 /** A house of which only the name is known: everything else is still to be told. */
 export function emptyHandbook(name: string): Handbook {
-  const key = name.toLowerCase().normalize("NFD").replace(/[^a-z0-9]+/g, "-").replace(/^-+|-+$/g, "").slice(0, 40) || "house";
+  const key =
+    name
+      .toLowerCase()
+      .normalize("NFD")
+      .replace(/[^a-z0-9]+/g, "-")
+      .replace(/^-+|-+$/g, "")
+      .slice(0, 40) || "house";
   return {
     format: "gentian-house/1",
     key,

@@ -42,7 +42,21 @@ export async function loadHouse(db: Db, input: unknown): Promise<{ houseId: stri
       for (const c of file.book.clients)
         ids.set(
           c.id,
-          await insertClient(tx, houseId, { extId: c.id, name: c.name, assessed: c.assessed, saysSo: c.saysSo, note: c.note, answers: c.answers, ...(c.phone ? { phone: c.phone } : {}), ...(c.email ? { email: c.email } : {}) }, nowMin),
+          await insertClient(
+            tx,
+            houseId,
+            {
+              extId: c.id,
+              name: c.name,
+              assessed: c.assessed,
+              saysSo: c.saysSo,
+              note: c.note,
+              answers: c.answers,
+              ...(c.phone ? { phone: c.phone } : {}),
+              ...(c.email ? { email: c.email } : {}),
+            },
+            nowMin,
+          ),
         );
       for (const a of placed)
         await insertAppointment(tx, {
@@ -61,10 +75,23 @@ export async function loadHouse(db: Db, input: unknown): Promise<{ houseId: stri
           ...(a.visitor ? { visitor: a.visitor } : {}),
         });
       for (const a of file.book.absences)
-        await insertAbsence(tx, houseId, { extId: a.id, startMin: epochMinOf(house.zone, a.from), endMin: epochMinOf(house.zone, a.to), reason: a.reason, ...(a.staff ? { staff: a.staff } : {}), ...(a.room ? { room: a.room } : {}) }, rev);
+        await insertAbsence(
+          tx,
+          houseId,
+          {
+            extId: a.id,
+            startMin: epochMinOf(house.zone, a.from),
+            endMin: epochMinOf(house.zone, a.to),
+            reason: a.reason,
+            ...(a.staff ? { staff: a.staff } : {}),
+            ...(a.room ? { room: a.room } : {}),
+          },
+          rev,
+        );
     }
     if ((await feedKeys(tx, houseId)).length === 0)
-      for (const staff of [null, ...house.handbook.staff.filter((s) => s.bookable).map((s) => s.id)]) await insertFeed(tx, houseId, randomBytes(18).toString("base64url"), staff);
+      for (const staff of [null, ...house.handbook.staff.filter((s) => s.bookable).map((s) => s.id)])
+        await insertFeed(tx, houseId, randomBytes(18).toString("base64url"), staff);
     await writeAudit(tx, houseId, nowMin, "house file", "loaded", null, { clients: file.book?.clients.length ?? 0, appointments: placed.length });
     await notify(tx, { house: houseId, what: "calendar" });
     return { houseId, gaps };
@@ -85,7 +112,16 @@ export async function saveHouse(db: Db, key: string): Promise<HouseFile | null> 
   return {
     ...handbook,
     book: {
-      clients: clients.map((c) => ({ id: c.extId ?? c.id, name: c.name, assessed: c.assessed, saysSo: c.saysSo, note: c.note, answers: c.answers, ...(c.phone ? { phone: c.phone } : {}), ...(c.email ? { email: c.email } : {}) })),
+      clients: clients.map((c) => ({
+        id: c.extId ?? c.id,
+        name: c.name,
+        assessed: c.assessed,
+        saysSo: c.saysSo,
+        note: c.note,
+        answers: c.answers,
+        ...(c.phone ? { phone: c.phone } : {}),
+        ...(c.email ? { email: c.email } : {}),
+      })),
       appointments: appointments.map((a) => ({
         id: a.extId ?? a.id,
         client: known.get(a.clientId ?? "") ?? "",
@@ -99,7 +135,14 @@ export async function saveHouse(db: Db, key: string): Promise<HouseFile | null> 
         status: a.status as "booked" | "done" | "missed" | "cancelled",
         ...(a.feeMinor > 0 ? { feeMinor: a.feeMinor } : {}),
       })),
-      absences: absences.map((a) => ({ id: a.extId ?? a.id, from: wall(house.zone, a.startMin), to: wall(house.zone, a.endMin), reason: a.reason, ...(a.staff ? { staff: a.staff } : {}), ...(a.room ? { room: a.room } : {}) })),
+      absences: absences.map((a) => ({
+        id: a.extId ?? a.id,
+        from: wall(house.zone, a.startMin),
+        to: wall(house.zone, a.endMin),
+        reason: a.reason,
+        ...(a.staff ? { staff: a.staff } : {}),
+        ...(a.room ? { room: a.room } : {}),
+      })),
     },
   };
 }

@@ -2,7 +2,7 @@ import { createHash, randomBytes, randomInt, timingSafeEqual } from "node:crypto
 import type { Answered, PublicReply } from "@gentian/core/contract";
 import { advance, begin } from "@gentian/core/conversation/advance";
 import { publicAppointment, publicState } from "@gentian/core/conversation/public";
-import type { Effect, Event, ReplyOut, State } from "@gentian/core/conversation/state";
+import type { Effect, Event, OfferView, Reason, ReplyOut, State } from "@gentian/core/conversation/state";
 import type { House } from "@gentian/core/house/compile";
 import type { Channel } from "@gentian/core/house/schema";
 import { doEffect, type Desk } from "./books.ts";
@@ -39,13 +39,27 @@ export class Talk {
     readonly houses: Houses,
   ) {}
 
-  async start(row: HouseRow, line: { key: string; channel: Channel }, more: { page?: string; locale?: string; seed?: number; nowMin?: number } = {}): Promise<Started> {
+  async start(
+    row: HouseRow,
+    line: { key: string; channel: Channel },
+    more: { page?: string; locale?: string; seed?: number; nowMin?: number } = {},
+  ): Promise<Started> {
     const token = randomBytes(24).toString("base64url");
     return this.db.transaction(async (tx) => {
       const house = await this.houses.version(tx, row.versionId);
       const nowMin = more.nowMin ?? houseNow(row.clock);
       const state = begin(house, nowMin, line.key, line.channel, more.seed ?? randomInt(1, 2 ** 31));
-      const id = await insertConversation(tx, { houseId: row.id, versionId: row.versionId, line: line.key, channel: line.channel, tokenHash: hashOf(token), state, nowMin, ...(more.page ? { page: more.page } : {}), ...(more.locale ? { locale: more.locale } : {}) });
+      const id = await insertConversation(tx, {
+        houseId: row.id,
+        versionId: row.versionId,
+        line: line.key,
+        channel: line.channel,
+        tokenHash: hashOf(token),
+        state,
+        nowMin,
+        ...(more.page ? { page: more.page } : {}),
+        ...(more.locale ? { locale: more.locale } : {}),
+      });
       const run = await this.#run(tx, { id, houseId: row.id, calendarRev: row.calendarRev }, house, state, nowMin, { kind: "start" }, []);
       await saveConversation(tx, id, run.state, nowMin);
       return { conversation: id, token, replies: run.replies };
@@ -117,16 +131,23 @@ export class Talk {
     let state = before;
     const replies: PublicReply[] = [];
     const events: Event[] = [first];
+    // What was read before a look-up belongs to the reply that comes after it.
+    let reasons: Reason[] = [];
+    let seen: OfferView[] = [];
     for (let i = 0; events.length > 0; i++) {
       if (i >= MOST_STEPS) throw new Error("a conversation that does not come to rest");
       const event = events.shift() as Event;
       const step = advance(house, desk.calendar, nowMin, state, event);
       state = step.state;
+      reasons = [...reasons, ...step.reasons];
+      seen = [...seen, ...step.openings];
       if (step.reply) {
         const reply = publicReply(house, step.reply, replies.length);
         replies.push(reply);
-        turns.push({ who: "receptionist", text: step.reply.text, event: i === 0 ? undefined : event, reply, reasons: step.reply.reasons, openings: step.openings });
-      } else if (i > 0) turns.push({ who: "event", text: event.kind, event });
+        turns.push({ who: "receptionist", text: step.reply.text, event: i === 0 ? undefined : event, reply, reasons, openings: seen });
+        reasons = [];
+        seen = [];
+      }
       for (const effect of step.effects) {
         const back = await doEffect(desk, effect);
         if (back) events.push(back);
@@ -142,7 +163,8 @@ export class Talk {
   async open(tx: Tx, id: string, token: string, lock = false): Promise<ConversationRow> {
     const row = UUID.test(id) ? await conversationById(tx, id, lock) : null;
     if (!row) throw new Refusal(404, "There is no such conversation");
-    if (!token || !timingSafeEqual(hashOf(token), row.tokenHash)) throw new Refusal(401, "The token does not belong to this conversation", "Send it as Authorization: Bearer, as it came when the conversation began.");
+    if (!token || !timingSafeEqual(hashOf(token), row.tokenHash))
+      throw new Refusal(401, "The token does not belong to this conversation", "Send it as Authorization: Bearer, as it came when the conversation began.");
     return row;
   }
 
@@ -209,7 +231,9 @@ function publicReply(house: House, r: ReplyOut, n: number): PublicReply {
 function effectNote(effect: Effect, back: Event | null): string | null {
   switch (effect.kind) {
     case "find-client":
-      return back?.kind === "client-found" ? `looked up the card: ${back.match === "both" ? "found" : back.match === "number-only" ? "the number is another name's" : "not found"}` : null;
+      return back?.kind === "client-found"
+        ? `looked up the card: ${back.match === "both" ? "found" : back.match === "number-only" ? "the number is another name's" : "not found"}`
+        : null;
     case "hold":
       return back?.kind === "held" ? "held" : "lost";
     case "release":

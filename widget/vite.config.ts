@@ -22,7 +22,10 @@ export default defineConfig({
       closeBundle() {
         mkdirSync(join(out, "fonts"), { recursive: true });
         for (const font of ["literata", "hanken-grotesk"])
-          copyFileSync(join(dirname(require.resolve(`@fontsource-variable/${font}/package.json`)), "files", `${font}-latin-wght-normal.woff2`), join(out, "fonts", `${font}.woff2`));
+          copyFileSync(
+            join(dirname(require.resolve(`@fontsource-variable/${font}/package.json`)), "files", `${font}-latin-wght-normal.woff2`),
+            join(out, "fonts", `${font}.woff2`),
+          );
       },
     },
   ],

@@ -1,5 +1,6 @@
 import type { House } from "../house/compile.ts";
-import { momentOf, type ReadContext } from "../language/context.ts";
+import { momentOf } from "../language/context.ts";
+import { contextOf } from "./context.ts";
 import { read } from "../language/read.ts";
 import type { Calendar } from "../schedule/calendar.ts";
 import type { Channel } from "../house/schema.ts";
@@ -64,21 +65,6 @@ export function advance(house: House, calendar: Calendar, now: EpochMin, before:
       result(t, event);
   }
   return t.done();
-}
-
-/** What reading may know of a conversation. */
-export function contextOf(house: House, now: EpochMin, state: State): ReadContext {
-  const task = state.task;
-  const days = task && "wish" in task ? task.wish.days : undefined;
-  const only = days?.ranges.length === 1 && days.ranges[0]?.from !== undefined && days.ranges[0].from === days.ranges[0].to ? days.ranges[0].from : undefined;
-  return {
-    house,
-    now,
-    expects: state.expects,
-    ...(task ? { errand: task.errand === "book" || task.errand === "move" || task.errand === "cancel" ? task.errand : "other" } : {}),
-    ...(task?.errand === "move" && task.appointment ? { oldKnown: true } : {}),
-    ...(only === undefined ? {} : { day: only }),
-  };
 }
 
 function greet(t: Turn): void {

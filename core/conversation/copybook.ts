@@ -112,12 +112,25 @@ export class CopyBook {
 
   #appointment(id: string, client: CopyClient, offer: OfferView, places: number): CopyAppointment {
     const priceMinor = this.house.services.get(offer.service)?.variants.find((v) => v.lengthMin === offer.lengthMin)?.priceMinor ?? null;
-    return { ...offer, id, clientId: client.id, client: { name: client.name, ...(client.phone ? { phone: client.phone } : {}) }, places, priceMinor, status: "booked", feeMinor: 0 };
+    return {
+      ...offer,
+      id,
+      clientId: client.id,
+      client: { name: client.name, ...(client.phone ? { phone: client.phone } : {}) },
+      places,
+      priceMinor,
+      status: "booked",
+      feeMinor: 0,
+    };
   }
 
   #find(effect: Extract<Effect, { kind: "find-client" }>): Event {
-    const near = this.clients.filter((c) => (effect.phone !== undefined && c.phone === effect.phone) || (effect.email !== undefined && c.email?.toLowerCase() === effect.email.toLowerCase()));
-    const hit = near.find((c) => sameName(effect.name, c.name) || this.appointments.some((a) => a.clientId === c.id && a.visitor && sameName(effect.name, a.visitor)));
+    const near = this.clients.filter(
+      (c) => (effect.phone !== undefined && c.phone === effect.phone) || (effect.email !== undefined && c.email?.toLowerCase() === effect.email.toLowerCase()),
+    );
+    const hit = near.find(
+      (c) => sameName(effect.name, c.name) || this.appointments.some((a) => a.clientId === c.id && a.visitor && sameName(effect.name, a.visitor)),
+    );
     if (!hit) return { kind: "client-found", match: near.length > 0 ? "number-only" : "none", appointments: [] };
     const card: CardView = { id: hit.id, name: hit.name, assessed: hit.assessed };
     return { kind: "client-found", match: "both", card, appointments: this.appointments.filter((a) => a.clientId === hit.id && a.status === "booked") };

@@ -1,7 +1,7 @@
 import { ofKind } from "../language/found.ts";
 import type { Errand } from "../language/errands.ts";
 import type { Reading } from "../language/read.ts";
-import { contextOf } from "./advance.ts";
+import { contextOf } from "./context.ts";
 import { phoneText } from "./format.ts";
 import { applyOld, applyToBook, applyWish, keepIdentity } from "./errands/apply.ts";
 import { answer, fromHandbook } from "./errands/ask.ts";
@@ -32,7 +32,13 @@ export function hear(t: Turn, reading: Reading, text: string): void {
   if (checks(t, reading, kept.contact)) return;
   if (hearQuestion(t, reading, text)) return;
   if (state.expects === "go-ahead" && hearGoAhead(t, reading)) return;
-  const follow = !state.task && state.lastAsk && /^\W*(?:and|what about|how about|ok and|also)\b/i.test(text) && !asksAny(errands) && !errands.some((e) => e !== "ask-availability") && wishIn(reading);
+  const follow =
+    !state.task &&
+    state.lastAsk &&
+    /^\W*(?:and|what about|how about|ok and|also)\b/i.test(text) &&
+    !asksAny(errands) &&
+    !errands.some((e) => e !== "ask-availability") &&
+    wishIn(reading);
   if (follow && state.lastAsk) errands.splice(0, errands.length, state.lastAsk);
   const asked = errands.filter(isAsk);
   const started = startTask(t, reading, errands);
@@ -154,7 +160,14 @@ function checks(t: Turn, reading: Reading, contact: boolean): boolean {
 }
 
 function wishIn(reading: Reading): boolean {
-  return reading.found.some((f) => (f.kind === "day" && f.part !== "old") || (f.kind === "time" && f.part !== "old") || f.kind === "service" || f.kind === "length" || (f.kind === "staff" && f.value !== "any"));
+  return reading.found.some(
+    (f) =>
+      (f.kind === "day" && f.part !== "old") ||
+      (f.kind === "time" && f.part !== "old") ||
+      f.kind === "service" ||
+      f.kind === "length" ||
+      (f.kind === "staff" && f.value !== "any"),
+  );
 }
 
 /** The answer to "shall I?": true when it was one. */
@@ -186,7 +199,9 @@ function hearGoAhead(t: Turn, reading: Reading): boolean {
     t.rule("go-ahead/no");
     if (task.errand === "book") {
       dropHold(t, task);
-      const over = reading.errands.some((e) => e.errand === "cancel" || e.errand === "thanks-bye") || /\b(?:forget|never ?mind|leave it|don't bother|cancel)\b/i.test(reading.text);
+      const over =
+        reading.errands.some((e) => e.errand === "cancel" || e.errand === "thanks-bye") ||
+        /\b(?:forget|never ?mind|leave it|don't bother|cancel)\b/i.test(reading.text);
       if (over) {
         t.say("book/let-go");
         t.state.task = null;
@@ -210,10 +225,11 @@ function hearGoAhead(t: Turn, reading: Reading): boolean {
 function chosenIs(t: Turn, task: BookTask | MoveTask, reading: Reading): boolean {
   if (!task.hold) return false;
   const hit = chosen(t, [task.hold.offer], reading);
-  const other = ofKind(reading.found, "service").some((s) => !s.value.includes(task.hold?.offer.service ?? "")) || ofKind(reading.found, "length").some((l) => l.value !== task.hold?.offer.lengthMin);
+  const other =
+    ofKind(reading.found, "service").some((s) => !s.value.includes(task.hold?.offer.service ?? "")) ||
+    ofKind(reading.found, "length").some((l) => l.value !== task.hold?.offer.lengthMin);
   return Array.isArray(hit) && hit.length === 1 && !other;
 }
-
 
 /** Begins, turns or ends an errand that the message names; true when the message's parts have been taken in. */
 function startTask(t: Turn, reading: Reading, errands: readonly Errand[]): boolean {
@@ -224,7 +240,12 @@ function startTask(t: Turn, reading: Reading, errands: readonly Errand[]): boole
     const context = contextOf(t.house, t.now, state);
     if (e === "book" || e === "ask-availability") {
       if (task?.errand === "book") {
-        const asked = state.expects === "slot" || state.expects === "service" || state.expects === "length" || state.expects === "which-appointment" || state.expects === "name";
+        const asked =
+          state.expects === "slot" ||
+          state.expects === "service" ||
+          state.expects === "length" ||
+          state.expects === "which-appointment" ||
+          state.expects === "name";
         if (asked || state.expects === "go-ahead") continue;
         if (applyToBook(t, task, reading, context)) reopen(t, task);
       } else if (task?.errand === "move" && (task.appointment || e === "ask-availability")) continue;
@@ -242,7 +263,14 @@ function startTask(t: Turn, reading: Reading, errands: readonly Errand[]): boole
         applyOld(task, reading, context, false);
         if (applyWish(task, reading, context)) reopen(t, task);
       } else {
-        const fresh: MoveTask = { errand: "move", old: {}, wish: {}, offered: [], refused: [], ...(task?.errand === "cancel" && task.appointment ? { appointment: task.appointment } : {}) };
+        const fresh: MoveTask = {
+          errand: "move",
+          old: {},
+          wish: {},
+          offered: [],
+          refused: [],
+          ...(task?.errand === "cancel" && task.appointment ? { appointment: task.appointment } : {}),
+        };
         if (task?.errand === "cancel") state.task = null;
         begin(t, fresh);
         applyOld(fresh, reading, context, false);
@@ -284,7 +312,8 @@ function startTask(t: Turn, reading: Reading, errands: readonly Errand[]): boole
 /** What is to be passed on, when the request itself carries it. */
 function messageBody(text: string): string | null {
   const plain = text.trim();
-  const empty = /^(?:(?:hi|hello|hey|please|can|could|may|i|i'd|id|you|would|like|want|to|leave|take|pass|send|give|on|a|an|the|message|note|for|mina|desk|manager|complaint|make|have|complain|someone|staff|with|just|[,.!? ])+)$/i;
+  const empty =
+    /^(?:(?:hi|hello|hey|please|can|could|may|i|i'd|id|you|would|like|want|to|leave|take|pass|send|give|on|a|an|the|message|note|for|mina|desk|manager|complaint|make|have|complain|someone|staff|with|just|[,.!? ])+)$/i;
   return empty.test(plain) ? null : plain;
 }
 
@@ -393,7 +422,9 @@ function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: {
 function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): boolean {
   const changes =
     task.errand === "book" &&
-    (ofKind(reading.found, "length").some((l) => typeof l.value === "string" || l.value !== task.lengthMin) || ofKind(reading.found, "service").some((s) => !s.value.includes(task.service ?? "")) || ofKind(reading.found, "gender").length > 0);
+    (ofKind(reading.found, "length").some((l) => typeof l.value === "string" || l.value !== task.lengthMin) ||
+      ofKind(reading.found, "service").some((s) => !s.value.includes(task.service ?? "")) ||
+      ofKind(reading.found, "gender").length > 0);
   if (changes) return false;
   const hit = chosen(t, task.offered, reading);
   const yes = ofKind(reading.found, "yes")[0]?.value;
@@ -401,7 +432,11 @@ function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): boolean
   const places = task.errand === "book" ? (task.places ?? ofKind(reading.found, "places").at(-1)?.value ?? 1) : (task.appointment?.places ?? 1);
   if (Array.isArray(hit)) {
     const only = hit[0];
-    if (hit.length === 1 && only && !(yes === false && ofKind(reading.found, "choice").length === 0 && hit.length === task.offered.length && !ofKind(reading.found, "time").length)) {
+    if (
+      hit.length === 1 &&
+      only &&
+      !(yes === false && ofKind(reading.found, "choice").length === 0 && hit.length === task.offered.length && !ofKind(reading.found, "time").length)
+    ) {
       if (task.errand === "book") task.places = places;
       take(t, task, only, places, task.errand === "move" ? task.appointment : undefined);
       t.rule("slot/chosen");
@@ -434,7 +469,12 @@ function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): boolean
 }
 
 function which(t: Turn, task: BookTask | MoveTask): void {
-  t.say("book/which-of", { list: joinVals(task.offered.map((o) => whenVal(t, o.startMin)), "or") });
+  t.say("book/which-of", {
+    list: joinVals(
+      task.offered.map((o) => whenVal(t, o.startMin)),
+      "or",
+    ),
+  });
   t.expect("slot", offerChoices(t, task.offered));
 }
 
@@ -547,4 +587,3 @@ function repair(t: Turn): void {
   t.say("what-can-i-do");
   t.expect("errand");
 }
-

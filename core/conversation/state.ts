@@ -199,7 +199,22 @@ export type Effect =
 // ---- what goes out ----
 
 export interface Source {
-  kind: "house" | "hours" | "closed" | "service" | "staff" | "rule" | "answer" | "fact" | "limit" | "question" | "calendar" | "card" | "said" | "receptionist" | "emergency";
+  kind:
+    | "house"
+    | "hours"
+    | "closed"
+    | "service"
+    | "staff"
+    | "rule"
+    | "answer"
+    | "fact"
+    | "limit"
+    | "question"
+    | "calendar"
+    | "card"
+    | "said"
+    | "receptionist"
+    | "emergency";
   id: string;
   label: string;
 }
@@ -232,6 +247,8 @@ export type Reason =
 export interface Step {
   state: State;
   reply: ReplyOut | null;
+  /** Why, also where nothing was said yet because something is looked up first. */
+  reasons: Reason[];
   effects: Effect[];
   /** The openings that were looked at, to be kept with the turn. */
   openings: OfferView[];

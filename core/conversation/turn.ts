@@ -18,7 +18,13 @@ export function val(text: string, ...sources: (Source | undefined)[]): Value {
 
 /** Several values as one list; a figure of the list needs its own value's source. */
 export function joinVals(values: readonly Value[], word: "or" | "and"): Value {
-  return { text: listText(values.map((v) => v.text), word), sources: values.some((v) => /\d/.test(v.text) && v.sources.length === 0) ? [] : values.flatMap((v) => v.sources) };
+  return {
+    text: listText(
+      values.map((v) => v.text),
+      word,
+    ),
+    sources: values.some((v) => /\d/.test(v.text) && v.sources.length === 0) ? [] : values.flatMap((v) => v.sources),
+  };
 }
 
 /**
@@ -109,7 +115,7 @@ export class Turn {
           reasons: this.reasons,
         }
       : null;
-    return { state: this.state, reply, effects: this.effects, openings: this.openings };
+    return { state: this.state, reply, reasons: this.reasons, effects: this.effects, openings: this.openings };
   }
 }
 

@@ -62,7 +62,9 @@ export function singleDay(days: DayWish | undefined): DayNumber | undefined {
 export function wishOf(house: House, state: WishState, now: number, staff: string[] | undefined): { wish: Wish; both?: number[] } {
   const day = singleDay(state.days);
   const context: ReadContext = { house, now, ...(day === undefined ? {} : { day }), ...(staff?.length === 1 ? { staff: staff[0] as string } : {}) };
-  const merged = state.times ? mergeTimes(state.times, context, day ?? (state.times.some((t) => t.value.kind === "part") ? momentOf(context).today : undefined)) : null;
+  const merged = state.times
+    ? mergeTimes(state.times, context, day ?? (state.times.some((t) => t.value.kind === "part") ? momentOf(context).today : undefined))
+    : null;
   let time: TimeWish | undefined = merged?.wish;
   let both = merged?.candidates;
   if (state.atMin !== undefined) {

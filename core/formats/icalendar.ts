@@ -14,7 +14,15 @@ export interface FeedEvent {
 
 /** Writes an iCalendar object (RFC 5545) with one VEVENT an appointment. Lines are folded at 75 octets, ended with CRLF. */
 export function icalendar(house: House, name: string, now: EpochMin, events: readonly FeedEvent[]): string {
-  const lines = ["BEGIN:VCALENDAR", "VERSION:2.0", "PRODID:-//Gentian//Gentian//EN", "CALSCALE:GREGORIAN", "METHOD:PUBLISH", `X-WR-CALNAME:${escaped(name)}`, `X-WR-TIMEZONE:${house.handbook.zone}`];
+  const lines = [
+    "BEGIN:VCALENDAR",
+    "VERSION:2.0",
+    "PRODID:-//Gentian//Gentian//EN",
+    "CALSCALE:GREGORIAN",
+    "METHOD:PUBLISH",
+    `X-WR-CALNAME:${escaped(name)}`,
+    `X-WR-TIMEZONE:${house.handbook.zone}`,
+  ];
   for (const e of events) {
     lines.push(
       "BEGIN:VEVENT",

@@ -1,14 +1,4 @@
-import {
-  easterOf,
-  dayFrom,
-  dayOfIso,
-  mondayOf,
-  nthWeekday,
-  partsOf,
-  weekdayNumber,
-  weekdayOf,
-  type DayNumber,
-} from "../time/days.ts";
+import { easterOf, dayFrom, dayOfIso, mondayOf, nthWeekday, partsOf, weekdayNumber, weekdayOf, type DayNumber } from "../time/days.ts";
 import { intersect, subtract, union, type Interval } from "../time/intervals.ts";
 import { minuteOfClock, zoneOf, type Zone } from "../time/zone.ts";
 import type { ClosedRule, Handbook, Question, Room, Service, Staff } from "./schema.ts";
@@ -147,10 +137,7 @@ function makeHouse(handbook: Handbook): House {
       return weeks >= 0 && weeks % h.every.weeks === 0;
     });
     const windows = windowsOf(own, weekdayOf(day));
-    const free = subtract(
-      intersect(union(windows.map(asInterval)), union(openOn(day).map(asInterval))),
-      union(breaksOn(staffId, day).map(asInterval)),
-    );
+    const free = subtract(intersect(union(windows.map(asInterval)), union(openOn(day).map(asInterval))), union(breaksOn(staffId, day).map(asInterval)));
     const out = free.map((i) => ({
       fromMin: i.startMin,
       toMin: i.endMin,

@@ -7,9 +7,7 @@ import { dayFrom, WEEKDAYS } from "../time/days.ts";
  * Unknown keys are refused, so that a slip of the pen is said and not swallowed.
  */
 
-const id = z
-  .string()
-  .regex(/^[a-z0-9][a-z0-9-]{0,63}$/, "small letters, digits and hyphens, 64 at most");
+const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, "small letters, digits and hyphens, 64 at most");
 const words = (max: number) => z.string().trim().min(1).max(max);
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$|^24:00$/, "a time of day as HH:MM");
 const date = z
@@ -22,8 +20,15 @@ const wallTime = z.string().regex(/^\d{4}-\d{2}-\d{2}T([01]\d|2[0-3]):[0-5]\d$/,
 const weekday = z.enum(WEEKDAYS);
 const weekdays = z.array(weekday).min(1).max(7);
 const phone = z.string().regex(/^\+[1-9]\d{6,14}$/, "a telephone number in E.164, such as +19025550100");
-const email = z.string().max(254).regex(/^[^\s@]+@[^\s@]+\.[^\s@]+$/, "an email address");
-const minutes = z.number().int().min(0).max(60 * 24 * 400);
+const email = z
+  .string()
+  .max(254)
+  .regex(/^[^\s@]+@[^\s@]+\.[^\s@]+$/, "an email address");
+const minutes = z
+  .number()
+  .int()
+  .min(0)
+  .max(60 * 24 * 400);
 
 export const zoneName = z.string().refine(
   (s) => {

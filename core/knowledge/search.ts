@@ -28,7 +28,9 @@ const B = 0.75;
 
 /** Words that a question is made of, not what it is about. */
 const EMPTY = new Set(
-  "a an the i me my mine we us our you your u do does did is are am was be been can could will would should shall may might must have has had there here it its this that these those of for to in on at by from with and or if so what when where who which how why any some someone one get got go going need want like please hi hello hey thanks just also about tell know question let s re ll ve d m t don doesn isn aren it's i'm what's there's possible allowed ok okay really actually along together well still".split(" "),
+  "a an the i me my mine we us our you your u do does did is are am was be been can could will would should shall may might must have has had there here it its this that these those of for to in on at by from with and or if so what when where who which how why any some someone one get got go going need want like please hi hello hey thanks just also about tell know question let s re ll ve d m t don doesn isn aren it's i'm what's there's possible allowed ok okay really actually along together well still".split(
+    " ",
+  ),
 );
 
 /** Words that mean nearly the same to a house: each is read as the first of its row. */

@@ -103,4 +103,3 @@ function after(at: ClockValue, fromMin: number): number {
   const am = (at.hour % 12) * 60 + at.minute;
   return am > fromMin ? am : am + 720 > fromMin ? am + 720 : am;
 }
-

@@ -11,7 +11,7 @@ import { COMMON } from "./packs/en/words.ts";
 import { lexiconOf, services, staff } from "./recognisers/house.ts";
 import { emails, names, phones } from "./recognisers/people.ts";
 import { choices, company, lengths, shifts, yesNo } from "./recognisers/small.ts";
-import { correct, joinDays, passedHour } from "./refiners/join.ts";
+import { correct, joinDays, passedHour, ruleOut } from "./refiners/join.ts";
 import { assignParts } from "./refiners/parts.ts";
 import { normalise, type Said } from "./text.ts";
 
@@ -52,24 +52,29 @@ export function read(text: string, context: ReadContext): Reading {
   const named = names(said, at, blocked, (w) => vocabulary.has(w));
   const staffed = people.filter((p) => !named.some((n) => overlap(p, n)));
   let found: Found[] = [...solid, ...when, ...size, ...offered, ...staffed, ...named, ...many, ...shifts(said)];
-  found.push(...yesNo(said));
+  found.push(...yesNo(said).filter((y) => !when.some((w) => overlap(w, y))));
   found.push(...choices(said, at).filter((c) => !when.some((w) => overlap(w, c)) && !offered.some((s) => overlap(s, c) && s.end - s.start > c.end - c.start)));
 
-  const first = correct(said, found);
+  const first = correct(said, ruleOut(said, found));
   found = first.found;
   const masked = mask(said, found);
   const emergency = isEmergency(said, context);
   const limit = limitOf(said, context);
   const errands = errandsOf(masked, found, context);
   // "Ok, book me in" opens with a word of agreement and agrees to nothing.
-  if (errands.some((e) => e.errand !== "thanks-bye")) found = found.filter((f) => !(f.kind === "yes" && f.value && WEAK_YES.test(said.norm.slice(f.start, f.end).trim())));
+  if (errands.some((e) => e.errand !== "thanks-bye"))
+    found = found.filter((f) => !(f.kind === "yes" && f.value && WEAK_YES.test(said.norm.slice(f.start, f.end).trim())));
   const moving = context.errand === "move" || errands.some((e) => e.errand === "move");
   const cancelling = context.errand === "cancel" || errands.some((e) => e.errand === "cancel");
-  found = joinDays(said, found, at, moving);
+  found = joinDays(said, found, moving);
   found = passedHour(found, at, (f, day) => readTime(context.house, f.value, day).wish.fromMin ?? null);
   if (moving || cancelling) found = assignParts(said, found, at, moving ? "move" : "cancel");
   found.sort((a, b) => a.start - b.start);
-  const top = emergency ? [{ errand: "emergency" as const, rule: "errand/emergency/words", at: 0, sure: 1 }] : limit ? [{ errand: "refused" as const, rule: `errand/refused/${limit}`, at: 0, sure: 1 }] : errands;
+  const top = emergency
+    ? [{ errand: "emergency" as const, rule: "errand/emergency/words", at: 0, sure: 1 }]
+    : limit
+      ? [{ errand: "refused" as const, rule: `errand/refused/${limit}`, at: 0, sure: 1 }]
+      : errands;
   return {
     text: said.raw,
     found,
@@ -92,7 +97,15 @@ function timeFinds(said: Said, at: Moment): Found[] {
   for (const rule of TIME_RULES)
     for (const m of said.norm.matchAll(rule.pattern)) {
       const v = rule.value(m, at);
-      if (v) out.push({ kind: "time", value: v.value, rule: rule.name, start: m.index, end: m.index + m[0].trimEnd().length, ...(v.assumed ? { assumed: v.assumed } : {}) });
+      if (v)
+        out.push({
+          kind: "time",
+          value: v.value,
+          rule: rule.name,
+          start: m.index,
+          end: m.index + m[0].trimEnd().length,
+          ...(v.assumed ? { assumed: v.assumed } : {}),
+        });
     }
   return out;
 }
@@ -131,7 +144,12 @@ function longest(finds: Found[], others: readonly Found[]): Found[] {
 /** Puts what was found aside, so that what is left speaks of the errand. */
 function mask(said: Said, found: readonly Found[]): string {
   const shown = found
-    .filter((f) => ["day", "time", "service", "length", "staff", "name", "phone", "email", "places"].includes(f.kind) && !(f.kind === "staff" && f.value === "any") && !(f.kind === "day" && f.value.kind === "soonest"))
+    .filter(
+      (f) =>
+        ["day", "time", "service", "length", "staff", "name", "phone", "email", "places"].includes(f.kind) &&
+        !(f.kind === "staff" && f.value === "any") &&
+        !(f.kind === "day" && f.value.kind === "soonest"),
+    )
     .sort((a, b) => a.start - b.start || b.end - a.end);
   let out = "";
   let pos = 0;
@@ -147,7 +165,9 @@ function mask(said: Said, found: readonly Found[]): string {
 function isQuestion(said: Said): boolean {
   return (
     /\?/.test(said.norm) ||
-    /(?:^|[.,!;]\s*)(?:(?:and|so|but|oh|hi|hello|hey|um|also|ok|okay)[ ,]+)*(?:what|how|where|when|who|which|why|do|does|did|is|are|can|could|will|would|should|has|have|may)\s/.test(said.norm.trim()) ||
+    /(?:^|[.,!;]\s*)(?:(?:and|so|but|oh|hi|hello|hey|um|also|ok|okay)[ ,]+)*(?:what|how|where|when|who|which|why|do|does|did|is|are|can|could|will|would|should|has|have|may)\s/.test(
+      said.norm.trim(),
+    ) ||
     /\b(?:i (?:was )?wonder(?:ing)?|do you know|tell me|i'd like to know|wants? to know|(?:know|ask|see|check) (?:if|whether))\b/.test(said.norm)
   );
 }
@@ -176,7 +196,10 @@ const WEAK_YES = /^(?:ok(?:ay)?|k|kk|great|good|fine|perfect|cool|super|right|su
 function errandsOf(masked: string, found: readonly Found[], context: ReadContext): ErrandRead[] {
   const cued = cuedErrands(masked);
   if (cued.length > 0) return cued;
-  const rest = masked.replace(/<\w+>/g, " ").replace(/[^a-z' ]/g, " ").trim();
+  const rest = masked
+    .replace(/<\w+>/g, " ")
+    .replace(/[^a-z' ]/g, " ")
+    .trim();
   const left = rest.split(/\s+/).filter((w) => w && !COMMON.has(w));
   const bare = found.length > 0 && rest.split(/\s+/).length <= 4 && left.length === 0;
   if (bare) return [];
@@ -248,7 +271,8 @@ function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Par
       };
       if (v.kind === "weekdays") set("exclude_weekdays", v.weekdays.map(weekdayName));
       else if (v.kind === "days" && d.rule === "day/weekday" && d.weekday) set("exclude_weekdays", [weekdayName(d.weekday)]);
-      else if (v.kind === "days" && v.from !== undefined && v.to !== undefined) for (let x = v.from; x <= v.to && x < v.from + 31; x++) set("exclude_dates", [isoOfDay(x)]);
+      else if (v.kind === "days" && v.from !== undefined && v.to !== undefined)
+        for (let x = v.from; x <= v.to && x < v.from + 31; x++) set("exclude_dates", [isoOfDay(x)]);
       continue;
     }
     if (v.kind === "ask" || v.kind === "either") {
@@ -288,7 +312,15 @@ export function mergeTimes(times: readonly FoundOf<"time">[], context: ReadConte
   for (const t of times) {
     let r = readTime(context.house, t.value, day, context.staff);
     // "Ten in the morning", "at 8 in the evening": the part settles the half.
-    if (part && part !== t && t.value.kind !== "span" && t.value.kind !== "between" && t.value.kind !== "part" && !t.value.at.certain && part.value.kind === "span") {
+    if (
+      part &&
+      part !== t &&
+      t.value.kind !== "span" &&
+      t.value.kind !== "between" &&
+      t.value.kind !== "part" &&
+      !t.value.at.certain &&
+      part.value.kind === "span"
+    ) {
       const pm = (part.value.fromMin ?? 0) >= 720;
       const hour = (t.value.at.hour % 12) + (pm ? 12 : 0);
       r = readTime(context.house, { ...t.value, at: { ...t.value.at, hour, certain: true } }, day, context.staff);

@@ -40,7 +40,8 @@ function plain(char: string, code: number): string {
   if (code === 0x201c || code === 0x201d) return '"';
   if (code >= 0x2010 && code <= 0x2015) return "-";
   if (code === 0x2026) return ".";
-  if (code === 0xa0 || (code >= 0x2000 && code <= 0x200f) || (code >= 0x202a && code <= 0x202e) || (code >= 0x2066 && code <= 0x2069) || code === 0xfeff) return " ";
+  if (code === 0xa0 || (code >= 0x2000 && code <= 0x200f) || (code >= 0x202a && code <= 0x202e) || (code >= 0x2066 && code <= 0x2069) || code === 0xfeff)
+    return " ";
   if (code === 0xe6 || code === 0xc6) return "a";
   if (code === 0xf8 || code === 0xd8) return "o";
   if (code === 0x142) return "l";

@@ -37,7 +37,7 @@ export interface OfferRequest {
   not?: readonly { startMin: EpochMin; staff: string }[];
 }
 
-const DAY_COST = 400;
+const DAY_COST = 120;
 const OTHER_PERSON_COST = 240;
 const NEAR_DAYS = 14;
 
@@ -75,7 +75,10 @@ export function findOffers(house: House, calendar: Calendar, now: EpochMin, requ
       .map((o) => ({ o, cost: near === undefined ? 0 : Math.abs(house.zone.toLocal(o.startMin).minute - near) }))
       .sort((a, b) => a.cost - b.cost || a.o.startMin - b.o.startMin)
       .map((r) => r.o);
-    return { offers: pick(house, ranked, exact ? 2 : most, days.size > 1 && !request.wish.days?.soonest), fit: "inside", why: null, seen };
+    const offers = pick(house, ranked, exact ? 2 : most, days.size > 1 && !request.wish.days?.soonest);
+    // Where an hour was named the nearest comes first; else they come as the day goes.
+    if (near === undefined) offers.sort((a, b) => a.startMin - b.startMin);
+    return { offers, fit: "inside", why: null, seen };
   }
   const why = explain(house, now, request);
   const near: { o: Opening; cost: number }[] = [];
@@ -90,7 +93,12 @@ export function findOffers(house: House, calendar: Calendar, now: EpochMin, requ
     near.push({ o, cost: costOf(request.wish, day, minute, o, span) });
   }
   near.sort((a, b) => a.cost - b.cost || a.o.startMin - b.o.startMin);
-  const offers = pick(house, near.map((n) => n.o), most, false);
+  const offers = pick(
+    house,
+    near.map((n) => n.o),
+    most,
+    false,
+  ).sort((a, b) => a.startMin - b.startMin);
   return { offers, fit: offers.length > 0 ? "near" : "none", why, seen };
 }
 
@@ -99,7 +107,7 @@ function costOf(wish: Wish, day: DayNumber, minute: number, o: Opening, span: { 
   if (wish.time?.nearMin !== undefined) cost += Math.abs(minute - wish.time.nearMin) / 4;
   if (wish.staff && !wish.staff.includes(o.staff)) cost += OTHER_PERSON_COST;
   if (!wantsDay(wish.days, day)) {
-    const apart = day < span.from ? (span.from - day) * 1.5 : day > span.to ? day - span.to : 1;
+    const apart = day < span.from ? (span.from - day) * 1.2 : day > span.to ? day - span.to : 1;
     cost += apart * DAY_COST;
   }
   return cost;
@@ -113,15 +121,12 @@ function pick(house: House, ranked: readonly Opening[], most: number, otherDays:
   for (const apart of steps) {
     for (const o of ranked) {
       if (taken.length >= most) break;
-      const clear =
-        apart === "day"
-          ? taken.every((t) => dayOf(t) !== dayOf(o))
-          : taken.every((t) => Math.abs(t.startMin - o.startMin) >= Number(apart));
+      const clear = apart === "day" ? taken.every((t) => dayOf(t) !== dayOf(o)) : taken.every((t) => Math.abs(t.startMin - o.startMin) >= Number(apart));
       if (clear) taken.push(o);
     }
     if (taken.length >= 2) break;
   }
-  return taken.sort((a, b) => a.startMin - b.startMin);
+  return taken;
 }
 
 /** Names the first rule that stands against a wish, in the order in which a receptionist would say it. */
@@ -144,7 +149,8 @@ function explain(house: House, now: EpochMin, request: OfferRequest): Why {
   if (firstDay === undefined) return { code: "full" };
   if (days.every((d) => house.openOn(d).length === 0)) return { code: "closed", day: firstDay, closed: house.closedOn(firstDay)?.id ?? null };
   const person = wish.staff?.length === 1 ? wish.staff[0] : undefined;
-  if (person && !service?.group && days.every((d) => house.worksOn(person, d).length === 0)) return { code: "not-in", staff: person, day: days.find((d) => house.openOn(d).length > 0) ?? firstDay };
+  if (person && !service?.group && days.every((d) => house.worksOn(person, d).length === 0))
+    return { code: "not-in", staff: person, day: days.find((d) => house.openOn(d).length > 0) ?? firstDay };
   const time = wish.time;
   if (time) {
     const possible = days.some((d) =>

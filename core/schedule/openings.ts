@@ -144,7 +144,14 @@ function freeBut(
 /** Whether one opening still stands, as it is. The room may have changed: the opening with its room is given back. */
 export function stillOpen(house: House, calendar: Calendar, now: EpochMin, wanted: Opening, more: Partial<OpeningsRequest> = {}): Opening | null {
   const day = house.zone.toLocal(wanted.startMin).day;
-  for (const o of openings(house, calendar, now, { ...more, service: wanted.service, lengthMin: wanted.lengthMin, staff: [wanted.staff], fromDay: day, toDay: day }))
+  for (const o of openings(house, calendar, now, {
+    ...more,
+    service: wanted.service,
+    lengthMin: wanted.lengthMin,
+    staff: [wanted.staff],
+    fromDay: day,
+    toDay: day,
+  }))
     if (o.startMin === wanted.startMin) return o;
   return null;
 }

@@ -53,11 +53,7 @@ export function minutesOff(time: TimeWish | undefined, startMinute: number, leng
 /** Whether an opening is inside a wish. */
 export function fits(house: House, wish: Wish, opening: Opening): boolean {
   const { day, minute } = house.zone.toLocal(opening.startMin);
-  return (
-    wantsDay(wish.days, day) &&
-    minutesOff(wish.time, minute, opening.lengthMin) === 0 &&
-    (!wish.staff || wish.staff.includes(opening.staff))
-  );
+  return wantsDay(wish.days, day) && minutesOff(wish.time, minute, opening.lengthMin) === 0 && (!wish.staff || wish.staff.includes(opening.staff));
 }
 
 /** The first and last day that a wish can mean inside bounds. */

@@ -44,7 +44,10 @@ export async function load(flags: Flags, file: string | undefined): Promise<void
     process.stdout.write("The house is loaded.\n");
     for (const g of gaps) process.stdout.write(`  missing or contradicting: ${g.place}: ${g.code}${g.about ? ` (${g.about})` : ""}\n`);
   } catch (error) {
-    if (error instanceof BadHouseFile) throw new Mistake(`${file} is not a house file that can be loaded. Nothing was loaded.\n${error.problems.map((p) => `  ${p.path}: ${p.message}`).join("\n")}`);
+    if (error instanceof BadHouseFile)
+      throw new Mistake(
+        `${file} is not a house file that can be loaded. Nothing was loaded.\n${error.problems.map((p) => `  ${p.path}: ${p.message}`).join("\n")}`,
+      );
     throw error;
   }
 }

@@ -9,7 +9,13 @@ import { z } from "zod";
 import { inCwd } from "./database.ts";
 import { Mistake, type Flags } from "./mistake.ts";
 
-const line = z.object({ id: z.unknown().optional(), text: z.string(), now: z.string().optional(), channel: z.string().optional(), expects: z.string().optional() });
+const line = z.object({
+  id: z.unknown().optional(),
+  text: z.string(),
+  now: z.string().optional(),
+  channel: z.string().optional(),
+  expects: z.string().optional(),
+});
 
 /** The house to read for: a file in the open house format, or the demo house by its key. */
 function houseOf(name: string): House {
@@ -18,7 +24,8 @@ function houseOf(name: string): House {
   if ("problems" in parsed) throw new Mistake(`${name} is not a house file:\n${parsed.problems.map((p) => `  ${p.path}: ${p.message}`).join("\n")}`);
   const { house, gaps } = compile(parsed.file);
   if (!house) throw new Mistake(`${name} contradicts itself:\n${gaps.map((g) => `  ${g.place}: ${g.code}`).join("\n")}`);
-  if (!name.endsWith(".json") && house.handbook.key !== name) throw new Mistake(`There is no house ${name} to read for without a file; give --house FILE.json.`);
+  if (!name.endsWith(".json") && house.handbook.key !== name)
+    throw new Mistake(`There is no house ${name} to read for without a file; give --house FILE.json.`);
   return house;
 }
 
@@ -37,7 +44,9 @@ export async function read(flags: Flags): Promise<void> {
       process.stdout.write(`${JSON.stringify({ ...(m.id === undefined ? {} : { id: m.id }), ...reading })}\n`);
     } catch (error) {
       wrong++;
-      process.stdout.write(`${JSON.stringify({ line: n, error: `not read: ${error instanceof z.ZodError ? error.issues.map((i) => `${i.path.join("/")} ${i.message}`).join("; ") : (error as Error).message}` })}\n`);
+      process.stdout.write(
+        `${JSON.stringify({ line: n, error: `not read: ${error instanceof z.ZodError ? error.issues.map((i) => `${i.path.join("/")} ${i.message}`).join("; ") : (error as Error).message}` })}\n`,
+      );
     }
   }
   if (wrong > 0) process.exitCode = 1;

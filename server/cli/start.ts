@@ -30,7 +30,8 @@ export async function start(flags: Flags): Promise<void> {
     if (running) throw new Mistake(`Gentian runs on ${folder} already (process ${running.pid}). Stop it first, or name another folder with --data.`);
     if (flags.fresh) {
       // Only what Gentian itself put there.
-      for (const name of ["postgres", "run", "running.json", "secret-database", "secret-sessions"]) rmSync(join(folder, name), { recursive: true, force: true });
+      for (const name of ["postgres", "run", "running.json", "secret-database", "secret-sessions"])
+        rmSync(join(folder, name), { recursive: true, force: true });
     }
   }
   mkdirSync(folder, { recursive: true, mode: 0o755 });

@@ -57,7 +57,7 @@ export async function talk(flags: Flags, key: string | undefined): Promise<void>
 function reasonLine(r: Record<string, unknown>): string {
   switch (r["what"]) {
     case "read":
-      return `read "${String(r["words"])}" as ${String(r["means"])} by ${String(r["rule"])}${r["assumed"] ? `, assumed ${String(r["assumed"])}` : ""}`;
+      return `read "${String(r["words"])}" as ${String(r["means"])} by ${String(r["rule"])}${typeof r["assumed"] === "string" ? `, assumed ${r["assumed"]}` : ""}`;
     case "errand":
       return `errand ${String(r["errand"])} by ${String(r["rule"])}, sure ${String(r["sure"])}`;
     case "source":

@@ -21,9 +21,22 @@ interface Columns {
 }
 
 const COLUMNS = "id, ext_id, staff, room, extract(epoch from lower(during)) / 60 as s, extract(epoch from upper(during)) / 60 as e, reason";
-const asRow = (r: Columns): AbsenceRow => ({ id: r.id, extId: r.ext_id, staff: r.staff, room: r.room, startMin: Number(r.s), endMin: Number(r.e), reason: r.reason });
+const asRow = (r: Columns): AbsenceRow => ({
+  id: r.id,
+  extId: r.ext_id,
+  staff: r.staff,
+  room: r.room,
+  startMin: Number(r.s),
+  endMin: Number(r.e),
+  reason: r.reason,
+});
 
-export async function insertAbsence(tx: Tx, houseId: string, a: { staff?: string; room?: string; startMin: number; endMin: number; reason: string; extId?: string }, rev: number): Promise<string> {
+export async function insertAbsence(
+  tx: Tx,
+  houseId: string,
+  a: { staff?: string; room?: string; startMin: number; endMin: number; reason: string; extId?: string },
+  rev: number,
+): Promise<string> {
   const { rows } = await tx.raw<{ rows: { id: string }[] }>(
     "insert into absences (house_id, ext_id, staff, room, during, reason, rev) values (?, ?, ?, ?, tstzrange(to_timestamp(?::double precision * 60), to_timestamp(?::double precision * 60)), ?, ?) returning id",
     [houseId, a.extId ?? null, a.staff ?? null, a.room ?? null, a.startMin, a.endMin, a.reason, rev],
@@ -45,7 +58,11 @@ export async function allAbsences(tx: Tx, houseId: string): Promise<AbsenceRow[]
 }
 
 export async function dropAbsence(tx: Tx, houseId: string, id: string, rev: number): Promise<boolean> {
-  const { rowCount } = await tx.raw<{ rowCount: number }>("update absences set gone = true, rev = ? where house_id = ? and id = ? and not gone", [rev, houseId, id]);
+  const { rowCount } = await tx.raw<{ rowCount: number }>("update absences set gone = true, rev = ? where house_id = ? and id = ? and not gone", [
+    rev,
+    houseId,
+    id,
+  ]);
   return rowCount === 1;
 }
 

@@ -18,10 +18,20 @@ interface AccountColumns {
   role: string;
 }
 
-const asAccount = (r: AccountColumns): AccountRow => ({ id: r.id, houseId: r.house_id, name: r.name, email: r.email, passwordHash: r.password_hash, role: r.role });
+const asAccount = (r: AccountColumns): AccountRow => ({
+  id: r.id,
+  houseId: r.house_id,
+  name: r.name,
+  email: r.email,
+  passwordHash: r.password_hash,
+  role: r.role,
+});
 
 export async function accountByEmail(tx: Tx, email: string): Promise<AccountRow | null> {
-  const { rows } = await tx.raw<{ rows: AccountColumns[] }>("select id, house_id, name, email, password_hash, role from accounts where lower(email) = lower(?)", [email]);
+  const { rows } = await tx.raw<{ rows: AccountColumns[] }>(
+    "select id, house_id, name, email, password_hash, role from accounts where lower(email) = lower(?)",
+    [email],
+  );
   return rows[0] ? asAccount(rows[0]) : null;
 }
 
@@ -31,7 +41,10 @@ export async function accountById(tx: Tx, id: string): Promise<AccountRow | null
 }
 
 export async function ownerOf(tx: Tx, houseId: string): Promise<AccountRow | null> {
-  const { rows } = await tx.raw<{ rows: AccountColumns[] }>("select id, house_id, name, email, password_hash, role from accounts where house_id = ? and role = 'owner' order by made_at limit 1", [houseId]);
+  const { rows } = await tx.raw<{ rows: AccountColumns[] }>(
+    "select id, house_id, name, email, password_hash, role from accounts where house_id = ? and role = 'owner' order by made_at limit 1",
+    [houseId],
+  );
   return rows[0] ? asAccount(rows[0]) : null;
 }
 
@@ -40,8 +53,14 @@ export async function countAccounts(tx: Tx): Promise<number> {
   return rows[0]?.n ?? 0;
 }
 
-export async function insertAccount(tx: Tx, a: { houseId: string; name: string; email: string; passwordHash: string; role: "owner" | "desk" }): Promise<string> {
-  const { rows } = await tx.raw<{ rows: { id: string }[] }>("insert into accounts (house_id, name, email, password_hash, role) values (?, ?, ?, ?, ?) returning id", [a.houseId, a.name, a.email, a.passwordHash, a.role]);
+export async function insertAccount(
+  tx: Tx,
+  a: { houseId: string; name: string; email: string; passwordHash: string; role: "owner" | "desk" },
+): Promise<string> {
+  const { rows } = await tx.raw<{ rows: { id: string }[] }>(
+    "insert into accounts (house_id, name, email, password_hash, role) values (?, ?, ?, ?, ?) returning id",
+    [a.houseId, a.name, a.email, a.passwordHash, a.role],
+  );
   return (rows[0] as { id: string }).id;
 }
 

@@ -83,7 +83,18 @@ const TAKES = "('held', 'booked', 'done', 'missed')";
 /** What changed in the calendars after a revision: rows that take time, and ids of those that no longer do. */
 export async function busySince(tx: Tx, houseId: string, rev: number, fromMin: number): Promise<{ set: BusyRow[]; drop: string[]; rev: number }> {
   const { rows } = await tx.raw<{
-    rows: { id: string; kind: string; takes: boolean; staff: string | null; room: string | null; s: string; e: string; service: string | null; places: number; rev: number }[];
+    rows: {
+      id: string;
+      kind: string;
+      takes: boolean;
+      staff: string | null;
+      room: string | null;
+      s: string;
+      e: string;
+      service: string | null;
+      places: number;
+      rev: number;
+    }[];
   }>(
     `select id, kind, status in ${TAKES} as takes, staff, room, extract(epoch from lower(during)) / 60 as s, extract(epoch from upper(during)) / 60 as e, service, places, rev
        from appointments where house_id = ? and rev > ? and (rev > 0 and ? > 0 or upper(during) > to_timestamp(?::double precision * 60)) and kind <> 'session'
@@ -100,7 +111,15 @@ export async function busySince(tx: Tx, houseId: string, rev: number, fromMin: n
     const start = Number(r.s);
     const end = Number(r.e);
     if (!r.takes || !(end > start)) drop.push(r.id);
-    else set.push({ id: r.id, staff: r.staff, room: r.room, startMin: start, endMin: end, ...(r.kind === "place" ? { place: { service: r.service ?? "", places: r.places } } : {}) });
+    else
+      set.push({
+        id: r.id,
+        staff: r.staff,
+        room: r.room,
+        startMin: start,
+        endMin: end,
+        ...(r.kind === "place" ? { place: { service: r.service ?? "", places: r.places } } : {}),
+      });
   }
   return { set, drop, rev: top };
 }
@@ -194,22 +213,35 @@ export async function placesTaken(tx: Tx, houseId: string, service: string, star
 
 /** Holds whose time is over stop counting; gives their ids. */
 export async function expireHolds(tx: Tx, houseId: string, nowMin: number, rev: number): Promise<string[]> {
-  const { rows } = await tx.raw<{ rows: { id: string }[] }>("update appointments set status = 'lapsed', rev = ? where house_id = ? and status = 'held' and hold_until <= to_timestamp(?::double precision * 60) returning id", [rev, houseId, nowMin]);
+  const { rows } = await tx.raw<{ rows: { id: string }[] }>(
+    "update appointments set status = 'lapsed', rev = ? where house_id = ? and status = 'held' and hold_until <= to_timestamp(?::double precision * 60) returning id",
+    [rev, houseId, nowMin],
+  );
   return rows.map((r) => r.id);
 }
 
 export async function anyExpired(tx: Tx, houseId: string, nowMin: number): Promise<boolean> {
-  const { rows } = await tx.raw<{ rows: unknown[] }>("select 1 from appointments where house_id = ? and status = 'held' and hold_until <= to_timestamp(?::double precision * 60) limit 1", [houseId, nowMin]);
+  const { rows } = await tx.raw<{ rows: unknown[] }>(
+    "select 1 from appointments where house_id = ? and status = 'held' and hold_until <= to_timestamp(?::double precision * 60) limit 1",
+    [houseId, nowMin],
+  );
   return rows.length > 0;
 }
 
 export async function setStatus(tx: Tx, id: string, from: readonly AppointmentStatus[], to: AppointmentStatus, rev: number): Promise<boolean> {
-  const { rowCount } = await tx.raw<{ rowCount: number }>(`update appointments set status = ?, rev = ?, sequence = sequence + 1 where id = ? and status = any(?)`, [to, rev, id, [...from]]);
+  const { rowCount } = await tx.raw<{ rowCount: number }>(
+    `update appointments set status = ?, rev = ?, sequence = sequence + 1 where id = ? and status = any(?)`,
+    [to, rev, id, [...from]],
+  );
   return rowCount === 1;
 }
 
 /** Makes a hold into a booking; false when the hold is gone. */
-export async function bookHold(tx: Tx, id: string, a: { clientId: string; visitor?: string; priceMinor: number | null; rev: number; conversationId?: string; answers: Record<string, string> }): Promise<boolean> {
+export async function bookHold(
+  tx: Tx,
+  id: string,
+  a: { clientId: string; visitor?: string; priceMinor: number | null; rev: number; conversationId?: string; answers: Record<string, string> },
+): Promise<boolean> {
   const { rowCount } = await tx.raw<{ rowCount: number }>(
     "update appointments set status = 'booked', hold_until = null, client_id = ?, visitor = ?, price_minor = ?, rev = ?, conversation_id = ?, answers = answers || ?::jsonb where id = ? and status = 'held'",
     [a.clientId, a.visitor ?? null, a.priceMinor, a.rev, a.conversationId ?? null, JSON.stringify(a.answers), id],
@@ -231,7 +263,10 @@ export async function addFee(tx: Tx, id: string, feeMinor: number): Promise<void
 }
 
 export async function appointmentById(tx: Tx, houseId: string, id: string): Promise<AppointmentRow | null> {
-  const { rows } = await tx.raw<{ rows: Columns[] }>(`select ${COLUMNS} from appointments a left join clients c on c.id = a.client_id where a.house_id = ? and a.id = ?`, [houseId, id]);
+  const { rows } = await tx.raw<{ rows: Columns[] }>(
+    `select ${COLUMNS} from appointments a left join clients c on c.id = a.client_id where a.house_id = ? and a.id = ?`,
+    [houseId, id],
+  );
   return rows[0] ? asRow(rows[0]) : null;
 }
 
@@ -245,7 +280,10 @@ export async function comingOf(tx: Tx, clientId: string, nowMin: number): Promis
 }
 
 export async function historyOf(tx: Tx, clientId: string): Promise<AppointmentRow[]> {
-  const { rows } = await tx.raw<{ rows: Columns[] }>(`select ${COLUMNS} from appointments a join clients c on c.id = a.client_id where a.client_id = ? and a.status <> 'held' and a.status <> 'lapsed' order by a.starts desc limit 20`, [clientId]);
+  const { rows } = await tx.raw<{ rows: Columns[] }>(
+    `select ${COLUMNS} from appointments a join clients c on c.id = a.client_id where a.client_id = ? and a.status <> 'held' and a.status <> 'lapsed' order by a.starts desc limit 20`,
+    [clientId],
+  );
   return rows.map(asRow);
 }
 
@@ -260,6 +298,9 @@ export async function appointmentsBetween(tx: Tx, houseId: string, fromMin: numb
 }
 
 export async function allAppointments(tx: Tx, houseId: string): Promise<AppointmentRow[]> {
-  const { rows } = await tx.raw<{ rows: Columns[] }>(`select ${COLUMNS} from appointments a left join clients c on c.id = a.client_id where a.house_id = ? and a.kind <> 'session' and a.status in ('booked', 'done', 'missed', 'cancelled') order by a.starts, a.id`, [houseId]);
+  const { rows } = await tx.raw<{ rows: Columns[] }>(
+    `select ${COLUMNS} from appointments a left join clients c on c.id = a.client_id where a.house_id = ? and a.kind <> 'session' and a.status in ('booked', 'done', 'missed', 'cancelled') order by a.starts, a.id`,
+    [houseId],
+  );
   return rows.map(asRow);
 }

@@ -1,8 +1,19 @@
 import type { Tx } from "./db.ts";
 
 /** Writes who changed what, when by the house's clock and by the real one. */
-export async function writeAudit(tx: Tx, houseId: string, nowMin: number, actor: string, action: string, subject: string | null, detail: unknown = {}): Promise<void> {
-  await tx.raw("insert into audit (house_id, house_time, actor, action, subject, detail) values (?, to_timestamp(?::double precision * 60), ?, ?, ?, ?::jsonb)", [houseId, nowMin, actor, action, subject, JSON.stringify(detail)]);
+export async function writeAudit(
+  tx: Tx,
+  houseId: string,
+  nowMin: number,
+  actor: string,
+  action: string,
+  subject: string | null,
+  detail: unknown = {},
+): Promise<void> {
+  await tx.raw(
+    "insert into audit (house_id, house_time, actor, action, subject, detail) values (?, to_timestamp(?::double precision * 60), ?, ?, ?, ?::jsonb)",
+    [houseId, nowMin, actor, action, subject, JSON.stringify(detail)],
+  );
 }
 
 export interface AuditRow {

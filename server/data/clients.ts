@@ -25,10 +25,25 @@ interface Columns {
 }
 
 const COLUMNS = "id, ext_id, name, phone, email, assessed, says_so, note, answers";
-const asRow = (r: Columns): ClientRow => ({ id: r.id, extId: r.ext_id, name: r.name, phone: r.phone, email: r.email, assessed: r.assessed, saysSo: r.says_so, note: r.note, answers: r.answers });
+const asRow = (r: Columns): ClientRow => ({
+  id: r.id,
+  extId: r.ext_id,
+  name: r.name,
+  phone: r.phone,
+  email: r.email,
+  assessed: r.assessed,
+  saysSo: r.says_so,
+  note: r.note,
+  answers: r.answers,
+});
 
 /** Cards under a telephone number or an email address; the caller compares the names. */
-export async function clientsByContact(tx: Tx, houseId: string, phone: string | undefined, email: string | undefined): Promise<{ client: ClientRow; visitors: string[] }[]> {
+export async function clientsByContact(
+  tx: Tx,
+  houseId: string,
+  phone: string | undefined,
+  email: string | undefined,
+): Promise<{ client: ClientRow; visitors: string[] }[]> {
   const { rows } = await tx.raw<{ rows: (Columns & { visitors: string[] | null })[] }>(
     `select ${COLUMNS}, (select array_agg(distinct visitor) from appointments a where a.client_id = clients.id and visitor is not null) as visitors
        from clients where house_id = ? and (phone = ? or lower(email) = lower(?)) order by made_at, id limit 20`,
@@ -50,7 +65,18 @@ export async function insertClient(
 ): Promise<string> {
   const { rows } = await tx.raw<{ rows: { id: string }[] }>(
     "insert into clients (house_id, ext_id, name, phone, email, assessed, says_so, note, answers, made_at) values (?, ?, ?, ?, ?, ?, ?, ?, ?::jsonb, to_timestamp(?::double precision * 60)) returning id",
-    [houseId, c.extId ?? null, c.name, c.phone ?? null, c.email ?? null, c.assessed ?? false, c.saysSo ?? false, c.note ?? "", JSON.stringify(c.answers ?? {}), nowMin],
+    [
+      houseId,
+      c.extId ?? null,
+      c.name,
+      c.phone ?? null,
+      c.email ?? null,
+      c.assessed ?? false,
+      c.saysSo ?? false,
+      c.note ?? "",
+      JSON.stringify(c.answers ?? {}),
+      nowMin,
+    ],
   );
   return (rows[0] as { id: string }).id;
 }

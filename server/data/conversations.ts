@@ -72,7 +72,10 @@ export async function insertConversation(
 
 /** Reads a conversation; with `lock`, nobody else changes it until the transaction ends. */
 export async function conversationById(tx: Tx, id: string, lock = false): Promise<ConversationRow | null> {
-  const { rows } = await tx.raw<{ rows: Columns[] }>(`select ${COLUMNS} from conversations k join houses h on h.id = k.house_id where k.id = ? ${lock ? "for update of k" : ""}`, [id]);
+  const { rows } = await tx.raw<{ rows: Columns[] }>(
+    `select ${COLUMNS} from conversations k join houses h on h.id = k.house_id where k.id = ? ${lock ? "for update of k" : ""}`,
+    [id],
+  );
   return rows[0] ? asRow(rows[0]) : null;
 }
 
@@ -116,7 +119,18 @@ export async function insertTurns(tx: Tx, conversationId: string, nowMin: number
   const row = "(?, ?, to_timestamp(?::double precision * 60), ?, ?, ?::jsonb, ?::jsonb, ?::jsonb, ?::jsonb, ?::jsonb)";
   const { rows } = await tx.raw<{ rows: { id: number }[] }>(
     `insert into turns (conversation_id, who, said_at, text, ref, event, reply, reasons, openings, answer) values ${turns.map(() => row).join(", ")} returning id`,
-    turns.flatMap((t) => [conversationId, t.who, nowMin, t.text, t.ref ?? null, json(t.event), json(t.reply), json(t.reasons), json(t.openings), json(t.answer)]),
+    turns.flatMap((t) => [
+      conversationId,
+      t.who,
+      nowMin,
+      t.text,
+      t.ref ?? null,
+      json(t.event),
+      json(t.reply),
+      json(t.reasons),
+      json(t.openings),
+      json(t.answer),
+    ]),
   );
   return rows.map((r) => r.id);
 }
@@ -186,24 +200,36 @@ const asLog = (r: LogColumns): LogRow => ({
 });
 
 export async function logBetween(tx: Tx, houseId: string, fromMin: number, toMin: number): Promise<LogRow[]> {
-  const { rows } = await tx.raw<{ rows: LogColumns[] }>(`${LOG} where k.house_id = ? and k.started_at >= to_timestamp(?::double precision * 60) and k.started_at < to_timestamp(?::double precision * 60) order by k.started_at desc, k.id limit 500`, [houseId, fromMin, toMin]);
+  const { rows } = await tx.raw<{ rows: LogColumns[] }>(
+    `${LOG} where k.house_id = ? and k.started_at >= to_timestamp(?::double precision * 60) and k.started_at < to_timestamp(?::double precision * 60) order by k.started_at desc, k.id limit 500`,
+    [houseId, fromMin, toMin],
+  );
   return rows.map(asLog);
 }
 
 /** Conversations that go on now. */
 export async function talkingNow(tx: Tx, houseId: string): Promise<LogRow[]> {
-  const { rows } = await tx.raw<{ rows: LogColumns[] }>(`${LOG} where k.house_id = ? and k.status <> 'closed' and exists (select 1 from turns t where t.conversation_id = k.id and t.who = 'client') order by k.last_at desc, k.id limit 30`, [houseId]);
+  const { rows } = await tx.raw<{ rows: LogColumns[] }>(
+    `${LOG} where k.house_id = ? and k.status <> 'closed' and exists (select 1 from turns t where t.conversation_id = k.id and t.who = 'client') order by k.last_at desc, k.id limit 30`,
+    [houseId],
+  );
   return rows.map(asLog);
 }
 
 /** Conversations that nobody has spoken in for some minutes of the real clock; each is taken by one process only. */
 export async function idleConversations(tx: Tx, idleMinutes: number): Promise<string[]> {
-  const { rows } = await tx.raw<{ rows: { id: string }[] }>("select id from conversations where status = 'open' and last_real < clock_timestamp() - make_interval(mins => ?) order by last_real limit 50 for update skip locked", [idleMinutes]);
+  const { rows } = await tx.raw<{ rows: { id: string }[] }>(
+    "select id from conversations where status = 'open' and last_real < clock_timestamp() - make_interval(mins => ?) order by last_real limit 50 for update skip locked",
+    [idleMinutes],
+  );
   return rows.map((r) => r.id);
 }
 
 export async function countSince(tx: Tx, houseId: string, fromMin: number): Promise<{ conversations: number; outcomes: Record<string, number> }> {
-  const { rows } = await tx.raw<{ rows: { outcomes: string[] }[] }>("select outcomes from conversations where house_id = ? and started_at >= to_timestamp(?::double precision * 60)", [houseId, fromMin]);
+  const { rows } = await tx.raw<{ rows: { outcomes: string[] }[] }>(
+    "select outcomes from conversations where house_id = ? and started_at >= to_timestamp(?::double precision * 60)",
+    [houseId, fromMin],
+  );
   const outcomes: Record<string, number> = {};
   for (const r of rows) for (const o of new Set(r.outcomes)) outcomes[o] = (outcomes[o] ?? 0) + 1;
   return { conversations: rows.length, outcomes };

@@ -1,7 +1,10 @@
 import type { Tx } from "./db.ts";
 
 export async function feedKeys(tx: Tx, houseId: string): Promise<{ key: string; staff: string | null }[]> {
-  const { rows } = await tx.raw<{ rows: { key: string; staff: string | null }[] }>("select key, staff from feeds where house_id = ? order by staff nulls first", [houseId]);
+  const { rows } = await tx.raw<{ rows: { key: string; staff: string | null }[] }>(
+    "select key, staff from feeds where house_id = ? order by staff nulls first",
+    [houseId],
+  );
   return rows;
 }
 

@@ -74,7 +74,10 @@ export async function handbookOf(tx: Tx, versionId: string): Promise<Handbook> {
 
 /** Makes the house if it is new, and puts a version of its handbook on duty. */
 export async function putHandbook(tx: Tx, handbook: Handbook): Promise<string> {
-  const { rows } = await tx.raw<{ rows: { id: string }[] }>("insert into houses (key) values (?) on conflict (key) do update set key = excluded.key returning id", [handbook.key]);
+  const { rows } = await tx.raw<{ rows: { id: string }[] }>(
+    "insert into houses (key) values (?) on conflict (key) do update set key = excluded.key returning id",
+    [handbook.key],
+  );
   const id = (rows[0] as { id: string }).id;
   await tx.raw("update house_versions set state = 'past' where house_id = ? and state = 'on-duty'", [id]);
   await tx.raw(
@@ -85,7 +88,10 @@ export async function putHandbook(tx: Tx, handbook: Handbook): Promise<string> {
 }
 
 export async function setClock(tx: Tx, houseId: string, clock: Clock): Promise<void> {
-  await tx.raw("update houses set clock_house = to_timestamp(?::double precision / 1000), clock_real = to_timestamp(?::double precision / 1000), clock_rate = ? where id = ?", [clock.houseMs, clock.realMs, clock.rate, houseId]);
+  await tx.raw(
+    "update houses set clock_house = to_timestamp(?::double precision / 1000), clock_real = to_timestamp(?::double precision / 1000), clock_rate = ? where id = ?",
+    [clock.houseMs, clock.realMs, clock.rate, houseId],
+  );
 }
 
 /**
@@ -93,7 +99,9 @@ export async function setClock(tx: Tx, houseId: string, clock: Clock): Promise<v
  * one house's calendars happen one after another; reading never waits.
  */
 export async function lockCalendar(tx: Tx, houseId: string): Promise<number> {
-  const { rows } = await tx.raw<{ rows: { calendar_rev: number }[] }>("update houses set calendar_rev = calendar_rev + 1 where id = ? returning calendar_rev", [houseId]);
+  const { rows } = await tx.raw<{ rows: { calendar_rev: number }[] }>("update houses set calendar_rev = calendar_rev + 1 where id = ? returning calendar_rev", [
+    houseId,
+  ]);
   if (!rows[0]) throw new Error("no such house");
   return rows[0].calendar_rev;
 }

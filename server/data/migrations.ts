@@ -197,7 +197,9 @@ create table feeds (
 `);
     },
     async down(k) {
-      await k.raw("drop table if exists feeds, audit, commands, slips, absences, appointments, turns, conversations, clients, session, accounts, house_versions, houses cascade");
+      await k.raw(
+        "drop table if exists feeds, audit, commands, slips, absences, appointments, turns, conversations, clients, session, accounts, house_versions, houses cascade",
+      );
     },
   },
 };

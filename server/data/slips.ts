@@ -11,7 +11,12 @@ export interface SlipRow {
   madeMin: number;
 }
 
-export async function insertSlip(tx: Tx, houseId: string, s: { conversationId?: string; kind: string; to: string; text: string; name?: string; phone?: string }, nowMin: number): Promise<string> {
+export async function insertSlip(
+  tx: Tx,
+  houseId: string,
+  s: { conversationId?: string; kind: string; to: string; text: string; name?: string; phone?: string },
+  nowMin: number,
+): Promise<string> {
   const { rows } = await tx.raw<{ rows: { id: string }[] }>(
     "insert into slips (house_id, conversation_id, kind, to_whom, text, name, phone, made_at) values (?, ?, ?, ?, ?, ?, ?, to_timestamp(?::double precision * 60)) returning id",
     [houseId, s.conversationId ?? null, s.kind, s.to, s.text, s.name ?? null, s.phone ?? null, nowMin],
@@ -21,16 +26,39 @@ export async function insertSlip(tx: Tx, houseId: string, s: { conversationId?: 
 
 /** What waits for a person: emergencies first, then oldest first. */
 export async function waitingSlips(tx: Tx, houseId: string): Promise<SlipRow[]> {
-  const { rows } = await tx.raw<{ rows: { id: string; conversation_id: string | null; kind: SlipRow["kind"]; to_whom: string; text: string; name: string | null; phone: string | null; at: string }[] }>(
+  const { rows } = await tx.raw<{
+    rows: {
+      id: string;
+      conversation_id: string | null;
+      kind: SlipRow["kind"];
+      to_whom: string;
+      text: string;
+      name: string | null;
+      phone: string | null;
+      at: string;
+    }[];
+  }>(
     `select s.id, s.conversation_id, s.kind, s.to_whom, s.text, coalesce(s.name, k.client_name) as name, coalesce(s.phone, k.state->'client'->>'phone') as phone, extract(epoch from s.made_at) / 60 as at
        from slips s left join conversations k on k.id = s.conversation_id where s.house_id = ? and s.done_at is null order by (s.kind = 'emergency') desc, s.made_at, s.id limit 100`,
     [houseId],
   );
-  return rows.map((r) => ({ id: r.id, conversationId: r.conversation_id, kind: r.kind, to: r.to_whom, text: r.text, name: r.name, phone: r.phone, madeMin: Number(r.at) }));
+  return rows.map((r) => ({
+    id: r.id,
+    conversationId: r.conversation_id,
+    kind: r.kind,
+    to: r.to_whom,
+    text: r.text,
+    name: r.name,
+    phone: r.phone,
+    madeMin: Number(r.at),
+  }));
 }
 
 export async function finishSlip(tx: Tx, houseId: string, id: string, by: string, nowMin: number): Promise<boolean> {
-  const { rowCount } = await tx.raw<{ rowCount: number }>("update slips set done_at = to_timestamp(?::double precision * 60), done_by = ? where house_id = ? and id = ? and done_at is null", [nowMin, by, houseId, id]);
+  const { rowCount } = await tx.raw<{ rowCount: number }>(
+    "update slips set done_at = to_timestamp(?::double precision * 60), done_by = ? where house_id = ? and id = ? and done_at is null",
+    [nowMin, by, houseId, id],
+  );
   return rowCount === 1;
 }
 
@@ -40,5 +68,8 @@ export async function reopenSlip(tx: Tx, houseId: string, id: string): Promise<b
 }
 
 export async function finishSlipsOf(tx: Tx, conversationId: string, by: string, nowMin: number): Promise<void> {
-  await tx.raw("update slips set done_at = to_timestamp(?::double precision * 60), done_by = ? where conversation_id = ? and kind = 'hand-over' and done_at is null", [nowMin, by, conversationId]);
+  await tx.raw(
+    "update slips set done_at = to_timestamp(?::double precision * 60), done_by = ? where conversation_id = ? and kind = 'hand-over' and done_at is null",
+    [nowMin, by, conversationId],
+  );
 }

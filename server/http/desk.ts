@@ -36,7 +36,10 @@ interface Place {
   nowMin: number;
 }
 
-const date = z.string().regex(/^\d{4}-\d{2}-\d{2}$/, "a date as YYYY-MM-DD").refine((s) => dayFrom(Number(s.slice(0, 4)), Number(s.slice(5, 7)), Number(s.slice(8))) !== null, "no such date");
+const date = z
+  .string()
+  .regex(/^\d{4}-\d{2}-\d{2}$/, "a date as YYYY-MM-DD")
+  .refine((s) => dayFrom(Number(s.slice(0, 4)), Number(s.slice(5, 7)), Number(s.slice(8))) !== null, "no such date");
 const time = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, "a time as HH:MM");
 const ref = z.string().min(8).max(100);
 const at = z.object({ service: z.string().max(64), length: z.number().int().min(5).max(720), staff: z.string().max(64), date, time });
@@ -45,11 +48,25 @@ const bookBody = at.extend({
   ref,
   places: z.number().int().min(1).max(50).default(1),
   client: z.string().uuid().optional(),
-  newClient: z.object({ name: z.string().trim().min(1, "write a name").max(120), phone: z.string().trim().max(40).optional(), email: z.string().trim().max(254).optional() }).optional(),
+  newClient: z
+    .object({
+      name: z.string().trim().min(1, "write a name").max(120),
+      phone: z.string().trim().max(40).optional(),
+      email: z.string().trim().max(254).optional(),
+    })
+    .optional(),
 });
 const moveBody = z.object({ ref, staff: z.string().max(64), date, time });
 const cancelBody = z.object({ ref });
-const blockBody = z.object({ ref, staff: z.string().max(64).optional(), room: z.string().max(64).optional(), date, from: time, to: time, reason: z.string().trim().max(200).default("") });
+const blockBody = z.object({
+  ref,
+  staff: z.string().max(64).optional(),
+  room: z.string().max(64).optional(),
+  date,
+  from: time,
+  to: time,
+  reason: z.string().trim().max(200).default(""),
+});
 const sayBody = z.object({ text: z.string().trim().min(1, "write something").max(2000) });
 
 /** The desk's own interface: for signed-in people only. */
@@ -126,10 +143,24 @@ export function deskRoutes(app: App): Router {
         open,
         closed: house.closedOn(day)?.name ?? null,
         staff: house.handbook.staff.filter((s) => s.bookable).map((s) => ({ id: s.id, works: house.worksOn(s.id, day), breaks: house.breaksOn(s.id, day) })),
-        classes: classStretches(house, day).map((c) => ({ service: c.service, staff: c.staff[0], room: c.room, from: minute(c.startMin), to: minute(c.endMin), places: house.services.get(c.service)?.group?.places ?? 0 })),
+        classes: classStretches(house, day).map((c) => ({
+          service: c.service,
+          staff: c.staff[0],
+          room: c.room,
+          from: minute(c.startMin),
+          to: minute(c.endMin),
+          places: house.services.get(c.service)?.group?.places ?? 0,
+        })),
         appointments: list.filter((a) => a.status !== "held").map((a) => slip(house, a)),
         held: list.filter((a) => a.status === "held").map((a) => ({ id: a.id, staff: a.staff, room: a.room, from: minute(a.startMin), to: minute(a.endMin) })),
-        blocks: blocks.map((b) => ({ id: b.id, staff: b.staff, room: b.room, from: minute(b.startMin), to: b.endMin >= toMin ? 1440 : minute(b.endMin), reason: b.reason })),
+        blocks: blocks.map((b) => ({
+          id: b.id,
+          staff: b.staff,
+          room: b.room,
+          from: minute(b.startMin),
+          to: b.endMin >= toMin ? 1440 : minute(b.endMin),
+          reason: b.reason,
+        })),
       });
     }),
   );
@@ -161,15 +192,40 @@ export function deskRoutes(app: App): Router {
     "/openings",
     handler(async (req, res) => {
       const p = await placeOf(req);
-      const q = bodyQuery(z.object({ service: z.string(), length: z.coerce.number().int(), date, staff: z.string().optional(), ignore: z.string().optional() }), req);
+      const q = bodyQuery(
+        z.object({ service: z.string(), length: z.coerce.number().int(), date, staff: z.string().optional(), ignore: z.string().optional() }),
+        req,
+      );
       const day = dayOfIso(q.date);
       const own = q.ignore && UUID.test(q.ignore) ? await appointmentById(app.db, p.row.id, q.ignore) : null;
       const calendar = await app.houses.calendar(app.db, p.row.id, p.row.calendarRev, p.nowMin);
-      const ignore = own ? { ignore: { staff: own.staff, room: own.room || null, startMin: own.startMin, busyUntilMin: own.busyUntilMin, place: own.kind === "place" } } : {};
-      const list = [...openings(p.house, calendar, p.nowMin, { service: q.service, lengthMin: q.length, fromDay: day, toDay: day, noNotice: true, ...(q.staff ? { staff: [q.staff] } : {}), ...ignore })];
-      const best = findOffers(p.house, calendar, p.nowMin, { service: q.service, lengthMin: q.length, wish: { days: { ranges: [{ from: day, to: day }] }, ...(q.staff ? { staff: [q.staff] } : {}) }, ...ignore });
+      const ignore = own
+        ? { ignore: { staff: own.staff, room: own.room || null, startMin: own.startMin, busyUntilMin: own.busyUntilMin, place: own.kind === "place" } }
+        : {};
+      const list = [
+        ...openings(p.house, calendar, p.nowMin, {
+          service: q.service,
+          lengthMin: q.length,
+          fromDay: day,
+          toDay: day,
+          noNotice: true,
+          ...(q.staff ? { staff: [q.staff] } : {}),
+          ...ignore,
+        }),
+      ];
+      const best = findOffers(p.house, calendar, p.nowMin, {
+        service: q.service,
+        lengthMin: q.length,
+        wish: { days: { ranges: [{ from: day, to: day }] }, ...(q.staff ? { staff: [q.staff] } : {}) },
+        ...ignore,
+      });
       res.json({
-        openings: list.map((o) => ({ staff: o.staff, room: o.room, time: clockText(p.house.zone.toLocal(o.startMin).minute), ...(o.left === undefined ? {} : { left: o.left }) })),
+        openings: list.map((o) => ({
+          staff: o.staff,
+          room: o.room,
+          time: clockText(p.house.zone.toLocal(o.startMin).minute),
+          ...(o.left === undefined ? {} : { left: o.left }),
+        })),
         offers: best.offers.map((o) => ({ staff: o.staff, ...local(p.house, o.startMin) })),
       });
     }),
@@ -182,13 +238,22 @@ export function deskRoutes(app: App): Router {
       const b = bodyOf(bookBody, req);
       const offer = offerOf(p.house, b);
       const phone = b.newClient?.phone ? phoneOf(p.house, b.newClient.phone) : undefined;
-      if (b.newClient?.email && !/^[^\s@]+@[^\s@]+\.[^\s@]+$/.test(b.newClient.email)) throw new Refusal(400, "That is no email address", "Write it as name@place.example, or leave it empty.", [{ path: "newClient/email", message: "no email address" }]);
+      if (b.newClient?.email && !/^[^\s@]+@[^\s@]+\.[^\s@]+$/.test(b.newClient.email))
+        throw new Refusal(400, "That is no email address", "Write it as name@place.example, or leave it empty.", [
+          { path: "newClient/email", message: "no email address" },
+        ]);
       const answer = await command(p, b.ref, async (desk) => {
         let client = b.client;
         if (client && !(await clientById(desk.tx, p.row.id, client))) throw new Refusal(404, "There is no such client");
         if (!client) {
-          if (!b.newClient) throw new Refusal(400, "Who is it for?", "Choose a client or write a name.", [{ path: "client", message: "choose a client or write a name" }]);
-          client = await insertClient(desk.tx, p.row.id, { name: b.newClient.name, ...(phone ? { phone } : {}), ...(b.newClient.email ? { email: b.newClient.email } : {}) }, p.nowMin);
+          if (!b.newClient)
+            throw new Refusal(400, "Who is it for?", "Choose a client or write a name.", [{ path: "client", message: "choose a client or write a name" }]);
+          client = await insertClient(
+            desk.tx,
+            p.row.id,
+            { name: b.newClient.name, ...(phone ? { phone } : {}), ...(b.newClient.email ? { email: b.newClient.email } : {}) },
+            p.nowMin,
+          );
         }
         const id = await bookByHand(desk, offer, b.places, client);
         if (!id) throw new Refusal(409, "That time is not open", "Somebody else may have taken it just now. Choose another; what you wrote is kept.");
@@ -208,7 +273,8 @@ export function deskRoutes(app: App): Router {
       res.json(
         await command(p, b.ref, async (desk) => {
           const done = await moveByHand(desk, a.id, offer);
-          if (done.kind === "lost") throw new Refusal(409, "It does not fit there", "The time is taken, or outside the person's hours. The appointment stays where it was.");
+          if (done.kind === "lost")
+            throw new Refusal(409, "It does not fit there", "The time is taken, or outside the person's hours. The appointment stays where it was.");
           if (done.kind !== "moved") throw new Refusal(409, "The appointment has been changed in the meantime", "It was left alone. Look at it again.");
           return { id: a.id };
         }),
@@ -237,18 +303,25 @@ export function deskRoutes(app: App): Router {
     handler(async (req, res) => {
       const p = await placeOf(req);
       const b = bodyOf(blockBody, req);
-      if (!b.staff === !b.room) throw new Refusal(400, "Whose time is it?", "Choose a person or a room.", [{ path: "staff", message: "choose a person or a room" }]);
+      if (!b.staff === !b.room)
+        throw new Refusal(400, "Whose time is it?", "Choose a person or a room.", [{ path: "staff", message: "choose a person or a room" }]);
       if (b.staff && !p.house.staff.has(b.staff)) throw new Refusal(400, "There is no such person");
       if (b.room && !p.house.rooms.has(b.room)) throw new Refusal(400, "There is no such room");
       const day = dayOfIso(b.date);
       const startMin = p.house.zone.toEpochMin(day, minuteOfClock(b.from));
       const endMin = p.house.zone.toEpochMin(day, minuteOfClock(b.to));
-      if (endMin <= startMin) throw new Refusal(400, "The end comes before the beginning", "Choose a later end.", [{ path: "to", message: "later than the beginning" }]);
+      if (endMin <= startMin)
+        throw new Refusal(400, "The end comes before the beginning", "Choose a later end.", [{ path: "to", message: "later than the beginning" }]);
       const who = { ...(b.staff ? { staff: b.staff } : {}), ...(b.room ? { room: b.room } : {}) };
       const answer = await command(p, b.ref, async (desk, tx) => {
         const rev = await lockDesk(desk);
         const under = await underBlock(tx, p.row.id, { ...who, startMin, endMin });
-        if (under > 0) throw new Refusal(409, under === 1 ? "An appointment lies in that time" : `${under} appointments lie in that time`, "Move or cancel first, then block the time. Nothing was changed.");
+        if (under > 0)
+          throw new Refusal(
+            409,
+            under === 1 ? "An appointment lies in that time" : `${under} appointments lie in that time`,
+            "Move or cancel first, then block the time. Nothing was changed.",
+          );
         const id = await insertAbsence(tx, p.row.id, { ...who, startMin, endMin, reason: b.reason }, rev);
         await writeAudit(tx, p.row.id, p.nowMin, p.account.name, "blocked", id, { ...who, startMin, endMin, reason: b.reason });
         return { id };
@@ -263,7 +336,15 @@ export function deskRoutes(app: App): Router {
       const p = await placeOf(req);
       const id = String(req.params["id"]);
       await app.db.transaction(async (tx) => {
-        const desk: Desk = { tx, house: p.house, houseId: p.row.id, nowMin: p.nowMin, calendar: await app.houses.calendar(tx, p.row.id, p.row.calendarRev, p.nowMin), actor: p.account.name, fresh: (rev) => app.houses.calendar(tx, p.row.id, rev, p.nowMin) };
+        const desk: Desk = {
+          tx,
+          house: p.house,
+          houseId: p.row.id,
+          nowMin: p.nowMin,
+          calendar: await app.houses.calendar(tx, p.row.id, p.row.calendarRev, p.nowMin),
+          actor: p.account.name,
+          fresh: (rev) => app.houses.calendar(tx, p.row.id, rev, p.nowMin),
+        };
         const rev = await lockDesk(desk);
         if (!UUID.test(id) || !(await dropAbsence(tx, p.row.id, id, rev))) throw new Refusal(404, "There is no such block");
         await writeAudit(tx, p.row.id, p.nowMin, p.account.name, "unblocked", id);
@@ -276,7 +357,9 @@ export function deskRoutes(app: App): Router {
     "/clients",
     handler(async (req, res) => {
       const p = await placeOf(req);
-      const words = String(req.query["find"] ?? "").trim().slice(0, 80);
+      const words = (typeof req.query["find"] === "string" ? req.query["find"] : "")
+        .trim()
+        .slice(0, 80);
       res.json({ clients: words ? (await findClients(app.db, p.row.id, words)).map(card) : [] });
     }),
   );
@@ -289,7 +372,12 @@ export function deskRoutes(app: App): Router {
       const slips = await waitingSlips(app.db, p.row.id);
       const talking = await talkingNow(app.db, p.row.id);
       res.json({
-        waiting: slips.map((s) => ({ ...s, agoMin: p.nowMin - s.madeMin, at: local(p.house, s.madeMin), status: talking.find((t) => t.id === s.conversationId)?.status ?? "closed" })),
+        waiting: slips.map((s) => ({
+          ...s,
+          agoMin: p.nowMin - s.madeMin,
+          at: local(p.house, s.madeMin),
+          status: talking.find((t) => t.id === s.conversationId)?.status ?? "closed",
+        })),
         talking: talking.map((t) => logEntry(p.house, t, p.nowMin)),
         today: await countSince(app.db, p.row.id, today),
       });
@@ -305,7 +393,8 @@ export function deskRoutes(app: App): Router {
       const ok =
         UUID.test(id) &&
         (await app.db.transaction(async (tx) => {
-          const done = what === "done" ? await finishSlip(tx, p.row.id, id, p.account.name, p.nowMin) : what === "undo" ? await reopenSlip(tx, p.row.id, id) : false;
+          const done =
+            what === "done" ? await finishSlip(tx, p.row.id, id, p.account.name, p.nowMin) : what === "undo" ? await reopenSlip(tx, p.row.id, id) : false;
           if (done) await notify(tx, { house: p.row.id, what: "slip" });
           return done;
         }));
@@ -320,7 +409,11 @@ export function deskRoutes(app: App): Router {
       const p = await placeOf(req);
       const day = req.query["date"] === undefined ? p.house.zone.toLocal(p.nowMin).day : dayOfIso(bodyDate(req.query["date"]));
       const rows = await logBetween(app.db, p.row.id, p.house.zone.toEpochMin(day, 0), p.house.zone.toEpochMin(day + 1, 0));
-      res.json({ date: isoOfDay(day), today: isoOfDay(p.house.zone.toLocal(p.nowMin).day), conversations: rows.filter((t) => t.first !== null).map((t) => logEntry(p.house, t, p.nowMin)) });
+      res.json({
+        date: isoOfDay(day),
+        today: isoOfDay(p.house.zone.toLocal(p.nowMin).day),
+        conversations: rows.filter((t) => t.first !== null).map((t) => logEntry(p.house, t, p.nowMin)),
+      });
     }),
   );
 
@@ -340,7 +433,15 @@ export function deskRoutes(app: App): Router {
         clientName: row.clientName,
         outcomes: row.outcomes,
         outcome: weightiest(row.outcomes as Outcome[]) ?? null,
-        turns: turns.map((t) => ({ id: t.id, who: t.who, text: t.text, at: local(p.house, t.atMin), reply: t.reply, reasons: t.reasons, direction: t.who === "event" ? direction(p.house, t.text, t.event) : undefined })),
+        turns: turns.map((t) => ({
+          id: t.id,
+          who: t.who,
+          text: t.text,
+          at: local(p.house, t.atMin),
+          reply: t.reply,
+          reasons: t.reasons,
+          direction: t.who === "event" ? direction(p.house, t.text, t.event) : undefined,
+        })),
       });
     }),
   );
@@ -405,7 +506,10 @@ function bodyDate(value: unknown): string {
 
 function phoneOf(house: House, text: string): string {
   const parsed = parsePhoneNumberFromString(text, house.handbook.country as CountryCode);
-  if (!parsed?.isPossible()) throw new Refusal(400, "That is no telephone number", "Write it with its area code, or leave it empty.", [{ path: "newClient/phone", message: "no telephone number" }]);
+  if (!parsed?.isPossible())
+    throw new Refusal(400, "That is no telephone number", "Write it with its area code, or leave it empty.", [
+      { path: "newClient/phone", message: "no telephone number" },
+    ]);
   return parsed.number;
 }
 
@@ -413,10 +517,20 @@ function phoneOf(house: House, text: string): string {
 function offerOf(house: House, b: z.infer<typeof at>): OfferView {
   const service = house.services.get(b.service);
   if (!service) throw new Refusal(400, "There is no such service", undefined, [{ path: "service", message: "no such service" }]);
-  if (!service.variants.some((v) => v.lengthMin === b.length)) throw new Refusal(400, `${service.name} does not come in that length`, undefined, [{ path: "length", message: "not one of its lengths" }]);
-  if (!service.staff.includes(b.staff)) throw new Refusal(400, "That person does not do it", "Choose someone who does.", [{ path: "staff", message: "does not do this service" }]);
+  if (!service.variants.some((v) => v.lengthMin === b.length))
+    throw new Refusal(400, `${service.name} does not come in that length`, undefined, [{ path: "length", message: "not one of its lengths" }]);
+  if (!service.staff.includes(b.staff))
+    throw new Refusal(400, "That person does not do it", "Choose someone who does.", [{ path: "staff", message: "does not do this service" }]);
   const startMin = epochMinOf(house.zone, `${b.date}T${b.time}`);
-  return { service: b.service, lengthMin: b.length, staff: b.staff, room: "", startMin, endMin: startMin + b.length, busyUntilMin: startMin + b.length + service.cleanUpMin };
+  return {
+    service: b.service,
+    lengthMin: b.length,
+    staff: b.staff,
+    room: "",
+    startMin,
+    endMin: startMin + b.length,
+    busyUntilMin: startMin + b.length + service.cleanUpMin,
+  };
 }
 
 const local = (house: House, x: number): { date: string; time: string } => {
@@ -449,7 +563,16 @@ function slip(house: House, a: AppointmentRow) {
   };
 }
 
-const card = (c: ClientRow) => ({ id: c.id, name: c.name, phone: c.phone, email: c.email, assessed: c.assessed, saysSo: c.saysSo, note: c.note, answers: c.answers });
+const card = (c: ClientRow) => ({
+  id: c.id,
+  name: c.name,
+  phone: c.phone,
+  email: c.email,
+  assessed: c.assessed,
+  saysSo: c.saysSo,
+  note: c.note,
+  answers: c.answers,
+});
 
 function logEntry(house: House, t: LogRow, nowMin: number) {
   return {

@@ -36,20 +36,41 @@ export function problems(log: Logger) {
     }
     const about = "about:blank";
     if (error instanceof Refusal) {
-      sendProblem(res, { type: about, title: error.title, status: error.status, ...(error.detail ? { detail: error.detail } : {}), ...(error.errors ? { errors: error.errors } : {}) });
+      sendProblem(res, {
+        type: about,
+        title: error.title,
+        status: error.status,
+        ...(error.detail ? { detail: error.detail } : {}),
+        ...(error.errors ? { errors: error.errors } : {}),
+      });
       return;
     }
     const e = error as { type?: string; status?: number };
     if (e.type === "entity.too.large") return sendProblem(res, { type: about, title: "The request is too large", status: 413, detail: "Send less at once." });
-    if (e.type === "entity.parse.failed") return sendProblem(res, { type: about, title: "The request is not JSON", status: 400, detail: "Send a JSON document with Content-Type application/json." });
-    if (typeof e.status === "number" && e.status >= 400 && e.status < 500) return sendProblem(res, { type: about, title: "The request is not understood", status: e.status });
+    if (e.type === "entity.parse.failed")
+      return sendProblem(res, {
+        type: about,
+        title: "The request is not JSON",
+        status: 400,
+        detail: "Send a JSON document with Content-Type application/json.",
+      });
+    if (typeof e.status === "number" && e.status >= 400 && e.status < 500)
+      return sendProblem(res, { type: about, title: "The request is not understood", status: e.status });
     log.error({ err: error }, "request failed");
-    sendProblem(res, { type: about, title: "Something went wrong here", status: 500, detail: "Nothing was changed. Try again; if it stays, tell whoever looks after this computer." });
+    sendProblem(res, {
+      type: about,
+      title: "Something went wrong here",
+      status: 500,
+      detail: "Nothing was changed. Try again; if it stays, tell whoever looks after this computer.",
+    });
   };
 }
 
 /** Opens a stream of server-sent events; gives the sender. Comments keep the line open. */
-export function openStream(req: Request, res: Response): { send: (event: string, data: unknown, id?: string | number) => void; onClose: (f: () => void) => void } {
+export function openStream(
+  req: Request,
+  res: Response,
+): { send: (event: string, data: unknown, id?: string | number) => void; onClose: (f: () => void) => void } {
   res.writeHead(200, { "content-type": "text/event-stream; charset=utf-8", "cache-control": "no-store", connection: "keep-alive", "x-accel-buffering": "no" });
   res.write(": open\n\n");
   const beat = setInterval(() => res.write(": still here\n\n"), 20_000);

@@ -20,13 +20,24 @@ function make(): unknown {
   const id = z.object({ id: z.string() });
   const line = z.object({ line: z.string() });
   const secured = [{ [token.name]: [] }];
-  registry.registerPath({ method: "get", path: "/lines/{line}", summary: "A line: the house's public name, languages, whether it is open now", request: { params: line }, responses: { 200: json(contract.lineInfo, "The line"), 404: wrong("No such line") } });
+  registry.registerPath({
+    method: "get",
+    path: "/lines/{line}",
+    summary: "A line: the house's public name, languages, whether it is open now",
+    request: { params: line },
+    responses: { 200: json(contract.lineInfo, "The line"), 404: wrong("No such line") },
+  });
   registry.registerPath({
     method: "post",
     path: "/lines/{line}/conversations",
     summary: "Begin a conversation",
     request: { params: line, body: { content: { "application/json": { schema: contract.startRequest } } } },
-    responses: { 201: json(contract.started, "The conversation, its token, and the greeting"), 404: wrong("No such line"), 409: wrong("The line is off"), 429: wrong("Too many at once") },
+    responses: {
+      201: json(contract.started, "The conversation, its token, and the greeting"),
+      404: wrong("No such line"),
+      409: wrong("The line is off"),
+      429: wrong("Too many at once"),
+    },
   });
   registry.registerPath({
     method: "post",
@@ -34,7 +45,15 @@ function make(): unknown {
     summary: "Say something",
     security: secured,
     request: { params: id, body: { content: { "application/json": { schema: contract.messageRequest } } } },
-    responses: { 200: json(contract.answered, "Replies and the state"), 400: wrong("What is wrong and where"), 401: wrong("Wrong token"), 404: wrong("No such conversation"), 409: wrong("The conversation is closed"), 413: wrong("Too large"), 429: wrong("Too many at once") },
+    responses: {
+      200: json(contract.answered, "Replies and the state"),
+      400: wrong("What is wrong and where"),
+      401: wrong("Wrong token"),
+      404: wrong("No such conversation"),
+      409: wrong("The conversation is closed"),
+      413: wrong("Too large"),
+      429: wrong("Too many at once"),
+    },
   });
   registry.registerPath({
     method: "post",
@@ -44,9 +63,29 @@ function make(): unknown {
     request: { params: id, body: { content: { "application/json": { schema: contract.eventRequest } } } },
     responses: { 200: json(contract.answered, "Replies and the state"), 409: wrong("The conversation is closed") },
   });
-  registry.registerPath({ method: "get", path: "/conversations/{id}", summary: "All that was said, and the state", security: secured, request: { params: id }, responses: { 200: json(contract.whole, "The conversation"), 401: wrong("Wrong token"), 404: wrong("No such conversation") } });
-  registry.registerPath({ method: "get", path: "/conversations/{id}/stream", summary: "Server-sent events: reply, typing, state", security: secured, request: { params: id }, responses: { 200: { description: "A stream", content: { "text/event-stream": { schema: z.string() } } } } });
-  registry.registerPath({ method: "get", path: "/calendars/{key}.ics", summary: "A feed of appointments", request: { params: z.object({ key: z.string() }) }, responses: { 200: { description: "iCalendar", content: { "text/calendar": { schema: z.string() } } }, 404: wrong("No such calendar") } });
+  registry.registerPath({
+    method: "get",
+    path: "/conversations/{id}",
+    summary: "All that was said, and the state",
+    security: secured,
+    request: { params: id },
+    responses: { 200: json(contract.whole, "The conversation"), 401: wrong("Wrong token"), 404: wrong("No such conversation") },
+  });
+  registry.registerPath({
+    method: "get",
+    path: "/conversations/{id}/stream",
+    summary: "Server-sent events: reply, typing, state",
+    security: secured,
+    request: { params: id },
+    responses: { 200: { description: "A stream", content: { "text/event-stream": { schema: z.string() } } } },
+  });
+  registry.registerPath({
+    method: "get",
+    path: "/calendars/{key}.ics",
+    summary: "A feed of appointments",
+    request: { params: z.object({ key: z.string() }) },
+    responses: { 200: { description: "iCalendar", content: { "text/calendar": { schema: z.string() } } }, 404: wrong("No such calendar") },
+  });
   return new OpenApiGeneratorV31(registry.definitions).generateDocument({
     openapi: "3.1.0",
     info: { title: "Gentian: conversations", version: "1", description: "Talk to a house's receptionist." },

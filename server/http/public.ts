@@ -105,7 +105,13 @@ export function publicRoutes(app: App): Router {
       const turns = (await turnsOf(app.db, row.id)).filter((t) => t.who !== "event");
       res.json({
         conversation: row.id,
-        said: turns.map((t) => ({ id: String(t.id), from: t.who, text: t.text, at: rfc3339(house.zone, t.atMin), ...(t.who === "client" ? {} : { reply: t.reply }) })),
+        said: turns.map((t) => ({
+          id: String(t.id),
+          from: t.who,
+          text: t.text,
+          at: rfc3339(house.zone, t.atMin),
+          ...(t.who === "client" ? {} : { reply: t.reply }),
+        })),
         replies: turns.filter((t) => t.who !== "client").map((t) => t.reply as PublicReply),
         state: publicState(house, houseNow(row.clock), row.state),
       });
@@ -159,7 +165,9 @@ export function publicRoutes(app: App): Router {
         location: house.rooms.get(a.room)?.name ?? "",
         cancelled: a.status === "cancelled",
       }));
-      res.type("text/calendar; charset=utf-8").send(icalendar(house, feed.staff ? (house.staff.get(feed.staff)?.name ?? "") : house.handbook.name, houseNow(row.clock), events));
+      res
+        .type("text/calendar; charset=utf-8")
+        .send(icalendar(house, feed.staff ? (house.staff.get(feed.staff)?.name ?? "") : house.handbook.name, houseNow(row.clock), events));
     }),
   );
   return r;

@@ -23,11 +23,18 @@ export const passwordHash = (password: string): Promise<string> => hashPassword(
 /** A hash of no password, so that an unknown address takes as long as a known one. */
 let nobody: Promise<string> | null = null;
 
-const credentials = z.object({ email: z.string().trim().min(1, "write your email address").max(254), password: z.string().min(1, "write your password").max(200) });
+const credentials = z.object({
+  email: z.string().trim().min(1, "write your email address").max(254),
+  password: z.string().min(1, "write your password").max(200),
+});
 const firstOwner = z.object({
   house: z.string().trim().min(1, "write the house's name").max(80),
   name: z.string().trim().min(1, "write your name").max(80),
-  email: z.string().trim().max(254).regex(/^[^\s@]+@[^\s@]+\.[^\s@]+$/, "write an email address"),
+  email: z
+    .string()
+    .trim()
+    .max(254)
+    .regex(/^[^\s@]+@[^\s@]+\.[^\s@]+$/, "write an email address"),
   password: z.string().min(12, "use 12 characters or more").max(200),
 });
 
@@ -90,7 +97,8 @@ export function sessionRoutes(app: App): Router {
       const account = await accountByEmail(app.db, body.email);
       nobody ??= passwordHash("nobody has this password");
       const right = await verify(account?.passwordHash ?? (await nobody), body.password);
-      if (!account || !right) throw new Refusal(401, "That did not fit", "The email address and the password do not belong together. Nothing else has changed.");
+      if (!account || !right)
+        throw new Refusal(401, "That did not fit", "The email address and the password do not belong together. Nothing else has changed.");
       await signIn(req, account.id);
       res.json({ ok: true });
     }),
@@ -106,13 +114,15 @@ export function sessionRoutes(app: App): Router {
   return r;
 }
 
+const asError = (e: unknown): Error => (e instanceof Error ? e : new Error(String(e)));
+
 /** A new session id at sign-in, so that one known before is worth nothing. */
 function signIn(req: Request, account: string): Promise<void> {
   return new Promise((done, fail) => {
     req.session.regenerate((error: unknown) => {
-      if (error) return fail(error as Error);
+      if (error) return fail(asError(error));
       req.session.account = account;
-      req.session.save((e: unknown) => (e ? fail(e as Error) : done()));
+      req.session.save((e: unknown) => (e ? fail(asError(e)) : done()));
     });
   });
 }

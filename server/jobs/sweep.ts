@@ -28,7 +28,9 @@ export async function sweep(app: App): Promise<void> {
     const nowMin = houseNow(row.clock);
     if (!(await anyExpired(app.db, row.id, nowMin))) continue;
     const house = await app.houses.version(app.db, row.versionId);
-    await app.db.transaction((tx) => lockDesk({ tx, house, houseId: row.id, nowMin, calendar: new CalendarBook(), actor: "clock", fresh: () => Promise.resolve(new CalendarBook()) }));
+    await app.db.transaction((tx) =>
+      lockDesk({ tx, house, houseId: row.id, nowMin, calendar: new CalendarBook(), actor: "clock", fresh: () => Promise.resolve(new CalendarBook()) }),
+    );
   }
   for (const id of await idleConversations(app.db, IDLE_MINUTES)) await app.talk.abandon(id);
 }

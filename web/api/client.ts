@@ -10,14 +10,29 @@ export class Refused extends Error {
 async function take<T>(res: Response): Promise<T> {
   if (res.ok) return (await res.json()) as T;
   const problem = (await res.json().catch(() => null)) as ProblemDocument | null;
-  throw new Refused(problem ?? { type: "about:blank", title: "The server did not answer as it should", status: res.status, detail: "Try again in a moment. What you typed is kept." });
+  throw new Refused(
+    problem ?? {
+      type: "about:blank",
+      title: "The server did not answer as it should",
+      status: res.status,
+      detail: "Try again in a moment. What you typed is kept.",
+    },
+  );
 }
 
 const cut = (): never => {
-  throw new Refused({ type: "about:blank", title: "There is no connection to Gentian", status: 0, detail: "What you typed is kept. It goes on when the connection is back." });
+  throw new Refused({
+    type: "about:blank",
+    title: "There is no connection to Gentian",
+    status: 0,
+    detail: "What you typed is kept. It goes on when the connection is back.",
+  });
 };
 
-export const get = <T>(path: string): Promise<T> => fetch(`/api/desk${path}`).catch(cut).then((r) => take<T>(r));
+export const get = <T>(path: string): Promise<T> =>
+  fetch(`/api/desk${path}`)
+    .catch(cut)
+    .then((r) => take<T>(r));
 
 export function send<T>(method: "POST" | "DELETE", path: string, body: unknown = {}): Promise<T> {
   return fetch(`/api/desk${path}`, { method, headers: { "content-type": "application/json", "x-gentian": "desk" }, body: JSON.stringify(body) })

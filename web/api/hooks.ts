@@ -12,7 +12,10 @@ export function useLive(): void {
   const { mutate } = useSWRConfig();
   useEffect(() => {
     const source = new EventSource("/api/desk/stream");
-    const again = (...starts: string[]) => () => void mutate((key) => typeof key === "string" && starts.some((s) => key.startsWith(s)));
+    const again =
+      (...starts: string[]) =>
+      () =>
+        void mutate((key) => typeof key === "string" && starts.some((s) => key.startsWith(s)));
     source.addEventListener("calendar", again("/day", "/appointments", "/openings"));
     source.addEventListener("talk", again("/now", "/logbook", "/conversations"));
     source.addEventListener("slip", again("/now"));
@@ -32,7 +35,19 @@ export function useHouseClock(me: Me): { date: string; minute: number } {
     return () => clearInterval(timer);
   }, []);
   const now = new Date(seen.ms + (performance.now() - seen.at) * me.clock.rate);
-  const parts = Object.fromEntries(new Intl.DateTimeFormat("en-CA", { timeZone: me.house.zone, year: "numeric", month: "2-digit", day: "2-digit", hour: "2-digit", minute: "2-digit", hourCycle: "h23" }).formatToParts(now).map((p) => [p.type, p.value]));
+  const parts = Object.fromEntries(
+    new Intl.DateTimeFormat("en-CA", {
+      timeZone: me.house.zone,
+      year: "numeric",
+      month: "2-digit",
+      day: "2-digit",
+      hour: "2-digit",
+      minute: "2-digit",
+      hourCycle: "h23",
+    })
+      .formatToParts(now)
+      .map((p) => [p.type, p.value]),
+  );
   return { date: `${parts["year"]}-${parts["month"]}-${parts["day"]}`, minute: Number(parts["hour"]) * 60 + Number(parts["minute"]) };
 }
 

@@ -28,7 +28,14 @@ export function Ledge({ me }: { me: Me }) {
       </span>
       <nav aria-label="Rooms" className="flex h-full items-stretch gap-5">
         {ROOMS.map((r) => (
-          <NavLink key={r.to} to={r.to} end={r.to === "/"} className={({ isActive }) => `flex items-center border-b-3 px-0.5 pt-0.5 text-m ${isActive ? "border-gentian font-semibold" : "border-transparent text-quiet hover:text-ink"}`}>
+          <NavLink
+            key={r.to}
+            to={r.to}
+            end={r.to === "/"}
+            className={({ isActive }) =>
+              `flex items-center border-b-3 px-0.5 pt-0.5 text-m ${isActive ? "border-gentian font-semibold" : "border-transparent text-quiet hover:text-ink"}`
+            }
+          >
             {r.name}
           </NavLink>
         ))}

@@ -1,4 +1,3 @@
-import { Fragment } from "react";
 import type { OneConversation, TurnView } from "../api/types.ts";
 import { notesOf } from "./reasons.ts";
 import { longDate, shortDate } from "./words.ts";
@@ -7,51 +6,51 @@ import { longDate, shortDate } from "./words.ts";
 export function Script({ talk }: { talk: OneConversation }) {
   const client = talk.clientName?.split(" ")[0] ?? "Client";
   let n = 0;
+  const noted = talk.turns.map((t) => {
+    const notes = t.who === "receptionist" && t.reasons ? notesOf(t.reasons) : [];
+    return { t, notes, number: notes.length > 0 ? ++n : 0 };
+  });
   return (
-    <ol className="grid grid-cols-[112px_minmax(0,1fr)_300px] gap-x-4" aria-label="What was said">
-      {talk.turns.map((t) => {
-        const notes = t.who === "receptionist" && t.reasons ? notesOf(t.reasons) : [];
-        const number = notes.length > 0 ? ++n : 0;
-        return (
-          <Fragment key={t.id}>
-            <li className="contents">
-              {t.who === "event" ? (
-                <>
-                  <span />
-                  <p className="pb-2 font-serif text-s text-quiet italic">{directionText(t)}</p>
-                  <span className="border-l border-hairline" />
-                </>
-              ) : (
-                <>
-                  <span className={`pt-1 text-right text-[11px] font-semibold tracking-wider uppercase ${t.who === "receptionist" ? "text-gentian" : t.who === "desk" ? "text-stamen" : "text-quiet"}`}>
-                    {t.who === "client" ? client : t.who === "desk" ? "Desk" : "Receptionist"}
-                  </span>
-                  <div className="pb-2.5">
-                    <p className="font-serif text-[16px] leading-[23px] [overflow-wrap:anywhere] whitespace-pre-wrap">
-                      {t.text}
-                      {number > 0 ? <sup className="ml-0.5 text-[11px] font-semibold text-gentian">{number}</sup> : null}
-                    </p>
-                    {t.reply?.appointment ? <Deed a={t.reply.appointment} /> : null}
-                  </div>
-                  <div className="border-l border-hairline pb-2.5 pl-4 text-s text-quiet">
-                    {notes.length > 0 ? (
-                      <p>
-                        <b className="mr-1 font-semibold text-gentian">{number}</b>
-                        {notes.map((note, i) => (
-                          <span key={i} className={i > 0 ? "block" : ""}>
-                            {note}
-                          </span>
-                        ))}
-                      </p>
-                    ) : null}
-                  </div>
-                </>
-              )}
+    <div className="grid grid-cols-[minmax(0,1fr)_300px] gap-x-4">
+      <ol aria-label="What was said">
+        {noted.map(({ t, number }) => (
+          <li key={t.id} className="grid grid-cols-[112px_minmax(0,1fr)] gap-x-4">
+            {t.who === "event" ? (
+              <p className="col-start-2 pb-2 font-serif text-s text-quiet italic">{directionText(t)}</p>
+            ) : (
+              <>
+                <span
+                  className={`pt-1 text-right text-[11px] font-semibold tracking-wider uppercase ${t.who === "receptionist" ? "text-gentian" : t.who === "desk" ? "text-stamen" : "text-quiet"}`}
+                >
+                  {t.who === "client" ? client : t.who === "desk" ? "Desk" : "Receptionist"}
+                </span>
+                <div className="pb-2.5">
+                  <p className="font-serif text-[16px] leading-[23px] [overflow-wrap:anywhere] whitespace-pre-wrap">
+                    {t.text}
+                    {number > 0 ? <sup className="ml-0.5 text-[11px] font-semibold text-gentian">{number}</sup> : null}
+                  </p>
+                  {t.reply?.appointment ? <Deed a={t.reply.appointment} /> : null}
+                </div>
+              </>
+            )}
+          </li>
+        ))}
+      </ol>
+      <ol className="space-y-2.5 border-l border-hairline pl-4 text-s text-quiet" aria-label="Reasons">
+        {noted.map(({ t, notes, number }) =>
+          number > 0 ? (
+            <li key={t.id}>
+              <b className="mr-1 font-semibold text-gentian">{number}</b>
+              {notes.map((note, i) => (
+                <span key={i} className={i > 0 ? "block" : ""}>
+                  {note}
+                </span>
+              ))}
             </li>
-          </Fragment>
-        );
-      })}
-    </ol>
+          ) : null,
+        )}
+      </ol>
+    </div>
   );
 }
 
@@ -73,6 +72,18 @@ function Deed({ a }: { a: NonNullable<NonNullable<TurnView["reply"]>["appointmen
 function directionText(t: TurnView): string {
   const text = t.direction ?? t.text;
   const m = /^(\S+) (\d{4}-\d{2}-\d{2}) (\d{2}:\d{2})(.*)$/.exec(text);
-  if (m) return `${{ held: "holds", lost: "was taken:", booked: "booked", moved: "moved to", cancelled: "cancelled" }[m[1] as string] ?? m[1]} ${longDate(m[2] as string)}, ${m[3]}${m[4]}`;
-  return { left: "the client left", slipped: "a slip for the desk", released: "lets go of what was held", message: "a message for the desk", "hand-over": "handed over to the desk", emergency: "the desk is alarmed", "call-back": "a call back is wished for", silence: "silence" }[text] ?? text;
+  if (m)
+    return `${{ held: "holds", lost: "was taken:", booked: "booked", moved: "moved to", cancelled: "cancelled" }[m[1] as string] ?? m[1]} ${longDate(m[2] as string)}, ${m[3]}${m[4]}`;
+  return (
+    {
+      left: "the client left",
+      slipped: "a slip for the desk",
+      released: "lets go of what was held",
+      message: "a message for the desk",
+      "hand-over": "handed over to the desk",
+      emergency: "the desk is alarmed",
+      "call-back": "a call back is wished for",
+      silence: "silence",
+    }[text] ?? text
+  );
 }

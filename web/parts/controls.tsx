@@ -11,7 +11,14 @@ const KINDS = {
 } as const;
 
 export const Button = forwardRef<HTMLButtonElement, ButtonProps>(function Button({ kind = "plain", className = "", type = "button", ...rest }, ref) {
-  return <button ref={ref} type={type} className={`inline-flex min-h-8 items-center justify-center gap-2 rounded-m border px-3 text-s font-semibold disabled:cursor-default disabled:opacity-50 ${KINDS[kind]} ${className}`} {...rest} />;
+  return (
+    <button
+      ref={ref}
+      type={type}
+      className={`inline-flex min-h-8 items-center justify-center gap-2 rounded-m border px-3 text-s font-semibold disabled:cursor-default disabled:opacity-50 ${KINDS[kind]} ${className}`}
+      {...rest}
+    />
+  );
 });
 
 const BOX = "w-full min-h-9 rounded-m border border-hairline bg-raised px-2.5 text-m aria-[invalid=true]:border-clay";

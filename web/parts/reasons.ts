@@ -41,17 +41,21 @@ export function notesOf(reasons: readonly Reason[]): string[] {
   const read = reasons.filter((r) => r.what === "read");
   const errands = reasons.filter((r) => r.what === "errand");
   if (read.length > 0 || errands.length > 0) {
-    const parts = [...errands.map((e) => e.errand.replace("-", " ")), ...read.map((r) => `${r.means} “${r.words.trim()}”${r.assumed ? ` (assumed: ${r.assumed})` : ""}`)];
+    const parts = [
+      ...errands.map((e) => e.errand.replace("-", " ")),
+      ...read.map((r) => `${r.means} “${r.words.trim()}”${r.assumed ? ` (assumed: ${r.assumed})` : ""}`),
+    ];
     notes.push(`Read: ${parts.join("; ")}`);
   }
   for (const r of reasons) {
     if (r.what === "corrected") notes.push(`Corrected by later words: “${r.words.trim()}”`);
     if (r.what === "ruled-out") notes.push(`Ruled out: ${WHY[r.why] ?? r.why}${r.about ? ` (${r.about})` : ""}`);
-    if (r.what === "looked") notes.push(`Looked at ${r.seen} openings of ${r.at}`);
+    if (r.what === "looked") notes.push(`Looked at ${r.seen} ${r.seen === 1 ? "opening" : "openings"} of ${r.at}`);
     if (r.what === "withheld") notes.push(`Held back, since a figure had no source: ${r.text}`);
   }
   const sources = new Map<string, string[]>();
-  for (const r of reasons) if (r.what === "source") sources.set(KIND[r.source.kind] ?? r.source.kind, [...(sources.get(KIND[r.source.kind] ?? r.source.kind) ?? []), r.source.label]);
+  for (const r of reasons)
+    if (r.what === "source") sources.set(KIND[r.source.kind] ?? r.source.kind, [...(sources.get(KIND[r.source.kind] ?? r.source.kind) ?? []), r.source.label]);
   if (sources.size > 0)
     notes.push(
       `From: ${[...sources]

@@ -21,7 +21,12 @@ export const addDays = (iso: string, n: number): string => isoOfDay(dayOfIso(iso
 export const clock = (minute: number): string => `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, "0")}`;
 
 export function money(me: Me, minor: number): string {
-  return new Intl.NumberFormat(me.house.locale, { style: "currency", currency: me.house.currency, currencyDisplay: "narrowSymbol", minimumFractionDigits: minor % 100 === 0 ? 0 : 2 }).format(minor / 100);
+  return new Intl.NumberFormat(me.house.locale, {
+    style: "currency",
+    currency: me.house.currency,
+    currencyDisplay: "narrowSymbol",
+    minimumFractionDigits: minor % 100 === 0 ? 0 : 2,
+  }).format(minor / 100);
 }
 
 export function phone(e164: string): string {
@@ -54,7 +59,8 @@ export function outcomeTone(outcome: string | null): string {
   return outcome === null ? "text-quiet" : "text-clay";
 }
 
-export const agoText = (min: number): string => (min < 1 ? "now" : min < 60 ? `${min} min` : min < 1440 ? `${Math.floor(min / 60)} h ${min % 60} min` : `${Math.floor(min / 1440)} d`);
+export const agoText = (min: number): string =>
+  min < 1 ? "now" : min < 60 ? `${min} min` : min < 1440 ? `${Math.floor(min / 60)} h ${min % 60} min` : `${Math.floor(min / 1440)} d`;
 
 /** What the receptionist waits for, as a stage direction. */
 export function waitsFor(expects: string): string {

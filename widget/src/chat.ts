@@ -56,7 +56,13 @@ function mount(): void {
   const field = el("textarea", { rows: "1", "aria-label": "Your message", placeholder: "Write here", maxlength: "4000", enterkeyhint: "send" });
   const send = el("button", { class: "send", type: "submit" }, "Send");
   const form = el("form", {}, field, send);
-  const sheet = el("section", { class: "sheet", role: "dialog", "aria-labelledby": "t" }, el("header", {}, title, el("p", {}, "a receptionist, not a person", el("br"), "ask for one at any time"), closer), log, form);
+  const sheet = el(
+    "section",
+    { class: "sheet", role: "dialog", "aria-labelledby": "t" },
+    el("header", {}, title, el("p", {}, "a receptionist, not a person", el("br"), "ask for one at any time"), closer),
+    log,
+    form,
+  );
   sheet.hidden = true;
   root.append(opener, sheet);
 
@@ -113,11 +119,23 @@ function mount(): void {
     const word = { booked: "Booked", moved: "Moved", cancelled: "Cancelled" }[a.status];
     const state = el("p", {}, el("b", {}, word));
     if (a.status !== "cancelled") {
-      const link = el("a", { href: URL.createObjectURL(new Blob([calendarFile(a, r.id, info?.house ?? "")], { type: "text/calendar" })), download: "appointment.ics" }, "add to my calendar");
+      const link = el(
+        "a",
+        { href: URL.createObjectURL(new Blob([calendarFile(a, r.id, info?.house ?? "")], { type: "text/calendar" })), download: "appointment.ics" },
+        "add to my calendar",
+      );
       state.append(" · ", link);
     }
-    const price = a.price ? ` · ${new Intl.NumberFormat("en", { style: "currency", currency: a.price.currency, currencyDisplay: "narrowSymbol", minimumFractionDigits: a.price.minor % 100 ? 2 : 0 }).format(a.price.minor / 100)}` : "";
-    return el("div", { class: `card ${a.status}` }, el("strong", {}, whenLine(a.start, a.end)), el("p", {}, `${a.service}, ${a.staff.split(" ")[0]}${a.places && a.places > 1 ? `, ${a.places} places` : ""}${price}`), state);
+    const price = a.price
+      ? ` · ${new Intl.NumberFormat("en", { style: "currency", currency: a.price.currency, currencyDisplay: "narrowSymbol", minimumFractionDigits: a.price.minor % 100 ? 2 : 0 }).format(a.price.minor / 100)}`
+      : "";
+    return el(
+      "div",
+      { class: `card ${a.status}` },
+      el("strong", {}, whenLine(a.start, a.end)),
+      el("p", {}, `${a.service}, ${a.staff}${a.places && a.places > 1 ? `, ${a.places} places` : ""}${price}`),
+      state,
+    );
   }
 
   function typing(on: boolean, who = "The receptionist"): void {
@@ -167,7 +185,9 @@ function mount(): void {
         try {
           const all = await talk.all();
           log.replaceChildren();
-          all.said.forEach((s, i) => (s.from === "client" ? (clearChoices(), turn("You", s.text, false)) : s.reply && showReply(s.reply, i === all.said.length - 1)));
+          all.said.forEach((s, i) =>
+            s.from === "client" ? (clearChoices(), turn("You", s.text, false)) : s.reply && showReply(s.reply, i === all.said.length - 1),
+          );
           status(all.state);
           old = true;
         } catch (e) {

@@ -33,6 +33,8 @@ header p{margin:2px 0 0;text-align:right;font-size:13px;line-height:18px;color:v
 .card a{color:var(--gentian)}
 .note{margin:0 0 12px;font:italic 13px/1.4 "Gentian Serif",Georgia,serif;color:var(--quiet)}
 .wrong{margin:0 0 12px;padding:8px 12px;background:var(--clay-pale);color:var(--clay);border-radius:3px;font-size:13px}
+form:focus-within{border-top-color:var(--gentian);box-shadow:inset 0 1px 0 var(--gentian)}
+form textarea:focus-visible{outline:none}
 form{display:flex;align-items:flex-end;gap:8px;padding:10px 12px 12px 20px;background:var(--raised);border-top:1px solid var(--line);border-radius:0 0 3px 3px}
 textarea{flex:1;min-height:40px;max-height:140px;padding:9px 0;border:0;background:none;resize:none;outline-offset:4px}
 textarea::placeholder{color:var(--quiet);opacity:1}

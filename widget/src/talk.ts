@@ -5,7 +5,15 @@ export interface Reply {
   text: string;
   expects?: string;
   choices?: { label: string; say: string }[];
-  appointment?: { service: string; staff: string; start: string; end: string; status: "booked" | "moved" | "cancelled"; price?: { minor: number; currency: string }; places?: number };
+  appointment?: {
+    service: string;
+    staff: string;
+    start: string;
+    end: string;
+    status: "booked" | "moved" | "cancelled";
+    price?: { minor: number; currency: string };
+    places?: number;
+  };
 }
 export interface State {
   status: "open" | "with-desk" | "closed";
@@ -146,5 +154,18 @@ export function whenLine(start: string, end: string): string {
 export function calendarFile(a: NonNullable<Reply["appointment"]>, id: string, house: string): string {
   const utc = (s: string): string => new Date(s).toISOString().replace(/[-:]/g, "").slice(0, 15) + "Z";
   const plain = (s: string): string => s.replace(/([\\;,])/g, "\\$1").replace(/\n/g, "\\n");
-  return ["BEGIN:VCALENDAR", "VERSION:2.0", "PRODID:-//Gentian//Chat//EN", "BEGIN:VEVENT", `UID:${id}`, `DTSTAMP:${utc(new Date().toISOString())}`, `DTSTART:${utc(a.start)}`, `DTEND:${utc(a.end)}`, `SUMMARY:${plain(`${a.service}, ${house}`)}`, "END:VEVENT", "END:VCALENDAR", ""].join("\r\n");
+  return [
+    "BEGIN:VCALENDAR",
+    "VERSION:2.0",
+    "PRODID:-//Gentian//Chat//EN",
+    "BEGIN:VEVENT",
+    `UID:${id}`,
+    `DTSTAMP:${utc(new Date().toISOString())}`,
+    `DTSTART:${utc(a.start)}`,
+    `DTEND:${utc(a.end)}`,
+    `SUMMARY:${plain(`${a.service}, ${house}`)}`,
+    "END:VEVENT",
+    "END:VCALENDAR",
+    "",
+  ].join("\r\n");
 }

@@ -52,8 +52,18 @@ export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contac
 /** Whether a message says that the person has been here before; null where it does not. */
 export function saysBefore(text: string): boolean | null {
   const s = text.toLowerCase().replace(/’/g, "'");
-  if (/\b(?:first time|never been|haven't been|have not been|not been (?:here|before|there)|new (?:client|patient|customer|here|to you)|(?:i'm|i am|am) new)\b/.test(s)) return false;
-  if (/\b(?:i've been|i have been|been (?:here|there|to you|before)|returning|existing (?:client|patient)|a regular|come regularly|i was (?:there|in) (?:last|before)|last time i|same as last time|i'm a (?:client|patient))\b/.test(s)) return true;
+  if (
+    /\b(?:first time|never been|haven't been|have not been|not been (?:here|before|there)|new (?:client|patient|customer|here|to you)|(?:i'm|i am|am) new)\b/.test(
+      s,
+    )
+  )
+    return false;
+  if (
+    /\b(?:i've been|i have been|been (?:here|there|to you|before)|returning|existing (?:client|patient)|a regular|come regularly|i was (?:there|in) (?:last|before)|last time i|same as last time|i'm a (?:client|patient))\b/.test(
+      s,
+    )
+  )
+    return true;
   return null;
 }
 

@@ -53,7 +53,10 @@ export function price(t: Turn, reading: Reading): boolean {
   if (list.length === 0) {
     t.say("ask/price-which");
     t.state.asking = "ask-price";
-    t.expect("service", house.handbook.services.slice(0, 10).map((s) => ({ label: s.name, say: s.name })));
+    t.expect(
+      "service",
+      house.handbook.services.slice(0, 10).map((s) => ({ label: s.name, say: s.name })),
+    );
     return true;
   }
   const task = t.state.task;
@@ -84,7 +87,13 @@ export function price(t: Turn, reading: Reading): boolean {
 
 function hoursText(t: Turn, day: DayNumber): Value {
   const windows = t.house.openOn(day);
-  return val(listText(windows.map((w) => `${timeText(t.house, w.fromMin)} to ${timeText(t.house, w.toMin)}`), "and"), ...windows.map((w) => hoursSource(w.id)));
+  return val(
+    listText(
+      windows.map((w) => `${timeText(t.house, w.fromMin)} to ${timeText(t.house, w.toMin)}`),
+      "and",
+    ),
+    ...windows.map((w) => hoursSource(w.id)),
+  );
 }
 
 function hours(t: Turn, reading: Reading): boolean {
@@ -115,11 +124,14 @@ function hours(t: Turn, reading: Reading): boolean {
     const date = val(dateText(house, x), saidSource);
     const closed = house.closedOn(x);
     if (closed) t.say("ask/hours-closed-named", { date, name: val(closed.name, closedSource(house, closed.id)) });
-    else if (house.openOn(x).length === 0) t.say("ask/hours-closed", { date: val(date.text, saidSource, ...house.handbook.hours.map((h) => hoursSource(h.id))) });
+    else if (house.openOn(x).length === 0)
+      t.say("ask/hours-closed", { date: val(date.text, saidSource, ...house.handbook.hours.map((h) => hoursSource(h.id))) });
     else t.say("ask/hours-day", { date, hours: hoursText(t, x) });
   }
   if (asked.length === 0 && weekdays.length === 0) {
-    const parts = house.handbook.hours.map((h) => val(`${weekdaysText(h.weekdays.map(weekdayNumber))} ${timeText(house, toMin(h.from))} to ${timeText(house, toMin(h.to))}`, hoursSource(h.id)));
+    const parts = house.handbook.hours.map((h) =>
+      val(`${weekdaysText(h.weekdays.map(weekdayNumber))} ${timeText(house, toMin(h.from))} to ${timeText(house, toMin(h.to))}`, hoursSource(h.id)),
+    );
     t.say("ask/hours", { list: joinVals(parts, "and") });
   }
   t.outcome("answered");
@@ -133,8 +145,12 @@ export function weekdaysText(days: readonly number[]): string {
   const sorted = [...new Set(days)].sort((a, b) => a - b);
   const first = sorted[0];
   const end = sorted.at(-1);
-  if (first !== undefined && end !== undefined && sorted.length > 2 && end - first === sorted.length - 1) return `${WEEKDAYS[first - 1]} to ${WEEKDAYS[end - 1]}`;
-  return listText(sorted.map((d) => WEEKDAYS[d - 1] as string), "and");
+  if (first !== undefined && end !== undefined && sorted.length > 2 && end - first === sorted.length - 1)
+    return `${WEEKDAYS[first - 1]} to ${WEEKDAYS[end - 1]}`;
+  return listText(
+    sorted.map((d) => WEEKDAYS[d - 1] as string),
+    "and",
+  );
 }
 
 function place(t: Turn): boolean {
@@ -146,7 +162,11 @@ function place(t: Turn): boolean {
   return true;
 }
 
-const namesVal = (t: Turn, ids: readonly string[], word: "or" | "and"): Value => joinVals(ids.map((id) => val(calledText(t.house, id), staffSource(t.house, id))), word);
+const namesVal = (t: Turn, ids: readonly string[], word: "or" | "and"): Value =>
+  joinVals(
+    ids.map((id) => val(calledText(t.house, id), staffSource(t.house, id))),
+    word,
+  );
 
 function staff(t: Turn, reading: Reading): boolean {
   const { house } = t;
@@ -158,10 +178,10 @@ function staff(t: Turn, reading: Reading): boolean {
     const person = house.staff.get(who);
     if (!person) continue;
     const name = val(calledText(house, who), staffSource(house, who));
-    const one = named.length > 0 ? named : [];
-    if (one.length > 0 && days.length === 0) {
-      const does = one.filter((s) => house.services.get(s)?.staff.includes(who));
-      const s = does[0] ?? (one[0] as string);
+    const [firstNamed] = named;
+    if (firstNamed !== undefined && days.length === 0) {
+      const does = named.filter((s) => house.services.get(s)?.staff.includes(who));
+      const s = does[0] ?? firstNamed;
       const service = val(serviceText(house, s), serviceSource(house, s));
       const others = (house.services.get(s)?.staff ?? []).filter((o) => o !== who);
       if (does.length > 0) t.say("ask/does", { staff: name, service });
@@ -171,7 +191,8 @@ function staff(t: Turn, reading: Reading): boolean {
     }
     const asked = days.flatMap((d): DayNumber[] => {
       const v = d.value;
-      if (v.kind === "days" && v.from !== undefined && v.to !== undefined && v.to - v.from < 7) return Array.from({ length: v.to - v.from + 1 }, (_, i) => (v.from as number) + i);
+      if (v.kind === "days" && v.from !== undefined && v.to !== undefined && v.to - v.from < 7)
+        return Array.from({ length: v.to - v.from + 1 }, (_, i) => (v.from as number) + i);
       if (v.kind === "ask" || v.kind === "either") return v.days;
       if (v.kind === "weekdays") return v.weekdays.map((w) => house.zone.toLocal(t.now).day + ((w - weekdayOf(house.zone.toLocal(t.now).day) + 7) % 7));
       return [];
@@ -181,17 +202,43 @@ function staff(t: Turn, reading: Reading): boolean {
         const date = val(dateText(house, x), saidSource);
         const own = house.worksOn(who, x);
         if (own.length === 0) t.say("ask/not-in", { staff: name, date });
-        else t.say("ask/in", { staff: name, date, hours: val(listText(own.map((w) => `${timeText(house, w.fromMin)} to ${timeText(house, w.toMin)}`), "and"), staffSource(house, who)) });
+        else
+          t.say("ask/in", {
+            staff: name,
+            date,
+            hours: val(
+              listText(
+                own.map((w) => `${timeText(house, w.fromMin)} to ${timeText(house, w.toMin)}`),
+                "and",
+              ),
+              staffSource(house, who),
+            ),
+          });
       }
       continue;
     }
     const work = val(person.work, staffSource(house, who));
     const classes = house.handbook.services.filter((s) => s.group && s.staff.includes(who));
     if (person.hours.length > 0) {
-      const list = joinVals(person.hours.map((h) => val(`${h.every ? "some " : ""}${weekdaysText(h.weekdays.map(weekdayNumber))}${h.every ? "s" : ""} ${timeText(house, toMin(h.from))} to ${timeText(house, toMin(h.to))}`, staffSource(house, who))), "and");
+      const list = joinVals(
+        person.hours.map((h) =>
+          val(
+            `${h.every ? "some " : ""}${weekdaysText(h.weekdays.map(weekdayNumber))}${h.every ? "s" : ""} ${timeText(house, toMin(h.from))} to ${timeText(house, toMin(h.to))}`,
+            staffSource(house, who),
+          ),
+        ),
+        "and",
+      );
       t.say("ask/works", { staff: name, work, list });
     } else if (classes.length > 0) {
-      const list = joinVals(classes.flatMap((s) => (s.group?.times ?? []).map((x) => val(`${serviceText(house, s.id)} ${weekdaysText(x.weekdays.map(weekdayNumber))} ${timeText(house, toMin(x.at))}`, serviceSource(house, s.id)))), "and");
+      const list = joinVals(
+        classes.flatMap((s) =>
+          (s.group?.times ?? []).map((x) =>
+            val(`${serviceText(house, s.id)} ${weekdaysText(x.weekdays.map(weekdayNumber))} ${timeText(house, toMin(x.at))}`, serviceSource(house, s.id)),
+          ),
+        ),
+        "and",
+      );
       t.say("ask/teaches", { staff: name, work, list });
     } else t.say("ask/staff-only", { staff: name, work });
   }
@@ -203,7 +250,9 @@ function staff(t: Turn, reading: Reading): boolean {
   const about = named.length > 0 ? named : gender && t.state.topic ? [t.state.topic] : [];
   const all = [...new Set(about.flatMap((s) => house.services.get(s)?.staff ?? []))];
   if (gender) {
-    const list = (all.length > 0 ? all : house.handbook.staff.filter((p) => p.bookable).map((p) => p.id)).filter((id) => house.staff.get(id)?.gender === gender);
+    const list = (all.length > 0 ? all : house.handbook.staff.filter((p) => p.bookable).map((p) => p.id)).filter(
+      (id) => house.staff.get(id)?.gender === gender,
+    );
     if (list.length > 0) t.say("ask/of-gender", { people: namesVal(t, list, "and") });
     else t.say("ask/of-gender-none");
     t.outcome("answered");
@@ -234,7 +283,13 @@ function service(t: Turn, reading: Reading): boolean {
   if (long && info && one !== undefined) {
     const source: Source = serviceSource(house, one);
     t.state.topic = one;
-    t.say("ask/length", { service: val(info.name, source), list: joinVals(info.variants.map((v) => val(lengthText(v.lengthMin), source)), "or") });
+    t.say("ask/length", {
+      service: val(info.name, source),
+      list: joinVals(
+        info.variants.map((v) => val(lengthText(v.lengthMin), source)),
+        "or",
+      ),
+    });
     return done();
   }
   if (bring && info?.bring && one !== undefined) {
@@ -250,13 +305,30 @@ function service(t: Turn, reading: Reading): boolean {
       if (!s) continue;
       t.state.topic = id;
       const source = serviceSource(house, id);
-      if (s.about) t.say("ask/about", { about: val(named.length > 1 || /\bdo you\b|offer/.test(text) ? `${s.name}: ${s.about.slice(0, 1).toLowerCase()}${s.about.slice(1)}` : s.about, source) });
-      t.say("ask/length", { service: val(s.name, source), list: joinVals(s.variants.map((v) => val(lengthText(v.lengthMin), source)), "or") });
+      if (s.about)
+        t.say("ask/about", {
+          about: val(
+            named.length > 1 || /\bdo you\b|offer/.test(text) ? `${s.name}: ${s.about.slice(0, 1).toLowerCase()}${s.about.slice(1)}` : s.about,
+            source,
+          ),
+        });
+      t.say("ask/length", {
+        service: val(s.name, source),
+        list: joinVals(
+          s.variants.map((v) => val(lengthText(v.lengthMin), source)),
+          "or",
+        ),
+      });
     }
     return done();
   }
   if (/\b(?:what|which) (?:services|treatments|kinds?|sorts?|do you (?:do|offer))|\bwhat.*\boffer\b/.test(text)) {
-    t.say("ask/services", { list: joinVals(house.handbook.services.map((s) => val(serviceText(house, s.id), serviceSource(house, s.id))), "and") });
+    t.say("ask/services", {
+      list: joinVals(
+        house.handbook.services.map((s) => val(serviceText(house, s.id), serviceSource(house, s.id))),
+        "and",
+      ),
+    });
     return done();
   }
   return false;

@@ -98,11 +98,17 @@ function askService(t: Turn, task: BookTask): void {
   if (task.among && task.among.length > 1) {
     const names = task.among.map((id) => val(serviceText(house, id), serviceSource(house, id)));
     t.say("book/ask-which-service", { list: joinVals(names, "or") });
-    t.expect("service", task.among.map((id) => ({ label: house.services.get(id)?.name ?? id, say: house.services.get(id)?.name ?? id })));
+    t.expect(
+      "service",
+      task.among.map((id) => ({ label: house.services.get(id)?.name ?? id, say: house.services.get(id)?.name ?? id })),
+    );
     return;
   }
   t.say("book/ask-service");
-  t.expect("service", house.handbook.services.slice(0, 10).map((s) => ({ label: s.name, say: s.name })));
+  t.expect(
+    "service",
+    house.handbook.services.slice(0, 10).map((s) => ({ label: s.name, say: s.name })),
+  );
 }
 
 /** True when the length is known; else it has been asked. */
@@ -117,13 +123,22 @@ function settleLength(t: Turn, task: BookTask, service: Service): boolean {
     return true;
   }
   const source = serviceSource(t.house, service.id);
-  const list = joinVals(lengths.map((l) => val(lengthText(l), source)), "or");
+  const list = joinVals(
+    lengths.map((l) => val(lengthText(l), source)),
+    "or",
+  );
   const name = val(serviceText(t.house, service.id), source);
   if (task.lengthMin !== undefined) t.say("book/no-such-length", { service: name, list, wanted: val(lengthText(task.lengthMin), saidSource) });
   else t.say("book/ask-length", { service: name, list });
   delete task.lengthMin;
   delete task.saidLength;
-  t.expect("length", service.variants.map((v) => ({ label: v.priceMinor === null ? lengthText(v.lengthMin) : `${lengthText(v.lengthMin)}, ${moneyText(t.house, v.priceMinor)}`, say: `${v.lengthMin} minutes` })));
+  t.expect(
+    "length",
+    service.variants.map((v) => ({
+      label: v.priceMinor === null ? lengthText(v.lengthMin) : `${lengthText(v.lengthMin)}, ${moneyText(t.house, v.priceMinor)}`,
+      say: `${v.lengthMin} minutes`,
+    })),
+  );
   return false;
 }
 
@@ -147,7 +162,10 @@ function notAssessed(t: Turn, task: BookTask, service: Service): boolean {
   task.offered = [];
   task.among = [after];
   const name = t.house.services.get(after)?.name ?? after;
-  t.expect("service", [{ label: name, say: name }, { label: "No, thank you", say: "No, thank you" }]);
+  t.expect("service", [
+    { label: name, say: name },
+    { label: "No, thank you", say: "No, thank you" },
+  ]);
   return true;
 }
 

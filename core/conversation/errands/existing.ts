@@ -57,8 +57,19 @@ function settle(t: Turn, task: MoveTask | CancelTask): AppointmentView | null {
   }
   const list = found.length === 0 ? coming : found;
   const said = found.length === 0 && Object.keys(task.old).length > 0;
-  const values = { list: joinVals(list.map((a) => apptVal(t, a)), "or") };
-  if (said) t.say(list.length === 1 ? "find/not-that-one" : "find/not-that", { list: joinVals(list.map((a) => apptVal(t, a)), "and") });
+  const values = {
+    list: joinVals(
+      list.map((a) => apptVal(t, a)),
+      "or",
+    ),
+  };
+  if (said)
+    t.say(list.length === 1 ? "find/not-that-one" : "find/not-that", {
+      list: joinVals(
+        list.map((a) => apptVal(t, a)),
+        "and",
+      ),
+    });
   else t.say("find/which", values);
   t.reasons.push({ what: "ruled-out", why: found.length === 0 ? "no-such-appointment" : "several-fit" });
   task.old = {};
@@ -105,7 +116,8 @@ export function nextMove(t: Turn, task: MoveTask): void {
       return;
     }
     // "Move it to five" keeps the day; a day alone leaves the time open.
-    if (task.wish.times && !task.wish.days) task.wish.days = { ranges: [{ from: t.house.zone.toLocal(a.startMin).day, to: t.house.zone.toLocal(a.startMin).day }] };
+    if (task.wish.times && !task.wish.days)
+      task.wish.days = { ranges: [{ from: t.house.zone.toLocal(a.startMin).day, to: t.house.zone.toLocal(a.startMin).day }] };
     const staff = task.staff === "any" ? undefined : (task.staff ?? [a.staff]);
     propose(t, task, { service: a.service, lengthMin: a.lengthMin, places: a.places, staff, own: a });
     return;
@@ -155,7 +167,13 @@ export function nextMine(t: Turn, task: MineTask): void {
   const found = fitting(t, all, task.old);
   const list = found.length > 0 ? found : all;
   if (list.length === 0) t.say("find/none-coming");
-  else t.say("mine/list", { list: joinVals(list.map((a) => apptVal(t, a)), "and") });
+  else
+    t.say("mine/list", {
+      list: joinVals(
+        list.map((a) => apptVal(t, a)),
+        "and",
+      ),
+    });
   t.outcome("answered");
   t.state.task = null;
   finish(t);

@@ -76,4 +76,3 @@ function nextOpen(t: Turn, today: DayNumber, minute: number): Value | null {
   }
   return null;
 }
-

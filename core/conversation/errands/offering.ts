@@ -27,14 +27,35 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
   const { house } = t;
   const { wish, both } = wishOf(house, task.wish, t.now, target.staff);
   if (both) {
-    t.say("book/ask-which-half", { list: joinVals(both.map((m) => val(timeText(house, m), saidSource)), "or") });
-    t.expect("time", both.map((m) => ({ label: timeText(house, m), say: timeText(house, m) })));
+    t.say("book/ask-which-half", {
+      list: joinVals(
+        both.map((m) => val(timeText(house, m), saidSource)),
+        "or",
+      ),
+    });
+    t.expect(
+      "time",
+      both.map((m) => ({ label: timeText(house, m), say: timeText(house, m) })),
+    );
     return "asked";
   }
   const ignore = target.own
-    ? { staff: target.own.staff, room: target.own.room || null, startMin: target.own.startMin, busyUntilMin: target.own.busyUntilMin, place: house.services.get(target.service)?.group !== undefined }
+    ? {
+        staff: target.own.staff,
+        room: target.own.room || null,
+        startMin: target.own.startMin,
+        busyUntilMin: target.own.busyUntilMin,
+        place: house.services.get(target.service)?.group !== undefined,
+      }
     : undefined;
-  const request = (w: typeof wish) => ({ service: target.service, lengthMin: target.lengthMin, places: target.places, wish: w, not: task.refused, ...(ignore ? { ignore } : {}) });
+  const request = (w: typeof wish) => ({
+    service: target.service,
+    lengthMin: target.lengthMin,
+    places: target.places,
+    wish: w,
+    not: task.refused,
+    ...(ignore ? { ignore } : {}),
+  });
   if (task.wish.ask) {
     const served = task.wish.ask.filter((day) => {
       const r = findOffers(house, t.calendar, t.now, request({ ...wish, days: { ranges: [{ from: day, to: day }] } }));
@@ -42,11 +63,26 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     });
     if (served.length !== 1) {
       const days = served.length > 1 ? served : task.wish.ask;
-      t.say("book/ask-which-day", { list: joinVals(days.map((d) => val(dateText(house, d), saidSource)), "or") });
-      t.expect("day", days.map((d) => ({ label: dateText(house, d), say: dateText(house, d) })));
+      t.say("book/ask-which-day", {
+        list: joinVals(
+          days.map((d) => val(dateText(house, d), saidSource)),
+          "or",
+        ),
+      });
+      t.expect(
+        "day",
+        days.map((d) => ({ label: dateText(house, d), say: dateText(house, d) })),
+      );
       return "asked";
     }
-    t.reasons.push({ what: "ruled-out", why: "only-one-day-open", about: task.wish.ask.filter((d) => !served.includes(d)).map((d) => dateText(house, d)).join(", ") });
+    t.reasons.push({
+      what: "ruled-out",
+      why: "only-one-day-open",
+      about: task.wish.ask
+        .filter((d) => !served.includes(d))
+        .map((d) => dateText(house, d))
+        .join(", "),
+    });
     wish.days = { ranges: [{ from: served[0] as DayNumber, to: served[0] as DayNumber }] };
   }
   const found = findOffers(house, t.calendar, t.now, request(wish));
@@ -78,8 +114,24 @@ function sayOffers(t: Turn, task: BookTask | MoveTask, target: Target, fit: "ins
   const single = people.length === 1 && task.offered.length > 1 && fit === "inside";
   const list = offersVal(t, task.offered, !single);
   if (task.offered.length === 1) t.say(fit === "inside" ? "book/offer-one" : "book/offer-near-one", { service, list });
-  else if (single) t.say("book/offer", { service, list, people: joinVals(people.map((p) => val(calledText(house, p), staffSource(house, p))), "and") });
-  else t.say(fit === "inside" ? "book/offer" : "book/offer-near", { service, list, people: joinVals(people.map((p) => val(calledText(house, p), staffSource(house, p))), "or") });
+  else if (single)
+    t.say("book/offer", {
+      service,
+      list,
+      people: joinVals(
+        people.map((p) => val(calledText(house, p), staffSource(house, p))),
+        "and",
+      ),
+    });
+  else
+    t.say(fit === "inside" ? "book/offer" : "book/offer-near", {
+      service,
+      list,
+      people: joinVals(
+        people.map((p) => val(calledText(house, p), staffSource(house, p))),
+        "or",
+      ),
+    });
   t.expect("slot", offerChoices(t, task.offered));
 }
 
@@ -98,7 +150,10 @@ function offersVal(t: Turn, offers: readonly OfferView[], withStaff: boolean): V
 
 export function offerChoices(t: Turn, offers: readonly OfferView[]): { label: string; say: string }[] {
   return [
-    ...offers.map((o) => ({ label: `${whenShort(t.house, o.startMin)} · ${calledText(t.house, o.staff)}`, say: `${whenText(t.house, o.startMin)} with ${calledText(t.house, o.staff)}` })),
+    ...offers.map((o) => ({
+      label: `${whenShort(t.house, o.startMin)} · ${calledText(t.house, o.staff)}`,
+      say: `${whenText(t.house, o.startMin)} with ${calledText(t.house, o.staff)}`,
+    })),
     { label: "Another time", say: "Another time" },
   ];
 }
@@ -139,7 +194,10 @@ function explain(t: Turn, why: Why, target: Target): void {
     case "shut-then": {
       const windows = house.openOn(why.day);
       const hours = windows.map((w) => `${timeText(house, w.fromMin)} to ${timeText(house, w.toMin)}`);
-      t.say("why/shut-then", { weekday: val(`${weekdayName(weekdayOf(why.day))}s`), hours: val(listText(hours, "and"), ...windows.map((w) => hoursSource(w.id))) });
+      t.say("why/shut-then", {
+        weekday: val(`${weekdayName(weekdayOf(why.day))}s`),
+        hours: val(listText(hours, "and"), ...windows.map((w) => hoursSource(w.id))),
+      });
       return;
     }
     case "past":
@@ -156,7 +214,10 @@ function explain(t: Turn, why: Why, target: Target): void {
       t.say("why/not-theirs", {
         staff: val(calledText(house, why.staff), staffSource(house, why.staff)),
         service: val(serviceText(house, target.service), serviceSource(house, target.service)),
-        people: joinVals(people.map((p) => val(calledText(house, p), staffSource(house, p))), "or"),
+        people: joinVals(
+          people.map((p) => val(calledText(house, p), staffSource(house, p))),
+          "or",
+        ),
       });
       return;
     }
@@ -171,8 +232,7 @@ export function chosen(t: Turn, offered: readonly OfferView[], reading: Reading)
   const { house } = t;
   const choice = ofKind(reading.found, "choice").at(-1);
   const yes = ofKind(reading.found, "yes")[0];
-  const sorted = [...offered].sort((a, b) => a.startMin - b.startMin);
-  let left: OfferView[] = sorted;
+  let left: OfferView[] = [...offered];
   let spoke = false;
   const days = ofKind(reading.found, "day").filter((d) => d.part !== "old");
   const positive = days.filter((d) => !d.not);
@@ -184,7 +244,8 @@ export function chosen(t: Turn, offered: readonly OfferView[], reading: Reading)
       const day = house.zone.toLocal(o.startMin).day;
       if (weekday && d.rule === "day/weekday") return weekdayOf(day) === weekday;
       const v = d.value;
-      if (v.kind === "days") return wantsDay({ ranges: [{ ...(v.from === undefined ? {} : { from: v.from }), ...(v.to === undefined ? {} : { to: v.to }) }] }, day);
+      if (v.kind === "days")
+        return wantsDay({ ranges: [{ ...(v.from === undefined ? {} : { from: v.from }), ...(v.to === undefined ? {} : { to: v.to }) }] }, day);
       if (v.kind === "weekdays") return v.weekdays.includes(weekdayOf(day));
       return v.kind === "either" || v.kind === "ask" ? v.days.includes(day) : true;
     });
@@ -200,9 +261,10 @@ export function chosen(t: Turn, offered: readonly OfferView[], reading: Reading)
   }
   if (spoke && left.length === 0) return "none";
   if (choice) {
-    const order: Partial<Record<typeof choice.value, number>> = { first: 0, second: 1, third: 2, last: left.length - 1, later: left.length - 1, earlier: 0, any: 0 };
     if (choice.value === "none") return "none";
-    const pick = left[order[choice.value] ?? 0];
+    // "The first" is the first that was said; "the earlier" is the one that is earlier.
+    const byTime = [...left].sort((x, y) => x.startMin - y.startMin);
+    const pick = { first: left[0], second: left[1], third: left[2], last: left.at(-1), later: byTime.at(-1), earlier: byTime[0], any: left[0] }[choice.value];
     return pick ? [pick] : "none";
   }
   if (spoke) return left;

@@ -17,7 +17,9 @@ export interface Lexicon {
 }
 
 /** Words in service names that say little by themselves. */
-const WEAK = new Set("first new visit initial return session check class group custom therapy consult running run the and with for physio service treatment".split(" "));
+const WEAK = new Set(
+  "first new visit initial return session check class group custom therapy consult running run the and with for physio service treatment".split(" "),
+);
 
 /** Words of the language that never are a slip of somebody's name. */
 const PLAIN = new Set([...COMMON, ...Object.values(EXAMPLES).flatMap((list) => list.flatMap((e) => e.replace(/<\w+>/g, " ").split(/\s+/)))]);
@@ -46,7 +48,8 @@ export function lexiconOf(house: House): Lexicon {
     learn(s.about);
     learn(s.bring ?? "");
   }
-  for (const s of house.handbook.services) if (s.name.toLowerCase().startsWith("physio")) lexicon.telling.set("physio", (lexicon.telling.get("physio") ?? new Set()).add(s.id));
+  for (const s of house.handbook.services)
+    if (s.name.toLowerCase().startsWith("physio")) lexicon.telling.set("physio", (lexicon.telling.get("physio") ?? new Set()).add(s.id));
   for (const a of house.handbook.answers) for (const text of [a.question, a.answer, ...a.also]) learn(text);
   for (const f of house.handbook.facts) for (const text of [f.text, ...f.also]) learn(text);
   for (const p of house.handbook.staff) {
@@ -105,7 +108,14 @@ export function services(said: Said, house: House): Found[] {
     const narrowed = out.length > 0 ? null : best;
     if (narrowed) {
       const order = house.handbook.services.map((s) => s.id).filter((s) => narrowed.includes(s));
-      out.push({ kind: "service", value: order, rule: order.length > 1 ? "service/several" : "service/telling-word", start: (at[0] as Token).start, end: (at[at.length - 1] as Token).end, ...(order.length === 1 ? { assumed: house.services.get(order[0] as string)?.name ?? "" } : {}) });
+      out.push({
+        kind: "service",
+        value: order,
+        rule: order.length > 1 ? "service/several" : "service/telling-word",
+        start: (at[0] as Token).start,
+        end: (at[at.length - 1] as Token).end,
+        ...(order.length === 1 ? { assumed: house.services.get(order[0] as string)?.name ?? "" } : {}),
+      });
     }
   }
   return out.sort((a, b) => a.start - b.start);
@@ -179,5 +189,8 @@ function sameName(said: string, name: string, near: boolean): boolean {
   if (name.length >= 5 && d <= 1) return true;
   if (name.length >= 8 && d <= 2) return true;
   // A first letter that differs and the rest that sounds alike is heard wrong as often as written wrong.
-  return (d <= 3 && plain[0] === name[0] && sounds(plain) === sounds(name)) || (name.length >= 5 && d <= 2 && plain.slice(1) !== name.slice(1) && sounds(plain).slice(1) === sounds(name).slice(1) && sounds(name).length >= 3);
+  return (
+    (d <= 3 && plain[0] === name[0] && sounds(plain) === sounds(name)) ||
+    (name.length >= 5 && d <= 2 && plain.slice(1) !== name.slice(1) && sounds(plain).slice(1) === sounds(name).slice(1) && sounds(name).length >= 3)
+  );
 }

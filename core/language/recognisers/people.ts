@@ -11,14 +11,25 @@ export function phones(said: Said, at: Moment): Found[] {
     if (run.digits.length >= 7 && run.digits.length <= 15) {
       const parsed = phoneOf(run.digits, run.plus, at);
       if (parsed) {
-        out.push({ kind: "phone", value: parsed.e164, rule: "phone/number", start: run.start, end: run.end, ...(parsed.assumed ? { assumed: parsed.assumed } : {}) });
+        out.push({
+          kind: "phone",
+          value: parsed.e164,
+          rule: "phone/number",
+          start: run.start,
+          end: run.end,
+          ...(parsed.assumed ? { assumed: parsed.assumed } : {}),
+        });
         continue;
       }
     }
     if (run.digits.length >= 2 && run.digits.length <= 6) {
       const around = said.norm.slice(run.end, run.end + 24);
       const before = said.norm.slice(Math.max(0, run.start - 24), run.start);
-      if (at.expects === "phone-check" || /^,? ?(?:at|on) the end\b|^ (?:is|are) the last\b/.test(around) || /\b(?:ends? (?:in|with|on)|ending(?: in)?|last (?:digits|four|two|three)(?: are| is)?|finishes (?:in|with)) $/.test(before))
+      if (
+        at.expects === "phone-check" ||
+        /^,? ?(?:at|on) the end\b|^ (?:is|are) the last\b/.test(around) ||
+        /\b(?:ends? (?:in|with|on)|ending(?: in)?|last (?:digits|four|two|three)(?: are| is)?|finishes (?:in|with)) $/.test(before)
+      )
         out.push({ kind: "phone-end", value: run.digits, rule: "phone/end", start: run.start, end: run.end });
     }
   }
@@ -59,7 +70,7 @@ function digitRuns(said: Said): Run[] {
       close();
       continue;
     }
-    const gap: string = run ? said.norm.slice((run as Run).end, t.start) : "";
+    const gap: string = run ? said.norm.slice((run).end, t.start) : "";
     if (run && /^[\s().,\-/+]{1,4}$/.test(gap) && !/\.\.|,.*,|\. /.test(gap)) {
       const open: Run = run;
       open.digits += digits;
@@ -78,18 +89,15 @@ function digitRuns(said: Said): Run[] {
 
 function phoneOf(digits: string, plus: boolean, at: Moment): { e164: string; assumed?: string } | null {
   const country = at.house.handbook.country as CountryCode;
-  const parsed = parsePhoneNumberFromString(plus ? `+${digits}` : digits, country);
-  if (parsed?.isPossible()) return { e164: parsed.number };
   const own = at.house.handbook.place.phone;
-  if (own && digits.length === 7) {
+  const local = own ? parsePhoneNumberFromString(own)?.nationalNumber : undefined;
+  if (!plus && local && digits.length === 7 && local.length > 7) {
     // A local number without its area code: the house's own is taken.
-    const local = parsePhoneNumberFromString(own)?.nationalNumber;
-    if (local && local.length > 7) {
-      const whole = parsePhoneNumberFromString(local.slice(0, local.length - 7) + digits, country);
-      if (whole?.isPossible()) return { e164: whole.number, assumed: "the house's area code" };
-    }
+    const whole = parsePhoneNumberFromString(local.slice(0, local.length - 7) + digits, country);
+    if (whole?.isPossible()) return { e164: whole.number, assumed: "the house's area code" };
   }
-  return null;
+  const parsed = parsePhoneNumberFromString(plus ? `+${digits}` : digits, country);
+  return parsed?.isPossible() ? { e164: parsed.number } : null;
 }
 
 /** Finds email addresses, written (RFC 5322 dot-atom form) or spoken with "dot" and "at". */
@@ -98,18 +106,31 @@ export function emails(said: Said): Found[] {
   for (const m of said.norm.matchAll(/[a-z0-9!#$%&*+/=?^_{|}~-]+(?:\.[a-z0-9!#$%&*+/=?^_{|}~-]+)*@(?:[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?\.)+[a-z]{2,}/g))
     out.push({ kind: "email", value: m[0], rule: "email/written", start: m.index, end: m.index + m[0].length });
   if (out.length > 0) return out;
-  const spoken = /\b([a-z0-9]+(?: (?:dot|underscore|dash|hyphen) [a-z0-9]+| [a-z0-9](?= ))*) at ((?:[a-z0-9]+ dot )+[a-z]{2,}(?: dot [a-z]{2,})*)\b/.exec(said.norm);
+  const spoken = /\b([a-z0-9]+(?: (?:dot|underscore|dash|hyphen) [a-z0-9]+| [a-z0-9](?= ))*) at ((?:[a-z0-9]+ dot )+[a-z]{2,}(?: dot [a-z]{2,})*)\b/.exec(
+    said.norm,
+  );
   if (spoken) {
     const local = joined(spoken[1] as string).replace(/^(?:is|its|it'?s|email)/, "");
-    out.push({ kind: "email", value: `${local}@${joined(spoken[2] as string)}`, rule: "email/spoken", start: spoken.index, end: spoken.index + spoken[0].length });
+    out.push({
+      kind: "email",
+      value: `${local}@${joined(spoken[2] as string)}`,
+      rule: "email/spoken",
+      start: spoken.index,
+      end: spoken.index + spoken[0].length,
+    });
   }
   return out;
 }
 
 const joined = (words: string): string =>
-  words.replace(/ dot /g, ".").replace(/ underscore /g, "_").replace(/ (?:dash|hyphen) /g, "-").replace(/ /g, "");
+  words
+    .replace(/ dot /g, ".")
+    .replace(/ underscore /g, "_")
+    .replace(/ (?:dash|hyphen) /g, "-")
+    .replace(/ /g, "");
 
-const INTRODUCED = /\b(?:my (?:full )?name(?:'s| is| would be)|the name(?:'s| is)|name(?:'s| is|:)?|i am called|call me|booked (?:under|as)|book(?:ing)? (?:it )?(?:under|in the name of)|under(?: the name(?: of)?)?|in the name of|for the name|signed|sincerely|cheers,)\s*:?\s+(?=[a-z])/g;
+const INTRODUCED =
+  /\b(?:my (?:full )?name(?:'s| is| would be)|the name(?:'s| is)|name(?:'s| is|:)?|i am called|call me|booked (?:under|as)|book(?:ing)? (?:it )?(?:under|in the name of)|under(?: the name(?: of)?)?|in the name of|for the name|signed|sincerely|cheers,)\s*:?\s+(?=[a-z])/g;
 const MAYBE = /\b(?:i'm|i am|im|it's|its|it is|this is|here is|here's|speaking is)\s+(?=[a-z])/g;
 
 /** Finds what a person gives as their name. What stands under other finds is never part of a name. */
@@ -142,8 +163,10 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
     const first = plain[0];
     const all = plain.filter((t, i) => i === 0 || /^[\s.'-]{1,3}$/.test(said.norm.slice((plain[i - 1] as Token).end, t.start)));
     const question = /\?\s*$/.test(said.norm) || /^(?:what|why|how|when|where|can|could|do|does|is|are)\b/.test(said.norm.trim());
-    if (first && !question && all.length >= 1 && all.length <= 4 && !all.every((t) => COMMON.has(t.text) && !capital(said, t))) return [asName(said, all, "name/asked")];
-    if (first && !question && at.expects === "name" && all.length === 2 && !all.some((t) => STOPS.has(t.text) || PLAINLY_NOT.has(t.text))) return [asName(said, all, "name/asked")];
+    if (first && !question && all.length >= 1 && all.length <= 4 && !all.every((t) => COMMON.has(t.text) && !capital(said, t)))
+      return [asName(said, all, "name/asked")];
+    if (first && !question && at.expects === "name" && all.length === 2 && !all.some((t) => STOPS.has(t.text) || PLAINLY_NOT.has(t.text)))
+      return [asName(said, all, "name/asked")];
   }
   // Two or three words that are no words of ours, beside a telephone number or an email.
   for (const near of taken.filter((f) => f.kind === "phone" || f.kind === "email")) {
@@ -168,14 +191,23 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
   if (pair?.[1]) {
     const start = pair.index + pair[0].indexOf(pair[1]);
     const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (pair[1] as string).length);
-    if (words.length >= 2 && words.length <= 4 && !words.some((t) => blocked(t) || COMMON.has(t.text) || known(t.text))) return [asName(said, words, "name/capitals")];
+    if (words.length >= 2 && words.length <= 4 && !words.some((t) => blocked(t) || COMMON.has(t.text) || known(t.text)))
+      return [asName(said, words, "name/capitals")];
   }
   return [];
 }
 
 /** Words around a name that are not part of it. */
-const FILLER = new Set("hi hello hey um uh er ah oh yes yeah sure ok okay it's its it is i'm im i am my name name's the this here please thanks thank you and number phone cell mobile email my on at of course so well just call me full".split(" "));
-const STOPS = new Set("and my number phone cell mobile email at on for from with but i can could please thanks tel is the it's its you to or who what when would want need want's calling speaking here if so just because yes no".split(" "));
+const FILLER = new Set(
+  "hi hello hey um uh er ah oh yes yeah sure ok okay it's its it is i'm im i am my name name's the this here please thanks thank you and number phone cell mobile email my on at of course so well just call me full".split(
+    " ",
+  ),
+);
+const STOPS = new Set(
+  "and my number phone cell mobile email at on for from with but i can could please thanks tel is the it's its you to or who what when would want need want's calling speaking here if so just because yes no".split(
+    " ",
+  ),
+);
 const PLAINLY_NOT = new Set("don't not no later now never already why not's".split(" "));
 
 function capital(said: Said, t: Token): boolean {

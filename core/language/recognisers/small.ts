@@ -11,17 +11,39 @@ export function lengths(said: Said, at: Moment): Found[] {
   const add = (m: RegExpMatchArray, value: number | "long" | "short", rule: string): void => {
     out.push({ kind: "length", value, rule, start: m.index ?? 0, end: (m.index ?? 0) + m[0].length });
   };
-  for (const m of said.norm.matchAll(/\b(?:(?:an? |one )?hour and a half|(?:one|1) and a half hours?|1\.5 ?(?:h|hrs?|hours?)|an? hour and (?:thirty|30)(?: minutes)?)\b/g)) add(m, 90, "length/hour-and-half");
+  for (const m of said.norm.matchAll(
+    /\b(?:(?:an? |one )?hour and a half|(?:one|1) and a half hours?|1\.5 ?(?:h|hrs?|hours?)|an? hour and (?:thirty|30)(?: minutes)?)\b/g,
+  ))
+    add(m, 90, "length/hour-and-half");
   for (const m of said.norm.matchAll(/\b(?:an? )?half(?: an|-an| a)?[ -]hours?\b/g)) add(m, 30, "length/half-hour");
   for (const m of said.norm.matchAll(/\b(?:three[ -]quarters? of an hour|three[ -]quarter hour)\b/g)) add(m, 45, "length/three-quarters");
-  for (const m of said.norm.matchAll(/\b(a|an|one|two|full|1|2)(?: full)?[ -]?(?:hours?|hrs?|h)\b(?! (?:later|earlier|before|after|ago|and a half|notice|or (?:so|two)))/g)) add(m, (m[1] === "two" || m[1] === "2" ? 2 : 1) * 60, "length/hours");
-  for (const m of said.norm.matchAll(/\b(\d{2,3}|fifteen|twenty|thirty|forty[- ]five|forty|fifty|sixty|seventy[- ]five|ninety)[ -]?(?:-?minutes?|mins?|minuter?)\b(?! (?:later|earlier|late|before|after|ago|early|away|walk|drive))/g)) {
-    const word: Record<string, number> = { thirty: 30, forty: 40, "forty five": 45, "forty-five": 45, fifty: 50, sixty: 60, "seventy five": 75, "seventy-five": 75, ninety: 90 };
+  for (const m of said.norm.matchAll(
+    /\b(a|an|one|two|full|1|2)(?: full)?[ -]?(?:hours?|hrs?|h)\b(?! (?:later|earlier|before|after|ago|and a half|notice|or (?:so|two)))/g,
+  ))
+    add(m, (m[1] === "two" || m[1] === "2" ? 2 : 1) * 60, "length/hours");
+  for (const m of said.norm.matchAll(
+    /\b(\d{2,3}|fifteen|twenty|thirty|forty[- ]five|forty|fifty|sixty|seventy[- ]five|ninety)[ -]?(?:-?minutes?|mins?|minuter?)\b(?! (?:later|earlier|late|before|after|ago|early|away|walk|drive))/g,
+  )) {
+    const word: Record<string, number> = {
+      thirty: 30,
+      forty: 40,
+      "forty five": 45,
+      "forty-five": 45,
+      fifty: 50,
+      sixty: 60,
+      "seventy five": 75,
+      "seventy-five": 75,
+      ninety: 90,
+    };
     add(m, word[m[1] as string] ?? num(m[1] as string), "length/minutes");
   }
-  for (const m of said.norm.matchAll(/\bthe (long(?:er|est)?|short(?:er|est)?) (?:one|version|session|massage)\b/g)) add(m, (m[1] as string).startsWith("long") ? "long" : "short", "length/long-short");
+  for (const m of said.norm.matchAll(/\bthe (long(?:er|est)?|short(?:er|est)?) (?:one|version|session|massage)\b/g))
+    add(m, (m[1] as string).startsWith("long") ? "long" : "short", "length/long-short");
   if (at.expects === "length" && out.length === 0) {
-    const bare = /^(?:the |um |uh |just |maybe |make it |i think )*(\d{2,3}|thirty|sixty|ninety|forty five|long(?:er|est)?|short(?:er|est)?)(?: one)?(?: please| thanks| is fine| then)*[.!]?$/.exec(said.norm.trim());
+    const bare =
+      /^(?:the |um |uh |just |maybe |make it |i think )*(\d{2,3}|thirty|sixty|ninety|forty five|long(?:er|est)?|short(?:er|est)?)(?: one)?(?: please| thanks| is fine| then)*[.!]?$/.exec(
+        said.norm.trim(),
+      );
     if (bare) {
       const w = bare[1] as string;
       const value = w.startsWith("long") ? "long" : w.startsWith("short") ? "short" : ({ thirty: 30, sixty: 60, ninety: 90, "forty five": 45 }[w] ?? Number(w));
@@ -32,8 +54,10 @@ export function lengths(said: Said, at: Moment): Found[] {
   return out.filter((f, i) => !out.some((o, k) => k !== i && o.start <= f.start && f.end <= o.end && (o.end - o.start > f.end - f.start || k < i)));
 }
 
-const YES = /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|agreed|affirmative|i do|i am|i have|i did|i might|i think so|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go)\b/;
-const NO = /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:no(?! preference| one\b| matter| problem| rush)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never|none|negative|i'd rather not|i would rather not|rather not|i don't(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
+const YES =
+  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|agreed|affirmative|i do|i am|i have|i did|i might|i think so|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go)\b/;
+const NO =
+  /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:no(?! preference| one\b| matter| problem| rush)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never|none|negative|i'd rather not|i would rather not|rather not|i don't(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
 
 /** Finds a yes or a no at the head of what was said. */
 export function yesNo(said: Said): Found[] {
@@ -46,26 +70,51 @@ export function yesNo(said: Said): Found[] {
   if (no) return [{ kind: "yes", value: false, rule: "yes/no", start: lead, end: lead + no[0].length }];
   const yes = YES.exec(text);
   if (yes) {
-    if (/^(?:right|good|ok(?:ay)?|well|do|great|fine)\b(?: (?:now|morning|afternoon|evening|you|away))\b/.test(text) && !/^do (?:it|that|so)/.test(text)) return [];
+    if (/^(?:right|good|ok(?:ay)?|well|do|great|fine)\b(?: (?:now|morning|afternoon|evening|you|away))\b/.test(text) && !/^do (?:it|that|so)/.test(text))
+      return [];
     return [{ kind: "yes", value: true, rule: "yes/yes", start: lead, end: lead + yes[0].length }];
   }
   return [];
 }
 
 const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
-  { value: "none", pattern: /\b(?:neither|none|not (?:any|either)) ?(?:of (?:those|them|these))?\b|\b(?:those|they|these|that) (?:don't|doesn't|do not|won't|wouldn't) (?:work|suit|do)\b|\bnone of (?:those|them|these)\b|\bsomething else\b/g },
-  { value: "first", pattern: /\b(?:the )?(?:very )?(?:first|1st)(?: (?:one|time|slot|option|choice|opening|offer|of (?:those|them|these|the \w+)))?\b(?<!\b(?:my|a) first)(?! (?:visit|thing|time (?:here|there|at|with|coming|i)|appointment|available|name|week|of \w+ber))/g },
+  {
+    value: "none",
+    pattern:
+      /\b(?:neither|none|not (?:any|either)) ?(?:of (?:those|them|these))?\b|\b(?:those|they|these|that) (?:don't|doesn't|do not|won't|wouldn't) (?:work|suit|do)\b|\bnone of (?:those|them|these)\b|\bsomething else\b/g,
+  },
+  {
+    value: "first",
+    pattern:
+      /\b(?:the )?(?:very )?(?:first|1st)(?: (?:one|time|slot|option|choice|opening|offer|of (?:those|them|these|the \w+)))?\b(?<!\b(?:my|a) first)(?! (?:visit|thing|time (?:here|there|at|with|coming|i)|appointment|available|name|week|of \w+ber))/g,
+  },
   { value: "second", pattern: /\b(?:the )?(?:second|2nd)(?: (?:one|time|slot|option|choice|opening|offer))?\b|\b(?:the )?middle (?:one)?\b/g },
   { value: "third", pattern: /\b(?:the )?(?:third|3rd)(?: (?:one|time|slot|option|choice))?\b/g },
-  { value: "last", pattern: /\bthe (?:last|final|latest|third and last)(?: (?:one|time|slot|option|of (?:those|them|these)))?\b(?! (?:time|week|visit|month))/g },
+  {
+    value: "last",
+    pattern: /\bthe (?:last|final|latest|third and last)(?: (?:one|time|slot|option|of (?:those|them|these)))?\b(?! (?:time|week|visit|month))/g,
+  },
   { value: "later", pattern: /\bthe later(?: (?:one|time|slot|option))?\b|\blater of the\b|\bthe latter\b/g },
   { value: "earlier", pattern: /\bthe (?:earlier|earliest|former|sooner|soonest)(?: (?:one|time|slot|option|of (?:those|them|these)))?\b/g },
-  { value: "any", pattern: /\b(?:either(?: one| of (?:those|them|these))?(?: is| works| will do)?|any of (?:those|them|these)|whichever|you (?:choose|pick)|both (?:work|are fine))\b/g },
+  {
+    value: "any",
+    pattern:
+      /\b(?:either(?: one| of (?:those|them|these))?(?: is| works| will do)?|any of (?:those|them|these)|whichever|you (?:choose|pick)|both (?:work|are fine))\b/g,
+  },
 ];
 
 /** Finds a choice among what was offered. */
 export function choices(said: Said, at: Moment): Found[] {
-  if (at.expects !== "slot" && at.expects !== "which-appointment" && at.expects !== "day" && at.expects !== "service" && at.expects !== "length" && at.expects !== "go-ahead" && at.expects !== undefined) return [];
+  if (
+    at.expects !== "slot" &&
+    at.expects !== "which-appointment" &&
+    at.expects !== "day" &&
+    at.expects !== "service" &&
+    at.expects !== "length" &&
+    at.expects !== "go-ahead" &&
+    at.expects !== undefined
+  )
+    return [];
   const out: Found[] = [];
   for (const c of CHOICES)
     for (const m of said.norm.matchAll(c.pattern)) {
@@ -75,38 +124,66 @@ export function choices(said: Said, at: Moment): Found[] {
     }
   if (at.expects === "slot" || at.expects === "which-appointment") {
     const bare = /^(?:option |number |no\.? )?([123]|one|two|three)(?: please)?[.!]?$/.exec(said.norm.trim());
-    if (bare && /option|number|no/.test(bare[0])) out.push({ kind: "choice", value: (["first", "second", "third"] as const)[num(bare[1] as string) - 1] ?? "first", rule: "choice/number", start: 0, end: said.norm.length });
+    if (bare && /option|number|no/.test(bare[0]))
+      out.push({
+        kind: "choice",
+        value: (["first", "second", "third"] as const)[num(bare[1] as string) - 1] ?? "first",
+        rule: "choice/number",
+        start: 0,
+        end: said.norm.length,
+      });
   }
   return out;
 }
 
 const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   { value: "another-day", pattern: /\b(?:another|a different|some other|other|any other) days?\b|\bdifferent day\b/g },
-  { value: "another-time", pattern: /\b(?:another|a different|some other|other|any other|different|more) (?:times?|slots?|options?|openings?)\b|\banything else\?|\bwhat else\b/g },
-  { value: "later", pattern: /\b(?:(?:something|anything|a (?:bit|little)|any|somewhat|have|got) later|later (?:than that|in the day|on|please|if)|^later$|too early)\b/g },
-  { value: "earlier", pattern: /\b(?:(?:something|anything|a (?:bit|little)|any|somewhat|have|got) (?:earlier|sooner)|(?:earlier|sooner) (?:than that|please|if)|^earlier$|^sooner$|too late)\b/g },
+  {
+    value: "another-time",
+    pattern: /\b(?:another|a different|some other|other|any other|different|more) (?:times?|slots?|options?|openings?)\b|\banything else\?|\bwhat else\b/g,
+  },
+  {
+    value: "later",
+    pattern: /\b(?:(?:something|anything|a (?:bit|little)|any|somewhat|have|got) later|later (?:than that|in the day|on|please|if)|^later$|too early)\b/g,
+  },
+  {
+    value: "earlier",
+    pattern:
+      /\b(?:(?:something|anything|a (?:bit|little)|any|somewhat|have|got) (?:earlier|sooner)|(?:earlier|sooner) (?:than that|please|if)|^earlier$|^sooner$|too late)\b/g,
+  },
 ];
 
 /** Finds a wish for other times than those offered. */
 export function shifts(said: Said): Found[] {
   return SHIFTS.flatMap((s) =>
-    [...said.norm.matchAll(s.pattern)].map((m): Found => ({ kind: "shift", value: s.value, rule: "shift/" + s.value, start: m.index, end: m.index + m[0].length })),
+    [...said.norm.matchAll(s.pattern)].map((m): Found => ({
+      kind: "shift",
+      value: s.value,
+      rule: "shift/" + s.value,
+      start: m.index,
+      end: m.index + m[0].length,
+    })),
   );
 }
 
-const RELATIVE = "son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mom|mum|father|dad|friend|brother|sister|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
+const RELATIVE =
+  "son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mom|mum|father|dad|friend|brother|sister|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
 
 /** Finds how many places, and for whom a visit is. */
 export function company(said: Said): Found[] {
   const out: Found[] = [];
-  for (const m of said.norm.matchAll(/\b(\d{1,2}|two|three|four|five|six|a couple of|couple of|one|a) (?:places?|spots?|spaces?|seats?|mats?|people|persons|tickets?|of us)\b/g)) {
+  for (const m of said.norm.matchAll(
+    /\b(\d{1,2}|two|three|four|five|six|a couple of|couple of|one|a) (?:places?|spots?|spaces?|seats?|mats?|people|persons|tickets?|of us)\b/g,
+  )) {
     const value = /couple/.test(m[1] as string) ? 2 : num(m[1] as string);
     if (value > 0) out.push({ kind: "places", value, rule: "places/count", start: m.index, end: m.index + m[0].length });
   }
   if (out.length === 0)
-    for (const m of said.norm.matchAll(/\bfor (two|three|four|2|3|4)(?= *(?:$|[,.!?]| please| on| in| at| for| this| next))/g)) out.push({ kind: "places", value: num(m[1] as string), rule: "places/for", start: m.index, end: m.index + m[0].length });
+    for (const m of said.norm.matchAll(/\bfor (two|three|four|2|3|4)(?= *(?:$|[,.!?]| please| on| in| at| for| this| next))/g))
+      out.push({ kind: "places", value: num(m[1] as string), rule: "places/for", start: m.index, end: m.index + m[0].length });
   if (out.length === 0)
-    for (const m of said.norm.matchAll(new RegExp(`\\b(?:me and (?:my|a) (?:${RELATIVE})|my (?:${RELATIVE}) and (?:i|me|myself)|both of us|us both)\\b`, "g"))) out.push({ kind: "places", value: 2, rule: "places/both", start: m.index, end: m.index + m[0].length });
+    for (const m of said.norm.matchAll(new RegExp(`\\b(?:me and (?:my|a) (?:${RELATIVE})|my (?:${RELATIVE}) and (?:i|me|myself)|both of us|us both)\\b`, "g")))
+      out.push({ kind: "places", value: 2, rule: "places/both", start: m.index, end: m.index + m[0].length });
   for (const m of said.norm.matchAll(new RegExp(`\\bfor (?:my|our|a) (?:(?:\\w+|\\d+[- ]year[- ]old) )?(${RELATIVE})\\b`, "g"))) {
     out.push({ kind: "for-whom", value: m[1] as string, rule: "for-whom/relative", start: m.index, end: m.index + m[0].length });
   }

@@ -5,18 +5,27 @@ import type { Said } from "../text.ts";
 
 type DayFound = FoundOf<"day">;
 
-/** Joins, bounds and negates days: "Monday to Wednesday", "Tuesday or Thursday", "after Wednesday", "not Tuesday". */
-export function joinDays(said: Said, found: Found[], at: Moment, moving: boolean): Found[] {
+/** Marks the days that are ruled out: "not Tuesday", "any day but Thursday", "can't do Friday". */
+export function ruleOut(said: Said, found: readonly Found[]): Found[] {
+  return found.map((f) => {
+    if (f.kind !== "day") return f;
+    const before = said.norm.slice(Math.max(0, f.start - 30), f.start);
+    return NOT.test(before) && !/\bif not\s+$/.test(before) ? { ...f, not: true } : f;
+  });
+}
+
+/** Joins and bounds days: "Monday to Wednesday", "Tuesday or Thursday", "after Wednesday". */
+export function joinDays(said: Said, found: Found[], moving: boolean): Found[] {
   const days = found.filter((f): f is DayFound => f.kind === "day").sort((a, b) => a.start - b.start);
   const others = found.filter((f) => f.kind !== "day");
-  const bounded = days.map((d) => bound(said, d, at, moving));
+  const bounded = days.map((d) => bound(said, d, moving));
   const out: DayFound[] = [];
   for (const next of bounded) {
     const last = out[out.length - 1];
     const gap = last ? said.norm.slice(last.end, next.start) : "";
     const joined = last && !last.not && !next.not ? join(said, last, next, gap, moving) : null;
     if (joined) out[out.length - 1] = joined;
-    else if (last?.not && /^\s*(?:,|or|and|nor)\s*(?:on )?$/.test(gap)) out.push({ ...next, not: true });
+    else if (last?.not && /^\s*,?\s*(?:or|and|nor)\s*(?:on )?$/.test(gap)) out.push({ ...next, not: true });
     else out.push(next);
   }
   return [...others, ...out];
@@ -53,26 +62,29 @@ function single(v: DayValue): DayNumber[] {
   return [];
 }
 
-const NOT = /\b(?:not|except(?: for| on)?|but not|but|apart from|other than|any day but|anything but|besides|(?:can't|cannot|can not|won't|couldn't) (?:do|manage))\s+(?:on |for |the |this |next )*$/;
+const NOT =
+  /\b(?:not|except(?: for| on)?|but not|but|apart from|other than|any day but|anything but|besides|(?:can't|cannot|can not|won't|couldn't) (?:do|manage))\s+(?:on |for |the |this |next )*$/;
 const AFTER = /\b(?:after|later than)\s+(?:the |this )*$/;
 const FROM = /\b(?:from|starting|not before|no earlier than|any ?time from|since)\s+(?:on |the |this )*$/;
 const BEFORE = /\b(?:before|earlier than|sooner than)\s+(?:the |this )*$/;
 const UNTIL = /\b(?:until|till|til|by|no later than|up to)\s+(?:the |this )*$/;
 
-function bound(said: Said, day: DayFound, at: Moment, moving: boolean): DayFound {
+function bound(said: Said, day: DayFound, moving: boolean): DayFound {
   // A rule's own words may have taken "on" or "the": look before them.
   const before = said.norm.slice(Math.max(0, day.start - 30), day.start);
   const v = day.value;
-  if (NOT.test(before) && !/\bif not\s+$/.test(before)) return { ...day, not: true };
-  if (v.kind !== "days") return day;
+  if (day.not || v.kind !== "days") return day;
   const after = said.norm.slice(day.end, day.end + 14);
   if (AFTER.test(before) && v.to !== undefined) return { ...day, value: { kind: "days", from: v.to + 1 }, rule: "day/after" };
   if ((FROM.test(before) && !moving && !/^\s*(?:to|till|until|-)\s/.test(after)) || /^ (?:on|onwards?|or (?:later|after))\b/.test(after))
     return v.from === undefined ? day : { ...day, value: { kind: "days", from: v.from }, rule: "day/from" };
   if (BEFORE.test(before) && v.from !== undefined && v.to !== undefined)
-    return { ...day, value: { kind: "days", to: v.from === v.to ? v.from - 1 : /\bend\b/.test(said.norm.slice(day.start, day.end)) ? v.to : v.from - 1 }, rule: "day/before" };
+    return {
+      ...day,
+      value: { kind: "days", to: v.from === v.to ? v.from - 1 : /\bend\b/.test(said.norm.slice(day.start, day.end)) ? v.to : v.from - 1 },
+      rule: "day/before",
+    };
   if (UNTIL.test(before) && v.to !== undefined && !moving) return { ...day, value: { kind: "days", to: v.to }, rule: "day/until" };
-  void at;
   return day;
 }
 
@@ -113,7 +125,15 @@ export function correct(said: Said, found: Found[]): { found: Found[]; dropped: 
 /** "Friday" said on a Friday is today only while the hour named has not passed. */
 export function passedHour(found: Found[], at: Moment, startOf: (f: FoundOf<"time">, day: DayNumber) => number | null): Found[] {
   return found.map((f) => {
-    if (f.kind !== "day" || f.value.kind !== "days" || f.rule !== "day/weekday" || f.value.from !== at.today || f.value.to !== at.today || weekdayOf(at.today) !== f.weekday) return f;
+    if (
+      f.kind !== "day" ||
+      f.value.kind !== "days" ||
+      f.rule !== "day/weekday" ||
+      f.value.from !== at.today ||
+      f.value.to !== at.today ||
+      weekdayOf(at.today) !== f.weekday
+    )
+      return f;
     const time = found.find((t): t is FoundOf<"time"> => t.kind === "time");
     const start = time ? startOf(time, at.today) : null;
     return start !== null && start <= at.minute ? { ...f, value: { kind: "days", from: at.today + 7, to: at.today + 7 } } : f;

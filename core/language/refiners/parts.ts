@@ -3,7 +3,8 @@ import type { Found } from "../found.ts";
 import type { Said } from "../text.ts";
 
 const OLD_BEFORE = /\b(?:my|our|from|of|the)\s*(?:(?:one|appointment|visit|booking|session|<?\w+>?)\s+)?(?:on |at |for )?$/;
-const NEW_BEFORE = /\b(?:to|onto|into|until|till|make it|instead|rather|prefer|want|do|have it|could it be|can it be|possible|be|something|anything|better|for)\s*(?:on |at |for |the |a |like |around |about |next |this |some ?time |maybe |say )*$/;
+const NEW_BEFORE =
+  /\b(?:to|onto|into|until|till|make it|instead|rather|prefer|want|do|have it|could it be|can it be|possible|be|something|anything|better|for)\s*(?:on |at |for |the |a |like |around |about |next |this |some ?time |maybe |say )*$/;
 const CANT = /\b(?:can'?t|cannot|won'?t|unable|not able|couldn't|not coming|not going)\b[^.;?!]*$/;
 
 /**
@@ -25,7 +26,12 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     const lead = `${clause}${/^(?:on|at|for|the|my|this|next|around|about|after|before|by|in)\s/.exec(words)?.[0] ?? ""}`;
     const follow = said.norm.slice(f.end, f.end + 24);
     const close = previous !== undefined && clause.length <= 14 && !/\bto\b|instead|[;?]/.test(clause);
-    if (/\bto\s+(?:\w+\s+){0,3}$/.test(lead) && !/\b(?:need|want|like|have|going|able|try|trying|hoping|wanted) to\s+(?:\w+\s+){0,3}$/.test(lead) && !/\bmy\s+$/.test(lead)) given.set(f, "new");
+    if (
+      /\bto\s+(?:\w+\s+){0,3}$/.test(lead) &&
+      !/\b(?:need|want|like|have|going|able|try|trying|hoping|wanted) to\s+(?:\w+\s+){0,3}$/.test(lead) &&
+      !/\bmy\s+$/.test(lead)
+    )
+      given.set(f, "new");
     else if (/^\s*instead\b/.test(follow)) given.set(f, "new");
     else if (/\binstead of\s+(?:my |the )?$/.test(lead)) given.set(f, "old");
     else if (/\b(?:my|our|from)\s+(?:\w+\s+){0,2}(?:on |at |for )?(?:the )?$/.test(lead) && !/\bto\s/.test(clause)) given.set(f, "old");

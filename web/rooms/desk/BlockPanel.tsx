@@ -8,7 +8,19 @@ import { clock, shortDate } from "../../parts/words.ts";
 import { PanelHead } from "./PanelHead.tsx";
 
 /** Keeps a person's or a room's time from being booked, and frees it again. */
-export function BlockPanel({ me, date, staff, minute, close }: { me: Me; date: string; staff?: string | undefined; minute?: number | undefined; close: () => void }) {
+export function BlockPanel({
+  me,
+  date,
+  staff,
+  minute,
+  close,
+}: {
+  me: Me;
+  date: string;
+  staff?: string | undefined;
+  minute?: number | undefined;
+  close: () => void;
+}) {
   const [who, setWho] = useState(staff ? `staff ${staff}` : "");
   const [from, setFrom] = useState(minute === undefined ? "12:00" : clock(minute).padStart(5, "0"));
   const [to, setTo] = useState(minute === undefined ? "13:00" : clock(minute + 60).padStart(5, "0"));
@@ -16,7 +28,8 @@ export function BlockPanel({ me, date, staff, minute, close }: { me: Me; date: s
   const [error, setError] = useState<unknown>(null);
   const [ref, setRef] = useState(newRef);
   const day = useGet<Day>(`/day?date=${date}`);
-  const name = (b: Day["blocks"][number]): string => me.house.staff.find((s) => s.id === b.staff)?.called ?? me.house.rooms.find((r) => r.id === b.room)?.name ?? "";
+  const name = (b: Day["blocks"][number]): string =>
+    me.house.staff.find((s) => s.id === b.staff)?.called ?? me.house.rooms.find((r) => r.id === b.room)?.name ?? "";
   const act = async (f: () => Promise<unknown>, said: string): Promise<void> => {
     setError(null);
     try {
@@ -39,7 +52,10 @@ export function BlockPanel({ me, date, staff, minute, close }: { me: Me; date: s
         onSubmit={(e) => {
           e.preventDefault();
           const [kind, id] = who.split(" ");
-          void act(() => send("POST", "/blocks", { ref, ...(kind === "staff" ? { staff: id } : { room: id }), date, from, to, reason }), `Blocked ${from}–${to}`);
+          void act(
+            () => send("POST", "/blocks", { ref, ...(kind === "staff" ? { staff: id } : { room: id }), date, from, to, reason }),
+            `Blocked ${from}–${to}`,
+          );
         }}
       >
         <Field label="Whose time">

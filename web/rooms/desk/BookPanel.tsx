@@ -47,7 +47,11 @@ export function BookPanel({ me, date, staff, minute, close, booked }: Props) {
   const service = me.house.services.find((s) => s.id === draft.service);
   const length = service?.variants.some((v) => v.lengthMin === draft.length) ? draft.length : (service?.variants[0]?.lengthMin ?? 0);
   const price = service?.variants.find((v) => v.lengthMin === length)?.priceMinor ?? null;
-  const openings = useGet<Openings>(service ? `/openings?service=${service.id}&length=${length}&date=${date}${draft.staff && service.staff.includes(draft.staff) ? `&staff=${draft.staff}` : ""}` : null);
+  const openings = useGet<Openings>(
+    service
+      ? `/openings?service=${service.id}&length=${length}&date=${date}${draft.staff && service.staff.includes(draft.staff) ? `&staff=${draft.staff}` : ""}`
+      : null,
+  );
   const list = openings.data?.openings ?? [];
   const chosen = list.find((o) => o.time === draft.time && (!draft.staff || o.staff === draft.staff));
   const found = useGet<{ clients: Card[] }>(!draft.client && draft.name.trim().length >= 2 ? `/clients?find=${encodeURIComponent(draft.name.trim())}` : null);
@@ -58,8 +62,19 @@ export function BookPanel({ me, date, staff, minute, close, booked }: Props) {
     setError(null);
     setBusy(true);
     try {
-      const who = draft.client ? { client: draft.client.id } : { newClient: { name: draft.name, ...(draft.phone ? { phone: draft.phone } : {}), ...(draft.email ? { email: draft.email } : {}) } };
-      const made = await send<{ id: string }>("POST", "/appointments", { ref, service: service.id, length, staff: chosen.staff, date, time: chosen.time, places: draft.places, ...who });
+      const who = draft.client
+        ? { client: draft.client.id }
+        : { newClient: { name: draft.name, ...(draft.phone ? { phone: draft.phone } : {}), ...(draft.email ? { email: draft.email } : {}) } };
+      const made = await send<{ id: string }>("POST", "/appointments", {
+        ref,
+        service: service.id,
+        length,
+        staff: chosen.staff,
+        date,
+        time: chosen.time,
+        places: draft.places,
+        ...who,
+      });
       toast(`${draft.client?.name ?? draft.name}: booked, ${shortDate(date)} ${chosen.time} with ${name(chosen.staff)}`);
       clear();
       booked(made.id);
@@ -118,7 +133,10 @@ export function BookPanel({ me, date, staff, minute, close, booked }: Props) {
         </Field>
         {service ? (
           <Field label="At" hint={openings.data && list.length === 0 ? "Nothing is open that day." : undefined}>
-            <Select value={chosen ? `${chosen.time} ${chosen.staff}` : ""} onChange={(e) => set({ time: e.target.value.split(" ")[0] ?? "", staff: e.target.value.split(" ")[1] ?? draft.staff })}>
+            <Select
+              value={chosen ? `${chosen.time} ${chosen.staff}` : ""}
+              onChange={(e) => set({ time: e.target.value.split(" ")[0] ?? "", staff: e.target.value.split(" ")[1] ?? draft.staff })}
+            >
               <option value="">{draft.time && openings.data ? `${draft.time} is not open; choose` : "choose a time"}</option>
               {list.map((o) => (
                 <option key={`${o.time}${o.staff}`} value={`${o.time} ${o.staff}`}>

@@ -38,7 +38,8 @@ export function DaySheet({ me, day, nowMinute, panel, open }: Props) {
   const scale = scaleOf(day);
   const hours = Array.from({ length: (scale.toMin - scale.fromMin) / 60 }, (_, i) => scale.fromMin + i * 60);
   const people = me.house.staff.filter((s) => s.bookable);
-  const busyNow = (room: string): boolean => nowMinute !== null && [...day.appointments, ...day.held].some((a) => a.room === room && a.from <= nowMinute && nowMinute < a.to);
+  const busyNow = (room: string): boolean =>
+    nowMinute !== null && [...day.appointments, ...day.held].some((a) => a.room === room && a.from <= nowMinute && nowMinute < a.to);
   const free = me.house.rooms.filter((r) => !busyNow(r.id));
   const shown = nowMinute !== null && nowMinute >= scale.fromMin && nowMinute < scale.toMin ? nowMinute : null;
   const groups = classesOf(day);
@@ -51,13 +52,18 @@ export function DaySheet({ me, day, nowMinute, panel, open }: Props) {
           </span>
         ))}
         {shown === null ? null : (
-          <span className="absolute top-0 z-20 -translate-x-1/2 rounded-m bg-stamen-pale px-1.5 leading-6 font-semibold text-stamen" style={{ left: left(scale, shown) }}>
+          <span
+            className="absolute top-0 z-20 -translate-x-1/2 rounded-m bg-stamen-pale px-1.5 leading-6 font-semibold text-stamen"
+            style={{ left: left(scale, shown) }}
+          >
             {clock(shown)}
           </span>
         )}
       </div>
-      {day.open.length === 0 ? <p className="border-t border-hairline py-4 text-quiet">{day.closed ? `Closed: ${day.closed}.` : "The house is closed on this day."}</p> : null}
-      <div className="relative">
+      {day.open.length === 0 ? (
+        <p className="border-t border-hairline py-4 text-quiet">{day.closed ? `Closed: ${day.closed}.` : "The house is closed on this day."}</p>
+      ) : null}
+      <div className="relative flex flex-1 flex-col">
         <div className="pointer-events-none absolute inset-y-0 right-0 left-[112px]" aria-hidden="true">
           {hours.map((h) => (
             <span key={h} className="absolute inset-y-0 border-l border-[#ebe7db]" style={{ left: left(scale, h) }} />
@@ -72,7 +78,11 @@ export function DaySheet({ me, day, nowMinute, panel, open }: Props) {
           const held = day.held.filter((h) => h.staff === p.id);
           const inToday = (plan?.works.length ?? 0) > 0 || own.length > 0 || classes.length > 0;
           return (
-            <section key={p.id} aria-label={p.name} className={`relative grid grid-cols-[112px_1fr] border-t border-hairline ${inToday ? "h-[80px]" : "h-9"}`}>
+            <section
+              key={p.id}
+              aria-label={p.name}
+              className={`relative grid grid-cols-[112px_1fr] border-t border-hairline ${inToday ? "max-h-[92px] min-h-[68px] flex-1" : "h-9 shrink-0"}`}
+            >
               <div className={`pt-2 ${inToday ? "" : "text-quiet"}`}>
                 <span className={inToday ? "block leading-5 font-semibold" : "block text-m"}>{p.called}</span>
                 {inToday ? <span className="block pr-2 text-s leading-4 text-quiet">{p.work}</span> : null}
@@ -95,18 +105,34 @@ export function DaySheet({ me, day, nowMinute, panel, open }: Props) {
                   />
                 ))}
                 {plan?.breaks.map((b) => (
-                  <span key={b.fromMin} className="hatched absolute top-1.5 bottom-1.5" style={span(scale, b.fromMin, b.toMin)} title={`Break ${clock(b.fromMin)}–${clock(b.toMin)}`} />
+                  <span
+                    key={b.fromMin}
+                    className="hatched absolute top-1.5 bottom-1.5"
+                    style={span(scale, b.fromMin, b.toMin)}
+                    title={`Break ${clock(b.fromMin)}–${clock(b.toMin)}`}
+                  />
                 ))}
                 {blocks.map((b) => (
                   <BlockSlip key={b.id} block={b} scale={scale} />
                 ))}
                 {held.map((h) => (
-                  <span key={h.id} className="absolute top-1.5 bottom-1.5 rounded-m border border-dashed border-gentian bg-paper/70 px-1 text-s text-gentian" style={span(scale, h.from, h.to)} title={`Held for a client, ${clock(h.from)}`}>
+                  <span
+                    key={h.id}
+                    className="absolute top-1.5 bottom-1.5 rounded-m border border-dashed border-gentian bg-paper/70 px-1 text-s text-gentian"
+                    style={span(scale, h.from, h.to)}
+                    title={`Held for a client, ${clock(h.from)}`}
+                  >
                     held
                   </span>
                 ))}
                 {own.map((a) => (
-                  <SlipButton key={a.id} slip={a} scale={scale} on={panel.kind === "slip" && panel.id === a.id} onOpen={() => open({ kind: "slip", id: a.id })} />
+                  <SlipButton
+                    key={a.id}
+                    slip={a}
+                    scale={scale}
+                    on={panel.kind === "slip" && panel.id === a.id}
+                    onOpen={() => open({ kind: "slip", id: a.id })}
+                  />
                 ))}
                 {classes.map((c) => (
                   <ClassSlip key={c.from} c={c} scale={scale} panel={panel} open={open} />
@@ -115,7 +141,9 @@ export function DaySheet({ me, day, nowMinute, panel, open }: Props) {
             </section>
           );
         })}
-        <div className="border-t border-hairline pt-2 text-s text-quiet">
+      </div>
+      <div className="shrink-0">
+        <div className="border-t border-hairline pt-1 text-s text-quiet">
           <button type="button" className="min-h-8 font-semibold hover:text-ink" aria-expanded={rooms} onClick={() => setRooms(!rooms)}>
             Rooms {rooms ? "▾" : "▸"}
           </button>
@@ -137,14 +165,22 @@ export function DaySheet({ me, day, nowMinute, panel, open }: Props) {
                   {day.appointments
                     .filter((a) => a.room === r.id && a.kind === "visit")
                     .map((a) => (
-                      <span key={a.id} className="absolute top-1 bottom-1 truncate rounded-m border border-hairline bg-raised px-1 text-s leading-7" style={span(scale, a.from, a.busyTo)}>
+                      <span
+                        key={a.id}
+                        className="absolute top-1 bottom-1 truncate rounded-m border border-hairline bg-raised px-1 text-s leading-7"
+                        style={span(scale, a.from, a.busyTo)}
+                      >
                         {shortName(a.client)}
                       </span>
                     ))}
                   {groups
                     .filter((c) => c.room === r.id)
                     .map((c) => (
-                      <span key={c.from} className="absolute top-1 bottom-1 truncate rounded-m border border-hairline bg-gentian-pale px-1 text-s leading-7" style={span(scale, c.from, c.to)}>
+                      <span
+                        key={c.from}
+                        className="absolute top-1 bottom-1 truncate rounded-m border border-hairline bg-gentian-pale px-1 text-s leading-7"
+                        style={span(scale, c.from, c.to)}
+                      >
                         {c.name}
                       </span>
                     ))}
@@ -166,11 +202,20 @@ function SlipButton({ slip, scale, on, onOpen }: { slip: Slip; scale: Scale; on:
       onClick={onOpen}
       aria-label={`${clock(slip.from)} to ${clock(slip.to)}, ${slip.client}, ${slip.serviceName}${slip.byReceptionist ? ", booked by the receptionist" : ""}${slip.status === "missed" ? ", missed" : ""}`}
       title={`${clock(slip.from)}–${clock(slip.to)} ${slip.client}, ${slip.serviceName}`}
-      className={`glide absolute top-1.5 bottom-1.5 overflow-hidden rounded-m border bg-raised py-1 text-left text-s leading-4 ${slip.byReceptionist ? "border-l-4 border-l-gentian" : ""} ${on ? "z-10 border-gentian outline-2 outline-gentian" : "border-hairline hover:border-quiet"} ${narrow ? "px-1" : "px-1.5"} ${slip.status === "missed" ? "text-clay" : ""}`}
+      className={`glide absolute top-1.5 bottom-1.5 flex flex-col overflow-hidden rounded-m border bg-raised py-1 text-left text-s leading-4 ${slip.byReceptionist ? "border-l-4 border-l-gentian" : ""} ${on ? "z-10 border-gentian outline-2 outline-gentian" : "border-hairline hover:border-quiet"} ${narrow ? "px-1" : "px-1.5"} ${slip.status === "missed" ? "text-clay" : ""}`}
       style={span(scale, slip.from, slip.to)}
     >
-      <span className={`block font-semibold ${narrow ? "text-[12px] tracking-tight" : "truncate"}`}>{narrow ? first : shortName(slip.client)}</span>
-      <span className="block truncate text-quiet">{narrow ? slip.lengthMin : slip.serviceName}</span>
+      {narrow ? (
+        // Too narrow for a name from left to right: it stands on its end, whole.
+        <span className="mx-auto block max-h-full overflow-hidden font-semibold [writing-mode:vertical-rl]">
+          {first} <span className="font-normal text-quiet">{slip.lengthMin}</span>
+        </span>
+      ) : (
+        <>
+          <span className="block w-full truncate font-semibold">{shortName(slip.client)}</span>
+          <span className="block w-full truncate text-quiet">{slip.serviceName}</span>
+        </>
+      )}
       {slip.status === "missed" ? <span className="block">missed</span> : null}
     </button>
   );
@@ -178,7 +223,11 @@ function SlipButton({ slip, scale, on, onOpen }: { slip: Slip; scale: Scale; on:
 
 function BlockSlip({ block, scale }: { block: Day["blocks"][number]; scale: Scale }) {
   return (
-    <span className="hatched absolute top-1.5 bottom-1.5 overflow-hidden border border-hairline px-1.5 py-1 text-s leading-4" style={span(scale, block.from, block.to)} title={`${block.reason || "Blocked"}, ${clock(block.from)}–${clock(block.to)}`}>
+    <span
+      className="hatched absolute top-1.5 bottom-1.5 overflow-hidden border border-hairline px-1.5 py-1 text-s leading-4"
+      style={span(scale, block.from, block.to)}
+      title={`${block.reason || "Blocked"}, ${clock(block.from)}–${clock(block.to)}`}
+    >
       <span className="rounded-m bg-paper px-1">{block.reason || "blocked"}</span>
     </span>
   );
@@ -198,7 +247,16 @@ interface ClassOfDay {
 function classesOf(day: Day): ClassOfDay[] {
   return day.classes.map((c) => {
     const slips = day.appointments.filter((a) => a.kind === "place" && a.service === c.service && a.from === c.from);
-    return { name: slips[0]?.serviceName ?? "Class", staff: c.staff, room: c.room, from: c.from, to: c.to, places: c.places, taken: slips.reduce((n, a) => n + a.places, 0), slips };
+    return {
+      name: slips[0]?.serviceName ?? "Class",
+      staff: c.staff,
+      room: c.room,
+      from: c.from,
+      to: c.to,
+      places: c.places,
+      taken: slips.reduce((n, a) => n + a.places, 0),
+      slips,
+    };
   });
 }
 
@@ -211,10 +269,10 @@ function ClassSlip({ c, scale, panel, open }: { c: ClassOfDay; scale: Scale; pan
       disabled={!first}
       onClick={() => first && open({ kind: "slip", id: first.id })}
       aria-label={`${clock(c.from)} to ${clock(c.to)}, ${c.name}, ${c.taken} of ${c.places} places taken`}
-      className={`absolute top-1.5 bottom-1.5 overflow-hidden rounded-m border bg-gentian-pale px-1.5 py-1 text-left text-s leading-4 ${c.slips.some((s) => s.byReceptionist) ? "border-l-4 border-l-gentian" : ""} ${on ? "z-10 border-gentian outline-2 outline-gentian" : "border-hairline"}`}
+      className={`absolute top-1.5 bottom-1.5 flex flex-col overflow-hidden rounded-m border bg-gentian-pale px-1.5 py-1 text-left text-s leading-4 ${c.slips.some((s) => s.byReceptionist) ? "border-l-4 border-l-gentian" : ""} ${on ? "z-10 border-gentian outline-2 outline-gentian" : "border-hairline"}`}
       style={span(scale, c.from, c.to)}
     >
-      <span className="block truncate font-semibold">{c.name}</span>
+      <span className="block w-full leading-4 font-semibold">{c.name}</span>
       <span className="block">
         {c.taken} of {c.places}
       </span>

@@ -71,12 +71,26 @@ export function Desk({ me }: { me: Me }) {
             <span className="ml-auto text-s text-quiet">{day.data ? `${booked.length} booked, ${mine} by the receptionist` : ""}</span>
           </div>
           {day.error && !day.data ? <Wrong error={day.error} /> : null}
-          {day.data ? <DaySheet me={me} day={day.data} date={date} nowMinute={date === clock.date ? clock.minute : null} panel={panel} open={setPanel} /> : <p className="py-8 text-quiet">Looking up the day…</p>}
+          {day.data ? (
+            <DaySheet me={me} day={day.data} date={date} nowMinute={date === clock.date ? clock.minute : null} panel={panel} open={setPanel} />
+          ) : (
+            <p className="py-8 text-quiet">Looking up the day…</p>
+          )}
         </section>
         <aside className="min-h-0 overflow-y-auto border-l border-hairline" aria-label="Beside the day sheet">
           {panel.kind === "none" ? <Talking now={now.data} onOpen={(id) => setPanel({ kind: "talk", id })} /> : null}
           {panel.kind === "slip" ? <SlipPanel key={panel.id} me={me} id={panel.id} close={close} /> : null}
-          {panel.kind === "book" ? <BookPanel key={`${panel.staff ?? ""}${panel.minute ?? ""}`} me={me} date={date} staff={panel.staff} minute={panel.minute} close={close} booked={(id) => setPanel({ kind: "slip", id })} /> : null}
+          {panel.kind === "book" ? (
+            <BookPanel
+              key={`${panel.staff ?? ""}${panel.minute ?? ""}`}
+              me={me}
+              date={date}
+              staff={panel.staff}
+              minute={panel.minute}
+              close={close}
+              booked={(id) => setPanel({ kind: "slip", id })}
+            />
+          ) : null}
           {panel.kind === "block" ? <BlockPanel me={me} date={date} staff={panel.staff} minute={panel.minute} close={close} /> : null}
           {panel.kind === "talk" ? <TalkPanel key={panel.id} id={panel.id} close={close} /> : null}
         </aside>

@@ -16,7 +16,10 @@ export function Keys({ open, setOpen }: { open: boolean; setOpen: (open: boolean
     <Dialog.Root open={open} onOpenChange={setOpen}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 bg-ink/20" />
-        <Dialog.Content aria-describedby={undefined} className="fixed top-1/2 left-1/2 w-80 -translate-x-1/2 -translate-y-1/2 rounded-m border border-hairline bg-raised p-6">
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-1/2 left-1/2 w-80 -translate-x-1/2 -translate-y-1/2 rounded-m border border-hairline bg-raised p-6"
+        >
           <Dialog.Title className="font-serif text-l font-semibold">Keys</Dialog.Title>
           <dl className="mt-3 grid grid-cols-[72px_1fr] gap-y-1.5 text-m">
             {KEYS.map(([key, does]) => (

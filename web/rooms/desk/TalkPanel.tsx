@@ -35,7 +35,10 @@ export function TalkPanel({ id, close }: { id: string; close: () => void }) {
         {t ? (
           <>
             {t.channel === "web" ? "website" : t.channel}{" "}
-            {t.outcome ? <b className={`font-semibold ${outcomeTone(t.outcome)}`}>{OUTCOME_WORDS[t.outcome]}</b> : null} · <Link className="text-gentian underline" to={`/logbook/${id}`}>with reasons</Link>
+            {t.outcome ? <b className={`font-semibold ${outcomeTone(t.outcome)}`}>{OUTCOME_WORDS[t.outcome]}</b> : null} ·{" "}
+            <Link className="text-gentian underline" to={`/logbook/${id}`}>
+              with reasons
+            </Link>
           </>
         ) : null}
       </PanelHead>
@@ -44,7 +47,11 @@ export function TalkPanel({ id, close }: { id: string; close: () => void }) {
         {t?.turns.map((x) =>
           x.who === "event" ? null : (
             <p key={x.id} className="mb-2 font-serif leading-[21px] [overflow-wrap:anywhere]">
-              <span className={`mr-1.5 font-sans text-[11px] font-semibold tracking-wider uppercase ${x.who === "client" ? "text-quiet" : x.who === "desk" ? "text-stamen" : "text-gentian"}`}>{x.who}</span>
+              <span
+                className={`mr-1.5 font-sans text-[11px] font-semibold tracking-wider uppercase ${x.who === "client" ? "text-quiet" : x.who === "desk" ? "text-stamen" : "text-gentian"}`}
+              >
+                {x.who}
+              </span>
               {x.text}
             </p>
           ),
@@ -66,7 +73,14 @@ export function TalkPanel({ id, close }: { id: string; close: () => void }) {
               if (text.trim()) void act("say", { text }).then((ok) => ok && clearText());
             }}
           >
-            <textarea aria-label="Your words to the client" rows={3} className="w-full rounded-m border border-hairline bg-raised p-2" value={text} maxLength={2000} onChange={(e) => setText(e.target.value)} />
+            <textarea
+              aria-label="Your words to the client"
+              rows={3}
+              className="w-full rounded-m border border-hairline bg-raised p-2"
+              value={text}
+              maxLength={2000}
+              onChange={(e) => setText(e.target.value)}
+            />
             <div className="flex gap-2">
               <Button kind="main" type="submit" disabled={!text.trim()}>
                 Send

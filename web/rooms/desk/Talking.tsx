@@ -41,11 +41,17 @@ function Entry({ t }: { t: LogEntry }) {
       </span>
       {t.last.slice(-2).map((w, i) => (
         <span key={i} className="mt-0.5 line-clamp-3 font-serif leading-[20px]">
-          <span className={`mr-1.5 font-sans text-[11px] font-semibold tracking-wider uppercase ${w.who === "client" ? "text-quiet" : w.who === "desk" ? "text-stamen" : "text-gentian"}`}>{w.who === "client" ? "client" : w.who}</span>
+          <span
+            className={`mr-1.5 font-sans text-[11px] font-semibold tracking-wider uppercase ${w.who === "client" ? "text-quiet" : w.who === "desk" ? "text-stamen" : "text-gentian"}`}
+          >
+            {w.who === "client" ? "client" : w.who}
+          </span>
           {w.text}
         </span>
       ))}
-      <span className={`mt-0.5 block font-serif text-s italic ${t.status === "with-desk" ? "text-stamen" : "text-quiet"}`}>{t.status === "with-desk" ? (t.takenBy ? "with the desk" : "waits for the desk") : waitsFor(t.expects)}</span>
+      <span className={`mt-0.5 block font-serif text-s italic ${t.status === "with-desk" ? "text-stamen" : "text-quiet"}`}>
+        {t.status === "with-desk" ? (t.takenBy ? "with the desk" : "waits for the desk") : waitsFor(t.expects)}
+      </span>
     </>
   );
 }

@@ -25,7 +25,9 @@ export function WaitingBand({ now, onOpen }: { now: Now | undefined; onOpen: (co
         </h2>
         <p className="mt-1 text-s text-quiet">{now ? (all.length === 0 ? "nothing" : `${all.length}, oldest first`) : ""}</p>
       </div>
-      {now && all.length === 0 ? <p className="self-center border-l border-hairline py-6 pl-5 text-quiet">Nothing waits. Messages and conversations that need a person come here.</p> : null}
+      {now && all.length === 0 ? (
+        <p className="self-center border-l border-hairline py-6 pl-5 text-quiet">Nothing waits. Messages and conversations that need a person come here.</p>
+      ) : null}
       <ul className="grid min-w-0 flex-1 grid-cols-3">
         {shown.map((w) => (
           <li key={w.id} className="min-w-0 border-l border-hairline px-4 pt-2.5">

@@ -23,7 +23,8 @@ export function Logbook({ me }: { me: Me }) {
     void navigate("/logbook");
     setParams(to === clock.date ? {} : { day: to });
   };
-  const unfold = (to: string | null): void => void navigate({ pathname: to ? `/logbook/${to}` : "/logbook", search: date === clock.date ? "" : `?day=${date}` });
+  const unfold = (to: string | null): void =>
+    void navigate({ pathname: to ? `/logbook/${to}` : "/logbook", search: date === clock.date ? "" : `?day=${date}` });
   useEffect(() => {
     const press = (e: KeyboardEvent): void => {
       if (e.key === "Escape" && id) unfold(null);
@@ -33,7 +34,10 @@ export function Logbook({ me }: { me: Me }) {
   });
   const words = find.trim().toLowerCase();
   const list = (log.data?.conversations ?? []).filter(
-    (c) => (!line || c.line === line) && (!outcome || c.outcome === outcome) && (!words || `${c.clientName ?? ""} ${c.first ?? ""} ${c.last.map((w) => w.text).join(" ")}`.toLowerCase().includes(words)),
+    (c) =>
+      (!line || c.line === line) &&
+      (!outcome || c.outcome === outcome) &&
+      (!words || `${c.clientName ?? ""} ${c.first ?? ""} ${c.last.map((w) => w.text).join(" ")}`.toLowerCase().includes(words)),
   );
   return (
     <main className="min-h-0 flex-1 overflow-y-auto">
@@ -63,11 +67,21 @@ export function Logbook({ me }: { me: Me }) {
               </option>
             ))}
           </Select>
-          <Input aria-label="Find words or a name" placeholder="find words or a name" className="!w-52" value={find} onChange={(e) => setFind(e.target.value)} />
+          <Input
+            aria-label="Find words or a name"
+            placeholder="find words or a name"
+            className="!w-52"
+            value={find}
+            onChange={(e) => setFind(e.target.value)}
+          />
         </span>
       </div>
       {log.error && !log.data ? <Wrong error={log.error} /> : null}
-      {log.data && list.length === 0 ? <p className="px-[92px] py-6 text-quiet">{log.data.conversations.length === 0 ? "Nobody has talked to the receptionist on this day." : "Nothing fits. Change the words or the choices above."}</p> : null}
+      {log.data && list.length === 0 ? (
+        <p className="px-[92px] py-6 text-quiet">
+          {log.data.conversations.length === 0 ? "Nobody has talked to the receptionist on this day." : "Nothing fits. Change the words or the choices above."}
+        </p>
+      ) : null}
       <ul>
         {list.map((c) => (
           <li key={c.id} className={`border-b border-hairline ${c.id === id ? "bg-raised" : ""}`}>
@@ -86,12 +100,20 @@ export function Logbook({ me }: { me: Me }) {
 
 function Row({ c, open, onClick }: { c: LogEntry; open: boolean; onClick: () => void }) {
   return (
-    <button type="button" aria-expanded={open} onClick={onClick} className="grid min-h-[38px] w-full grid-cols-[72px_216px_132px_minmax(0,1fr)_72px] items-center gap-5 py-1.5 pr-10 text-left hover:bg-open">
+    <button
+      type="button"
+      aria-expanded={open}
+      onClick={onClick}
+      className="grid min-h-[38px] w-full grid-cols-[72px_216px_132px_minmax(0,1fr)_72px] items-center gap-5 py-1.5 pr-10 text-left hover:bg-open"
+    >
       <span className="text-right text-quiet">{c.at.time}</span>
       <span className="truncate">
-        <b className={`font-semibold ${open ? "font-serif text-l" : ""}`}>{c.clientName ?? "New client"}</b> <span className="ml-1 text-s text-quiet">{c.line.toLowerCase()}</span>
+        <b className={`font-semibold ${open ? "font-serif text-l" : ""}`}>{c.clientName ?? "New client"}</b>{" "}
+        <span className="ml-1 text-s text-quiet">{c.line.toLowerCase()}</span>
       </span>
-      <span className={`font-semibold ${c.status === "closed" || c.outcome ? outcomeTone(c.outcome) : "text-gentian"}`}>{c.outcome ? OUTCOME_WORDS[c.outcome] : c.status === "open" ? "talking" : c.status === "with-desk" ? "with the desk" : "nothing"}</span>
+      <span className={`font-semibold ${c.status === "closed" || c.outcome ? outcomeTone(c.outcome) : "text-gentian"}`}>
+        {c.outcome ? OUTCOME_WORDS[c.outcome] : c.status === "open" ? "talking" : c.status === "with-desk" ? "with the desk" : "nothing"}
+      </span>
       <span className="truncate text-quiet">{open ? "" : c.first}</span>
       <span className="text-right text-s text-quiet">{c.status !== "closed" ? "now" : c.lastedMin < 1 ? "under 1 min" : `${c.lastedMin} min`}</span>
     </button>

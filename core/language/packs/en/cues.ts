@@ -14,25 +14,124 @@ const APPT = "(?:appointment|appt|booking|visit|session|reservation|slot|<servic
 
 export const CUES: Cue[] = [
   // Moving comes before booking: "book it for another day instead".
-  { errand: "move", name: "reschedule", pattern: /\b(?:re-?schedul\w*|re-?book\w*|postpone|put off|bring forward|push (?:it |my |that |the |back)|pushed? back|swap (?:my|it|the))\b/ },
-  { errand: "move", name: "move-it", pattern: new RegExp(`\\b(?:move|shift|change|switch|transfer|bump|push)\\b(?! (?:my )?(?:name|number|phone|email|mind|clothes|dressing))(?: \\w+| <\\w+>|,){0,5}? ${APPT}(?!\\w)`) },
-  { errand: "move", name: "come-instead", pattern: /\b(?:come|do|make it|have it|be seen) (?:\w+ )?(?:on )?<(?:day|time)> instead\b|\binstead of (?:my )?(?:<(?:day|time)>)/ },
+  {
+    errand: "move",
+    name: "reschedule",
+    pattern: /\b(?:re-?schedul\w*|re-?book\w*|postpone|put off|bring forward|push (?:it |my |that |the |back)|pushed? back|swap (?:my|it|the))\b/,
+  },
+  {
+    errand: "move",
+    name: "move-it",
+    pattern: new RegExp(
+      `\\b(?:move|shift|change|switch|transfer|bump|push)\\b(?! (?:my )?(?:name|number|phone|email|mind|clothes|dressing))(?: \\w+| <\\w+>|,){0,5}? ${APPT}(?!\\w)`,
+    ),
+  },
+  {
+    errand: "move",
+    name: "come-instead",
+    pattern: /\b(?:come|do|make it|have it|be seen) (?:\w+ )?(?:on )?<(?:day|time)> instead\b|\binstead of (?:my )?(?:<(?:day|time)>)/,
+  },
   { errand: "move", name: "different-time", pattern: /\b(?:another|different|new) (?:time|day|date) for (?:my|the)\b/ },
-  { errand: "cancel", name: "cancel", pattern: /\b(?:cancel(?:l?ing|l?ed)?(?!l?ation)|call off|delete my|drop my|take me (?:off|out)|scrap my|get rid of my|remove my|remove me)\b(?! (?:policy|fee|rule))/ },
-  { errand: "cancel", name: "not-coming", pattern: /\b(?:(?:can'?t|cannot|can not|won'?t|will not|unable to|not able to|not going to|not gonna)(?: be able to)? (?:make|come|attend|be there|keep)\b(?! (?:a|an) )|(?:don't|no longer) (?:need|want) (?:my|the|that) (?:<\w+> )?(?:appointment|visit|session|booking|<service>))/ },
-  { errand: "ask-mine", name: "my-appointment", pattern: /\b(?:when(?:'s| is| was| are)? (?:my|our)|what (?:time|day)(?:'s| is| was| did) (?:my|i)|what time am i|when am i|do i have (?:an|any|a) (?:appointment|booking|visit)|have i got (?:an|any)|(?:check|confirm|remind me of|look up|see|find) (?:\w+ )?my (?:appointment|booking|visit|<service>)s?|who(?:'s| is) my (?:appointment|<service>) with|am i (?:booked|down|still)|is my (?:appointment|<service>|booking))\b/ },
-  { errand: "person", name: "a-person", pattern: /\b(?:(?:speak|talk|chat|put me|get me|connect me|transfer me|through)(?: \w+){0,2}? (?:to|with|through to) (?:a |an |the |some |somebody|someone|real|actual|live|human|person|desk|manager|staff|one of you|reception|<staff>)|(?:real|actual|live) (?:person|human)\b(?!.*\?$)|a human|(?:someone|somebody|a person) (?:to )?(?:call|ring|phone|contact) me|call me back|(?:human|operator|representative|a person) please|^(?:human|person|operator|agent)\W*$|get (?:me )?(?:a person|someone|somebody))\b/ },
-  { errand: "message", name: "leave-message", pattern: /\b(?:(?:leave|take|pass(?: on)?|give|send) (?:\w+ ){0,3}?(?:a |this |my )?(?:message|note|word)|(?:tell|let) (?:<staff>|the (?:desk|manager|team|physio|therapist)) (?:that|know|i)|(?:make|have|file|lodge) a complaint|(?:i'm|i am|i want to|i wanna|i'd like to) complain\w*|charged (?:me )?(?:twice|double|wrong)|overcharged|wrong(?:ly)? charged|not happy with|unhappy with|unacceptable)\b/ },
-  { errand: "ask-price", name: "price", pattern: /\b(?:how much|what(?:'s| is| are| does| do| would| will)?(?: \w+| <\w+>){0,5} (?:costs?|prices?|charge|rates?|fees?|run me|set me back)|prices?\b|pricing|cost of|costs?\b|rates\b|price ?list|what do you charge|how expensive|(?:is|are) (?:it|they|<service>) expensive|is (?:it|that) (?:about |around |only )?\$)/ },
-  { errand: "ask-hours", name: "open", pattern: /\b(?:(?:are|r) (?:you|u|ya|they) (?:guys )?(?:open|closed|shut)|when (?:do|are) (?:you|u) (?:open|close|shut)|what time (?:do|are) (?:you|u) (?:open|close|shut)|(?:opening|business|office|open|clinic|working) (?:hours|times)|what(?:'s| are| r) (?:your|ur|the) hours|hours\?|open (?:on|at|until|till|late|early) (?:<|the|week|sun|holi)|closed (?:on|for)|how late are you|what days are you|you open|till when|until when)/ },
-  { errand: "ask-place", name: "place", pattern: /\b(?:where (?:are|r) (?:you|u)|where(?:'s| is) (?:the|your) (?:clinic|place|practice|office|shop|building|studio|salon)|(?:your|the) address|what(?:'s| is) (?:the|your) address|directions|how do i (?:get|find)|find you|(?:located|location)|parking|park(?: my| the| a|\?|$)|which bus|what bus|bus (?:stop|route|line)|wheelchair|(?:is there|got|have) (?:a )?(?:lift|elevator|ramp|stairs|parking)|step[- ]free)/ },
-  { errand: "ask-policy", name: "policy", pattern: /\b(?:cancell?ation (?:policy|fee|rule|charge)|late fee|no[- ]show|policy|gift (?:card|voucher|certificate)|vouchers?|(?:accept|take) (?:credit|debit|cash|cards?|cheques?|checks?|visa|insurance|my plan|apple)|(?:pay|paying) (?:by|with|cash|card)|how (?:can|do) i pay|direct(?:ly)? bill\w*|bill (?:my|me)|(?:covered|coverage|insurance)\b|receipts?|invoice|deposit|(?:send|get|have) (?:\w+ )?reminders?|referral|doctor's note|tips?\b|taxes?)/ },
-  { errand: "ask-staff", name: "who", pattern: /\b(?:who (?:does|do|is|are|would|will|can|offers?|works?|teaches|gives|has|speaks)|which (?:therapist|physio\w*|person|instructor|one) |(?:is|are|does|do) <staff>(?: and <staff>)? (?:in|there|working|available|around|off|do|does|work|on|speak|offer|give|also|free)|when (?:is|does|will|are) <staff> |what (?:days|hours|times) (?:is|does|are|do) <staff>|<staff>'?s (?:hours|schedule|days)|does <staff>|can <staff> do|(?:do|is|are) (?:you|there)(?: have)? (?:a |any )?(?:female|male|woman|women|man|men|lady)|do (?:you|any of you) speak)/ },
-  { errand: "ask-availability", name: "room", pattern: /\b(?:(?:is|are) there (?:\w+ ){0,2}?(?:anything|any|room|space|availability|a (?:slot|spot|time|place)|openings?|something|times|slots|spots|places?)(?! (?:parking|toilet|shower|where|wifi|minimum|fee|difference|way|drink|chance to talk))|(?:do|have|would|did) (?:you|u|ya)(?: guys)?(?: \w+){0,2}? (?:have|got|anything|any|room|space) ?(?:\w+ ){0,2}?(?:anything|availability|openings?|slots?|times?|free|available|open|room|space|<day>|<time>|left)|what(?:'s| is| have| do| times| time| days| are| other)? ?(?:\w+ ){0,4}?(?:available|openings?|free|availability)\b|any (?:availability|openings?|chance of|room|space|slots?|times?|spots?)|(?:is|are) (?:<staff>|anyone|you|<day>|<time>|<service>|that|it) (?:free|available|full|booked up|taken)|when(?:'s| is| are| could| can| would) (?:the|your|i|my|we) (?:next|soonest|earliest|get in|first|come)|when is (?:<staff>|someone) (?:free|available)|(?:free|open|available) (?:on )?<day>|anything (?:\w+ )?(?:<day>|<time>|free|open|available|on|for)|earliest you|what about <)/ },
-  { errand: "ask-service", name: "service", pattern: /\b(?:do (?:you|u|ya)(?: guys)? (?:do|offer|have|provide|give|treat|also)(?! (?:any )?(?:time|room|availability|anything|opening))|what(?:'s| is| are)(?: a| an| the)? <service>|what(?:'s| is| are) (?:the )?difference|how long (?:is|does|are|will|do|would)|what (?:services|treatments|do you (?:do|offer))|what (?:should|do|shall) i (?:wear|bring|need)|(?:should|do) i (?:need to )?(?:wear|bring)|tell me (?:more )?about|what happens (?:in|at|during)|is <service> (?:good|right|for|ok|safe)|(?:does|do|will|can) <service> (?:hurt|help)|(?:good|right|best) for|which (?:massage|service|treatment|one) )/ },
-  { errand: "book", name: "book", pattern: /\b(?:book(?:ed|ing)?(?! (?:as|under))|make (?:an?|another|my) (?:appointment|appt|booking|reservation|<service>)|(?:an?|another|new) (?:appointment|appt|booking|reservation)|(?:schedule|set up|arrange|reserve|get) (?:me |us )?(?:an?|in|my|for|some|another|the|<)|sign (?:me|us) up|put (?:me|us) (?:down|in)(?! touch)|get (?:me )?in(?: to see|\b)|fit me in|squeeze me in|come in|come by|be seen|appointment (?:for|with|please|on|at)|see (?:<staff>|someone|somebody|a physio|the physio|a therapist))\b/ },
-  { errand: "book", name: "want", pattern: /\b(?:(?:i|we)(?:'d| would|'ll| will)?(?: really| just)? (?:like|love|need|want|wanna|take|have)(?: to (?:have|get|try|do|come|join|see|start|take))?|(?:can|could|may|might) (?:i|we|you|u)(?: please)? (?:have|get|do|come|join|try|take|see|give me)|looking (?:for|to (?:get|have|do|try))|(?:i'm|am) after|hoping (?:for|to get)|(?:need|want|wanna|gimme|give me)) (?:\w+ |<(?:length|places|day|time|staff)> |(?:of|in) ){0,6}?(?:<service>|<length>|<places>)/ },
-  { errand: "book", name: "with-whom-when", pattern: /^\W*(?:(?:hi|hello|hey|good \w+)\b[ ,!.]*)?(?:<length> (?:of )?|<places> (?:in |for |at )?(?:the |a )?|a |an |one )*<service>\W*(?:(?:with|on|at|for|in|the|and|please|maybe|ideally|around|possible|if)\b[ ,]*)*<(?:day|time|staff|length|places|name|phone)>/ },
-  { errand: "thanks-bye", name: "bye", pattern: /\b(?:bye|goodbye|see (?:you|ya|u)|have a (?:good|nice|great|lovely)|take care|cheers|that(?:'s| is|'ll be| was| will be) (?:all|it|everything)|all (?:set|done|good)|nothing else|ttyl|good ?night)\b/ },
-  { errand: "thanks-bye", name: "thanks", pattern: /^(?:ok(?:ay)?|great|perfect|lovely|wonderful|no|nope|alright|brilliant|good|awesome|super|cool|fine)?[,.! ]*(?:(?:many|no) )?(?:thanks|thank you|thx|ty|cheers|much appreciated|appreciate it)[a-z ,.!]{0,40}$/ },
+  {
+    errand: "cancel",
+    name: "cancel",
+    pattern:
+      /\b(?:cancel(?:l?ing|l?ed)?(?!l?ation)|call off|delete my|drop my|take me (?:off|out)|scrap my|get rid of my|remove my|remove me)\b(?! (?:policy|fee|rule))/,
+  },
+  {
+    errand: "cancel",
+    name: "not-coming",
+    pattern:
+      /\b(?:(?:can'?t|cannot|can not|won'?t|will not|unable to|not able to|not going to|not gonna)(?: be able to)? (?:make|come|attend|be there|keep)\b(?! (?:a|an) )|(?:don't|no longer) (?:need|want) (?:my|the|that) (?:<\w+> )?(?:appointment|visit|session|booking|<service>))/,
+  },
+  {
+    errand: "ask-mine",
+    name: "my-appointment",
+    pattern:
+      /\b(?:when(?:'s| is| was| are)? (?:my|our)|what (?:time|day)(?:'s| is| was| did) (?:my|i)|what time am i|when am i|do i have (?:an|any|a) (?:appointment|booking|visit)|have i got (?:an|any)|(?:check|confirm|remind me of|look up|see|find) (?:\w+ )?my (?:appointment|booking|visit|<service>)s?|who(?:'s| is) my (?:appointment|<service>) with|am i (?:booked|down|still)|is my (?:appointment|<service>|booking))\b/,
+  },
+  {
+    errand: "person",
+    name: "a-person",
+    pattern:
+      /\b(?:(?:speak|talk|chat|put me|get me|connect me|transfer me|through)(?: \w+){0,2}? (?:to|with|through to) (?:a |an |the |some |somebody|someone|real|actual|live|human|person|desk|manager|staff|one of you|reception|<staff>)|(?:real|actual|live) (?:person|human)\b(?!.*\?$)|a human|(?:someone|somebody|a person) (?:to )?(?:call|ring|phone|contact) me|call me back|(?:human|operator|representative|a person) please|^(?:human|person|operator|agent)\W*$|get (?:me )?(?:a person|someone|somebody))\b/,
+  },
+  {
+    errand: "message",
+    name: "leave-message",
+    pattern:
+      /\b(?:(?:leave|take|pass(?: on)?|give|send) (?:\w+ ){0,3}?(?:a |this |my )?(?:message|note|word)|(?:tell|let) (?:<staff>|the (?:desk|manager|team|physio|therapist)) (?:that|know|i)|(?:make|have|file|lodge) a complaint|(?:i'm|i am|i want to|i wanna|i'd like to) complain\w*|charged (?:me )?(?:twice|double|wrong)|overcharged|wrong(?:ly)? charged|not happy with|unhappy with|unacceptable)\b/,
+  },
+  {
+    errand: "ask-price",
+    name: "price",
+    pattern:
+      /\b(?:how much|what(?:'s| is| are| does| do| would| will)?(?: \w+| <\w+>){0,5} (?:costs?|prices?|charge|rates?|fees?|run me|set me back)|prices?\b|pricing|cost of|costs?\b|rates\b|price ?list|what do you charge|how expensive|(?:is|are) (?:it|they|<service>) expensive|is (?:it|that) (?:about |around |only )?\$)/,
+  },
+  {
+    errand: "ask-hours",
+    name: "open",
+    pattern:
+      /\b(?:(?:are|r) (?:you|u|ya|they) (?:guys )?(?:open|closed|shut)|when (?:do|are) (?:you|u) (?:open|close|shut)|what time (?:do|are) (?:you|u) (?:open|close|shut)|(?:opening|business|office|open|clinic|working) (?:hours|times)|what(?:'s| are| r) (?:your|ur|the) hours|hours\?|open (?:on|at|until|till|late|early) (?:<|the|week|sun|holi)|closed (?:on|for)|how late are you|what days are you|you open|till when|until when)/,
+  },
+  {
+    errand: "ask-place",
+    name: "place",
+    pattern:
+      /\b(?:where (?:are|r) (?:you|u)|where(?:'s| is) (?:the|your) (?:clinic|place|practice|office|shop|building|studio|salon)|(?:your|the) address|what(?:'s| is) (?:the|your) address|directions|how do i (?:get|find)|find you|(?:located|location)|parking|park(?: my| the| a|\?|$)|which bus|what bus|bus (?:stop|route|line)|wheelchair|(?:is there|got|have) (?:a )?(?:lift|elevator|ramp|stairs|parking)|step[- ]free)/,
+  },
+  {
+    errand: "ask-policy",
+    name: "policy",
+    pattern:
+      /\b(?:cancell?ation (?:policy|fee|rule|charge)|late fee|no[- ]show|policy|gift (?:card|voucher|certificate)|vouchers?|(?:accept|take) (?:credit|debit|cash|cards?|cheques?|checks?|visa|insurance|my plan|apple)|(?:pay|paying) (?:by|with|cash|card)|how (?:can|do) i pay|direct(?:ly)? bill\w*|bill (?:my|me)|(?:covered|coverage|insurance)\b|receipts?|invoice|deposit|(?:send|get|have) (?:\w+ )?reminders?|referral|doctor's note|tips?\b|taxes?)/,
+  },
+  {
+    errand: "ask-staff",
+    name: "who",
+    pattern:
+      /\b(?:who (?:does|do|is|are|would|will|can|offers?|works?|teaches|gives|has|speaks)|which (?:therapist|physio\w*|person|instructor|one) |(?:is|are|does|do) <staff>(?: and <staff>)? (?:in|there|working|available|around|off|do|does|work|on|speak|offer|give|also|free)|when (?:is|does|will|are) <staff> |what (?:days|hours|times) (?:is|does|are|do) <staff>|<staff>'?s (?:hours|schedule|days)|does <staff>|can <staff> do|(?:do|is|are) (?:you|there)(?: have)? (?:a |any )?(?:female|male|woman|women|man|men|lady)|do (?:you|any of you) speak)/,
+  },
+  {
+    errand: "ask-availability",
+    name: "room",
+    pattern:
+      /\b(?:(?:is|are) there (?:\w+ ){0,2}?(?:anything|any|room|space|availability|a (?:slot|spot|time|place)|openings?|something|times|slots|spots|places?)(?! (?:parking|toilet|shower|where|wifi|minimum|fee|difference|way|drink|chance to talk))|(?:do|have|would|did) (?:you|u|ya)(?: guys)?(?: \w+){0,2}? (?:have|got|anything|any|room|space) ?(?:\w+ ){0,2}?(?:anything|availability|openings?|slots?|times?|free|available|open|room|space|<day>|<time>|left)|what(?:'s| is| have| do| times| time| days| are| other)? ?(?:\w+ ){0,4}?(?:available|openings?|free|availability)\b|any (?:availability|openings?|chance of|room|space|slots?|times?|spots?)|(?:is|are) (?:<staff>|anyone|you|<day>|<time>|<service>|that|it) (?:free|available|full|booked up|taken)|when(?:'s| is| are| could| can| would) (?:the|your|i|my|we) (?:next|soonest|earliest|get in|first|come)|when is (?:<staff>|someone) (?:free|available)|(?:free|open|available) (?:on )?<day>|anything (?:\w+ )?(?:<day>|<time>|free|open|available|on|for)|earliest you|what about <)/,
+  },
+  {
+    errand: "ask-service",
+    name: "service",
+    pattern:
+      /\b(?:do (?:you|u|ya)(?: guys)? (?:do|offer|have|provide|give|treat|also)(?! (?:any )?(?:time|room|availability|anything|opening))|what(?:'s| is| are)(?: a| an| the)? <service>|what(?:'s| is| are) (?:the )?difference|how long (?:is|does|are|will|do|would)|what (?:services|treatments|do you (?:do|offer))|what (?:should|do|shall) i (?:wear|bring|need)|(?:should|do) i (?:need to )?(?:wear|bring)|tell me (?:more )?about|what happens (?:in|at|during)|is <service> (?:good|right|for|ok|safe)|(?:does|do|will|can) <service> (?:hurt|help)|(?:good|right|best) for|which (?:massage|service|treatment|one) )/,
+  },
+  {
+    errand: "book",
+    name: "book",
+    pattern:
+      /\b(?:book(?:ed|ing)?(?! (?:as|under))|make (?:an?|another|my) (?:appointment|appt|booking|reservation|<service>)|(?:an?|another|new) (?:appointment|appt|booking|reservation)|(?:schedule|set up|arrange|reserve|get) (?:me |us )?(?:an?|in|my|for|some|another|the|<)|sign (?:me|us) up|put (?:me|us) (?:down|in)(?! touch)|get (?:me )?in(?: to see|\b)|fit me in|squeeze me in|come in|come by|be seen|appointment (?:for|with|please|on|at)|see (?:<staff>|someone|somebody|a physio|the physio|a therapist))\b/,
+  },
+  {
+    errand: "book",
+    name: "want",
+    pattern:
+      /\b(?:(?:i|we)(?:'d| would|'ll| will)?(?: really| just)? (?:like|love|need|want|wanna|take|have)(?: to (?:have|get|try|do|come|join|see|start|take))?|(?:can|could|may|might) (?:i|we|you|u)(?: please)? (?:have|get|do|come|join|try|take|see|give me)|looking (?:for|to (?:get|have|do|try))|(?:i'm|am) after|hoping (?:for|to get)|(?:need|want|wanna|gimme|give me)) (?:\w+ |<(?:length|places|day|time|staff)> |(?:of|in) ){0,6}?(?:<service>|<length>|<places>)/,
+  },
+  {
+    errand: "book",
+    name: "with-whom-when",
+    pattern:
+      /^\W*(?:(?:hi|hello|hey|good \w+)\b[ ,!.]*)?(?:<length> (?:of )?|<places> (?:in |for |at )?(?:the |a )?|a |an |one )*<service>\W*(?:(?:with|on|at|for|in|the|and|please|maybe|ideally|around|possible|if)\b[ ,]*)*<(?:day|time|staff|length|places|name|phone)>/,
+  },
+  {
+    errand: "thanks-bye",
+    name: "bye",
+    pattern:
+      /\b(?:bye|goodbye|see (?:you|ya|u)|have a (?:good|nice|great|lovely)|take care|cheers|that(?:'s| is|'ll be| was| will be) (?:all|it|everything)|all (?:set|done|good)|nothing else|ttyl|good ?night)\b/,
+  },
+  {
+    errand: "thanks-bye",
+    name: "thanks",
+    pattern:
+      /^(?:ok(?:ay)?|great|perfect|lovely|wonderful|no|nope|alright|brilliant|good|awesome|super|cool|fine)?[,.! ]*(?:(?:many|no) )?(?:thanks|thank you|thx|ty|cheers|much appreciated|appreciate it)[a-z ,.!]{0,40}$/,
+  },
 ];

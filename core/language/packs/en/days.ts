@@ -1,14 +1,4 @@
-import {
-  addMonths,
-  dayFrom,
-  dayOfIso,
-  lastOfMonth,
-  mondayOf,
-  nthWeekday,
-  partsOf,
-  weekdayOf,
-  type DayNumber,
-} from "../../../time/days.ts";
+import { addMonths, dayFrom, dayOfIso, lastOfMonth, mondayOf, nthWeekday, partsOf, weekdayOf, type DayNumber } from "../../../time/days.ts";
 import type { Moment } from "../../context.ts";
 import type { DayValue } from "../../found.ts";
 import { CARDINALS, MONTH, MONTH_WORDS, ORDINAL, ORDINALS, WEEKDAY, WEEKDAY_WORDS } from "./words.ts";
@@ -95,7 +85,9 @@ function monthSpan(at: Moment, month: number): { from: DayNumber; to: DayNumber 
 const ahead = (at: Moment, value: DayValue): DayValue =>
   value.kind === "days" && value.from !== undefined && value.from < at.today ? { ...value, from: at.today } : value;
 
-const N = `\\d{1,2}|${Object.keys(CARDINALS).filter((w) => w.length > 2).join("|")}|a couple of|couple of|a|an`;
+const N = `\\d{1,2}|${Object.keys(CARDINALS)
+  .filter((w) => w.length > 2)
+  .join("|")}|a couple of|couple of|a|an`;
 const NTH = `(\\d{1,2})(?:st|nd|rd|th)|(${ORDINAL})`;
 const nth = (digits: string | undefined, word: string | undefined): number => (digits ? Number(digits) : word ? (ORDINALS[word] ?? 0) : 0);
 /** Abbreviated weekdays that are also words need a sign of a day before them. */
@@ -107,7 +99,8 @@ export const DAY_RULES: DayRule[] = [
   { name: "day/today", pattern: /\b(?:today|tonight|this (?:very )?(?:morning|afternoon|evening))\b/g, value: (_m, at) => ({ value: one(at.today) }) },
   {
     name: "day/soonest",
-    pattern: /\b(?:as soon as (?:possible|you can|u can)|asap|a\.s\.a\.p\.?|(?:the )?(?:soonest|earliest)(?: (?:possible|you (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|whenever|any ?time|any day|right away|straight ?away)\b/g,
+    pattern:
+      /\b(?:as soon as (?:possible|you can|u can)|asap|a\.s\.a\.p\.?|(?:the )?(?:soonest|earliest)(?: (?:possible|you (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|whenever|any ?time|any day|right away|straight ?away)\b/g,
     value: () => ({ value: { kind: "soonest" } }),
   },
   {
@@ -141,7 +134,10 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/weekday-and-date",
-    pattern: new RegExp(`\\b(?:next |this )?(${WEEKDAY}),? ?(?:the )?(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL}))(?: of)?,?(?: (${MONTH}))?\\b(?!:|\\.\\d| ?(?:am|pm|a\\.m|p\\.m|o'clock|min|hour))`, "g"),
+    pattern: new RegExp(
+      `\\b(?:next |this )?(${WEEKDAY}),? ?(?:the )?(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL}))(?: of)?,?(?: (${MONTH}))?\\b(?!:|\\.\\d| ?(?:am|pm|a\\.m|p\\.m|o'clock|min|hour))`,
+      "g",
+    ),
     value: (m, at) => {
       const date = nth(m[2], m[3]);
       if (!date || date > 31) return null;
@@ -245,7 +241,11 @@ export const DAY_RULES: DayRule[] = [
       return { value: one(unit === "day" ? at.today + n : unit === "week" ? at.today + 7 * n : addMonths(at.today, n)) };
     },
   },
-  { name: "day/week-today", pattern: /\b(?:a|one|1) week (?:from )?today\b|\bin a week(?:'s time)?\b|\btoday week\b/g, value: (_m, at) => ({ value: one(at.today + 7) }) },
+  {
+    name: "day/week-today",
+    pattern: /\b(?:a|one|1) week (?:from )?today\b|\bin a week(?:'s time)?\b|\btoday week\b/g,
+    value: (_m, at) => ({ value: one(at.today + 7) }),
+  },
   { name: "day/fortnight", pattern: /\b(?:in a|a) fortnight\b/g, value: (_m, at) => ({ value: one(at.today + 14) }) },
   {
     name: "day/later-this-week",
@@ -268,7 +268,11 @@ export const DAY_RULES: DayRule[] = [
   },
   { name: "day/next-week", pattern: /\bnext week\b/g, value: (_m, at) => ({ value: span(week(at, 1), week(at, 1) + 6) }) },
   { name: "day/next-weekend", pattern: /\bnext weekend\b/g, value: (_m, at) => ({ value: span(week(at, 1) + 5, week(at, 1) + 6) }) },
-  { name: "day/weekend", pattern: /\b(?:this |the |at the |on the )?weekend\b/g, value: (_m, at) => ({ value: ahead(at, span(week(at, 0) + 5, week(at, 0) + 6)) }) },
+  {
+    name: "day/weekend",
+    pattern: /\b(?:this |the |at the |on the )?weekend\b/g,
+    value: (_m, at) => ({ value: ahead(at, span(week(at, 0) + 5, week(at, 0) + 6)) }),
+  },
   {
     name: "day/part-of-month",
     pattern: new RegExp(`\\b(?:the )?(early|start of|beginning of|mid|middle of|late|end of)(?: in)?[ -](?:(the|this|next) month|(${MONTH}))\\b`, "g"),
@@ -296,13 +300,23 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/named",
-    pattern: /\b(?:good friday|easter(?: sunday| monday)?|christmas(?: day| eve)?|boxing day|new year'?s(?: day| eve)?|victoria day|canada day|labou?r day|thanksgiving|remembrance day|heritage day|hallowe'?en|valentine'?s(?: day)?)\b/g,
+    pattern:
+      /\b(?:good friday|easter(?: sunday| monday)?|christmas(?: day| eve)?|boxing day|new year'?s(?: day| eve)?|victoria day|canada day|labou?r day|thanksgiving|remembrance day|heritage day|hallowe'?en|valentine'?s(?: day)?)\b/g,
     value: (m, at) => namedDay(m[0], at),
   },
 ];
 
 /** Days that everyone knows, beside the house's own closed days. */
-const KNOWN: Record<string, [number, number]> = { "christmas eve": [12, 24], christmas: [12, 25], "christmas day": [12, 25], "new years eve": [12, 31], halloween: [10, 31], valentines: [2, 14], "valentines day": [2, 14], "new years": [1, 1] };
+const KNOWN: Record<string, [number, number]> = {
+  "christmas eve": [12, 24],
+  christmas: [12, 25],
+  "christmas day": [12, 25],
+  "new years eve": [12, 31],
+  halloween: [10, 31],
+  valentines: [2, 14],
+  "valentines day": [2, 14],
+  "new years": [1, 1],
+};
 
 function namedDay(said: string, at: Moment): DayReading | null {
   const name = said.replace(/'/g, "");

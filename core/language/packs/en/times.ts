@@ -85,7 +85,8 @@ const ranged = (name: string): { value: TimeValue } => ({ value: { kind: "span",
 const waitsFor = (at: Moment): boolean => at.expects === "time" || at.expects === "slot" || at.expects === "day";
 
 /** What people put around a bare number that names a time. */
-const AROUND_A_TIME = /\b(?:um+|uh+|ok(?:ay)?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|sounds|would|be|for me|me|thanks|thank you|i'll take|take|it|make|better|perfect|with|slot|one)\b/g;
+const AROUND_A_TIME =
+  /\b(?:um+|uh+|ok(?:ay)?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|sounds|would|be|for me|me|thanks|thank you|i'll take|take|it|make|better|perfect|with|slot|one)\b/g;
 
 export const TIME_RULES: TimeRule[] = [
   {
@@ -110,12 +111,16 @@ export const TIME_RULES: TimeRule[] = [
   },
   {
     name: "time/after",
-    pattern: rx(`\\b(?:any ?time after|some ?time after|after|from|past|since|not before|no earlier than|not earlier than|starting(?: at| from)?|later than) (?:about |around )?(${CLOCK})(?: on(?:wards?)?)?${NOT_TIME}`),
+    pattern: rx(
+      `\\b(?:any ?time after|some ?time after|after|from|past|since|not before|no earlier than|not earlier than|starting(?: at| from)?|later than) (?:about |around )?(${CLOCK})(?: on(?:wards?)?)?${NOT_TIME}`,
+    ),
     value: (m) => one("from", m[1]),
   },
   {
     name: "time/before",
-    pattern: rx(`\\b(?:any ?time before|some ?time before|before|by|until|till|til|done by|out by|finished by|over by|no later than|not later than|earlier than|not after) (?:about |around )?(${CLOCK})${NOT_TIME}`),
+    pattern: rx(
+      `\\b(?:any ?time before|some ?time before|before|by|until|till|til|done by|out by|finished by|over by|no later than|not later than|earlier than|not after) (?:about |around )?(${CLOCK})${NOT_TIME}`,
+    ),
     value: (m) => until(m[1], "end"),
   },
   {
@@ -126,7 +131,7 @@ export const TIME_RULES: TimeRule[] = [
   { name: "time/ish", pattern: rx(`\\b(?:at |about |around )?(${CLOCK}) ?-?ish\\b`), value: (m) => one("around", m[1]) },
   {
     name: "time/at",
-    pattern: rx(`(?:\\b(?:at|@|for) |@)(${CLOCK})${NOT_TIME}`),
+    pattern: rx(`(?:\\b(?:at|@|for|make (?:it|that)|let's say) |@)(${CLOCK})${NOT_TIME}`),
     value: (m) => {
       // "for two" counts people, "for 3 pm" does not.
       if (/^for /.test(m[0]) && !SURE.test(m[1] ?? "")) return null;
@@ -164,7 +169,11 @@ export const TIME_RULES: TimeRule[] = [
     pattern: /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|as late as possible|last thing|late in the day)\b/g,
     value: () => ({ value: { kind: "part", part: "end-of-day" } }),
   },
-  { name: "time/morning", pattern: /(?<!good )\b(?:(?:in|during|of) the |this |that |early (?:in the )?)?(?:mornings?|a\.m\.?)(?!\w)(?<!\d ?a\.m\.?)/g, value: () => ranged("morning") },
+  {
+    name: "time/morning",
+    pattern: /(?<!good )\b(?:(?:in|during|of) the |this |that |early (?:in the )?)?(?:mornings?|a\.m\.?)(?!\w)(?<!\d ?a\.m\.?)/g,
+    value: () => ranged("morning"),
+  },
   { name: "time/afternoon", pattern: /(?<!good |late )\b(?:(?:in|during) the |this |that |early )?(?:afternoons?|aft)\b/g, value: () => ranged("afternoon") },
   { name: "time/evening", pattern: /(?<!good )\b(?:(?:in|during) the |this |that |early |late )?(?:evenings?|tonight)\b/g, value: () => ranged("evening") },
 ];

@@ -1,47 +1,202 @@
 /** English words that the recognisers share. */
 
 export const WEEKDAY_WORDS: Record<string, number> = {
-  monday: 1, mon: 1, mondays: 1, tuesday: 2, tue: 2, tues: 2, tuesdays: 2, wednesday: 3, wed: 3, weds: 3, wednesdays: 3, wensday: 3, wednsday: 3,
-  thursday: 4, thu: 4, thur: 4, thurs: 4, thursdays: 4, thrusday: 4, thursay: 4, friday: 5, fri: 5, fridays: 5, firday: 5, frday: 5,
-  saturday: 6, sat: 6, saturdays: 6, saterday: 6, sunday: 7, sundays: 7, tuseday: 2, teusday: 2, munday: 1,
+  monday: 1,
+  mon: 1,
+  mondays: 1,
+  tuesday: 2,
+  tue: 2,
+  tues: 2,
+  tuesdays: 2,
+  wednesday: 3,
+  wed: 3,
+  weds: 3,
+  wednesdays: 3,
+  wensday: 3,
+  wednsday: 3,
+  thursday: 4,
+  thu: 4,
+  thur: 4,
+  thurs: 4,
+  thursdays: 4,
+  thrusday: 4,
+  thursay: 4,
+  friday: 5,
+  fri: 5,
+  fridays: 5,
+  firday: 5,
+  frday: 5,
+  saturday: 6,
+  sat: 6,
+  saturdays: 6,
+  saterday: 6,
+  sunday: 7,
+  sundays: 7,
+  tuseday: 2,
+  teusday: 2,
+  munday: 1,
 };
 
 /** "sat" and "sun", "wed" and "mon" are words of their own; they count as days only beside a sign of one. */
-export const WEEKDAY = Object.keys(WEEKDAY_WORDS).sort((a, b) => b.length - a.length).join("|");
+export const WEEKDAY = Object.keys(WEEKDAY_WORDS)
+  .sort((a, b) => b.length - a.length)
+  .join("|");
 
 export const MONTH_WORDS: Record<string, number> = {
-  january: 1, jan: 1, february: 2, feb: 2, march: 3, mar: 3, april: 4, apr: 4, may: 5, june: 6, jun: 6, july: 7, jul: 7,
-  august: 8, aug: 8, september: 9, sept: 9, sep: 9, october: 10, oct: 10, november: 11, nov: 11, december: 12, dec: 12,
+  january: 1,
+  jan: 1,
+  february: 2,
+  feb: 2,
+  march: 3,
+  mar: 3,
+  april: 4,
+  apr: 4,
+  may: 5,
+  june: 6,
+  jun: 6,
+  july: 7,
+  jul: 7,
+  august: 8,
+  aug: 8,
+  september: 9,
+  sept: 9,
+  sep: 9,
+  october: 10,
+  oct: 10,
+  november: 11,
+  nov: 11,
+  december: 12,
+  dec: 12,
 };
-export const MONTH = Object.keys(MONTH_WORDS).sort((a, b) => b.length - a.length).join("|");
+export const MONTH = Object.keys(MONTH_WORDS)
+  .sort((a, b) => b.length - a.length)
+  .join("|");
 
 export const CARDINALS: Record<string, number> = {
-  a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12,
-  thirteen: 13, fourteen: 14, fifteen: 15, sixteen: 16, seventeen: 17, eighteen: 18, nineteen: 19, twenty: 20,
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
+  thirteen: 13,
+  fourteen: 14,
+  fifteen: 15,
+  sixteen: 16,
+  seventeen: 17,
+  eighteen: 18,
+  nineteen: 19,
+  twenty: 20,
 };
 
 export const ORDINALS: Record<string, number> = {
-  first: 1, second: 2, third: 3, fourth: 4, fifth: 5, sixth: 6, seventh: 7, eighth: 8, ninth: 9, tenth: 10, eleventh: 11, twelfth: 12,
-  thirteenth: 13, fourteenth: 14, fifteenth: 15, sixteenth: 16, seventeenth: 17, eighteenth: 18, nineteenth: 19, twentieth: 20,
-  "twenty-first": 21, "twenty first": 21, "twenty-second": 22, "twenty second": 22, "twenty-third": 23, "twenty third": 23, "twenty-fourth": 24, "twenty fourth": 24,
-  "twenty-fifth": 25, "twenty fifth": 25, "twenty-sixth": 26, "twenty sixth": 26, "twenty-seventh": 27, "twenty seventh": 27, "twenty-eighth": 28, "twenty eighth": 28,
-  "twenty-ninth": 29, "twenty ninth": 29, thirtieth: 30, "thirty-first": 31, "thirty first": 31,
+  first: 1,
+  second: 2,
+  third: 3,
+  fourth: 4,
+  fifth: 5,
+  sixth: 6,
+  seventh: 7,
+  eighth: 8,
+  ninth: 9,
+  tenth: 10,
+  eleventh: 11,
+  twelfth: 12,
+  thirteenth: 13,
+  fourteenth: 14,
+  fifteenth: 15,
+  sixteenth: 16,
+  seventeenth: 17,
+  eighteenth: 18,
+  nineteenth: 19,
+  twentieth: 20,
+  "twenty-first": 21,
+  "twenty first": 21,
+  "twenty-second": 22,
+  "twenty second": 22,
+  "twenty-third": 23,
+  "twenty third": 23,
+  "twenty-fourth": 24,
+  "twenty fourth": 24,
+  "twenty-fifth": 25,
+  "twenty fifth": 25,
+  "twenty-sixth": 26,
+  "twenty sixth": 26,
+  "twenty-seventh": 27,
+  "twenty seventh": 27,
+  "twenty-eighth": 28,
+  "twenty eighth": 28,
+  "twenty-ninth": 29,
+  "twenty ninth": 29,
+  thirtieth: 30,
+  "thirty-first": 31,
+  "thirty first": 31,
 };
-export const ORDINAL = Object.keys(ORDINALS).sort((a, b) => b.length - a.length).join("|");
+export const ORDINAL = Object.keys(ORDINALS)
+  .sort((a, b) => b.length - a.length)
+  .join("|");
 
 export const HOUR_WORDS: Record<string, number> = {
-  one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
 };
 export const HOUR = Object.keys(HOUR_WORDS).join("|");
 
 export const MINUTE_WORDS: Record<string, number> = {
-  "oh five": 5, five: 5, ten: 10, fifteen: 15, twenty: 20, "twenty five": 25, "twenty-five": 25, thirty: 30, "thirty five": 35, "thirty-five": 35,
-  forty: 40, fourty: 40, "forty five": 45, "forty-five": 45, fifty: 50, "fifty five": 55, "fifty-five": 55,
+  "oh five": 5,
+  five: 5,
+  ten: 10,
+  fifteen: 15,
+  twenty: 20,
+  "twenty five": 25,
+  "twenty-five": 25,
+  thirty: 30,
+  "thirty five": 35,
+  "thirty-five": 35,
+  forty: 40,
+  fourty: 40,
+  "forty five": 45,
+  "forty-five": 45,
+  fifty: 50,
+  "fifty five": 55,
+  "fifty-five": 55,
 };
-export const MINUTE = Object.keys(MINUTE_WORDS).sort((a, b) => b.length - a.length).join("|");
+export const MINUTE = Object.keys(MINUTE_WORDS)
+  .sort((a, b) => b.length - a.length)
+  .join("|");
 
 export const DIGIT_WORDS: Record<string, string> = {
-  zero: "0", oh: "0", o: "0", nought: "0", one: "1", two: "2", three: "3", four: "4", five: "5", six: "6", seven: "7", eight: "8", nine: "9",
+  zero: "0",
+  oh: "0",
+  o: "0",
+  nought: "0",
+  one: "1",
+  two: "2",
+  three: "3",
+  four: "4",
+  five: "5",
+  six: "6",
+  seven: "7",
+  eight: "8",
+  nine: "9",
 };
 
 /** Parts of the day: minutes of the wall clock at which a visit may start. A part ends where the next begins. */

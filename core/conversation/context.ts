@@ -1,0 +1,19 @@
+import type { House } from "../house/compile.ts";
+import type { ReadContext } from "../language/context.ts";
+import type { EpochMin } from "../time/zone.ts";
+import type { State } from "./state.ts";
+
+/** What reading may know of a conversation. */
+export function contextOf(house: House, now: EpochMin, state: State): ReadContext {
+  const task = state.task;
+  const days = task && "wish" in task ? task.wish.days : undefined;
+  const only = days?.ranges.length === 1 && days.ranges[0]?.from !== undefined && days.ranges[0].from === days.ranges[0].to ? days.ranges[0].from : undefined;
+  return {
+    house,
+    now,
+    expects: state.expects,
+    ...(task ? { errand: task.errand === "book" || task.errand === "move" || task.errand === "cancel" ? task.errand : "other" } : {}),
+    ...(task?.errand === "move" && task.appointment ? { oldKnown: true } : {}),
+    ...(only === undefined ? {} : { day: only }),
+  };
+}

@@ -1,0 +1,23 @@
+import { mkdtempSync, rmSync, chmodSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import type { TestProject } from "vitest/node";
+import { startCluster } from "../cluster.ts";
+
+declare module "vitest" {
+  interface ProvidedContext {
+    databaseUrl: string;
+  }
+}
+
+/** One PostgreSQL cluster for all the server's tests; each test file makes a database of its own in it. */
+export default async function setup(project: TestProject): Promise<() => Promise<void>> {
+  const folder = mkdtempSync(join(tmpdir(), "gentian-test-"));
+  chmodSync(folder, 0o755);
+  const cluster = await startCluster(folder, () => undefined);
+  project.provide("databaseUrl", cluster.url);
+  return async () => {
+    await cluster.stop();
+    rmSync(folder, { recursive: true, force: true });
+  };
+}
