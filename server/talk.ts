@@ -5,7 +5,8 @@ import { publicAppointment, publicState } from "@gentian/core/conversation/publi
 import type { Effect, Event, OfferView, Reason, ReplyOut, State } from "@gentian/core/conversation/state";
 import type { House } from "@gentian/core/house/compile";
 import type { Channel } from "@gentian/core/house/schema";
-import { doEffect, type Desk } from "./books.ts";
+import { doEffect, lockDesk, type Desk } from "./books.ts";
+import { anyExpired } from "./data/appointments.ts";
 import {
   answerToRef,
   conversationById,
@@ -128,6 +129,8 @@ export class Talk {
       conversationId: row.id,
       fresh: (rev) => this.houses.calendar(tx, row.houseId, rev, nowMin),
     };
+    // A hold that has run out no longer stands in anybody's way, swept away or not.
+    if (await anyExpired(tx, row.houseId, nowMin)) await lockDesk(desk);
     let state = before;
     const replies: PublicReply[] = [];
     const events: Event[] = [first];

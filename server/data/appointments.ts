@@ -299,7 +299,7 @@ export async function appointmentsBetween(tx: Tx, houseId: string, fromMin: numb
 
 export async function allAppointments(tx: Tx, houseId: string): Promise<AppointmentRow[]> {
   const { rows } = await tx.raw<{ rows: Columns[] }>(
-    `select ${COLUMNS} from appointments a left join clients c on c.id = a.client_id where a.house_id = ? and a.kind <> 'session' and a.status in ('booked', 'done', 'missed', 'cancelled') order by a.starts, a.id`,
+    `select ${COLUMNS} from appointments a left join clients c on c.id = a.client_id where a.house_id = ? and a.kind <> 'session' and a.status in ('booked', 'done', 'missed', 'cancelled') order by a.starts, coalesce(a.ext_id, a.id::text)`,
     [houseId],
   );
   return rows.map(asRow);

@@ -6,7 +6,7 @@ import { Refusal } from "../refusal.ts";
 
 /** Reads a request's body by a schema; what is wrong comes back as a 400 with the path of each wrong place. */
 export function bodyOf<T extends z.ZodType>(schema: T, req: Request): z.infer<T> {
-  const result = schema.safeParse(req.body ?? {});
+  const result = schema.safeParse(clean(req.body ?? {}));
   if (result.success) return result.data;
   throw new Refusal(
     400,
@@ -14,6 +14,18 @@ export function bodyOf<T extends z.ZodType>(schema: T, req: Request): z.infer<T>
     result.error.issues.map((i) => `${i.path.join("/") || "body"}: ${i.message}`).join("; "),
     result.error.issues.map((i) => ({ path: i.path.join("/"), message: i.message })),
   );
+}
+
+/** Takes out what no text holds: control characters but line breaks and tabs, and halves of characters. */
+function clean(value: unknown): unknown {
+  if (typeof value === "string")
+    return Array.from(value)
+      .filter((c) => c === "\n" || c === "\t" || (c >= " " && c !== "\u007f"))
+      .map((c) => (c.length === 1 && c >= "\ud800" && c <= "\udfff" ? "\ufffd" : c))
+      .join("");
+  if (Array.isArray(value)) return value.map(clean);
+  if (typeof value === "object" && value !== null) return Object.fromEntries(Object.entries(value).map(([k, v]) => [k, clean(v)]));
+  return value;
 }
 
 export const handler =
