@@ -5,7 +5,7 @@ export default defineConfig({
     projects: [
       { test: { name: "core", include: ["core/**/*.test.ts", "demo/**/*.test.ts", "widget/**/*.test.ts", "web/**/*.test.ts"], testTimeout: 60_000, pool: "forks" } },
       { test: { name: "server", include: ["server/**/*.test.ts"], globalSetup: ["server/testing/cluster.ts"], testTimeout: 60_000, hookTimeout: 120_000, pool: "forks" } },
-      { test: { name: "browser", include: ["e2e/**/*.test.ts"], globalSetup: ["e2e/house.ts"], testTimeout: 90_000, hookTimeout: 180_000, pool: "forks", fileParallelism: false } },
+      { test: { name: "browser", include: ["e2e/**/*.test.ts"], globalSetup: ["e2e/house.ts"], testTimeout: 90_000, hookTimeout: 180_000, pool: "forks" } },
     ],
   },
 });

@@ -17,7 +17,7 @@ const VIEWS: Record<string, (p: Page) => Promise<void>> = {
   },
   "slip-open": async ({ driver }) => {
     await signIn(driver, base);
-    await (await see(driver, By.css("button[aria-label*='Desmond Achebe']"))).click();
+    await (await see(driver, By.css("button[title*='Desmond Achebe']"))).click();
     await waitText(driver, "Other visits");
   },
   "book-by-hand": async ({ driver }) => {

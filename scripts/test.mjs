@@ -40,7 +40,15 @@ for (const [name, command, args] of only.length > 0 ? [] : checks) {
 for (const project of ["core", "server", "browser"]) {
   if (only.length > 0 && !only.includes(project)) continue;
   const report = join(folder, `${project}.json`);
-  const code = await run(bin("vitest"), ["run", "--project", project, "--reporter=default", "--reporter=json", `--outputFile.json=${report}`]);
+  const code = await run(bin("vitest"), [
+    "run",
+    "--project",
+    project,
+    ...(project === "browser" ? ["--no-file-parallelism"] : []),
+    "--reporter=default",
+    "--reporter=json",
+    `--outputFile.json=${report}`,
+  ]);
   try {
     const r = JSON.parse(readFileSync(report, "utf8"));
     passed += r.numPassedTests;

@@ -21,7 +21,11 @@ beforeAll(async () => {
 afterAll(() => t.stop());
 
 const raw = (method: string, path: string, body?: unknown, headers: Record<string, string> = {}) =>
-  fetch(`${t.base}/api/desk${path}`, { method, headers: { "content-type": "application/json", "x-gentian": "desk", ...(cookie ? { cookie } : {}), ...headers }, ...(body === undefined ? {} : { body: JSON.stringify(body) }) });
+  fetch(`${t.base}/api/desk${path}`, {
+    method,
+    headers: { "content-type": "application/json", "x-gentian": "desk", ...(cookie ? { cookie } : {}), ...headers },
+    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+  });
 const ask = async (method: string, path: string, body?: unknown) => {
   const r = await raw(method, path, body);
   return { status: r.status, body: (await r.json()) as Record<string, unknown> };
@@ -74,14 +78,25 @@ describe("the day sheet", () => {
 });
 
 describe("by hand", () => {
-  const booking = (more: object = {}) => ({ ref: ref(), service: "taping", length: 15, staff: "maren", date: "2027-03-03", time: "09:00", newClient: { name: "Gil Frost", phone: "902 555 0133" }, ...more });
+  const booking = (more: object = {}) => ({
+    ref: ref(),
+    service: "taping",
+    length: 15,
+    staff: "maren",
+    date: "2027-03-03",
+    time: "09:00",
+    newClient: { name: "Gil Frost", phone: "902 555 0133" },
+    ...more,
+  });
 
   it("books once per ref, where it is open, and audits it", async () => {
     const b = booking();
     const [one, two] = [await ask("POST", "/appointments", b), await ask("POST", "/appointments", b)];
     expect(one.status).toBe(201);
     expect(two.body).toEqual(one.body);
-    const { rows } = await t.app.db.raw<{ rows: { action: string; actor: string }[] }>("select action, actor from audit where subject = ?", [String(one.body["id"])]);
+    const { rows } = await t.app.db.raw<{ rows: { action: string; actor: string }[] }>("select action, actor from audit where subject = ?", [
+      String(one.body["id"]),
+    ]);
     expect(rows).toEqual([{ action: "booked", actor: "Mina" }]);
     expect((await ask("POST", "/appointments", booking())).status).toBe(409);
   });
@@ -120,7 +135,8 @@ describe("by hand", () => {
   });
 
   it("finds clients by name or number", async () => {
-    const names = async (find: string) => ((await ask("GET", `/clients?find=${encodeURIComponent(find)}`)).body["clients"] as { name: string }[]).map((c) => c.name);
+    const names = async (find: string) =>
+      ((await ask("GET", `/clients?find=${encodeURIComponent(find)}`)).body["clients"] as { name: string }[]).map((c) => c.name);
     expect(await names("petr")).toEqual(["Ana Petrov"]);
     expect(await names("0142")).toEqual(["Ana Petrov"]);
     expect(await names("%")).toEqual([]);
@@ -130,7 +146,8 @@ describe("by hand", () => {
 describe("waiting, talking, logbook", () => {
   it("brings a message to the desk, and undoes its being done", async () => {
     await sayAll(await talkTo(t.base), "I'd like to leave a message for Mina", "my invoice is missing", "Lou Weir", "902 555 0150");
-    const waiting = async () => ((await ask("GET", "/now")).body["waiting"] as { id: string; text: string; name: string }[]).filter((w) => w.text === "my invoice is missing");
+    const waiting = async () =>
+      ((await ask("GET", "/now")).body["waiting"] as { id: string; text: string; name: string }[]).filter((w) => w.text === "my invoice is missing");
     const [slip] = await waiting();
     expect(slip?.name).toBe("Lou Weir");
     await ask("POST", `/slips/${slip?.id ?? ""}/done`);

@@ -29,11 +29,29 @@ describe("a conversation over HTTP", () => {
   it("books, and says so only with the appointment that stands in the calendar", async () => {
     const c = await talkTo(t.base);
     expect(c.replies[0]?.text).toContain("good morning");
-    const offered = await sayAll(c, "relaxation massage for an hour with Nell this Wednesday at ten, Freya Pound, 902 555 0107", "yes", "no", "shoulders", "a week", "no", "no plan");
+    const offered = await sayAll(
+      c,
+      "relaxation massage for an hour with Nell this Wednesday at ten, Freya Pound, 902 555 0107",
+      "yes",
+      "no",
+      "shoulders",
+      "a week",
+      "no",
+      "no plan",
+    );
     expect(offered.replies.at(-1)?.expects).toBe("go-ahead");
     const done = await sayAll(c, "yes please");
     const a = done.replies.at(-1)?.appointment as Record<string, unknown>;
-    expect(a).toMatchObject({ service: "Relaxation massage", length_min: 60, staff: "Eleanor Fairweather", start: "2027-03-03T10:00:00-04:00", end: "2027-03-03T11:00:00-04:00", status: "booked", price: { minor: 9000, currency: "CAD" }, client: { name: "Freya Pound", phone: "+19025550107" } });
+    expect(a).toMatchObject({
+      service: "Relaxation massage",
+      length_min: 60,
+      staff: "Eleanor Fairweather",
+      start: "2027-03-03T10:00:00-04:00",
+      end: "2027-03-03T11:00:00-04:00",
+      status: "booked",
+      price: { minor: 9000, currency: "CAD" },
+      client: { name: "Freya Pound", phone: "+19025550107" },
+    });
     expect(done.state).toMatchObject({ outcome: "booked", outcomes: ["booked"] });
     const row = (await all()).find((x) => x.id === a["id"]);
     expect(row && rfc3339(t.house.zone, row.startMin)).toBe(a["start"]);
@@ -96,7 +114,12 @@ describe("a conversation over HTTP", () => {
 });
 
 describe("bad input", () => {
-  const post = (path: string, body: unknown, token?: string) => json(path, { method: "POST", headers: { "content-type": "application/json", ...(token ? { authorization: `Bearer ${token}` } : {}) }, body: typeof body === "string" ? body : JSON.stringify(body) });
+  const post = (path: string, body: unknown, token?: string) =>
+    json(path, {
+      method: "POST",
+      headers: { "content-type": "application/json", ...(token ? { authorization: `Bearer ${token}` } : {}) },
+      body: typeof body === "string" ? body : JSON.stringify(body),
+    });
 
   it("is told what is wrong and where, as a problem document", async () => {
     const c = await talkTo(t.base);
@@ -132,7 +155,15 @@ describe("bad input", () => {
     expect((await c.say("hello?")).status).toBe(409);
   });
 
-  it.each(["😀😀😀", "<script>alert(1)</script>", "'; drop table appointments; --", "\u0000\u0007\u001b[31m", "\u202Ereversed\u202C", "ﷺ ".repeat(200), "a\n".repeat(1500)])("survives %j in a message and as a name", async (text) => {
+  it.each([
+    "😀😀😀",
+    "<script>alert(1)</script>",
+    "'; drop table appointments; --",
+    "\u0000\u0007\u001b[31m",
+    "\u202Ereversed\u202C",
+    "ﷺ ".repeat(200),
+    "a\n".repeat(1500),
+  ])("survives %j in a message and as a name", async (text) => {
     const c = await talkTo(t.base);
     expect((await c.say(text)).status).toBe(200);
     const d = await talkTo(t.base);
@@ -224,7 +255,15 @@ describe("what is told of the interface and the line", () => {
   it("is an OpenAPI 3.1 document with every path", async () => {
     const { body } = await json("/api/v1/openapi.json");
     expect(body["openapi"]).toBe("3.1.0");
-    expect(Object.keys(body["paths"] as object).sort()).toEqual(["/calendars/{key}.ics", "/conversations/{id}", "/conversations/{id}/events", "/conversations/{id}/messages", "/conversations/{id}/stream", "/lines/{line}", "/lines/{line}/conversations"]);
+    expect(Object.keys(body["paths"] as object).sort()).toEqual([
+      "/calendars/{key}.ics",
+      "/conversations/{id}",
+      "/conversations/{id}/events",
+      "/conversations/{id}/messages",
+      "/conversations/{id}/stream",
+      "/lines/{line}",
+      "/lines/{line}/conversations",
+    ]);
   });
 
   it("tells the house, whether the line is open, and the questions", async () => {

@@ -6,6 +6,7 @@ import { Refused } from "./api/client.ts";
 import { useLive, useMe } from "./api/hooks.ts";
 import type { Me } from "./api/types.ts";
 import { Ledge } from "./parts/Ledge.tsx";
+import { Fallen } from "./parts/Fallen.tsx";
 import { Wrong } from "./parts/controls.tsx";
 import { Desk } from "./rooms/desk/Desk.tsx";
 import { Door } from "./rooms/door/Door.tsx";
@@ -30,10 +31,12 @@ function House({ me }: { me: Me }) {
   return (
     <div className="flex h-screen flex-col overflow-hidden">
       <Ledge me={me} />
-      <Routes>
-        <Route path="/logbook/:id?" element={<Logbook me={me} />} />
-        <Route path="*" element={<Desk me={me} />} />
-      </Routes>
+      <Fallen>
+        <Routes>
+          <Route path="/logbook/:id?" element={<Logbook me={me} />} />
+          <Route path="*" element={<Desk me={me} />} />
+        </Routes>
+      </Fallen>
     </div>
   );
 }

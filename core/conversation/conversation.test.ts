@@ -18,11 +18,29 @@ const MONDAY = epochMinOf(demo.zone, "2027-03-01T08:30");
 
 function books(house: House = demo): CopyBook {
   const book = new CopyBook(house);
-  book.clients.push({ id: "ana", name: "Ana Petrov", phone: "+19025550142", assessed: true }, { id: "lou", name: "Lou Weir", phone: "+19025550150", email: "lou@weir.example", assessed: false });
+  book.clients.push(
+    { id: "ana", name: "Ana Petrov", phone: "+19025550142", assessed: true },
+    { id: "lou", name: "Lou Weir", phone: "+19025550150", email: "lou@weir.example", assessed: false },
+  );
   const add = (id: string, service: string, lengthMin: number, staff: string, wall: string, room: string): void => {
     const startMin = epochMinOf(house.zone, wall);
     const priceMinor = house.services.get(service)?.variants.find((v) => v.lengthMin === lengthMin)?.priceMinor ?? null;
-    book.add({ id, clientId: "ana", client: { name: "Ana Petrov" }, service, lengthMin, staff, room, startMin, endMin: startMin + lengthMin, busyUntilMin: startMin + lengthMin, places: 1, priceMinor, status: "booked", feeMinor: 0 });
+    book.add({
+      id,
+      clientId: "ana",
+      client: { name: "Ana Petrov" },
+      service,
+      lengthMin,
+      staff,
+      room,
+      startMin,
+      endMin: startMin + lengthMin,
+      busyUntilMin: startMin + lengthMin,
+      places: 1,
+      priceMinor,
+      status: "booked",
+      feeMinor: 0,
+    });
   };
   add("soon", "follow-up", 30, "maren", "2027-03-01T15:00", "treatment-1");
   add("later", "acupuncture", 45, "priya", "2027-03-04T16:00", "treatment-1");
@@ -39,7 +57,15 @@ function talk(house: House = demo, book = books(house), now = MONDAY, seed = 11)
       const replies = r.say(text);
       return { text: replies.map((x) => x.text).join(" "), expects: r.state.expects, replies };
     },
-    all: (...lines: string[]): string => lines.map((l) => r.say(l).map((x) => x.text).join(" ")).at(-1) ?? "",
+    all: (...lines: string[]): string =>
+      lines
+        .map((l) =>
+          r
+            .say(l)
+            .map((x) => x.text)
+            .join(" "),
+        )
+        .at(-1) ?? "",
   };
 }
 
@@ -53,8 +79,16 @@ describe("saying only what can be shown", () => {
   it("changes the figure when the line changes, and loses it when the line goes", () => {
     const asks: [string, (f: HouseFile, v: number) => void, (v: number) => string][] = [
       ["what does taping cost", (f, v) => void ((f.services[6] as { variants: unknown }).variants = [{ lengthMin: 15, priceMinor: v * 100 }]), (v) => `$${v}`],
-      ["how long is acupuncture", (f, v) => void ((f.services[4] as { variants: unknown }).variants = [{ lengthMin: 5 * v, priceMinor: 1 }]), (v) => String(5 * v)],
-      ["how much is a gift voucher", (f, v) => void ((f.answers.find((a) => a.id === "voucher-buy") as { answer: string }).answer = `Vouchers start at $${v}.`), (v) => `$${v}`],
+      [
+        "how long is acupuncture",
+        (f, v) => void ((f.services[4] as { variants: unknown }).variants = [{ lengthMin: 5 * v, priceMinor: 1 }]),
+        (v) => String(5 * v),
+      ],
+      [
+        "how much is a gift voucher",
+        (f, v) => void ((f.answers.find((a) => a.id === "voucher-buy") as { answer: string }).answer = `Vouchers start at $${v}.`),
+        (v) => `$${v}`,
+      ],
     ];
     fc.assert(
       fc.property(fc.integer({ min: 13, max: 97 }), fc.constantFrom(...asks), (v, [ask, change, shown]) => {
@@ -72,7 +106,25 @@ describe("saying only what can be shown", () => {
   });
 
   it("gives every figure of every reply a source, whatever is asked", () => {
-    const words = ["how much is a sports massage", "are you open on saturday", "when is maren in", "book acupuncture tomorrow", "the first one", "is there parking", "what about orthotics", "cancel my appointment", "Ana Petrov 902 555 0142", "move it to friday at ten", "yes", "no", "what is your cancellation policy", "how do I get there", "next friday", "the 90 minutes", "do you have a pool"];
+    const words = [
+      "how much is a sports massage",
+      "are you open on saturday",
+      "when is maren in",
+      "book acupuncture tomorrow",
+      "the first one",
+      "is there parking",
+      "what about orthotics",
+      "cancel my appointment",
+      "Ana Petrov 902 555 0142",
+      "move it to friday at ten",
+      "yes",
+      "no",
+      "what is your cancellation policy",
+      "how do I get there",
+      "next friday",
+      "the 90 minutes",
+      "do you have a pool",
+    ];
     fc.assert(
       fc.property(fc.array(fc.constantFrom(...words), { minLength: 1, maxLength: 6 }), fc.integer({ min: 1, max: 999 }), (lines, seed) => {
         const t = talk(demo, books(), MONDAY, seed);
@@ -290,7 +342,34 @@ describe("same words, same answer", () => {
 
 describe("any words in any order", () => {
   it("never throw, and never book without a go-ahead", () => {
-    const words = ["book", "yes", "no", "the first one", "tomorrow", "acupuncture", "a massage", "an hour", "Ana Petrov", "902 555 0142", "cancel", "move it", "friday at 3", "next friday", "how much", "😀", "'; drop table", "", "thanks", "another time", "neither", "message", "my son", "two places in the mat class", "later", "not tuesday"];
+    const words = [
+      "book",
+      "yes",
+      "no",
+      "the first one",
+      "tomorrow",
+      "acupuncture",
+      "a massage",
+      "an hour",
+      "Ana Petrov",
+      "902 555 0142",
+      "cancel",
+      "move it",
+      "friday at 3",
+      "next friday",
+      "how much",
+      "😀",
+      "'; drop table",
+      "",
+      "thanks",
+      "another time",
+      "neither",
+      "message",
+      "my son",
+      "two places in the mat class",
+      "later",
+      "not tuesday",
+    ];
     fc.assert(
       fc.property(fc.array(fc.constantFrom(...words), { maxLength: 14 }), fc.integer({ min: 1, max: 99 }), (lines, seed) => {
         const t = talk(demo, books(), MONDAY, seed);
@@ -328,7 +407,13 @@ describe("what came of it", () => {
   it("shows the slots as they stand", () => {
     const t = talk();
     t.say("an hour of sports massage with Nell on thursday after two");
-    expect(publicState(demo, MONDAY, t.r.state).known).toMatchObject({ service: "Sports massage", length_min: 60, staff: "Eleanor Fairweather", date: "2027-03-04", time_from: "14:00" });
+    expect(publicState(demo, MONDAY, t.r.state).known).toMatchObject({
+      service: "Sports massage",
+      length_min: 60,
+      staff: "Eleanor Fairweather",
+      date: "2027-03-04",
+      time_from: "14:00",
+    });
   });
 });
 
@@ -343,6 +428,11 @@ describe("small things", () => {
   it("write money in the house's way", () => {
     expect(moneyText(demo, 3750)).toBe("$37.50");
     expect(moneyText(demo, 9500)).toBe("$95");
-    expect(moneyText(edited((f) => void (f.currency = "JPY")), 9500)).toBe("¥9,500");
+    expect(
+      moneyText(
+        edited((f) => void (f.currency = "JPY")),
+        9500,
+      ),
+    ).toBe("¥9,500");
   });
 });

@@ -31,7 +31,11 @@ describe("the demo house", () => {
 
   it("knows who works when, breaks taken out and every second Saturday counted", () => {
     const house = demoHouse();
-    const on = (who: string, iso: string): string => house.worksOn(who, dayOfIso(iso)).map((w) => `${w.fromMin / 60}–${w.toMin / 60}`).join(" ");
+    const on = (who: string, iso: string): string =>
+      house
+        .worksOn(who, dayOfIso(iso))
+        .map((w) => `${w.fromMin / 60}–${w.toMin / 60}`)
+        .join(" ");
     expect(on("maren", "2027-03-01")).toBe("8–12 12.5–16");
     expect(on("maren", "2027-03-02")).toBe("11–14.5 15–19");
     expect(on("nell", "2027-03-05")).toBe("");
@@ -70,7 +74,11 @@ describe("a house file", () => {
     ["a wrong time", (f: HouseFile) => void ((f.hours[0] as { from: string }).from = "8"), "hours/0/from"],
     ["a wrong zone", (f: HouseFile) => void (f.zone = "Moon/Base"), "zone"],
     ["a wrong currency", (f: HouseFile) => void (f.currency = "dollars"), "currency"],
-    ["a negative price", (f: HouseFile) => void ((f.services[0] as { variants: { priceMinor: number }[] }).variants[0] = { priceMinor: -1, lengthMin: 30 } as never), "services/0/variants/0/priceMinor"],
+    [
+      "a negative price",
+      (f: HouseFile) => void ((f.services[0] as { variants: { priceMinor: number }[] }).variants[0] = { priceMinor: -1, lengthMin: 30 } as never),
+      "services/0/variants/0/priceMinor",
+    ],
     ["no such date", (f: HouseFile) => void f.closed.push({ id: "x", name: "X", on: { kind: "once", date: "2027-02-30" } }), "closed/12/on/date"],
   ])("with %s says where", (_, change, path) => {
     const parsed = parseHouseFile(changed(change));
@@ -93,7 +101,11 @@ describe("gaps", () => {
     ["hours that overlap", (f: HouseFile) => void f.hours.push({ id: "x", weekdays: ["Friday"], from: "16:00", to: "20:00" }), "hours-overlap hours/3"],
     ["a double id", (f: HouseFile) => void ((f.rooms[1] as { id: string }).id = "treatment-1"), "double-id rooms/1"],
     ["a price without words", (f: HouseFile) => void delete (f.services[9] as { noPrice?: string }).noPrice, "price-missing services/9/variants"],
-    ["a class when the house is shut", (f: HouseFile) => void f.services[8]?.group?.times.push({ weekdays: ["Sunday"], at: "10:00" }), "class-outside-hours services/8/group/times"],
+    [
+      "a class when the house is shut",
+      (f: HouseFile) => void f.services[8]?.group?.times.push({ weekdays: ["Sunday"], at: "10:00" }),
+      "class-outside-hours services/8/group/times",
+    ],
     ["a service after itself", (f: HouseFile) => void ((f.services[0] as { after?: string }).after = "assessment"), "after-itself services/0/after"],
     ["a question that is not there", (f: HouseFile) => void f.services[0]?.asks.push("shoe_size"), "unknown-question services/0/asks"],
     ["two services of one name", (f: HouseFile) => void f.services[0]?.also.push("Taping"), "same-name services/6"],
@@ -112,7 +124,16 @@ describe("a book in a house file", () => {
     const f = demoFile();
     f.book = {
       clients: [{ id: "c1", name: "Ana Petrov", assessed: true, saysSo: false, note: "", answers: {} }],
-      appointments: appointments.map((a) => ({ id: a.id, client: a.client ?? "c1", service: a.service ?? "acupuncture", lengthMin: a.length ?? 45, staff: a.staff ?? "priya", start: a.start, status: "booked" as const, ...(a.places ? { places: a.places } : {}) })),
+      appointments: appointments.map((a) => ({
+        id: a.id,
+        client: a.client ?? "c1",
+        service: a.service ?? "acupuncture",
+        lengthMin: a.length ?? 45,
+        staff: a.staff ?? "priya",
+        start: a.start,
+        status: "booked" as const,
+        ...(a.places ? { places: a.places } : {}),
+      })),
       absences: [],
     };
     return placeBook(demoHouse(), f);
@@ -128,9 +149,21 @@ describe("a book in a house file", () => {
   });
 
   it("is refused where two lie on each other, a client is unknown, or a class overflows", () => {
-    expect(withBook([{ id: "a", start: "2027-03-01T10:00" }, { id: "b", start: "2027-03-01T10:30" }]).problems[0]?.path).toBe("book/appointments/1/start");
+    expect(
+      withBook([
+        { id: "a", start: "2027-03-01T10:00" },
+        { id: "b", start: "2027-03-01T10:30" },
+      ]).problems[0]?.path,
+    ).toBe("book/appointments/1/start");
     expect(withBook([{ id: "a", start: "2027-03-01T10:00", client: "nobody" }]).problems[0]?.path).toBe("book/appointments/0/client");
-    const many = Array.from({ length: 3 }, (_, i) => ({ id: `m${i}`, start: "2027-03-03T17:30", staff: "hanneke", service: "mat-class", length: 50, places: 3 }));
+    const many = Array.from({ length: 3 }, (_, i) => ({
+      id: `m${i}`,
+      start: "2027-03-03T17:30",
+      staff: "hanneke",
+      service: "mat-class",
+      length: 50,
+      places: 3,
+    }));
     expect(withBook(many).problems.map((p) => p.path)).toEqual(["book/appointments/2/places"]);
   });
 });

@@ -174,7 +174,9 @@ describe("who, what, how much", () => {
 });
 
 describe("yes, no, choosing", () => {
-  it.each(["yep", "sounds good", "go ahead", "that one's fine", "Yes please", "perfect"])("%s is a yes", (t) => expect(slots(t, "go-ahead")).toMatchObject({ yes: true }));
+  it.each(["yep", "sounds good", "go ahead", "that one's fine", "Yes please", "perfect"])("%s is a yes", (t) =>
+    expect(slots(t, "go-ahead")).toMatchObject({ yes: true }),
+  );
   it.each(["nah", "not really", "I'd rather not", "hang on", "no"])("%s is a no", (t) => expect(slots(t, "go-ahead")).toMatchObject({ yes: false }));
   it.each([
     ["the first one", "first"],
@@ -256,21 +258,29 @@ describe("errands", () => {
 
   it("come from example sentences that no test of this file uses", () => {
     const said = new Set(Object.values(EXAMPLES).flat());
-    for (const text of ["please reschedule me", "I have to cancel", "where are you located", "who won the match yesterday"]) expect(said.has(text.toLowerCase())).toBe(false);
+    for (const text of ["please reschedule me", "I have to cancel", "where are you located", "who won the match yesterday"])
+      expect(said.has(text.toLowerCase())).toBe(false);
   });
 });
 
 describe("reading anything at all", () => {
   it("never throws, and every find is where it says", () => {
     fc.assert(
-      fc.property(fc.oneof(fc.string({ unit: "binary", maxLength: 300 }), fc.string({ unit: "grapheme", maxLength: 200 }), fc.constantFrom("<script>alert(1)</script>", "'; drop table houses; --", "\u202Emoc.elpmaxe", "\u0000\u0007", "😀".repeat(50))), (text) => {
-        const r = read(text, { house, now: MONDAY });
-        for (const f of r.found) {
-          expect(f.start).toBeGreaterThanOrEqual(0);
-          expect(f.end).toBeLessThanOrEqual(r.text.length);
-          expect(f.rule).toMatch(/^[a-z-]+\//);
-        }
-      }),
+      fc.property(
+        fc.oneof(
+          fc.string({ unit: "binary", maxLength: 300 }),
+          fc.string({ unit: "grapheme", maxLength: 200 }),
+          fc.constantFrom("<script>alert(1)</script>", "'; drop table houses; --", "\u202Emoc.elpmaxe", "\u0000\u0007", "😀".repeat(50)),
+        ),
+        (text) => {
+          const r = read(text, { house, now: MONDAY });
+          for (const f of r.found) {
+            expect(f.start).toBeGreaterThanOrEqual(0);
+            expect(f.end).toBeLessThanOrEqual(r.text.length);
+            expect(f.rule).toMatch(/^[a-z-]+\//);
+          }
+        },
+      ),
       { numRuns: 1500 },
     );
   });

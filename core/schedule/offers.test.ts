@@ -11,7 +11,10 @@ const now = epochMinOf(house.zone, "2027-03-01T08:30");
 const on = (iso: string): NonNullable<Wish["days"]> => ({ ranges: [{ from: dayOfIso(iso), to: dayOfIso(iso) }] });
 const offer = (wish: Wish, more: Partial<OfferRequest> = {}, calendar = new CalendarBook()) => {
   const r = findOffers(house, calendar, now, { service: "sports-massage", lengthMin: 60, wish, ...more });
-  return { ...r, when: r.offers.map((o) => `${isoOfDay(house.zone.toLocal(o.startMin).day).slice(5)} ${clockText(house.zone.toLocal(o.startMin).minute)} ${o.staff}`) };
+  return {
+    ...r,
+    when: r.offers.map((o) => `${isoOfDay(house.zone.toLocal(o.startMin).day).slice(5)} ${clockText(house.zone.toLocal(o.startMin).minute)} ${o.staff}`),
+  };
 };
 
 describe("offers", () => {

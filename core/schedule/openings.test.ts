@@ -15,10 +15,13 @@ function slowly(file: HouseFile, busy: readonly BusyRow[], nowMin: number, servi
   const date = Temporal.PlainDate.from(iso);
   const weekday = WEEKDAYS[date.dayOfWeek - 1];
   const out: string[] = [];
-  const today = Temporal.Instant.fromEpochMilliseconds(nowMin * 60_000).toZonedDateTimeISO(file.zone).toPlainDate();
+  const today = Temporal.Instant.fromEpochMilliseconds(nowMin * 60_000)
+    .toZonedDateTimeISO(file.zone)
+    .toPlainDate();
   const ahead = today.until(date, { largestUnit: "days" }).days;
   if (ahead < 0 || ahead > file.rules.horizonDays) return [];
-  const at = (minute: number): number => date.toPlainDateTime({ hour: Math.floor(minute / 60), minute: minute % 60 }).toZonedDateTime(file.zone).epochMilliseconds / 60_000;
+  const at = (minute: number): number =>
+    date.toPlainDateTime({ hour: Math.floor(minute / 60), minute: minute % 60 }).toZonedDateTime(file.zone).epochMilliseconds / 60_000;
   const min = (s: string): number => Number(s.slice(0, 2)) * 60 + Number(s.slice(3));
   for (let m = 0; m + lengthMin <= 1440; m += file.rules.gridMin) {
     const start = at(m);
@@ -41,7 +44,9 @@ function slowly(file: HouseFile, busy: readonly BusyRow[], nowMin: number, servi
 }
 
 const clock = (q: number): string => clockText(q * 15);
-const window = fc.tuple(fc.integer({ min: 24, max: 52 }), fc.integer({ min: 4, max: 40 })).map(([f, n]) => ({ from: clock(f), to: clock(Math.min(95, f + n)) }));
+const window = fc
+  .tuple(fc.integer({ min: 24, max: 52 }), fc.integer({ min: 4, max: 40 }))
+  .map(([f, n]) => ({ from: clock(f), to: clock(Math.min(95, f + n)) }));
 const someDays = fc.uniqueArray(fc.constantFrom(...WEEKDAYS), { minLength: 1, maxLength: 7 });
 
 /** Random houses around both clock changes of America/Halifax and ordinary days. */
@@ -54,7 +59,16 @@ const randomHouse = fc
     cleanUp: fc.constantFrom(0, 5, 15, 20),
     grid: fc.constantFrom(15, 30),
     notice: fc.constantFrom(0, 120, 1440),
-    busy: fc.array(fc.record({ who: fc.integer({ min: 0, max: 2 }), room: fc.integer({ min: 0, max: 1 }), at: fc.integer({ min: 0, max: 287 }), n: fc.integer({ min: 1, max: 9 }), alone: fc.boolean() }), { maxLength: 8 }),
+    busy: fc.array(
+      fc.record({
+        who: fc.integer({ min: 0, max: 2 }),
+        room: fc.integer({ min: 0, max: 1 }),
+        at: fc.integer({ min: 0, max: 287 }),
+        n: fc.integer({ min: 1, max: 9 }),
+        alone: fc.boolean(),
+      }),
+      { maxLength: 8 },
+    ),
     date: fc.constantFrom("2027-03-01", "2027-03-14", "2027-11-07", "2027-03-13", "2027-07-05"),
   })
   .map((r) => {
@@ -70,10 +84,31 @@ const randomHouse = fc
       bookable: true,
       takesMessages: false,
       hours: [{ id: `w${i}`, weekdays: s.days, ...s.hours }],
-      breaks: s.rest ? [{ id: `b${i}`, weekdays: s.days, from: s.rest.from, to: clockText(Math.min(1425, Number(s.rest.from.slice(0, 2)) * 60 + Number(s.rest.from.slice(3)) + 30)) }] : [],
+      breaks: s.rest
+        ? [
+            {
+              id: `b${i}`,
+              weekdays: s.days,
+              from: s.rest.from,
+              to: clockText(Math.min(1425, Number(s.rest.from.slice(0, 2)) * 60 + Number(s.rest.from.slice(3)) + 30)),
+            },
+          ]
+        : [],
     }));
     file.rooms = Array.from({ length: r.rooms }, (_, i) => ({ id: `r${i}`, name: `Room ${i}`, pool: "Room" }));
-    file.services = [{ id: "v", name: "Visit", also: [], about: "", variants: [{ lengthMin: r.length, priceMinor: 100 }], staff: file.staff.map((s) => s.id), pool: "Room", cleanUpMin: r.cleanUp, asks: [] }];
+    file.services = [
+      {
+        id: "v",
+        name: "Visit",
+        also: [],
+        about: "",
+        variants: [{ lengthMin: r.length, priceMinor: 100 }],
+        staff: file.staff.map((s) => s.id),
+        pool: "Room",
+        cleanUpMin: r.cleanUp,
+        asks: [],
+      },
+    ];
     file.questions = [];
     file.rules = { ...file.rules, gridMin: r.grid, noticeMin: r.notice };
     const zone = demoHouse().zone;
@@ -95,7 +130,9 @@ describe("openings", () => {
         const house = houseOf(file);
         const now = house.zone.toEpochMin(dayOfIso(date) + before, quarter * 15);
         const day = dayOfIso(date);
-        const found = [...openings(house, new CalendarBook(busy), now, { service: "v", lengthMin: length, fromDay: day, toDay: day })].map((o) => `${clockText(house.zone.toLocal(o.startMin).minute)} ${o.staff} ${o.room}`);
+        const found = [...openings(house, new CalendarBook(busy), now, { service: "v", lengthMin: length, fromDay: day, toDay: day })].map(
+          (o) => `${clockText(house.zone.toLocal(o.startMin).minute)} ${o.staff} ${o.room}`,
+        );
         expect(found.sort()).toEqual(slowly(file, busy, now, "v", length, isoOfDay(day)));
       }),
       { numRuns: 1500, seed: 20270314 },
@@ -105,7 +142,9 @@ describe("openings", () => {
   const house = demoHouse();
   const now = epochMinOf(house.zone, "2027-03-01T08:30");
   const list = (service: string, lengthMin: number, iso: string, calendar = new CalendarBook(), more: object = {}): string[] =>
-    [...openings(house, calendar, now, { service, lengthMin, fromDay: dayOfIso(iso), toDay: dayOfIso(iso), ...more })].map((o) => `${clockText(house.zone.toLocal(o.startMin).minute)} ${o.staff}`);
+    [...openings(house, calendar, now, { service, lengthMin, fromDay: dayOfIso(iso), toDay: dayOfIso(iso), ...more })].map(
+      (o) => `${clockText(house.zone.toLocal(o.startMin).minute)} ${o.staff}`,
+    );
 
   it("begin after the notice and end at the sixtieth day, that day included", () => {
     expect(list("follow-up", 30, "2027-03-01")[0]).toBe("10:30 maren");
@@ -127,7 +166,14 @@ describe("openings", () => {
     const file = demoFile();
     file.staff[0]?.hours.push({ id: "maren-thu", weekdays: ["Thursday"], from: "10:00", to: "16:00" });
     const changed = houseOf(file);
-    const times = [...openings(changed, new CalendarBook(), now, { service: "gait-analysis", lengthMin: 75, fromDay: dayOfIso("2027-03-04"), toDay: dayOfIso("2027-03-04") })].map((o) => clockText(changed.zone.toLocal(o.startMin).minute));
+    const times = [
+      ...openings(changed, new CalendarBook(), now, {
+        service: "gait-analysis",
+        lengthMin: 75,
+        fromDay: dayOfIso("2027-03-04"),
+        toDay: dayOfIso("2027-03-04"),
+      }),
+    ].map((o) => clockText(changed.zone.toLocal(o.startMin).minute));
     expect(times).toContain("11:00");
     expect(times).not.toContain("11:15");
     expect(times).not.toContain("13:00");
@@ -136,7 +182,8 @@ describe("openings", () => {
 
   it("count places in a class", () => {
     const at = epochMinOf(house.zone, "2027-03-03T17:30");
-    const taken = (places: number) => new CalendarBook([{ id: "p", staff: "hanneke", room: "studio", startMin: at, endMin: at + 50, place: { service: "mat-class", places } }]);
+    const taken = (places: number) =>
+      new CalendarBook([{ id: "p", staff: "hanneke", room: "studio", startMin: at, endMin: at + 50, place: { service: "mat-class", places } }]);
     expect(list("mat-class", 50, "2027-03-03", taken(6), { places: 2 })).toEqual(["17:30 hanneke"]);
     expect(list("mat-class", 50, "2027-03-03", taken(7), { places: 2 })).toEqual([]);
     expect(list("mat-class", 50, "2027-03-03", taken(8))).toEqual([]);
@@ -145,9 +192,19 @@ describe("openings", () => {
   it("do not stand in the way of their own move", () => {
     const startMin = epochMinOf(house.zone, "2027-03-04T16:00");
     const calendar = new CalendarBook([{ id: "own", staff: "priya", room: "treatment-1", startMin, endMin: startMin + 45 }]);
-    const wanted = { service: "acupuncture", lengthMin: 45, staff: "priya", room: "treatment-1", startMin: startMin + 15, endMin: startMin + 60, busyUntilMin: startMin + 60 };
+    const wanted = {
+      service: "acupuncture",
+      lengthMin: 45,
+      staff: "priya",
+      room: "treatment-1",
+      startMin: startMin + 15,
+      endMin: startMin + 60,
+      busyUntilMin: startMin + 60,
+    };
     expect(stillOpen(house, calendar, now, wanted)).toBeNull();
-    expect(stillOpen(house, calendar, now, wanted, { ignore: { staff: "priya", room: "treatment-1", startMin, busyUntilMin: startMin + 45 } })?.startMin).toBe(startMin + 15);
+    expect(stillOpen(house, calendar, now, wanted, { ignore: { staff: "priya", room: "treatment-1", startMin, busyUntilMin: startMin + 45 } })?.startMin).toBe(
+      startMin + 15,
+    );
   });
 
   it("come lazily: the first of sixty days costs one day", () => {

@@ -64,22 +64,29 @@ describe("days", () => {
 
 describe("zones", () => {
   // IANA tz data by way of Temporal, an independent reader of it.
-  it.each(["America/Halifax", "Europe/Berlin", "Australia/Lord_Howe", "Asia/Kathmandu", "Pacific/Chatham"])("%s agrees with Temporal at every hour of a year and back", (id) => {
-    const zone = zoneOf(id);
-    const start = Temporal.ZonedDateTime.from(`2027-01-01T00:00[${id}]`).epochMilliseconds / 60_000;
-    for (let at = start; at < start + 366 * 1440; at += 60) {
-      const there = Temporal.Instant.fromEpochMilliseconds(at * 60_000).toZonedDateTimeISO(id);
-      const local = zone.toLocal(at);
-      expect(`${isoOfDay(local.day)} ${clockText(local.minute)}`).toBe(`${there.toPlainDate().toString()} ${there.toPlainTime().toString({ smallestUnit: "minute" })}`);
-    }
-  });
+  it.each(["America/Halifax", "Europe/Berlin", "Australia/Lord_Howe", "Asia/Kathmandu", "Pacific/Chatham"])(
+    "%s agrees with Temporal at every hour of a year and back",
+    (id) => {
+      const zone = zoneOf(id);
+      const start = Temporal.ZonedDateTime.from(`2027-01-01T00:00[${id}]`).epochMilliseconds / 60_000;
+      for (let at = start; at < start + 366 * 1440; at += 60) {
+        const there = Temporal.Instant.fromEpochMilliseconds(at * 60_000).toZonedDateTimeISO(id);
+        const local = zone.toLocal(at);
+        expect(`${isoOfDay(local.day)} ${clockText(local.minute)}`).toBe(
+          `${there.toPlainDate().toString()} ${there.toPlainTime().toString({ smallestUnit: "minute" })}`,
+        );
+      }
+    },
+  );
 
   it("takes wall times that a clock change skips or doubles as Temporal's compatible rule does", () => {
     const zone = zoneOf("America/Halifax");
     for (const day of ["2027-03-14", "2027-11-07", "2026-03-08", "2026-11-01"])
       for (let minute = 0; minute < 300; minute += 5) {
         const wall = Temporal.PlainDateTime.from(`${day}T${clockText(minute)}`);
-        expect(zone.toEpochMin(dayOfIso(day), minute), `${day} ${clockText(minute)}`).toBe(wall.toZonedDateTime("America/Halifax", { disambiguation: "compatible" }).epochMilliseconds / 60_000);
+        expect(zone.toEpochMin(dayOfIso(day), minute), `${day} ${clockText(minute)}`).toBe(
+          wall.toZonedDateTime("America/Halifax", { disambiguation: "compatible" }).epochMilliseconds / 60_000,
+        );
       }
   });
 
@@ -95,7 +102,9 @@ describe("zones", () => {
 });
 
 describe("intervals", () => {
-  const list = fc.array(fc.tuple(fc.integer({ min: 0, max: 60 }), fc.integer({ min: 1, max: 12 })), { maxLength: 8 }).map((l): Interval[] => union(l.map(([s, n]) => ({ startMin: s, endMin: s + n }))));
+  const list = fc
+    .array(fc.tuple(fc.integer({ min: 0, max: 60 }), fc.integer({ min: 1, max: 12 })), { maxLength: 8 })
+    .map((l): Interval[] => union(l.map(([s, n]) => ({ startMin: s, endMin: s + n }))));
   const covers = (l: readonly Interval[], x: number): boolean => l.some((i) => i.startMin <= x && x < i.endMin);
 
   it("behave as sets of minutes", () => {

@@ -357,9 +357,7 @@ export function deskRoutes(app: App): Router {
     "/clients",
     handler(async (req, res) => {
       const p = await placeOf(req);
-      const words = (typeof req.query["find"] === "string" ? req.query["find"] : "")
-        .trim()
-        .slice(0, 80);
+      const words = (typeof req.query["find"] === "string" ? req.query["find"] : "").trim().slice(0, 80);
       res.json({ clients: words ? (await findClients(app.db, p.row.id, words)).map(card) : [] });
     }),
   );

@@ -22,7 +22,12 @@ export interface TestHouse {
 }
 
 /** A server with a database of its own, the demo house in it (with the given book), and its clock held still. */
-export async function openTestHouse(databaseUrl: string, name: string, book: HouseFile["book"] = { clients: [], appointments: [], absences: [] }, wall = "2027-03-01T08:30"): Promise<TestHouse> {
+export async function openTestHouse(
+  databaseUrl: string,
+  name: string,
+  book: HouseFile["book"] = { clients: [], appointments: [], absences: [] },
+  wall = "2027-03-01T08:30",
+): Promise<TestHouse> {
   const admin = new pg.Client({ connectionString: databaseUrl });
   await admin.connect();
   await admin.query(`drop database if exists ${name} with (force)`);
@@ -37,7 +42,15 @@ export async function openTestHouse(databaseUrl: string, name: string, book: Hou
   if (!house) throw new Error("the demo house does not compile");
   const set = (w: string): Promise<void> => setClock(db, houseId, { houseMs: epochMinOf(house.zone, w) * 60_000, realMs: Date.now(), rate: 0 });
   await set(wall);
-  const app = await openApp({ databaseUrl: url, secret: "for tests alone", pages: PAGES, startLimit: 10_000, messageLimit: 100_000, signInLimit: 5, measure: true });
+  const app = await openApp({
+    databaseUrl: url,
+    secret: "for tests alone",
+    pages: PAGES,
+    startLimit: 10_000,
+    messageLimit: 100_000,
+    signInLimit: 5,
+    measure: true,
+  });
   const server: Server = createServer(app.http);
   await new Promise<void>((done) => server.listen(0, "127.0.0.1", done));
   const address = server.address();
@@ -61,7 +74,13 @@ export async function openTestHouse(databaseUrl: string, name: string, book: Hou
 export interface Client {
   id: string;
   token: string;
-  replies: { text: string; expects: string; choices?: { label: string; say: string }[]; appointment?: Record<string, unknown>; sources: { kind: string; id: string }[] }[];
+  replies: {
+    text: string;
+    expects: string;
+    choices?: { label: string; say: string }[];
+    appointment?: Record<string, unknown>;
+    sources: { kind: string; id: string }[];
+  }[];
   say(text: string, ref?: string): Promise<{ status: number; body: Answer }>;
 }
 export interface Answer {

@@ -11,17 +11,33 @@ export const useMe = (): SWRResponse<Me, unknown> => useSWR<Me, unknown>("/me", 
 export function useLive(): void {
   const { mutate } = useSWRConfig();
   useEffect(() => {
-    const source = new EventSource("/api/desk/stream");
+    let source: EventSource | null = null;
     const again =
       (...starts: string[]) =>
       () =>
         void mutate((key) => typeof key === "string" && starts.some((s) => key.startsWith(s)));
-    source.addEventListener("calendar", again("/day", "/appointments", "/openings"));
-    source.addEventListener("talk", again("/now", "/logbook", "/conversations"));
-    source.addEventListener("slip", again("/now"));
-    // After a cut something may have been missed.
-    source.addEventListener("hello", again("/day", "/now", "/logbook"));
-    return () => source.close();
+    const open = (): void => {
+      source?.close();
+      source = new EventSource("/api/desk/stream");
+      source.addEventListener("calendar", again("/day", "/appointments", "/openings"));
+      source.addEventListener("talk", again("/now", "/logbook", "/conversations"));
+      source.addEventListener("slip", again("/now"));
+      // After a cut something may have been missed.
+      source.addEventListener("hello", again("/day", "/now", "/logbook"));
+    };
+    const close = (): void => source?.close();
+    // A page that the browser keeps for going back must not keep its line: a host gets six, and then nothing goes through.
+    const shown = (e: PageTransitionEvent): void => {
+      if (e.persisted) open();
+    };
+    open();
+    window.addEventListener("pagehide", close);
+    window.addEventListener("pageshow", shown);
+    return () => {
+      window.removeEventListener("pagehide", close);
+      window.removeEventListener("pageshow", shown);
+      close();
+    };
   }, [mutate]);
 }
 

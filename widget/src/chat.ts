@@ -59,7 +59,7 @@ function mount(): void {
   const sheet = el(
     "section",
     { class: "sheet", role: "dialog", "aria-labelledby": "t" },
-    el("header", {}, title, el("p", {}, "a receptionist, not a person", el("br"), "ask for one at any time"), closer),
+    el("div", { class: "head" }, title, el("p", {}, "a receptionist, not a person", el("br"), "ask for one at any time"), closer),
     log,
     form,
   );
@@ -261,6 +261,11 @@ function mount(): void {
       down();
     } else opener.focus();
   };
+  // A page kept for going back must not keep its line to the house.
+  window.addEventListener("pagehide", () => stop?.());
+  window.addEventListener("pageshow", (e) => {
+    if (e.persisted && talk.id && !form.hidden) listen();
+  });
   opener.addEventListener("click", () => open(true));
   closer.addEventListener("click", () => open(false));
   sheet.addEventListener("keydown", (e) => {

@@ -11,9 +11,9 @@ button{cursor:pointer}
 .open svg{width:20px;height:20px}
 .sheet{position:fixed;right:24px;bottom:24px;z-index:2147483000;display:flex;flex-direction:column;width:376px;height:min(744px,calc(100vh - 48px));background:var(--paper);border:1px solid var(--line);border-radius:3px;box-shadow:0 8px 40px rgba(30,33,54,.14)}
 [hidden]{display:none!important}
-header{display:flex;align-items:flex-start;gap:12px;padding:18px 12px 14px 20px;border-bottom:1px solid var(--line)}
+.head{display:flex;align-items:flex-start;gap:12px;padding:18px 12px 14px 20px;border-bottom:1px solid var(--line)}
 h2{margin:0;flex:1;font:600 18px/1.3 "Gentian Serif",Georgia,serif}
-header p{margin:2px 0 0;text-align:right;font-size:13px;line-height:18px;color:var(--quiet)}
+.head p{margin:2px 0 0;text-align:right;font-size:13px;line-height:18px;color:var(--quiet)}
 .close{min-width:32px;min-height:32px;padding:0;background:none;border:0;border-radius:3px;font-size:20px;line-height:1;color:var(--quiet)}
 .log{flex:1;overflow-y:auto;padding:16px 20px 20px;overscroll-behavior:contain}
 .turn{margin:0 0 14px}

@@ -70,7 +70,7 @@ function digitRuns(said: Said): Run[] {
       close();
       continue;
     }
-    const gap: string = run ? said.norm.slice((run).end, t.start) : "";
+    const gap: string = run ? said.norm.slice(run.end, t.start) : "";
     if (run && /^[\s().,\-/+]{1,4}$/.test(gap) && !/\.\.|,.*,|\. /.test(gap)) {
       const open: Run = run;
       open.digits += digits;

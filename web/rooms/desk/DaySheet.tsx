@@ -200,9 +200,8 @@ function SlipButton({ slip, scale, on, onOpen }: { slip: Slip; scale: Scale; on:
     <button
       type="button"
       onClick={onOpen}
-      aria-label={`${clock(slip.from)} to ${clock(slip.to)}, ${slip.client}, ${slip.serviceName}${slip.byReceptionist ? ", booked by the receptionist" : ""}${slip.status === "missed" ? ", missed" : ""}`}
-      title={`${clock(slip.from)}–${clock(slip.to)} ${slip.client}, ${slip.serviceName}`}
-      className={`glide absolute top-1.5 bottom-1.5 flex flex-col overflow-hidden rounded-m border bg-raised py-1 text-left text-s leading-4 ${slip.byReceptionist ? "border-l-4 border-l-gentian" : ""} ${on ? "z-10 border-gentian outline-2 outline-gentian" : "border-hairline hover:border-quiet"} ${narrow ? "px-1" : "px-1.5"} ${slip.status === "missed" ? "text-clay" : ""}`}
+      title={`${clock(slip.from)}–${clock(slip.to)} ${slip.client}, ${slip.serviceName}${slip.byReceptionist ? ", booked by the receptionist" : ""}`}
+      className={`glide absolute top-1.5 bottom-1.5 flex flex-col overflow-hidden rounded-m border bg-raised py-1 text-left text-s leading-4 ${slip.byReceptionist ? "border-l-4 border-l-gentian" : ""} ${on ? "z-10 border-gentian outline-2 outline-gentian" : "border-hairline hover:border-quiet"} ${narrow ? "px-0" : "px-1.5"} ${slip.status === "missed" ? "text-clay" : ""}`}
       style={span(scale, slip.from, slip.to)}
     >
       {narrow ? (
@@ -217,6 +216,10 @@ function SlipButton({ slip, scale, on, onOpen }: { slip: Slip; scale: Scale; on:
         </>
       )}
       {slip.status === "missed" ? <span className="block">missed</span> : null}
+      <span className="sr-only">
+        {clock(slip.from)} to {clock(slip.to)}, {slip.client}, {slip.serviceName}
+        {slip.byReceptionist ? ", booked by the receptionist" : ""}
+      </span>
     </button>
   );
 }
@@ -268,13 +271,15 @@ function ClassSlip({ c, scale, panel, open }: { c: ClassOfDay; scale: Scale; pan
       type="button"
       disabled={!first}
       onClick={() => first && open({ kind: "slip", id: first.id })}
-      aria-label={`${clock(c.from)} to ${clock(c.to)}, ${c.name}, ${c.taken} of ${c.places} places taken`}
       className={`absolute top-1.5 bottom-1.5 flex flex-col overflow-hidden rounded-m border bg-gentian-pale px-1.5 py-1 text-left text-s leading-4 ${c.slips.some((s) => s.byReceptionist) ? "border-l-4 border-l-gentian" : ""} ${on ? "z-10 border-gentian outline-2 outline-gentian" : "border-hairline"}`}
       style={span(scale, c.from, c.to)}
     >
       <span className="block w-full leading-4 font-semibold">{c.name}</span>
       <span className="block">
         {c.taken} of {c.places}
+      </span>
+      <span className="sr-only">
+        places taken, {clock(c.from)} to {clock(c.to)}
       </span>
     </button>
   );

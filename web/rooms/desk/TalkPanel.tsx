@@ -16,7 +16,9 @@ export function TalkPanel({ id, close }: { id: string; close: () => void }) {
   const [text, setText, clearText] = useKept(`say-${id}`, "");
   const end = useRef<HTMLDivElement>(null);
   const count = talk.data?.turns.length ?? 0;
-  useEffect(() => end.current?.scrollIntoView({ block: "nearest" }), [count]);
+  useEffect(() => {
+    end.current?.scrollIntoView({ block: "nearest" });
+  }, [count]);
   const act = async (path: string, body: unknown = {}): Promise<boolean> => {
     setError(null);
     try {
