@@ -55,7 +55,7 @@ export async function openApp(options: AppOptions): Promise<App> {
     db,
     bus,
     houses,
-    talk: new Talk(db, houses),
+    talk: new Talk(db, houses, (m) => bus.tell(m)),
     typing: new Typing(),
     log: options.log ?? pino({ level: "warn" }),
     options,

@@ -47,7 +47,9 @@ export async function startCluster(folder: string, say: (line: string) => void):
   const asOwner = who ? { uid: who.uid, gid: who.gid } : {};
   const data = join(folder, "postgres");
   const run = join(folder, "run");
-  mkdirSync(folder, { recursive: true, mode: 0o755 });
+  mkdirSync(folder, { recursive: true, mode: 0o711 });
+  // The database's own user must be able to pass through the folder; what lies in it stays closed to others.
+  if (who) chmodSync(folder, 0o711);
   const secret = secretOf(folder, "database");
   for (const d of [data, run]) {
     mkdirSync(d, { recursive: true, mode: 0o700 });

@@ -5,14 +5,14 @@ import { publicAppointment, publicState } from "@gentian/core/conversation/publi
 import type { Effect, Event, OfferView, Reason, ReplyOut, State } from "@gentian/core/conversation/state";
 import type { House } from "@gentian/core/house/compile";
 import type { Channel } from "@gentian/core/house/schema";
+import type { Message } from "./bus.ts";
 import { doEffect, lockDesk, type Desk } from "./books.ts";
-import { anyExpired } from "./data/appointments.ts";
 import {
-  answerToRef,
   conversationById,
   insertConversation,
   insertTurns,
   saveConversation,
+  saveTurn,
   setTaken,
   type ConversationRow,
   type NewTurn,
@@ -38,6 +38,8 @@ export class Talk {
   constructor(
     readonly db: Db,
     readonly houses: Houses,
+    /** Tells other processes, once it is committed, that something was said. */
+    readonly tell: (message: Message) => void,
   ) {}
 
   async start(
@@ -61,7 +63,7 @@ export class Talk {
         ...(more.page ? { page: more.page } : {}),
         ...(more.locale ? { locale: more.locale } : {}),
       });
-      const run = await this.#run(tx, { id, houseId: row.id, calendarRev: row.calendarRev }, house, state, nowMin, { kind: "start" }, []);
+      const run = await this.#run(tx, { id, houseId: row.id, calendarRev: row.calendarRev, anyExpired: false }, house, state, nowMin, { kind: "start" }, []);
       await saveConversation(tx, id, run.state, nowMin);
       return { conversation: id, token, replies: run.replies };
     });
@@ -78,22 +80,57 @@ export class Talk {
 
   /** Closes a conversation in which nobody speaks any more. */
   async abandon(id: string): Promise<void> {
-    await this.db.transaction(async (tx) => {
+    const houseId = await this.db.transaction(async (tx) => {
       const row = await conversationById(tx, id, true);
-      if (row && row.status === "open") await this.#advance(tx, row, { kind: "left" }, { who: "event", text: "left" });
+      if (row?.status !== "open") return null;
+      await this.#advance(tx, row, { kind: "left" }, { who: "event", text: "left" });
+      return row.houseId;
     });
+    if (houseId) this.tell({ house: houseId, what: "talk", id });
   }
 
   async #step(id: string, token: string, event: Event, turn: NewTurn): Promise<Answered> {
-    return this.db.transaction(async (tx) => {
-      const row = await this.open(tx, id, token, true);
-      if (turn.ref) {
-        const before = await answerToRef(tx, id, turn.ref);
-        if (before) return before as Answered;
-      }
-      if (row.status === "closed") throw new Refusal(409, "This conversation is closed", "Start a new conversation to go on.");
+    const light = await this.#lightly(id, token, event, turn);
+    if (light) return light;
+    let houseId = "";
+    const answer = await this.db.transaction(async (tx) => {
+      const row = await this.open(tx, id, token, true, turn.ref);
+      houseId = row.houseId;
+      if (row.answered) return row.answered as Answered;
+      refuseClosed(row);
       return this.#advance(tx, row, event, turn);
     });
+    this.tell({ house: houseId, what: "talk", id });
+    return answer;
+  }
+
+  /**
+   * The common turn, in which nothing is done outside: read, advance, and one statement that keeps it, provided that
+   * nobody else has changed the conversation meanwhile. Null where it takes a transaction.
+   */
+  async #lightly(id: string, token: string, event: Event, turn: NewTurn): Promise<Answered | null> {
+    const row = await this.open(this.db, id, token, false, turn.ref);
+    if (row.answered) return row.answered as Answered;
+    refuseClosed(row);
+    if (row.anyExpired) return null;
+    const house = await this.houses.version(this.db, row.versionId);
+    const nowMin = houseNow(row.clock);
+    const calendar = await this.houses.calendar(this.db, row.houseId, row.calendarRev, nowMin);
+    const step = advance(house, calendar, nowMin, row.state, event);
+    if (step.effects.length > 0) return null;
+    const replies = step.reply ? [publicReply(house, step.reply, 0)] : [];
+    const answer: Answered = { replies, state: publicState(house, nowMin, step.state) };
+    const turns: NewTurn[] = [{ ...turn, ...(turn.ref ? { answer } : {}) }];
+    if (step.reply) turns.push({ who: "receptionist", text: step.reply.text, reply: replies[0], reasons: step.reasons, openings: step.openings });
+    try {
+      if (!(await saveTurn(this.db, row, nowMin, turns, step.state))) return null;
+    } catch (error) {
+      // Somebody else was first with the same ref: their answer is found in the transaction.
+      if ((error as { code?: string }).code === "23505") return null;
+      throw error;
+    }
+    this.tell({ house: row.houseId, what: "talk", id });
+    return answer;
   }
 
   async #advance(tx: Tx, row: ConversationRow, event: Event, turn: NewTurn): Promise<Answered> {
@@ -103,16 +140,14 @@ export class Talk {
     const run = await this.#run(tx, row, house, row.state, nowMin, event, turns);
     const answer: Answered = { replies: run.replies, state: publicState(house, nowMin, run.state) };
     turn.answer = turn.ref ? answer : undefined;
-    await insertTurns(tx, row.id, nowMin, turns);
-    await saveConversation(tx, row.id, run.state, nowMin);
-    await notify(tx, { house: row.houseId, what: "talk", id: row.id });
+    if (!(await saveTurn(tx, row, nowMin, turns, run.state))) throw new Error("a conversation that changed under its lock");
     return answer;
   }
 
   /** Advances until nothing is left to be done outside; replies are joined into one per message. */
   async #run(
     tx: Tx,
-    row: { id: string; houseId: string; calendarRev: number },
+    row: { id: string; houseId: string; calendarRev: number; anyExpired: boolean },
     house: House,
     before: State,
     nowMin: number,
@@ -130,7 +165,7 @@ export class Talk {
       fresh: (rev) => this.houses.calendar(tx, row.houseId, rev, nowMin),
     };
     // A hold that has run out no longer stands in anybody's way, swept away or not.
-    if (await anyExpired(tx, row.houseId, nowMin)) await lockDesk(desk);
+    if (row.anyExpired) await lockDesk(desk);
     let state = before;
     const replies: PublicReply[] = [];
     const events: Event[] = [first];
@@ -163,8 +198,8 @@ export class Talk {
   }
 
   /** The conversation, if the token is its own: 404 where there is none, 401 where the token is wrong. */
-  async open(tx: Tx, id: string, token: string, lock = false): Promise<ConversationRow> {
-    const row = UUID.test(id) ? await conversationById(tx, id, lock) : null;
+  async open(tx: Tx, id: string, token: string, lock = false, ref?: string): Promise<ConversationRow> {
+    const row = UUID.test(id) ? await conversationById(tx, id, lock, ref ?? null) : null;
     if (!row) throw new Refusal(404, "There is no such conversation");
     if (!token || !timingSafeEqual(hashOf(token), row.tokenHash))
       throw new Refusal(401, "The token does not belong to this conversation", "Send it as Authorization: Bearer, as it came when the conversation began.");
@@ -212,6 +247,10 @@ export class Talk {
       await notify(tx, { house: houseId, what: "slip" });
     });
   }
+}
+
+function refuseClosed(row: ConversationRow): void {
+  if (row.status === "closed") throw new Refusal(409, "This conversation is closed", "Start a new conversation to go on.");
 }
 
 export const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;

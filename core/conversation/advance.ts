@@ -42,7 +42,7 @@ export function begin(house: House, now: EpochMin, lineKey: string, channel: Cha
  * transaction, and their results come back as the next event; what is said of them waits for that.
  */
 export function advance(house: House, calendar: Calendar, now: EpochMin, before: State, event: Event): Step {
-  const state = structuredClone(before);
+  const state = copied(before);
   const t = new Turn(house, calendar, now, state);
   switch (event.kind) {
     case "start":
@@ -65,6 +65,15 @@ export function advance(house: House, calendar: Calendar, now: EpochMin, before:
       result(t, event);
   }
   return t.done();
+}
+
+/** A deep copy of plain data; several times quicker than the platform's, which must also know other things. */
+function copied<T>(value: T): T {
+  if (Array.isArray(value)) return value.map(copied) as T;
+  if (typeof value !== "object" || value === null) return value;
+  const out: Record<string, unknown> = {};
+  for (const key of Object.keys(value)) out[key] = copied((value as Record<string, unknown>)[key]);
+  return out as T;
 }
 
 function greet(t: Turn): void {

@@ -29,18 +29,20 @@ export function whenShort(house: House, at: EpochMin): string {
   return `${weekdayName(weekdayOf(day)).slice(0, 3)} ${p.date} ${MONTHS[p.month - 1]}, ${timeText(house, minute)}`;
 }
 
+const formats = new Map<string, { whole: Intl.NumberFormat; parts: Intl.NumberFormat; digits: number }>();
+
 /** "$95", "$37.50": minor units in the house's money and language. */
 export function moneyText(house: House, minor: number): string {
-  const format = new Intl.NumberFormat(house.handbook.locale, { style: "currency", currency: house.handbook.currency, currencyDisplay: "narrowSymbol" });
-  const digits = format.resolvedOptions().maximumFractionDigits ?? 2;
-  const whole = minor % 10 ** digits === 0;
-  return new Intl.NumberFormat(house.handbook.locale, {
-    style: "currency",
-    currency: house.handbook.currency,
-    currencyDisplay: "narrowSymbol",
-    minimumFractionDigits: whole ? 0 : digits,
-    maximumFractionDigits: digits,
-  }).format(minor / 10 ** digits);
+  const { locale, currency } = house.handbook;
+  let f = formats.get(`${locale} ${currency}`);
+  if (!f) {
+    const style = { style: "currency", currency, currencyDisplay: "narrowSymbol" } as const;
+    const parts = new Intl.NumberFormat(locale, style);
+    f = { parts, whole: new Intl.NumberFormat(locale, { ...style, minimumFractionDigits: 0, maximumFractionDigits: 0 }), digits: parts.resolvedOptions().maximumFractionDigits ?? 2 };
+    formats.set(`${locale} ${currency}`, f);
+  }
+  const value = minor / 10 ** f.digits;
+  return Number.isInteger(value) ? f.whole.format(value) : f.parts.format(value);
 }
 
 /** "an hour", "90 minutes", "half an hour". */

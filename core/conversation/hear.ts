@@ -330,6 +330,7 @@ function begin(t: Turn, task: Task): void {
 function reopen(t: Turn, task: BookTask | MoveTask): void {
   dropHold(t, task);
   task.offered = [];
+  delete task.barren;
 }
 
 function thanks(t: Turn): boolean {
@@ -453,6 +454,7 @@ function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): boolean
     shiftWish(t, task, shift ?? "another-time");
     task.refused.push(...task.offered.map((o) => ({ startMin: o.startMin, staff: o.staff })));
     task.offered = [];
+    delete task.barren;
     if (yes === false && !shift) {
       t.say("book/other-time");
       t.expect("day");

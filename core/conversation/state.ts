@@ -78,6 +78,8 @@ export interface BookTask {
   wish: WishState;
   hold?: Hold;
   offered: OfferView[];
+  /** Nothing was found for the wish as it stands: it is not looked for again. */
+  barren?: boolean;
   refused: { startMin: EpochMin; staff: string }[];
 }
 
@@ -103,6 +105,8 @@ export interface MoveTask {
   wish: WishState;
   hold?: Hold;
   offered: OfferView[];
+  /** Nothing was found for the wish as it stands: it is not looked for again. */
+  barren?: boolean;
   refused: { startMin: EpochMin; staff: string }[];
   numberAsked?: boolean;
 }

@@ -179,10 +179,18 @@ function isEmergency(said: Said, context: ReadContext): boolean {
   return e.words.some((w) => inOrder(text, w));
 }
 
+const ordered = new Map<string, RegExp>();
+
 /** All the words of a phrase, in their order, with up to two words between each. */
 function inOrder(text: string, phrase: string): boolean {
-  const words = normalise(phrase).tokens.map((t) => t.text.replace(/[^a-z0-9']/g, ""));
-  return new RegExp(`(?<![a-z])${words.map((w) => w + "(?:s|ing|ed)?").join("(?: [a-z']+){0,2} ")}(?![a-z])`).test(text);
+  let pattern = ordered.get(phrase);
+  if (!pattern) {
+    const words = normalise(phrase).tokens.map((t) => t.text.replace(/[^a-z0-9']/g, ""));
+    pattern = new RegExp(`(?<![a-z])${words.map((w) => w + "(?:s|ing|ed)?").join("(?: [a-z']+){0,2} ")}(?![a-z])`);
+    if (ordered.size > 5000) ordered.clear();
+    ordered.set(phrase, pattern);
+  }
+  return pattern.test(text);
 }
 
 function limitOf(said: Said, context: ReadContext): string | null {

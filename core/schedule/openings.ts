@@ -101,14 +101,14 @@ function* visitOpenings(
   const found: Opening[] = [];
   people.forEach((staff) => {
     const busy = calendar.staffBusy(staff);
-    const breaks = house.breaksOn(staff, day);
+    const breaks = house.breaksOn(staff, day).map((b) => ({ startMin: house.zone.toEpochMin(day, b.fromMin), endMin: house.zone.toEpochMin(day, b.toMin) }));
     for (const w of house.worksOn(staff, day)) {
       for (let at = Math.ceil(w.fromMin / grid) * grid; at + request.lengthMin <= w.toMin; at += grid) {
         const startMin = house.zone.toEpochMin(day, at);
         if (startMin < earliest) continue;
         const endMin = startMin + request.lengthMin;
         const busyUntilMin = endMin + service.cleanUpMin;
-        if (breaks.some((b) => house.zone.toEpochMin(day, b.fromMin) < busyUntilMin && startMin < house.zone.toEpochMin(day, b.toMin))) continue;
+        if (breaks.some((b) => b.startMin < busyUntilMin && startMin < b.endMin)) continue;
         if (!freeBut(busy, startMin, busyUntilMin, request.ignore?.staff === staff && !request.ignore.place ? request.ignore : undefined)) continue;
         if (classes.some((c) => c.staff.includes(staff) && c.startMin < busyUntilMin && startMin < c.endMin)) continue;
         const room = needsRoom

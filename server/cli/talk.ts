@@ -1,6 +1,7 @@
 import { createInterface } from "node:readline";
 import { migrate, openDb } from "../data/db.ts";
 import { turnsOf } from "../data/conversations.ts";
+import { notify } from "../data/notify.ts";
 import { houseByLine } from "../data/houses.ts";
 import { Houses } from "../houses.ts";
 import { Talk } from "../talk.ts";
@@ -20,7 +21,7 @@ export async function talk(flags: Flags, key: string | undefined): Promise<void>
     const house = await houses.version(db, row.versionId);
     const line = house.handbook.lines.find((l) => l.key === key);
     if (!line) throw new Mistake(`There is no line ${key}.`);
-    const run = new Talk(db, houses);
+    const run = new Talk(db, houses, (m) => void notify(db, m));
     const started = await run.start(row, line, flags.seed ? { seed: Number(flags.seed) } : {});
     let seen = 0;
     const show = async (): Promise<void> => {

@@ -17,7 +17,13 @@ export interface ConversationRow {
   outcomes: string[];
   clock: Clock;
   calendarRev: number;
+  /** Whether a hold of the house has run out and still stands. */
+  anyExpired: boolean;
   tokenHash: Buffer;
+  /** How often it was saved when it was read. */
+  saves: number;
+  /** What was answered before under the ref that was asked for, if anything. */
+  answered: unknown;
 }
 
 interface Columns extends ClockColumns {
@@ -34,11 +40,15 @@ interface Columns extends ClockColumns {
   last: string;
   outcomes: string[];
   calendar_rev: number;
+  any_expired: boolean;
   token_hash: Buffer;
+  saves: number;
+  answered: unknown;
 }
 
-const COLUMNS = `k.id, k.house_id, k.version_id, k.line, k.channel, k.state, k.status, k.client_name, k.taken_by, k.outcomes, k.token_hash,
-  extract(epoch from k.started_at) / 60 as started, extract(epoch from k.last_at) / 60 as last, h.calendar_rev, ${CLOCK_COLUMNS}`;
+const COLUMNS = `k.id, k.house_id, k.version_id, k.line, k.channel, k.state, k.status, k.client_name, k.taken_by, k.outcomes, k.token_hash, k.saves,
+  extract(epoch from k.started_at) / 60 as started, extract(epoch from k.last_at) / 60 as last, h.calendar_rev, ${CLOCK_COLUMNS},
+  exists (select 1 from appointments a where a.house_id = k.house_id and a.status = 'held' and a.hold_until <= h.clock_house + (clock_timestamp() - h.clock_real) * h.clock_rate) as any_expired`;
 
 const asRow = (r: Columns): ConversationRow => ({
   id: r.id,
@@ -55,7 +65,10 @@ const asRow = (r: Columns): ConversationRow => ({
   outcomes: r.outcomes,
   clock: clockOf(r),
   calendarRev: r.calendar_rev,
+  anyExpired: r.any_expired,
   tokenHash: r.token_hash,
+  saves: r.saves,
+  answered: r.answered,
 });
 
 export async function insertConversation(
@@ -70,20 +83,20 @@ export async function insertConversation(
   return (rows[0] as { id: string }).id;
 }
 
-/** Reads a conversation; with `lock`, nobody else changes it until the transaction ends. */
-export async function conversationById(tx: Tx, id: string, lock = false): Promise<ConversationRow | null> {
+/** Reads a conversation, and what was answered under a ref; with `lock`, nobody else changes it until the transaction ends. */
+export async function conversationById(tx: Tx, id: string, lock = false, ref: string | null = null): Promise<ConversationRow | null> {
   const { rows } = await tx.raw<{ rows: Columns[] }>(
-    `select ${COLUMNS} from conversations k join houses h on h.id = k.house_id where k.id = ? ${lock ? "for update of k" : ""}`,
-    [id],
+    `select ${COLUMNS}, (select t.answer from turns t where t.conversation_id = k.id and t.ref = ?) as answered from conversations k join houses h on h.id = k.house_id where k.id = ? ${lock ? "for update of k" : ""}`,
+    [ref, id],
   );
   return rows[0] ? asRow(rows[0]) : null;
 }
 
+const UPDATE = `update conversations set state = ?::jsonb, status = ?, outcomes = ?, client_name = ?, client_id = ?, last_at = to_timestamp(?::double precision * 60), last_real = clock_timestamp(), saves = saves + 1 where id = ?`;
+const stateValues = (id: string, state: State, nowMin: number) => [JSON.stringify(state), state.status, state.outcomes, state.client.name ?? null, state.client.card?.id ?? null, nowMin, id];
+
 export async function saveConversation(tx: Tx, id: string, state: State, nowMin: number): Promise<void> {
-  await tx.raw(
-    `update conversations set state = ?::jsonb, status = ?, outcomes = ?, client_name = ?, client_id = ?, last_at = to_timestamp(?::double precision * 60), last_real = clock_timestamp() where id = ?`,
-    [JSON.stringify(state), state.status, state.outcomes, state.client.name ?? null, state.client.card?.id ?? null, nowMin, id],
-  );
+  await tx.raw(UPDATE, stateValues(id, state, nowMin));
 }
 
 export async function setTaken(tx: Tx, id: string, accountId: string | null): Promise<void> {
@@ -114,31 +127,28 @@ export interface NewTurn {
 
 const json = (v: unknown): string | null => (v === undefined ? null : JSON.stringify(v));
 
-export async function insertTurns(tx: Tx, conversationId: string, nowMin: number, turns: readonly NewTurn[]): Promise<number[]> {
-  if (turns.length === 0) return [];
-  const row = "(?, ?, to_timestamp(?::double precision * 60), ?, ?, ?::jsonb, ?::jsonb, ?::jsonb, ?::jsonb, ?::jsonb)";
-  const { rows } = await tx.raw<{ rows: { id: number }[] }>(
-    `insert into turns (conversation_id, who, said_at, text, ref, event, reply, reasons, openings, answer) values ${turns.map(() => row).join(", ")} returning id`,
-    turns.flatMap((t) => [
-      conversationId,
-      t.who,
-      nowMin,
-      t.text,
-      t.ref ?? null,
-      json(t.event),
-      json(t.reply),
-      json(t.reasons),
-      json(t.openings),
-      json(t.answer),
-    ]),
-  );
-  return rows.map((r) => r.id);
+const ROW = "(?::int, ?::text, ?::text, ?::text, ?::jsonb, ?::jsonb, ?::jsonb, ?::jsonb, ?::jsonb)";
+const INTO = "insert into turns (conversation_id, said_at, who, text, ref, event, reply, reasons, openings, answer)";
+const FROM = (turns: readonly NewTurn[]) => `(values ${turns.map(() => ROW).join(", ")}) v (n, who, text, ref, event, reply, reasons, openings, answer)`;
+const WHAT = "v.who, v.text, v.ref, v.event, v.reply, v.reasons, v.openings, v.answer";
+
+const turnValues = (turns: readonly NewTurn[]) => turns.flatMap((t, n) => [n, t.who, t.text, t.ref ?? null, json(t.event), json(t.reply), json(t.reasons), json(t.openings), json(t.answer)]);
+
+export async function insertTurns(tx: Tx, conversationId: string, nowMin: number, turns: readonly NewTurn[]): Promise<void> {
+  if (turns.length === 0) return;
+  await tx.raw(`${INTO} select ?::uuid, to_timestamp(?::double precision * 60), ${WHAT} from ${FROM(turns)} order by v.n`, [conversationId, nowMin, ...turnValues(turns)]);
 }
 
-/** What was answered to a message that came before under the same ref. */
-export async function answerToRef(tx: Tx, conversationId: string, ref: string): Promise<unknown> {
-  const { rows } = await tx.raw<{ rows: { answer: unknown }[] }>("select answer from turns where conversation_id = ? and ref = ?", [conversationId, ref]);
-  return rows[0]?.answer ?? null;
+/**
+ * Keeps what was said and what became of the conversation in one statement, if nobody has saved it since it was read;
+ * false when somebody has, and then nothing is kept.
+ */
+export async function saveTurn(tx: Tx, row: { id: string; saves: number }, nowMin: number, turns: readonly NewTurn[], state: State): Promise<boolean> {
+  const { rowCount } = await tx.raw<{ rowCount: number }>(
+    `with u as (${UPDATE} and saves = ? returning id, last_at) ${INTO} select u.id, u.last_at, ${WHAT} from u cross join ${FROM(turns)} order by v.n`,
+    [...stateValues(row.id, state, nowMin), row.saves, ...turnValues(turns)],
+  );
+  return rowCount > 0;
 }
 
 export async function turnsOf(tx: Tx, conversationId: string, after = 0): Promise<TurnRow[]> {

@@ -9,7 +9,7 @@ export type Tx = Knex | Knex.Transaction;
 // Whole numbers of eight bytes fit a double here: revisions and turn numbers.
 pg.types.setTypeParser(20, (v: string) => Number(v));
 
-export function openDb(url: string, most = 20): Db {
+export function openDb(url: string, most = 24): Db {
   return knex({ client: "pg", connection: url, pool: { min: 1, max: most }, acquireConnectionTimeout: 15_000 });
 }
 

@@ -75,6 +75,8 @@ create table conversations (
   page text,
   locale text,
   taken_by uuid references accounts on delete set null,
+  -- Goes up with every change, so that a change made from an old reading is noticed.
+  saves int not null default 0,
   started_at timestamptz not null,
   last_at timestamptz not null,
   last_real timestamptz not null default clock_timestamp()

@@ -24,6 +24,11 @@ export const whenVal = (t: Turn, at: number): Value => val(whenText(t.house, at)
 
 /** Proposes openings for the task's wish; true when one was taken straight away because exactly it was asked for. */
 export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "asked" | "took" {
+  if (task.barren) {
+    t.say("book/other-time");
+    t.expect("day");
+    return "asked";
+  }
   const { house } = t;
   const { wish, both } = wishOf(house, task.wish, t.now, target.staff);
   if (both) {
@@ -105,6 +110,7 @@ function sayOffers(t: Turn, task: BookTask | MoveTask, target: Target, fit: "ins
   const { house } = t;
   const service = val(serviceText(house, target.service), serviceSource(house, target.service));
   if (task.offered.length === 0) {
+    task.barren = true;
     t.say("book/nothing", { service });
     t.outcome("turned-away");
     t.expect("day");
