@@ -3,8 +3,24 @@ import { defineConfig } from "vitest/config";
 export default defineConfig({
   test: {
     projects: [
-      { test: { name: "core", include: ["core/**/*.test.ts", "demo/**/*.test.ts", "widget/**/*.test.ts", "web/**/*.test.ts"], testTimeout: 60_000, pool: "forks" } },
-      { test: { name: "server", include: ["server/**/*.test.ts"], globalSetup: ["server/testing/cluster.ts"], testTimeout: 60_000, hookTimeout: 120_000, pool: "forks" } },
+      {
+        test: {
+          name: "core",
+          include: ["core/**/*.test.ts", "demo/**/*.test.ts", "widget/**/*.test.ts", "web/**/*.test.ts"],
+          testTimeout: 60_000,
+          pool: "forks",
+        },
+      },
+      {
+        test: {
+          name: "server",
+          include: ["server/**/*.test.ts"],
+          globalSetup: ["server/testing/cluster.ts"],
+          testTimeout: 60_000,
+          hookTimeout: 120_000,
+          pool: "forks",
+        },
+      },
       { test: { name: "browser", include: ["e2e/**/*.test.ts"], globalSetup: ["e2e/house.ts"], testTimeout: 90_000, hookTimeout: 180_000, pool: "forks" } },
     ],
   },

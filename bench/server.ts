@@ -28,11 +28,15 @@ export async function startMeasured(): Promise<Measured> {
   const folder = mkdtempSync(join(tmpdir(), "gentian-bench-"));
   const root = fileURLToPath(new URL("..", import.meta.url));
   const port = await freePort();
-  const child = spawn(process.execPath, ["--import", "tsx", "server/cli/main.ts", "start", "--data", folder, "--port", String(port), "--clock", CLOCK, "--clock-rate", "0"], {
-    cwd: root,
-    env: { ...process.env, GENTIAN_MEASURE: "1", GENTIAN_START_LIMIT: "1000000", GENTIAN_MESSAGE_LIMIT: "1000000" },
-    stdio: ["ignore", "pipe", "inherit"],
-  });
+  const child = spawn(
+    process.execPath,
+    ["--import", "tsx", "server/cli/main.ts", "start", "--data", folder, "--port", String(port), "--clock", CLOCK, "--clock-rate", "0"],
+    {
+      cwd: root,
+      env: { ...process.env, GENTIAN_MEASURE: "1", GENTIAN_START_LIMIT: "1000000", GENTIAN_MESSAGE_LIMIT: "1000000" },
+      stdio: ["ignore", "pipe", "inherit"],
+    },
+  );
   await new Promise<void>((done, fail) => {
     child.stdout.on("data", (d: Buffer) => d.toString().includes("Gentian is open at") && done());
     child.once("exit", (code) => fail(new Error(`the server stopped with ${code}`)));
@@ -57,7 +61,15 @@ export async function startMeasured(): Promise<Measured> {
 
 /** Sixty days in which about nine of ten possible hours are taken. */
 function fullBook(house: House, now: number): NonNullable<HouseFile["book"]> {
-  const clients = Array.from({ length: 60 }, (_, i) => ({ id: `c${i}`, name: `Client ${i}`, phone: `+190255501${String(i).padStart(2, "0")}`, assessed: true, saysSo: false, note: "", answers: {} }));
+  const clients = Array.from({ length: 60 }, (_, i) => ({
+    id: `c${i}`,
+    name: `Client ${i}`,
+    phone: `+190255501${String(i).padStart(2, "0")}`,
+    assessed: true,
+    saysSo: false,
+    note: "",
+    answers: {},
+  }));
   const calendar = new CalendarBook();
   const appointments: NonNullable<HouseFile["book"]>["appointments"] = [];
   const today = house.zone.toLocal(now).day;
@@ -72,7 +84,16 @@ function fullBook(house: House, now: number): NonNullable<HouseFile["book"]> {
         // Every eighth is left open, for good.
         if (n % 8 === 0) continue;
         const l = house.zone.toLocal(o.startMin);
-        appointments.push({ id: `x${n}`, client: `c${n % 60}`, service: o.service, lengthMin, staff: o.staff, room: o.room, start: `${isoOfDay(l.day)}T${clockText(l.minute)}`, status: "booked" });
+        appointments.push({
+          id: `x${n}`,
+          client: `c${n % 60}`,
+          service: o.service,
+          lengthMin,
+          staff: o.staff,
+          room: o.room,
+          start: `${isoOfDay(l.day)}T${clockText(l.minute)}`,
+          status: "booked",
+        });
       }
       function first() {
         for (const o of openings(house, calendar, now - 600, { service: service.id, lengthMin, fromDay: day, toDay: day })) return o;
@@ -83,9 +104,14 @@ function fullBook(house: House, now: number): NonNullable<HouseFile["book"]> {
 }
 
 export async function post<T>(url: string, body: unknown, token?: string): Promise<{ status: number; body: T }> {
-  const r = await fetch(url, { method: "POST", headers: { "content-type": "application/json", ...(token ? { authorization: `Bearer ${token}` } : {}) }, body: JSON.stringify(body) });
+  const r = await fetch(url, {
+    method: "POST",
+    headers: { "content-type": "application/json", ...(token ? { authorization: `Bearer ${token}` } : {}) },
+    body: JSON.stringify(body),
+  });
   return { status: r.status, body: (await r.json()) as T };
 }
 
-export const quantile = (list: readonly number[], q: number): number => [...list].sort((a, b) => a - b)[Math.min(list.length - 1, Math.floor(q * list.length))] ?? NaN;
+export const quantile = (list: readonly number[], q: number): number =>
+  [...list].sort((a, b) => a - b)[Math.min(list.length - 1, Math.floor(q * list.length))] ?? NaN;
 export const ms = (x: number): string => `${x.toFixed(1)} ms`;

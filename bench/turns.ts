@@ -54,7 +54,9 @@ export async function run(): Promise<void> {
         empty.push(performance.now() - at);
       }
     }
-    say(`one talker, ${times.length} turns, ${Math.round((100 * offers.n) / times.length)} % with offers: median ${ms(quantile(times, 0.5))}, p99 ${ms(quantile(times, 0.99))}`);
+    say(
+      `one talker, ${times.length} turns, ${Math.round((100 * offers.n) / times.length)} % with offers: median ${ms(quantile(times, 0.5))}, p99 ${ms(quantile(times, 0.99))}`,
+    );
     say(`empty committed request: median ${ms(quantile(empty, 0.5))}, p99 ${ms(quantile(empty, 0.99))}`);
     say(`ratio of medians: ${(quantile(times, 0.5) / quantile(empty, 0.5)).toFixed(2)}`);
 
@@ -62,8 +64,7 @@ export async function run(): Promise<void> {
     const rate = 200;
     const talks = await Promise.all(Array.from({ length: 100 }, async () => ({ c: await start(), next: 0, last: Promise.resolve() })));
     // Real conversations are not in step: each has come to another place of the script.
-    for (const [j, talk] of talks.entries())
-      for (; talk.next < j % (SCRIPT.length - 1); talk.next++) await turn(talk.c, SCRIPT[talk.next] as string);
+    for (const [j, talk] of talks.entries()) for (; talk.next < j % (SCRIPT.length - 1); talk.next++) await turn(talk.c, SCRIPT[talk.next] as string);
     await new Promise((r) => setTimeout(r, 1000));
     const loaded: number[] = [];
     let errors = 0;
@@ -86,7 +87,9 @@ export async function run(): Promise<void> {
     }
     await Promise.all(jobs);
     const took = (performance.now() - begin) / 1000;
-    say(`100 conversations at ${rate} turns a second for ${seconds} s: ${loaded.length} turns in ${took.toFixed(1)} s, ${errors} errors, median ${ms(quantile(loaded, 0.5))}, p95 ${ms(quantile(loaded, 0.95))}, p99 ${ms(quantile(loaded, 0.99))}`);
+    say(
+      `100 conversations at ${rate} turns a second for ${seconds} s: ${loaded.length} turns in ${took.toFixed(1)} s, ${errors} errors, median ${ms(quantile(loaded, 0.5))}, p95 ${ms(quantile(loaded, 0.95))}, p99 ${ms(quantile(loaded, 0.99))}`,
+    );
   } finally {
     await server.stop();
   }

@@ -38,7 +38,11 @@ export function moneyText(house: House, minor: number): string {
   if (!f) {
     const style = { style: "currency", currency, currencyDisplay: "narrowSymbol" } as const;
     const parts = new Intl.NumberFormat(locale, style);
-    f = { parts, whole: new Intl.NumberFormat(locale, { ...style, minimumFractionDigits: 0, maximumFractionDigits: 0 }), digits: parts.resolvedOptions().maximumFractionDigits ?? 2 };
+    f = {
+      parts,
+      whole: new Intl.NumberFormat(locale, { ...style, minimumFractionDigits: 0, maximumFractionDigits: 0 }),
+      digits: parts.resolvedOptions().maximumFractionDigits ?? 2,
+    };
     formats.set(`${locale} ${currency}`, f);
   }
   const value = minor / 10 ** f.digits;

@@ -1,5 +1,5 @@
 import { ofKind } from "../language/found.ts";
-import type { Errand } from "../language/errands.ts";
+import type { Errand } from "../language/errand.ts";
 import type { Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
 import { phoneText } from "./format.ts";

@@ -1,7 +1,8 @@
 import type { Channel } from "../house/schema.ts";
 import type { Expects } from "../language/context.ts";
 import type { Found, FoundOf } from "../language/found.ts";
-import type { Errand, ErrandRead } from "../language/errands.ts";
+import type { Errand } from "../language/errand.ts";
+import type { ErrandRead } from "../language/errands.ts";
 import type { DayWish } from "../schedule/wish.ts";
 import type { DayNumber } from "../time/days.ts";
 import type { EpochMin } from "../time/zone.ts";

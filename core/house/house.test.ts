@@ -1,8 +1,10 @@
+import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { demoFile, demoHouse } from "../testing/demo.ts";
 import { dayOfIso, isoOfDay } from "../time/days.ts";
 import { closedDay, compile } from "./compile.ts";
 import { placeBook } from "./book.ts";
+import { houseJsonSchema } from "./jsonschema.ts";
 import { parseHouseFile, type HouseFile } from "./schema.ts";
 
 const changed = (change: (f: HouseFile) => void): HouseFile => {
@@ -89,6 +91,14 @@ describe("a house file", () => {
     const file = demoFile();
     const again = parseHouseFile(JSON.parse(JSON.stringify(file)));
     expect(again).toEqual({ file });
+  });
+});
+
+describe("the JSON Schema that ships", () => {
+  it("is the one that files are read by", () => {
+    expect(JSON.parse(readFileSync(new URL("../../docs/house-format.schema.json", import.meta.url), "utf8"))).toEqual(
+      JSON.parse(JSON.stringify(houseJsonSchema())),
+    );
   });
 });
 

@@ -1,27 +1,7 @@
+import type { Errand } from "./errand.ts";
 import { CUES } from "./packs/en/cues.ts";
 import { EXAMPLES } from "./packs/en/examples.ts";
 import { stem } from "./text.ts";
-
-/** What a client wants done, as the public interface names it. */
-export type Errand =
-  | "book"
-  | "move"
-  | "cancel"
-  | "ask-price"
-  | "ask-hours"
-  | "ask-service"
-  | "ask-place"
-  | "ask-policy"
-  | "ask-staff"
-  | "ask-availability"
-  | "ask-mine"
-  | "message"
-  | "person"
-  | "thanks-bye"
-  | "emergency"
-  | "refused"
-  | "out-of-scope"
-  | "none";
 
 export interface ErrandRead {
   errand: Errand;

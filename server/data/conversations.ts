@@ -93,7 +93,15 @@ export async function conversationById(tx: Tx, id: string, lock = false, ref: st
 }
 
 const UPDATE = `update conversations set state = ?::jsonb, status = ?, outcomes = ?, client_name = ?, client_id = ?, last_at = to_timestamp(?::double precision * 60), last_real = clock_timestamp(), saves = saves + 1 where id = ?`;
-const stateValues = (id: string, state: State, nowMin: number) => [JSON.stringify(state), state.status, state.outcomes, state.client.name ?? null, state.client.card?.id ?? null, nowMin, id];
+const stateValues = (id: string, state: State, nowMin: number) => [
+  JSON.stringify(state),
+  state.status,
+  state.outcomes,
+  state.client.name ?? null,
+  state.client.card?.id ?? null,
+  nowMin,
+  id,
+];
 
 export async function saveConversation(tx: Tx, id: string, state: State, nowMin: number): Promise<void> {
   await tx.raw(UPDATE, stateValues(id, state, nowMin));
@@ -132,11 +140,16 @@ const INTO = "insert into turns (conversation_id, said_at, who, text, ref, event
 const FROM = (turns: readonly NewTurn[]) => `(values ${turns.map(() => ROW).join(", ")}) v (n, who, text, ref, event, reply, reasons, openings, answer)`;
 const WHAT = "v.who, v.text, v.ref, v.event, v.reply, v.reasons, v.openings, v.answer";
 
-const turnValues = (turns: readonly NewTurn[]) => turns.flatMap((t, n) => [n, t.who, t.text, t.ref ?? null, json(t.event), json(t.reply), json(t.reasons), json(t.openings), json(t.answer)]);
+const turnValues = (turns: readonly NewTurn[]) =>
+  turns.flatMap((t, n) => [n, t.who, t.text, t.ref ?? null, json(t.event), json(t.reply), json(t.reasons), json(t.openings), json(t.answer)]);
 
 export async function insertTurns(tx: Tx, conversationId: string, nowMin: number, turns: readonly NewTurn[]): Promise<void> {
   if (turns.length === 0) return;
-  await tx.raw(`${INTO} select ?::uuid, to_timestamp(?::double precision * 60), ${WHAT} from ${FROM(turns)} order by v.n`, [conversationId, nowMin, ...turnValues(turns)]);
+  await tx.raw(`${INTO} select ?::uuid, to_timestamp(?::double precision * 60), ${WHAT} from ${FROM(turns)} order by v.n`, [
+    conversationId,
+    nowMin,
+    ...turnValues(turns),
+  ]);
 }
 
 /**

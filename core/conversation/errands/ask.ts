@@ -1,5 +1,5 @@
 import { ofKind } from "../../language/found.ts";
-import type { Errand } from "../../language/errands.ts";
+import type { Errand } from "../../language/errand.ts";
 import type { Reading } from "../../language/read.ts";
 import { answerTo } from "../../knowledge/search.ts";
 import { WEEKDAYS, weekdayName, weekdayNumber, weekdayOf, type DayNumber } from "../../time/days.ts";

@@ -1,4 +1,4 @@
-import type { Errand } from "../../errands.ts";
+import type { Errand } from "../../errand.ts";
 
 /**
  * Plain signs of an errand, looked for in what was said after days, times, services, people, names and numbers have

@@ -1,4 +1,4 @@
-import type { Errand } from "../../errands.ts";
+import type { Errand } from "../../errand.ts";
 
 /** Example sentences per errand, ours alone; finds are written as their placeholders. No test may use any of them. */
 export const EXAMPLES: Record<Exclude<Errand, "none" | "emergency" | "refused">, readonly string[]> = {

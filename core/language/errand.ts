@@ -1,0 +1,20 @@
+/** What a client wants done, as the public interface names it. */
+export type Errand =
+  | "book"
+  | "move"
+  | "cancel"
+  | "ask-price"
+  | "ask-hours"
+  | "ask-service"
+  | "ask-place"
+  | "ask-policy"
+  | "ask-staff"
+  | "ask-availability"
+  | "ask-mine"
+  | "message"
+  | "person"
+  | "thanks-bye"
+  | "emergency"
+  | "refused"
+  | "out-of-scope"
+  | "none";
