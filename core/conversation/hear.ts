@@ -178,7 +178,9 @@ function hearGoAhead(t: Turn, reading: Reading): boolean {
   const asks = reading.errands.some((e) => isAsk(e.errand));
   const same = reading.errands.some((e) => e.errand === task.errand);
   const shift = ofKind(reading.found, "shift")[0];
-  if (asks || shift) return false;
+  // "Move it instead" is neither a yes nor a no.
+  const other = reading.errands.some((e) => (e.errand === "move" || e.errand === "cancel" || e.errand === "book") && e.errand !== task.errand);
+  if (asks || shift || (other && task.errand !== "book")) return false;
   if (yes !== false && (yes || same) && !wishIn(reading)) {
     t.rule("go-ahead/yes");
     if (task.errand === "book") bookIt(t, task);

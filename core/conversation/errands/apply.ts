@@ -44,6 +44,15 @@ export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contac
     kept.contact = true;
     if (!c.phone) anew();
   }
+  if (
+    !phone &&
+    /\b(?:don't have|do not have|haven't got|no|without) an?y? ?(?:tele)?(?:phone|number|mobile|cell)\b|\bno (?:tele)?(?:phone|mobile|cell)\b/i.test(
+      reading.text,
+    )
+  ) {
+    c.noPhone = true;
+    kept.contact = true;
+  }
   const before = saysBefore(reading.text);
   if (before !== null && c.saysBefore === undefined) c.saysBefore = before;
   return kept;
@@ -90,9 +99,11 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
       task.among = narrowed.length > 0 ? narrowed : several.value;
       changed = true;
     }
-  } else if (t.state.expects === "service" && task.among && pick) {
-    const at = { first: 0, second: 1, third: 2, last: task.among.length - 1, later: task.among.length - 1, earlier: 0, any: 0, none: -1 }[pick];
-    const id = task.among[at];
+  } else if (t.state.expects === "service" && pick) {
+    // "The first one" is the first of those named, or of the list that was shown.
+    const shown = task.among ?? t.house.handbook.services.map((s) => s.id);
+    const at = { first: 0, second: 1, third: 2, last: shown.length - 1, later: shown.length - 1, earlier: 0, any: 0, none: -1 }[pick];
+    const id = shown[at];
     if (id) setService(id);
   } else if (t.state.expects === "service" && task.among?.length === 1 && ofKind(reading.found, "yes")[0]?.value) setService(task.among[0] as string);
   const length = ofKind(reading.found, "length").at(-1);

@@ -66,8 +66,8 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
       const r = findOffers(house, t.calendar, t.now, request({ ...wish, days: { ranges: [{ from: day, to: day }] } }));
       return r.fit === "inside";
     });
-    if (served.length !== 1) {
-      const days = served.length > 1 ? served : task.wish.ask;
+    if (served.length > 1) {
+      const days = served;
       t.say("book/ask-which-day", {
         list: joinVals(
           days.map((d) => val(dateText(house, d), saidSource)),
@@ -80,15 +80,13 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
       );
       return "asked";
     }
-    t.reasons.push({
-      what: "ruled-out",
-      why: "only-one-day-open",
-      about: task.wish.ask
-        .filter((d) => !served.includes(d))
-        .map((d) => dateText(house, d))
-        .join(", "),
-    });
-    wish.days = { ranges: [{ from: served[0] as DayNumber, to: served[0] as DayNumber }] };
+    const [only] = served;
+    // Where neither day can be had, the reason is said and the nearest is offered.
+    if (only !== undefined) {
+      const others = task.wish.ask.filter((d) => d !== only);
+      t.reasons.push({ what: "ruled-out", why: "only-one-day-open", about: others.map((d) => dateText(house, d)).join(", ") });
+      wish.days = { ranges: [{ from: only, to: only }] };
+    }
   }
   const found = findOffers(house, t.calendar, t.now, request(wish));
   t.reasons.push({ what: "looked", at: house.services.get(target.service)?.name ?? target.service, seen: found.seen });

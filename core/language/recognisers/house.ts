@@ -18,7 +18,7 @@ export interface Lexicon {
 
 /** Words in service names that say little by themselves. */
 const WEAK = new Set(
-  "first new visit initial return session check class group custom therapy consult running run the and with for physio service treatment".split(" "),
+  "first new visit initial return session check group custom therapy consult running run the and with for physio service treatment".split(" "),
 );
 
 /** Words of the language that never are a slip of somebody's name. */

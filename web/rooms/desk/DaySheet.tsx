@@ -206,7 +206,7 @@ function SlipButton({ slip, scale, on, onOpen }: { slip: Slip; scale: Scale; on:
     >
       {narrow ? (
         // Too narrow for a name from left to right: it stands on its end, whole.
-        <span className="mx-auto block max-h-full overflow-hidden font-semibold [writing-mode:vertical-rl]">
+        <span className="block max-h-full self-center overflow-hidden font-semibold whitespace-nowrap [writing-mode:vertical-rl]">
           {first} <span className="font-normal text-quiet">{slip.lengthMin}</span>
         </span>
       ) : (

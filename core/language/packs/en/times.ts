@@ -131,7 +131,9 @@ export const TIME_RULES: TimeRule[] = [
   { name: "time/ish", pattern: rx(`\\b(?:at |about |around )?(${CLOCK}) ?-?ish\\b`), value: (m) => one("around", m[1]) },
   {
     name: "time/at",
-    pattern: rx(`(?:\\b(?:at|@|for|make (?:it|that)|let's say) |@)(${CLOCK})${NOT_TIME}`),
+    pattern: rx(
+      `(?:\\b(?:at|@|for|make (?:it|that)|let's say|(?:change|move|switch|shift|push|bump)(?: it| that| this| mine| me)? to) |@)(${CLOCK})${NOT_TIME}`,
+    ),
     value: (m) => {
       // "for two" counts people, "for 3 pm" does not.
       if (/^for /.test(m[0]) && !SURE.test(m[1] ?? "")) return null;
