@@ -319,6 +319,21 @@ describe("safety", () => {
   });
 });
 
+describe("out of hours", () => {
+  it("has its own greeting, and promises a call back only once it knows whom to call", () => {
+    const evening = epochMinOf(demo.zone, "2027-03-01T20:30");
+    const t = talk(demo, books(), evening);
+    expect(t.r.state.receptionist).toBe("evening");
+    const first = t.say("can I talk to a person?");
+    expect(first.text).toContain("Tuesday 2 March at 8:00 am");
+    expect(first.expects).toBe("name");
+    expect(t.book.slips).toEqual([]);
+    t.say("Rita Hale");
+    t.say("902 555 0190");
+    expect(t.book.slips).toMatchObject([{ slip: "call-back", name: "Rita Hale", phone: "+19025550190" }]);
+  });
+});
+
 describe("same words, same answer", () => {
   const lines = ["hi", "a massage tomorrow", "sports", "an hour", "the first one", "Ana Petrov 902 555 0142", "yes"];
   const run = (seed: number): string[] => {

@@ -65,8 +65,8 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
       delete state.client.looked;
       return after(t);
     case "slipped":
-      if (event.slip === "message") {
-        const to = task?.errand === "message" && task.offered ? val("the desk") : messageTaker(t).value;
+      if (event.slip === "message" || event.slip === "call-back") {
+        const to = task?.errand === "message" && (task.offered || task.callBack) ? val("the desk") : messageTaker(t).value;
         t.say("message/taken", { to });
         t.outcome("message-taken");
         state.task = null;

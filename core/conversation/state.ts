@@ -128,6 +128,8 @@ export interface MineTask {
 export interface MessageTask {
   errand: "message";
   text?: string;
+  /** They wish to be called back: who and under which number is asked. */
+  callBack?: boolean;
   /** What could not be answered: offered to be passed on. */
   offered?: string;
 }

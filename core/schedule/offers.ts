@@ -40,6 +40,7 @@ export interface OfferRequest {
 const DAY_COST = 120;
 const OTHER_PERSON_COST = 240;
 const NEAR_DAYS = 14;
+const FAR_MIN = 120;
 
 /** Proposes openings for a wish: inside it when there are any, else the nearest, with the reason. */
 export function findOffers(house: House, calendar: Calendar, now: EpochMin, request: OfferRequest): Offered {
@@ -103,7 +104,9 @@ export function findOffers(house: House, calendar: Calendar, now: EpochMin, requ
 }
 
 function costOf(wish: Wish, day: DayNumber, minute: number, o: Opening, span: { from: DayNumber; to: DayNumber }): number {
-  let cost = minutesOff(wish.time, minute, o.lengthMin);
+  const off = minutesOff(wish.time, minute, o.lengthMin);
+  // Two hours off is still near; a morning in place of an evening is another wish.
+  let cost = off <= FAR_MIN ? off : FAR_MIN + (off - FAR_MIN) * 3;
   if (wish.time?.nearMin !== undefined) cost += Math.abs(minute - wish.time.nearMin) / 4;
   if (wish.staff && !wish.staff.includes(o.staff)) cost += OTHER_PERSON_COST;
   if (!wantsDay(wish.days, day)) {

@@ -29,7 +29,7 @@ export function nextMessage(t: Turn, task: MessageTask): void {
     t.expect("phone");
     return;
   }
-  slip(t, "message", task.text, task.offered ? "desk" : messageTaker(t).to);
+  slip(t, task.callBack ? "call-back" : "message", task.text, task.offered || task.callBack ? "desk" : messageTaker(t).to);
 }
 
 export function slip(t: Turn, kind: SlipKind, text: string, to: "desk" | "manager"): void {
@@ -50,20 +50,20 @@ export function handOver(t: Turn, why: string): void {
   const { state, house } = t;
   const { day, minute } = house.zone.toLocal(t.now);
   const open = house.openOn(day).some((w) => w.fromMin <= minute && minute < w.toMin);
-  slip(t, open ? "hand-over" : "call-back", why, "desk");
   state.task = null;
   state.later = [];
+  t.outcome("handed-over");
   if (open) {
+    slip(t, "hand-over", why, "desk");
     t.say("person/handed");
     state.status = "with-desk";
     t.expect("nothing");
-  } else {
-    const next = nextOpen(t, day, minute);
-    if (next) t.say("person/closed", { open: next });
-    else t.say("message/taken", { to: val("the desk") });
-    t.expect("anything");
+    return;
   }
-  t.outcome("handed-over");
+  const next = nextOpen(t, day, minute);
+  if (next) t.say("person/closed", { open: next });
+  state.task = { errand: "message", text: why, callBack: true };
+  nextMessage(t, state.task);
 }
 
 function nextOpen(t: Turn, today: DayNumber, minute: number): Value | null {

@@ -73,7 +73,7 @@ export const EN = {
   "message/ask-phone": ["What number can they reach you at?"],
   "message/taken": ["I have left that for {to}.", "{to} has your message."],
   "person/handed": ["I have passed you on to the desk; someone answers here as soon as they can.", "The desk has this now and will answer here."],
-  "person/closed": ["The practice is closed right now. I have left a note for the desk to get back to you when it opens, {open}."],
+  "person/closed": ["Nobody is there right now. The desk can call you back when it opens, {open}."],
   "emergency/say": ["{say} The desk has been told. Our emergency line is {phone}."],
   "emergency/say-only": ["{say} The desk has been told."],
   "limit/say": ["{say}"],
