@@ -8,6 +8,7 @@ import type { Channel } from "@gentian/core/house/schema";
 import type { Message } from "./bus.ts";
 import { doEffect, lockDesk, type Desk } from "./books.ts";
 import {
+  answerToRef,
   conversationById,
   insertConversation,
   insertTurns,
@@ -94,9 +95,11 @@ export class Talk {
     if (light) return light;
     let houseId = "";
     const answer = await this.db.transaction(async (tx) => {
-      const row = await this.open(tx, id, token, true, turn.ref);
+      const row = await this.open(tx, id, token, true);
       houseId = row.houseId;
-      if (row.answered) return row.answered as Answered;
+      // Asked again now that the lock is held: who waited for it saw the turns as they were before.
+      const before = turn.ref ? await answerToRef(tx, id, turn.ref) : null;
+      if (before) return before as Answered;
       refuseClosed(row);
       return this.#advance(tx, row, event, turn);
     });

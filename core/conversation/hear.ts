@@ -5,18 +5,19 @@ import { contextOf } from "./context.ts";
 import { phoneText } from "./format.ts";
 import { applyOld, applyToBook, applyWish, keepIdentity } from "./errands/apply.ts";
 import { answer, fromHandbook } from "./errands/ask.ts";
-import { bookIt, newBook } from "./errands/book.ts";
-import { cancelIt, fitting, moveIt } from "./errands/existing.ts";
+import { newBook } from "./errands/book.ts";
+
 import { handOver, messageTaker, offerToPassOn, slip } from "./errands/message.ts";
 import { yesNoChoices } from "./errands/identity.ts";
-import { chosen, dropHold, offerChoices, take, whenVal } from "./errands/offering.ts";
+import { dropHold } from "./errands/offering.ts";
 import { hearQuestion } from "./errands/questions.ts";
+import { hearGoAhead, isAsk, wishIn } from "./goahead.ts";
 import { proceed } from "./proceed.ts";
-import type { BookTask, CancelTask, MoveTask, Task } from "./state.ts";
-import { joinVals, val, type Turn } from "./turn.ts";
+import { hearSlot, pickAppointment, which } from "./slot.ts";
+import { reopen, startTask } from "./start.ts";
+import type { Task } from "./state.ts";
+import { val, type Turn } from "./turn.ts";
 
-const ASKS: readonly Errand[] = ["ask-price", "ask-hours", "ask-service", "ask-place", "ask-policy", "ask-staff"];
-const isAsk = (e: Errand): boolean => ASKS.includes(e);
 const asksAny = (list: readonly Errand[]): boolean => list.some(isAsk);
 
 /** Takes in what the client said, and answers. */
@@ -159,182 +160,6 @@ function checks(t: Turn, reading: Reading, contact: boolean): boolean {
   return true;
 }
 
-function wishIn(reading: Reading): boolean {
-  return reading.found.some(
-    (f) =>
-      (f.kind === "day" && f.part !== "old") ||
-      (f.kind === "time" && f.part !== "old") ||
-      f.kind === "service" ||
-      f.kind === "length" ||
-      (f.kind === "staff" && f.value !== "any"),
-  );
-}
-
-/** The answer to "shall I?": true when it was one. */
-function hearGoAhead(t: Turn, reading: Reading): boolean {
-  const task = t.state.task;
-  if (!task || task.errand === "message" || task.errand === "ask-mine") return false;
-  const yes = ofKind(reading.found, "yes")[0]?.value;
-  const asks = reading.errands.some((e) => isAsk(e.errand));
-  const same = reading.errands.some((e) => e.errand === task.errand);
-  const shift = ofKind(reading.found, "shift")[0];
-  // "Move it instead" is neither a yes nor a no.
-  const other = reading.errands.some((e) => (e.errand === "move" || e.errand === "cancel" || e.errand === "book") && e.errand !== task.errand);
-  if (asks || shift || (other && task.errand !== "book")) return false;
-  if (yes !== false && (yes || same) && !wishIn(reading)) {
-    t.rule("go-ahead/yes");
-    if (task.errand === "book") bookIt(t, task);
-    else if (task.errand === "move") moveIt(t, task);
-    else cancelIt(t, task);
-    return true;
-  }
-  if (yes === true && task.errand !== "cancel" && wishIn(reading)) {
-    // A yes that names again just what is held is a yes; anything else is a change.
-    if (task.hold && chosenIs(t, task, reading)) {
-      if (task.errand === "book") bookIt(t, task);
-      else moveIt(t, task);
-      return true;
-    }
-    return false;
-  }
-  if (yes === false && !wishIn(reading)) {
-    t.rule("go-ahead/no");
-    if (task.errand === "book") {
-      dropHold(t, task);
-      const over =
-        reading.errands.some((e) => e.errand === "cancel" || e.errand === "thanks-bye") ||
-        /\b(?:forget|never ?mind|leave it|don't bother|cancel)\b/i.test(reading.text);
-      if (over) {
-        t.say("book/let-go");
-        t.state.task = null;
-        proceed(t);
-        return true;
-      }
-      t.say("book/other-time");
-      task.offered = [];
-      t.expect("day");
-      return true;
-    }
-    if (task.errand === "move") dropHold(t, task);
-    t.say("move/kept");
-    t.state.task = null;
-    proceed(t);
-    return true;
-  }
-  return false;
-}
-
-function chosenIs(t: Turn, task: BookTask | MoveTask, reading: Reading): boolean {
-  if (!task.hold) return false;
-  const hit = chosen(t, [task.hold.offer], reading);
-  const other =
-    ofKind(reading.found, "service").some((s) => !s.value.includes(task.hold?.offer.service ?? "")) ||
-    ofKind(reading.found, "length").some((l) => l.value !== task.hold?.offer.lengthMin);
-  return Array.isArray(hit) && hit.length === 1 && !other;
-}
-
-/** Begins, turns or ends an errand that the message names; true when the message's parts have been taken in. */
-function startTask(t: Turn, reading: Reading, errands: readonly Errand[]): boolean {
-  const { state } = t;
-  let did = false;
-  for (const e of errands) {
-    const task = state.task;
-    const context = contextOf(t.house, t.now, state);
-    if (e === "book" || e === "ask-availability") {
-      if (task?.errand === "book") {
-        const asked =
-          state.expects === "slot" ||
-          state.expects === "service" ||
-          state.expects === "length" ||
-          state.expects === "which-appointment" ||
-          state.expects === "name";
-        if (asked || state.expects === "go-ahead") continue;
-        if (applyToBook(t, task, reading, context)) reopen(t, task);
-      } else if (task?.errand === "move" && (task.appointment || e === "ask-availability")) continue;
-      else {
-        const fresh = newBook();
-        if (state.topic && ofKind(reading.found, "service").length === 0 && e === "ask-availability") fresh.service = state.topic;
-        begin(t, fresh);
-        applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
-      }
-      did = true;
-    } else if (e === "move") {
-      if (task?.errand === "book" && (task.offered.length > 0 || task.hold) && !reading.found.some((f) => f.part === "old")) {
-        if (applyWish(task, reading, context)) reopen(t, task);
-      } else if (task?.errand === "move") {
-        applyOld(task, reading, context, false);
-        if (applyWish(task, reading, context)) reopen(t, task);
-      } else {
-        const fresh: MoveTask = {
-          errand: "move",
-          old: {},
-          wish: {},
-          offered: [],
-          refused: [],
-          ...(task?.errand === "cancel" && task.appointment ? { appointment: task.appointment } : {}),
-        };
-        if (task?.errand === "cancel") state.task = null;
-        begin(t, fresh);
-        applyOld(fresh, reading, context, false);
-        applyWish(fresh, reading, context);
-      }
-      did = true;
-    } else if (e === "cancel") {
-      if (task?.errand === "book" && !reading.found.some((f) => f.kind === "service" || (f.part === "old" && task.wish.days !== undefined))) {
-        dropHold(t, task);
-        state.task = null;
-        t.say("book/let-go");
-      } else if (task?.errand === "cancel") applyOld(task, reading, context, true);
-      else {
-        const fresh: CancelTask = { errand: "cancel", old: {}, ...(task?.errand === "move" && task.appointment ? { appointment: task.appointment } : {}) };
-        if (task?.errand === "move") {
-          dropHold(t, task);
-          state.task = null;
-        }
-        begin(t, fresh);
-        applyOld(fresh, reading, context, true);
-      }
-      did = true;
-    } else if (e === "ask-mine") {
-      if (task?.errand === "ask-mine" || task?.errand === "move" || task?.errand === "cancel") continue;
-      const fresh: Task = { errand: "ask-mine", old: {} };
-      begin(t, fresh);
-      applyOld(fresh, reading, context, true);
-      did = true;
-    } else if (e === "message") {
-      if (task?.errand === "message") continue;
-      const body = messageBody(reading.text);
-      begin(t, body ? { errand: "message", text: body } : { errand: "message" });
-      did = true;
-    }
-  }
-  return did;
-}
-
-/** What is to be passed on, when the request itself carries it. */
-function messageBody(text: string): string | null {
-  const plain = text.trim();
-  const empty =
-    /^(?:(?:hi|hello|hey|please|can|could|may|i|i'd|id|you|would|like|want|to|leave|take|pass|send|give|on|a|an|the|message|note|for|mina|desk|manager|complaint|make|have|complain|someone|staff|with|just|[,.!? ])+)$/i;
-  return empty.test(plain) ? null : plain;
-}
-
-function begin(t: Turn, task: Task): void {
-  const { state } = t;
-  if (state.task) {
-    if (state.task.errand === "book") dropHold(t, state.task);
-    if (state.task.errand !== "message") state.later.push(state.task);
-  }
-  state.task = task;
-}
-
-/** The wish changed: what was offered and held no longer stands. */
-function reopen(t: Turn, task: BookTask | MoveTask): void {
-  dropHold(t, task);
-  task.offered = [];
-  delete task.barren;
-}
-
 function thanks(t: Turn): boolean {
   const { state } = t;
   if (state.task) return false;
@@ -419,109 +244,6 @@ function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: {
   }
   if (reading.question && /\w{3,} \w{2,} \w{2,}/.test(reading.masked)) return unknown(t, text);
   repair(t);
-}
-
-/** Takes a choice of what was offered; true when the message was about the offers. */
-function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): boolean {
-  const changes =
-    task.errand === "book" &&
-    (ofKind(reading.found, "length").some((l) => typeof l.value === "string" || l.value !== task.lengthMin) ||
-      ofKind(reading.found, "service").some((s) => !s.value.includes(task.service ?? "")) ||
-      ofKind(reading.found, "gender").length > 0);
-  if (changes) return false;
-  const hit = chosen(t, task.offered, reading);
-  const yes = ofKind(reading.found, "yes")[0]?.value;
-  const shift = ofKind(reading.found, "shift")[0]?.value;
-  const places = task.errand === "book" ? (task.places ?? ofKind(reading.found, "places").at(-1)?.value ?? 1) : (task.appointment?.places ?? 1);
-  if (Array.isArray(hit)) {
-    const only = hit[0];
-    if (
-      hit.length === 1 &&
-      only &&
-      !(yes === false && ofKind(reading.found, "choice").length === 0 && hit.length === task.offered.length && !ofKind(reading.found, "time").length)
-    ) {
-      if (task.errand === "book") task.places = places;
-      take(t, task, only, places, task.errand === "move" ? task.appointment : undefined);
-      t.rule("slot/chosen");
-      return true;
-    }
-    if (hit.length < task.offered.length && hit.length > 1) {
-      task.offered = hit;
-      which(t, task);
-      return true;
-    }
-  }
-  if (hit === "none" && wishIn(reading)) return false;
-  if (shift || hit === "none" || (yes === false && !wishIn(reading))) {
-    shiftWish(t, task, shift ?? "another-time");
-    task.refused.push(...task.offered.map((o) => ({ startMin: o.startMin, staff: o.staff })));
-    task.offered = [];
-    delete task.barren;
-    if (yes === false && !shift) {
-      t.say("book/other-time");
-      t.expect("day");
-      return true;
-    }
-    proceed(t);
-    return true;
-  }
-  if (yes && task.offered.length > 1) {
-    which(t, task);
-    return true;
-  }
-  return false;
-}
-
-function which(t: Turn, task: BookTask | MoveTask): void {
-  t.say("book/which-of", {
-    list: joinVals(
-      task.offered.map((o) => whenVal(t, o.startMin)),
-      "or",
-    ),
-  });
-  t.expect("slot", offerChoices(t, task.offered));
-}
-
-function shiftWish(t: Turn, task: BookTask | MoveTask, shift: "later" | "earlier" | "another-day" | "another-time"): void {
-  const local = task.offered.map((o) => t.house.zone.toLocal(o.startMin));
-  const first = local[0];
-  const last = local.at(-1);
-  if (!first || !last) return;
-  const at = (minute: number) => ({ hour: Math.floor(minute / 60), minute: minute % 60, certain: true });
-  if (shift === "later") {
-    task.wish.times = [{ kind: "time", value: { kind: "from", at: at(last.minute + t.house.handbook.rules.gridMin) }, rule: "shift/later", start: 0, end: 0 }];
-    task.wish.days = { ranges: [{ from: last.day, to: last.day }] };
-  } else if (shift === "earlier") {
-    task.wish.times = [{ kind: "time", value: { kind: "until", at: at(Math.max(0, first.minute - 1)), is: "start" }, rule: "shift/earlier", start: 0, end: 0 }];
-    task.wish.days = { ranges: [{ from: first.day, to: first.day }] };
-  } else if (shift === "another-day") {
-    const days = task.wish.days ?? { ranges: [] };
-    const all = days.ranges.every((r) => r.from !== undefined && r.from === r.to);
-    task.wish.days = { ...days, ranges: all ? [] : days.ranges, excludeDays: [...(days.excludeDays ?? []), ...local.map((l) => l.day)] };
-    delete task.wish.ask;
-  }
-}
-
-function pickAppointment(t: Turn, task: MoveTask | CancelTask, reading: Reading): boolean {
-  const context = contextOf(t.house, t.now, t.state);
-  const choice = ofKind(reading.found, "choice").at(-1)?.value;
-  const list = t.state.appointments;
-  if (choice && choice !== "none") {
-    const i = { first: 0, second: 1, third: 2, last: list.length - 1, later: list.length - 1, earlier: 0, any: 0 }[choice];
-    const a = list[i];
-    if (a) {
-      task.appointment = a;
-      return true;
-    }
-  }
-  if (list.length === 1 && ofKind(reading.found, "yes")[0]?.value && list[0]) {
-    task.appointment = list[0];
-    return true;
-  }
-  const before = { ...task.old };
-  if (!applyOld(task, reading, context, true)) return false;
-  if (fitting(t, list, task.old).length === 0) task.old = before;
-  return true;
 }
 
 /** Nothing is being worked on: what was said begins something, asks something, or is not understood. */

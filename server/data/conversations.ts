@@ -164,6 +164,12 @@ export async function saveTurn(tx: Tx, row: { id: string; saves: number }, nowMi
   return rowCount > 0;
 }
 
+/** What was answered to a message that came before under the same ref. */
+export async function answerToRef(tx: Tx, conversationId: string, ref: string): Promise<unknown> {
+  const { rows } = await tx.raw<{ rows: { answer: unknown }[] }>("select answer from turns where conversation_id = ? and ref = ?", [conversationId, ref]);
+  return rows[0]?.answer ?? null;
+}
+
 export async function turnsOf(tx: Tx, conversationId: string, after = 0): Promise<TurnRow[]> {
   const { rows } = await tx.raw<{ rows: (Omit<TurnRow, "atMin"> & { at: string })[] }>(
     "select id, who, extract(epoch from said_at) / 60 as at, text, reply, reasons, event, openings from turns where conversation_id = ? and id > ? order by id",

@@ -1,0 +1,87 @@
+import { ofKind } from "../language/found.ts";
+import type { Reading } from "../language/read.ts";
+import { bookIt } from "./errands/book.ts";
+import { cancelIt, moveIt } from "./errands/existing.ts";
+import { chosen, dropHold } from "./errands/offering.ts";
+import { proceed } from "./proceed.ts";
+import type { BookTask, MoveTask } from "./state.ts";
+import { type Turn } from "./turn.ts";
+import type { Errand } from "../language/errand.ts";
+
+const ASKS: readonly Errand[] = ["ask-price", "ask-hours", "ask-service", "ask-place", "ask-policy", "ask-staff"];
+/** Whether an errand asks something that the handbook answers. */
+export const isAsk = (e: Errand): boolean => ASKS.includes(e);
+
+export function wishIn(reading: Reading): boolean {
+  return reading.found.some(
+    (f) =>
+      (f.kind === "day" && f.part !== "old") ||
+      (f.kind === "time" && f.part !== "old") ||
+      f.kind === "service" ||
+      f.kind === "length" ||
+      (f.kind === "staff" && f.value !== "any"),
+  );
+}
+
+/** The answer to "shall I?": true when it was one. */
+export function hearGoAhead(t: Turn, reading: Reading): boolean {
+  const task = t.state.task;
+  if (!task || task.errand === "message" || task.errand === "ask-mine") return false;
+  const yes = ofKind(reading.found, "yes")[0]?.value;
+  const asks = reading.errands.some((e) => isAsk(e.errand));
+  const same = reading.errands.some((e) => e.errand === task.errand);
+  const shift = ofKind(reading.found, "shift")[0];
+  // "Move it instead" is neither a yes nor a no.
+  const other = reading.errands.some((e) => (e.errand === "move" || e.errand === "cancel" || e.errand === "book") && e.errand !== task.errand);
+  if (asks || shift || (other && task.errand !== "book")) return false;
+  if (yes !== false && (yes || same) && !wishIn(reading)) {
+    t.rule("go-ahead/yes");
+    if (task.errand === "book") bookIt(t, task);
+    else if (task.errand === "move") moveIt(t, task);
+    else cancelIt(t, task);
+    return true;
+  }
+  if (yes === true && task.errand !== "cancel" && wishIn(reading)) {
+    // A yes that names again just what is held is a yes; anything else is a change.
+    if (task.hold && chosenIs(t, task, reading)) {
+      if (task.errand === "book") bookIt(t, task);
+      else moveIt(t, task);
+      return true;
+    }
+    return false;
+  }
+  if (yes === false && !wishIn(reading)) {
+    t.rule("go-ahead/no");
+    if (task.errand === "book") {
+      dropHold(t, task);
+      const over =
+        reading.errands.some((e) => e.errand === "cancel" || e.errand === "thanks-bye") ||
+        /\b(?:forget|never ?mind|leave it|don't bother|cancel)\b/i.test(reading.text);
+      if (over) {
+        t.say("book/let-go");
+        t.state.task = null;
+        proceed(t);
+        return true;
+      }
+      t.say("book/other-time");
+      task.offered = [];
+      t.expect("day");
+      return true;
+    }
+    if (task.errand === "move") dropHold(t, task);
+    t.say("move/kept");
+    t.state.task = null;
+    proceed(t);
+    return true;
+  }
+  return false;
+}
+
+export function chosenIs(t: Turn, task: BookTask | MoveTask, reading: Reading): boolean {
+  if (!task.hold) return false;
+  const hit = chosen(t, [task.hold.offer], reading);
+  const other =
+    ofKind(reading.found, "service").some((s) => !s.value.includes(task.hold?.offer.service ?? "")) ||
+    ofKind(reading.found, "length").some((l) => l.value !== task.hold?.offer.lengthMin);
+  return Array.isArray(hit) && hit.length === 1 && !other;
+}

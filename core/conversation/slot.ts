@@ -1,0 +1,113 @@
+import { ofKind } from "../language/found.ts";
+import type { Reading } from "../language/read.ts";
+import { contextOf } from "./context.ts";
+import { applyOld } from "./errands/apply.ts";
+import { fitting } from "./errands/existing.ts";
+import { chosen, offerChoices, take, whenVal } from "./errands/offering.ts";
+import { proceed } from "./proceed.ts";
+import type { BookTask, CancelTask, MoveTask } from "./state.ts";
+import { joinVals, type Turn } from "./turn.ts";
+import { wishIn } from "./goahead.ts";
+
+/** Takes a choice of what was offered; true when the message was about the offers. */
+export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): boolean {
+  const changes =
+    task.errand === "book" &&
+    (ofKind(reading.found, "length").some((l) => typeof l.value === "string" || l.value !== task.lengthMin) ||
+      ofKind(reading.found, "service").some((s) => !s.value.includes(task.service ?? "")) ||
+      ofKind(reading.found, "gender").length > 0);
+  if (changes) return false;
+  const hit = chosen(t, task.offered, reading);
+  const yes = ofKind(reading.found, "yes")[0]?.value;
+  const shift = ofKind(reading.found, "shift")[0]?.value;
+  const places = task.errand === "book" ? (task.places ?? ofKind(reading.found, "places").at(-1)?.value ?? 1) : (task.appointment?.places ?? 1);
+  if (Array.isArray(hit)) {
+    const only = hit[0];
+    if (
+      hit.length === 1 &&
+      only &&
+      !(yes === false && ofKind(reading.found, "choice").length === 0 && hit.length === task.offered.length && !ofKind(reading.found, "time").length)
+    ) {
+      if (task.errand === "book") task.places = places;
+      take(t, task, only, places, task.errand === "move" ? task.appointment : undefined);
+      t.rule("slot/chosen");
+      return true;
+    }
+    if (hit.length < task.offered.length && hit.length > 1) {
+      task.offered = hit;
+      which(t, task);
+      return true;
+    }
+  }
+  if (hit === "none" && wishIn(reading)) return false;
+  if (shift || hit === "none" || (yes === false && !wishIn(reading))) {
+    shiftWish(t, task, shift ?? "another-time");
+    task.refused.push(...task.offered.map((o) => ({ startMin: o.startMin, staff: o.staff })));
+    task.offered = [];
+    delete task.barren;
+    if (yes === false && !shift) {
+      t.say("book/other-time");
+      t.expect("day");
+      return true;
+    }
+    proceed(t);
+    return true;
+  }
+  if (yes && task.offered.length > 1) {
+    which(t, task);
+    return true;
+  }
+  return false;
+}
+
+export function which(t: Turn, task: BookTask | MoveTask): void {
+  t.say("book/which-of", {
+    list: joinVals(
+      task.offered.map((o) => whenVal(t, o.startMin)),
+      "or",
+    ),
+  });
+  t.expect("slot", offerChoices(t, task.offered));
+}
+
+export function shiftWish(t: Turn, task: BookTask | MoveTask, shift: "later" | "earlier" | "another-day" | "another-time"): void {
+  const local = task.offered.map((o) => t.house.zone.toLocal(o.startMin));
+  const first = local[0];
+  const last = local.at(-1);
+  if (!first || !last) return;
+  const at = (minute: number) => ({ hour: Math.floor(minute / 60), minute: minute % 60, certain: true });
+  if (shift === "later") {
+    task.wish.times = [{ kind: "time", value: { kind: "from", at: at(last.minute + t.house.handbook.rules.gridMin) }, rule: "shift/later", start: 0, end: 0 }];
+    task.wish.days = { ranges: [{ from: last.day, to: last.day }] };
+  } else if (shift === "earlier") {
+    task.wish.times = [{ kind: "time", value: { kind: "until", at: at(Math.max(0, first.minute - 1)), is: "start" }, rule: "shift/earlier", start: 0, end: 0 }];
+    task.wish.days = { ranges: [{ from: first.day, to: first.day }] };
+  } else if (shift === "another-day") {
+    const days = task.wish.days ?? { ranges: [] };
+    const all = days.ranges.every((r) => r.from !== undefined && r.from === r.to);
+    task.wish.days = { ...days, ranges: all ? [] : days.ranges, excludeDays: [...(days.excludeDays ?? []), ...local.map((l) => l.day)] };
+    delete task.wish.ask;
+  }
+}
+
+export function pickAppointment(t: Turn, task: MoveTask | CancelTask, reading: Reading): boolean {
+  const context = contextOf(t.house, t.now, t.state);
+  const choice = ofKind(reading.found, "choice").at(-1)?.value;
+  const list = t.state.appointments;
+  if (choice && choice !== "none") {
+    const i = { first: 0, second: 1, third: 2, last: list.length - 1, later: list.length - 1, earlier: 0, any: 0 }[choice];
+    const a = list[i];
+    if (a) {
+      task.appointment = a;
+      return true;
+    }
+  }
+  if (list.length === 1 && ofKind(reading.found, "yes")[0]?.value && list[0]) {
+    task.appointment = list[0];
+    return true;
+  }
+  const before = { ...task.old };
+  if (!applyOld(task, reading, context, true)) return false;
+  if (fitting(t, list, task.old).length === 0) task.old = before;
+  return true;
+}

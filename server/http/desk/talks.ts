@@ -1,0 +1,178 @@
+import { Router } from "express";
+import { z } from "zod";
+import { weightiest } from "@gentian/core/conversation/public";
+import type { Outcome } from "@gentian/core/conversation/state";
+import type { House } from "@gentian/core/house/compile";
+import { dayOfIso, isoOfDay } from "@gentian/core/time/days";
+import { clockText } from "@gentian/core/time/zone";
+import type { App } from "../../app.ts";
+import { conversationById, countSince, logBetween, talkingNow, turnsOf, type LogRow } from "../../data/conversations.ts";
+import { notify } from "../../data/notify.ts";
+import { finishSlip, reopenSlip, waitingSlips } from "../../data/slips.ts";
+import { Refusal } from "../../refusal.ts";
+import { UUID } from "../../talk.ts";
+import { bodyOf, handler, openStream } from "../kit.ts";
+import { bodyDate, local, placeOf } from "./place.ts";
+
+const sayBody = z.object({ text: z.string().trim().min(1, "write something").max(2000) });
+
+function logEntry(house: House, t: LogRow, nowMin: number) {
+  return {
+    id: t.id,
+    line: house.handbook.lines.find((l) => l.key === t.line)?.name ?? t.line,
+    channel: t.channel,
+    status: t.status,
+    outcome: weightiest(t.outcomes as Outcome[]) ?? null,
+    clientName: t.clientName,
+    at: local(house, t.startedMin),
+    lastedMin: t.lastMin - t.startedMin,
+    agoMin: nowMin - t.lastMin,
+    takenBy: t.takenBy,
+    first: t.first,
+    last: t.last,
+    expects: t.expects,
+  };
+}
+
+/** A stage direction: what was done beside the words, with its time where it has one. */
+function direction(house: House, text: string, event: unknown): string {
+  const back = (event as { back?: { offer?: { startMin: number }; appointment?: { startMin: number }; untilMin?: number } | null } | null)?.back;
+  const start = back?.offer?.startMin ?? back?.appointment?.startMin;
+  if (start === undefined) return text;
+  const day = house.zone.toLocal(start);
+  const until = back?.untilMin === undefined ? "" : `, until ${clockText(house.zone.toLocal(back.untilMin).minute)}`;
+  return `${text} ${isoOfDay(day.day)} ${clockText(day.minute)}${until}`;
+}
+
+/** What waits, who is talking, the logbook, and the desk's hand in a conversation. */
+export function talksRoutes(app: App): Router {
+  const r = Router();
+
+  r.get(
+    "/now",
+    handler(async (req, res) => {
+      const p = await placeOf(app, req);
+      const today = p.house.zone.toEpochMin(p.house.zone.toLocal(p.nowMin).day, 0);
+      const slips = await waitingSlips(app.db, p.row.id);
+      const talking = await talkingNow(app.db, p.row.id);
+      res.json({
+        waiting: slips.map((s) => ({
+          ...s,
+          agoMin: p.nowMin - s.madeMin,
+          at: local(p.house, s.madeMin),
+          status: talking.find((t) => t.id === s.conversationId)?.status ?? "closed",
+        })),
+        talking: talking.map((t) => logEntry(p.house, t, p.nowMin)),
+        today: await countSince(app.db, p.row.id, today),
+      });
+    }),
+  );
+
+  r.post(
+    "/slips/:id/:what",
+    handler(async (req, res) => {
+      const p = await placeOf(app, req);
+      const id = String(req.params["id"]);
+      const what = String(req.params["what"]);
+      const ok =
+        UUID.test(id) &&
+        (await app.db.transaction(async (tx) => {
+          const done =
+            what === "done" ? await finishSlip(tx, p.row.id, id, p.account.name, p.nowMin) : what === "undo" ? await reopenSlip(tx, p.row.id, id) : false;
+          if (done) await notify(tx, { house: p.row.id, what: "slip" });
+          return done;
+        }));
+      if (!ok) throw new Refusal(404, "That has been dealt with already");
+      res.json({ ok: true });
+    }),
+  );
+
+  r.get(
+    "/logbook",
+    handler(async (req, res) => {
+      const p = await placeOf(app, req);
+      const day = req.query["date"] === undefined ? p.house.zone.toLocal(p.nowMin).day : dayOfIso(bodyDate(req.query["date"]));
+      const rows = await logBetween(app.db, p.row.id, p.house.zone.toEpochMin(day, 0), p.house.zone.toEpochMin(day + 1, 0));
+      res.json({
+        date: isoOfDay(day),
+        today: isoOfDay(p.house.zone.toLocal(p.nowMin).day),
+        conversations: rows.filter((t) => t.first !== null).map((t) => logEntry(p.house, t, p.nowMin)),
+      });
+    }),
+  );
+
+  r.get(
+    "/conversations/:id",
+    handler(async (req, res) => {
+      const p = await placeOf(app, req);
+      const id = String(req.params["id"]);
+      const row = UUID.test(id) ? await conversationById(app.db, id) : null;
+      if (!row || row.houseId !== p.row.id) throw new Refusal(404, "There is no such conversation");
+      const turns = await turnsOf(app.db, id);
+      res.json({
+        id,
+        line: row.line,
+        channel: row.channel,
+        status: row.status,
+        clientName: row.clientName,
+        outcomes: row.outcomes,
+        outcome: weightiest(row.outcomes as Outcome[]) ?? null,
+        turns: turns.map((t) => ({
+          id: t.id,
+          who: t.who,
+          text: t.text,
+          at: local(p.house, t.atMin),
+          reply: t.reply,
+          reasons: t.reasons,
+          direction: t.who === "event" ? direction(p.house, t.text, t.event) : undefined,
+        })),
+      });
+    }),
+  );
+
+  for (const what of ["take-over", "hand-back"] as const)
+    r.post(
+      `/conversations/:id/${what}`,
+      handler(async (req, res) => {
+        const p = await placeOf(app, req);
+        const id = String(req.params["id"]);
+        if (what === "take-over") await app.talk.takeOver(p.row.id, id, p.account);
+        else await app.talk.handBack(p.row.id, id, p.account);
+        res.json({ ok: true });
+      }),
+    );
+
+  r.post(
+    "/conversations/:id/say",
+    handler(async (req, res) => {
+      const p = await placeOf(app, req);
+      await app.talk.deskSays(p.row.id, String(req.params["id"]), p.account, bodyOf(sayBody, req).text);
+      res.json({ ok: true });
+    }),
+  );
+
+  r.post(
+    "/conversations/:id/typing",
+    handler(async (req, res) => {
+      await placeOf(app, req);
+      app.typing.tell(String(req.params["id"]), "desk");
+      res.json({ ok: true });
+    }),
+  );
+
+  r.get(
+    "/stream",
+    handler(async (req, res) => {
+      const p = await placeOf(app, req);
+      const stream = openStream(req, res);
+      stream.send("hello", { house: p.row.key });
+      stream.onClose(
+        app.bus.on((m) => {
+          if (m.house === p.row.id) stream.send(m.what, { id: m.id });
+        }),
+      );
+    }),
+  );
+
+  return r;
+}
