@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { demoFile, demoHouse } from "../testing/demo.ts";
-import { dayOfIso, isoOfDay } from "../time/days.ts";
+import { dayOfIso, isoOfDay, weekdayOf, WEEKDAYS } from "../time/days.ts";
 import { closedDay, compile } from "./compile.ts";
 import { placeBook } from "./book.ts";
 import { houseJsonSchema } from "./jsonschema.ts";
@@ -62,6 +62,19 @@ describe("closing rules", () => {
     expect(isoOfDay(closedDay({ kind: "easter", days: 1 }, 2027) ?? 0)).toBe("2027-03-29");
     expect(closedDay({ kind: "once", date: "2027-06-01" }, 2026)).toBeNull();
     expect(closedDay({ kind: "yearly", month: 2, date: 29 }, 2027)).toBeNull();
+  });
+});
+
+describe("the weekday before a date", () => {
+  it("is that weekday, earlier than the date, and within the week before it", () => {
+    for (let year = 2020; year < 2060; year++)
+      for (const [i, weekday] of WEEKDAYS.entries()) {
+        const day = closedDay({ kind: "before", month: 5, date: 25, weekday }, year) ?? 0;
+        const end = dayOfIso(`${year}-05-25`);
+        expect(weekdayOf(day)).toBe(i + 1);
+        expect(end - day).toBeGreaterThanOrEqual(1);
+        expect(end - day).toBeLessThanOrEqual(7);
+      }
   });
 });
 

@@ -57,6 +57,23 @@ describe("offers", () => {
     expect(r.when.some((w) => /17:|18:/.test(w))).toBe(true);
   });
 
+  it("are the nearest of all when none is inside the wish", () => {
+    // Thursday is full for both; Wednesday and Saturday are a day or two off, next week further.
+    const day = dayOfIso("2027-03-04");
+    const full = ["nell", "joaquim"].map((staff) => ({
+      id: staff,
+      staff,
+      room: null,
+      startMin: house.zone.toEpochMin(day, 0),
+      endMin: house.zone.toEpochMin(day + 1, 0),
+    }));
+    const r = offer({ days: on("2027-03-04"), time: { fromMin: 720, toMin: 1020, toIs: "start" } }, {}, new CalendarBook(full));
+    expect(r.fit).toBe("near");
+    expect(r.why?.code).toBe("full");
+    expect(r.when.length).toBe(3);
+    for (const w of r.when) expect(["03-03", "03-05"]).toContain(w.slice(0, 5));
+  });
+
   it("are none where nothing is open at all", () => {
     const all = house.handbook.staff.map((s, i) => ({ id: `x${i}`, staff: s.id, room: null, startMin: now - 1440, endMin: now + 90 * 1440 }));
     const r = offer({ days: on("2027-03-04") }, {}, new CalendarBook(all));

@@ -130,9 +130,15 @@ describe("openings", () => {
         const house = houseOf(file);
         const now = house.zone.toEpochMin(dayOfIso(date) + before, quarter * 15);
         const day = dayOfIso(date);
-        const found = [...openings(house, new CalendarBook(busy), now, { service: "v", lengthMin: length, fromDay: day, toDay: day })].map(
-          (o) => `${clockText(house.zone.toLocal(o.startMin).minute)} ${o.staff} ${o.room}`,
-        );
+        const all = [...openings(house, new CalendarBook(busy), now, { service: "v", lengthMin: length, fromDay: day, toDay: day })];
+        const clean = file.services[0]?.cleanUpMin ?? 0;
+        all.forEach((o, i) => {
+          expect(o.endMin - o.startMin).toBe(length);
+          expect(o.busyUntilMin - o.endMin).toBe(clean);
+          // Soonest first.
+          if (i > 0) expect(o.startMin).toBeGreaterThanOrEqual(all[i - 1]?.startMin ?? 0);
+        });
+        const found = all.map((o) => `${clockText(house.zone.toLocal(o.startMin).minute)} ${o.staff} ${o.room}`);
         expect(found.sort()).toEqual(slowly(file, busy, now, "v", length, isoOfDay(day)));
       }),
       { numRuns: 1500, seed: 20270314 },
@@ -187,6 +193,23 @@ describe("openings", () => {
     expect(list("mat-class", 50, "2027-03-03", taken(6), { places: 2 })).toEqual(["17:30 hanneke"]);
     expect(list("mat-class", 50, "2027-03-03", taken(7), { places: 2 })).toEqual([]);
     expect(list("mat-class", 50, "2027-03-03", taken(8))).toEqual([]);
+  });
+
+  it("last as long as the class, with its places left", () => {
+    const [o] = [
+      ...openings(house, new CalendarBook(), now, { service: "mat-class", lengthMin: 50, fromDay: dayOfIso("2027-03-03"), toDay: dayOfIso("2027-03-03") }),
+    ];
+    expect(o).toMatchObject({ left: 8 });
+    expect((o?.endMin ?? 0) - (o?.startMin ?? 0)).toBe(50);
+    expect(o?.busyUntilMin).toBe(o?.endMin);
+    // Whoever else has the studio then, the class has not.
+    const startMin = o?.startMin ?? 0;
+    expect(
+      list("mat-class", 50, "2027-03-03", new CalendarBook([{ id: "x", staff: null, room: "studio", startMin: startMin + 45, endMin: startMin + 90 }])),
+    ).toEqual([]);
+    expect(
+      list("mat-class", 50, "2027-03-03", new CalendarBook([{ id: "x", staff: null, room: "studio", startMin: startMin + 50, endMin: startMin + 90 }])),
+    ).toHaveLength(1);
   });
 
   it("do not stand in the way of their own move", () => {

@@ -59,6 +59,9 @@ describe("days", () => {
     expect(nthWeekday(2027, 10, 1, 2)).toBe(dayOfIso("2027-10-11"));
     expect(nthWeekday(2027, 4, 5, -1)).toBe(dayOfIso("2027-04-30"));
     expect(nthWeekday(2027, 2, 1, 5)).toBeNull();
+    // The fifth Monday of May 2027 is the month's last day, the last Tuesday of June its last but one.
+    expect(nthWeekday(2027, 5, 1, 5)).toBe(dayOfIso("2027-05-31"));
+    expect(nthWeekday(2027, 6, 2, -1)).toBe(dayOfIso("2027-06-29"));
   });
 });
 

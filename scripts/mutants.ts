@@ -1,0 +1,89 @@
+/**
+ * Makes small faults in the core, one at a time, and sees whether the tests notice:
+ *
+ *   node --import tsx scripts/mutants.ts [how many] [seed]
+ *
+ * Each fault is made in a copy of the project; the working tree is left alone.
+ */
+import { execFileSync, spawnSync } from "node:child_process";
+import { cpSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { fileURLToPath } from "node:url";
+
+const root = fileURLToPath(new URL("..", import.meta.url));
+const many = Number(process.argv[2] ?? 10);
+let seed = Number(process.argv[3] ?? 7);
+const random = (n: number): number => {
+  seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0;
+  return Math.floor((seed / 4294967296) * n);
+};
+
+const FILES = [
+  "core/schedule/openings.ts",
+  "core/schedule/offers.ts",
+  "core/schedule/wish.ts",
+  "core/schedule/calendar.ts",
+  "core/time/zone.ts",
+  "core/time/intervals.ts",
+  "core/time/days.ts",
+  "core/house/compile.ts",
+  "core/house/book.ts",
+];
+/** A bound, a comparison, a sign. */
+const FAULTS: [RegExp, string][] = [
+  [/ < /g, " <= "],
+  [/ <= /g, " < "],
+  [/ > /g, " >= "],
+  [/ >= /g, " > "],
+  [/ \+ /g, " - "],
+  [/ - /g, " + "],
+  [/ && /g, " || "],
+  [/ === /g, " !== "],
+];
+
+interface Site {
+  file: string;
+  at: number;
+  from: string;
+  to: string;
+}
+
+const sites: Site[] = FILES.flatMap((file) => {
+  const text = readFileSync(join(root, file), "utf8");
+  return FAULTS.flatMap(([pattern, to]) =>
+    [...text.matchAll(pattern)]
+      .filter((m) => !/^\s*(?:\/\/|\*|\/\*)/.test(text.slice(text.lastIndexOf("\n", m.index) + 1, m.index)))
+      .map((m) => ({ file, at: m.index, from: m[0], to })),
+  );
+});
+
+const copy = mkdtempSync(join(tmpdir(), "gentian-mutants-"));
+const tracked = execFileSync("git", ["ls-files", "core", "demo", "docs", "package.json", "vitest.config.ts", "tsconfig.json", "server/package.json"], {
+  cwd: root,
+  encoding: "utf8",
+})
+  .trim()
+  .split("\n");
+for (const f of tracked) cpSync(join(root, f), join(copy, f), { recursive: true });
+symlinkSync(join(root, "node_modules"), join(copy, "node_modules"));
+
+let killed = 0;
+for (let i = 0; i < many; i++) {
+  const site = sites[random(sites.length)] as Site;
+  const path = join(copy, site.file);
+  const text = readFileSync(join(root, site.file), "utf8");
+  writeFileSync(path, text.slice(0, site.at) + site.to + text.slice(site.at + site.from.length));
+  const run = spawnSync(join(root, "node_modules", ".bin", "vitest"), ["run", "--project", "core", "--bail", "1", "core/schedule", "core/time", "core/house"], {
+    cwd: copy,
+    encoding: "utf8",
+    timeout: 120_000,
+  });
+  writeFileSync(path, text);
+  const dead = run.status !== 0;
+  if (dead) killed++;
+  const line = text.slice(0, site.at).split("\n").length;
+  process.stdout.write(`${dead ? "noticed " : "SURVIVED"} ${site.file}:${line} ${site.from.trim()} → ${site.to.trim()}\n`);
+}
+rmSync(copy, { recursive: true, force: true });
+process.stdout.write(`${killed} of ${many} noticed\n`);
