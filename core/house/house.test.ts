@@ -56,6 +56,14 @@ describe("the demo house", () => {
   });
 });
 
+describe("a day with several windows", () => {
+  it("has them in order, however they are written", () => {
+    const f = changed((x) => void x.hours.unshift({ id: "fri-late", weekdays: ["Friday"], from: "18:00", to: "20:00" }));
+    const { house } = compile(f);
+    expect(house?.openOn(dayOfIso("2027-03-05")).map((w) => w.fromMin)).toEqual([480, 1080]);
+  });
+});
+
 describe("closing rules", () => {
   it("give their day of a year", () => {
     expect(isoOfDay(closedDay({ kind: "before", month: 5, date: 25, weekday: "Monday" }, 2026) ?? 0)).toBe("2026-05-18");

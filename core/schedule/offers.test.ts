@@ -74,6 +74,19 @@ describe("offers", () => {
     for (const w of r.when) expect(["03-03", "03-05"]).toContain(w.slice(0, 5));
   });
 
+  it("are near to the hour that was named, on another day too", () => {
+    const day = dayOfIso("2027-03-04");
+    const full = ["nell", "joaquim"].map((staff) => ({
+      id: staff,
+      staff,
+      room: null,
+      startMin: house.zone.toEpochMin(day, 0),
+      endMin: house.zone.toEpochMin(day + 1, 0),
+    }));
+    const r = offer({ days: on("2027-03-04"), time: { fromMin: 870, toMin: 930, toIs: "start", nearMin: 900 } }, { most: 1 }, new CalendarBook(full));
+    expect(r.when[0]?.slice(6, 11)).toBe("15:00");
+  });
+
   it("are none where nothing is open at all", () => {
     const all = house.handbook.staff.map((s, i) => ({ id: `x${i}`, staff: s.id, room: null, startMin: now - 1440, endMin: now + 90 * 1440 }));
     const r = offer({ days: on("2027-03-04") }, {}, new CalendarBook(all));

@@ -212,6 +212,18 @@ describe("openings", () => {
     ).toHaveLength(1);
   });
 
+  it("keep the studio for the clean-up after a class as well", () => {
+    const file = demoFile();
+    (file.services[8] as { cleanUpMin: number }).cleanUpMin = 10;
+    const changed = houseOf(file);
+    const day = dayOfIso("2027-03-03");
+    const request = { service: "mat-class", lengthMin: 50, fromDay: day, toDay: day };
+    const [o] = [...openings(changed, new CalendarBook(), now, request)];
+    expect((o?.busyUntilMin ?? 0) - (o?.endMin ?? 0)).toBe(10);
+    const after = new CalendarBook([{ id: "x", staff: null, room: "studio", startMin: (o?.endMin ?? 0) + 5, endMin: (o?.endMin ?? 0) + 60 }]);
+    expect([...openings(changed, after, now, request)]).toEqual([]);
+  });
+
   it("do not stand in the way of their own move", () => {
     const startMin = epochMinOf(house.zone, "2027-03-04T16:00");
     const calendar = new CalendarBook([{ id: "own", staff: "priya", room: "treatment-1", startMin, endMin: startMin + 45 }]);
