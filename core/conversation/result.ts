@@ -43,6 +43,7 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
       know(t, event.appointment);
       state.task = null;
       state.answers = {};
+      delete state.lastAsk;
       return after(t);
     }
     case "moved":

@@ -28,7 +28,8 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
       } else if (task?.errand === "move" && (task.appointment || e === "ask-availability")) continue;
       else {
         const fresh = newBook();
-        if (state.topic && ofKind(reading.found, "service").length === 0 && e === "ask-availability") fresh.service = state.topic;
+        if (state.topic && ofKind(reading.found, "service").length === 0 && (e === "ask-availability" || state.lastAsk !== undefined))
+          fresh.service = state.topic;
         begin(t, fresh);
         applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
       }

@@ -184,6 +184,8 @@ export function company(said: Said): Found[] {
   if (out.length === 0)
     for (const m of said.norm.matchAll(new RegExp(`\\b(?:me and (?:my|a) (?:${RELATIVE})|my (?:${RELATIVE}) and (?:i|me|myself)|both of us|us both)\\b`, "g")))
       out.push({ kind: "places", value: 2, rule: "places/both", start: m.index, end: m.index + m[0].length });
+  for (const m of said.norm.matchAll(new RegExp(`\\b(?:can|could|may) (?:my|our) (${RELATIVE}) (?:get|have|come|see|do|join|try)\\b`, "g")))
+    out.push({ kind: "for-whom", value: m[1] as string, rule: "for-whom/may-come", start: m.index, end: m.index + m[0].length });
   for (const m of said.norm.matchAll(new RegExp(`\\bfor (?:my|our|a) (?:(?:\\w+|\\d+[- ]year[- ]old) )?(${RELATIVE})\\b`, "g"))) {
     out.push({ kind: "for-whom", value: m[1] as string, rule: "for-whom/relative", start: m.index, end: m.index + m[0].length });
   }
