@@ -18,7 +18,7 @@ import {
 } from "./data/appointments.ts";
 import { writeAudit } from "./data/audit.ts";
 import { addAnswers, clientById, clientsByContact, insertClient } from "./data/clients.ts";
-import type { Tx } from "./data/db.ts";
+import { unlessTaken, type Tx } from "./data/db.ts";
 import { lockCalendar } from "./data/houses.ts";
 import { notify } from "./data/notify.ts";
 import { insertSlip } from "./data/slips.ts";
@@ -116,21 +116,7 @@ async function find(d: Desk, effect: Extract<Effect, { kind: "find-client" }>): 
   };
 }
 
-/** PostgreSQL's word for "an exclusion constraint stands against it". */
-const EXCLUDED = "23P01";
-
-async function attempt(d: Desk, a: NewAppointment): Promise<string | null> {
-  await d.tx.raw("savepoint attempt");
-  try {
-    const id = await insertAppointment(d.tx, a);
-    await d.tx.raw("release savepoint attempt");
-    return id;
-  } catch (error) {
-    await d.tx.raw("rollback to savepoint attempt");
-    if ((error as { code?: string }).code === EXCLUDED) return null;
-    throw error;
-  }
-}
+const attempt = (d: Desk, a: NewAppointment): Promise<string | null> => unlessTaken(d.tx, () => insertAppointment(d.tx, a));
 
 function newRow(d: Desk, offer: OfferView, places: number, rev: number, status: NewAppointment["status"]): NewAppointment {
   const group = d.house.services.get(offer.service)?.group;
@@ -245,15 +231,10 @@ async function move(d: Desk, effect: Extract<Effect, { kind: "move" }>): Promise
 }
 
 async function moveTo(d: Desk, own: AppointmentRow, offer: OfferView, feeMinor: number, rev: number): Promise<Event> {
-  await d.tx.raw("savepoint attempt");
-  try {
-    await moveRow(d.tx, own.id, offer, feeMinor, rev, own.kind === "place" ? newRow(d, offer, own.places, rev, "booked") : null);
-    await d.tx.raw("release savepoint attempt");
-  } catch (error) {
-    await d.tx.raw("rollback to savepoint attempt");
-    if ((error as { code?: string }).code === EXCLUDED) return { kind: "lost", offer };
-    throw error;
-  }
+  const group = own.kind === "place" ? newRow(d, offer, own.places, rev, "booked") : null;
+  const moved = await unlessTaken(d.tx, () => moveRow(d.tx, own.id, offer, feeMinor, rev, group));
+  if (moved === null) return { kind: "lost", offer };
+  if (!moved) return { kind: "gone" };
   const row = await appointmentById(d.tx, d.houseId, own.id);
   if (!row) return { kind: "gone" };
   await writeAudit(d.tx, d.houseId, d.nowMin, d.actor, "moved", own.id, {

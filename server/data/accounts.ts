@@ -69,3 +69,8 @@ export async function setPassword(tx: Tx, accountId: string, passwordHash: strin
   await tx.raw("update accounts set password_hash = ? where id = ?", [passwordHash, accountId]);
   await tx.raw("delete from session where sess->>'account' = ?", [accountId]);
 }
+
+/** Lets nobody else make an account until the transaction ends: there is one first owner. */
+export async function lockAccounts(tx: Tx): Promise<void> {
+  await tx.raw("lock table accounts in exclusive mode");
+}

@@ -27,3 +27,20 @@ export async function migrate(db: Db): Promise<void> {
     },
   });
 }
+
+/** PostgreSQL's word for "an exclusion constraint stands against it". */
+const EXCLUDED = "23P01";
+
+/** Does something that the calendars' constraints may refuse; null when they do, and the transaction goes on. */
+export async function unlessTaken<T>(tx: Tx, act: () => Promise<T>): Promise<T | null> {
+  await tx.raw("savepoint attempt");
+  try {
+    const done = await act();
+    await tx.raw("release savepoint attempt");
+    return done;
+  } catch (error) {
+    await tx.raw("rollback to savepoint attempt");
+    if ((error as { code?: string }).code === EXCLUDED) return null;
+    throw error;
+  }
+}

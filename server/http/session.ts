@@ -3,7 +3,7 @@ import { Router, type Request, type RequestHandler } from "express";
 import { rateLimit } from "express-rate-limit";
 import { z } from "zod";
 import type { App } from "../app.ts";
-import { accountByEmail, accountById, countAccounts, insertAccount, type AccountRow } from "../data/accounts.ts";
+import { accountByEmail, accountById, countAccounts, insertAccount, lockAccounts, type AccountRow } from "../data/accounts.ts";
 import { emptyHandbook } from "../empty.ts";
 import { putHandbook } from "../data/houses.ts";
 import { Refusal } from "../refusal.ts";
@@ -79,7 +79,7 @@ export function sessionRoutes(app: App): Router {
     handler(async (req, res) => {
       const body = bodyOf(firstOwner, req);
       const id = await app.db.transaction(async (tx) => {
-        await tx.raw("lock table accounts in exclusive mode");
+        await lockAccounts(tx);
         if ((await countAccounts(tx)) > 0) throw new Refusal(409, "This Gentian has an owner already", "Sign in instead.");
         const houseId = await putHandbook(tx, emptyHandbook(body.house));
         return insertAccount(tx, { houseId, name: body.name, email: body.email, passwordHash: await passwordHash(body.password), role: "owner" });
