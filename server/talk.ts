@@ -1,4 +1,4 @@
-import { createHash, randomBytes, randomInt, timingSafeEqual } from "node:crypto";
+import { createHash, randomBytes, randomInt, randomUUID, timingSafeEqual } from "node:crypto";
 import type { Answered, PublicReply } from "@gentian/core/contract";
 import { advance, begin } from "@gentian/core/conversation/advance";
 import { publicAppointment, publicState } from "@gentian/core/conversation/public";
@@ -121,7 +121,7 @@ export class Talk {
     const calendar = await this.houses.calendar(this.db, row.houseId, row.calendarRev, nowMin);
     const step = advance(house, calendar, nowMin, row.state, event);
     if (step.effects.length > 0) return null;
-    const replies = step.reply ? [publicReply(house, step.reply, 0)] : [];
+    const replies = step.reply ? [publicReply(house, step.reply)] : [];
     const answer: Answered = { replies, state: publicState(house, nowMin, step.state) };
     const turns: NewTurn[] = [{ ...turn, ...(turn.ref ? { answer } : {}) }];
     if (step.reply) turns.push({ who: "receptionist", text: step.reply.text, reply: replies[0], reasons: step.reasons, openings: step.openings });
@@ -183,7 +183,7 @@ export class Talk {
       reasons = [...reasons, ...step.reasons];
       seen = [...seen, ...step.openings];
       if (step.reply) {
-        const reply = publicReply(house, step.reply, replies.length);
+        const reply = publicReply(house, step.reply);
         replies.push(reply);
         turns.push({ who: "receptionist", text: step.reply.text, event: i === 0 ? undefined : event, reply, reasons, openings: seen });
         reasons = [];
@@ -235,7 +235,7 @@ export class Talk {
   async deskSays(houseId: string, id: string, account: { name: string }, text: string): Promise<void> {
     await this.#byDesk(houseId, id, async (tx, row, nowMin) => {
       if (row.status !== "with-desk") throw new Refusal(409, "Take the conversation over before you write");
-      const reply: PublicReply = { id: randomBytes(9).toString("base64url"), from: "desk", text, expects: "anything" };
+      const reply: PublicReply = { id: randomUUID(), from: "desk", text, expects: "anything" };
       await insertTurns(tx, id, nowMin, [{ who: "desk", text, reply, reasons: [{ what: "rule", rule: `desk/${account.name}` }] }]);
       await saveConversation(tx, id, row.state, nowMin);
     });
@@ -260,9 +260,9 @@ export const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{1
 
 export const hashOf = (token: string): Buffer => createHash("sha256").update(token).digest();
 
-function publicReply(house: House, r: ReplyOut, n: number): PublicReply {
+function publicReply(house: House, r: ReplyOut): PublicReply {
   return {
-    id: `${randomBytes(9).toString("base64url")}${n}`,
+    id: randomUUID(),
     from: "receptionist",
     text: r.text,
     expects: r.expects,

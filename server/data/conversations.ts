@@ -1,5 +1,5 @@
 import type { State } from "@gentian/core/conversation/state";
-import type { Tx } from "./db.ts";
+import { prepared, type Tx } from "./db.ts";
 import { CLOCK_COLUMNS, clockOf, type Clock, type ClockColumns } from "./houses.ts";
 
 export interface ConversationRow {
@@ -85,14 +85,17 @@ export async function insertConversation(
 
 /** Reads a conversation, and what was answered under a ref; with `lock`, nobody else changes it until the transaction ends. */
 export async function conversationById(tx: Tx, id: string, lock = false, ref: string | null = null): Promise<ConversationRow | null> {
-  const { rows } = await tx.raw<{ rows: Columns[] }>(
-    `select ${COLUMNS}, (select t.answer from turns t where t.conversation_id = k.id and t.ref = ?) as answered from conversations k join houses h on h.id = k.house_id where k.id = ? ${lock ? "for update of k" : ""}`,
+  const { rows } = await prepared<Columns>(
+    tx,
+    lock ? "conversation-locked" : "conversation",
+    `select ${COLUMNS}, (select t.answer from turns t where t.conversation_id = k.id and t.ref = $1::text) as answered from conversations k join houses h on h.id = k.house_id where k.id = $2::uuid ${lock ? "for update of k" : ""}`,
     [ref, id],
   );
   return rows[0] ? asRow(rows[0]) : null;
 }
 
-const UPDATE = `update conversations set state = ?::jsonb, status = ?, outcomes = ?, client_name = ?, client_id = ?, last_at = to_timestamp(?::double precision * 60), last_real = clock_timestamp(), saves = saves + 1 where id = ?`;
+const STATE_VALUES = 7;
+const UPDATE = `update conversations set state = $1::jsonb, status = $2, outcomes = $3, client_name = $4, client_id = $5, last_at = to_timestamp($6::double precision * 60), last_real = clock_timestamp(), saves = saves + 1 where id = $7`;
 const stateValues = (id: string, state: State, nowMin: number) => [
   JSON.stringify(state),
   state.status,
@@ -104,7 +107,7 @@ const stateValues = (id: string, state: State, nowMin: number) => [
 ];
 
 export async function saveConversation(tx: Tx, id: string, state: State, nowMin: number): Promise<void> {
-  await tx.raw(UPDATE, stateValues(id, state, nowMin));
+  await prepared(tx, "save-conversation", UPDATE, stateValues(id, state, nowMin));
 }
 
 export async function setTaken(tx: Tx, id: string, accountId: string | null): Promise<void> {
@@ -135,21 +138,24 @@ export interface NewTurn {
 
 const json = (v: unknown): string | null => (v === undefined ? null : JSON.stringify(v));
 
-const ROW = "(?::int, ?::text, ?::text, ?::text, ?::jsonb, ?::jsonb, ?::jsonb, ?::jsonb, ?::jsonb)";
+const ROW = ["int", "text", "text", "text", "jsonb", "jsonb", "jsonb", "jsonb", "jsonb"];
 const INTO = "insert into turns (conversation_id, said_at, who, text, ref, event, reply, reasons, openings, answer)";
-const FROM = (turns: readonly NewTurn[]) => `(values ${turns.map(() => ROW).join(", ")}) v (n, who, text, ref, event, reply, reasons, openings, answer)`;
 const WHAT = "v.who, v.text, v.ref, v.event, v.reply, v.reasons, v.openings, v.answer";
+/** The turns as rows, their parameters counted on from those before. */
+const from = (turns: readonly NewTurn[], before: number) =>
+  `(values ${turns.map((_, i) => `(${ROW.map((type, j) => `$${before + i * ROW.length + j + 1}::${type}`).join(", ")})`).join(", ")}) v (n, who, text, ref, event, reply, reasons, openings, answer)`;
 
 const turnValues = (turns: readonly NewTurn[]) =>
   turns.flatMap((t, n) => [n, t.who, t.text, t.ref ?? null, json(t.event), json(t.reply), json(t.reasons), json(t.openings), json(t.answer)]);
 
 export async function insertTurns(tx: Tx, conversationId: string, nowMin: number, turns: readonly NewTurn[]): Promise<void> {
   if (turns.length === 0) return;
-  await tx.raw(`${INTO} select ?::uuid, to_timestamp(?::double precision * 60), ${WHAT} from ${FROM(turns)} order by v.n`, [
-    conversationId,
-    nowMin,
-    ...turnValues(turns),
-  ]);
+  await prepared(
+    tx,
+    `insert-turns-${turns.length}`,
+    `${INTO} select $1::uuid, to_timestamp($2::double precision * 60), ${WHAT} from ${from(turns, 2)} order by v.n`,
+    [conversationId, nowMin, ...turnValues(turns)],
+  );
 }
 
 /**
@@ -157,8 +163,10 @@ export async function insertTurns(tx: Tx, conversationId: string, nowMin: number
  * false when somebody has, and then nothing is kept.
  */
 export async function saveTurn(tx: Tx, row: { id: string; saves: number }, nowMin: number, turns: readonly NewTurn[], state: State): Promise<boolean> {
-  const { rowCount } = await tx.raw<{ rowCount: number }>(
-    `with u as (${UPDATE} and saves = ? returning id, last_at) ${INTO} select u.id, u.last_at, ${WHAT} from u cross join ${FROM(turns)} order by v.n`,
+  const { rowCount } = await prepared(
+    tx,
+    `save-turn-${turns.length}`,
+    `with u as (${UPDATE} and saves = $${STATE_VALUES + 1} returning id, last_at) ${INTO} select u.id, u.last_at, ${WHAT} from u cross join ${from(turns, STATE_VALUES + 1)} order by v.n`,
     [...stateValues(row.id, state, nowMin), row.saves, ...turnValues(turns)],
   );
   return rowCount > 0;

@@ -13,6 +13,21 @@ export function openDb(url: string, most = 24): Db {
   return knex({ client: "pg", connection: url, pool: { min: 1, max: most }, acquireConnectionTimeout: 15_000 });
 }
 
+/**
+ * One statement by its name: PostgreSQL reads and plans it once a connection, not once a request. For the few statements
+ * that every message needs. Parameters are `$1`, `$2`, …
+ */
+export async function prepared<Row>(tx: Tx, name: string, text: string, values: readonly unknown[]): Promise<{ rows: Row[]; rowCount: number }> {
+  const pool = tx.client as { acquireConnection(): Promise<pg.Client>; releaseConnection(c: pg.Client): Promise<void> };
+  const connection = await pool.acquireConnection();
+  try {
+    const { rows, rowCount } = await connection.query<pg.QueryResultRow>({ name, text, values: [...values] });
+    return { rows: rows as Row[], rowCount: rowCount ?? 0 };
+  } finally {
+    await pool.releaseConnection(connection);
+  }
+}
+
 /** Brings the tables up to date; safe when several processes start at once. */
 export async function migrate(db: Db): Promise<void> {
   await db.migrate.latest({

@@ -204,4 +204,22 @@ create table feeds (
       );
     },
   },
+  "0002-cheaper-turns": {
+    async up(k) {
+      // A conversation is saved with every message. An index on a column that each save changes would be written each
+      // time; without one, and with room left on its page, a save stays in place.
+      await k.raw(`
+drop index conversation_open;
+create index conversation_open on conversations (house_id) where status <> 'closed';
+alter table conversations set (fillfactor = 60);
+`);
+    },
+    async down(k) {
+      await k.raw(`
+drop index conversation_open;
+create index conversation_open on conversations (last_real) where status <> 'closed';
+alter table conversations reset (fillfactor);
+`);
+    },
+  },
 };
