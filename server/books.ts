@@ -111,7 +111,7 @@ async function find(d: Desk, effect: Extract<Effect, { kind: "find-client" }>): 
   return {
     kind: "client-found",
     match: "both",
-    card: { id: hit.client.id, name: hit.client.name, assessed: hit.client.assessed || hit.client.saysSo },
+    card: { id: hit.client.id, name: hit.client.name, assessed: hit.client.assessed || hit.client.saysSo, answers: hit.client.answers },
     appointments: coming.map(viewOf),
   };
 }
@@ -197,7 +197,7 @@ async function book(d: Desk, effect: Extract<Effect, { kind: "book" }>): Promise
     );
     await writeAudit(d.tx, d.houseId, d.nowMin, d.actor, "card made", clientId, { name: effect.client.name });
   }
-  await addAnswers(d.tx, clientId, effect.answers);
+  await addAnswers(d.tx, clientId, effect.cardAnswers);
   const priceMinor = priceOf(d.house, effect.offer, effect.places);
   const more = {
     clientId,

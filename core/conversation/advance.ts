@@ -1,10 +1,10 @@
 import type { House } from "../house/compile.ts";
-import { momentOf } from "../language/context.ts";
 import { contextOf } from "./context.ts";
 import { read } from "../language/read.ts";
 import type { Calendar } from "../schedule/calendar.ts";
 import type { Channel } from "../house/schema.ts";
 import type { EpochMin } from "../time/zone.ts";
+import { nobodyCame } from "./errands/message.ts";
 import { hear } from "./hear.ts";
 import { result } from "./result.ts";
 import type { Event, State, Step } from "./state.ts";
@@ -46,7 +46,8 @@ export function advance(house: House, calendar: Calendar, now: EpochMin, before:
   const t = new Turn(house, calendar, now, state);
   switch (event.kind) {
     case "start":
-      greet(t);
+      t.greet();
+      t.expect("errand");
       break;
     case "said": {
       state.turn++;
@@ -61,6 +62,9 @@ export function advance(house: House, calendar: Calendar, now: EpochMin, before:
     case "left":
       leave(t);
       break;
+    case "nobody-came":
+      nobodyCame(t);
+      break;
     default:
       result(t, event);
   }
@@ -74,15 +78,6 @@ function copied<T>(value: T): T {
   const out: Record<string, unknown> = {};
   for (const key of Object.keys(value)) out[key] = copied((value as Record<string, unknown>)[key]);
   return out as T;
-}
-
-function greet(t: Turn): void {
-  const r = t.house.handbook.receptionists.find((x) => x.id === t.state.receptionist);
-  const { minute } = momentOf({ house: t.house, now: t.now });
-  const daypart = minute < 720 ? "good morning" : minute < 1020 ? "good afternoon" : "good evening";
-  if (r) t.sayOwn(r.greeting, { daypart, house: t.house.handbook.shortName, name: r.name }, { kind: "receptionist", id: r.id, label: r.name });
-  else t.say("what-can-i-do");
-  t.expect("errand");
 }
 
 /** The client has gone: what was held is let go, and what stays undone is marked. */

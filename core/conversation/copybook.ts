@@ -13,6 +13,7 @@ export interface CopyClient {
   phone?: string;
   email?: string;
   assessed: boolean;
+  answers?: Record<string, string>;
 }
 
 export interface CopyAppointment extends AppointmentView {
@@ -83,6 +84,7 @@ export class CopyBook {
           if (effect.client.email) client.email = effect.client.email;
           this.clients.push(client);
         }
+        client.answers = { ...client.answers, ...effect.cardAnswers };
         const a = this.#appointment(`appointment-${this.#next++}`, client, effect.offer, effect.places);
         if (effect.visitor) a.visitor = effect.visitor;
         this.add(a);
@@ -132,7 +134,7 @@ export class CopyBook {
       (c) => sameName(effect.name, c.name) || this.appointments.some((a) => a.clientId === c.id && a.visitor && sameName(effect.name, a.visitor)),
     );
     if (!hit) return { kind: "client-found", match: near.length > 0 ? "number-only" : "none", appointments: [] };
-    const card: CardView = { id: hit.id, name: hit.name, assessed: hit.assessed };
+    const card: CardView = { id: hit.id, name: hit.name, assessed: hit.assessed, ...(hit.answers ? { answers: hit.answers } : {}) };
     return { kind: "client-found", match: "both", card, appointments: this.appointments.filter((a) => a.clientId === hit.id && a.status === "booked") };
   }
 

@@ -1,6 +1,6 @@
 import { ofKind } from "../language/found.ts";
 import type { Errand } from "../language/errand.ts";
-import type { Reading } from "../language/read.ts";
+import { says, type Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
 import { phoneText } from "./format.ts";
 import { applyOld, applyToBook, applyWish, keepIdentity } from "./errands/apply.ts";
@@ -26,9 +26,11 @@ export function hear(t: Turn, reading: Reading, text: string): void {
   note(t, reading);
   if (reading.emergency) return emergency(t, reading);
   const errands: Errand[] = reading.errands.map((e) => e.errand);
-  const kept = keepIdentity(t, reading);
+  // A number or address that a question of the house's asks for is its answer, not the client's own.
+  const asked = state.expects.startsWith("question:") ? t.house.questions.get(state.expects.slice("question:".length))?.kind : undefined;
+  const kept = asked === "phone" || asked === "email" || asked === "address" ? { name: false, contact: false } : keepIdentity(t, reading);
   if (reading.limit) return refuse(t, reading);
-  if (errands.includes("person") && state.expects !== "message") return handOver(t, text);
+  if ((errands.includes("person") || callsForPerson(t, reading)) && state.expects !== "message") return handOver(t, text);
   if (state.expects === "message" && state.task?.errand === "message") return hearMessage(t, reading, text);
   if (checks(t, reading, kept.contact)) return;
   if (hearQuestion(t, reading, text)) return;
@@ -41,11 +43,11 @@ export function hear(t: Turn, reading: Reading, text: string): void {
     !errands.some((e) => e !== "ask-availability") &&
     wishIn(reading);
   if (follow && state.lastAsk) errands.splice(0, errands.length, state.lastAsk);
-  const asked = errands.filter(isAsk);
+  const asks = errands.filter(isAsk);
   const started = startTask(t, reading, errands);
-  if (asked.length > 0) state.lastAsk = asked.at(-1) as Errand;
-  if (asked.length > 0) {
-    for (const e of asked) if (!answer(t, e, reading)) t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
+  if (asks.length > 0) state.lastAsk = asks.at(-1) as Errand;
+  if (asks.length > 0) {
+    for (const e of asks) if (!answer(t, e, reading)) t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
     if (!t.spoke && !started) return unknown(t, text);
     state.repairs = 0;
     // What a question names is not a wish, unless it came with one.
@@ -85,8 +87,7 @@ function note(t: Turn, reading: Reading): void {
 }
 
 function emergency(t: Turn, reading: Reading): void {
-  const e = t.house.handbook.emergency;
-  if (!e) return;
+  const e = t.house.emergency;
   const task = t.state.task;
   if (task && "hold" in task && task.hold) t.effect({ kind: "release", hold: task.hold.id });
   t.state.task = null;
@@ -99,20 +100,42 @@ function emergency(t: Turn, reading: Reading): void {
   t.expect("anything");
 }
 
+/** Words for which the house wants a person called at once. */
+function callsForPerson(t: Turn, reading: Reading): boolean {
+  const words = t.house.handbook.handingOver?.words ?? [];
+  const hit = words.find((w) => says(reading.text, w));
+  if (hit !== undefined) {
+    t.reasons.push({ what: "source", source: { kind: "handing-over", id: "words", label: hit } });
+    t.rule("hand-over/words");
+  }
+  return hit !== undefined;
+}
+
 function refuse(t: Turn, reading: Reading): void {
-  const limit = t.house.handbook.limits.find((l) => l.id === reading.limit);
+  const limit = t.house.limits.find((l) => l.id === reading.limit);
   if (!limit) return;
   t.say("limit/say", { say: val(limit.say, { kind: "limit", id: limit.id, label: limit.subject }) });
   t.outcome("turned-away");
   if (t.state.task && t.state.task.errand !== "message") return proceed(t);
-  t.say("limit/offer", { to: messageTaker(t).value });
-  t.state.task = { errand: "message", offered: reading.text };
+  t.say("limit/offer", { to: messageTaker(t, limit.tell).value });
+  t.state.task = { errand: "message", offered: reading.text, ...(limit.tell ? { tell: limit.tell } : {}) };
   t.expect("message", yesNoChoices());
 }
 
+/** What is not known is said not to be known; what is done then is the house's to say. */
 function unknown(t: Turn, text: string): void {
   if (t.state.task?.errand === "message") return proceed(t);
-  offerToPassOn(t, text);
+  if (!t.reasons.some((r) => r.what === "ruled-out" && r.why === "no-answer")) t.reasons.push({ what: "ruled-out", why: "no-answer", about: "ask" });
+  switch (t.house.handbook.unknown?.do ?? "pass-on") {
+    case "pass-on":
+      return offerToPassOn(t, text);
+    case "hand-over":
+      t.say("unknown/say-so");
+      return handOver(t, text);
+    case "say-so":
+      t.say("unknown/say-so");
+      return resume(t);
+  }
 }
 
 function hearMessage(t: Turn, reading: Reading, text: string): void {
@@ -201,6 +224,13 @@ function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: {
   }
   if (task.errand === "book") {
     if (state.expects === "service" && yes === false && !wishIn(reading)) {
+      if (task.instead) {
+        // What was offered in its place is declined: the first wish stands.
+        task.service = task.instead;
+        delete task.instead;
+        delete task.among;
+        return proceed(t);
+      }
       state.task = null;
       t.say("book/let-go");
       return proceed(t);

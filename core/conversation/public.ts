@@ -7,17 +7,17 @@ import { singleDay, wishOf } from "./wish.ts";
 
 /** An appointment as the public interface shows it. `end` is without clean-up. */
 export function publicAppointment(house: House, a: AppointmentView, status: "booked" | "moved" | "cancelled"): PublicAppointment {
-  const group = house.services.get(a.service)?.group;
+  const service = house.services.get(a.service);
   return {
     id: a.id,
-    service: house.services.get(a.service)?.name ?? a.service,
+    service: service?.name ?? a.service,
     length_min: a.lengthMin,
     staff: house.staff.get(a.staff)?.name ?? a.staff,
     start: rfc3339(house.zone, a.startMin),
     end: rfc3339(house.zone, a.endMin),
     status,
-    ...(a.priceMinor === null ? {} : { price: { minor: a.priceMinor * a.places, currency: house.handbook.currency } }),
-    ...(group ? { places: a.places } : {}),
+    ...(a.priceMinor === null || service?.priceKept ? {} : { price: { minor: a.priceMinor * a.places, currency: house.handbook.currency } }),
+    ...(service?.group ? { places: a.places } : {}),
     client: { name: a.client.name, ...(a.client.phone ? { phone: a.client.phone } : {}) },
   };
 }

@@ -7,7 +7,7 @@ import type { AppointmentView, Event } from "./state.ts";
 import { val, type Turn } from "./turn.ts";
 
 /** Takes in what came of an effect. Only here is anything said to be done. */
-export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" | "silence" | "left" }>): void {
+export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" | "silence" | "left" | "nobody-came" }>): void {
   const { state } = t;
   const task = state.task;
   switch (event.kind) {
@@ -67,7 +67,8 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
       return after(t);
     case "slipped":
       if (event.slip === "message" || event.slip === "call-back") {
-        const to = task?.errand === "message" && (task.offered || task.callBack) ? val("the desk") : messageTaker(t).value;
+        const tell = task?.errand === "message" ? task.tell : undefined;
+        const to = task?.errand === "message" && !tell && (task.offered || task.callBack) ? val("the desk") : messageTaker(t, tell).value;
         t.say("message/taken", { to });
         t.outcome("message-taken");
         state.task = null;

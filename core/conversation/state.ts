@@ -37,6 +37,8 @@ export interface CardView {
   id: string;
   name: string;
   assessed: boolean;
+  /** What the card knows already, by question. */
+  answers?: Record<string, string>;
 }
 
 export interface ClientState {
@@ -82,6 +84,15 @@ export interface BookTask {
   /** Nothing was found for the wish as it stands: it is not looked for again. */
   barren?: boolean;
   refused: { startMin: EpochMin; staff: string }[];
+  /** Questions that consequences ask besides the service's own. */
+  extra?: string[];
+  /** Consequences that have had their say, each once. */
+  followed?: string[];
+  /** How often the question at hand was not understood. */
+  again?: number;
+  tags?: string[];
+  /** The service that was wished for before another was offered in its place. */
+  instead?: string;
 }
 
 export interface Hold {
@@ -132,6 +143,8 @@ export interface MessageTask {
   callBack?: boolean;
   /** What could not be answered: offered to be passed on. */
   offered?: string;
+  /** Who is to be told, by id, where the handbook names somebody. */
+  tell?: string;
 }
 
 export type Task = BookTask | MoveTask | CancelTask | MineTask | MessageTask;
@@ -149,8 +162,10 @@ export interface State {
   task: Task | null;
   later: Task[];
   client: ClientState;
-  /** Answers to the house's questions by key. */
+  /** Answers to the house's questions by key; of an address its parts too, as key.town and so on. */
   answers: Record<string, string>;
+  /** Questions that were skipped. */
+  skipped?: string[];
   /** The client's coming appointments, when known. */
   appointments: AppointmentView[];
   outcomes: Outcome[];
@@ -173,6 +188,8 @@ export type Event =
   | { kind: "said"; text: string }
   | { kind: "silence" }
   | { kind: "left" }
+  /** Handed over, and nobody at the desk has come. */
+  | { kind: "nobody-came" }
   | { kind: "client-found"; match: "both" | "number-only" | "none"; card?: CardView; appointments: AppointmentView[] }
   | { kind: "held"; id: string; offer: OfferView; untilMin: EpochMin }
   | { kind: "lost"; offer: OfferView }
@@ -198,6 +215,8 @@ export type Effect =
       client: { card?: string; name: string; phone?: string; email?: string; saysBefore?: boolean };
       visitor?: string;
       answers: Record<string, string>;
+      /** Those of them that the client's card keeps. */
+      cardAnswers: Record<string, string>;
     }
   | { kind: "move"; appointment: string; hold: string; offer: OfferView; feeMinor: number }
   | { kind: "cancel"; appointment: string; feeMinor: number }
@@ -215,13 +234,15 @@ export interface Source {
     | "rule"
     | "answer"
     | "fact"
+    | "document"
     | "limit"
     | "question"
     | "calendar"
     | "card"
     | "said"
     | "receptionist"
-    | "emergency";
+    | "emergency"
+    | "handing-over";
   id: string;
   label: string;
 }

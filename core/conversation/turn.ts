@@ -4,7 +4,9 @@ import type { Calendar } from "../schedule/calendar.ts";
 import type { EpochMin } from "../time/zone.ts";
 import type { AppointmentView, Choice, Effect, OfferView, Outcome, Reason, ReplyOut, Source, State, Step } from "./state.ts";
 import { capital, listText } from "./format.ts";
+import type { OwnMoment, Receptionist } from "../house/schema.ts";
 import { EN, type Moment } from "./wording/en.ts";
+import { ASKED_AFTER, MANNERED, OWN } from "./wording/manners.ts";
 
 /** A value put into a wording, with the line of the house (or the words of the client) that it comes from. */
 export interface Value {
@@ -47,33 +49,96 @@ export class Turn {
     readonly state: State,
   ) {}
 
-  /** Says one moment in one of its wordings. A figure without a source keeps the sentence back. */
+  /** Who speaks: the receptionist of this conversation. */
+  get voice(): Receptionist | undefined {
+    return this.house.handbook.receptionists.find((r) => r.id === this.state.receptionist);
+  }
+
+  /**
+   * Says one moment in one of its wordings: the house's own, else the manner's, else the plain ones. A figure without a
+   * source keeps the sentence back.
+   */
   say(moment: Moment, values: Record<string, Value> = {}): void {
-    const variants: readonly string[] = EN[moment];
-    const used = this.state.used[moment] ?? 0;
-    this.state.used[moment] = used + 1;
-    const wording = variants[(hash(`${this.state.seed} ${moment}`) + used) % variants.length] as string;
-    const sentence = fill(wording, values);
+    // Short, nothing is asked for politeness once something has been said.
+    if (this.voice?.length === "short" && moment === "anything" && this.spoke) return;
+    const { sentence, after } = this.#word(moment, values);
     if (sentence === null) {
       this.reasons.push({ what: "withheld", text: moment });
       return;
     }
-    this.#sentences.push(sentence.text);
-    for (const s of sentence.sources) {
-      const key = `${s.kind} ${s.id}`;
-      if (!this.#sources.has(key)) {
-        this.#sources.set(key, s);
-        this.reasons.push({ what: "source", source: s });
-      }
+    this.#put(sentence, moment);
+    if (after) this.say(after);
+  }
+
+  /** One moment worded as a value, to stand inside another sentence. */
+  worded(moment: Moment, values: Record<string, Value>): Value {
+    return this.#word(moment, values).sentence ?? val("");
+  }
+
+  #word(moment: Moment, values: Record<string, Value>): { sentence: Filled | null; after?: Moment } {
+    const voice = this.voice;
+    const short = voice?.length === "short";
+    const used = this.state.used[moment] ?? 0;
+    this.state.used[moment] = used + 1;
+    const own = OWN[moment];
+    const known = own ? { ...this.#always(), ...values } : values;
+    const ownWordings = own ? (voice?.wordings ?? []).filter((w) => w.moment === own && fill(w.say, known, true) !== null) : [];
+    if (voice && own && ownWordings.length > 0) {
+      const w = this.#pick(ownWordings, moment, used);
+      const source: Source = { kind: "receptionist", id: `${voice.id}/${w.id}`, label: `${voice.name}, ${OWN_LABELS[own]}` };
+      const filled = fill(w.say, known, true) as Filled;
+      const after = ASKED_AFTER[own];
+      return { sentence: { text: filled.text, sources: [source, ...filled.sources] }, ...(after && !w.say.includes("?") ? { after } : {}) };
     }
+    const manner = voice?.manner ?? "warm";
+    const variants: readonly string[] = (manner === "warm" ? undefined : MANNERED[manner][moment]) ?? EN[moment];
+    const wording = short ? ([...variants].sort((a, b) => a.length - b.length)[0] as string) : this.#pick(variants, moment, used);
+    return { sentence: fill(wording, short ? shortened(values) : values) };
+  }
+
+  /** What a wording of the house's own may always speak of. */
+  #always(): Record<string, Value> {
+    const { minute } = this.house.zone.toLocal(this.now);
+    const name = this.state.client.name?.split(" ")[0];
+    return {
+      ...(name ? { client: val(name) } : {}),
+      daypart: val(daypartText(minute)),
+      house: val(this.house.handbook.shortName, { kind: "house", id: "shortName", label: "Name" }),
+      receptionist: val(this.voice?.name ?? ""),
+    };
+  }
+
+  /** One of several, turn by turn, beginning where the conversation's seed says. */
+  #pick<T>(list: readonly T[], moment: string, used: number): T {
+    return list[(hash(`${this.state.seed} ${moment}`) + used) % list.length] as T;
+  }
+
+  #put(sentence: Filled, moment: Moment): void {
+    this.#sentences.push(sentence.text);
+    for (const s of sentence.sources) this.#source(s);
     this.rule(`say/${moment}`);
   }
 
-  /** Says a greeting or another wording of the house's own. */
-  sayOwn(text: string, values: Record<string, string>, source: Source): void {
-    this.#sentences.push(text.replace(/\{(\w+)\}/g, (_, key: string) => values[key] ?? ""));
-    this.#sources.set(`${source.kind} ${source.id}`, source);
-    this.reasons.push({ what: "source", source });
+  #source(s: Source): void {
+    const key = `${s.kind} ${s.id}`;
+    if (this.#sources.has(key)) return;
+    this.#sources.set(key, s);
+    this.reasons.push({ what: "source", source: s });
+  }
+
+  /** Says the greeting, in one of the receptionist's wordings. */
+  greet(): void {
+    const voice = this.voice;
+    if (!voice) return this.say("what-can-i-do");
+    const known = { ...this.#always(), name: val(voice.name) };
+    const all = [voice.greeting, ...(voice.greetings ?? [])];
+    const whole = all.filter((g) => fill(g, known, true) !== null);
+    // Where all of them greet by name and no name is known, the name is left out.
+    const list = whole.length > 0 ? whole : all.map((g) => g.replace(/[,\s]*\{client\}/g, ""));
+    const filled = fill(this.#pick(list, "greeting", 0), known, true);
+    const source: Source = { kind: "receptionist", id: voice.id, label: voice.name };
+    this.#sentences.push(filled?.text ?? voice.name);
+    this.#source(source);
   }
 
   rule(rule: string): void {
@@ -119,11 +184,41 @@ export class Turn {
   }
 }
 
+interface Filled {
+  text: string;
+  sources: Source[];
+}
+
+const OWN_LABELS: Record<OwnMoment, string> = {
+  offer: "offering",
+  booked: "booked",
+  moved: "moved",
+  cancelled: "cancelled",
+  "late-fee": "the late fee",
+  unknown: "what it does not know",
+  "handing-over": "handing over",
+  "anything-else": "anything else",
+  goodbye: "goodbye",
+};
+
+export const daypartText = (minute: number): string => (minute < 720 ? "good morning" : minute < 1020 ? "good afternoon" : "good evening");
+
+/** Long answers cut to their first sentence, for a receptionist that is to be short. */
+function shortened(values: Record<string, Value>): Record<string, Value> {
+  const out = { ...values };
+  for (const key of ["answer", "about", "bring"]) {
+    const v = out[key];
+    const first = v ? (/^.*?[.!?](?=\s|$)/s.exec(v.text)?.[0] ?? v.text) : "";
+    if (v) out[key] = { ...v, text: first };
+  }
+  return out;
+}
+
 /** Fills a wording; null when a figure in it would have no source, or a value is missing. */
-export function fill(wording: string, values: Record<string, Value>): { text: string; sources: Source[] } | null {
+export function fill(wording: string, values: Record<string, Value>, own = false): Filled | null {
   const sources: Source[] = [];
   let whole = true;
-  if (/\d/.test(wording)) return null;
+  if (!own && /\d/.test(wording)) return null;
   const text = wording.replace(/\{(\w+)\}/g, (_, key: string) => {
     const v = values[key];
     if (!v || (/\d/.test(v.text) && v.sources.length === 0)) {

@@ -1,7 +1,8 @@
 import { easterOf, dayFrom, dayOfIso, mondayOf, nthWeekday, partsOf, weekdayNumber, weekdayOf, type DayNumber } from "../time/days.ts";
 import { intersect, subtract, union, type Interval } from "../time/intervals.ts";
 import { minuteOfClock, zoneOf, type Zone } from "../time/zone.ts";
-import type { ClosedRule, Handbook, Question, Room, Service, Staff } from "./schema.ts";
+import { ALWAYS_EMERGENCY, ALWAYS_REFUSED, helpNumber, helpSentence } from "../language/packs/en/limits.ts";
+import type { ClosedRule, Handbook, Limit, Question, Room, Service, Staff } from "./schema.ts";
 
 /** Something that is missing or contradicts, as data: the interface words it. `stops` keeps the house off duty. */
 export interface Gap {
@@ -29,7 +30,19 @@ export type GapCode =
   | "same-name"
   | "price-missing"
   | "after-itself"
-  | "class-outside-hours";
+  | "class-outside-hours"
+  | "length-missing"
+  | "no-staff"
+  | "address-missing"
+  | "phone-missing"
+  | "unknown-choice"
+  | "choices-missing"
+  | "circular"
+  | "unknown-variable"
+  | "variable-needed"
+  | "figure-in-wording"
+  | "disagreement"
+  | "to-fill";
 
 /** Minutes of wall time within one day. */
 export interface DayWindow {
@@ -47,6 +60,9 @@ export interface House {
   readonly rooms: ReadonlyMap<string, Room>;
   readonly questions: ReadonlyMap<string, Question>;
   readonly pools: ReadonlyMap<string, readonly Room[]>;
+  /** The handbook's limits, and those that are always on. */
+  readonly limits: readonly Limit[];
+  readonly emergency: NonNullable<Handbook["emergency"]>;
   /** The house's opening windows of a day: empty when it is shut. */
   openOn(day: DayNumber): readonly DayWindow[];
   /** The name of the closed day, or null. */
@@ -167,6 +183,8 @@ function makeHouse(handbook: Handbook): House {
     rooms: new Map(handbook.rooms.map((r) => [r.id, r])),
     questions: new Map(handbook.questions.map((q) => [q.key, q])),
     pools,
+    limits: [...handbook.limits, ...ALWAYS_REFUSED],
+    emergency: handbook.emergency ?? { words: [...ALWAYS_EMERGENCY], say: helpSentence(helpNumber(handbook.country)), call: helpNumber(handbook.country) },
     openOn,
     closedOn,
     worksOn,

@@ -98,6 +98,8 @@ export const serviceSchema = z.strictObject({
     .max(12),
   /** What is said in place of a price where none is given. */
   noPrice: z.string().trim().max(300).optional(),
+  /** The price is known and charged, and not told on the lines. */
+  priceKept: z.boolean().optional(),
   staff: z.array(id).max(200),
   pool: z.string().max(60),
   cleanUpMin: z.number().int().min(0).max(240).default(0),
@@ -125,11 +127,68 @@ export const rulesSchema = z.strictObject({
   parentUnderAge: z.number().int().min(0).max(21).optional(),
 });
 
+const questionKey = z.string().regex(/^[a-z][a-z0-9_]{0,39}$/, "small letters, digits and underscores, beginning with a letter");
+
+/** When a consequence holds: what the answer to a question must be. Money is minor units, lengths are minutes. */
+export const testSchema = z.discriminatedUnion("is", [
+  z.strictObject({ is: z.literal("yes") }),
+  z.strictObject({ is: z.literal("no") }),
+  z.strictObject({ is: z.literal("skipped") }),
+  z.strictObject({ is: z.literal("choice"), choice: id }),
+  z.strictObject({ is: z.literal("over"), than: z.number() }),
+  z.strictObject({ is: z.literal("under"), than: z.number() }),
+  z.strictObject({ is: z.literal("before"), date }),
+  z.strictObject({ is: z.literal("after"), date }),
+  z.strictObject({ is: z.literal("says"), words: z.array(words(80)).min(1).max(20) }),
+]);
+
+/** What follows: the conversation goes on, or takes another way. */
+export const actSchema = z.discriminatedUnion("act", [
+  z.strictObject({ act: z.literal("go-on") }),
+  z.strictObject({ act: z.literal("book"), service: id }),
+  z.strictObject({ act: z.literal("offer"), service: id }),
+  z.strictObject({ act: z.literal("hand-over"), say: z.string().trim().max(300).optional() }),
+  z.strictObject({ act: z.literal("turn-away"), say: words(300) }),
+  z.strictObject({ act: z.literal("tag"), tag: words(40) }),
+  z.strictObject({ act: z.literal("ask"), question: questionKey }),
+]);
+
+/** "If … then …": where its test holds, its acts follow in order, and then the consequences inside it. */
+export interface Consequence {
+  id: string;
+  /** The question whose answer is tested; the one that it stands under, unless named. */
+  question?: string | undefined;
+  if: z.infer<typeof testSchema>;
+  do: z.infer<typeof actSchema>[];
+  then: Consequence[];
+}
+
+export const consequenceSchema: z.ZodType<Consequence, Consequence> = z.strictObject({
+  id,
+  question: questionKey.optional(),
+  if: testSchema,
+  do: z.array(actSchema).max(10),
+  then: z.lazy(() => z.array(consequenceSchema).max(50)),
+});
+
+export const QUESTION_KINDS = ["text", "choice", "yes-no", "number", "money", "date", "length", "phone", "email", "address"] as const;
+
 export const questionSchema = z.strictObject({
-  key: z.string().regex(/^[a-z][a-z0-9_]{0,39}$/),
+  key: questionKey,
   ask: words(300),
   help: z.string().trim().max(300).optional(),
-  kind: z.enum(["text", "yes-no"]),
+  kind: z.enum(QUESTION_KINDS),
+  /** For a choice: each with the other words it is meant by. */
+  choices: z.array(z.strictObject({ id, say: words(80), also: z.array(words(60)).default([]) })).max(20).optional(),
+  /** Needed unless this says that it may be skipped. */
+  maySkip: z.boolean().optional(),
+  /** Asked again though the card has an answer; where not said, only what concerns everyone is. */
+  again: z.boolean().optional(),
+  /** Kept on the client's card, or with the visit only. */
+  keep: z.enum(["card", "visit"]).optional(),
+  /** Asked only where a consequence asks for it. */
+  onlyThen: z.boolean().optional(),
+  then: z.array(consequenceSchema).max(50).optional(),
   /** new: only of new clients; everyone: at every booking; unknown: where the card does not tell who it is. */
   whom: z.enum(["new", "everyone", "unknown"]),
   /** A yes hands the conversation over to a person; nothing is booked. */
@@ -149,7 +208,36 @@ export const limitSchema = z.strictObject({
   /** Words that show the subject; every one of a line's words must be there, in any order. */
   words: z.array(words(80)).min(1),
   say: words(400),
+  /** Who is told, by id; the desk where nobody is named. */
+  tell: id.optional(),
 });
+
+/** A document of the house's, cut into passages that answer. */
+export const documentSchema = z.strictObject({
+  id,
+  name: words(120),
+  /** Used on the lines, left out where the handbook is given away. */
+  private: z.boolean().default(false),
+  passages: z.array(z.strictObject({ id, heading: z.string().trim().max(160).default(""), text: words(1200) })).max(2000),
+});
+
+export const handingOverSchema = z.strictObject({
+  /** Who is called, by id; the desk where nobody is named. */
+  to: id.optional(),
+  /** When somebody is there; the house's opening hours where none are named. */
+  hours: z.array(windowSchema).max(20).optional(),
+  /** What is offered when nobody is there. */
+  nobody: z.enum(["call-back", "message"]),
+  /** Words that call for a person at once, besides asking for one. */
+  words: z.array(words(80)).max(30).optional(),
+});
+
+/** What is done with a question that the handbook does not answer. */
+export const unknownSchema = z.strictObject({ do: z.enum(["pass-on", "hand-over", "say-so"]) });
+
+export const MANNERS = ["warm", "brisk", "formal"] as const;
+/** The moments for which a house may have words of its own. */
+export const OWN_MOMENTS = ["offer", "booked", "moved", "cancelled", "late-fee", "unknown", "handing-over", "anything-else", "goodbye"] as const;
 
 export const emergencySchema = z.strictObject({
   words: z.array(words(80)).min(1),
@@ -158,7 +246,18 @@ export const emergencySchema = z.strictObject({
   housePhone: phone.optional(),
 });
 
-export const receptionistSchema = z.strictObject({ id, name: words(60), greeting: words(300), callBack: z.boolean().default(false) });
+export const receptionistSchema = z.strictObject({
+  id,
+  name: words(60),
+  greeting: words(300),
+  callBack: z.boolean().default(false),
+  manner: z.enum(MANNERS).optional(),
+  /** Full where not said. */
+  length: z.enum(["short", "full"]).optional(),
+  /** Other greetings, which take turns with the first. */
+  greetings: z.array(words(300)).max(10).optional(),
+  wordings: z.array(z.strictObject({ id, moment: z.enum(OWN_MOMENTS), say: words(400) })).max(100).optional(),
+});
 
 export const lineSchema = z.strictObject({
   key: id,
@@ -241,6 +340,9 @@ export const handbookSchema = z.strictObject({
   answers: z.array(answerSchema).default([]),
   limits: z.array(limitSchema).default([]),
   emergency: emergencySchema.optional(),
+  documents: z.array(documentSchema).max(200).optional(),
+  handingOver: handingOverSchema.optional(),
+  unknown: unknownSchema.optional(),
   receptionists: z.array(receptionistSchema).min(1),
   lines: z.array(lineSchema),
 });
@@ -254,6 +356,13 @@ export type Staff = z.infer<typeof staffSchema>;
 export type Room = z.infer<typeof roomSchema>;
 export type Question = z.infer<typeof questionSchema>;
 export type Line = z.infer<typeof lineSchema>;
+export type Limit = z.infer<typeof limitSchema>;
+export type Receptionist = z.infer<typeof receptionistSchema>;
+export type HouseDocument = z.infer<typeof documentSchema>;
+export type ConsequenceTest = z.infer<typeof testSchema>;
+export type ConsequenceAct = z.infer<typeof actSchema>;
+export type OwnMoment = (typeof OWN_MOMENTS)[number];
+export type Manner = (typeof MANNERS)[number];
 export type Rules = z.infer<typeof rulesSchema>;
 export type Channel = Line["channel"];
 export type ClosedRule = z.infer<typeof closedRule>;

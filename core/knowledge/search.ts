@@ -4,7 +4,7 @@ import { normalise, stem } from "../language/text.ts";
 
 /** One piece of what the house can say, found by its words. */
 export interface Passage {
-  kind: "answer" | "fact";
+  kind: "answer" | "fact" | "document";
   id: string;
   label: string;
   text: string;
@@ -93,6 +93,9 @@ function indexOf(house: House): Index {
   const passages: Passage[] = [
     ...house.handbook.answers.map((a): Passage => ({ kind: "answer", id: a.id, label: a.question, text: a.answer, asked: [a.question, ...a.also] })),
     ...house.handbook.facts.map((f): Passage => ({ kind: "fact", id: f.id, label: f.topic, text: f.text, asked: [f.topic, ...f.also] })),
+    ...(house.handbook.documents ?? []).flatMap((d) =>
+      d.passages.map((p): Passage => ({ kind: "document", id: `${d.id}/${p.id}`, label: p.heading ? `${d.name}, ${p.heading}` : d.name, text: p.text, asked: p.heading ? [p.heading] : [] })),
+    ),
   ];
   const list = passages.map((passage) => {
     const all = terms([...passage.asked, passage.text].join(" "));
@@ -137,8 +140,23 @@ export function search(house: House, question: string, most = 3): Hit[] {
   return hits.sort((a, b) => b.cover * b.score - a.cover * a.score || (a.passage.id < b.passage.id ? -1 : 1)).slice(0, most);
 }
 
-/** The passage that answers a question, or null where none is supported well enough. */
+/** The passage that answers a question, or null where none is supported well enough. Of a document, its telling sentences. */
 export function answerTo(house: House, question: string): Hit | null {
   const best = search(house, question)[0];
-  return best && best.supported && best.cover >= 0.5 && best.score >= 2 ? best : null;
+  if (!best || !answers(best)) return null;
+  return best.passage.kind === "document" ? { ...best, passage: { ...best.passage, text: telling(best.passage.text, question) } } : best;
+}
+
+/** Whether a passage supports an answer well enough to be given as one. */
+export const answers = (hit: Hit): boolean => hit.supported && hit.cover >= 0.5 && hit.score >= 2;
+
+/** The sentence of a passage that shares most with a question, with the one after it where that goes on about it. */
+function telling(text: string, question: string): string {
+  const sentences = text.match(/[^.!?\n]+(?:[.!?](?=\s|$)|$)[.!?]*|[^.!?\n]+[.!?]+/g)?.map((s) => s.trim()) ?? [text];
+  if (sentences.length <= 2) return text;
+  const asked = new Set(terms(question));
+  const shared = sentences.map((s) => new Set(terms(s).filter((w) => asked.has(w))).size);
+  const at = shared.indexOf(Math.max(...shared));
+  const next = sentences[at + 1];
+  return [sentences[at], ...(next && (shared[at + 1] ?? 0) > 0 ? [next] : [])].join(" ");
 }

@@ -174,10 +174,14 @@ function isQuestion(said: Said): boolean {
 }
 
 function isEmergency(said: Said, context: ReadContext): boolean {
-  const e = context.house.handbook.emergency;
-  if (!e) return false;
+  const e = context.house.emergency;
   const text = ` ${said.norm.replace(/[^a-z0-9' ]+/g, " ").replace(/\s+/g, " ")} `;
   return e.words.some((w) => inOrder(text, w));
+}
+
+/** Whether a message says a phrase: its words in their order, endings aside, with few between. */
+export function says(text: string, phrase: string): boolean {
+  return inOrder(` ${normalise(text).norm.replace(/[^a-z0-9' ]+/g, " ").replace(/\s+/g, " ")} `, phrase);
 }
 
 const ordered = new Map<string, RegExp>();
@@ -196,7 +200,7 @@ function inOrder(text: string, phrase: string): boolean {
 
 function limitOf(said: Said, context: ReadContext): string | null {
   const text = ` ${said.norm.replace(/[^a-z0-9' ]+/g, " ").replace(/\s+/g, " ")} `;
-  for (const l of context.house.handbook.limits) if (l.words.some((w) => inOrder(text, w))) return l.id;
+  for (const l of context.house.limits) if (l.words.some((w) => inOrder(text, w))) return l.id;
   return null;
 }
 

@@ -67,7 +67,7 @@ export function price(t: Turn, reading: Reading): boolean {
     t.state.topic = id;
     const source = serviceSource(house, id);
     const name = val(list.length > 1 || s.variants.length > 1 ? serviceText(house, id) : s.name, source);
-    const priced = s.variants.filter((v) => v.priceMinor !== null);
+    const priced = s.priceKept ? [] : s.variants.filter((v) => v.priceMinor !== null);
     if (priced.length === 0) {
       if (s.noPrice) t.say("ask/no-price", { say: val(s.noPrice, source) });
       else t.say("ask/no-price-bare", { service: name });

@@ -5,6 +5,7 @@ import type { BookTask, Source } from "../state.ts";
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
 import { clientVal, lookUp, yesNoChoices } from "./identity.ts";
 import { propose, whenVal } from "./offering.ts";
+import { askQuestion } from "./questions.ts";
 
 export function newBook(): BookTask {
   return { errand: "book", wish: {}, offered: [], refused: [] };
@@ -76,8 +77,7 @@ export function nextBook(t: Turn, task: BookTask): void {
   }
   const question = open[0];
   if (question) {
-    t.say("question", { ask: val(question.ask, { kind: "question", id: question.key, label: question.ask }) });
-    t.expect(`question:${question.key}`, question.kind === "yes-no" ? yesNoChoices() : []);
+    askQuestion(t, task, question, open);
     return;
   }
   goAhead(t, task, service);
@@ -135,7 +135,7 @@ function settleLength(t: Turn, task: BookTask, service: Service): boolean {
   t.expect(
     "length",
     service.variants.map((v) => ({
-      label: v.priceMinor === null ? lengthText(v.lengthMin) : `${lengthText(v.lengthMin)}, ${moneyText(t.house, v.priceMinor)}`,
+      label: v.priceMinor === null || service.priceKept ? lengthText(v.lengthMin) : `${lengthText(v.lengthMin)}, ${moneyText(t.house, v.priceMinor)}`,
       say: `${v.lengthMin} minutes`,
     })),
   );
@@ -173,12 +173,17 @@ function notAssessed(t: Turn, task: BookTask, service: Service): boolean {
 export function openQuestions(t: Turn, task: BookTask, service: Service): Question[] {
   const c = t.state.client;
   const isNew = c.match !== "both" && c.saysBefore === false;
-  return service.asks
+  const known = c.card?.answers ?? {};
+  const extra = task.extra ?? [];
+  return [...new Set([...service.asks, ...extra])]
     .map((key) => t.house.questions.get(key))
     .filter((q): q is Question => q !== undefined)
     .filter((q) => {
-      if (q.key in t.state.answers) return false;
-      if (q.whom === "everyone") return true;
+      if (q.key in t.state.answers || t.state.skipped?.includes(q.key)) return false;
+      if (q.onlyThen && !extra.includes(q.key)) return false;
+      // What the card knows is not asked again, unless the house wants it to be.
+      if (q.key in known && !(q.again ?? q.whom === "everyone")) return false;
+      if (q.whom === "everyone" || extra.includes(q.key)) return true;
       if (q.whom === "unknown") return c.match !== "both" && c.saysBefore === undefined;
       // Whether they are new is not known before it is asked: they count as open until then.
       return isNew || (c.match !== "both" && c.saysBefore === undefined);
@@ -188,7 +193,7 @@ export function openQuestions(t: Turn, task: BookTask, service: Service): Questi
 
 export function priceVal(t: Turn, serviceId: string, lengthMin: number, places: number): { text: Value; minor: number | null } {
   const service = t.house.services.get(serviceId);
-  const minor = service?.variants.find((v) => v.lengthMin === lengthMin)?.priceMinor ?? null;
+  const minor = service?.priceKept ? null : (service?.variants.find((v) => v.lengthMin === lengthMin)?.priceMinor ?? null);
   const total = minor === null ? null : minor * places;
   return { text: total === null ? val("") : val(`, ${moneyText(t.house, total)}`, serviceSource(t.house, serviceId)), minor: total };
 }
@@ -225,8 +230,12 @@ export function bookIt(t: Turn, task: BookTask): void {
   const hold = task.hold;
   if (!hold || !c.name) return;
   c.confirmed = true;
-  const asks = t.house.services.get(hold.offer.service)?.asks ?? [];
-  const answers = Object.fromEntries(Object.entries(t.state.answers).filter(([k]) => asks.includes(k)));
+  const asks = [...(t.house.services.get(hold.offer.service)?.asks ?? []), ...(task.extra ?? [])];
+  const questionOf = (k: string): string => k.split(".")[0] ?? k;
+  const own = Object.entries(t.state.answers).filter(([k]) => asks.includes(questionOf(k)) && !k.endsWith(".rest"));
+  const tags = task.tags ? { tags: task.tags.join(", ") } : {};
+  const answers = { ...Object.fromEntries(own), ...tags };
+  const cardAnswers = { ...Object.fromEntries(own.filter(([k]) => t.house.questions.get(questionOf(k))?.keep !== "visit")), ...tags };
   t.effect({
     kind: "book",
     hold: hold.id,
@@ -241,5 +250,6 @@ export function bookIt(t: Turn, task: BookTask): void {
     },
     ...(task.visitor ? { visitor: task.visitor } : {}),
     answers,
+    cardAnswers,
   });
 }

@@ -92,13 +92,11 @@ export function lateFee(t: Turn, a: AppointmentView): { late: boolean; feeMinor:
 function feeVal(t: Turn, a: AppointmentView): Value {
   const fee = lateFee(t, a);
   const rules = t.house.handbook.rules;
-  if (!fee.late) return val("There's no charge.", ruleSource("freeUntilMin", "Free until"));
-  const percent = rules.lateFeePercent === 50 ? "half" : `${rules.lateFeePercent} percent`;
-  const free = spanText(rules.freeUntilMin);
-  const sources = [ruleSource("lateFeePercent", "Late fee"), ruleSource("freeUntilMin", "Free until"), serviceSource(t.house, a.service)];
-  return a.priceMinor === null
-    ? val(`It is less than ${free} before, so ${percent} of its price is charged.`, ...sources)
-    : val(`It is less than ${free} before, so ${percent} of the price, ${fee.say.text}, is charged.`, ...sources);
+  if (!fee.late) return val(t.worded("fee/none", {}).text, ruleSource("freeUntilMin", "Free until"));
+  const percent = val(rules.lateFeePercent === 50 ? "half" : `${rules.lateFeePercent} percent`, ruleSource("lateFeePercent", "Late fee"));
+  const free = val(spanText(rules.freeUntilMin), ruleSource("freeUntilMin", "Free until"));
+  const kept = a.priceMinor === null || t.house.services.get(a.service)?.priceKept;
+  return kept ? t.worded("fee/half-unpriced", { percent, free }) : t.worded("fee/half", { percent, free, sum: fee.say });
 }
 
 export function nextMove(t: Turn, task: MoveTask): void {

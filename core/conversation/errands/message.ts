@@ -1,13 +1,14 @@
-import type { DayNumber } from "../../time/days.ts";
-import { dateText, timeText } from "../format.ts";
-import { hoursSource, saidSource } from "../sources.ts";
+import { WEEKDAYS, weekdayOf, type DayNumber } from "../../time/days.ts";
+import { minuteOfClock } from "../../time/zone.ts";
+import { calledText, dateText, timeText } from "../format.ts";
+import { hoursSource, saidSource, staffSource } from "../sources.ts";
 import type { MessageTask, SlipKind, Source } from "../state.ts";
 import { val, type Turn, type Value } from "../turn.ts";
 import { yesNoChoices } from "./identity.ts";
 
 /** Who takes messages, by name; the desk where nobody is named. */
-export function messageTaker(t: Turn): { value: Value; to: "desk" | "manager" } {
-  const person = t.house.handbook.staff.find((s) => s.takesMessages);
+export function messageTaker(t: Turn, tell?: string): { value: Value; to: "desk" | "manager" } {
+  const person = (tell ? t.house.staff.get(tell) : undefined) ?? t.house.handbook.staff.find((s) => s.takesMessages);
   if (!person) return { value: val("the desk"), to: "desk" };
   return { value: val(person.called[0] ?? person.name, { kind: "staff", id: person.id, label: person.name }), to: "manager" };
 }
@@ -29,7 +30,9 @@ export function nextMessage(t: Turn, task: MessageTask): void {
     t.expect("phone");
     return;
   }
-  slip(t, task.callBack ? "call-back" : "message", task.text, task.offered || task.callBack ? "desk" : messageTaker(t).to);
+  const person = task.tell ? t.house.staff.get(task.tell) : undefined;
+  const text = person ? `For ${person.name}: ${task.text}` : task.text;
+  slip(t, task.callBack ? "call-back" : "message", text, (task.offered || task.callBack) && !person ? "desk" : messageTaker(t).to);
 }
 
 export function slip(t: Turn, kind: SlipKind, text: string, to: "desk" | "manager"): void {
@@ -45,30 +48,62 @@ export function offerToPassOn(t: Turn, question: string): void {
   t.expect("message", yesNoChoices());
 }
 
+/** When somebody is there for what is handed over: hours of its own, or the house's. */
+function thereOn(t: Turn, day: DayNumber): readonly { fromMin: number; toMin: number; id: string }[] {
+  const own = t.house.handbook.handingOver?.hours;
+  if (!own?.length) return t.house.openOn(day);
+  const weekday = WEEKDAYS[weekdayOf(day) - 1];
+  return t.house.closedOn(day)
+    ? []
+    : own
+        .filter((w) => weekday !== undefined && w.weekdays.includes(weekday))
+        .map((w) => ({ fromMin: minuteOfClock(w.from), toMin: minuteOfClock(w.to), id: w.id }))
+        .sort((a, b) => a.fromMin - b.fromMin);
+}
+
 /** Gives the conversation to a person. */
 export function handOver(t: Turn, why: string): void {
   const { state, house } = t;
   const { day, minute } = house.zone.toLocal(t.now);
-  const open = house.openOn(day).some((w) => w.fromMin <= minute && minute < w.toMin);
+  const there = thereOn(t, day).some((w) => w.fromMin <= minute && minute < w.toMin);
   state.task = null;
   state.later = [];
   t.outcome("handed-over");
-  if (open) {
-    slip(t, "hand-over", why, "desk");
-    t.say("person/handed");
+  if (there) {
+    const to = house.staff.get(house.handbook.handingOver?.to ?? "");
+    slip(t, "hand-over", to ? `For ${to.name}: ${why}` : why, "desk");
+    if (to) t.say("person/handed-to", { who: val(calledText(house, to.id), staffSource(house, to.id)) });
+    else t.say("person/handed");
     state.status = "with-desk";
     t.expect("nothing");
     return;
   }
   const next = nextOpen(t, day, minute);
-  if (next) t.say("person/closed", { open: next });
-  state.task = { errand: "message", text: why, callBack: true };
-  nextMessage(t, state.task);
+  leaveWord(t, why, () => {
+    if (next) t.say("person/closed", { open: next });
+  });
+}
+
+/** Nobody is there: a call back or a message, as the house has it. */
+function leaveWord(t: Turn, why: string, say: () => void): void {
+  const callBack = (t.house.handbook.handingOver?.nobody ?? "call-back") === "call-back";
+  if (callBack) say();
+  else t.say("person/closed-message");
+  t.state.task = callBack ? { errand: "message", text: why, callBack: true } : { errand: "message" };
+  nextMessage(t, t.state.task);
+}
+
+/** Nobody at the desk has come to what was handed over: the receptionist takes it up again. */
+export function nobodyCame(t: Turn): void {
+  if (t.state.status !== "with-desk") return;
+  t.state.status = "open";
+  t.say("person/nobody-came");
+  leaveWord(t, "Asked for a person, and nobody came.", () => t.say("person/call-back"));
 }
 
 function nextOpen(t: Turn, today: DayNumber, minute: number): Value | null {
   for (let day = today; day < today + 30; day++) {
-    const w = t.house.openOn(day).find((x) => day > today || x.fromMin > minute);
+    const w = thereOn(t, day).find((x) => day > today || x.fromMin > minute);
     if (w) {
       const source: Source = hoursSource(w.id);
       return val(`${dateText(t.house, day)} at ${timeText(t.house, w.fromMin)}`, source, saidSource);

@@ -1,10 +1,40 @@
-import { ofKind } from "../../language/found.ts";
+import type { Question } from "../../house/schema.ts";
+import { addressParts, addressText, readAnswer } from "../../language/answers.ts";
 import type { Reading } from "../../language/read.ts";
 import { proceed } from "../proceed.ts";
-import { val, type Turn } from "../turn.ts";
+import { saidSource } from "../sources.ts";
+import type { BookTask, Choice, Source } from "../state.ts";
+import { joinVals, val, type Turn } from "../turn.ts";
 import { saysBefore } from "./apply.ts";
 import { fromHandbook } from "./ask.ts";
-import { slip } from "./message.ts";
+import { follow } from "./consequences.ts";
+import { yesNoChoices } from "./identity.ts";
+import { handOver, slip } from "./message.ts";
+import { dropHold } from "./offering.ts";
+
+const sourceOf = (q: Question): Source => ({ kind: "question", id: q.key, label: q.ask });
+
+/** From so many questions on, each says how far along it is. */
+const MANY = 3;
+
+/** Asks a question of the house's, and shows how far along it is. */
+export function askQuestion(t: Turn, task: BookTask, question: Question, open: readonly Question[]): void {
+  const asks = [...(t.house.services.get(task.service ?? "")?.asks ?? []), ...(task.extra ?? [])];
+  const answered = asks.filter((k) => k in t.state.answers || t.state.skipped?.includes(k)).length;
+  const all = answered + open.length;
+  const source = sourceOf(question);
+  const ask = val(question.ask, source);
+  if (all >= MANY) t.say("question/of", { ask, n: val(String(answered + 1), source), all: val(String(all), source) });
+  else t.say("question", { ask });
+  wait(t, question);
+}
+
+function wait(t: Turn, question: Question): void {
+  const choices: Choice[] =
+    question.kind === "yes-no" ? yesNoChoices() : question.kind === "choice" ? (question.choices ?? []).map((c) => ({ label: c.say, say: c.say })) : [];
+  if (question.maySkip) choices.push({ label: "Skip", say: "Skip that" });
+  t.expect(`question:${question.key}`, choices);
+}
 
 /** Takes the answer to one of the house's questions; true when the message was dealt with. */
 export function hearQuestion(t: Turn, reading: Reading, text: string): boolean {
@@ -14,56 +44,118 @@ export function hearQuestion(t: Turn, reading: Reading, text: string): boolean {
   const question = t.house.questions.get(key);
   const task = state.task;
   if (!question || task?.errand !== "book") return false;
-  const asks = reading.errands.some((e) => e.errand.startsWith("ask-")) && reading.question;
-  if (asks) return false;
-  const yes = ofKind(reading.found, "yes")[0]?.value;
-  if (question.kind === "yes-no") {
-    const before = question.whom === "unknown" ? saysBefore(text) : null;
-    const said = before ?? yes ?? impliedYes(text);
-    if (said === undefined) {
-      if (reading.errands.some((e) => e.errand === "cancel" || e.errand === "move")) return false;
-      if (reading.question && fromHandbook(t, reading)) {
-        proceed(t);
-        return true;
-      }
-      return false;
-    }
-    if (question.whom === "unknown") state.client.saysBefore = said;
-    state.answers[key] = said ? "yes" : "no";
-    if (said && question.yesHandsOver) {
-      const source = { kind: "question" as const, id: question.key, label: question.ask };
-      if (task.hold) t.effect({ kind: "release", hold: task.hold.id });
-      t.say("book/question-hands-over", { say: val(question.yesHandsOver, source) });
-      slip(t, "hand-over", `${t.house.services.get(task.service ?? "")?.name ?? "A visit"}: ${question.ask} ${text}`, "desk");
-      t.outcome("handed-over");
-      state.task = null;
-      t.expect("anything");
-      return true;
-    }
-    proceed(t);
-    return true;
-  }
-  if (reading.question && fromHandbook(t, reading, 0.6)) {
+  if (reading.errands.some((e) => e.errand.startsWith("ask-")) && reading.question) return false;
+  if (question.kind === "text" && reading.question && fromHandbook(t, reading, 0.6)) {
     proceed(t);
     return true;
   }
   if (/^\W*(?:what|why|how|huh|pardon|sorry|come again)\b[^.]{0,30}\?*\W*$/i.test(text)) {
-    if (question.help) t.say("question/help", { help: val(question.help, { kind: "question", id: key, label: question.ask }) });
-    proceed(t);
-    return true;
+    explain(t, question);
+    return again(t, task, question);
   }
-  const plain = text.trim();
-  if (plain === "") return false;
-  state.answers[key] = plain.slice(0, 500);
-  state.repairs = 0;
-  proceed(t);
+  const before = question.kind === "yes-no" && question.whom === "unknown" ? saysBefore(text) : null;
+  const answer = before === null ? readAnswer(t.house, question, text, reading) : readAnswer(t.house, question, before ? "yes" : "no", null);
+  switch (answer.kind) {
+    case "skip":
+      if (!question.maySkip) {
+        t.say("question/needed");
+        return again(t, task, question);
+      }
+      state.skipped = [...(state.skipped ?? []), key];
+      return taken(t, task);
+    case "several": {
+      const list = joinVals(
+        answer.ids.map((id) => val(question.choices?.find((c) => c.id === id)?.say ?? id, sourceOf(question))),
+        "or",
+      );
+      t.say("question/which-choice", { list });
+      wait(t, question);
+      return true;
+    }
+    case "unclear":
+      if (reading.errands.some((e) => e.errand === "cancel" || e.errand === "move" || e.errand === "book" || e.errand === "message")) return false;
+      if (reading.question && fromHandbook(t, reading)) {
+        proceed(t);
+        return true;
+      }
+      // What names another day or service is a change of the wish, not an answer.
+      if (question.kind !== "text" && reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "service") && question.kind !== "date") return false;
+      explain(t, question);
+      return again(t, task, question);
+    case "value":
+      if (answer.value.is === "address") return address(t, task, question, text);
+      state.answers[key] = answer.text;
+      if (question.whom === "unknown" && answer.value.is === "yes") state.client.saysBefore = answer.value.yes;
+      if (answer.value.is === "yes" && answer.value.yes && question.yesHandsOver) {
+        dropHold(t, task);
+        t.say("book/question-hands-over", { say: val(question.yesHandsOver, sourceOf(question)) });
+        slip(t, "hand-over", `${t.house.services.get(task.service ?? "")?.name ?? "A visit"}: ${question.ask} ${text}`, "desk");
+        t.outcome("handed-over");
+        state.task = null;
+        t.expect("anything");
+        return true;
+      }
+      return taken(t, task);
+  }
+}
+
+/** An answer has been kept: what follows from it is done, and the errand goes on. */
+function taken(t: Turn, task: BookTask): boolean {
+  t.state.repairs = 0;
+  delete task.again;
+  if (!follow(t, task)) proceed(t);
   return true;
 }
 
-/** A yes or no without either word: "I do", "a few times", "my doctor did". */
-function impliedYes(text: string): boolean | undefined {
-  const s = text.toLowerCase();
-  if (/\b(?:not|never|n't|none|nobody|no one|without)\b/.test(s)) return false;
-  if (/\b(?:did|do|does|have|has|had|am|was|take|taking|got|referred|sent)\b/.test(s)) return true;
-  return undefined;
+/** An address may come in parts: what is there is kept, and the rest is asked for. */
+function address(t: Turn, task: BookTask, question: Question, text: string): boolean {
+  const { answers } = t.state;
+  const { key } = question;
+  const before = answers[`${key}.rest`] ? addressParts(answers[`${key}.rest`] as string) : {};
+  const parts = { ...before, ...addressParts(text) };
+  if (!parts.street || !parts.town) {
+    answers[`${key}.rest`] = addressText(parts);
+    task.again = (task.again ?? 0) + 1;
+    if (task.again <= 2) {
+      t.say(parts.street ? "question/rest-town" : "question/rest-street");
+      wait(t, question);
+      return true;
+    }
+  }
+  delete answers[`${key}.rest`];
+  answers[key] = addressText(parts);
+  for (const [name, value] of Object.entries(parts)) answers[`${key}.${name}`] = value;
+  return taken(t, task);
+}
+
+/** Says what is wanted: the house's own help, else what the kind needs. */
+function explain(t: Turn, question: Question): void {
+  if (question.help) t.say("question/help", { help: val(question.help, sourceOf(question)) });
+  else if (question.kind === "choice")
+    t.say("question/kind-choice", {
+      list: joinVals(
+        (question.choices ?? []).map((c) => val(c.say, sourceOf(question))),
+        "or",
+      ),
+    });
+  else t.say(`question/kind-${question.kind}`);
+}
+
+/** Asks once more, with help; what may be skipped is skipped in the end, and what is needed goes to a person. */
+function again(t: Turn, task: BookTask, question: Question): boolean {
+  const { state } = t;
+  task.again = (task.again ?? 0) + 1;
+  if (task.again >= 3) {
+    if (question.maySkip) {
+      state.skipped = [...(state.skipped ?? []), question.key];
+      return taken(t, task);
+    }
+    dropHold(t, task);
+    handOver(t, `${question.ask} was not answered in a way that is understood.`);
+    return true;
+  }
+  if (question.maySkip) t.say("question/may-skip");
+  t.say("question", { ask: val(question.ask, sourceOf(question), saidSource) });
+  wait(t, question);
+  return true;
 }

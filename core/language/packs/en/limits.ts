@@ -1,0 +1,47 @@
+import type { Limit } from "../../../house/schema.ts";
+
+/** What every receptionist refuses, whether the handbook speaks of it or not. A subject of the handbook's own goes first. */
+export const ALWAYS_REFUSED: readonly Limit[] = [
+  { id: "always-refunds", subject: "refunds", words: ["refund", "money back", "reimburse"], say: "I can't give refunds; a person has to look at that." },
+  {
+    id: "always-discounts",
+    subject: "discounts",
+    words: ["discount", "cheaper for me", "coupon", "lower price", "percent off", "off the price", "money off", "for free"],
+    say: "I can't give discounts.",
+  },
+  {
+    id: "always-medical-advice",
+    subject: "medical advice",
+    words: ["diagnose", "diagnosis", "what should i take", "painkiller", "is it broken", "is it serious", "which medication", "ibuprofen", "should i take"],
+    say: "I can't give medical advice.",
+  },
+  {
+    id: "always-other-clients",
+    subject: "other clients",
+    words: ["who else is booked", "list of clients", "is he a client", "is she a client", "my neighbour's appointment", "her appointment details", "his appointment details"],
+    say: "I can't tell you about anybody else's visits.",
+  },
+];
+
+/** Dangers that go before everything. The number to call is the country's. */
+export const ALWAYS_EMERGENCY: readonly string[] = [
+  "chest pain",
+  "pain in my chest",
+  "can't breathe",
+  "cannot breathe",
+  "not breathing",
+  "bleeding badly",
+  "bleeding a lot",
+  "unconscious",
+  "passed out",
+  "having a stroke",
+  "heart attack",
+  "suicidal",
+  "kill myself",
+  "overdose",
+];
+
+/** Numbers for help at once by ISO 3166 country; 112 in the European Union and many other places. Common knowledge, from memory. */
+const HELP: Record<string, string> = { CA: "911", US: "911", MX: "911", GB: "999", IE: "112", AU: "000", NZ: "111", IN: "112", ZA: "112", JP: "119" };
+export const helpNumber = (country: string): string => HELP[country] ?? "112";
+export const helpSentence = (number: string): string => `That needs help at once: please call ${number} now.`;
