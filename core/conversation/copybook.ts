@@ -170,6 +170,11 @@ export class Rehearsal {
     return this.#step({ kind: "said", text });
   }
 
+  /** The time has passed in which somebody at the desk should have come. */
+  nobodyCame(): ReplyOut[] {
+    return this.#step({ kind: "nobody-came" });
+  }
+
   #step(first: Event): ReplyOut[] {
     const replies: ReplyOut[] = [];
     const events: Event[] = [first];

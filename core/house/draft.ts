@@ -12,7 +12,9 @@ import { handbookSchema, serviceSchema, type Consequence, type Handbook, type Qu
 export const draftSchema = handbookSchema.extend({
   services: z.array(
     serviceSchema.extend({
-      variants: z.array(z.strictObject({ lengthMin: z.number().int().min(5).max(720).nullable(), priceMinor: z.number().int().min(0).max(100_000_000).nullable() })).max(12),
+      variants: z
+        .array(z.strictObject({ lengthMin: z.number().int().min(5).max(720).nullable(), priceMinor: z.number().int().min(0).max(100_000_000).nullable() }))
+        .max(12),
     }),
   ),
   /** Where a line came from, by its place (services/sports-massage): the source and its words. */
@@ -80,7 +82,8 @@ const ORDER: readonly Gap["code"][] = [
 export function readyOf(draft: Draft): Ready {
   const gaps: Gap[] = [];
   const add = (code: Gap["code"], place: string, about?: string, stops = false): void => {
-    if (!gaps.some((g) => g.code === code && g.place === place && g.about === about)) gaps.push({ code, place, stops, ...(about === undefined ? {} : { about }) });
+    if (!gaps.some((g) => g.code === code && g.place === place && g.about === about))
+      gaps.push({ code, place, stops, ...(about === undefined ? {} : { about }) });
   };
   const { origins: _o, doubts, toFill, ...rest } = draft;
   const once = <T>(list: readonly T[], section: string): T[] => {
@@ -91,7 +94,10 @@ export function readyOf(draft: Draft): Ready {
       return seen.has(own) ? false : seen.add(own);
     });
   };
-  const windows = <T extends { id: string; weekdays: readonly string[]; from: string; to: string; every?: unknown }>(list: readonly T[], place: string): T[] => {
+  const windows = <T extends { id: string; weekdays: readonly string[]; from: string; to: string; every?: unknown }>(
+    list: readonly T[],
+    place: string,
+  ): T[] => {
     const kept: T[] = [];
     for (const w of once(list, place)) {
       const clash = kept.find((v) => !v.every && !w.every && v.weekdays.some((d) => w.weekdays.includes(d)) && w.from < v.to && v.from < w.to);
@@ -102,7 +108,11 @@ export function readyOf(draft: Draft): Ready {
     return kept;
   };
 
-  const staff = once(draft.staff, "staff").map((s) => ({ ...s, hours: windows(s.hours, `staff/${s.id}/hours`), breaks: windows(s.breaks, `staff/${s.id}/breaks`) }));
+  const staff = once(draft.staff, "staff").map((s) => ({
+    ...s,
+    hours: windows(s.hours, `staff/${s.id}/hours`),
+    breaks: windows(s.breaks, `staff/${s.id}/breaks`),
+  }));
   const staffIds = new Set(staff.map((s) => s.id));
   const rooms = once(draft.rooms, "rooms");
   const pools = new Set(rooms.map((r) => r.pool));
@@ -148,7 +158,12 @@ export function readyOf(draft: Draft): Ready {
       if (fault) add(fault.code, `receptionists/${r.id}/wordings/${w.id}`, fault.about);
       return !fault;
     });
-    return { ...r, greeting: greetings[0] ?? "{house}, {daypart}.", ...(r.greetings ? { greetings: greetings.slice(1) } : {}), ...(r.wordings ? { wordings } : {}) };
+    return {
+      ...r,
+      greeting: greetings[0] ?? "{house}, {daypart}.",
+      ...(r.greetings ? { greetings: greetings.slice(1) } : {}),
+      ...(r.wordings ? { wordings } : {}),
+    };
   });
   const voices = new Set(receptionists.map((r) => r.id));
   const firstVoice = receptionists[0]?.id ?? "day";
@@ -203,7 +218,8 @@ function byIds(handbook: Handbook, place: string): string {
   return place
     .split("/")
     .map((step) => {
-      const next: unknown = Array.isArray(here) && /^\d+$/.test(step) ? (here as unknown[])[Number(step)] : (here as Record<string, unknown> | undefined)?.[step];
+      const next: unknown =
+        Array.isArray(here) && /^\d+$/.test(step) ? (here as unknown[])[Number(step)] : (here as Record<string, unknown> | undefined)?.[step];
       here = next;
       return /^\d+$/.test(step) ? (keyOf(next) ?? step) : step;
     })
@@ -263,7 +279,8 @@ export function circleOf(questions: readonly Question[], services: readonly Serv
   const asked = new Map(services.map((s) => [s.id, s.asks]));
   const next = (key: string): string[] =>
     actsOf(byKey.get(key)?.then ?? []).flatMap((a) => (a.act === "ask" ? [a.question] : a.act === "book" ? [`service:${a.service}`] : []));
-  const from = (node: string): string[] => (node.startsWith("service:") ? [...(asked.get(node.slice(8)) ?? [])].filter((k) => next(k).some((n) => n !== node)) : next(node));
+  const from = (node: string): string[] =>
+    node.startsWith("service:") ? [...(asked.get(node.slice(8)) ?? [])].filter((k) => next(k).some((n) => n !== node)) : next(node);
   const harmless = new Set<string>();
   for (const q of questions) {
     const path: string[] = [];

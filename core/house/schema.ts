@@ -179,7 +179,10 @@ export const questionSchema = z.strictObject({
   help: z.string().trim().max(300).optional(),
   kind: z.enum(QUESTION_KINDS),
   /** For a choice: each with the other words it is meant by. */
-  choices: z.array(z.strictObject({ id, say: words(80), also: z.array(words(60)).default([]) })).max(20).optional(),
+  choices: z
+    .array(z.strictObject({ id, say: words(80), also: z.array(words(60)).default([]) }))
+    .max(20)
+    .optional(),
   /** Needed unless this says that it may be skipped. */
   maySkip: z.boolean().optional(),
   /** Asked again though the card has an answer; where not said, only what concerns everyone is. */
@@ -256,7 +259,10 @@ export const receptionistSchema = z.strictObject({
   length: z.enum(["short", "full"]).optional(),
   /** Other greetings, which take turns with the first. */
   greetings: z.array(words(300)).max(10).optional(),
-  wordings: z.array(z.strictObject({ id, moment: z.enum(OWN_MOMENTS), say: words(400) })).max(100).optional(),
+  wordings: z
+    .array(z.strictObject({ id, moment: z.enum(OWN_MOMENTS), say: words(400) }))
+    .max(100)
+    .optional(),
 });
 
 export const lineSchema = z.strictObject({

@@ -94,7 +94,13 @@ function indexOf(house: House): Index {
     ...house.handbook.answers.map((a): Passage => ({ kind: "answer", id: a.id, label: a.question, text: a.answer, asked: [a.question, ...a.also] })),
     ...house.handbook.facts.map((f): Passage => ({ kind: "fact", id: f.id, label: f.topic, text: f.text, asked: [f.topic, ...f.also] })),
     ...(house.handbook.documents ?? []).flatMap((d) =>
-      d.passages.map((p): Passage => ({ kind: "document", id: `${d.id}/${p.id}`, label: p.heading ? `${d.name}, ${p.heading}` : d.name, text: p.text, asked: p.heading ? [p.heading] : [] })),
+      d.passages.map((p): Passage => ({
+        kind: "document",
+        id: `${d.id}/${p.id}`,
+        label: p.heading ? `${d.name}, ${p.heading}` : d.name,
+        text: p.text,
+        asked: p.heading ? [p.heading] : [],
+      })),
     ),
   ];
   const list = passages.map((passage) => {
@@ -155,7 +161,8 @@ function telling(text: string, question: string): string {
   const sentences = text.match(/[^.!?\n]+(?:[.!?](?=\s|$)|$)[.!?]*|[^.!?\n]+[.!?]+/g)?.map((s) => s.trim()) ?? [text];
   if (sentences.length <= 2) return text;
   const asked = new Set(terms(question));
-  const shared = sentences.map((s) => new Set(terms(s).filter((w) => asked.has(w))).size);
+  // A telling word weighs more than any number of everyday ones.
+  const shared = sentences.map((s) => [...new Set(terms(s))].filter((w) => asked.has(w)).reduce((sum, w) => sum + (everyday.has(w) ? 0.2 : 1), 0));
   const at = shared.indexOf(Math.max(...shared));
   const next = sentences[at + 1];
   return [sentences[at], ...(next && (shared[at + 1] ?? 0) > 0 ? [next] : [])].join(" ");

@@ -101,19 +101,33 @@ describe("an answer read by its question's kind", () => {
   });
 
   it("reads what it kept as the same value again", () => {
-    const amounts = fc.oneof(fc.nat(9999).map(String), fc.tuple(fc.nat(99), fc.nat(99)).map(([a, b]) => `${a} to ${a + b + 1}`));
+    const amounts = fc.oneof(
+      fc.nat(9999).map(String),
+      fc.tuple(fc.nat(99), fc.nat(99)).map(([a, b]) => `${a} to ${a + b + 1}`),
+    );
     fc.assert(
-      fc.property(fc.constantFrom("number" as const, "money" as const, "length" as const), amounts, fc.constantFrom("days", "weeks", "minutes"), (kind, a, unit) => {
-        const text = kind === "length" ? `${a} ${unit}` : a;
-        expect(value(kind, String(ask(kind, text)))).toEqual(value(kind, text));
-      }),
+      fc.property(
+        fc.constantFrom("number" as const, "money" as const, "length" as const),
+        amounts,
+        fc.constantFrom("days", "weeks", "minutes"),
+        (kind, a, unit) => {
+          const text = kind === "length" ? `${a} ${unit}` : a;
+          expect(value(kind, String(ask(kind, text)))).toEqual(value(kind, text));
+        },
+      ),
     );
     const part = fc.constantFrom("12 Elm Street", "7 Wharf Lane", "9 Old Mill Road");
     fc.assert(
-      fc.property(part, fc.option(fc.constantFrom("Apt 4", "Unit 12")), fc.constantFrom("Tern Bay", "Mill Village"), fc.option(fc.constantFrom("B0J 1T0")), (street, unit, town, postcode) => {
-        const parts = { street, town, ...(unit ? { unit } : {}), ...(postcode ? { postcode } : {}) };
-        expect(addressParts(addressText(parts))).toEqual(parts);
-      }),
+      fc.property(
+        part,
+        fc.option(fc.constantFrom("Apt 4", "Unit 12")),
+        fc.constantFrom("Tern Bay", "Mill Village"),
+        fc.option(fc.constantFrom("B0J 1T0")),
+        (street, unit, town, postcode) => {
+          const parts = { street, town, ...(unit ? { unit } : {}), ...(postcode ? { postcode } : {}) };
+          expect(addressParts(addressText(parts))).toEqual(parts);
+        },
+      ),
     );
   });
 });

@@ -27,10 +27,7 @@ export type AnswerValue =
 
 export type AnswerRead =
   /** `text` is what is kept; read again, it gives the same value. */
-  | { kind: "value"; text: string; value: AnswerValue }
-  | { kind: "skip" }
-  | { kind: "several"; ids: string[] }
-  | { kind: "unclear" };
+  { kind: "value"; text: string; value: AnswerValue } | { kind: "skip" } | { kind: "several"; ids: string[] } | { kind: "unclear" };
 
 /** Reads an answer by its question's kind. Nothing is guessed: what does not fit the kind is unclear. */
 export function readAnswer(house: House, question: Question, text: string, reading: Reading | null): AnswerRead {
@@ -49,7 +46,11 @@ export function readAnswer(house: House, question: Question, text: string, readi
     case "number":
       return amount(digits(norm), (n) => n, plainNumber);
     case "money":
-      return amount(digits(norm), (n) => Math.round(n * 100), (n) => money(house, n));
+      return amount(
+        digits(norm),
+        (n) => Math.round(n * 100),
+        (n) => money(house, n),
+      );
     case "length":
       return length(digits(norm));
     case "date":
@@ -94,14 +95,19 @@ function choice(question: Question, norm: string): AnswerRead {
   const [best, next] = hits;
   if (best && (!next || inside(best.c, next.c))) return one(best.c);
   if (best && next) return { kind: "several", ids: list.map((c) => c.id).filter((id) => hits.some((h) => h.c.id === id)) };
-  const slips = words.filter((w) => w.all.some((a) => a.length >= 5 && said.split(" ").some((t) => t.length >= 4 && distance(t, a) <= (a.length >= 8 ? 2 : 1))));
+  const slips = words.filter((w) =>
+    w.all.some((a) => a.length >= 5 && said.split(" ").some((t) => t.length >= 4 && distance(t, a) <= (a.length >= 8 ? 2 : 1))),
+  );
   if (slips.length === 1 && slips[0]) return one(slips[0].c);
   const place = /\b(first|second|third|fourth|fifth|last)(?: (?:one|of them|option))?\b/.exec(norm)?.[1];
   const picked = place === "last" ? list.at(-1) : place ? list[(ORDINALS[place] ?? 0) - 1] : undefined;
   return picked ? one(picked) : { kind: "unclear" };
   function inside(a: (typeof list)[number], b: (typeof list)[number]): boolean {
     const longer = [a.say, ...a.also].map(folded).filter((x) => ` ${said} `.includes(` ${x} `));
-    return [b.say, ...b.also].map(folded).filter((x) => ` ${said} `.includes(` ${x} `)).every((x) => longer.some((l) => ` ${l} `.includes(` ${x} `)));
+    return [b.say, ...b.also]
+      .map(folded)
+      .filter((x) => ` ${said} `.includes(` ${x} `))
+      .every((x) => longer.some((l) => ` ${l} `.includes(` ${x} `)));
   }
 }
 
@@ -168,7 +174,11 @@ const plainNumber = (n: number): string => String(n);
 function amount(norm: string, scale: (n: number) => number, write: (n: number) => string): AnswerRead {
   const s = span(norm);
   if (!s) return { kind: "unclear" };
-  return { kind: "value", text: spanText(s, write), value: { is: "amount", ...(s.from === undefined ? {} : { from: scale(s.from) }), ...(s.to === undefined ? {} : { to: scale(s.to) }) } };
+  return {
+    kind: "value",
+    text: spanText(s, write),
+    value: { is: "amount", ...(s.from === undefined ? {} : { from: scale(s.from) }), ...(s.to === undefined ? {} : { to: scale(s.to) }) },
+  };
 }
 
 function spanText(s: { from?: number; to?: number }, write: (n: number) => string): string {
@@ -204,8 +214,10 @@ function length(norm: string): AnswerRead {
 }
 
 function date(house: House, norm: string, reading: Reading | null): AnswerRead {
-  const found = (day: DayNumber | null): AnswerRead => (day === null ? { kind: "unclear" } : { kind: "value", text: isoOfDay(day), value: { is: "date", day } });
-  if (/^\d{4}-\d{2}-\d{2}$/.test(norm)) return found(dayFrom(Number(norm.slice(0, 4)), Number(norm.slice(5, 7)), Number(norm.slice(8))) === null ? null : dayOfIso(norm));
+  const found = (day: DayNumber | null): AnswerRead =>
+    day === null ? { kind: "unclear" } : { kind: "value", text: isoOfDay(day), value: { is: "date", day } };
+  if (/^\d{4}-\d{2}-\d{2}$/.test(norm))
+    return found(dayFrom(Number(norm.slice(0, 4)), Number(norm.slice(5, 7)), Number(norm.slice(8))) === null ? null : dayOfIso(norm));
   const months = Object.keys(MONTH_WORDS)
     .sort((a, b) => b.length - a.length)
     .join("|");
@@ -244,14 +256,21 @@ export function addressParts(raw: string): AddressParts {
     parts.unit = (unit[1] as string).trim();
     text = text.replace(unit[0], " ,");
   }
-  const street = new RegExp(`\\d+[a-z]? [^,\\d]*?\\b(?:${STREET})\\b(?: (?:${STREET})\\b)*\\.?(?: (?:north|south|east|west|n|s|e|w))?(?=[\\s,]|$)`, "i").exec(text) ?? /\d+[a-z]?[ ,]+[^,\d]+(?=,|$)/i.exec(text);
+  const street =
+    new RegExp(`\\d+[a-z]? [^,\\d]*?\\b(?:${STREET})\\b(?: (?:${STREET})\\b)*\\.?(?: (?:north|south|east|west|n|s|e|w))?(?=[\\s,]|$)`, "i").exec(text) ??
+    /\d+[a-z]?[ ,]+[^,\d]+(?=,|$)/i.exec(text);
   if (street) {
     parts.street = street[0].replace(/\s+/g, " ").replace(/[\s,]+$/, "");
     text = `${text.slice(0, street.index)},${text.slice(street.index + street[0].length)}`;
   }
   const rest = text
     .split(",")
-    .map((s) => s.replace(/\s+/g, " ").replace(/^(?:in|and) |[.\s]+$/g, "").trim())
+    .map((s) =>
+      s
+        .replace(/\s+/g, " ")
+        .replace(/^(?:in|and) |[.\s]+$/g, "")
+        .trim(),
+    )
     .filter((s) => /[a-z]/i.test(s));
   for (const r of rest) {
     const own = /^(.*?)\s*\b([A-Z]{2})$/.exec(r);

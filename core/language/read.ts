@@ -181,7 +181,12 @@ function isEmergency(said: Said, context: ReadContext): boolean {
 
 /** Whether a message says a phrase: its words in their order, endings aside, with few between. */
 export function says(text: string, phrase: string): boolean {
-  return inOrder(` ${normalise(text).norm.replace(/[^a-z0-9' ]+/g, " ").replace(/\s+/g, " ")} `, phrase);
+  return inOrder(
+    ` ${normalise(text)
+      .norm.replace(/[^a-z0-9' ]+/g, " ")
+      .replace(/\s+/g, " ")} `,
+    phrase,
+  );
 }
 
 const ordered = new Map<string, RegExp>();

@@ -79,7 +79,8 @@ export function hearQuestion(t: Turn, reading: Reading, text: string): boolean {
         return true;
       }
       // What names another day or service is a change of the wish, not an answer.
-      if (question.kind !== "text" && reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "service") && question.kind !== "date") return false;
+      if (question.kind !== "text" && reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "service") && question.kind !== "date")
+        return false;
       explain(t, question);
       return again(t, task, question);
     case "value":

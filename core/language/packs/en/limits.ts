@@ -18,7 +18,15 @@ export const ALWAYS_REFUSED: readonly Limit[] = [
   {
     id: "always-other-clients",
     subject: "other clients",
-    words: ["who else is booked", "list of clients", "is he a client", "is she a client", "my neighbour's appointment", "her appointment details", "his appointment details"],
+    words: [
+      "who else is booked",
+      "list of clients",
+      "is he a client",
+      "is she a client",
+      "my neighbour's appointment",
+      "her appointment details",
+      "his appointment details",
+    ],
     say: "I can't tell you about anybody else's visits.",
   },
 ];
