@@ -31,7 +31,8 @@ export function blocksOfText(text: string): Block[] {
     if (line === "") return;
     const cells = line.includes("\t") ? line.split(/\t+/) : line.includes(" | ") ? line.split(/\s*\|\s*/) : [];
     if (cells.length > 1) out.push({ kind: "row", cells: cells.map((c) => c.trim()), at: i });
-    else if (isHeading(line, lines[i - 1]?.trim() ?? "", lines[i + 1]?.trim() ?? "")) out.push({ kind: "heading", text: line.replace(/^#+\s*|[:\s]+$/g, ""), at: i });
+    else if (isHeading(line, lines[i - 1]?.trim() ?? "", lines[i + 1]?.trim() ?? ""))
+      out.push({ kind: "heading", text: line.replace(/^#+\s*|[:\s]+$/g, ""), at: i });
     else out.push({ kind: "line", text: line, at: i });
   });
   return out;

@@ -1,9 +1,7 @@
 import { WEEKDAY_WORDS } from "../language/packs/en/words.ts";
 
 /** A length of time or a price in a line, with its place. */
-export type Token =
-  | { kind: "length"; min: number; start: number; end: number }
-  | { kind: "price"; price: Price; start: number; end: number };
+export type Token = { kind: "length"; min: number; start: number; end: number } | { kind: "price"; price: Price; start: number; end: number };
 
 /** A price as it was written: one sum, a sum it begins at or a span, or words that give none. Sums in minor units. */
 export type Price = { is: "fixed"; minor: number; plus?: boolean } | { is: "from"; minor: number } | { is: "span"; from: number; to: number } | { is: "quote" };
@@ -22,7 +20,11 @@ export function tokensOf(line: string): Token[] {
     const min = lengthOf(m);
     if (min !== null && min >= 5 && min <= 720) out.push({ kind: "length", min, start: m.index, end: m.index + m[0].length });
   }
-  const sums = [...line.matchAll(new RegExp(SUM, "gi"))].map((m) => ({ minor: minorOf(m[1] ?? m[3] ?? "", m[2] ?? m[4]), start: m.index, end: m.index + m[0].length }));
+  const sums = [...line.matchAll(new RegExp(SUM, "gi"))].map((m) => ({
+    minor: minorOf(m[1] ?? m[3] ?? "", m[2] ?? m[4]),
+    start: m.index,
+    end: m.index + m[0].length,
+  }));
   for (let i = 0; i < sums.length; i++) {
     const s = sums[i] as (typeof sums)[number];
     const next = sums[i + 1];
@@ -30,7 +32,13 @@ export function tokensOf(line: string): Token[] {
     if (/(?:from|starting (?:at|from)|starts (?:at|from)|as of|ab)\s*$/i.test(before)) {
       const lead = /(?:from|starting (?:at|from)|starts (?:at|from)|as of|ab)\s*$/i.exec(before) as RegExpExecArray;
       out.push({ kind: "price", price: { is: "from", minor: s.minor }, start: lead.index, end: s.end });
-    } else if (/^\s*(?:\+|and up|or more|upwards)(?=\W|$)/i.test(line.slice(s.end))) out.push({ kind: "price", price: { is: "from", minor: s.minor }, start: s.start, end: s.end + (/^\s*(?:\+|and up|or more|upwards)/i.exec(line.slice(s.end))?.[0].length ?? 0) });
+    } else if (/^\s*(?:\+|and up|or more|upwards)(?=\W|$)/i.test(line.slice(s.end)))
+      out.push({
+        kind: "price",
+        price: { is: "from", minor: s.minor },
+        start: s.start,
+        end: s.end + (/^\s*(?:\+|and up|or more|upwards)/i.exec(line.slice(s.end))?.[0].length ?? 0),
+      });
     else if (next && /^\s*(?:-|–|—|to)\s*$/.test(line.slice(s.end, next.start)) && next.minor > s.minor) {
       out.push({ kind: "price", price: { is: "span", from: s.minor, to: next.minor }, start: s.start, end: next.end });
       i++;
@@ -39,11 +47,21 @@ export function tokensOf(line: string): Token[] {
       const bare = /^\s?(?:-|–|—)\s?(\d{2,4})(?![\d:])(?!\s?(?:min|h\b|hour))/.exec(line.slice(s.end));
       const upper = bare ? Number(bare[1]) * 100 : 0;
       if (bare && upper > s.minor) out.push({ kind: "price", price: { is: "span", from: s.minor, to: upper }, start: s.start, end: s.end + bare[0].length });
-      else out.push({ kind: "price", price: { is: "fixed", minor: s.minor, ...(plus ? { plus } : {}) }, start: s.start - (plus ? (/\+\s*$/.exec(before)?.[0].length ?? 0) : 0), end: s.end });
+      else
+        out.push({
+          kind: "price",
+          price: { is: "fixed", minor: s.minor, ...(plus ? { plus } : {}) },
+          start: s.start - (plus ? (/\+\s*$/.exec(before)?.[0].length ?? 0) : 0),
+          end: s.end,
+        });
     }
   }
-  for (const m of line.matchAll(QUOTE)) if (!out.some((t) => t.start < m.index + m[0].length && m.index < t.end)) out.push({ kind: "price", price: { is: "quote" }, start: m.index, end: m.index + m[0].length });
-  for (const m of line.matchAll(FREE)) if (!out.some((t) => t.start < m.index + m[0].length && m.index < t.end)) out.push({ kind: "price", price: { is: "fixed", minor: 0 }, start: m.index, end: m.index + m[0].length });
+  for (const m of line.matchAll(QUOTE))
+    if (!out.some((t) => t.start < m.index + m[0].length && m.index < t.end))
+      out.push({ kind: "price", price: { is: "quote" }, start: m.index, end: m.index + m[0].length });
+  for (const m of line.matchAll(FREE))
+    if (!out.some((t) => t.start < m.index + m[0].length && m.index < t.end))
+      out.push({ kind: "price", price: { is: "fixed", minor: 0 }, start: m.index, end: m.index + m[0].length });
   out.sort((a, b) => a.start - b.start);
   // "90 min – 135": a bare number after a length is its price.
   const last = out.at(-1);
@@ -51,7 +69,12 @@ export function tokensOf(line: string): Token[] {
     const bare = /^(\s*(?:[-–—:|/=]|\.{2,})\s*)(\d{1,4})(?:[.,](\d{2}|-))?(?=\s*$|\s*[,;.)])/.exec(line.slice(last.end));
     if (bare) {
       const start = last.end + (bare[1] as string).length;
-      out.push({ kind: "price", price: { is: "fixed", minor: minorOf(bare[2] as string, bare[3] === "-" ? undefined : bare[3]) }, start, end: last.end + bare[0].length });
+      out.push({
+        kind: "price",
+        price: { is: "fixed", minor: minorOf(bare[2] as string, bare[3] === "-" ? undefined : bare[3]) },
+        start,
+        end: last.end + bare[0].length,
+      });
     }
   }
   return out;
@@ -95,7 +118,11 @@ const GROUPS: [RegExp, number[]][] = [
 export function daySpecs(text: string): DaySpec[] {
   const found: DaySpec[] = [];
   for (const [pattern, days] of GROUPS) for (const m of text.matchAll(pattern)) found.push({ days: [...days], start: m.index, end: m.index + m[0].length });
-  const single = [...text.matchAll(new RegExp(`\\b(${DAY})\\b\\.?`, "gi"))].map((m) => ({ day: dayNumber(m[1] as string), start: m.index, end: m.index + m[0].length }));
+  const single = [...text.matchAll(new RegExp(`\\b(${DAY})\\b\\.?`, "gi"))].map((m) => ({
+    day: dayNumber(m[1] as string),
+    start: m.index,
+    end: m.index + m[0].length,
+  }));
   let i = 0;
   while (i < single.length) {
     const first = single[i] as (typeof single)[number];
@@ -129,7 +156,7 @@ export function daySpecs(text: string): DaySpec[] {
     }
   }
   // "Monday, Wednesday to Friday" and "weekdays and Saturday" join with what stands beside them.
-  for (let k = 0; k + 1 < found.length; ) {
+  for (let k = 0; k + 1 < found.length;) {
     const a = found[k] as DaySpec;
     const b = found[k + 1] as DaySpec;
     if (/^\s*(?:,|&|and|,\s*and)\s*$/i.test(text.slice(a.end, b.start))) {
@@ -175,7 +202,12 @@ export function timeSpans(text: string): TimeSpan[] {
   return out;
 }
 
-function clockOf(hour: string | undefined, minute: string | undefined, half: string | undefined, word: string | undefined): { min: number; half: "am" | "pm" | null } | null {
+function clockOf(
+  hour: string | undefined,
+  minute: string | undefined,
+  half: string | undefined,
+  word: string | undefined,
+): { min: number; half: "am" | "pm" | null } | null {
   if (word) return { min: /midnight/i.test(word) ? 0 : 720, half: "pm" };
   const h = Number(hour);
   const min = Number(minute ?? 0);

@@ -42,7 +42,8 @@ export type GapCode =
   | "variable-needed"
   | "figure-in-wording"
   | "disagreement"
-  | "to-fill";
+  | "to-fill"
+  | "assumed";
 
 /** Minutes of wall time within one day. */
 export interface DayWindow {

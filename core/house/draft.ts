@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { minuteOfClock } from "../time/zone.ts";
-import { keyOf } from "./change.ts";
+import { at, keyOf } from "./change.ts";
 import { compile, type Gap, type House } from "./compile.ts";
 import { GREETING, MOMENTS, wordingFault } from "./moments.ts";
 import { handbookSchema, serviceSchema, type Consequence, type Handbook, type Question, type Service } from "./schema.ts";
@@ -30,6 +30,8 @@ export const draftSchema = handbookSchema.extend({
       }),
     )
     .optional(),
+  /** Places whose value nobody has said: taken for granted until somebody says so. */
+  assumed: z.array(z.string()).optional(),
   /** The values that a handbook brought in from elsewhere still wants of this house, by place. */
   toFill: z.array(z.string()).optional(),
 });
@@ -73,6 +75,7 @@ const ORDER: readonly Gap["code"][] = [
   "unknown-receptionist",
   "after-itself",
   "choices-missing",
+  "assumed",
   "double-id",
   "same-name",
   "class-outside-hours",
@@ -85,7 +88,7 @@ export function readyOf(draft: Draft): Ready {
     if (!gaps.some((g) => g.code === code && g.place === place && g.about === about))
       gaps.push({ code, place, stops, ...(about === undefined ? {} : { about }) });
   };
-  const { origins: _o, doubts, toFill, ...rest } = draft;
+  const { origins: _o, doubts, toFill, assumed, ...rest } = draft;
   const once = <T>(list: readonly T[], section: string): T[] => {
     const seen = new Set<string>();
     return list.filter((x) => {
@@ -206,6 +209,7 @@ export function readyOf(draft: Draft): Ready {
   if (!draft.place.phone) add("phone-missing", "place/phone");
   for (const d of doubts ?? []) add("disagreement", d.place, d.about);
   for (const place of toFill ?? []) add("to-fill", place);
+  for (const place of assumed ?? []) if (at(draft, place.split("/").slice(0, 2)) !== undefined) add("assumed", place);
   // Nobody does it because nobody is there: said once.
   const bare = gaps.some((g) => g.code === "no-staff");
   const list = gaps.filter((g) => !(bare && g.code === "nobody-does-it") && !(g.code === "no-services" && wholeServices.length > 0));

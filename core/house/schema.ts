@@ -90,6 +90,8 @@ export const serviceSchema = z.strictObject({
   id,
   name: words(80),
   also: z.array(words(60)).default([]),
+  /** The heading that it stands under. */
+  category: words(60).optional(),
   about: z.string().trim().max(600).default(""),
   bring: z.string().trim().max(300).optional(),
   variants: z

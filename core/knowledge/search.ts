@@ -4,7 +4,7 @@ import { normalise, stem } from "../language/text.ts";
 
 /** One piece of what the house can say, found by its words. */
 export interface Passage {
-  kind: "answer" | "fact" | "document";
+  kind: "answer" | "fact" | "document" | "service";
   id: string;
   label: string;
   text: string;
@@ -18,6 +18,8 @@ export interface Hit {
   score: number;
   /** Share of the question's weight that the passage covers, 0 to 1. */
   cover: number;
+  /** Whether it scores as much as an answer needs in this house. */
+  enough: boolean;
   /** Whether a telling word supports it, or a whole wording of the question does. */
   supported: boolean;
 }
@@ -83,6 +85,8 @@ interface Index {
   passages: { passage: Passage; terms: Map<string, number>; asked: Set<string>[]; length: number }[];
   idf: Map<string, number>;
   mean: number;
+  /** The score that an answer needs: as many words tell less in a small house than in a large one. */
+  least: number;
 }
 
 const made = new WeakMap<House, Index>();
@@ -93,6 +97,15 @@ function indexOf(house: House): Index {
   const passages: Passage[] = [
     ...house.handbook.answers.map((a): Passage => ({ kind: "answer", id: a.id, label: a.question, text: a.answer, asked: [a.question, ...a.also] })),
     ...house.handbook.facts.map((f): Passage => ({ kind: "fact", id: f.id, label: f.topic, text: f.text, asked: [f.topic, ...f.also] })),
+    ...house.handbook.services
+      .filter((s) => s.about !== "")
+      .map((s): Passage => ({
+        kind: "service",
+        id: s.id,
+        label: s.name,
+        text: `${s.name}: ${s.about.slice(0, 1).toLowerCase()}${s.about.slice(1)}`,
+        asked: [s.name],
+      })),
     ...(house.handbook.documents ?? []).flatMap((d) =>
       d.passages.map((p): Passage => ({
         kind: "document",
@@ -113,7 +126,8 @@ function indexOf(house: House): Index {
   for (const p of list) for (const t of p.terms.keys()) df.set(t, (df.get(t) ?? 0) + 1);
   const idf = new Map<string, number>();
   for (const [t, n] of df) idf.set(t, Math.log(1 + (list.length - n + 0.5) / (n + 0.5)));
-  const index = { passages: list, idf, mean: list.reduce((a, p) => a + p.length, 0) / Math.max(1, list.length) };
+  const least = Math.min(2, 0.62 * Math.log(1 + (list.length - 0.5) / 1.5));
+  const index = { passages: list, idf, least, mean: list.reduce((a, p) => a + p.length, 0) / Math.max(1, list.length) };
   made.set(house, index);
   return index;
 }
@@ -141,7 +155,7 @@ export function search(house: House, question: string, most = 3): Hit[] {
     if (score === 0) continue;
     const telling = asked.some((t) => p.terms.has(t) && !everyday.has(t));
     const whole = p.asked.some((a) => a.size > 0 && [...a].filter((t) => asked.includes(t)).length / a.size >= 0.7);
-    hits.push({ passage: p.passage, score, cover: covered / total, supported: telling || whole });
+    hits.push({ passage: p.passage, score, cover: covered / total, enough: score >= index.least, supported: telling || whole });
   }
   return hits.sort((a, b) => b.cover * b.score - a.cover * a.score || (a.passage.id < b.passage.id ? -1 : 1)).slice(0, most);
 }
@@ -154,7 +168,7 @@ export function answerTo(house: House, question: string): Hit | null {
 }
 
 /** Whether a passage supports an answer well enough to be given as one. */
-export const answers = (hit: Hit): boolean => hit.supported && hit.cover >= 0.5 && hit.score >= 2;
+export const answers = (hit: Hit): boolean => hit.supported && hit.cover >= 0.5 && hit.enough;
 
 /** The sentence of a passage that shares most with a question, with the one after it where that goes on about it. */
 function telling(text: string, question: string): string {

@@ -17,7 +17,12 @@ export function cuedErrands(masked: string): ErrandRead[] {
   const out: ErrandRead[] = [];
   for (const cue of CUES) {
     const m = cue.pattern.exec(masked);
-    if (!m || out.some((o) => o.errand === cue.errand)) continue;
+    if (!m) continue;
+    const have = out.find((o) => o.errand === cue.errand);
+    if (have) {
+      if (cue.name === "what-if") have.rule = `errand/${cue.errand}/${cue.name}`;
+      continue;
+    }
     out.push({ errand: cue.errand, rule: `errand/${cue.errand}/${cue.name}`, at: m.index, sure: 0.9 });
   }
   const has = (e: Errand): boolean => out.some((o) => o.errand === e);
@@ -25,6 +30,7 @@ export function cuedErrands(masked: string): ErrandRead[] {
     const i = out.findIndex((o) => o.errand === e);
     if (i >= 0) out.splice(i, 1);
   };
+  if (out.some((o) => o.rule.endsWith("/what-if"))) for (const e of ["move", "cancel", "book", "ask-availability", "ask-price"] as const) drop(e);
   if (has("move")) {
     drop("book");
     drop("ask-availability");

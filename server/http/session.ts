@@ -4,7 +4,7 @@ import { rateLimit } from "express-rate-limit";
 import { z } from "zod";
 import type { App } from "../app.ts";
 import { accountByEmail, accountById, countAccounts, insertAccount, lockAccounts, type AccountRow } from "../data/accounts.ts";
-import { emptyHandbook } from "../empty.ts";
+import { emptyHandbook } from "@gentian/core/house/empty";
 import { putHandbook } from "../data/houses.ts";
 import { Refusal } from "../refusal.ts";
 import { bodyOf, handler, sendProblem } from "./kit.ts";

@@ -76,7 +76,7 @@ export function price(t: Turn, reading: Reading): boolean {
     const picked = typeof wanted === "number" ? priced.filter((v) => v.lengthMin === wanted) : [];
     const shown = picked.length > 0 ? picked : priced;
     const parts = shown.map((v) => {
-      const money = moneyText(house, v.priceMinor ?? 0);
+      const money = v.priceMinor === 0 ? "free of charge" : moneyText(house, v.priceMinor ?? 0);
       return val(`${money} for ${lengthText(v.lengthMin)}`, source);
     });
     t.say("ask/price", { service: name, list: joinVals(parts, "and") });

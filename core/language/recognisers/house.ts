@@ -11,6 +11,8 @@ export interface Lexicon {
   phrases: { words: string[]; stems: string[]; service: string; own: boolean }[];
   /** Stem of a telling word → the services whose names carry it. */
   telling: Map<string, Set<string>>;
+  /** Stem of a word in a heading → the services under it. */
+  headings: Map<string, Set<string>>;
   people: { words: string[]; staff: string; whole: boolean }[];
   /** Every word that the house's texts use, for telling names from words. */
   vocabulary: Set<string>;
@@ -21,6 +23,11 @@ const WEAK = new Set(
   "first new visit initial return session check group custom therapy consult running run the and with for physio service treatment".split(" "),
 );
 
+/** Words that tell nothing of a service even in its name. */
+const EVERYDAY = new Set(
+  "do up on off in out for to of a an one two first last long short big small hot cold old new other more less any all my your our".split(" "),
+);
+
 /** Words of the language that never are a slip of somebody's name. */
 const PLAIN = new Set([...COMMON, ...Object.values(EXAMPLES).flatMap((list) => list.flatMap((e) => e.replace(/<\w+>/g, " ").split(/\s+/)))]);
 
@@ -29,7 +36,7 @@ const made = new WeakMap<House, Lexicon>();
 export function lexiconOf(house: House): Lexicon {
   const have = made.get(house);
   if (have) return have;
-  const lexicon: Lexicon = { phrases: [], telling: new Map(), people: [], vocabulary: new Set() };
+  const lexicon: Lexicon = { phrases: [], telling: new Map(), headings: new Map(), people: [], vocabulary: new Set() };
   const learn = (text: string): void => {
     for (const t of normalise(text).tokens) lexicon.vocabulary.add(t.text);
   };
@@ -40,13 +47,23 @@ export function lexiconOf(house: House): Lexicon {
       if (words.length === 0) continue;
       lexicon.phrases.push({ words, stems: words.map(stem), service: s.id, own: i === 0 });
       for (const w of words) {
-        if (WEAK.has(w) || (i > 0 && words.length > 1 && COMMON.has(w))) continue;
+        if (WEAK.has(w) || (words.length > 1 && (w.length < 3 || (COMMON.has(w) && (i > 0 || EVERYDAY.has(w)))))) continue;
         const key = stem(w);
         lexicon.telling.set(key, (lexicon.telling.get(key) ?? new Set()).add(s.id));
       }
     }
+    // The heading a service stands under speaks of all that stand there.
+    for (const w of wordsOf(s.category ?? "")) {
+      learn(w);
+      if (!WEAK.has(w) && !COMMON.has(w)) lexicon.headings.set(stem(w), (lexicon.headings.get(stem(w)) ?? new Set()).add(s.id));
+    }
     learn(s.about);
     learn(s.bring ?? "");
+  }
+  for (const [key, set] of lexicon.headings) {
+    const own = lexicon.telling.get(key);
+    // "Colour" alone is any of the colours, though one of them has the word in its name.
+    if (!own || set.size > 1) lexicon.telling.set(key, new Set([...set, ...(own ?? [])]));
   }
   for (const s of house.handbook.services)
     if (s.name.toLowerCase().startsWith("physio")) lexicon.telling.set("physio", (lexicon.telling.get("physio") ?? new Set()).add(s.id));
@@ -79,7 +96,13 @@ export function services(said: Said, house: House): Found[] {
   for (const slip of [false, true])
     for (const p of lexicon.phrases) {
       for (let i = 0; i + p.words.length <= tokens.length; i++) {
-        if (p.words.some((w, k) => used.has(i + k) || !same(tokens[i + k] as Token, w, p.stems[k] as string, slip))) continue;
+        if (
+          p.words.some(
+            (w, k) =>
+              used.has(i + k) || !same(tokens[i + k] as Token, w, p.stems[k] as string, slip && !lexicon.telling.has(stem((tokens[i + k] as Token).text))),
+          )
+        )
+          continue;
         if (p.words.length === 1 && (WEAK.has(p.words[0] as string) || COMMON.has(p.words[0] as string))) continue;
         p.words.forEach((_, k) => used.add(i + k));
         out.push({

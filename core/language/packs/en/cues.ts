@@ -87,6 +87,18 @@ export const CUES: Cue[] = [
       /\b(?:cancell?ation (?:policy|fee|rule|charge)|late fee|no[- ]show|policy|gift (?:card|voucher|certificate)|vouchers?|(?:accept|take) (?:credit|debit|cash|cards?|cheques?|checks?|visa|insurance|my plan|apple)|(?:pay|paying) (?:by|with|cash|card)|how (?:can|do) i pay|direct(?:ly)? bill\w*|bill (?:my|me)|(?:covered|coverage|insurance)\b|receipts?|invoice|deposit|(?:send|get|have) (?:\w+ )?reminders?|referral|doctor's note|tips?\b|taxes?)/,
   },
   {
+    // Asked as a supposition, a rule is meant and nothing is to be done.
+    errand: "ask-policy",
+    name: "what-if",
+    pattern:
+      /\b(?:(?:what|how much)(?: \w+| '?s){0,3} (?:if|when) (?:i|we|someone|one) (?:\w+ ){0,3}?(?:cancel|move|reschedule|change|miss|forget|don't|do not|can't|cannot|am|come late|no[- ]show)|what happens (?:if|when) (?:i|we)|(?:can|may|could) (?:i|we|one) (?:cancel|move|change)[^.?]{0,30}(?:for free|free of charge|without (?:a |any )?(?:fee|charge|paying|penalty)))/,
+  },
+  {
+    errand: "ask-price",
+    name: "free-of-charge",
+    pattern: /\b(?:(?:is|are) (?:the |a |an |your )?<service> (?:\w+ )?free\b(?! (?:on|at|<))|free of charge)/,
+  },
+  {
     errand: "ask-staff",
     name: "who",
     pattern:
@@ -96,7 +108,7 @@ export const CUES: Cue[] = [
     errand: "ask-availability",
     name: "room",
     pattern:
-      /\b(?:(?:is|are) there (?:\w+ ){0,2}?(?:anything|any|room|space|availability|a (?:slot|spot|time|place)|openings?|something|times|slots|spots|places?)(?! (?:parking|toilet|shower|where|wifi|minimum|fee|difference|way|drink|chance to talk))|(?:do|have|would|did) (?:you|u|ya)(?: guys)?(?: \w+){0,2}? (?:have|got|anything|any|room|space) ?(?:\w+ ){0,2}?(?:anything|availability|openings?|slots?|times?|free|available|open|room|space|<day>|<time>|left)|what(?:'s| is| have| do| times| time| days| are| other)? ?(?:\w+ ){0,4}?(?:available|openings?|free|availability)\b|any (?:availability|openings?|chance of|room|space|slots?|times?|spots?)|(?:is|are) (?:<staff>|anyone|you|<day>|<time>|<service>|that|it) (?:free|available|full|booked up|taken)|when(?:'s| is| are| could| can| would) (?:the|your|i|my|we) (?:next|soonest|earliest|get in|first|come)|when is (?:<staff>|someone) (?:free|available)|(?:free|open|available) (?:on )?<day>|anything (?:\w+ )?(?:<day>|<time>|free|open|available|on|for)|earliest you|what about <)/,
+      /\b(?:(?:is|are) there (?:\w+ ){0,2}?(?:anything|any|room|space|availability|a (?:slot|spot|time|place)|openings?|something|times|slots|spots|places?)(?! (?:parking|toilet|shower|where|wifi|minimum|fee|difference|way|drink|chance to talk))|(?:do|have|would|did) (?:you|u|ya)(?: guys)?(?: \w+){0,2}? (?:have|got|anything|any|room|space) ?(?:\w+ ){0,2}?(?:anything|availability|openings?|slots?|times?|free|available|open|room|space|<day>|<time>|left)|what(?:'s| is| have| do| times| time| days| are| other)? ?(?:\w+ ){0,4}?(?:available|openings?|free|availability)\b|any (?:availability|openings?|chance of|room|space|slots?|times?|spots?)|(?:is|are) <service> (?:available|full|booked up|taken)|(?:is|are) (?:<staff>|anyone|you|<day>|<time>|that|it) (?:free|available|full|booked up|taken)|when(?:'s| is| are| could| can| would) (?:the|your|i|my|we) (?:next|soonest|earliest|get in|first|come)|when is (?:<staff>|someone) (?:free|available)|(?:free|open|available) (?:on )?<day>|anything (?:\w+ )?(?:<day>|<time>|free|open|available|on|for)|earliest you|what about <)/,
   },
   {
     errand: "ask-service",
@@ -108,13 +120,13 @@ export const CUES: Cue[] = [
     errand: "book",
     name: "book",
     pattern:
-      /\b(?:book(?:ed|ing)?(?! (?:as|under))|make (?:an?|another|my) (?:appointment|appt|booking|reservation|<service>)|(?:an?|another|new) (?:appointment|appt|booking|reservation)|(?:schedule|set up|arrange|reserve|get) (?:me |us )?(?:an?|in|my|for|some|another|the|<)|sign (?:me|us) up|put (?:me|us) (?:down|in)(?! touch)|get (?:me )?in(?: to see|\b)|fit me in|squeeze me in|come in|come by|be seen|appointment (?:for|with|please|on|at)|see (?:<staff>|someone|somebody|a physio|the physio|a therapist))\b/,
+      /\b(?:book(?:ed|ing)?(?! (?:as|under))|make (?:an?|another|my) (?:appointment|appt|booking|reservation|<service>)|(?:an?|another|new) (?:appointment|appt|booking|reservation)|(?:schedule|set up|arrange|reserve|get) (?:me |us )?(?:an?|in|my|for|some|another|the|<)|sign (?:me|us) up|put (?:me|us) (?:down|in)(?! touch)|get (?:me )?in(?: to see|\b)(?! with (?:a|my) (?:wheelchair|pram|stroller|buggy|walker|crutches|scooter|dog))|fit me in|squeeze me in|come in|come by|be seen|appointment (?:for|with|please|on|at)|see (?:<staff>|someone|somebody|a physio|the physio|a therapist))\b/,
   },
   {
     errand: "book",
     name: "want",
     pattern:
-      /\b(?:(?:i|we)(?:'d| would|'ll| will)?(?: really| just)? (?:like|love|need|want|wanna|take|have)(?: to (?:have|get|try|do|come|join|see|start|take))?|(?:can|could|may|might) (?:i|we|you|u)(?: please)? (?:have|get|do|come|join|try|take|see|give me)|looking (?:for|to (?:get|have|do|try))|(?:i'm|am) after|hoping (?:for|to get)|(?:need|want|wanna|gimme|give me)) (?:\w+ |<(?:length|places|day|time|staff)> |(?:of|in) ){0,6}?(?:<service>|<length>|<places>)/,
+      /\b(?:(?<!\b(?:do|did|would|will|should) )(?:i|we)(?:'d| would|'ll| will)?(?: really| just)? (?:like|love|need|want|wanna|take|have)(?: to (?:have|get|try|do|come|join|see|start|take))?|(?:can|could|may|might) (?:i|we|you|u)(?: please)? (?:have|get|do|come|join|try|take|see|give me)|looking (?:for|to (?:get|have|do|try))|(?:i'm|am) after|hoping (?:for|to get)|(?:need|want|wanna|gimme|give me)) (?:\w+ |<(?:length|places|day|time|staff)> |(?:of|in) ){0,6}?(?:<service>|<length>|<places>)/,
   },
   {
     errand: "book",

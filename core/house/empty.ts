@@ -1,4 +1,4 @@
-import type { Handbook } from "@gentian/core/house/schema";
+import type { Handbook } from "./schema.ts";
 
 /** A house of which only the name is known: everything else is still to be told. */
 export function emptyHandbook(name: string): Handbook {
