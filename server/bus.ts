@@ -3,7 +3,7 @@ import pg from "pg";
 
 export interface Message {
   house: string;
-  what: "calendar" | "talk" | "slip";
+  what: "calendar" | "talk" | "slip" | "draft";
   id?: string;
 }
 

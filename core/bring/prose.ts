@@ -1,5 +1,5 @@
 import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js/min";
-import { addressParts } from "../language/answers.ts";
+import { addressParts, STREET } from "../language/answers.ts";
 import type { FindOf } from "./find.ts";
 import { tokensOf } from "./tokens.ts";
 
@@ -42,7 +42,9 @@ export function readPlace(text: string, country: string): Plain<FindOf<"place">>
   if (start && (!email || start.index < text.indexOf(email))) {
     const parts = addressParts(text.slice(start.index));
     const street = parts.street ?? "";
-    if (/^\d+\w?\s+\p{Lu}/u.test(street) && (parts.town ?? parts.postcode)) {
+    // "1 January" begins like an address and is none.
+    const named = new RegExp(`\\b(?:${STREET})\\b`, "i").test(street) || parts.postcode !== undefined;
+    if (/^\d+\w?\s+\p{Lu}/u.test(street) && named && (parts.town ?? parts.postcode)) {
       out.push({ what: "place", field: "street", value: parts.unit ? `${street}, ${parts.unit}` : street });
       if (parts.town) out.push({ what: "place", field: "town", value: parts.town });
       if (parts.region) out.push({ what: "place", field: "region", value: parts.region });

@@ -8,7 +8,7 @@ export type Price = { is: "fixed"; minor: number; plus?: boolean } | { is: "from
 
 const SUM = String.raw`(?:(?:CA|US|AU|NZ)?[$€£]\s?(\d{1,3}(?:,\d{3})+|\d+)(?:[.,](\d{2}))?(?!\d)|(\d{1,3}(?:,\d{3})+|\d+)(?:[.,](\d{2}))?\s?(?:[$€£]|CAD|USD|EUR|GBP|AUD|dollars|euros?)(?![a-z]))`;
 const LENGTH =
-  /(\d+)\s?(?:h|hrs?|hours?)\s?(?:(?:and )?(\d{1,2})\s?(?:min(?:ute)?s?|m)?\b|(?:and a half)\b)?|(\d+(?:[.,]\d+)?)\s?(?:h|hrs?|hours?)\b|(\d{1,3})\s?(?:-\s?)?(?:min(?:ute)?s?\b|mins\b|['′](?!\w))|\b(an? hour and a half|half an hour|half[- ]hour|three[- ]quarters of an hour|an? hour)\b/gi;
+  /(\d+)\s?(?:hours?|hrs?|h)(?![a-z])\s?(?:(?:and )?(\d{1,2})\s?(?:min(?:ute)?s?|m)?\b|(?:and a half)\b)?|(\d+(?:[.,]\d+)?)\s?(?:h|hrs?|hours?)\b|(\d{1,3})\s?(?:-\s?)?(?:min(?:ute)?s?\b|mins\b|['′](?!\w))|\b(an? hour and a half|half an hour|half[- ]hour|three[- ]quarters of an hour|an? hour)\b/gi;
 
 /** The lengths and prices of a line, in order. */
 export function tokensOf(line: string): Token[] {

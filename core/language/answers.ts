@@ -237,7 +237,8 @@ function date(house: House, norm: string, reading: Reading | null): AnswerRead {
   return found(only);
 }
 
-const STREET =
+/** What streets are called, as a pattern's alternatives. */
+export const STREET =
   "street|st|road|rd|avenue|ave|lane|ln|drive|dr|way|court|ct|crescent|cres|boulevard|blvd|place|pl|terrace|highway|hwy|close|square|row|parkway|trail|circle|quay|wharf|hill|walk";
 const POSTCODE = /\b([A-Z]\d[A-Z] ?\d[A-Z]\d|[A-Z]{1,2}\d[A-Z\d]? \d[A-Z]{2}|\d{5}(?:-\d{4})?)\b/i;
 const UNIT_WORD = /(?:^|[\s,])((?:apt|apartment|unit|suite|flat|#) ?\.? ?[a-z]?\d+[a-z]?)\b/i;

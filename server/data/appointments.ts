@@ -304,3 +304,16 @@ export async function allAppointments(tx: Tx, houseId: string): Promise<Appointm
   );
   return rows.map(asRow);
 }
+
+/** Who and what the appointments to come need, and how many each. */
+export async function comingUses(tx: Tx, houseId: string, nowMin: number): Promise<{ kind: "staff" | "service"; id: string; n: number }[]> {
+  const { rows } = await tx.raw<{ rows: { kind: "staff" | "service"; id: string; n: number }[] }>(
+    `select kind, id, count(*)::int as n from (
+       select 'staff' as kind, staff as id from appointments where house_id = :house and kind <> 'session' and status = 'booked' and starts >= to_timestamp(:now::double precision * 60)
+       union all
+       select 'service', service from appointments where house_id = :house and kind <> 'session' and status = 'booked' and starts >= to_timestamp(:now::double precision * 60)) u
+     group by kind, id order by n desc`,
+    { house: houseId, now: nowMin },
+  );
+  return rows;
+}

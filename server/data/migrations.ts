@@ -222,4 +222,39 @@ alter table conversations reset (fillfactor);
 `);
     },
   },
+  "0003-drafts": {
+    async up(k) {
+      await k.raw(`
+create table drafts (
+  house_id uuid primary key references houses on delete cascade,
+  handbook jsonb not null,
+  -- Goes up with every change, taken back or not.
+  rev int not null default 0,
+  -- The version on duty that it was last the same as.
+  version_id uuid references house_versions on delete set null,
+  changed_at timestamptz not null default clock_timestamp()
+);
+
+create table draft_changes (
+  id bigint generated always as identity primary key,
+  house_id uuid not null references houses on delete cascade,
+  -- The revision at which it was last made or taken back.
+  rev int not null,
+  account_id uuid references accounts on delete set null,
+  by_name text not null,
+  made_at timestamptz not null default clock_timestamp(),
+  change jsonb not null,
+  inverse jsonb not null,
+  lines text[] not null,
+  -- gone: it was taken back, and something else was written since.
+  state text not null check (state in ('done', 'undone', 'gone'))
+);
+create index draft_change_order on draft_changes (house_id, state, id);
+create index draft_change_rev on draft_changes (house_id, rev);
+`);
+    },
+    async down(k) {
+      await k.raw("drop table draft_changes, drafts");
+    },
+  },
 };

@@ -1,6 +1,6 @@
 import type { Tx } from "./db.ts";
 
 /** Tells every process what changed; heard when the transaction commits. */
-export async function notify(tx: Tx, message: { house: string; what: "calendar" | "talk" | "slip"; id?: string }): Promise<void> {
+export async function notify(tx: Tx, message: { house: string; what: "calendar" | "talk" | "slip" | "draft"; id?: string }): Promise<void> {
   await tx.raw("select pg_notify('gentian', ?)", [JSON.stringify(message)]);
 }
