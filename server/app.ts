@@ -7,6 +7,7 @@ import session from "express-session";
 import helmet from "helmet";
 import pg from "pg";
 import { pino, type Logger } from "pino";
+import { Reader } from "./bring/reader.ts";
 import { Bus } from "./bus.ts";
 import { openDb, type Db } from "./data/db.ts";
 import { deskRoutes } from "./http/desk.ts";
@@ -39,6 +40,7 @@ export interface App {
   houses: Houses;
   talk: Talk;
   typing: Typing;
+  reader: Reader;
   log: Logger;
   options: AppOptions;
   http: Express;
@@ -57,10 +59,12 @@ export async function openApp(options: AppOptions): Promise<App> {
     houses,
     talk: new Talk(db, houses, (m) => bus.tell(m)),
     typing: new Typing(),
+    reader: new Reader(),
     log: options.log ?? pino({ level: "warn" }),
     options,
     http: express(),
     close: async () => {
+      app.reader.close();
       await bus.close();
       await sessions.end();
       await db.destroy();
@@ -95,6 +99,8 @@ function build(app: App, store: session.Store): void {
     }),
   );
   const json = express.json({ limit: "64kb" });
+  // A handbook's lines and pasted papers are longer than messages.
+  http.use("/api/desk/draft", express.json({ limit: "2mb" }));
   const tooMany = (limit: number) =>
     rateLimit({
       windowMs: 60_000,
@@ -135,6 +141,8 @@ function build(app: App, store: session.Store): void {
   http.get("/healthz", (_req, res) => {
     res.json({ ok: true });
   });
+  // A site of the demo house's, for trying how a house's own pages are brought in.
+  http.use("/standins/site", express.static(join(import.meta.dirname, "..", "demo", "site"), { extensions: ["html"], maxAge: 0 }));
   http.use("/chat", express.static(chat, { maxAge: "10m" }));
   http.use(express.static(desk, { index: false, maxAge: "1h" }));
   // The demo business's own page, with the chat on it.

@@ -4,7 +4,7 @@ import { says, type Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
 import { phoneText } from "./format.ts";
 import { applyOld, applyToBook, applyWish, keepIdentity } from "./errands/apply.ts";
-import { answer, fromHandbook } from "./errands/ask.ts";
+import { answer, fromHandbook, inOwnWords } from "./errands/ask.ts";
 import { newBook } from "./errands/book.ts";
 
 import { handOver, messageTaker, offerToPassOn, slip } from "./errands/message.ts";
@@ -35,6 +35,7 @@ export function hear(t: Turn, reading: Reading, text: string): void {
   if (checks(t, reading, kept.contact)) return;
   if (hearQuestion(t, reading, text)) return;
   if (state.expects === "go-ahead" && hearGoAhead(t, reading)) return;
+  if (inOwnWords(t, reading)) return resume(t);
   const follow =
     !state.task &&
     state.lastAsk &&

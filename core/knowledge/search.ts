@@ -167,6 +167,22 @@ export function answerTo(house: House, question: string): Hit | null {
   return best.passage.kind === "document" ? { ...best, passage: { ...best.passage, text: telling(best.passage.text, question) } } : best;
 }
 
+/** The house's own answer to a question that is asked nearly in its own words. */
+export function ownAnswerTo(house: House, question: string): Passage | null {
+  const asked = new Set(terms(question));
+  if (asked.size < 2) return null;
+  let best: { passage: Passage; near: number } | null = null;
+  for (const p of indexOf(house).passages) {
+    if (p.passage.kind !== "answer") continue;
+    for (const own of p.asked) {
+      const shared = [...own].filter((w) => asked.has(w)).length;
+      const near = shared / (own.size + asked.size - shared);
+      if (own.size >= 2 && near >= 0.8 && near > (best?.near ?? 0)) best = { passage: p.passage, near };
+    }
+  }
+  return best?.passage ?? null;
+}
+
 /** Whether a passage supports an answer well enough to be given as one. */
 export const answers = (hit: Hit): boolean => hit.supported && hit.cover >= 0.5 && hit.enough;
 

@@ -140,7 +140,5 @@ function cellText(cell: ExcelJS.Cell): string {
     if ("error" in value) return "";
     return cell.text.replace(/\s+/g, " ").trim();
   }
-  return String(value)
-    .replace(/\s+/g, " ")
-    .trim();
+  return (typeof value === "string" ? value : typeof value === "boolean" ? (value ? "yes" : "no") : "").replace(/\s+/g, " ").trim();
 }

@@ -1,7 +1,7 @@
 import { ofKind } from "../../language/found.ts";
 import type { Errand } from "../../language/errand.ts";
 import type { Reading } from "../../language/read.ts";
-import { answerTo } from "../../knowledge/search.ts";
+import { answerTo, ownAnswerTo } from "../../knowledge/search.ts";
 import { WEEKDAYS, weekdayName, weekdayNumber, weekdayOf, type DayNumber } from "../../time/days.ts";
 import { calledText, dateText, lengthText, listText, moneyText, serviceText, timeText } from "../format.ts";
 import { closedSource, hoursSource, saidSource, serviceSource, staffSource } from "../sources.ts";
@@ -31,6 +31,16 @@ export function fromHandbook(t: Turn, reading: Reading, least = 0.5, question = 
   const hit = answerTo(t.house, question);
   if (!hit || hit.cover < least) return false;
   t.say("ask/answer", { answer: val(hit.passage.text, { kind: hit.passage.kind, id: hit.passage.id, label: hit.passage.label }) });
+  t.outcome("answered");
+  return true;
+}
+
+/** A question asked nearly as the handbook has it is answered by that line, whatever else its words might mean. */
+export function inOwnWords(t: Turn, reading: Reading): boolean {
+  const passage = reading.question ? ownAnswerTo(t.house, reading.text) : null;
+  if (!passage) return false;
+  t.say("ask/answer", { answer: val(passage.text, { kind: passage.kind, id: passage.id, label: passage.label }) });
+  t.rule("answer/own-words");
   t.outcome("answered");
   return true;
 }
