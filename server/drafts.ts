@@ -1,5 +1,5 @@
 import { change, keyOf, linesOf, Misfit, type Change } from "@gentian/core/house/change";
-import { draftSchema, readyOf, type Draft } from "@gentian/core/house/draft";
+import { draftSchema, readyOf, writtenByHand, type Draft } from "@gentian/core/house/draft";
 import { writeAudit } from "./data/audit.ts";
 import type { Db, Tx } from "./data/db.ts";
 import {
@@ -35,25 +35,6 @@ export async function draftFor(tx: Tx, row: HouseRow, lock = false): Promise<Dra
   if (have) return have;
   await insertDraft(tx, row.id, draftSchema.parse(await handbookOf(tx, row.versionId)), row.versionId);
   return (await draftOf(tx, row.id, lock)) as DraftRow;
-}
-
-/** Lines that were brought in and are now written by hand, so that bringing in again leaves them alone. */
-function byHand(draft: Draft, lines: readonly string[]): Draft {
-  const origins = draft.origins;
-  if (!origins) return draft;
-  let out = origins;
-  for (const [place, origin] of Object.entries(origins))
-    if (!origin.byHand && lines.some((l) => place === l || place.startsWith(`${l}/`) || l.startsWith(`${place}/`)))
-      out = { ...out, [place]: { ...origin, byHand: true } };
-  // What somebody has written is no longer taken for granted, nor still to be filled in.
-  const touched = (p: string): boolean => lines.some((l) => p === l || p.startsWith(`${l}/`));
-  const { assumed, toFill, ...rest } = draft;
-  return {
-    ...rest,
-    origins: out,
-    ...(assumed ? { assumed: assumed.filter((p) => !touched(p)) } : {}),
-    ...(toFill ? { toFill: toFill.filter((p) => !touched(p) && !touched(p.split("/").slice(0, 1).join("/"))) } : {}),
-  };
 }
 
 function checked(doc: unknown): Draft {
@@ -119,7 +100,7 @@ async function write(tx: Tx, row: HouseRow, who: Who, draft: Draft, wanted: Chan
     throw error;
   }
   const lines = linesOf(wanted);
-  const next = checked(hand ? byHand(step.doc, lines) : step.doc);
+  const next = checked(hand ? writtenByHand(step.doc, lines) : step.doc);
   const rev = await saveDraft(tx, row.id, next);
   await dropUndone(tx, row.id);
   const last = await nextChange(tx, row.id, "done");

@@ -10,6 +10,7 @@ import { Fallen } from "./parts/Fallen.tsx";
 import { Wrong } from "./parts/controls.tsx";
 import { Desk } from "./rooms/desk/Desk.tsx";
 import { Door } from "./rooms/door/Door.tsx";
+import { Handbook } from "./rooms/handbook/Handbook.tsx";
 import { Logbook } from "./rooms/logbook/Logbook.tsx";
 import "./style.css";
 
@@ -33,6 +34,7 @@ function House({ me }: { me: Me }) {
       <Ledge me={me} />
       <Fallen>
         <Routes>
+          <Route path="/handbook" element={<Handbook />} />
           <Route path="/logbook/:id?" element={<Logbook me={me} />} />
           <Route path="*" element={<Desk me={me} />} />
         </Routes>

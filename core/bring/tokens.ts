@@ -98,8 +98,8 @@ export const minorOf = (whole: string, cents: string | undefined): number => Num
 const NAMES = Object.keys(WEEKDAY_WORDS)
   .sort((a, b) => b.length - a.length)
   .join("|");
-const DAY = `(?:${NAMES}|we|tu|th)`;
-const DAY_SHORT: Record<string, number> = { we: 3, tu: 2, th: 4 };
+const DAY = `(?:${NAMES}|we|tu|th|sun)`;
+const DAY_SHORT: Record<string, number> = { we: 3, tu: 2, th: 4, sun: 7 };
 const dayNumber = (w: string): number => WEEKDAY_WORDS[w.toLowerCase()] ?? DAY_SHORT[w.toLowerCase()] ?? 0;
 
 export interface DaySpec {

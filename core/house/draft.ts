@@ -305,3 +305,22 @@ export function circleOf(questions: readonly Question[], services: readonly Serv
   }
   return null;
 }
+
+/** Marks lines as written by hand, so that bringing in again leaves them alone and nothing of them is taken for granted. */
+export function writtenByHand(draft: Draft, lines: readonly string[]): Draft {
+  const origins = draft.origins;
+  if (!origins) return draft;
+  let out = origins;
+  for (const [place, origin] of Object.entries(origins))
+    if (!origin.byHand && lines.some((l) => place === l || place.startsWith(`${l}/`) || l.startsWith(`${place}/`)))
+      out = { ...out, [place]: { ...origin, byHand: true } };
+  // What somebody has written is no longer taken for granted, nor still to be filled in.
+  const touched = (p: string): boolean => lines.some((l) => p === l || p.startsWith(`${l}/`));
+  const { assumed, toFill, ...rest } = draft;
+  return {
+    ...rest,
+    origins: out,
+    ...(assumed ? { assumed: assumed.filter((p) => !touched(p)) } : {}),
+    ...(toFill ? { toFill: toFill.filter((p) => !touched(p) && !touched(p.split("/").slice(0, 1).join("/"))) } : {}),
+  };
+}

@@ -40,6 +40,24 @@ export function send<T>(method: "POST" | "DELETE", path: string, body: unknown =
     .then((r) => take<T>(r));
 }
 
+/** Sends a form and takes the answer line by line as it comes: each line is one JSON document. */
+export async function takeLines<T>(path: string, form: FormData, hear: (line: T) => void): Promise<void> {
+  const res = await fetch(`/api/desk${path}`, { method: "POST", headers: { "x-gentian": "desk" }, body: form }).catch(cut);
+  if (!res.ok || !res.body) {
+    await take(res);
+    return;
+  }
+  const reader = res.body.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = "";
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) break;
+    const lines = (rest + value).split("\n");
+    rest = lines.pop() ?? "";
+    for (const l of lines) if (l) hear(JSON.parse(l) as T);
+  }
+}
+
 /** A mark that makes a command count once, however often it is sent. */
 export const newRef = (): string => crypto.randomUUID();
 

@@ -19,9 +19,13 @@ export function useLive(): void {
     const open = (): void => {
       source?.close();
       source = new EventSource("/api/desk/stream");
-      source.addEventListener("calendar", again("/day", "/appointments", "/openings"));
+      source.addEventListener("calendar", again("/day", "/appointments", "/openings", "/draft/copy"));
       source.addEventListener("talk", again("/now", "/logbook", "/conversations"));
       source.addEventListener("slip", again("/now"));
+      source.addEventListener("draft", () => {
+        window.dispatchEvent(new Event("gentian:draft"));
+        again("/me")();
+      });
       // After a cut something may have been missed.
       source.addEventListener("hello", again("/day", "/now", "/logbook"));
     };

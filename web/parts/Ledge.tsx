@@ -8,6 +8,7 @@ import { clock, shortDate } from "./words.ts";
 
 const ROOMS = [
   { to: "/", name: "Desk" },
+  { to: "/handbook", name: "Handbook" },
   { to: "/logbook", name: "Logbook" },
 ];
 

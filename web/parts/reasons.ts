@@ -33,6 +33,8 @@ const KIND: Record<string, string> = {
   said: "Said by the client",
   receptionist: "How it speaks",
   emergency: "Emergencies",
+  document: "Documents",
+  "handing-over": "Handing over",
 };
 
 /** The reasons of one reply, as the short notes that stand at its side. */

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from "node:util";
 import { Router, type Request, type Response } from "express";
 import multer, { MulterError } from "multer";
 import { z } from "zod";
@@ -54,7 +55,7 @@ export function handbookRoutes(app: App): Router {
   const whole = async (p: Place) => {
     const { draft, rev, versionId } = await draftFor(app.db, p.row);
     const counts = await countChanges(app.db, p.row.id);
-    return { draft, rev, ...counts, onDuty: versionId === p.row.versionId && JSON.stringify(readyOf(draft).handbook) === JSON.stringify(p.house.handbook) };
+    return { draft, rev, ...counts, onDuty: versionId === p.row.versionId && isDeepStrictEqual(readyOf(draft).handbook, p.house.handbook) };
   };
 
   r.get(

@@ -1,0 +1,246 @@
+import { Redo2, Undo2 } from "lucide-react";
+import { useEffect, useMemo, useRef, useState } from "react";
+import { toast } from "sonner";
+import { linesOf } from "@gentian/core/house/change";
+import { placeOfSource } from "@gentian/core/house/lines";
+import { send, wordsOf } from "../../api/client.ts";
+import { useGet } from "../../api/hooks.ts";
+import { Button, Wrong } from "../../parts/controls.tsx";
+import { AnswersChapter, type Unanswered } from "./AnswersChapter.tsx";
+import { AsksChapter } from "./AsksChapter.tsx";
+import { BringPage } from "./BringPage.tsx";
+import { Doubts } from "./Doubts.tsx";
+import { HouseChapter } from "./HouseChapter.tsx";
+import { HandingChapter, LimitsChapter } from "./LimitsChapters.tsx";
+import { SpreadProvider } from "./lines.tsx";
+import { PeopleChapter } from "./PeopleChapter.tsx";
+import { RehearsalPage } from "./RehearsalPage.tsx";
+import { ServicesChapter } from "./ServicesChapter.tsx";
+import { SpeaksChapter } from "./SpeaksChapter.tsx";
+import { useDraft, type DraftView } from "./useDraft.ts";
+import { useRehearsal } from "./useRehearsal.ts";
+import { CHAPTERS, chapterOf, gapWords } from "./words.ts";
+
+interface Usage {
+  used: { kind: string; id: string; n: number }[];
+  unanswered: Unanswered[];
+}
+
+/** The handbook as a spread: the document at the left, its margin, and a rehearsal at the right. */
+export function Handbook() {
+  const first = useGet<DraftView>("/draft");
+  const [start, setStart] = useState<DraftView | null>(null);
+  useEffect(() => {
+    if (first.data) setStart((s) => s ?? first.data ?? null);
+  }, [first.data]);
+  if (!start) return <main className="p-6 text-quiet">{first.error ? <Wrong error={first.error} /> : "Opening the handbook…"}</main>;
+  return <OpenHandbook first={start} />;
+}
+
+function OpenHandbook({ first }: { first: DraftView }) {
+  const editor = useDraft(first);
+  const { draft } = editor;
+  const line = draft.lines[0];
+  const talk = useRehearsal(draft, line?.key ?? "");
+  const usage = useGet<Usage>("/draft/usage");
+  const empty = draft.services.length === 0;
+  const [bring, setBring] = useState(empty);
+  const [query, setQuery] = useState("");
+  const [chapter, setChapter] = useState("house");
+  const [busy, setBusy] = useState(false);
+  const page = useRef<HTMLDivElement>(null);
+
+  const used = useMemo(() => {
+    const map = new Map<string, number>();
+    for (const u of usage.data?.used ?? []) {
+      const place = placeOfSource(u);
+      if (place) map.set(place, (map.get(place) ?? 0) + u.n);
+    }
+    return map;
+  }, [usage.data]);
+
+  const go = (place: string): void => {
+    setQuery("");
+    requestAnimationFrame(() => {
+      const target =
+        document.querySelector(`[data-place="${CSS.escape(place)}"]`) ??
+        document.querySelector(`[data-place="${CSS.escape(place.split("/").slice(0, 2).join("/"))}"]`) ??
+        document.getElementById(chapterOf(place));
+      target?.scrollIntoView({ block: target instanceof HTMLElement && target.dataset["place"] ? "center" : "start" });
+      target?.querySelector<HTMLElement>("input, textarea, select, button")?.focus();
+    });
+  };
+  const turn = (way: "undo" | "redo"): void => {
+    editor.turn(way).catch((e: unknown) => {
+      toast(wordsOf(e).title);
+    });
+  };
+  useEffect(() => {
+    const press = (e: KeyboardEvent): void => {
+      if (!(e.ctrlKey || e.metaKey) || e.altKey) return;
+      const key = e.key.toLowerCase();
+      if (key !== "z" && key !== "y") return;
+      e.preventDefault();
+      turn(key === "y" || e.shiftKey ? "redo" : "undo");
+    };
+    window.addEventListener("keydown", press);
+    return () => window.removeEventListener("keydown", press);
+  });
+
+  const duty = async (): Promise<void> => {
+    setBusy(true);
+    try {
+      await editor.flush();
+      await send("POST", "/draft/duty");
+      await editor.refresh();
+      toast("The draft is on duty: conversations that begin now go by it.");
+    } catch (e) {
+      const { title, detail } = wordsOf(e);
+      toast.error(`${title}. ${detail}`);
+    }
+    setBusy(false);
+  };
+
+  const missing = talk.gaps.filter((g) => g.code !== "assumed" && g.code !== "to-fill");
+  const soft = talk.gaps.length - missing.length;
+  return (
+    <SpreadProvider value={{ editor, gaps: talk.gaps, used, query }}>
+      <main className="grid min-h-0 flex-1 grid-cols-[168px_minmax(0,1fr)_470px]">
+        <nav aria-label="Chapters" className="flex min-h-0 flex-col overflow-y-auto border-r border-hairline px-3 py-4 text-s">
+          <input
+            type="search"
+            aria-label="Find in the handbook"
+            placeholder="find a line"
+            value={query}
+            onChange={(e) => setQuery(e.target.value)}
+            className="mb-2 min-h-8 w-full rounded-m border border-hairline bg-raised px-2"
+          />
+          <ul>
+            {CHAPTERS.map(([id, name]) => (
+              <li key={id}>
+                <button
+                  type="button"
+                  aria-current={chapter === id}
+                  className={`min-h-7 w-full border-l-3 pl-2 text-left ${chapter === id ? "border-gentian font-semibold text-ink" : "border-transparent text-quiet hover:text-ink"}`}
+                  onClick={() => {
+                    setQuery("");
+                    requestAnimationFrame(() => document.getElementById(id)?.scrollIntoView({ block: "start" }));
+                  }}
+                >
+                  {name}
+                </button>
+              </li>
+            ))}
+          </ul>
+          {missing.length > 0 ? (
+            <div className="mt-3 text-stamen">
+              <h2 className="font-semibold">{missing.length === 1 ? "One thing is missing:" : `${missing.length} things are missing:`}</h2>
+              <ul>
+                {missing.slice(0, 6).map((g) => (
+                  <li key={`${g.code} ${g.place} ${g.about ?? ""}`}>
+                    <button type="button" className="py-0.5 text-left leading-[17px] hover:underline" onClick={() => go(g.place)}>
+                      ▪ {gapWords(g).long}
+                    </button>
+                  </li>
+                ))}
+              </ul>
+            </div>
+          ) : talk.ready ? (
+            <p className="mt-3 text-fern">Nothing is missing.</p>
+          ) : null}
+          {soft > 0 ? (
+            <p className="mt-1 text-quiet">
+              {soft} {soft === 1 ? "line is" : "lines are"} assumed or to look at.
+            </p>
+          ) : null}
+          <Button className="mt-3" onClick={() => setBring(!bring)}>
+            {bring ? "Rehearse" : "Bring in"}
+          </Button>
+          <div className="mt-auto pt-4">
+            <p role="status" className="text-quiet">
+              {editor.state === "cut" ? (
+                <b className="text-clay">No connection; kept here.</b>
+              ) : editor.state === "typing" ? (
+                "Keeping…"
+              ) : editor.onDuty ? (
+                "As it is on duty."
+              ) : (
+                "A draft; all is kept."
+              )}
+            </p>
+            <div className="my-1 flex">
+              <button
+                type="button"
+                aria-label="Take back"
+                title="Take back (Ctrl+Z)"
+                disabled={!editor.can.undo}
+                onClick={() => turn("undo")}
+                className="inline-flex size-8 items-center justify-center rounded-m hover:bg-open disabled:opacity-35"
+              >
+                <Undo2 aria-hidden="true" size={16} />
+              </button>
+              <button
+                type="button"
+                aria-label="Make again"
+                title="Make again (Ctrl+Y)"
+                disabled={!editor.can.redo}
+                onClick={() => turn("redo")}
+                className="inline-flex size-8 items-center justify-center rounded-m hover:bg-open disabled:opacity-35"
+              >
+                <Redo2 aria-hidden="true" size={16} />
+              </button>
+              <a href="/api/desk/draft/handbook.json" download className="ml-auto inline-flex min-h-8 items-center px-1 text-gentian hover:underline">
+                Give away
+              </a>
+            </div>
+            <Button kind="main" className="w-full" disabled={busy || editor.onDuty || empty} onClick={() => void duty()}>
+              Put on duty
+            </Button>
+          </div>
+        </nav>
+        <div
+          ref={page}
+          className="relative min-h-0 overflow-y-auto border-r border-hairline bg-[linear-gradient(to_left,var(--color-open)_72px,transparent_72px)] bg-local"
+          onScroll={(e) => {
+            const top = e.currentTarget.scrollTop + 240;
+            const here = [...e.currentTarget.querySelectorAll<HTMLElement>("section[id]")].filter((s) => s.offsetTop <= top).at(-1);
+            if (here && here.id !== chapter) setChapter(here.id);
+          }}
+        >
+          <div className="sticky top-0 z-10 grid h-0 grid-cols-[minmax(0,1fr)_72px]">
+            <span />
+            <span className="h-10 bg-open pt-1.5 text-center text-[11px] leading-[13px] text-quiet">
+              used this
+              <br />
+              week
+            </span>
+          </div>
+          {editor.clash ? (
+            <div role="alert" className="m-4 mr-20 rounded-m bg-stamen-pale px-3 py-2 text-s">
+              <b className="font-semibold">{editor.clash.by} has changed the same line.</b> It says now what {editor.clash.by} wrote. What you typed is kept:{" "}
+              {JSON.stringify(valueOf(editor.clash.mine)).slice(0, 160)}
+              <span className="mt-1 flex gap-2">
+                <Button onClick={() => editor.settle("mine")}>Write mine</Button>
+                <Button onClick={() => editor.settle("theirs")}>Leave theirs</Button>
+              </span>
+            </div>
+          ) : null}
+          <Doubts editor={editor} />
+          <HouseChapter />
+          <ServicesChapter />
+          <PeopleChapter />
+          <AnswersChapter unanswered={usage.data?.unanswered ?? []} tryOut={talk.tryOut} />
+          <SpeaksChapter />
+          <AsksChapter />
+          <LimitsChapter />
+          <HandingChapter />
+        </div>
+        <div className="min-h-0 bg-raised">
+          {bring ? <BringPage editor={editor} close={() => setBring(false)} empty={empty} /> : <RehearsalPage talk={talk} />}
+        </div>
+      </main>
+    </SpreadProvider>
+  );
+}
+
+const valueOf = (c: Parameters<typeof linesOf>[0]): unknown => (c.op === "set" ? c.value : c.op === "many" ? c.changes.map(valueOf) : c.op);

@@ -1,0 +1,116 @@
+import { readClosed } from "@gentian/core/bring/calendar";
+import { hoursLine, parseHours } from "@gentian/core/house/lines";
+import { AddButton, Adder, Amount, Chapter, DropButton, freshId, Line, Part, slug, useChange, useSpread, Words } from "./lines.tsx";
+
+const HOURS_HINT = "Write it like this: Mon–Thu 8–19, Fri 8–17.";
+
+/** Name, place, hours, closed days and the rules of booking. */
+export function HouseChapter() {
+  const { editor } = useSpread();
+  const { draft } = editor;
+  const { set, drop, many } = useChange();
+  const place = (field: "street" | "town" | "region" | "phone" | "email" | "site", label: string, check?: RegExp, hint?: string) => (
+    <Line place={`place/${field}`} find={`${label} ${draft.place[field] ?? ""}`}>
+      <div className="grid grid-cols-[112px_minmax(0,1fr)] items-baseline">
+        <span className="text-s text-quiet">{label}</span>
+        <Words
+          label={label}
+          value={draft.place[field] ?? ""}
+          placeholder="not said yet"
+          onChange={(v) => set(["place", field], v.trim() === "" ? undefined : v.trim())}
+          {...(check ? { check: (v: string) => v.trim() === "" || check.test(v.trim()), hint: hint ?? "" } : {})}
+        />
+      </div>
+    </Line>
+  );
+  const rules = draft.rules;
+  const rule = (key: keyof typeof rules, before: string, after: string, scale: number, most: number) => (
+    <Line place={`rules/${key}`} find={`${before} ${after}`}>
+      <p className="font-serif">
+        {before}{" "}
+        <Amount
+          label={`${before} … ${after}`}
+          value={Number(rules[key] ?? 0) / scale}
+          most={most}
+          onChange={(n) => set(["rules", key], Math.round(n * scale))}
+        />{" "}
+        {after}
+      </p>
+    </Line>
+  );
+  return (
+    <Chapter id="house" title="The house">
+      <Line place="name" find={`${draft.name} ${draft.shortName}`}>
+        <Words
+          label="Name of the house"
+          className="font-serif text-l"
+          value={draft.name}
+          check={(v) => v.trim() !== ""}
+          hint="A house needs a name."
+          onChange={(v) => set(["name"], v)}
+        />
+        <div className="flex items-baseline gap-2 text-s text-quiet">
+          in short
+          <Words
+            label="Short name"
+            value={draft.shortName}
+            check={(v) => v.trim() !== "" && v.length <= 40}
+            hint="40 letters at most."
+            onChange={(v) => set(["shortName"], v)}
+            className="text-s"
+          />
+        </div>
+      </Line>
+      {place("street", "Street")}
+      {place("town", "Town")}
+      {place("region", "Province, region")}
+      {place("phone", "Telephone", /^\+[1-9]\d{6,14}$/, "Write it with the country's number, such as +1 902 555 0100 without spaces.")}
+      {place("email", "Email", /^[^\s@]+@[^\s@]+\.[^\s@]+$/, "An email address has an @ in it.")}
+      {place("site", "Website")}
+      <Part title="Open" />
+      <Line place="hours" find={`open hours ${hoursLine(draft.hours)}`}>
+        <Words
+          label="Opening hours"
+          rows
+          className="font-serif"
+          placeholder="Mon–Thu 8–19, Fri 8–17"
+          value={hoursLine(draft.hours)}
+          check={(v) => parseHours(v) !== null}
+          hint={HOURS_HINT}
+          onChange={(v) => set(["hours"], parseHours(v) ?? [])}
+        />
+      </Line>
+      <Part title="Closed on" />
+      {draft.closed.map((c) => (
+        <Line key={c.id} place={`closed/${c.id}`} find={c.name}>
+          <div className="flex items-center justify-between">
+            <span className="font-serif">{c.name}</span>
+            <DropButton label={`Open on ${c.name} again`} onClick={() => drop(["closed", c.id])} />
+          </div>
+        </Line>
+      ))}
+      <Line place="closed" find="closed on">
+        <Adder
+          label="Another closed day"
+          placeholder="Good Friday, 24 December"
+          check={(v) => readClosed(`closed ${v}`, draft.country).length > 0}
+          hint="Name a holiday, or a date such as 24 December."
+          onCommit={(v) => {
+            const found = readClosed(`closed ${v}`, draft.country).filter((f) => !draft.closed.some((c) => c.name === f.name));
+            many(found.map((f) => ({ op: "add", path: ["closed"], item: { id: freshId(slug(f.name), draft.closed), name: f.name, on: f.on } })));
+          }}
+        />
+      </Line>
+      <Part title="Rules of booking" />
+      {rule("noticeMin", "Can be booked from", "hours ahead,", 60, 400)}
+      {rule("horizonDays", "up to", "days ahead.", 1, 730)}
+      {rule("freeUntilMin", "Moved or cancelled free of charge until", "hours before;", 60, 2000)}
+      {rule("lateFeePercent", "later than that", "percent of the price is charged,", 1, 100)}
+      {rule("missedFeePercent", "and for a missed visit", "percent.", 1, 100)}
+      {rule("holdMin", "What somebody chooses is kept for them for", "minutes.", 1, 120)}
+      {(draft.toFill?.length ?? 0) > 0 ? (
+        <AddButton onClick={() => many([{ op: "set", path: ["toFill"], value: [] }])}>I have looked at everything that was brought in from elsewhere</AddButton>
+      ) : null}
+    </Chapter>
+  );
+}

@@ -1,0 +1,123 @@
+import { CopyBook, Rehearsal, type CopyAppointment, type CopyClient } from "@gentian/core/conversation/copybook";
+import { readyOf, type Draft, type Ready } from "@gentian/core/house/draft";
+import { answers, search } from "@gentian/core/knowledge/search";
+import type { ReplyOut } from "@gentian/core/conversation/state";
+import type { BusyRow } from "@gentian/core/schedule/calendar";
+
+/** What a rehearsal copies of the books. */
+export interface Copy {
+  nowMin: number;
+  busy: BusyRow[];
+  clients: CopyClient[];
+  appointments: CopyAppointment[];
+}
+
+export interface Played {
+  who: "client" | "receptionist";
+  text: string;
+  reply?: ReplyOut;
+  /** What was done beside the words. */
+  notes: string[];
+}
+
+export interface Tried {
+  label: string;
+  text: string;
+  kind: string;
+  id: string;
+  score: number;
+  cover: number;
+  given: boolean;
+}
+
+export type Ask =
+  | { id: number; what: "house"; draft: Draft }
+  | { id: number; what: "copy"; copy: Copy }
+  | { id: number; what: "play"; said: string[]; line: string; seed: number }
+  | { id: number; what: "try"; question: string };
+
+export type Told =
+  | { id: number; what: "gaps"; gaps: Ready["gaps"] }
+  | { id: number; what: "played"; turns: Played[]; expects: string; tookMs: number }
+  | { id: number; what: "tried"; hits: Tried[] }
+  | { id: number; what: "ok" };
+
+let ready: Ready | null = null;
+let copy: Copy | null = null;
+
+function play(said: readonly string[], line: string, seed: number): { turns: Played[]; expects: string } {
+  if (!ready || !copy) return { turns: [], expects: "" };
+  const { house } = ready;
+  const book = new CopyBook(house);
+  for (const row of copy.busy) book.calendar.set(row);
+  book.clients.push(...copy.clients.map((c) => ({ ...c })));
+  // Visits of services that the draft no longer has take their time, and are not spoken of.
+  book.appointments.push(...copy.appointments.filter((a) => house.services.has(a.service)).map((a) => ({ ...a })));
+  const channel = house.handbook.lines.find((l) => l.key === line)?.channel ?? "web";
+  const talk = new Rehearsal(book, copy.nowMin, line, channel, seed);
+  const turns: Played[] = [];
+  const hear = (replies: readonly ReplyOut[], before: { slips: number; holds: number; booked: number }): void => {
+    const notes = [
+      ...(book.holds.size > before.holds ? ["held on the copy"] : []),
+      ...book.slips
+        .slice(before.slips)
+        .map(
+          (s) =>
+            ({
+              message: "a message for the desk",
+              "hand-over": "handed over to the desk",
+              emergency: "the desk is alarmed",
+              "call-back": "a call back is wished for",
+            })[s.slip],
+        ),
+    ];
+    if (replies.length > 0) turns.push({ who: "receptionist", text: replies.map((r) => r.text).join(" "), reply: joined(replies), notes });
+    else if (notes.length > 0) turns.push({ who: "receptionist", text: "", notes });
+  };
+  hear(talk.start(), { slips: 0, holds: 0, booked: 0 });
+  for (const text of said) {
+    turns.push({ who: "client", text, notes: [] });
+    const before = { slips: book.slips.length, holds: book.holds.size, booked: 0 };
+    hear(talk.say(text), before);
+  }
+  return { turns, expects: talk.state.expects };
+}
+
+const joined = (list: readonly ReplyOut[]): ReplyOut => {
+  const last = list.at(-1) as ReplyOut;
+  return { ...last, sources: list.flatMap((r) => r.sources), reasons: list.flatMap((r) => r.reasons), text: list.map((r) => r.text).join(" ") };
+};
+
+onmessage = (event: MessageEvent<Ask>): void => {
+  const ask = event.data;
+  const tell = (told: Told): void => postMessage(told);
+  switch (ask.what) {
+    case "house":
+      ready = readyOf(ask.draft);
+      return tell({ id: ask.id, what: "gaps", gaps: ready.gaps });
+    case "copy":
+      copy = ask.copy;
+      return tell({ id: ask.id, what: "ok" });
+    case "play": {
+      const at = performance.now();
+      const { turns, expects } = play(ask.said, ask.line, ask.seed);
+      return tell({ id: ask.id, what: "played", turns, expects, tookMs: performance.now() - at });
+    }
+    case "try": {
+      const hits = ready ? search(ready.house, ask.question, 4) : [];
+      return tell({
+        id: ask.id,
+        what: "tried",
+        hits: hits.map((h, i) => ({
+          label: h.passage.label,
+          text: h.passage.text,
+          kind: h.passage.kind,
+          id: h.passage.id,
+          score: h.score,
+          cover: h.cover,
+          given: i === 0 && answers(h),
+        })),
+      });
+    }
+  }
+};
