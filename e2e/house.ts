@@ -13,6 +13,9 @@ import { buildPages, PAGES } from "@gentian/server/pages";
 declare module "vitest" {
   interface ProvidedContext {
     base: string;
+    /** Gentian as it is first started, without any house; and its database. */
+    emptyBase: string;
+    emptyUrl: string;
   }
 }
 
@@ -25,16 +28,32 @@ export default async function setup(project: TestProject): Promise<() => Promise
   const db = openDb(cluster.url, 2);
   await migrate(db);
   await db.destroy();
-  const app = await openApp({ databaseUrl: cluster.url, secret: "for tests alone", pages: PAGES, startLimit: 10_000, messageLimit: 10_000, signInLimit: 100 });
-  await loadDemo(app, { houseMs: epochMinOf(zoneOf("America/Halifax"), "2027-03-01T08:30") * 60_000, realMs: Date.now(), rate: 0 });
-  const server = createServer(app.http);
-  await new Promise<void>((done) => server.listen(0, "127.0.0.1", done));
-  const address = server.address();
-  project.provide("base", `http://127.0.0.1:${address && typeof address === "object" ? address.port : 0}`);
+  const emptyUrl = cluster.url.replace(/[^/]+$/, "gentian_empty");
+  const admin = openDb(cluster.url, 1);
+  await admin.raw("create database gentian_empty");
+  await admin.destroy();
+  const fresh = openDb(emptyUrl, 2);
+  await migrate(fresh);
+  await fresh.destroy();
+  const open = async (databaseUrl: string) => {
+    const app = await openApp({ databaseUrl, secret: "for tests alone", pages: PAGES, startLimit: 10_000, messageLimit: 10_000, signInLimit: 100 });
+    const server = createServer(app.http);
+    await new Promise<void>((done) => server.listen(0, "127.0.0.1", done));
+    const address = server.address();
+    return { app, server, base: `http://127.0.0.1:${address && typeof address === "object" ? address.port : 0}` };
+  };
+  const full = await open(cluster.url);
+  const empty = await open(emptyUrl);
+  await loadDemo(full.app, { houseMs: epochMinOf(zoneOf("America/Halifax"), "2027-03-01T08:30") * 60_000, realMs: Date.now(), rate: 0 });
+  project.provide("base", full.base);
+  project.provide("emptyBase", empty.base);
+  project.provide("emptyUrl", emptyUrl);
   return async () => {
-    server.close();
-    server.closeAllConnections();
-    await app.close();
+    for (const { app, server } of [full, empty]) {
+      server.close();
+      server.closeAllConnections();
+      await app.close();
+    }
     await cluster.stop();
     rmSync(folder, { recursive: true, force: true });
   };

@@ -12,6 +12,7 @@ import { Bus } from "./bus.ts";
 import { openDb, type Db } from "./data/db.ts";
 import { deskRoutes } from "./http/desk.ts";
 import { problems, sendProblem } from "./http/kit.ts";
+import { housePage } from "./http/housepage.ts";
 import { publicRoutes } from "./http/public.ts";
 import { ownPagesOnly, sessionRoutes } from "./http/session.ts";
 import { Houses } from "./houses.ts";
@@ -145,10 +146,7 @@ function build(app: App, store: session.Store): void {
   http.use("/standins/site", express.static(join(import.meta.dirname, "..", "demo", "site"), { extensions: ["html"], maxAge: 0 }));
   http.use("/chat", express.static(chat, { maxAge: "10m" }));
   http.use(express.static(desk, { index: false, maxAge: "1h" }));
-  // The demo business's own page, with the chat on it.
-  http.get("/house/:line", (_req, res) => {
-    sendPage(res, join(chat, "house.html"));
-  });
+  http.get("/house/:line", housePage(app, chat));
   http.get(/^\/(?!api\/|chat\/).*/, (_req, res) => {
     sendPage(res, join(desk, "index.html"));
   });

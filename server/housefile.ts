@@ -9,6 +9,7 @@ import { allAppointments, insertAppointment } from "./data/appointments.ts";
 import { writeAudit } from "./data/audit.ts";
 import { allClients, insertClient } from "./data/clients.ts";
 import type { Db } from "./data/db.ts";
+import { dropDraft } from "./data/drafts.ts";
 import { feedKeys, insertFeed } from "./data/feeds.ts";
 import { clearBook, handbookOf, houseById, houseByKey, houseNow, lockCalendar, putHandbook } from "./data/houses.ts";
 import { notify } from "./data/notify.ts";
@@ -33,6 +34,7 @@ export async function loadHouse(db: Db, input: unknown): Promise<{ houseId: stri
   if (problems.length > 0) throw new BadHouseFile(problems);
   return db.transaction(async (tx) => {
     const houseId = await putHandbook(tx, house.handbook);
+    await dropDraft(tx, houseId);
     const row = await houseById(tx, houseId);
     const nowMin = row ? houseNow(row.clock) : 0;
     const rev = await lockCalendar(tx, houseId);

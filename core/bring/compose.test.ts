@@ -85,6 +85,14 @@ describe("bringing a house in", () => {
     expect(readyOf(after.draft).gaps[0]).toMatchObject({ code: "disagreement" });
   });
 
+  it("takes the rules of a house that is open for its own, and asks", () => {
+    const open = structuredClone(draft);
+    delete open.origins;
+    const after = compose(open, found("note", "Please give us 72 hours' notice if you cancel."));
+    expect(after.draft.rules).toEqual(open.rules);
+    expect(after.draft.doubts?.[0]).toMatchObject({ place: "rules/freeUntilMin", values: [{ says: "24 hours" }, { says: "72 hours" }] });
+  });
+
   it("asks where two sources disagree", () => {
     const two = compose(empty(), [...found("one", "Haircut 30 min $40\nShave 20 min $25"), ...found("two", "Haircut 30 min $44\nShave 20 min $25")]);
     expect(service(two.draft, "haircut").variants).toEqual([{ lengthMin: 30, priceMinor: 4000 }]);

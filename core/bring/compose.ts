@@ -1,4 +1,4 @@
-import type { Change } from "../house/change.ts";
+import { sameData, type Change } from "../house/change.ts";
 import type { Draft, DraftService } from "../house/draft.ts";
 import { folded, stem } from "../language/text.ts";
 import { WEEKDAYS } from "../time/days.ts";
@@ -35,7 +35,7 @@ export function compose(before: Draft, found: readonly Find[]): Composed {
   const draft = structuredClone(before);
   draft.origins ??= {};
   draft.doubts ??= [];
-  const c = new Composer(draft, draft.origins, draft.doubts);
+  const c = new Composer(draft, draft.origins, draft.doubts, before.services.length === 0);
   c.place(finds(found, "place"));
   c.hours(finds(found, "hours"));
   for (const f of finds(found, "closed")) c.closed(f);
@@ -46,7 +46,7 @@ export function compose(before: Draft, found: readonly Find[]): Composed {
   for (const f of finds(found, "answer")) c.answer(f);
   c.passages(finds(found, "passage"));
   if (draft.doubts.length === 0) delete draft.doubts;
-  const changes: Change[] = SECTIONS.filter((s) => JSON.stringify(before[s]) !== JSON.stringify(draft[s])).map((s) => ({
+  const changes: Change[] = SECTIONS.filter((s) => !sameData(before[s], draft[s])).map((s) => ({
     op: "set",
     path: [s],
     value: draft[s],
@@ -73,6 +73,8 @@ class Composer {
     readonly draft: Draft,
     readonly origins: NonNullable<Draft["origins"]>,
     readonly doubts: NonNullable<Draft["doubts"]>,
+    /** Nothing can be booked yet: the rules are what every new house begins with, and nobody's own. */
+    readonly fresh: boolean,
   ) {}
 
   #note(f: Find, place: string, became: Brought["became"], says: string, was?: string): void {
@@ -109,7 +111,7 @@ class Composer {
 
   #value(f: Find, place: string, about: string, own: unknown, theirs: unknown, say: (v: never) => string, set: () => void): void {
     const says = say(theirs as never);
-    if (JSON.stringify(own) === JSON.stringify(theirs)) this.#note(f, place, "same", says);
+    if (sameData(own, theirs)) this.#note(f, place, "same", says);
     else if (this.#ours(place, f.source)) {
       set();
       this.#note(f, place, "changed", says, say(own as never));
@@ -169,7 +171,7 @@ class Composer {
   }
 
   closed(f: FindOf<"closed">): void {
-    const have = this.draft.closed.find((c) => JSON.stringify(c.on) === JSON.stringify(f.on) || folded(c.name) === folded(f.name));
+    const have = this.draft.closed.find((c) => sameData(c.on, f.on) || folded(c.name) === folded(f.name));
     if (have) return this.#note(f, `closed/${have.id}`, "same", f.name);
     const id = idFor(f.name, (x) => this.draft.closed.some((c) => c.id === x));
     this.draft.closed.push({ id, name: f.name, on: f.on });
@@ -273,7 +275,7 @@ class Composer {
   rule(f: FindOf<"rule">): void {
     const place = `rules/${f.key}`;
     const own = this.draft.rules[f.key];
-    const untouched = this.origins[place] === undefined;
+    const untouched = this.fresh && this.origins[place] === undefined;
     const set = (): void => {
       this.draft.rules = { ...this.draft.rules, [f.key]: f.value };
     };
@@ -319,7 +321,7 @@ class Composer {
       const first = own[0];
       if (!first) continue;
       if (have) {
-        if (JSON.stringify(have.passages) === JSON.stringify(passages)) this.#note(first, `documents/${have.id}`, "same", have.name);
+        if (sameData(have.passages, passages)) this.#note(first, `documents/${have.id}`, "same", have.name);
         else if (this.#ours(`documents/${have.id}`, source)) {
           have.passages = passages;
           this.#note(first, `documents/${have.id}`, "changed", have.name);

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { at, change, linesOf, Misfit, type Change } from "./change.ts";
+import { at, change, linesOf, sameData, Misfit, type Change } from "./change.ts";
 
 interface Doc {
   name: string;
@@ -48,6 +48,21 @@ describe("a change of a document", () => {
     expect(() => change(doc, { op: "add", path: ["list"], item: { id: "a" } })).toThrow(Misfit);
     expect(() => change(doc, { op: "set", path: [], value: 1 })).toThrow(Misfit);
     expect(() => change(doc, { op: "shift", path: ["name", "x"], before: null })).toThrow(Misfit);
+  });
+
+  it("knows the same data in another order of keys", () => {
+    expect(sameData({ a: 1, b: [{ c: 2, d: null }] }, { b: [{ d: null, c: 2 }], a: 1, e: undefined })).toBe(true);
+    for (const [a, b] of [
+      [{ a: 1 }, { a: 2 }],
+      [
+        [1, 2],
+        [2, 1],
+      ],
+      [{ a: [] }, { a: {} }],
+      [{ a: 1 }, { a: 1, b: 2 }],
+      [null, {}],
+    ])
+      expect(sameData(a, b)).toBe(false);
   });
 
   it("tells which lines it touches", () => {

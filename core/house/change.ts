@@ -22,6 +22,15 @@ export const keyOf = (item: unknown): string | undefined => {
   return typeof id === "string" ? id : typeof key === "string" ? key : undefined;
 };
 
+/** Whether two pieces of plain data are the same, in whatever order their keys stand: a database keeps none. */
+export function sameData(a: unknown, b: unknown): boolean {
+  if (a === b) return true;
+  if (typeof a !== "object" || typeof b !== "object" || a === null || b === null || Array.isArray(a) !== Array.isArray(b)) return false;
+  const [x, y] = [a as Item, b as Item];
+  const keys = Object.keys(x).filter((k) => x[k] !== undefined);
+  return keys.length === Object.keys(y).filter((k) => y[k] !== undefined).length && keys.every((k) => sameData(x[k], y[k]));
+}
+
 /** What stands at a path; undefined where nothing does. */
 export function at(doc: unknown, path: Path): unknown {
   let here: unknown = doc;

@@ -1,4 +1,5 @@
-import { Worker } from "node:worker_threads";
+import { fork, type ChildProcess } from "node:child_process";
+import { fileURLToPath } from "node:url";
 import type { SourceText } from "@gentian/core/bring/source";
 import { Unreadable } from "./unreadable.ts";
 
@@ -11,9 +12,9 @@ interface Answer {
   wrong?: { title: string; detail: string };
 }
 
-/** Reads files in a thread of its own, one after another, each within bounded time and memory. */
+/** Reads files in a process of its own, one after another, each within bounded time and memory. */
 export class Reader {
-  #worker: Worker | null = null;
+  #worker: ChildProcess | null = null;
   #next = 1;
   #waiting = new Map<number, (a: Answer) => void>();
   #turn: Promise<unknown> = Promise.resolve();
@@ -36,21 +37,26 @@ export class Reader {
         clearTimeout(late);
         done(a);
       });
-      worker.postMessage({ id, name, bytes });
+      worker.send({ id, name, bytes }, (error) => {
+        if (error) this.#fail();
+      });
     });
     this.#waiting.delete(id);
     if (answer.wrong) throw new Unreadable(answer.wrong.title, answer.wrong.detail);
     return answer.source as SourceText;
   }
 
-  #start(): Worker {
-    const worker = new Worker(new URL("./worker.ts", import.meta.url), {
-      execArgv: ["--import", "tsx"],
-      resourceLimits: { maxOldGenerationSizeMb: MEMORY_MB },
+  #start(): ChildProcess {
+    const worker = fork(fileURLToPath(new URL("./worker.ts", import.meta.url)), [], {
+      execArgv: ["--import", "tsx", `--max-old-space-size=${MEMORY_MB}`],
+      serialization: "advanced",
+      // What it reads may be anything: it is given nothing of ours.
+      env: { PATH: process.env["PATH"] ?? "" },
+      stdio: ["ignore", "ignore", "ignore", "ipc"],
     });
     worker.unref();
+    worker.channel?.unref();
     worker.on("message", (a: Answer) => this.#waiting.get(a.id)?.(a));
-    worker.on("error", () => this.#fail());
     worker.on("exit", () => {
       if (this.#worker === worker) this.#fail();
     });
@@ -67,7 +73,7 @@ export class Reader {
   #stop(): void {
     const worker = this.#worker;
     this.#worker = null;
-    void worker?.terminate();
+    worker?.kill("SIGKILL");
   }
 
   close(): void {

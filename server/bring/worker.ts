@@ -1,13 +1,12 @@
-import { parentPort } from "node:worker_threads";
 import { readFileText } from "./files.ts";
 import { Unreadable } from "./unreadable.ts";
 
-/** Reads files away from the thread that answers people: a bad file can only stop itself. */
-parentPort?.on("message", (job: { id: number; name: string; bytes: Uint8Array }) => {
+/** Reads files in a process away from the one that answers people: a bad file can only stop itself. */
+process.on("message", (job: { id: number; name: string; bytes: Uint8Array }) => {
   readFileText(job.name, job.bytes)
-    .then((source) => parentPort?.postMessage({ id: job.id, source }))
+    .then((source) => process.send?.({ id: job.id, source }))
     .catch((error: unknown) =>
-      parentPort?.postMessage({
+      process.send?.({
         id: job.id,
         wrong:
           error instanceof Unreadable
@@ -16,3 +15,4 @@ parentPort?.on("message", (job: { id: number; name: string; bytes: Uint8Array })
       }),
     );
 });
+process.on("disconnect", () => process.exit(0));

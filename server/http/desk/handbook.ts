@@ -34,7 +34,7 @@ const change: z.ZodType<Change, unknown> = z.lazy(() =>
     z.object({ op: z.literal("shift"), path, before: z.string().nullable() }),
     z.object({ op: z.literal("many"), changes: z.array(change as never).max(200) }),
   ]),
-) as never;
+);
 const changeRequest = z.object({ base: z.number().int().min(0), change });
 const bringRequest = z.object({
   texts: z
@@ -167,7 +167,7 @@ export function handbookRoutes(app: App): Router {
               ? new Refusal(413, "A file is larger than 20 MB", "Bring the pages that matter, or paste their text. Nothing was changed.")
               : new Refusal(400, "That is too much at once", `Bring ${FILES} files at most. Nothing was changed.`),
           );
-        else if (error) fail(error instanceof Error ? error : new Error(String(error)));
+        else if (error) fail(error instanceof Error ? error : new Error("the upload broke off"));
         else done();
       });
     });

@@ -4,6 +4,7 @@ import type { Draft } from "@gentian/core/house/draft";
 import { send, takeLines } from "../../api/client.ts";
 import { useGet, useKept } from "../../api/hooks.ts";
 import { Button, Wrong } from "../../parts/controls.tsx";
+import { TICK } from "./lines.tsx";
 import type { DraftEditor } from "./useDraft.ts";
 
 interface Note {
@@ -189,7 +190,7 @@ export function BringPage({ editor, close, empty }: { editor: DraftEditor; close
             <label key={p.address} className="flex min-h-7 items-center gap-2 text-s">
               <input
                 type="checkbox"
-                className="size-4 accent-gentian"
+                className={TICK}
                 checked={chosen.includes(p.address)}
                 onChange={(e) => setChosen(e.target.checked ? [...chosen, p.address].slice(0, 20) : chosen.filter((c) => c !== p.address))}
               />

@@ -1,8 +1,9 @@
 import { Redo2, Undo2 } from "lucide-react";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
-import { linesOf } from "@gentian/core/house/change";
-import { placeOfSource } from "@gentian/core/house/lines";
+import { at, type Change } from "@gentian/core/house/change";
+import type { Draft } from "@gentian/core/house/draft";
+import { hoursLine, placeOfSource, variantsLine } from "@gentian/core/house/lines";
 import { send, wordsOf } from "../../api/client.ts";
 import { useGet } from "../../api/hooks.ts";
 import { Button, Wrong } from "../../parts/controls.tsx";
@@ -105,7 +106,8 @@ function OpenHandbook({ first }: { first: DraftView }) {
   const soft = talk.gaps.length - missing.length;
   return (
     <SpreadProvider value={{ editor, gaps: talk.gaps, used, query }}>
-      <main className="grid min-h-0 flex-1 grid-cols-[168px_minmax(0,1fr)_470px]">
+      <main className="relative grid min-h-0 flex-1 grid-cols-[168px_minmax(0,1fr)_470px]">
+        <h1 className="sr-only">Handbook</h1>
         <nav aria-label="Chapters" className="flex min-h-0 flex-col overflow-y-auto border-r border-hairline px-3 py-4 text-s">
           <input
             type="search"
@@ -138,7 +140,7 @@ function OpenHandbook({ first }: { first: DraftView }) {
               <ul>
                 {missing.slice(0, 6).map((g) => (
                   <li key={`${g.code} ${g.place} ${g.about ?? ""}`}>
-                    <button type="button" className="py-0.5 text-left leading-[17px] hover:underline" onClick={() => go(g.place)}>
+                    <button type="button" className="min-h-6 py-1 text-left leading-[17px] hover:underline" onClick={() => go(g.place)}>
                       ▪ {gapWords(g).long}
                     </button>
                   </li>
@@ -217,8 +219,12 @@ function OpenHandbook({ first }: { first: DraftView }) {
           </div>
           {editor.clash ? (
             <div role="alert" className="m-4 mr-20 rounded-m bg-stamen-pale px-3 py-2 text-s">
-              <b className="font-semibold">{editor.clash.by} has changed the same line.</b> It says now what {editor.clash.by} wrote. What you typed is kept:{" "}
-              {JSON.stringify(valueOf(editor.clash.mine)).slice(0, 160)}
+              <b className="font-semibold">{editor.clash.by} has changed the same line.</b>
+              {writtenIn(editor.clash.mine).map(({ path, value }) => (
+                <p key={path.join("/")} className="font-serif">
+                  It says now: {inWords(draft, path, at(draft, path))}. You wrote: {inWords(draft, path, value)}.
+                </p>
+              ))}
               <span className="mt-1 flex gap-2">
                 <Button onClick={() => editor.settle("mine")}>Write mine</Button>
                 <Button onClick={() => editor.settle("theirs")}>Leave theirs</Button>
@@ -243,4 +249,15 @@ function OpenHandbook({ first }: { first: DraftView }) {
   );
 }
 
-const valueOf = (c: Parameters<typeof linesOf>[0]): unknown => (c.op === "set" ? c.value : c.op === "many" ? c.changes.map(valueOf) : c.op);
+/** What a change writes where. */
+const writtenIn = (c: Change): { path: readonly string[]; value: unknown }[] =>
+  c.op === "set" ? [{ path: c.path, value: c.value }] : c.op === "many" ? c.changes.flatMap(writtenIn) : [];
+
+/** A value of the handbook as one would write it. */
+function inWords(draft: Draft, path: readonly string[], value: unknown): string {
+  const name = path.at(-1);
+  if (name === "variants") return variantsLine(draft, value as Draft["services"][number]["variants"]);
+  if (name === "hours" || name === "breaks") return hoursLine(value as Draft["hours"]);
+  if (value === undefined) return "nothing";
+  return typeof value === "string" ? `“${value}”` : JSON.stringify(value).slice(0, 160);
+}

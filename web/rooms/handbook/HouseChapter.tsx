@@ -1,8 +1,17 @@
 import { readClosed } from "@gentian/core/bring/calendar";
 import { hoursLine, parseHours } from "@gentian/core/house/lines";
-import { AddButton, Adder, Amount, Chapter, DropButton, freshId, Line, Part, slug, useChange, useSpread, Words } from "./lines.tsx";
+import { AddButton, Adder, Amount, Chapter, DropButton, freshId, Line, Part, Pick, slug, useChange, useSpread, Words } from "./lines.tsx";
 
 const HOURS_HINT = "Write it like this: Mon–Thu 8–19, Fri 8–17.";
+
+function isZone(name: string): boolean {
+  try {
+    new Intl.DateTimeFormat("en", { timeZone: name });
+    return name !== "";
+  } catch {
+    return false;
+  }
+}
 
 /** Name, place, hours, closed days and the rules of booking. */
 export function HouseChapter() {
@@ -67,6 +76,64 @@ export function HouseChapter() {
       {place("phone", "Telephone", /^\+[1-9]\d{6,14}$/, "Write it with the country's number, such as +1 902 555 0100 without spaces.")}
       {place("email", "Email", /^[^\s@]+@[^\s@]+\.[^\s@]+$/, "An email address has an @ in it.")}
       {place("site", "Website")}
+      <Line place="zone" find="time zone currency country language clock dates">
+        <p className="flex flex-wrap items-center gap-x-1.5 gap-y-1 font-serif">
+          Its clock goes by{" "}
+          <span className="w-44">
+            <Words
+              label="Time zone"
+              className="border-hairline"
+              value={draft.zone}
+              check={isZone}
+              hint="A time zone by its name, such as America/Halifax."
+              onChange={(v) => set(["zone"], v)}
+            />
+          </span>
+          , its money is{" "}
+          <span className="w-14">
+            <Words
+              label="Currency"
+              className="border-hairline"
+              value={draft.currency}
+              check={(v) => /^[A-Z]{3}$/.test(v)}
+              hint="Three capitals, such as CAD."
+              onChange={(v) => set(["currency"], v)}
+            />
+          </span>
+          , telephone numbers are those of{" "}
+          <span className="w-10">
+            <Words
+              label="Country"
+              className="border-hairline"
+              value={draft.country}
+              check={(v) => /^[A-Z]{2}$/.test(v)}
+              hint="Two capitals, such as CA."
+              onChange={(v) => set(["country"], v)}
+            />
+          </span>
+          . Clients read times as{" "}
+          <Pick
+            label="How clients read times"
+            value={draft.clientClock}
+            options={[
+              ["12", "2:00 pm"],
+              ["24", "14:00"],
+            ]}
+            onChange={(v) => set(["clientClock"], v)}
+          />{" "}
+          and 3/4 is{" "}
+          <Pick
+            label="How dates are read"
+            value={draft.dateOrder}
+            options={[
+              ["day-first", "3 April"],
+              ["month-first", "4 March"],
+            ]}
+            onChange={(v) => set(["dateOrder"], v)}
+          />
+          .
+        </p>
+      </Line>
       <Part title="Open" />
       <Line place="hours" find={`open hours ${hoursLine(draft.hours)}`}>
         <Words

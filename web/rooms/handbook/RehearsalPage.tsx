@@ -28,10 +28,10 @@ const placesOf = (t: Heard): string[] => [...new Set((t.reply?.sources ?? []).ma
 export function RehearsalPage({ talk }: { talk: RehearsalView }) {
   const [text, setText] = useState("");
   const [open, setOpen] = useState<number | null>(null);
-  const end = useRef<HTMLDivElement>(null);
+  const script = useRef<HTMLOListElement>(null);
   const count = talk.turns.length;
   useEffect(() => {
-    end.current?.scrollIntoView({ block: "nearest" });
+    script.current?.scrollTo({ top: script.current.scrollHeight });
   }, [count]);
   useEffect(() => () => light([], false), []);
   const last = talk.turns.at(-1);
@@ -65,7 +65,7 @@ export function RehearsalPage({ talk }: { talk: RehearsalView }) {
           </button>
         </p>
       ) : null}
-      <ol aria-label="What was said" className="min-h-0 flex-1 overflow-y-auto px-6 py-2">
+      <ol ref={script} aria-label="What was said" className="min-h-0 flex-1 overflow-y-auto px-6 py-2">
         {talk.turns.map((t, i) => (
           <li
             key={i}
@@ -109,7 +109,6 @@ export function RehearsalPage({ talk }: { talk: RehearsalView }) {
             </div>
           </li>
         ))}
-        <div ref={end} />
       </ol>
       {last?.reply?.choices ? (
         <div className="flex flex-wrap gap-1.5 px-6 pb-2">

@@ -99,7 +99,7 @@ export function Line({ place, find = "", children, handle }: { place: string; fi
 }
 
 const PLAIN =
-  "w-full rounded-m border border-transparent bg-transparent px-1 -mx-1 placeholder:text-[#7c7d8b] hover:border-hairline focus:border-gentian focus:bg-raised aria-[invalid=true]:border-clay";
+  "min-h-6 w-full rounded-m border border-transparent bg-transparent px-1 -mx-1 placeholder:text-[#7c7d8b] hover:border-hairline focus:border-gentian focus:bg-raised aria-[invalid=true]:border-clay";
 
 /** Words edited where they stand. What cannot be read stays as typed, and the line says how to write it. */
 export function Words({
@@ -125,10 +125,16 @@ export function Words({
   autoFocus?: boolean;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
+  // Where the line changes and it was not this hand that changed it, what it says now is shown.
+  const own = useRef(false);
+  useEffect(() => {
+    if (!own.current) setTyped(null);
+    own.current = false;
+  }, [value]);
   const shown = typed ?? value;
   const bad = typed !== null && check ? !check(typed) : false;
   const id = useId();
-  const own = {
+  const field = {
     "aria-label": label,
     "aria-invalid": bad,
     ...(bad ? { "aria-describedby": id } : {}),
@@ -138,18 +144,21 @@ export function Words({
     maxLength: 2000,
     onChange: (e: { target: { value: string } }) => {
       setTyped(e.target.value);
-      if (!check || check(e.target.value)) onChange(e.target.value);
+      if (check && !check(e.target.value)) return;
+      own.current = true;
+      onChange(e.target.value);
     },
     onBlur: () => {
+      own.current = false;
       if (!bad) setTyped(null);
     },
   };
   return (
     <>
       {rows ? (
-        <textarea {...own} rows={1} className={`${PLAIN} block resize-none field-sizing-content ${className}`} />
+        <textarea {...field} rows={1} className={`${PLAIN} block resize-none field-sizing-content ${className}`} />
       ) : (
-        <input {...own} className={`${PLAIN} ${className}`} />
+        <input {...field} className={`${PLAIN} ${className}`} />
       )}
       {bad && hint ? (
         <span id={id} role="alert" className="block text-s text-clay">
@@ -281,10 +290,14 @@ export function Pick<T extends string>({
   );
 }
 
+/** A box of 16 pixels within a target of 24. */
+export const TICK =
+  "relative size-6 shrink-0 cursor-pointer appearance-none rounded-m before:absolute before:inset-1 before:rounded-m before:border before:border-quiet before:bg-raised checked:before:border-gentian checked:before:bg-gentian checked:after:absolute checked:after:inset-0 checked:after:text-center checked:after:text-[12px] checked:after:leading-6 checked:after:font-bold checked:after:text-white checked:after:content-['✓']";
+
 export function Tick({ value, label, onChange }: { value: boolean; label: string; onChange: (v: boolean) => void }) {
   return (
-    <label className="inline-flex min-h-7 items-center gap-1.5 text-s text-quiet">
-      <input type="checkbox" className="size-4 accent-gentian" checked={value} onChange={(e) => onChange(e.target.checked)} />
+    <label className="inline-flex min-h-7 items-center gap-1 text-s text-quiet">
+      <input type="checkbox" className={TICK} checked={value} onChange={(e) => onChange(e.target.checked)} />
       {label}
     </label>
   );
@@ -368,7 +381,7 @@ function SortedItem({ id, name, children }: { id: string; name: string; children
       {...attributes}
       {...listeners}
       aria-label={`Move ${name}`}
-      className="absolute top-2 left-0 inline-flex h-7 w-5 cursor-grab items-center justify-center text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 focus:opacity-100"
+      className="absolute top-1 -left-0.5 inline-flex h-7 w-6 cursor-grab items-center justify-center text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100 focus:opacity-100"
     >
       <GripVertical aria-hidden="true" size={14} />
     </button>

@@ -59,17 +59,15 @@ function play(said: readonly string[], line: string, seed: number): { turns: Pla
   const hear = (replies: readonly ReplyOut[], before: { slips: number; holds: number; booked: number }): void => {
     const notes = [
       ...(book.holds.size > before.holds ? ["held on the copy"] : []),
-      ...book.slips
-        .slice(before.slips)
-        .map(
-          (s) =>
-            ({
-              message: "a message for the desk",
-              "hand-over": "handed over to the desk",
-              emergency: "the desk is alarmed",
-              "call-back": "a call back is wished for",
-            })[s.slip],
-        ),
+      ...book.slips.slice(before.slips).map(
+        (s) =>
+          ({
+            message: "a message for the desk",
+            "hand-over": "handed over to the desk",
+            emergency: "the desk is alarmed",
+            "call-back": "a call back is wished for",
+          })[s.slip],
+      ),
     ];
     if (replies.length > 0) turns.push({ who: "receptionist", text: replies.map((r) => r.text).join(" "), reply: joined(replies), notes });
     else if (notes.length > 0) turns.push({ who: "receptionist", text: "", notes });

@@ -160,7 +160,6 @@ export function useDraft(first: DraftView): DraftEditor {
       localStorage.removeItem(KEPT);
     }
     // Once, when the room is entered.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, []);
 
   useEffect(() => {

@@ -15,12 +15,13 @@ export interface RehearsalView {
   ready: boolean;
   /** How long the last playing took in the worker. */
   tookMs: number;
-  say(text: string): void;
-  again(): void;
+  say: (text: string) => void;
+  again: () => void;
   /** Takes the last thing said back. */
-  back(): void;
-  settle(): void;
-  tryOut(question: string): Promise<Tried[]>;
+  back: () => void;
+  /** What is said now is what it is to be compared with from here on. */
+  settle: () => void;
+  tryOut: (question: string) => Promise<Tried[]>;
 }
 
 type Wish = Ask extends infer A ? (A extends Ask ? Omit<A, "id"> : never) : never;
