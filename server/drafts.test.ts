@@ -3,6 +3,7 @@ import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { draftSchema, type Draft } from "@gentian/core/house/draft";
 import type { Change } from "@gentian/core/house/change";
 import { insertAccount } from "./data/accounts.ts";
+import { sweep } from "./jobs/sweep.ts";
 import { passwordHash } from "./http/session.ts";
 import { openTestHouse, type TestHouse } from "./testing/house.ts";
 
@@ -259,5 +260,32 @@ describe("what is known of its use", () => {
     const copy = (await mina.ask<{ nowMin: number; busy: unknown[]; clients: unknown[] }>("GET", "/draft/copy")).body;
     expect(copy.nowMin).toBe(t.nowMin);
     expect(copy.clients).toEqual(expect.any(Array));
+  });
+});
+
+describe("handed over, and nobody comes", () => {
+  it("is taken up again after the minutes that the house has said, once", async () => {
+    const headers = { "content-type": "application/json" };
+    const c = (await (await fetch(`${t.base}/api/v1/lines/ternbay-web/conversations`, { method: "POST", headers, body: "{}" })).json()) as {
+      conversation: string;
+      token: string;
+    };
+    const with_ = { ...headers, authorization: `Bearer ${c.token}` };
+    await fetch(`${t.base}/api/v1/conversations/${c.conversation}/messages`, {
+      method: "POST",
+      headers: with_,
+      body: JSON.stringify({ text: "a person please" }),
+    });
+    const now = async (): Promise<{ said: { text: string }[]; state: { status: string } }> =>
+      (await (await fetch(`${t.base}/api/v1/conversations/${c.conversation}`, { headers: with_ })).json()) as never;
+    await sweep(t.app);
+    expect((await now()).state.status).toBe("with-desk");
+    await t.app.db.raw("update conversations set last_real = last_real - interval '4 minutes' where id = ?", [c.conversation]);
+    await sweep(t.app);
+    const after = await now();
+    expect(after.state.status).toBe("open");
+    expect(after.said.at(-1)?.text).toMatch(/free yet.*call you back.*name|come free yet/i);
+    await sweep(t.app);
+    expect((await now()).said.length).toBe(after.said.length);
   });
 });

@@ -79,6 +79,17 @@ export class Talk {
     return this.#step(id, token, { kind }, { who: "event", text: kind });
   }
 
+  /** Takes up again what was handed over, since nobody at the desk has come to it. */
+  async nobodyCame(id: string): Promise<void> {
+    const houseId = await this.db.transaction(async (tx) => {
+      const row = await conversationById(tx, id, true);
+      if (row?.status !== "with-desk" || row.takenBy !== null) return null;
+      await this.#advance(tx, row, { kind: "nobody-came" }, { who: "event", text: "nobody came" });
+      return row.houseId;
+    });
+    if (houseId) this.tell({ house: houseId, what: "talk", id });
+  }
+
   /** Closes a conversation in which nobody speaks any more. */
   async abandon(id: string): Promise<void> {
     const houseId = await this.db.transaction(async (tx) => {

@@ -75,10 +75,11 @@ export function readSource(source: SourceText, country: string): Read {
     add(rules, plain, at);
     if (!keep || hours.length > 0 || closed.length > 0 || (place.length > 0 && plain.length < 140)) return;
     if (timeSpans(plain).length > 0 && plain.length < 40) return;
-    if (plain.split(/\s+/).length < 3 || /^(?:©|\(c\)|copyright)/i.test(plain)) return;
+    if (plain.split(/\s+/).length < 3) return;
     // One line may speak of several things: each run of sentences about one of them is a fact of its own.
     const runs: { topic: ReturnType<typeof topicOf>; text: string }[] = [];
     for (const one of plain.match(/[^.!?]+(?:[.!?]+(?=\s|$)|$|[.!?]+)/g) ?? [plain]) {
+      if (/^\s*(?:©|\(c\)|copyright)/i.test(one)) continue;
       const topic = topicOf(one);
       const before = runs.at(-1);
       if (before && (topic === null || before.topic?.topic === topic.topic)) before.text += one;

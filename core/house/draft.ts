@@ -180,6 +180,7 @@ export function readyOf(draft: Draft): Ready {
   const { handingOver: over, ...others } = rest;
   const handingOver = over && {
     nobody: over.nobody,
+    ...(over.waitMin ? { waitMin: over.waitMin } : {}),
     ...(over.words ? { words: over.words } : {}),
     ...(over.hours ? { hours: windows(over.hours, "handingOver/hours") } : {}),
     ...(over.to && staffIds.has(over.to) ? { to: over.to } : {}),

@@ -83,7 +83,7 @@ export function giveAway(draft: Draft): HandbookFile {
             .map((d) => ({ ...d, passages: d.passages.map((x) => ({ ...x, text: blanked(x.text, `documents/${d.id}`) })) })),
         }
       : {}),
-    ...(over ? { handingOver: { nobody: over.nobody, ...(over.words ? { words: over.words } : {}) } } : {}),
+    ...(over ? { handingOver: { nobody: over.nobody, ...(over.waitMin ? { waitMin: over.waitMin } : {}), ...(over.words ? { words: over.words } : {}) } } : {}),
     ...(draft.unknown ? { unknown: draft.unknown } : {}),
     receptionists: draft.receptionists.map((r) => ({
       ...r,

@@ -231,7 +231,9 @@ export const handingOverSchema = z.strictObject({
   to: id.optional(),
   /** When somebody is there; the house's opening hours where none are named. */
   hours: z.array(windowSchema).max(20).optional(),
-  /** What is offered when nobody is there. */
+  /** How many minutes somebody may be waited for, before that is said; three where not said. */
+  waitMin: z.number().int().min(1).max(120).optional(),
+  /** What is offered when nobody is there, or nobody comes. */
   nobody: z.enum(["call-back", "message"]),
   /** Words that call for a person at once, besides asking for one. */
   words: z.array(words(80)).max(30).optional(),

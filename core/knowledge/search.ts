@@ -79,7 +79,9 @@ function terms(text: string): string[] {
     .map((w) => near.get(w) ?? w);
 }
 
-const everyday = new Set([...COMMON].map(stem));
+/** Words of doing that hardly tell what is asked about. */
+const DOING = "bring give keep put use offer provide allow let take come find work stay include happen".split(" ");
+const everyday = new Set([...COMMON, ...DOING].map(stem));
 
 interface Index {
   passages: { passage: Passage; terms: Map<string, number>; asked: Set<string>[]; length: number }[];
@@ -150,7 +152,8 @@ export function search(house: House, question: string, most = 3): Hit[] {
       if (!n) continue;
       score += (weight(t) * n * (K1 + 1)) / (n + K1 * (1 - B + (B * p.length) / index.mean));
       // A word of the question's own wordings speaks louder than one of the answer.
-      covered += weight(t) * (p.asked.some((a) => a.has(t)) ? 1 : 0.6);
+      // A document was not written as an answer: there its own words are all that can be met.
+      covered += weight(t) * (p.asked.some((a) => a.has(t)) ? 1 : p.passage.kind === "document" ? 0.9 : 0.6);
     }
     if (score === 0) continue;
     const telling = asked.some((t) => p.terms.has(t) && !everyday.has(t));

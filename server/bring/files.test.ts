@@ -4,8 +4,12 @@ import ExcelJS from "exceljs";
 import JSZip from "jszip";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { readSource } from "@gentian/core/bring/bring";
+import { compose } from "@gentian/core/bring/compose";
 import { finds, type Find } from "@gentian/core/bring/find";
-import { clockText } from "@gentian/core/time/zone";
+import { CopyBook, Rehearsal } from "@gentian/core/conversation/copybook";
+import { draftSchema, readyOf } from "@gentian/core/house/draft";
+import { emptyHandbook } from "@gentian/core/house/empty";
+import { clockText, epochMinOf } from "@gentian/core/time/zone";
 import { WEEKDAYS } from "@gentian/core/time/days";
 import { readFileText } from "./files.ts";
 import { addressOf, isPublic, pagesOf, readPage } from "./site.ts";
@@ -70,6 +74,29 @@ describe("the pages of the dog house", () => {
       town: expected.town,
     });
     expect(finds(all, "answer").map((a) => a.question)).toEqual(["Can I stay with my dog?", "Do you groom cats?"]);
+  });
+});
+
+describe("a receptionist made of a house's papers alone", () => {
+  it.each([
+    ["dogs", ["dogs.prices.html", "dogs.hours.html"]],
+    ["spa", ["spa.prices.csv", "spa.hours.txt"]],
+  ])("answers 27 or more of 30 fair questions to the %s house", async (name, files) => {
+    const all = (await Promise.all(files.map((f) => found(f, blind(f))))).flat();
+    const { house } = readyOf(compose(draftSchema.parse({ ...emptyHandbook(name), zone: "America/Halifax" }), all).draft);
+    const questions = JSON.parse(blind(`${name}.questions.json`).toString()) as [string, string][];
+    const wrong = questions.filter(([question, expected]) => {
+      const talk = new Rehearsal(new CopyBook(house), epochMinOf(house.zone, "2027-03-02T10:00"), `${name}-web`, "web", 3);
+      talk.start();
+      return !new RegExp(expected).test(
+        talk
+          .say(question)
+          .map((r) => r.text)
+          .join(" "),
+      );
+    });
+    expect(questions).toHaveLength(30);
+    expect(wrong.length, JSON.stringify(wrong)).toBeLessThanOrEqual(3);
   });
 });
 

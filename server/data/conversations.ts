@@ -262,6 +262,15 @@ export async function idleConversations(tx: Tx, idleMinutes: number): Promise<st
   return rows.map((r) => r.id);
 }
 
+/** Conversations handed over so many minutes of the real clock ago, by house, to which nobody at the desk has come. */
+export async function unattended(tx: Tx, houseId: string, waitMin: number): Promise<string[]> {
+  const { rows } = await tx.raw<{ rows: { id: string }[] }>(
+    "select id from conversations where house_id = ? and status = 'with-desk' and taken_by is null and last_real < clock_timestamp() - make_interval(mins => ?) order by last_real limit 50 for update skip locked",
+    [houseId, waitMin],
+  );
+  return rows.map((r) => r.id);
+}
+
 export async function countSince(tx: Tx, houseId: string, fromMin: number): Promise<{ conversations: number; outcomes: Record<string, number> }> {
   const { rows } = await tx.raw<{ rows: { outcomes: string[] }[] }>(
     "select outcomes from conversations where house_id = ? and started_at >= to_timestamp(?::double precision * 60)",

@@ -2,10 +2,12 @@ import { CalendarBook } from "@gentian/core/schedule/calendar";
 import type { App } from "../app.ts";
 import { lockDesk } from "../books.ts";
 import { anyExpired } from "../data/appointments.ts";
-import { idleConversations } from "../data/conversations.ts";
+import { idleConversations, unattended } from "../data/conversations.ts";
 import { allHouses, houseNow } from "../data/houses.ts";
 
 const EVERY_MS = 15_000;
+/** How long somebody who was handed over waits for the desk, where the house has not said. */
+const WAIT_MINUTES = 3;
 /** A conversation in which nobody speaks for so long is over. */
 const IDLE_MINUTES = 30;
 
@@ -26,6 +28,8 @@ export function startJobs(app: App): () => void {
 export async function sweep(app: App): Promise<void> {
   for (const row of await allHouses(app.db)) {
     const nowMin = houseNow(row.clock);
+    const { handingOver } = (await app.houses.version(app.db, row.versionId)).handbook;
+    for (const id of await unattended(app.db, row.id, handingOver?.waitMin ?? WAIT_MINUTES)) await app.talk.nobodyCame(id);
     if (!(await anyExpired(app.db, row.id, nowMin))) continue;
     const house = await app.houses.version(app.db, row.versionId);
     await app.db.transaction((tx) =>

@@ -29,6 +29,12 @@ const noteWords = (n: Note): string =>
         ? "holds no text."
         : (n.about ?? "cannot be read.");
 
+/** A pasted text goes by its first line, so that the same paper pasted again is known. */
+const nameOf = (text: string): string => {
+  const first = text.trim().split("\n")[0]?.trim() ?? "";
+  return first.length > 44 ? `${first.slice(0, 40)}…` : first || "pasted text";
+};
+
 /** Bringing a house in: pasted, dropped or read from its own pages; and what was found, with the words it came from. */
 export function BringPage({ editor, close, empty }: { editor: DraftEditor; close: () => void; empty: boolean }) {
   const [text, setText, clearText] = useKept("bring", "");
@@ -55,7 +61,7 @@ export function BringPage({ editor, close, empty }: { editor: DraftEditor; close
     try {
       await editor.flush();
       const form = new FormData();
-      form.set("texts", JSON.stringify(text.trim() === "" ? [] : [{ name: "pasted text", text }]));
+      form.set("texts", JSON.stringify(text.trim() === "" ? [] : [{ name: nameOf(text), text }]));
       form.set("pages", JSON.stringify(chosen));
       for (const f of files) form.append("files", f, f.name);
       let last: (Result & { draft: Draft; rev: number }) | null = null;

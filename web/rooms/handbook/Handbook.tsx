@@ -1,5 +1,5 @@
 import { Redo2, Undo2 } from "lucide-react";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { Fragment, useEffect, useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import { at, type Change } from "@gentian/core/house/change";
 import type { Draft } from "@gentian/core/house/draft";
@@ -13,7 +13,7 @@ import { BringPage } from "./BringPage.tsx";
 import { Doubts } from "./Doubts.tsx";
 import { HouseChapter } from "./HouseChapter.tsx";
 import { HandingChapter, LimitsChapter } from "./LimitsChapters.tsx";
-import { SpreadProvider } from "./lines.tsx";
+import { SpreadProvider, type Spread } from "./lines.tsx";
 import { PeopleChapter } from "./PeopleChapter.tsx";
 import { RehearsalPage } from "./RehearsalPage.tsx";
 import { ServicesChapter } from "./ServicesChapter.tsx";
@@ -102,10 +102,46 @@ function OpenHandbook({ first }: { first: DraftView }) {
     setBusy(false);
   };
 
+  // A chapter is drawn again only when something that it shows has changed: the lines read the rest from here.
+  const spread = useRef<Spread>({ editor, gaps: talk.gaps, used, query }).current;
+  Object.assign(spread, { editor, gaps: talk.gaps, used, query });
+  const all = [talk.gaps, used, query, editor.wrong, draft.origins];
+  const unanswered = usage.data?.unanswered;
+  const chapters = [
+    useMemo(
+      () => <HouseChapter />,
+      [
+        ...all,
+        draft.name,
+        draft.shortName,
+        draft.place,
+        draft.zone,
+        draft.currency,
+        draft.country,
+        draft.clientClock,
+        draft.dateOrder,
+        draft.hours,
+        draft.closed,
+        draft.rules,
+        draft.toFill,
+      ],
+    ),
+    useMemo(() => <ServicesChapter />, [...all, draft.services, draft.staff, draft.rooms, draft.questions, draft.currency]),
+    useMemo(() => <PeopleChapter />, [...all, draft.staff, draft.rooms, draft.services, draft.hours]),
+    useMemo(
+      () => <AnswersChapter unanswered={unanswered ?? []} tryOut={talk.tryOut} />,
+      [...all, draft.facts, draft.answers, draft.documents, unanswered, talk.tryOut],
+    ),
+    useMemo(() => <SpeaksChapter />, [...all, draft.receptionists, draft.shortName]),
+    useMemo(() => <AsksChapter />, [...all, draft.questions, draft.services]),
+    useMemo(() => <LimitsChapter />, [...all, draft.limits, draft.emergency, draft.staff, draft.country]),
+    useMemo(() => <HandingChapter />, [...all, draft.handingOver, draft.unknown, draft.staff]),
+  ];
+
   const missing = talk.gaps.filter((g) => g.code !== "assumed" && g.code !== "to-fill");
   const soft = talk.gaps.length - missing.length;
   return (
-    <SpreadProvider value={{ editor, gaps: talk.gaps, used, query }}>
+    <SpreadProvider value={spread}>
       <main className="relative grid min-h-0 flex-1 grid-cols-[168px_minmax(0,1fr)_470px]">
         <h1 className="sr-only">Handbook</h1>
         <nav aria-label="Chapters" className="flex min-h-0 flex-col overflow-y-auto border-r border-hairline px-3 py-4 text-s">
@@ -232,14 +268,9 @@ function OpenHandbook({ first }: { first: DraftView }) {
             </div>
           ) : null}
           <Doubts editor={editor} />
-          <HouseChapter />
-          <ServicesChapter />
-          <PeopleChapter />
-          <AnswersChapter unanswered={usage.data?.unanswered ?? []} tryOut={talk.tryOut} />
-          <SpeaksChapter />
-          <AsksChapter />
-          <LimitsChapter />
-          <HandingChapter />
+          {chapters.map((c, i) => (
+            <Fragment key={i}>{c}</Fragment>
+          ))}
         </div>
         <div className="min-h-0 bg-raised">
           {bring ? <BringPage editor={editor} close={() => setBring(false)} empty={empty} /> : <RehearsalPage talk={talk} />}

@@ -2,6 +2,8 @@ import { readClosed } from "@gentian/core/bring/calendar";
 import { hoursLine, parseHours } from "@gentian/core/house/lines";
 import { AddButton, Adder, Amount, Chapter, DropButton, freshId, Line, Part, Pick, slug, useChange, useSpread, Words } from "./lines.tsx";
 
+/** A word in a sentence, as wide as itself. */
+const INLINE = "!mx-0 !w-auto min-w-6 field-sizing-content border-hairline";
 const HOURS_HINT = "Write it like this: Mon–Thu 8–19, Fri 8–17.";
 
 function isZone(name: string): boolean {
@@ -58,7 +60,7 @@ export function HouseChapter() {
           hint="A house needs a name."
           onChange={(v) => set(["name"], v)}
         />
-        <div className="flex items-baseline gap-2 text-s text-quiet">
+        <div className="flex items-baseline gap-2 text-s whitespace-nowrap text-quiet">
           in short
           <Words
             label="Short name"
@@ -78,40 +80,36 @@ export function HouseChapter() {
       {place("site", "Website")}
       <Line place="zone" find="time zone currency country language clock dates">
         <p className="flex flex-wrap items-center gap-x-1.5 gap-y-1 font-serif">
-          Its clock goes by{" "}
-          <span className="w-44">
-            <Words
-              label="Time zone"
-              className="border-hairline"
-              value={draft.zone}
-              check={isZone}
-              hint="A time zone by its name, such as America/Halifax."
-              onChange={(v) => set(["zone"], v)}
-            />
-          </span>
-          , its money is{" "}
-          <span className="w-14">
-            <Words
-              label="Currency"
-              className="border-hairline"
-              value={draft.currency}
-              check={(v) => /^[A-Z]{3}$/.test(v)}
-              hint="Three capitals, such as CAD."
-              onChange={(v) => set(["currency"], v)}
-            />
-          </span>
-          , telephone numbers are those of{" "}
-          <span className="w-10">
-            <Words
-              label="Country"
-              className="border-hairline"
-              value={draft.country}
-              check={(v) => /^[A-Z]{2}$/.test(v)}
-              hint="Two capitals, such as CA."
-              onChange={(v) => set(["country"], v)}
-            />
-          </span>
-          . Clients read times as{" "}
+          <span>Its clock is that of</span>
+          <Words
+            label="Time zone"
+            className={INLINE}
+            value={draft.zone}
+            check={isZone}
+            hint="A time zone by its name, such as America/Halifax."
+            onChange={(v) => set(["zone"], v)}
+          />
+          <span>, its money</span>
+          <Words
+            label="Currency"
+            className={INLINE}
+            value={draft.currency}
+            check={(v) => /^[A-Z]{3}$/.test(v)}
+            hint="Three capitals, such as CAD."
+            onChange={(v) => set(["currency"], v)}
+          />
+          <span>, its telephone numbers those of</span>
+          <Words
+            label="Country"
+            className={INLINE}
+            value={draft.country}
+            check={(v) => /^[A-Z]{2}$/.test(v)}
+            hint="Two capitals, such as CA."
+            onChange={(v) => set(["country"], v)}
+          />
+        </p>
+        <p className="mt-1 flex flex-wrap items-center gap-x-1.5 font-serif">
+          Clients read times as
           <Pick
             label="How clients read times"
             value={draft.clientClock}
@@ -120,8 +118,8 @@ export function HouseChapter() {
               ["24", "14:00"],
             ]}
             onChange={(v) => set(["clientClock"], v)}
-          />{" "}
-          and 3/4 is{" "}
+          />
+          and 3/4 is
           <Pick
             label="How dates are read"
             value={draft.dateOrder}
@@ -131,7 +129,6 @@ export function HouseChapter() {
             ]}
             onChange={(v) => set(["dateOrder"], v)}
           />
-          .
         </p>
       </Line>
       <Part title="Open" />

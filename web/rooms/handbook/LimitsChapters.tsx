@@ -1,6 +1,6 @@
 import { hoursLine, parseHours, parseWords, wordsLine } from "@gentian/core/house/lines";
 import { ALWAYS_EMERGENCY, ALWAYS_REFUSED, helpNumber, helpSentence } from "@gentian/core/language/packs/en/limits";
-import { AddButton, Chapter, DropButton, freshId, Line, Part, Pick, slug, Sorted, useChange, useFocusNew, useSpread, Words } from "./lines.tsx";
+import { AddButton, Amount, Chapter, DropButton, freshId, Line, Part, Pick, slug, Sorted, useChange, useFocusNew, useSpread, Words } from "./lines.tsx";
 
 /** What it never does or says, what it says instead, and who is told. */
 export function LimitsChapter() {
@@ -141,7 +141,9 @@ export function HandingChapter() {
               set(["handingOver"], v === "" ? rest : { ...rest, to: v });
             }}
           />
-          . When nobody is there, it
+          . When nobody is there, or nobody comes within{" "}
+          <Amount label="Minutes that somebody is waited for" value={over.waitMin ?? 3} least={1} most={120} onChange={(n) => put({ waitMin: n })} /> minutes,
+          it
           <Pick
             label="What is done when nobody is there"
             value={over.nobody}

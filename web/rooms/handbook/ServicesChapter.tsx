@@ -11,6 +11,10 @@ export function ServicesChapter() {
   const { draft } = editor;
   const { add } = useChange();
   const { mark } = useFocusNew();
+  // A heading stands once, over the first of those under it.
+  const headings = new Map(
+    draft.services.flatMap((s, i) => (s.category && s.category !== draft.services[i - 1]?.category ? [[s.id, s.category] as const] : [])),
+  );
   const from = [...new Set(draft.services.map((s) => draft.origins?.[`services/${s.id}`]?.source).filter(Boolean))];
   return (
     <Chapter
@@ -19,7 +23,7 @@ export function ServicesChapter() {
       about={`In ${currencyName(draft.currency)}.${from.length > 0 ? ` Read from ${from.slice(0, 2).join(" and ")}${from.length > 2 ? " and others" : ""}, and edited since.` : ""}`}
     >
       <Sorted items={draft.services} path={["services"]} keyOf={(s) => s.id} name={(s) => s.name}>
-        {(s, handle) => <ServiceLine s={s} draft={draft} handle={handle} />}
+        {(s, handle) => <ServiceLine s={s} draft={draft} handle={handle} heading={headings.get(s.id) ?? ""} />}
       </Sorted>
       <AddButton
         onClick={() => {
@@ -48,7 +52,7 @@ export function ServicesChapter() {
 const currencyName = (code: string): string =>
   new Intl.NumberFormat("en", { style: "currency", currency: code, currencyDisplay: "name" }).format(2).replace(/^[\d.,\s]+/, "");
 
-const ServiceLine = memo(function ServiceLine({ s, draft, handle }: { s: DraftService; draft: Draft; handle: ReactNode }) {
+const ServiceLine = memo(function ServiceLine({ s, draft, handle, heading }: { s: DraftService; draft: Draft; handle: ReactNode; heading: string }) {
   const { set, drop } = useChange();
   const [open, setOpen] = useState(false);
   const path = (field: string): string[] => ["services", s.id, field];
@@ -56,6 +60,7 @@ const ServiceLine = memo(function ServiceLine({ s, draft, handle }: { s: DraftSe
   const pools = [...new Set(draft.rooms.map((r) => r.pool))];
   return (
     <Line place={`services/${s.id}`} find={[s.name, ...s.also, s.category ?? "", s.about, ...people.map((p) => p.name)].join(" ")} handle={handle}>
+      {heading ? <p className="pb-0.5 text-s font-semibold text-quiet">{heading}</p> : null}
       <div className="grid grid-cols-[minmax(0,1fr)_276px_24px] gap-x-2">
         <Words
           label="Name of the service"

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState } from "react";
+import { startTransition, useCallback, useEffect, useRef, useState } from "react";
 import { change as make, linesOf, type Change } from "@gentian/core/house/change";
 import { writtenByHand, type Draft } from "@gentian/core/house/draft";
 import { get, Refused, send, wordsOf } from "../../api/client.ts";
@@ -131,14 +131,16 @@ export function useDraft(first: DraftView): DraftEditor {
       } catch {
         return;
       }
-      show(doc);
+      // The field that is typed in shows its own words at once; the rest of the page may follow a moment later.
+      if (document.activeElement?.matches("input:not([type=checkbox]), textarea")) startTransition(() => show(doc));
+      else show(doc);
       const last = pending.current.at(-1);
       // While one batch is on its way, its changes must stay as they were sent.
       const free = sending.current === null;
       if (free && last?.op === "set" && c.op === "set" && last.path.join("/") === c.path.join("/")) pending.current = [...pending.current.slice(0, -1), c];
       else pending.current = [...pending.current, c];
       keep();
-      setState("typing");
+      startTransition(() => setState("typing"));
       if (timer.current) clearTimeout(timer.current);
       timer.current = setTimeout(() => void flush(), AFTER_MS);
     },

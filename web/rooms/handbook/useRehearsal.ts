@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from "react";
+import { sameData } from "@gentian/core/house/change";
 import type { Draft, Ready } from "@gentian/core/house/draft";
 import { useGet, useKept } from "../../api/hooks.ts";
 import type { Ask, Copy, Played, Told, Tried } from "./rehearse.worker.ts";
@@ -72,7 +73,7 @@ export function useRehearsal(draft: Draft, line: string): RehearsalView {
     const mine = ++turn.current;
     const wait = setTimeout(() => {
       void ask({ what: "house", draft }).then((t) => {
-        if (t.what === "gaps") setGaps(t.gaps);
+        if (t.what === "gaps") setGaps((before) => (sameData(before, t.gaps) ? before : t.gaps));
       });
       void ask({ what: "play", said, line, seed }).then((t) => {
         if (t.what !== "played" || turn.current !== mine) return;
@@ -87,6 +88,13 @@ export function useRehearsal(draft: Draft, line: string): RehearsalView {
     return () => clearTimeout(wait);
   }, [draft, said, line, seed, ready, ask]);
 
+  const tryOut = useCallback(
+    async (question: string): Promise<Tried[]> => {
+      const t = await ask({ what: "try", question });
+      return t.what === "tried" ? t.hits : [];
+    },
+    [ask],
+  );
   const turns = played.turns.map((t, i): Heard => {
     const before = baseline[i];
     return t.who === "receptionist" && before?.who === "receptionist" && before.text !== t.text ? { ...t, before: before.text } : t;
@@ -104,9 +112,6 @@ export function useRehearsal(draft: Draft, line: string): RehearsalView {
     },
     back: () => setSaid(said.slice(0, -1)),
     settle: () => setBaseline(played.turns),
-    tryOut: async (question) => {
-      const t = await ask({ what: "try", question });
-      return t.what === "tried" ? t.hits : [];
-    },
+    tryOut,
   };
 }

@@ -84,7 +84,7 @@ export const CUES: Cue[] = [
     errand: "ask-policy",
     name: "policy",
     pattern:
-      /\b(?:cancell?ation (?:policy|fee|rule|charge)|late fee|no[- ]show|policy|gift (?:card|voucher|certificate)|vouchers?|(?:accept|take) (?:credit|debit|cash|cards?|cheques?|checks?|visa|insurance|my plan|apple)|(?:pay|paying) (?:by|with|cash|card)|how (?:can|do) i pay|direct(?:ly)? bill\w*|bill (?:my|me)|(?:covered|coverage|insurance)\b|receipts?|invoice|deposit|(?:send|get|have) (?:\w+ )?reminders?|referral|doctor's note|tips?\b|taxes?)/,
+      /\b(?:cancell?ation (?:policy|fee|rule|charge)|late fee|no[- ]show|policy|gift (?:card|voucher|certificate)|vouchers?|(?:accept|take) (?:credit|debit|cash|cards?|cheques?|checks?|visa|insurance|my plan|apple)|(?:pay|paying) (?:by|with|cash|card)|how (?:can|do) i pay|direct(?:ly)? bill\w*|(?:health|benefits?|insurance) plans?\b|bill (?:my|me)|(?:covered|coverage|insurance)\b|receipts?|invoice|deposit|(?:send|get|have) (?:\w+ )?reminders?|referral|doctor's note|tips?\b|taxes?)/,
   },
   {
     // Asked as a supposition, a rule is meant and nothing is to be done.
@@ -114,7 +114,7 @@ export const CUES: Cue[] = [
     errand: "ask-service",
     name: "service",
     pattern:
-      /\b(?:do (?:you|u|ya)(?: guys)? (?:do|offer|have|provide|give|treat|also)(?! (?:any )?(?:time|room|availability|anything|opening))|what(?:'s| is| are)(?: a| an| the)? <service>|what(?:'s| is| are) (?:the )?difference|how long (?:is|does|are|will|do|would)|what (?:services|treatments|do you (?:do|offer))|what (?:should|do|shall) i (?:wear|bring|need)|(?:should|do) i (?:need to )?(?:wear|bring)|tell me (?:more )?about|what happens (?:in|at|during)|is <service> (?:good|right|for|ok|safe)|(?:does|do|will|can) <service> (?:hurt|help)|(?:good|right|best) for|which (?:massage|service|treatment|one) )/,
+      /\b(?:do (?:you|u|ya)(?: guys)? (?:do|offer|have|provide|give|treat|also)(?! (?:any )?(?:time|room|availability|anything|opening))|what(?:'s| is| are)(?: a| an| the)? <service>|what(?:'s| is| are) (?:the )?difference|how long (?:is|does|are|will|do|would)|what (?:services|treatments|do you (?:do|offer))|what (?:should|do|shall) i (?:wear|bring|need)|(?:should|do) i (?:need to )?(?:wear|bring)|tell me (?:more )?about|what happens (?:in|at|during)|what(?:'s| is) included|what do(?:es)? (?:\w+ |<service> )?include|is <service> (?:good|right|for|ok|safe)|(?:does|do|will|can) <service> (?:hurt|help)|(?:good|right|best) for|which (?:massage|service|treatment|one) )/,
   },
   {
     errand: "book",

@@ -6,7 +6,7 @@ export const ALWAYS_REFUSED: readonly Limit[] = [
   {
     id: "always-discounts",
     subject: "discounts",
-    words: ["discount", "cheaper for me", "coupon", "lower price", "percent off", "off the price", "money off", "for free"],
+    words: ["discount", "cheaper for me", "coupon", "lower price", "percent off", "off the price", "money off"],
     say: "I can't give discounts.",
   },
   {
