@@ -4,7 +4,8 @@
  *   ./gentian start --fresh --clock 2027-03-01T10:42
  *   node --import tsx scripts/pictures.ts http://127.0.0.1:4600 docs/screenshots [name…]
  */
-import { By } from "selenium-webdriver";
+import { readFileSync } from "node:fs";
+import { By, Key, type WebDriver } from "selenium-webdriver";
 import { Chat, openBrowser, see, shot, signIn, waitText, type Page } from "../e2e/browser.ts";
 
 const [base = "http://127.0.0.1:4600", folder = "docs/screenshots", ...only] = process.argv.slice(2);
@@ -50,11 +51,100 @@ const VIEWS: Record<string, (p: Page) => Promise<void>> = {
     await chat.choose("Yes");
     await driver.sleep(400);
   },
+  handbook: async ({ driver }) => {
+    await signIn(driver, base);
+    await waitText(driver, "Talking now");
+    await driver.get(`${base}/handbook`);
+    const box = await see(driver, By.css("input[aria-label='Type as a client']"));
+    await waitText(driver, "How can I help?");
+    for (const line of ["how much is a deep tissue for an hour and could nell do friday", "the later one. oh and is there parking"]) {
+      await box.sendKeys(line, Key.ENTER);
+      await driver.sleep(700);
+    }
+    await write(driver, "Length and price of Sports massage", "30 min $60 · 60 min $98 · 90 min $135");
+    await waitText(driver, "is said differently now");
+    await (await see(driver, By.xpath("//ol[@aria-label='What was said']/li[3]//button"))).click();
+    await driver.executeScript("document.getElementById('services').scrollIntoView(); document.querySelector(\"ol[aria-label='What was said']\").scrollTo(0, 0)");
+  },
+  "handbook-asks": async ({ driver }) => {
+    await signIn(driver, base);
+    await waitText(driver, "Talking now");
+    await driver.get(`${base}/handbook`);
+    await waitText(driver, "How can I help?");
+    await (await see(driver, By.xpath("//nav//button[.='What it asks']"))).click();
+    await (await see(driver, By.xpath("//*[@data-place='questions/pregnant']//summary"))).click();
+    await driver.executeScript("document.getElementById('asks').scrollIntoView()");
+  },
+  "handbook-limits": async ({ driver }) => {
+    await signIn(driver, base);
+    await waitText(driver, "Talking now");
+    await driver.get(`${base}/handbook`);
+    await waitText(driver, "How can I help?");
+    await driver.executeScript("document.getElementById('limits').scrollIntoView()");
+    const box = await see(driver, By.css("input[aria-label='Type as a client']"));
+    for (const line of ["can I get a discount as a student?", "yes please"]) {
+      await box.sendKeys(line, Key.ENTER);
+      await driver.sleep(600);
+    }
+    await (await see(driver, By.xpath("//ol[@aria-label='What was said']/li[3]//button"))).click();
+  },
   "sign-in": async ({ driver }) => {
     await driver.get(base);
     await see(driver, By.css("input[type=email]"));
   },
 };
+
+/** Writes into a field at once, as one pastes. */
+async function write(driver: WebDriver, label: string, text: string): Promise<void> {
+  await driver.executeScript(
+    "const e = arguments[0]; e.focus(); Object.getOwnPropertyDescriptor(Object.getPrototypeOf(e), 'value').set.call(e, arguments[1]); e.dispatchEvent(new Event('input', { bubbles: true }))",
+    await see(driver, By.css(`[aria-label="${label}"]`)),
+    text,
+  );
+}
+
+const blind = (name: string): string => readFileSync(new URL(`../core/bring/blind/${name}`, import.meta.url), "utf8");
+
+/** A first visit to a Gentian that was started with `--empty`. */
+async function firstVisit(driver: WebDriver, house: string): Promise<void> {
+  await driver.get(base);
+  await see(driver, By.css("input"));
+  const fields = await driver.findElements(By.css("input"));
+  for (const [i, text] of [house, "Rosalind Keane", "rosalind@saltbox.example", "salt on the window"].entries()) await fields[i]?.sendKeys(text);
+  await driver.findElement(By.css("button[type=submit]")).click();
+  await waitText(driver, "Logbook");
+  await driver.get(`${base}/handbook`);
+  await waitText(driver, "Or begin with a trade");
+}
+
+/** Views of an empty Gentian, taken one after another with the same house: named with `--empty` before them. */
+const EMPTY_VIEWS: Record<string, (p: Page) => Promise<void>> = {
+  "handbook-empty": ({ driver }) => firstVisit(driver, "Saltbox Hair Rooms"),
+  "handbook-brought": async ({ driver }) => {
+    await write(driver, "Paste or type here", `${blind("hair.prices.txt")}\n\n${blind("hair.hours.txt")}`);
+    await driver.findElement(By.xpath("//button[.='Read it']")).click();
+    await waitText(driver, "lines were found");
+    await driver.executeScript("document.querySelector('section[aria-labelledby=bring-title]').scrollTo(0, 440); document.getElementById('services').scrollIntoView()");
+  },
+  "handbook-doubts": async ({ driver }) => {
+    await write(driver, "Paste or type here", "Flyer of the spring\nDry cut 30 min $45\nOpen Tue–Sat 9–6");
+    await driver.findElement(By.xpath("//button[.='Read it']")).click();
+    await waitText(driver, "in two ways");
+    await driver.executeScript("document.getElementById('doubts-title').scrollIntoView()");
+  },
+};
+
+if (only[0] === "--empty") {
+  const page = await openBrowser();
+  for (const [name, act] of Object.entries(EMPTY_VIEWS)) {
+    await act(page);
+    await page.driver.sleep(700);
+    await shot(page.driver, `${folder}/${name}.png`);
+    process.stdout.write(`${name}\n`);
+  }
+  await page.quit();
+  process.exit(0);
+}
 
 for (const [name, act] of Object.entries(VIEWS)) {
   if (only.length > 0 && !only.includes(name)) continue;

@@ -30,7 +30,8 @@ export function hear(t: Turn, reading: Reading, text: string): void {
   const asked = state.expects.startsWith("question:") ? t.house.questions.get(state.expects.slice("question:".length))?.kind : undefined;
   const kept = asked === "phone" || asked === "email" || asked === "address" ? { name: false, contact: false } : keepIdentity(t, reading);
   if (reading.limit) return refuse(t, reading);
-  if ((errands.includes("person") || callsForPerson(t, reading)) && state.expects !== "message") return handOver(t, text);
+  if ((errands.includes("person") || callsForPerson(t, reading)) && (state.expects !== "message" || (state.task?.errand === "message" && state.task.offered !== undefined)))
+    return handOver(t, text);
   if (state.expects === "message" && state.task?.errand === "message") return hearMessage(t, reading, text);
   if (checks(t, reading, kept.contact)) return;
   if (hearQuestion(t, reading, text)) return;
@@ -51,6 +52,10 @@ export function hear(t: Turn, reading: Reading, text: string): void {
     for (const e of asks) if (!answer(t, e, reading)) t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
     if (!t.spoke && !started) return unknown(t, text);
     state.repairs = 0;
+    // A choice of what was offered may come with a question.
+    const open = state.task;
+    if (!started && state.expects === "slot" && (open?.errand === "book" || open?.errand === "move") && ofKind(reading.found, "choice").length > 0)
+      if (hearSlot(t, open, reading)) return;
     // What a question names is not a wish, unless it came with one.
     if (!started) return state.expects === "service" && state.asking ? undefined : resume(t);
     return proceed(t);
@@ -144,6 +149,11 @@ function hearMessage(t: Turn, reading: Reading, text: string): void {
   if (task?.errand !== "message") return;
   const yes = ofKind(reading.found, "yes")[0]?.value;
   const other = reading.errands.find((e) => ["book", "move", "cancel", "ask-mine"].includes(e.errand) || (isAsk(e.errand) && reading.question));
+  // What is asked next and can be answered is no message.
+  if (task.offered && !other && reading.question && fromHandbook(t, reading, 0.6)) {
+    t.state.task = t.state.later.pop() ?? null;
+    return proceed(t);
+  }
   if (task.offered && (yes === false || other)) {
     t.state.task = t.state.later.pop() ?? null;
     t.state.expects = t.state.task ? "day" : "anything";
@@ -224,10 +234,10 @@ function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: {
     if (hearSlot(t, task, reading)) return;
   }
   if (task.errand === "book") {
-    if (state.expects === "service" && yes === false && !wishIn(reading)) {
+    if (state.expects === "service" && yes === false && !wishIn(reading) && !moved) {
       if (task.instead) {
         // What was offered in its place is declined: the first wish stands.
-        task.service = task.instead;
+        Object.assign(task, task.instead);
         delete task.instead;
         delete task.among;
         return proceed(t);

@@ -61,7 +61,7 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
 }
 
 export function which(t: Turn, task: BookTask | MoveTask): void {
-  t.say("book/which-of", {
+  t.say(task.offered.length === 1 ? "book/take-it" : "book/which-of", {
     list: joinVals(
       task.offered.map((o) => whenVal(t, o.startMin)),
       "or",

@@ -92,7 +92,7 @@ export interface BookTask {
   again?: number;
   tags?: string[];
   /** The service that was wished for before another was offered in its place. */
-  instead?: string;
+  instead?: { service: string; lengthMin?: number };
 }
 
 export interface Hold {

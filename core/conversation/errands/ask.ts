@@ -21,18 +21,27 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
       return staff(t, reading);
     case "ask-service":
       return service(t, reading);
-    default:
-      return fromHandbook(t, reading);
+    default: {
+      // A rule is asked for, whichever service it is said of: what is left without the names tells most.
+      const bare = reading.masked.replace(/<\w+>/g, " ");
+      return (bare.trim() !== reading.text.trim() && fromHandbook(t, reading, 0.6, bare)) || fromHandbook(t, reading);
+    }
   }
 }
 
 /** An answer or fact of the handbook that the question's words support. */
 export function fromHandbook(t: Turn, reading: Reading, least = 0.5, question = reading.text): boolean {
-  const hit = answerTo(t.house, question);
-  if (!hit || hit.cover < least) return false;
+  const hit = [question, ...partsOf(question)].map((q) => answerTo(t.house, q)).find((h) => h !== null && h.cover >= least);
+  if (!hit) return false;
   t.say("ask/answer", { answer: val(hit.passage.text, { kind: hit.passage.kind, id: hit.passage.id, label: hit.passage.label }) });
   t.outcome("answered");
   return true;
+}
+
+/** A message of several sentences asks in one of them: each that asks is looked at by itself. */
+function partsOf(text: string): string[] {
+  const parts = text.split(/(?<=[.!?;])\s+|,?\s+(?:oh,? and|and also|also,?|by the way,?)\s+/i).filter((p) => /\w{3}/.test(p));
+  return parts.length > 1 ? parts.reverse() : [];
 }
 
 /** A question asked nearly as the handbook has it is answered by that line, whatever else its words might mean. */

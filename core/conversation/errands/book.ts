@@ -85,6 +85,16 @@ export function nextBook(t: Turn, task: BookTask): void {
 
 function askService(t: Turn, task: BookTask): void {
   const { house } = t;
+  // A length that only one of them comes in settles which is meant.
+  if (task.among && task.among.length > 1 && typeof task.saidLength === "number") {
+    const fit = task.among.filter((id) => house.services.get(id)?.variants.some((v) => v.lengthMin === task.saidLength));
+    if (fit.length === 1 && fit[0]) {
+      task.service = fit[0];
+      delete task.among;
+      t.rule("service/only-one-of-that-length");
+      return nextBook(t, task);
+    }
+  }
   // Who has never been here cannot mean what comes after a first visit.
   if (task.among && t.state.client.saysBefore === false) {
     const first = task.among.filter((id) => !house.services.get(id)?.after);

@@ -90,17 +90,17 @@ function done(t: Turn, task: BookTask, question: Question, act: Consequence["do"
       task.extra = [...new Set([...(task.extra ?? []), act.question])];
       return false;
     case "book": {
-      if (act.service === task.service) return false;
+      if (act.service === task.service || !house.services.has(act.service)) return false;
       change(t, task, act.service);
       t.say("then/book", { service: val(`a ${serviceText(house, act.service)}`, serviceSource(house, act.service), source) });
       return false;
     }
     case "offer": {
-      if (act.service === task.service) return false;
-      dropHold(t, task);
+      if (act.service === task.service || !house.services.has(act.service)) return false;
+      // What is held stays held until the other service is taken.
       t.say("then/offer", { service: val(`a ${serviceText(house, act.service)}`, serviceSource(house, act.service), source) });
       task.among = [act.service];
-      if (task.service) task.instead = task.service;
+      if (task.service) task.instead = { service: task.service, ...(task.lengthMin === undefined ? {} : { lengthMin: task.lengthMin }) };
       delete task.service;
       delete task.lengthMin;
       delete task.saidLength;

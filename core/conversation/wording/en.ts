@@ -16,6 +16,7 @@ export const EN = {
   "book/offer-near": ["The nearest I have for {service}: {list}. Would one of these do?", "What I do have for {service} is {list}. Which would you like?"],
   "book/offer-near-one": ["The nearest I have for {service} is {list}. Would that do?"],
   "book/which-of": ["Which of them: {list}?", "Which one shall I take: {list}?"],
+  "book/take-it": ["Shall I take {list} for you?", "Would {list} do?"],
   "book/nothing": ["I have nothing for {service} then. Is there another day that would do?"],
   "book/too-many-places": ["I can book at most {most} places at once. How many shall it be?"],
   "book/lost": ["I'm sorry, {time} has just been taken.", "That one went this very moment: {time} is gone."],

@@ -99,7 +99,7 @@ const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
   {
     value: "any",
     pattern:
-      /\b(?:either(?: one| of (?:those|them|these))?(?: is| works| will do)?|any of (?:those|them|these)|whichever|you (?:choose|pick)|both (?:work|are fine))\b/g,
+      /\b(?:either(?: one| of (?:those|them|these))?(?: is| works| will do)?|any of (?:those|them|these)|any ?time(?: is| works| will do)?(?= (?:fine|good|ok)|[.,! ]*$)|whichever|you (?:choose|pick)|both (?:work|are fine))\b/g,
   },
 ];
 

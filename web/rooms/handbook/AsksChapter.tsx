@@ -495,7 +495,7 @@ function Act({ act, onChange }: { act: ConsequenceAct; onChange: (a: Consequence
         </span>
       ) : null}
       {act.act === "hand-over" || act.act === "turn-away" ? (
-        <span className="min-w-[300px] flex-1">
+        <span className="min-w-[430px] basis-full">
           <Words
             label="What is said"
             className="border-hairline font-serif text-s"

@@ -9,7 +9,11 @@ export function LimitsChapter() {
   const { set, add, drop } = useChange();
   const { mark } = useFocusNew();
   const e = draft.emergency ?? { words: [...ALWAYS_EMERGENCY], say: helpSentence(helpNumber(draft.country)), call: helpNumber(draft.country) };
-  const people: [string, string][] = [["", "tells the desk"], ...draft.staff.map((s): [string, string] => [s.id, `tells ${s.called[0] ?? s.name}`])];
+  const usual = draft.staff.find((s) => s.takesMessages);
+  const people: [string, string][] = [
+    ["", `tells ${usual ? (usual.called[0] ?? usual.name) : "the desk"}`],
+    ...draft.staff.map((s): [string, string] => [s.id, `tells ${s.called[0] ?? s.name}`]),
+  ];
   const ready: { subject: string; words: string[]; say: string }[] = [
     { subject: "complaints", words: ["complain", "complaint", "unhappy with"], say: "I am sorry to hear that; a person will look at it." },
     { subject: "private numbers", words: ["private number", "home number", "personal number"], say: "I don't give out private numbers." },
