@@ -252,6 +252,22 @@ describe("the demo house's handbook", () => {
     await page.driver.wait(async () => JSON.stringify(await order()) === JSON.stringify(before), 5000);
   });
 
+  it("indents a consequence by the keyboard, under the one above it", async () => {
+    const question = "//*[@data-place='questions/pregnant']";
+    await hands.click(`${question}//button[contains(., 'If …')]`);
+    const rows = async (): Promise<string[]> =>
+      Promise.all((await page.driver.findElements(By.css("[data-place='questions/pregnant'] [data-row]"))).map((r) => r.getCssValue("margin-left")));
+    await page.driver.wait(async () => (await rows()).length === 2, 5000);
+    expect(await rows()).toEqual(["0px", "0px"]);
+    const handle = await hands.find(`${question}//*[@data-row='then']//button[contains(@aria-label, 'Consequence')]`);
+    await page.driver.executeScript("arguments[0].focus()", handle);
+    await page.driver.actions().keyDown(Key.ALT).sendKeys(Key.ARROW_RIGHT).keyUp(Key.ALT).perform();
+    await page.driver.wait(async () => (await rows())[1] === "24px", 5000);
+    await kept(page);
+    for (let i = 0; i < 2; i++) await hands.click(labelled("Take back"));
+    await page.driver.wait(async () => (await rows()).length === 1, 5000);
+  });
+
   it("tells the second of two managers what the first has changed, and loses nothing typed", async () => {
     const db = openDb(inject("emptyUrl").replace("gentian_empty", "gentian"), 1);
     const { insertAccount } = await import("@gentian/server/data/accounts");

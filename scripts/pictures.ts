@@ -4,7 +4,13 @@
  *   ./gentian start --fresh --clock 2027-03-01T10:42
  *   node --import tsx scripts/pictures.ts http://127.0.0.1:4600 docs/screenshots [name…]
  */
-import { readFileSync } from "node:fs";
+import { readFileSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { draftSchema } from "@gentian/core/house/draft";
+import { giveAway } from "@gentian/core/house/handbookfile";
+import { handbookSchema } from "@gentian/core/house/schema";
+import { demoFile } from "@gentian/core/testing/demo";
 import { By, Key, type WebDriver } from "selenium-webdriver";
 import { Chat, openBrowser, see, shot, signIn, waitText, type Page } from "../e2e/browser.ts";
 
@@ -64,7 +70,9 @@ const VIEWS: Record<string, (p: Page) => Promise<void>> = {
     await write(driver, "Length and price of Sports massage", "30 min $60 · 60 min $98 · 90 min $135");
     await waitText(driver, "is said differently now");
     await (await see(driver, By.xpath("//ol[@aria-label='What was said']/li[3]//button"))).click();
-    await driver.executeScript("document.getElementById('services').scrollIntoView(); document.querySelector(\"ol[aria-label='What was said']\").scrollTo(0, 0)");
+    await driver.executeScript(
+      "document.getElementById('services').scrollIntoView(); document.querySelector(\"ol[aria-label='What was said']\").scrollTo(0, 0)",
+    );
   },
   "handbook-asks": async ({ driver }) => {
     await signIn(driver, base);
@@ -124,7 +132,9 @@ const EMPTY_VIEWS: Record<string, (p: Page) => Promise<void>> = {
     await write(driver, "Paste or type here", `${blind("hair.prices.txt")}\n\n${blind("hair.hours.txt")}`);
     await driver.findElement(By.xpath("//button[.='Read it']")).click();
     await waitText(driver, "lines were found");
-    await driver.executeScript("document.querySelector('section[aria-labelledby=bring-title]').scrollTo(0, 440); document.getElementById('services').scrollIntoView()");
+    await driver.executeScript(
+      "document.querySelector('section[aria-labelledby=bring-title]').scrollTo(0, 440); document.getElementById('services').scrollIntoView()",
+    );
   },
   "handbook-doubts": async ({ driver }) => {
     await write(driver, "Paste or type here", "Flyer of the spring\nDry cut 30 min $45\nOpen Tue–Sat 9–6");
@@ -133,6 +143,36 @@ const EMPTY_VIEWS: Record<string, (p: Page) => Promise<void>> = {
     await driver.executeScript("document.getElementById('doubts-title').scrollIntoView()");
   },
 };
+
+/** A branch that has taken in the demo house's handbook: named with `--branch` before it, on a Gentian started with `--empty`. */
+async function secondBranch({ driver }: Page): Promise<void> {
+  await firstVisit(driver, "Tern Bay North");
+  const file = join(tmpdir(), "ternbay-handbook.json");
+  writeFileSync(file, JSON.stringify(giveAway(draftSchema.parse(handbookSchema.parse(withoutBook())))));
+  await driver.findElement(By.css("input[type=file]")).sendKeys(file);
+  await driver.findElement(By.xpath("//button[.='Read it']")).click();
+  await waitText(driver, "Who works here");
+  await driver.findElement(By.xpath("//button[.='To the rehearsal']")).click();
+  const box = await see(driver, By.css("input[aria-label='Type as a client']"));
+  for (const line of ["what is shockwave?", "can I pay by card?"]) {
+    await box.sendKeys(line, Key.ENTER);
+    await driver.sleep(500);
+  }
+}
+
+function withoutBook(): object {
+  const { book: _book, ...handbook } = demoFile();
+  return handbook;
+}
+
+if (only[0] === "--branch") {
+  const page = await openBrowser();
+  await secondBranch(page);
+  await page.driver.sleep(700);
+  await shot(page.driver, `${folder}/handbook-branch.png`);
+  await page.quit();
+  process.exit(0);
+}
 
 if (only[0] === "--empty") {
   const page = await openBrowser();

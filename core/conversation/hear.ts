@@ -30,7 +30,10 @@ export function hear(t: Turn, reading: Reading, text: string): void {
   const asked = state.expects.startsWith("question:") ? t.house.questions.get(state.expects.slice("question:".length))?.kind : undefined;
   const kept = asked === "phone" || asked === "email" || asked === "address" ? { name: false, contact: false } : keepIdentity(t, reading);
   if (reading.limit) return refuse(t, reading);
-  if ((errands.includes("person") || callsForPerson(t, reading)) && (state.expects !== "message" || (state.task?.errand === "message" && state.task.offered !== undefined)))
+  if (
+    (errands.includes("person") || callsForPerson(t, reading)) &&
+    (state.expects !== "message" || (state.task?.errand === "message" && state.task.offered !== undefined))
+  )
     return handOver(t, text);
   if (state.expects === "message" && state.task?.errand === "message") return hearMessage(t, reading, text);
   if (checks(t, reading, kept.contact)) return;

@@ -247,7 +247,7 @@ function findGaps(h: Handbook): Gap[] {
       if (other && other !== s.id) add("same-name", place, false, name);
       names.set(name, s.id);
     }
-    for (const t of s.group?.times ?? [])
+    for (const t of h.hours.length > 0 ? (s.group?.times ?? []) : [])
       for (const day of t.weekdays) {
         const at = minuteOfClock(t.at);
         const end = at + Math.min(...s.variants.map((v) => v.lengthMin));

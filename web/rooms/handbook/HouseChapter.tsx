@@ -80,7 +80,7 @@ export function HouseChapter() {
       {place("site", "Website")}
       <Line place="zone" find="time zone currency country language clock dates">
         <p className="flex flex-wrap items-center gap-x-1.5 gap-y-1 font-serif">
-          <span>Its clock is that of</span>
+          <span>Its clock goes by</span>
           <Words
             label="Time zone"
             className={INLINE}
@@ -89,7 +89,7 @@ export function HouseChapter() {
             hint="A time zone by its name, such as America/Halifax."
             onChange={(v) => set(["zone"], v)}
           />
-          <span>, its money</span>
+          <span>and its money is</span>
           <Words
             label="Currency"
             className={INLINE}
@@ -98,7 +98,7 @@ export function HouseChapter() {
             hint="Three capitals, such as CAD."
             onChange={(v) => set(["currency"], v)}
           />
-          <span>, its telephone numbers those of</span>
+          <span>Telephone numbers are of</span>
           <Words
             label="Country"
             className={INLINE}
