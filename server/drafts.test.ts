@@ -261,6 +261,22 @@ describe("what is known of its use", () => {
     expect(copy.nowMin).toBe(t.nowMin);
     expect(copy.clients).toEqual(expect.any(Array));
   });
+
+  it("copies a visit of several places at the price of one, as the conversation reckons", async () => {
+    const headers = { "content-type": "application/json" };
+    const c = (await (await fetch(`${t.base}/api/v1/lines/ternbay-web/conversations`, { method: "POST", headers, body: "{}" })).json()) as {
+      conversation: string;
+      token: string;
+    };
+    for (const text of ["two places in the mat class on wednesday", "yes", "Kim Lund", "902 555 0144", "yes", "yes"])
+      await fetch(`${t.base}/api/v1/conversations/${c.conversation}/messages`, {
+        method: "POST",
+        headers: { ...headers, authorization: `Bearer ${c.token}` },
+        body: JSON.stringify({ text }),
+      });
+    const copy = (await mina.ask<{ appointments: { places: number; priceMinor: number }[] }>("GET", "/draft/copy")).body;
+    expect(copy.appointments).toEqual([expect.objectContaining({ places: 2, priceMinor: 1800 })]);
+  });
 });
 
 describe("handed over, and nobody comes", () => {

@@ -4,7 +4,7 @@ import { clockText } from "../time/zone.ts";
 import { WEEKDAYS } from "../time/days.ts";
 import { readSource } from "./bring.ts";
 import { finds, type Find } from "./find.ts";
-import { blocksOfText, type Block } from "./source.ts";
+import { blocksOfText, passagesOf, type Block } from "./source.ts";
 
 const file = (name: string): string => readFileSync(new URL(`./blind/${name}`, import.meta.url), "utf8");
 
@@ -58,5 +58,19 @@ describe.each(Object.keys(HOUSES))("the papers of the %s house", (house) => {
     const place = Object.fromEntries(finds(all, "place").map((p) => [p.field, p.value]));
     expect(place).toMatchObject({ phone: expected.phone, email: expected.email, town: expected.town });
     expect(place["street"]).toContain(expected.street);
+  });
+});
+
+describe("a document in passages", () => {
+  it("keeps each line under its heading, and loses nothing of a long one", () => {
+    expect(passagesOf("LOST PROPERTY\nKept for a month.\n\nLOCKERS\nThey take a coin.")).toEqual([
+      { id: "p1", heading: "LOST PROPERTY", text: "Kept for a month." },
+      { id: "p2", heading: "LOCKERS", text: "They take a coin." },
+    ]);
+    const long = Array.from({ length: 200 }, (_, i) => `Sentence number ${i}.`).join(" ");
+    const parts = passagesOf(long);
+    expect(parts.length).toBeGreaterThan(2);
+    expect(parts.every((p) => p.text.length <= 1200 && p.text.endsWith("."))).toBe(true);
+    expect(parts.map((p) => p.text).join(" ")).toBe(long);
   });
 });

@@ -50,3 +50,18 @@ function isHeading(line: string, before: string, after: string): boolean {
 
 /** What follows a service's name on the next line: a length or a price alone. There the line above is no heading. */
 const ADJACENT = /^(?:from )?(?:[$€£]\s?\d|\d+(?:\.\d+)?\s*(?:min|mins|minutes|h|hr|hrs|hours?)\b)/i;
+
+/** The most of a document that one passage holds, in characters. */
+const LONGEST_PASSAGE = 1100;
+
+/** A document's text in passages, each under its heading; what is very long is cut, at a sentence's end where there is one. */
+export function passagesOf(text: string): { id: string; heading: string; text: string }[] {
+  const cut = new RegExp(`.{1,${LONGEST_PASSAGE}}(?:[.!?](?=\\s|$)|$)|.{1,${LONGEST_PASSAGE}}`, "gs");
+  let heading = "";
+  const out: { id: string; heading: string; text: string }[] = [];
+  for (const b of blocksOfText(text)) {
+    if (b.kind === "heading") heading = b.text.slice(0, 160);
+    else for (const part of textOf(b).match(cut) ?? []) if (part.trim()) out.push({ id: `p${out.length + 1}`, heading, text: part.trim() });
+  }
+  return out.slice(0, 2000);
+}

@@ -11,6 +11,7 @@ import { readyOf } from "@gentian/core/house/draft";
 import { giveAway, handbookFileSchema, takeIn } from "@gentian/core/house/handbookfile";
 import { gather } from "@gentian/core/knowledge/unanswered";
 import type { App } from "../../app.ts";
+import { viewOf } from "../../books.ts";
 import { LARGEST_FILE } from "../../bring/files.ts";
 import { MOST_PAGES, pagesOf, readPage, type StandIn } from "../../bring/site.ts";
 import { Unreadable } from "../../bring/unreadable.ts";
@@ -123,19 +124,9 @@ export function handbookRoutes(app: App): Router {
           ...(c.email ? { email: c.email } : {}),
         })),
         appointments: appointments.map((a) => ({
-          id: a.id,
+          ...viewOf(a),
           clientId: a.clientId ?? "",
-          client: { name: a.clientName ?? "", ...(a.clientPhone ? { phone: a.clientPhone } : {}) },
           ...(a.visitor ? { visitor: a.visitor } : {}),
-          service: a.service,
-          lengthMin: a.lengthMin,
-          staff: a.staff,
-          room: a.room,
-          startMin: a.startMin,
-          endMin: a.endMin,
-          busyUntilMin: a.busyUntilMin,
-          places: a.places,
-          priceMinor: a.priceMinor,
           status: "booked",
           feeMinor: a.feeMinor,
         })),

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { parseWords, wordsLine } from "@gentian/core/house/lines";
-import { blocksOfText, textOf } from "@gentian/core/bring/source";
+import { passagesOf } from "@gentian/core/bring/source";
 import { AddButton, Adder, Chapter, DropButton, freshId, Line, Part, slug, Sorted, Tick, useChange, useFocusNew, useSpread, Words } from "./lines.tsx";
 import type { Tried } from "./rehearse.worker.ts";
 
@@ -215,17 +215,4 @@ export function AnswersChapter({ unanswered, tryOut }: { unanswered: readonly Un
       </Line>
     </Chapter>
   );
-}
-
-/** A document's text in passages, each under its heading; what is very long is cut at a sentence's end. */
-function passagesOf(text: string): { id: string; heading: string; text: string }[] {
-  let heading = "";
-  const out: { id: string; heading: string; text: string }[] = [];
-  for (const b of blocksOfText(text)) {
-    if (b.kind === "heading") heading = b.text.slice(0, 160);
-    else
-      for (const part of textOf(b).match(/.{1,1100}(?:[.!?](?=\s|$)|$)|.{1,1100}/gs) ?? [])
-        if (part.trim()) out.push({ id: `p${out.length + 1}`, heading, text: part.trim() });
-  }
-  return out.slice(0, 2000);
 }
