@@ -3,7 +3,8 @@ import { performance } from "node:perf_hooks";
 import { readSource } from "@gentian/core/bring/bring";
 import { compose } from "@gentian/core/bring/compose";
 import { blocksOfText } from "@gentian/core/bring/source";
-import { busyRows, CopyBook, Rehearsal } from "@gentian/core/conversation/copybook";
+import { CopyBook, Rehearsal } from "@gentian/core/conversation/copybook";
+import { rowOf } from "@gentian/core/schedule/openings";
 import { change } from "@gentian/core/house/change";
 import { draftSchema, readyOf, type Draft } from "@gentian/core/house/draft";
 import { emptyHandbook } from "@gentian/core/house/empty";
@@ -67,7 +68,7 @@ export function run(): Promise<void> {
     at = performance.now();
     const ready = readyOf(current);
     const copy = new CopyBook(ready.house);
-    for (const [k, a] of placed.entries()) copy.calendar.set(busyRows(ready.house, `x${k}`, a, a.places));
+    for (const [k, a] of placed.entries()) copy.calendar.set(rowOf(ready.house, `x${k}`, a, a.places));
     const talk = new Rehearsal(copy, now, "ternbay-web", "web", 7);
     talk.start();
     for (const line of script) talk.say(line);

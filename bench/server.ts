@@ -4,11 +4,10 @@ import { Agent, request } from "node:http";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
-import { busyRows } from "@gentian/core/conversation/copybook";
 import type { House } from "@gentian/core/house/compile";
 import type { HouseFile } from "@gentian/core/house/schema";
 import { CalendarBook } from "@gentian/core/schedule/calendar";
-import { openings } from "@gentian/core/schedule/openings";
+import { openings, rowOf } from "@gentian/core/schedule/openings";
 import { demoFile, demoHouse } from "@gentian/core/testing/demo";
 import { isoOfDay } from "@gentian/core/time/days";
 import { clockText, epochMinOf } from "@gentian/core/time/zone";
@@ -81,7 +80,7 @@ function fullBook(house: House, now: number): NonNullable<HouseFile["book"]> {
       const lengthMin = service.variants[0]?.lengthMin ?? 30;
       for (let o = first(); o; o = first()) {
         n++;
-        calendar.set(busyRows(house, `x${n}`, o, 1));
+        calendar.set(rowOf(house, `x${n}`, o, 1));
         // Every eighth is left open, for good.
         if (n % 8 === 0) continue;
         const l = house.zone.toLocal(o.startMin);

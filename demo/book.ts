@@ -1,10 +1,9 @@
 import { CalendarBook } from "@gentian/core/schedule/calendar";
-import { openings } from "@gentian/core/schedule/openings";
+import { openings, rowOf } from "@gentian/core/schedule/openings";
 import type { House } from "@gentian/core/house/compile";
 import type { HouseFile } from "@gentian/core/house/schema";
 import { isoOfDay, mondayOf, weekdayOf } from "@gentian/core/time/days";
 import { clockText } from "@gentian/core/time/zone";
-import { busyRows } from "@gentian/core/conversation/copybook";
 
 type Book = NonNullable<HouseFile["book"]>;
 type Appointment = Book["appointments"][number];
@@ -80,7 +79,7 @@ export function demoBook(house: House, nowMin: number): Book {
     const endMin = startMin + lengthMin;
     const l = house.zone.toLocal(startMin);
     const past = endMin < nowMin;
-    calendar.set(busyRows(house, id, { service, lengthMin, staff, room, startMin, endMin, busyUntilMin: endMin + (s?.cleanUpMin ?? 0) }, places ?? 1));
+    calendar.set(rowOf(house, id, { service, lengthMin, staff, room, startMin, endMin, busyUntilMin: endMin + (s?.cleanUpMin ?? 0) }, places ?? 1));
     appointments.push({
       id,
       client,

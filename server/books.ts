@@ -2,7 +2,8 @@ import type { AppointmentView, Effect, Event, OfferView } from "@gentian/core/co
 import { sameName } from "@gentian/core/conversation/names";
 import type { House } from "@gentian/core/house/compile";
 import type { Calendar } from "@gentian/core/schedule/calendar";
-import { stillOpen } from "@gentian/core/schedule/openings";
+import { needsAnyway, stillOpen, stretchOf, type Opening } from "@gentian/core/schedule/openings";
+import { overlaps, type Interval } from "@gentian/core/time/intervals";
 import {
   addFee,
   appointmentById,
@@ -12,7 +13,9 @@ import {
   insertAppointment,
   moveRow,
   placesTaken,
+  lastSeen,
   setStatus,
+  snapshotOf,
   type AppointmentRow,
   type NewAppointment,
 } from "./data/appointments.ts";
@@ -35,15 +38,15 @@ export interface Desk {
   conversationId?: string;
   /** The revision of this transaction's changes, once the calendar is locked. */
   rev?: number;
-  /** The calendar as committed up to a revision, read again after the lock. */
-  fresh: (rev: number) => Promise<Calendar>;
+  /** House and calendar as committed up to a revision, read again after the lock. */
+  fresh: (rev: number) => Promise<{ house: House; calendar: Calendar }>;
 }
 
 /** Locks the house's calendars for the rest of the transaction and sees them as they are now. */
 async function lock(d: Desk): Promise<number> {
   if (d.rev !== undefined) return d.rev;
   d.rev = await lockCalendar(d.tx, d.houseId);
-  d.calendar = await d.fresh(d.rev - 1);
+  ({ house: d.house, calendar: d.calendar } = await d.fresh(d.rev - 1));
   const over = await expireHolds(d.tx, d.houseId, d.nowMin, d.rev);
   if (over.length > 0) d.calendar = d.calendar.without(over);
   await notify(d.tx, { house: d.houseId, what: "calendar" });
@@ -108,15 +111,35 @@ async function find(d: Desk, effect: Extract<Effect, { kind: "find-client" }>): 
   const hit = near.find((n) => sameName(effect.name, n.client.name) || n.visitors.some((v) => sameName(effect.name, v)));
   if (!hit) return { kind: "client-found", match: near.length > 0 ? "number-only" : "none", appointments: [] };
   const coming = await comingOf(d.tx, hit.client.id, d.nowMin);
+  const last = await lastSeen(d.tx, hit.client.id, d.nowMin);
   return {
     kind: "client-found",
     match: "both",
-    card: { id: hit.client.id, name: hit.client.name, assessed: hit.client.assessed || hit.client.saysSo, answers: hit.client.answers },
+    card: {
+      id: hit.client.id,
+      name: hit.client.name,
+      assessed: hit.client.assessed || hit.client.saysSo,
+      answers: hit.client.answers,
+      coming: coming.length,
+      ...(last ? { lastStaff: last } : {}),
+      ...(hit.client.byPersonOnly ? { byPersonOnly: true } : {}),
+    },
     appointments: coming.map(viewOf),
   };
 }
 
 const attempt = (d: Desk, a: NewAppointment): Promise<string | null> => unlessTaken(d.tx, () => insertAppointment(d.tx, a));
+
+/** The person's and the rooms' time of an offer; the offer's own stretch where its service is gone. */
+export function timesOf(house: House, offer: OfferView): { staffTime: Interval; roomTime: Interval } {
+  const needs = needsAnyway(house, offer.service, offer.lengthMin);
+  if (!needs) {
+    const whole = { startMin: offer.startMin, endMin: offer.busyUntilMin };
+    return { staffTime: whole, roomTime: whole };
+  }
+  const { staff, room } = stretchOf(needs, offer.startMin);
+  return { staffTime: staff, roomTime: room };
+}
 
 function newRow(d: Desk, offer: OfferView, places: number, rev: number, status: NewAppointment["status"]): NewAppointment {
   const group = d.house.services.get(offer.service)?.group;
@@ -129,34 +152,34 @@ function newRow(d: Desk, offer: OfferView, places: number, rev: number, status: 
     rev,
     madeBy: d.actor,
     madeAtMin: d.nowMin,
+    ...timesOf(d.house, offer),
     ...(d.conversationId ? { conversationId: d.conversationId } : {}),
   };
 }
 
 /** Finds the opening again in the calendar as it is under the lock; null when it is gone. */
-async function reopened(d: Desk, offer: OfferView, places: number, own: AppointmentRow | null, noNotice: boolean): Promise<OfferView | null> {
-  const open = stillOpen(d.house, d.calendar, d.nowMin, offer, {
-    places,
-    noNotice,
-    ...(own
-      ? { ignore: { staff: own.staff, room: own.room || null, startMin: own.startMin, busyUntilMin: own.busyUntilMin, place: own.kind === "place" } }
-      : {}),
-  });
+async function reopened(d: Desk, offer: OfferView, places: number, own: AppointmentRow | null): Promise<OfferView | null> {
+  const open = stillOpen(d.house, d.calendar, d.nowMin, offer, { places, ...(own ? { own: own.id } : {}) });
   if (!open) return null;
   const group = d.house.services.get(offer.service)?.group;
   if (group && (await placesTaken(d.tx, d.houseId, offer.service, offer.startMin)) + places > group.places) return null;
-  return { ...offer, room: open.room, busyUntilMin: open.busyUntilMin, endMin: open.endMin };
+  return withRooms(offer, open);
+}
+
+function withRooms(offer: OfferView, open: Opening): OfferView {
+  const { more: _more, ...rest } = offer;
+  return { ...rest, room: open.room, ...(open.more ? { more: open.more } : {}), busyUntilMin: open.busyUntilMin, endMin: open.endMin };
 }
 
 async function hold(d: Desk, effect: Extract<Effect, { kind: "hold" }>): Promise<Event> {
   const rev = await lock(d);
   const own = effect.replaces ? await appointmentById(d.tx, d.houseId, effect.replaces) : null;
-  const offer = await reopened(d, effect.offer, effect.places, own, false);
+  const offer = await reopened(d, effect.offer, effect.places, own);
   if (!offer) return { kind: "lost", offer: effect.offer };
   const row: NewAppointment = {
     ...newRow(d, offer, effect.places, rev, "held"),
     holdUntilMin: effect.untilMin,
-    ...(own ? { replaces: own.id, during: besides(offer, own) } : {}),
+    ...(own ? { replaces: own.id, ...besides(d.house, offer, own) } : {}),
   };
   const id = await attempt(d, row);
   if (!id) return { kind: "lost", offer: effect.offer };
@@ -165,16 +188,24 @@ async function hold(d: Desk, effect: Extract<Effect, { kind: "hold" }>): Promise
 }
 
 /** What a hold has to keep free beside the appointment it is to replace, which keeps its own time until the move. */
-function besides(offer: OfferView, own: AppointmentRow): { startMin: number; endMin: number } {
-  const meets =
-    offer.startMin < own.busyUntilMin && own.startMin < offer.busyUntilMin && (offer.staff === own.staff || (offer.room !== "" && offer.room === own.room));
-  if (!meets) return { startMin: offer.startMin, endMin: offer.busyUntilMin };
-  if (offer.startMin < own.startMin) return { startMin: offer.startMin, endMin: Math.min(offer.busyUntilMin, own.startMin) };
-  return { startMin: Math.max(offer.startMin, own.busyUntilMin), endMin: Math.max(offer.busyUntilMin, own.busyUntilMin) };
+function besides(house: House, offer: OfferView, own: AppointmentRow): { staffTime: Interval; roomTime: Interval } {
+  const wanted = timesOf(house, offer);
+  const kept = timesOf(house, own);
+  const rooms = (o: OfferView): string[] => [o.room, ...(o.more ?? [])].filter(Boolean);
+  return {
+    staffTime: offer.staff === own.staff ? beside(wanted.staffTime, kept.staffTime) : wanted.staffTime,
+    roomTime: rooms(offer).some((r) => rooms(own).includes(r)) ? beside(wanted.roomTime, kept.roomTime) : wanted.roomTime,
+  };
+}
+
+function beside(wanted: Interval, kept: Interval): Interval {
+  if (!overlaps(wanted, kept)) return wanted;
+  if (wanted.startMin < kept.startMin) return { startMin: wanted.startMin, endMin: Math.min(wanted.endMin, kept.startMin) };
+  return { startMin: Math.max(wanted.startMin, kept.endMin), endMin: Math.max(wanted.endMin, kept.endMin) };
 }
 
 export function priceOf(house: House, offer: { service: string; lengthMin: number }, places: number): number | null {
-  const minor = house.services.get(offer.service)?.variants.find((v) => v.lengthMin === offer.lengthMin)?.priceMinor ?? null;
+  const minor = house.needs(offer.service, offer.lengthMin)?.priceMinor ?? null;
   return minor === null ? null : minor * places;
 }
 
@@ -210,7 +241,7 @@ async function book(d: Desk, effect: Extract<Effect, { kind: "book" }>): Promise
   let id: string | null = effect.hold;
   if (!(await bookHold(d.tx, effect.hold, more))) {
     // The hold has run out: the time is booked all the same while it is still open.
-    const offer = await reopened(d, effect.offer, effect.places, null, false);
+    const offer = await reopened(d, effect.offer, effect.places, null);
     id = offer ? await attempt(d, { ...newRow(d, offer, effect.places, rev, "booked"), ...more }) : null;
   }
   const row = id ? await appointmentById(d.tx, d.houseId, id) : null;
@@ -225,14 +256,20 @@ async function move(d: Desk, effect: Extract<Effect, { kind: "move" }>): Promise
   if (!own || own.status !== "booked") return { kind: "gone" };
   const held = await setStatus(d.tx, effect.hold, ["held"], "lapsed", rev);
   d.calendar = d.calendar.without([effect.hold]);
-  const offer = held ? effect.offer : await reopened(d, effect.offer, own.places, own, false);
+  const offer = held ? withHeldRooms(effect.offer, await appointmentById(d.tx, d.houseId, effect.hold)) : await reopened(d, effect.offer, own.places, own);
   if (!offer) return { kind: "lost", offer: effect.offer };
   return moveTo(d, own, offer, effect.feeMinor, rev);
 }
 
+/** The rooms that the hold has kept. */
+function withHeldRooms(offer: OfferView, hold: AppointmentRow | null): OfferView {
+  const { more: _more, ...rest } = offer;
+  return hold ? { ...rest, room: hold.room, ...(hold.more ? { more: hold.more } : {}) } : offer;
+}
+
 async function moveTo(d: Desk, own: AppointmentRow, offer: OfferView, feeMinor: number, rev: number): Promise<Event> {
   const group = own.kind === "place" ? newRow(d, offer, own.places, rev, "booked") : null;
-  const moved = await unlessTaken(d.tx, () => moveRow(d.tx, own.id, offer, feeMinor, rev, group));
+  const moved = await unlessTaken(d.tx, () => moveRow(d.tx, own.id, { offer, ...timesOf(d.house, offer), feeMinor, rev, sessionOf: group }));
   if (moved === null) return { kind: "lost", offer };
   if (!moved) return { kind: "gone" };
   const row = await appointmentById(d.tx, d.houseId, own.id);
@@ -245,35 +282,16 @@ async function moveTo(d: Desk, own: AppointmentRow, offer: OfferView, feeMinor: 
   return { kind: "moved", appointment: viewOf(row), feeMinor };
 }
 
-/** Cancels an appointment that still stands. */
-export async function cancel(d: Desk, id: string, feeMinor: number): Promise<Event> {
+/** Cancels an appointment that still stands. A change by hand is kept so that it can be taken back. */
+export async function cancel(d: Desk, id: string, feeMinor: number, byHand = false): Promise<Event & { auditId?: number }> {
   const rev = await lock(d);
   const own = await appointmentById(d.tx, d.houseId, id);
-  if (!own || !(await setStatus(d.tx, id, ["booked"], "cancelled", rev))) return { kind: "gone" };
+  const before = byHand ? await snapshotOf(d.tx, id) : null;
+  if (!own || !(await setStatus(d.tx, id, ["booked", "arrived"], "cancelled", rev))) return { kind: "gone" };
   if (feeMinor > 0) await addFee(d.tx, id, feeMinor);
-  await writeAudit(d.tx, d.houseId, d.nowMin, d.actor, "cancelled", id, { feeMinor });
-  return { kind: "cancelled", appointment: viewOf(own), feeMinor };
-}
-
-/** Books at the desk, without notice, at an opening of the calendar. Null when the time is not open. */
-export async function bookByHand(d: Desk, offer: OfferView, places: number, clientId: string): Promise<string | null> {
-  const rev = await lock(d);
-  const open = await reopened(d, offer, places, null, true);
-  if (!open) return null;
-  const id = await attempt(d, { ...newRow(d, open, places, rev, "booked"), clientId, priceMinor: priceOf(d.house, open, places) });
-  if (id)
-    await writeAudit(d.tx, d.houseId, d.nowMin, d.actor, "booked", id, { service: open.service, staff: open.staff, startMin: open.startMin, byHand: true });
-  return id;
-}
-
-/** Moves at the desk to an opening of the calendar. */
-export async function moveByHand(d: Desk, id: string, offer: OfferView): Promise<Event> {
-  const rev = await lock(d);
-  const own = await appointmentById(d.tx, d.houseId, id);
-  if (!own || own.status !== "booked") return { kind: "gone" };
-  const open = await reopened(d, offer, own.places, own, true);
-  if (!open) return { kind: "lost", offer };
-  return moveTo(d, own, open, 0, rev);
+  const kept = before ? { before, sequence: own.sequence + 1 } : {};
+  const auditId = await writeAudit(d.tx, d.houseId, d.nowMin, d.actor, "cancelled", id, { feeMinor, ...kept });
+  return { kind: "cancelled", appointment: viewOf(own), feeMinor, auditId };
 }
 
 export { lock as lockDesk };

@@ -62,7 +62,7 @@ describe("the day sheet", () => {
     const { body } = await ask("GET", "/day?date=2027-03-01");
     expect(body).toMatchObject({ date: "2027-03-01", closed: null });
     expect((body["appointments"] as { client: string; from: number }[])[0]).toMatchObject({ client: "Ana Petrov", from: 840 });
-    expect(body["classes"]).toEqual([{ service: "mat-class", staff: "hanneke", room: "studio", from: 1050, to: 1100, places: 8 }]);
+    expect(body["classes"]).toEqual([{ service: "mat-class", name: "Mat class", staff: "hanneke", room: "studio", from: 1050, to: 1100, places: 8 }]);
     const next = await ask("GET", "/day?date=2027-03-02");
     expect(next.body["blocks"]).toMatchObject([{ staff: "nell", from: 540, to: 1020, reason: "Course" }]);
     expect((await ask("GET", "/day?date=yesterday")).status).toBe(400);
@@ -102,7 +102,7 @@ describe("by hand", () => {
   });
 
   it.each([
-    ["a person who does not do it", { staff: "nell" }, 400],
+    ["a person who does not do it", { staff: "nell" }, 409],
     ["a length it does not come in", { length: 20 }, 400],
     ["no service", { service: "haircut" }, 400],
     ["a number that is none", { newClient: { name: "X", phone: "12" } }, 400],

@@ -4,11 +4,13 @@ import { placeBook } from "@gentian/core/house/book";
 import { handbookSchema, parseHouseFile, type HouseFile, type Problem } from "@gentian/core/house/schema";
 import { isoOfDay } from "@gentian/core/time/days";
 import { clockText, epochMinOf, type Zone } from "@gentian/core/time/zone";
+import { timesOf } from "./books.ts";
 import { allAbsences, insertAbsence } from "./data/absences.ts";
 import { allAppointments, insertAppointment } from "./data/appointments.ts";
 import { writeAudit } from "./data/audit.ts";
 import { allClients, insertClient } from "./data/clients.ts";
 import type { Db } from "./data/db.ts";
+import { allDays, putDay } from "./data/days.ts";
 import { dropDraft } from "./data/drafts.ts";
 import { feedKeys, insertFeed } from "./data/feeds.ts";
 import { clearBook, handbookOf, houseById, houseByKey, houseNow, lockCalendar, putHandbook } from "./data/houses.ts";
@@ -54,6 +56,7 @@ export async function loadHouse(db: Db, input: unknown): Promise<{ houseId: stri
               saysSo: c.saysSo,
               note: c.note,
               answers: c.answers,
+              ...(c.byPersonOnly ? { byPersonOnly: true } : {}),
               ...(c.phone ? { phone: c.phone } : {}),
               ...(c.email ? { email: c.email } : {}),
             },
@@ -74,7 +77,11 @@ export async function loadHouse(db: Db, input: unknown): Promise<{ houseId: stri
           priceMinor: a.priceMinor,
           feeMinor: a.feeMinor,
           extId: a.extId,
+          ...timesOf(house, a),
           ...(a.visitor ? { visitor: a.visitor } : {}),
+          ...(a.visit ? { visit: a.visit } : {}),
+          ...(a.series ? { series: a.series } : {}),
+          ...(a.feeState ? { feeState: a.feeState } : {}),
         });
       for (const a of file.book.absences)
         await insertAbsence(
@@ -87,9 +94,12 @@ export async function loadHouse(db: Db, input: unknown): Promise<{ houseId: stri
             reason: a.reason,
             ...(a.staff ? { staff: a.staff } : {}),
             ...(a.room ? { room: a.room } : {}),
+            ...(a.kind ? { kind: a.kind } : {}),
           },
           rev,
         );
+      for (const day of file.book.days ?? [])
+        await putDay(tx, houseId, { date: day.date, hours: day.hours, reason: day.reason, extId: day.id, ...(day.staff ? { staff: day.staff } : {}) }, rev);
     }
     if ((await feedKeys(tx, houseId)).length === 0)
       for (const staff of [null, ...house.handbook.staff.filter((s) => s.bookable).map((s) => s.id)])
@@ -111,6 +121,7 @@ export async function saveHouse(db: Db, key: string): Promise<HouseFile | null> 
   const known = new Map(clients.map((c) => [c.id, c.extId ?? c.id]));
   const appointments = await allAppointments(db, row.id);
   const absences = await allAbsences(db, row.id);
+  const days = await allDays(db, row.id);
   return {
     ...handbook,
     book: {
@@ -121,6 +132,7 @@ export async function saveHouse(db: Db, key: string): Promise<HouseFile | null> 
         saysSo: c.saysSo,
         note: c.note,
         answers: c.answers,
+        ...(c.byPersonOnly ? { byPersonOnly: true } : {}),
         ...(c.phone ? { phone: c.phone } : {}),
         ...(c.email ? { email: c.email } : {}),
       })),
@@ -134,8 +146,11 @@ export async function saveHouse(db: Db, key: string): Promise<HouseFile | null> 
         ...(a.room ? { room: a.room } : {}),
         start: wall(house.zone, a.startMin),
         ...(a.kind === "place" ? { places: a.places } : {}),
-        status: a.status as "booked" | "done" | "missed" | "cancelled",
+        status: a.status as "booked" | "arrived" | "done" | "missed" | "cancelled",
         ...(a.feeMinor > 0 ? { feeMinor: a.feeMinor } : {}),
+        ...(a.feeMinor > 0 && a.feeState && a.feeState !== "owed" ? { feeState: a.feeState } : {}),
+        ...(a.visit ? { visit: a.visit } : {}),
+        ...(a.series ? { series: a.series } : {}),
       })),
       absences: absences.map((a) => ({
         id: a.extId ?? a.id,
@@ -144,7 +159,9 @@ export async function saveHouse(db: Db, key: string): Promise<HouseFile | null> 
         reason: a.reason,
         ...(a.staff ? { staff: a.staff } : {}),
         ...(a.room ? { room: a.room } : {}),
+        ...(a.kind === "time-off" ? { kind: a.kind } : {}),
       })),
+      ...(days.length > 0 ? { days: days.map(({ extId, id, ...day }) => ({ id: extId ?? id, ...day })) } : {}),
     },
   };
 }

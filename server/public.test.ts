@@ -204,8 +204,8 @@ describe("two people and one chair", () => {
   it("is refused by the database itself, whatever the application thinks", async () => {
     const insert = (staff: string, room: string) =>
       t.app.db.raw(
-        `insert into appointments (house_id, kind, status, service, length_min, staff, room, during, starts, visit_end, made_by, rev, made_at)
-         values (?, 'visit', 'booked', 'taping', 15, ?, ?, tstzrange('2027-06-01T10:00Z', '2027-06-01T10:30Z'), '2027-06-01T10:00Z', '2027-06-01T10:15Z', 'test', 1, now())`,
+        `insert into appointments (house_id, kind, status, service, length_min, staff, room, during, room_during, starts, visit_end, made_by, rev, made_at)
+         values (?, 'visit', 'booked', 'taping', 15, ?, ?, tstzrange('2027-06-01T10:00Z', '2027-06-01T10:30Z'), tstzrange('2027-06-01T10:00Z', '2027-06-01T10:30Z'), '2027-06-01T10:00Z', '2027-06-01T10:15Z', 'test', 1, now())`,
         [t.houseId, staff, room],
       );
     await insert("maren", "treatment-1");

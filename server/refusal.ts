@@ -5,6 +5,8 @@ export class Refusal extends Error {
     readonly title: string,
     readonly detail?: string,
     readonly errors?: { path: string; message: string }[],
+    /** Members of the problem document beyond the standard ones. */
+    readonly more?: Record<string, unknown>,
   ) {
     super(title);
   }

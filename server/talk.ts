@@ -50,7 +50,7 @@ export class Talk {
   ): Promise<Started> {
     const token = randomBytes(24).toString("base64url");
     return this.db.transaction(async (tx) => {
-      const house = await this.houses.version(tx, row.versionId);
+      const { house } = await this.houses.today(tx, { versionId: row.versionId, houseId: row.id, rev: row.calendarRev, nowMin: houseNow(row.clock) });
       const nowMin = more.nowMin ?? houseNow(row.clock);
       const state = begin(house, nowMin, line.key, line.channel, more.seed ?? randomInt(1, 2 ** 31));
       const id = await insertConversation(tx, {
@@ -64,7 +64,14 @@ export class Talk {
         ...(more.page ? { page: more.page } : {}),
         ...(more.locale ? { locale: more.locale } : {}),
       });
-      const run = await this.#run(tx, { id, houseId: row.id, calendarRev: row.calendarRev, anyExpired: false }, house, state, nowMin, { kind: "start" }, []);
+      const run = await this.#run(
+        tx,
+        { id, houseId: row.id, versionId: row.versionId, calendarRev: row.calendarRev, anyExpired: false },
+        state,
+        nowMin,
+        { kind: "start" },
+        [],
+      );
       await saveConversation(tx, id, run.state, nowMin);
       return { conversation: id, token, replies: run.replies };
     });
@@ -127,9 +134,8 @@ export class Talk {
     if (row.answered) return row.answered as Answered;
     refuseClosed(row);
     if (row.anyExpired) return null;
-    const house = await this.houses.version(this.db, row.versionId);
     const nowMin = houseNow(row.clock);
-    const calendar = await this.houses.calendar(this.db, row.houseId, row.calendarRev, nowMin);
+    const { house, calendar } = await this.houses.today(this.db, { versionId: row.versionId, houseId: row.houseId, rev: row.calendarRev, nowMin });
     const step = advance(house, calendar, nowMin, row.state, event);
     if (step.effects.length > 0) return null;
     const replies = step.reply ? [publicReply(house, step.reply)] : [];
@@ -148,10 +154,10 @@ export class Talk {
   }
 
   async #advance(tx: Tx, row: ConversationRow, event: Event, turn: NewTurn): Promise<Answered> {
-    const house = await this.houses.version(tx, row.versionId);
     const nowMin = houseNow(row.clock);
+    const { house } = await this.houses.today(tx, { versionId: row.versionId, houseId: row.houseId, rev: row.calendarRev, nowMin });
     const turns: NewTurn[] = [turn];
-    const run = await this.#run(tx, row, house, row.state, nowMin, event, turns);
+    const run = await this.#run(tx, row, row.state, nowMin, event, turns);
     const answer: Answered = { replies: run.replies, state: publicState(house, nowMin, run.state) };
     turn.answer = turn.ref ? answer : undefined;
     if (!(await saveTurn(tx, row, nowMin, turns, run.state))) throw new Error("a conversation that changed under its lock");
@@ -161,22 +167,21 @@ export class Talk {
   /** Advances until nothing is left to be done outside; replies are joined into one per message. */
   async #run(
     tx: Tx,
-    row: { id: string; houseId: string; calendarRev: number; anyExpired: boolean },
-    house: House,
+    row: { id: string; houseId: string; versionId: string; calendarRev: number; anyExpired: boolean },
     before: State,
     nowMin: number,
     first: Event,
     turns: NewTurn[],
   ): Promise<{ state: State; replies: PublicReply[] }> {
+    const at = { versionId: row.versionId, houseId: row.houseId, nowMin };
     const desk: Desk = {
       tx,
-      house,
+      ...(await this.houses.today(tx, { ...at, rev: row.calendarRev })),
       houseId: row.houseId,
       nowMin,
-      calendar: await this.houses.calendar(tx, row.houseId, row.calendarRev, nowMin),
       actor: "receptionist",
       conversationId: row.id,
-      fresh: (rev) => this.houses.calendar(tx, row.houseId, rev, nowMin),
+      fresh: (rev) => this.houses.today(tx, { ...at, rev }),
     };
     // A hold that has run out no longer stands in anybody's way, swept away or not.
     if (row.anyExpired) await lockDesk(desk);
@@ -189,6 +194,7 @@ export class Talk {
     for (let i = 0; events.length > 0; i++) {
       if (i >= MOST_STEPS) throw new Error("a conversation that does not come to rest");
       const event = events.shift() as Event;
+      const { house } = desk;
       const step = advance(house, desk.calendar, nowMin, state, event);
       state = step.state;
       reasons = [...reasons, ...step.reasons];

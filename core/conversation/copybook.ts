@@ -1,6 +1,6 @@
 import type { House } from "../house/compile.ts";
-import { CalendarBook, type BusyRow } from "../schedule/calendar.ts";
-import { stillOpen } from "../schedule/openings.ts";
+import { CalendarBook } from "../schedule/calendar.ts";
+import { rowOf, stillOpen } from "../schedule/openings.ts";
 import type { EpochMin } from "../time/zone.ts";
 import { advance, begin } from "./advance.ts";
 import type { AppointmentView, CardView, Effect, Event, OfferView, ReplyOut, State } from "./state.ts";
@@ -23,19 +23,6 @@ export interface CopyAppointment extends AppointmentView {
   visitor?: string;
 }
 
-/** How an offer takes time, as rows of a calendar. */
-export function busyRows(house: House, id: string, offer: OfferView, places: number): BusyRow {
-  const group = house.services.get(offer.service)?.group;
-  return {
-    id,
-    staff: offer.staff,
-    room: offer.room || null,
-    startMin: offer.startMin,
-    endMin: offer.busyUntilMin,
-    ...(group ? { place: { service: offer.service, places } } : {}),
-  };
-}
-
 /** A copy of the books in memory: what rehearsals and simulated callers book in, and tests. Effects are done at once. */
 export class CopyBook {
   readonly calendar = new CalendarBook();
@@ -49,7 +36,7 @@ export class CopyBook {
 
   add(a: CopyAppointment): void {
     this.appointments.push(a);
-    this.calendar.set(busyRows(this.house, a.id, a, a.places));
+    this.calendar.set(rowOf(this.house, a.id, a, a.places));
   }
 
   do(effect: Effect, now: EpochMin): Event | null {
@@ -61,13 +48,13 @@ export class CopyBook {
         const own = effect.replaces ? this.appointments.find((a) => a.id === effect.replaces) : undefined;
         const open = stillOpen(this.house, this.calendar, now, effect.offer, {
           places: effect.places,
-          ...(own ? { ignore: { staff: own.staff, room: own.room || null, startMin: own.startMin, busyUntilMin: own.busyUntilMin } } : {}),
+          ...(own ? { own: own.id } : {}),
         });
         if (!open) return { kind: "lost", offer: effect.offer };
         const id = `hold-${this.#next++}`;
-        const offer: OfferView = { ...effect.offer, room: open.room };
+        const offer: OfferView = { ...effect.offer, room: open.room, ...(open.more ? { more: open.more } : {}) };
         this.holds.set(id, { offer, untilMin: effect.untilMin, places: effect.places });
-        this.calendar.set(busyRows(this.house, id, offer, effect.places));
+        this.calendar.set(rowOf(this.house, id, offer, effect.places));
         return { kind: "held", id, offer, untilMin: effect.untilMin };
       }
       case "release":
@@ -95,7 +82,7 @@ export class CopyBook {
         if (!a) return { kind: "gone" };
         this.#release(effect.hold);
         Object.assign(a, effect.offer, { feeMinor: a.feeMinor + effect.feeMinor });
-        this.calendar.set(busyRows(this.house, a.id, a, a.places));
+        this.calendar.set(rowOf(this.house, a.id, a, a.places));
         return { kind: "moved", appointment: { ...a }, feeMinor: effect.feeMinor };
       }
       case "cancel": {
@@ -113,7 +100,7 @@ export class CopyBook {
   }
 
   #appointment(id: string, client: CopyClient, offer: OfferView, places: number): CopyAppointment {
-    const priceMinor = this.house.services.get(offer.service)?.variants.find((v) => v.lengthMin === offer.lengthMin)?.priceMinor ?? null;
+    const priceMinor = this.house.needs(offer.service, offer.lengthMin)?.priceMinor ?? null;
     return {
       ...offer,
       id,

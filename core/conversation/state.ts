@@ -19,6 +19,8 @@ export interface OfferView {
   lengthMin: number;
   staff: string;
   room: string;
+  /** Rooms and devices besides the first. */
+  more?: string[];
   startMin: EpochMin;
   endMin: EpochMin;
   busyUntilMin: EpochMin;
@@ -39,6 +41,12 @@ export interface CardView {
   assessed: boolean;
   /** What the card knows already, by question. */
   answers?: Record<string, string>;
+  /** Whom they saw last. */
+  lastStaff?: string;
+  /** How many appointments are still to come. */
+  coming?: number;
+  /** Only a person of the house books for them. */
+  byPersonOnly?: boolean;
 }
 
 export interface ClientState {

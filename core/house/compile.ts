@@ -1,8 +1,9 @@
-import { easterOf, dayFrom, dayOfIso, mondayOf, nthWeekday, partsOf, weekdayNumber, weekdayOf, type DayNumber } from "../time/days.ts";
+import { easterOf, dayFrom, dayOfIso, isoOfDay, mondayOf, nthWeekday, partsOf, weekdayNumber, weekdayOf, type DayNumber } from "../time/days.ts";
 import { intersect, subtract, union, type Interval } from "../time/intervals.ts";
 import { minuteOfClock, zoneOf, type Zone } from "../time/zone.ts";
 import { ALWAYS_EMERGENCY, ALWAYS_REFUSED, helpNumber, helpSentence } from "../language/packs/en/limits.ts";
-import type { ClosedRule, Handbook, Limit, Question, Room, Service, Staff } from "./schema.ts";
+import { everyWeeks, recurrenceOf } from "../time/recurrence.ts";
+import type { ClosedRule, Handbook, Limit, Question, Room, Rules, Service, SingleDay, Staff } from "./schema.ts";
 
 /** Something that is missing or contradicts, as data: the interface words it. `stops` keeps the house off duty. */
 export interface Gap {
@@ -32,6 +33,8 @@ export type GapCode =
   | "after-itself"
   | "class-outside-hours"
   | "length-missing"
+  | "ages-backwards"
+  | "same-length"
   | "no-staff"
   | "address-missing"
   | "phone-missing"
@@ -52,6 +55,21 @@ export interface DayWindow {
   id: string;
 }
 
+/** What a service of one length takes: who can do it, which rooms, and how long before and after the visit itself. */
+export interface Needs {
+  readonly service: Service;
+  readonly lengthMin: number;
+  readonly priceMinor: number | null;
+  /** Who does it and can be booked, in the order of the handbook. */
+  readonly people: readonly string[];
+  /** One free room of each is needed throughout: the rooms of its pool first, then those of what it also needs. */
+  readonly pools: readonly (readonly Room[])[];
+  readonly staffBeforeMin: number;
+  readonly staffAfterMin: number;
+  readonly roomBeforeMin: number;
+  readonly roomAfterMin: number;
+}
+
 /** A house as everything reads it: immutable, with what is looked up often made ready. */
 export interface House {
   readonly handbook: Handbook;
@@ -64,12 +82,22 @@ export interface House {
   /** The handbook's limits, and those that are always on. */
   readonly limits: readonly Limit[];
   readonly emergency: NonNullable<Handbook["emergency"]>;
+  /** Single days that differ from the weekly hours. */
+  readonly days: readonly SingleDay[];
   /** The house's opening windows of a day: empty when it is shut. */
   openOn(day: DayNumber): readonly DayWindow[];
   /** The name of the closed day, or null. */
   closedOn(day: DayNumber): { id: string; name: string } | null;
   /** A person's working windows of a day, inside the house's hours, breaks taken out. */
   worksOn(staffId: string, day: DayNumber): readonly DayWindow[];
+  /** The id of the handbook's own list's entry for a day, closed or shortened; null where it has none. */
+  listedOn(day: DayNumber): string | null;
+  /** Whether the day has hours of its own, of the house or of the person. */
+  differs(day: DayNumber, staffId?: string): SingleDay | null;
+  /** What a service of a length takes; null where it does not come in that length. */
+  needs(serviceId: string, lengthMin: number): Needs | null;
+  /** The hours inside which a service must lie on a day; null where it may lie anywhere. */
+  hoursOf(serviceId: string, day: DayNumber): readonly DayWindow[] | null;
   /** A person's breaks on a day. */
   breaksOn(staffId: string, day: DayNumber): readonly DayWindow[];
   /** Starting minutes of a group service on a day. */
@@ -117,53 +145,135 @@ function windowsOf(list: readonly { id: string; weekdays: readonly string[]; fro
 }
 
 const asInterval = (w: DayWindow): Interval => ({ startMin: w.fromMin, endMin: w.toMin });
+const NONE: readonly DayWindow[] = [];
 
-function makeHouse(handbook: Handbook): House {
+/** The same house with single days that differ: they act at once, whichever version a conversation goes by. */
+export function withDays(house: House, days: readonly SingleDay[]): House {
+  return days.length === 0 && house.days.length === 0 ? house : makeHouse(house.handbook, days);
+}
+
+/** The same house with some of its rules otherwise: for trying what they would do. */
+export function withRules(house: House, rules: Partial<Rules>): House {
+  return makeHouse({ ...house.handbook, rules: { ...house.handbook.rules, ...rules } }, house.days);
+}
+
+function windowsOfSpans(id: string, spans: readonly { from: string; to: string }[]): DayWindow[] {
+  return spans.map((h) => ({ fromMin: minuteOfClock(h.from), toMin: minuteOfClock(h.to), id })).sort((a, b) => a.fromMin - b.fromMin);
+}
+
+function makeHouse(handbook: Handbook, days: readonly SingleDay[] = []): House {
   const zone = zoneOf(handbook.zone);
   const staff = new Map(handbook.staff.map((s) => [s.id, s]));
   const services = new Map(handbook.services.map((s) => [s.id, s]));
   const pools = new Map<string, Room[]>();
   for (const room of handbook.rooms) pools.set(room.pool, [...(pools.get(room.pool) ?? []), room]);
   const openByWeekday = [0, 1, 2, 3, 4, 5, 6, 7].map((d) => windowsOf(handbook.hours, d));
-  const closedByYear = new Map<number, Map<DayNumber, { id: string; name: string }>>();
-  const worked = new Map<string, readonly DayWindow[]>();
+  const single = new Map<string, SingleDay>();
+  for (const d of days) single.set(`${d.staff ?? ""} ${dayOfIso(d.date)}`, d);
+  const differs = (day: DayNumber, staffId?: string): SingleDay | null => (single.size === 0 ? null : (single.get(`${staffId ?? ""} ${day}`) ?? null));
 
-  const closedOn = (day: DayNumber) => {
+  const closedByYear = new Map<number, Map<DayNumber, Handbook["closed"][number]>>();
+  const listed = (day: DayNumber): Handbook["closed"][number] | null => {
     const year = partsOf(day).year;
-    let days = closedByYear.get(year);
-    if (!days) {
-      days = new Map();
+    let found = closedByYear.get(year);
+    if (!found) {
+      found = new Map();
       for (const c of handbook.closed) {
         const d = closedDay(c.on, year);
-        if (d !== null) days.set(d, { id: c.id, name: c.name });
+        if (d !== null) found.set(d, c);
       }
-      closedByYear.set(year, days);
+      closedByYear.set(year, found);
     }
-    return days.get(day) ?? null;
+    return found.get(day) ?? null;
   };
-  const openOn = (day: DayNumber): readonly DayWindow[] => (closedOn(day) ? [] : (openByWeekday[weekdayOf(day)] ?? []));
-  const breaksOn = (staffId: string, day: DayNumber): DayWindow[] => windowsOf(staff.get(staffId)?.breaks ?? [], weekdayOf(day));
-  const worksOn = (staffId: string, day: DayNumber): readonly DayWindow[] => {
-    const key = `${staffId} ${day}`;
-    const have = worked.get(key);
+  const closedOn = (day: DayNumber): { id: string; name: string } | null => {
+    const own = differs(day);
+    const named = listed(day);
+    if (own) return own.hours.length > 0 ? null : { id: named?.id ?? "", name: own.reason || (named?.name ?? "a day off for all") };
+    return named && !named.hours ? { id: named.id, name: named.name } : null;
+  };
+  const opened = new Map<DayNumber, readonly DayWindow[]>();
+  const openOn = (day: DayNumber): readonly DayWindow[] => {
+    const have = opened.get(day);
     if (have) return have;
-    const person = staff.get(staffId);
-    const own = (person?.hours ?? []).filter((h) => {
-      if (!h.every) return true;
-      const weeks = (mondayOf(day) - mondayOf(dayOfIso(h.every.from))) / 7;
-      return weeks >= 0 && weeks % h.every.weeks === 0;
+    const own = differs(day);
+    const named = own ? null : listed(day);
+    const out = own
+      ? windowsOfSpans(own.id, own.hours)
+      : named
+        ? named.hours
+          ? windowsOfSpans(named.id, named.hours)
+          : NONE
+        : (openByWeekday[weekdayOf(day)] ?? NONE);
+    if (opened.size > 5000) opened.clear();
+    opened.set(day, out);
+    return out;
+  };
+
+  // Which hours of a person hold on a day: the weekly ones at once, those that come in turn by their recurrence.
+  const hoursByStaff = new Map<string, { weekly: DayWindow[][]; inTurn: { weekday: boolean[]; window: DayWindow; has: (day: DayNumber) => boolean }[] }>();
+  const breaksByStaff = new Map<string, DayWindow[][]>();
+  for (const s of handbook.staff) {
+    const plain = s.hours.filter((h) => !h.every && !h.repeat);
+    hoursByStaff.set(s.id, {
+      weekly: [0, 1, 2, 3, 4, 5, 6, 7].map((d) => windowsOf(plain, d)),
+      inTurn: s.hours
+        .filter((h) => h.every ?? h.repeat)
+        .map((h) => ({
+          weekday: [0, 1, 2, 3, 4, 5, 6, 7].map((d) => h.weekdays.some((w) => weekdayNumber(w) === d)),
+          window: { fromMin: minuteOfClock(h.from), toMin: minuteOfClock(h.to), id: h.id },
+          has: h.repeat ? recurrenceOf(h.repeat.rule, h.repeat.from).has : inTurn(h.every, h.weekdays),
+        })),
     });
-    const windows = windowsOf(own, weekdayOf(day));
-    const free = subtract(intersect(union(windows.map(asInterval)), union(openOn(day).map(asInterval))), union(breaksOn(staffId, day).map(asInterval)));
-    const out = free.map((i) => ({
+    breaksByStaff.set(
+      s.id,
+      [0, 1, 2, 3, 4, 5, 6, 7].map((d) => windowsOf(s.breaks, d)),
+    );
+  }
+  const breaksOn = (staffId: string, day: DayNumber): readonly DayWindow[] => breaksByStaff.get(staffId)?.[weekdayOf(day)] ?? NONE;
+  const worked = new Map<string, Map<DayNumber, readonly DayWindow[]>>();
+  const worksOn = (staffId: string, day: DayNumber): readonly DayWindow[] => {
+    let own = worked.get(staffId);
+    if (!own) worked.set(staffId, (own = new Map()));
+    const have = own.get(day);
+    if (have) return have;
+    if (own.size > 2000) own.clear();
+    const out = workOn(staffId, day);
+    own.set(day, out);
+    return out;
+  };
+  const workOn = (staffId: string, day: DayNumber): readonly DayWindow[] => {
+    const open = openOn(day);
+    if (open.length === 0) return NONE;
+    const other = differs(day, staffId);
+    const hours = hoursByStaff.get(staffId);
+    const weekday = weekdayOf(day);
+    const windows = other
+      ? windowsOfSpans(other.id, other.hours)
+      : [...(hours?.weekly[weekday] ?? NONE), ...(hours?.inTurn ?? []).filter((t) => t.weekday[weekday] && t.has(day)).map((t) => t.window)];
+    if (windows.length === 0) return NONE;
+    const free = subtract(intersect(union(windows.map(asInterval)), union(open.map(asInterval))), union(breaksOn(staffId, day).map(asInterval)));
+    return free.map((i) => ({
       fromMin: i.startMin,
       toMin: i.endMin,
       id: windows.find((w) => w.fromMin <= i.startMin && i.startMin < w.toMin)?.id ?? "",
     }));
-    if (worked.size > 20_000) worked.clear();
-    worked.set(key, out);
+  };
+
+  const needed = new Map<string, Needs | null>();
+  const needs = (serviceId: string, lengthMin: number): Needs | null => {
+    const key = `${serviceId} ${lengthMin}`;
+    const have = needed.get(key);
+    if (have !== undefined) return have;
+    const service = services.get(serviceId);
+    const variant = service?.variants.find((v) => v.lengthMin === lengthMin);
+    const out = service && variant ? needsOf(service, variant, staff, pools) : null;
+    needed.set(key, out);
     return out;
   };
+  const whenByService = new Map(handbook.services.filter((s) => s.when).map((s) => [s.id, [0, 1, 2, 3, 4, 5, 6, 7].map((d) => windowsOf(s.when ?? [], d))]));
+  const hoursOf = (serviceId: string, day: DayNumber): readonly DayWindow[] | null => whenByService.get(serviceId)?.[weekdayOf(day)] ?? null;
+
   const classTimes = (serviceId: string, day: DayNumber): number[] => {
     const service = services.get(serviceId);
     if (!service?.group) return [];
@@ -186,12 +296,46 @@ function makeHouse(handbook: Handbook): House {
     pools,
     limits: [...handbook.limits, ...ALWAYS_REFUSED],
     emergency: handbook.emergency ?? { words: [...ALWAYS_EMERGENCY], say: helpSentence(helpNumber(handbook.country)), call: helpNumber(handbook.country) },
+    days,
+    listedOn: (day: DayNumber) => listed(day)?.id ?? null,
+    differs,
     openOn,
     closedOn,
     worksOn,
     breaksOn,
     classTimes,
+    needs,
+    hoursOf,
   });
+}
+
+/** Every so many weeks, from the week of a day on. */
+function inTurn(every: { weeks: number; from: string } | undefined, weekdays: readonly Parameters<typeof weekdayNumber>[0][]): (day: DayNumber) => boolean {
+  if (!every) return () => true;
+  // Counted from the Monday of that week, so that every weekday of the first week counts.
+  return recurrenceOf(everyWeeks(every.weeks, weekdays), isoOfDay(mondayOf(dayOfIso(every.from)))).has;
+}
+
+function needsOf(
+  service: Service,
+  variant: Service["variants"][number],
+  staff: ReadonlyMap<string, Staff>,
+  pools: ReadonlyMap<string, readonly Room[]>,
+): Needs {
+  const pool = variant.pool ?? service.pool;
+  const takes = (who: "person" | "room", min: number, of: Service["cleanUpTakes"]): number => (of === undefined || of === "both" || of === who ? min : 0);
+  const setUp = service.setUpMin ?? 0;
+  return {
+    service,
+    lengthMin: variant.lengthMin,
+    priceMinor: variant.priceMinor,
+    people: (variant.staff ?? service.staff).filter((id) => staff.get(id)?.bookable),
+    pools: [...(pool === "" ? [] : [pool]), ...(service.alsoNeeds ?? [])].map((p) => pools.get(p) ?? []),
+    staffBeforeMin: takes("person", setUp, service.setUpTakes),
+    staffAfterMin: takes("person", service.cleanUpMin, service.cleanUpTakes),
+    roomBeforeMin: takes("room", setUp, service.setUpTakes),
+    roomAfterMin: takes("room", service.cleanUpMin, service.cleanUpTakes),
+  };
 }
 
 function findGaps(h: Handbook): Gap[] {
@@ -222,6 +366,13 @@ function findGaps(h: Handbook): Gap[] {
   unique(h.lines, "lines");
 
   checkWindows(h.hours, "hours", add);
+  h.closed.forEach((c, i) => {
+    checkWindows(
+      (c.hours ?? []).map((w) => ({ ...w, weekdays: ["Monday"] })),
+      `closed/${i}/hours`,
+      add,
+    );
+  });
   h.staff.forEach((s, i) => {
     checkWindows(s.hours, `staff/${i}/hours`, add);
     checkWindows(s.breaks, `staff/${i}/breaks`, add);
@@ -238,7 +389,14 @@ function findGaps(h: Handbook): Gap[] {
     for (const key of s.asks) if (!questionKeys.has(key)) add("unknown-question", `${place}/asks`, true, key);
     if (s.after === s.id) add("after-itself", `${place}/after`, true, s.id);
     else if (s.after && !serviceIds.has(s.after)) add("unknown-service", `${place}/after`, true, s.after);
-    if (s.pool && !pools.has(s.pool)) add("unknown-pool", `${place}/pool`, true, s.pool);
+    for (const pool of [s.pool, ...s.variants.map((v) => v.pool ?? ""), ...(s.alsoNeeds ?? [])])
+      if (pool && !pools.has(pool)) add("unknown-pool", `${place}/pool`, true, pool);
+    for (const v of s.variants) {
+      for (const who of v.staff ?? []) if (!staffIds.has(who)) add("unknown-staff", `${place}/variants`, true, who);
+    }
+    if (new Set(s.variants.map((v) => v.lengthMin)).size < s.variants.length) add("same-length", `${place}/variants`, true, s.name);
+    if (s.ages?.from !== undefined && s.ages.to !== undefined && s.ages.from > s.ages.to) add("ages-backwards", `${place}/ages`, true, s.name);
+    checkWindows(s.when ?? [], `${place}/when`, add);
     const does = s.staff.filter((who) => h.staff.find((p) => p.id === who)?.bookable);
     if (does.length === 0) add("nobody-does-it", `${place}/staff`, false, s.name);
     if (s.variants.some((v) => v.priceMinor === null) && !s.noPrice) add("price-missing", `${place}/variants`, false, s.name);
@@ -267,7 +425,7 @@ function findGaps(h: Handbook): Gap[] {
 }
 
 function checkWindows(
-  list: readonly { weekdays: readonly string[]; from: string; to: string; every?: unknown }[],
+  list: readonly { weekdays: readonly string[]; from: string; to: string; every?: unknown; repeat?: unknown }[],
   place: string,
   add: (code: GapCode, place: string, stops: boolean, about?: string) => void,
 ): void {
@@ -275,7 +433,7 @@ function checkWindows(
     if (minuteOfClock(w.from) >= minuteOfClock(w.to)) add("hours-backwards", `${place}/${i}`, true, `${w.from}–${w.to}`);
     list.slice(0, i).forEach((v) => {
       const day = w.weekdays.find((d) => v.weekdays.includes(d));
-      if (day && !w.every && !v.every && w.from < v.to && v.from < w.to) add("hours-overlap", `${place}/${i}`, true, day);
+      if (day && !w.every && !v.every && !w.repeat && !v.repeat && w.from < v.to && v.from < w.to) add("hours-overlap", `${place}/${i}`, true, day);
     });
   });
 }

@@ -3,7 +3,7 @@ import { minuteOfClock } from "../time/zone.ts";
 import { at, keyOf } from "./change.ts";
 import { compile, type Gap, type House } from "./compile.ts";
 import { GREETING, MOMENTS, wordingFault } from "./moments.ts";
-import { handbookSchema, serviceSchema, type Consequence, type Handbook, type Question, type Service } from "./schema.ts";
+import { handbookSchema, serviceSchema, variantSchema, type Consequence, type Handbook, type Question, type Service } from "./schema.ts";
 
 /**
  * A handbook that is being written. It may be unfinished where a handbook on duty may not: a service whose length is not
@@ -12,9 +12,7 @@ import { handbookSchema, serviceSchema, type Consequence, type Handbook, type Qu
 export const draftSchema = handbookSchema.extend({
   services: z.array(
     serviceSchema.extend({
-      variants: z
-        .array(z.strictObject({ lengthMin: z.number().int().min(5).max(720).nullable(), priceMinor: z.number().int().min(0).max(100_000_000).nullable() }))
-        .max(12),
+      variants: z.array(variantSchema.extend({ lengthMin: variantSchema.shape.lengthMin.nullable() })).max(12),
     }),
   ),
   /** Where a line came from, by its place (services/sports-massage): the source and its words. */
@@ -59,6 +57,8 @@ const ORDER: readonly Gap["code"][] = [
   "staff-without-hours",
   "hours-backwards",
   "hours-overlap",
+  "same-length",
+  "ages-backwards",
   "to-fill",
   "no-line",
   "unknown-variable",
@@ -97,13 +97,15 @@ export function readyOf(draft: Draft): Ready {
       return seen.has(own) ? false : seen.add(own);
     });
   };
-  const windows = <T extends { id: string; weekdays: readonly string[]; from: string; to: string; every?: unknown }>(
+  const windows = <T extends { id: string; weekdays: readonly string[]; from: string; to: string; every?: unknown; repeat?: unknown }>(
     list: readonly T[],
     place: string,
   ): T[] => {
     const kept: T[] = [];
     for (const w of once(list, place)) {
-      const clash = kept.find((v) => !v.every && !w.every && v.weekdays.some((d) => w.weekdays.includes(d)) && w.from < v.to && v.from < w.to);
+      const clash = kept.find(
+        (v) => !v.every && !w.every && !v.repeat && !w.repeat && v.weekdays.some((d) => w.weekdays.includes(d)) && w.from < v.to && v.from < w.to,
+      );
       if (minuteOfClock(w.from) >= minuteOfClock(w.to)) add("hours-backwards", `${place}/${w.id}`, `${w.from}–${w.to}`);
       else if (clash) add("hours-overlap", `${place}/${w.id}`, `${w.from}–${w.to}`);
       else kept.push(w);
@@ -126,18 +128,31 @@ export function readyOf(draft: Draft): Ready {
   const services: Service[] = [];
   for (const s of wholeServices) {
     const place = `services/${s.id}`;
-    const variants = s.variants.filter((v): v is { lengthMin: number; priceMinor: number | null } => v.lengthMin !== null);
+    const variants = s.variants.filter((v): v is Service["variants"][number] => v.lengthMin !== null);
     if (variants.length < s.variants.length || variants.length === 0) add("length-missing", `${place}/variants`, s.name);
     for (const who of s.staff) if (!staffIds.has(who)) add("unknown-staff", `${place}/staff`, who);
     for (const key of s.asks) if (!keys.has(key)) add("unknown-question", `${place}/asks`, key);
-    if (s.pool && !pools.has(s.pool)) add("unknown-pool", `${place}/pool`, s.pool);
+    for (const pool of [s.pool, ...variants.map((v) => v.pool ?? ""), ...(s.alsoNeeds ?? [])])
+      if (pool && !pools.has(pool)) add("unknown-pool", `${place}/pool`, pool);
+    const double = variants.find((v, i) => variants.findIndex((o) => o.lengthMin === v.lengthMin) < i);
+    if (double) add("same-length", `${place}/variants`, `${double.lengthMin} min`);
+    if (s.ages?.from !== undefined && s.ages.to !== undefined && s.ages.from > s.ages.to) add("ages-backwards", `${place}/ages`, s.name);
     if (s.after === s.id) add("after-itself", `${place}/after`, s.name);
     else if (s.after && !named.has(s.after)) add("unknown-service", `${place}/after`, s.after);
     if (variants.length === 0) continue;
-    const { after, ...own } = s;
+    const { after, alsoNeeds, when, ages, ...own } = s;
     services.push({
       ...own,
-      variants,
+      variants: variants
+        .filter((v, i) => variants.findIndex((o) => o.lengthMin === v.lengthMin) === i)
+        .map(({ staff: who, pool, ...v }) => ({
+          ...v,
+          ...(who ? { staff: who.filter((x) => staffIds.has(x)) } : {}),
+          ...(pool !== undefined && pools.has(pool) ? { pool } : {}),
+        })),
+      ...(alsoNeeds ? { alsoNeeds: alsoNeeds.filter((p) => pools.has(p)) } : {}),
+      ...(when ? { when: windows(when, `${place}/when`) } : {}),
+      ...(ages && !(ages.from !== undefined && ages.to !== undefined && ages.from > ages.to) ? { ages } : {}),
       staff: s.staff.filter((who) => staffIds.has(who)),
       asks: s.asks.filter((k) => keys.has(k)),
       pool: pools.has(s.pool) ? s.pool : "",
@@ -190,7 +205,7 @@ export function readyOf(draft: Draft): Ready {
   const handbook: Handbook = {
     ...others,
     hours: windows(draft.hours, "hours"),
-    closed: once(draft.closed, "closed"),
+    closed: once(draft.closed, "closed").map((c) => (c.hours ? { ...c, hours: c.hours.filter((w) => minuteOfClock(w.from) < minuteOfClock(w.to)) } : c)),
     facts: once(draft.facts, "facts"),
     answers: once(draft.answers, "answers"),
     rooms,

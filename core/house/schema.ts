@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { dayFrom, WEEKDAYS } from "../time/days.ts";
+import { recurrenceOf } from "../time/recurrence.ts";
 
 /**
  * The open house format: everything a house is, in one JSON document. Lengths are minutes (`…Min`), money is minor
@@ -58,7 +59,27 @@ export const closedRule = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("once"), date }),
 ]);
 
-export const closedSchema = z.strictObject({ id, name: words(80), on: closedRule });
+const span = z.strictObject({ from: clock, to: clock });
+
+export const closedSchema = z.strictObject({
+  id,
+  name: words(80),
+  on: closedRule,
+  /** Where the day is shortened, not closed: what is open of it. */
+  hours: z.array(span).max(4).optional(),
+});
+
+/** A recurrence rule of RFC 5545 that counts whole days. */
+const dayRule = z
+  .string()
+  .max(200)
+  .superRefine((rule, ctx) => {
+    try {
+      recurrenceOf(rule, "2027-01-04");
+    } catch (error) {
+      ctx.addIssue({ code: "custom", message: error instanceof Error ? error.message : "not a recurrence" });
+    }
+  });
 
 export const roomSchema = z.strictObject({ id, name: words(60), pool: words(60) });
 
@@ -80,10 +101,22 @@ export const staffSchema = z.strictObject({
         to: clock,
         /** Every so many weeks, counted from the week of `from`. */
         every: z.strictObject({ weeks: z.number().int().min(2).max(12), from: date }).optional(),
+        /** Only on the days of a recurrence (RFC 5545) that are among `weekdays`, counted from `from`. */
+        repeat: z.strictObject({ rule: dayRule, from: date }).optional(),
       }),
     )
     .default([]),
   breaks: z.array(z.strictObject({ id, weekdays, from: clock, to: clock })).default([]),
+});
+
+const TAKES = ["both", "person", "room"] as const;
+
+/** A length of a service. Price, people and room are the service's own where it does not name others. */
+export const variantSchema = z.strictObject({
+  lengthMin: z.number().int().min(5).max(720),
+  priceMinor: z.number().int().min(0).max(100_000_000).nullable(),
+  staff: z.array(id).max(200).optional(),
+  pool: z.string().max(60).optional(),
 });
 
 export const serviceSchema = z.strictObject({
@@ -94,10 +127,7 @@ export const serviceSchema = z.strictObject({
   category: words(60).optional(),
   about: z.string().trim().max(600).default(""),
   bring: z.string().trim().max(300).optional(),
-  variants: z
-    .array(z.strictObject({ lengthMin: z.number().int().min(5).max(720), priceMinor: z.number().int().min(0).max(100_000_000).nullable() }))
-    .min(1)
-    .max(12),
+  variants: z.array(variantSchema).min(1).max(12),
   /** What is said in place of a price where none is given. */
   noPrice: z.string().trim().max(300).optional(),
   /** The price is known and charged, and not told on the lines. */
@@ -105,6 +135,21 @@ export const serviceSchema = z.strictObject({
   staff: z.array(id).max(200),
   pool: z.string().max(60),
   cleanUpMin: z.number().int().min(0).max(240).default(0),
+  /** Whose time the clean-up takes; both where not said. */
+  cleanUpTakes: z.enum(TAKES).optional(),
+  /** Time to make ready before the client comes. */
+  setUpMin: z.number().int().min(0).max(240).optional(),
+  setUpTakes: z.enum(TAKES).optional(),
+  /** Kinds of rooms or devices of which one is needed besides the room. */
+  alsoNeeds: z.array(words(60)).max(5).optional(),
+  /** Only inside these hours, start and end. */
+  when: z.array(windowSchema).max(20).optional(),
+  /** Years of age, both included. */
+  ages: z.strictObject({ from: z.number().int().min(0).max(120).optional(), to: z.number().int().min(0).max(120).optional() }).optional(),
+  /** How many of it the house does a day. */
+  mostADay: z.number().int().min(1).max(500).optional(),
+  /** Only for those who have never been here, or only for those who have. */
+  clients: z.enum(["new", "returning"]).optional(),
   /** The questions of the house that concern this service, by key. */
   asks: z.array(id.or(z.string().regex(/^[a-z][a-z0-9_]*$/))).default([]),
   /** Only for clients who have had the service named here; others are offered that one. */
@@ -118,6 +163,9 @@ export const serviceSchema = z.strictObject({
     .optional(),
 });
 
+/** Keep days tidy, fill quiet days, or nearest wins. */
+export const OFFER_WEIGHTS = ["nearest", "tidy", "quiet"] as const;
+
 export const rulesSchema = z.strictObject({
   noticeMin: minutes,
   horizonDays: z.number().int().min(1).max(730),
@@ -127,6 +175,10 @@ export const rulesSchema = z.strictObject({
   lateFeePercent: z.number().min(0).max(100),
   missedFeePercent: z.number().min(0).max(100),
   parentUnderAge: z.number().int().min(0).max(21).optional(),
+  /** How many coming appointments a client may hold; any number where not said. */
+  mostComing: z.number().int().min(1).max(100).optional(),
+  /** What weighs most where several openings would do; nearest where not said. */
+  offers: z.enum(OFFER_WEIGHTS).optional(),
 });
 
 const questionKey = z.string().regex(/^[a-z][a-z0-9_]{0,39}$/, "small letters, digits and underscores, beginning with a letter");
@@ -285,9 +337,13 @@ export const clientSchema = z.strictObject({
   email: email.optional(),
   assessed: z.boolean().default(false),
   saysSo: z.boolean().default(false),
+  /** Only a person of the house books for them. */
+  byPersonOnly: z.boolean().optional(),
   note: z.string().max(2000).default(""),
   answers: z.record(z.string(), z.string().max(2000)).default({}),
 });
+
+export const FEE_STATES = ["owed", "waived", "paid"] as const;
 
 export const appointmentSchema = z.strictObject({
   id: words(64),
@@ -299,8 +355,12 @@ export const appointmentSchema = z.strictObject({
   room: id.optional(),
   start: wallTime,
   places: z.number().int().min(1).max(50).optional(),
-  status: z.enum(["booked", "done", "missed", "cancelled"]).default("booked"),
+  status: z.enum(["booked", "arrived", "done", "missed", "cancelled"]).default("booked"),
   feeMinor: z.number().int().min(0).optional(),
+  feeState: z.enum(FEE_STATES).optional(),
+  /** Appointments of one visit, or of one series, carry the same word. */
+  visit: words(64).optional(),
+  series: words(64).optional(),
 });
 
 export const absenceSchema = z.strictObject({
@@ -310,12 +370,24 @@ export const absenceSchema = z.strictObject({
   from: wallTime,
   to: wallTime,
   reason: z.string().max(200).default(""),
+  /** Time off is a person's own; a block keeps time free for something else. */
+  kind: z.enum(["block", "time-off"]).optional(),
+});
+
+/** One day that differs, of the house or of a person: its hours instead of the weekly ones; none is shut or away. */
+export const singleDaySchema = z.strictObject({
+  id: words(64),
+  staff: id.optional(),
+  date,
+  hours: z.array(span).max(6),
+  reason: z.string().max(200).default(""),
 });
 
 export const bookSchema = z.strictObject({
   clients: z.array(clientSchema).max(100_000).default([]),
   appointments: z.array(appointmentSchema).max(500_000).default([]),
   absences: z.array(absenceSchema).max(50_000).default([]),
+  days: z.array(singleDaySchema).max(20_000).optional(),
 });
 
 export const handbookSchema = z.strictObject({
@@ -373,6 +445,8 @@ export type ConsequenceTest = z.infer<typeof testSchema>;
 export type ConsequenceAct = z.infer<typeof actSchema>;
 export type OwnMoment = (typeof OWN_MOMENTS)[number];
 export type Manner = (typeof MANNERS)[number];
+export type SingleDay = z.infer<typeof singleDaySchema>;
+export type FeeState = (typeof FEE_STATES)[number];
 export type Rules = z.infer<typeof rulesSchema>;
 export type Channel = Line["channel"];
 export type ClosedRule = z.infer<typeof closedRule>;

@@ -237,9 +237,7 @@ describe("openings", () => {
       busyUntilMin: startMin + 60,
     };
     expect(stillOpen(house, calendar, now, wanted)).toBeNull();
-    expect(stillOpen(house, calendar, now, wanted, { ignore: { staff: "priya", room: "treatment-1", startMin, busyUntilMin: startMin + 45 } })?.startMin).toBe(
-      startMin + 15,
-    );
+    expect(stillOpen(house, calendar, now, wanted, { own: "own" })?.startMin).toBe(startMin + 15);
   });
 
   it("come lazily: the first of sixty days costs one day", () => {
@@ -251,14 +249,80 @@ describe("openings", () => {
 });
 
 describe("a calendar book", () => {
+  const all = (b: CalendarBook) => b.between(0, 10_000);
+
   it("forgets what is dropped and what is left out", () => {
     const row: BusyRow = { id: "a", staff: "s", room: "r", startMin: 10, endMin: 20 };
     const book = new CalendarBook([row, { ...row, id: "b", startMin: 15, endMin: 30 }]);
-    expect(book.staffBusy("s")).toEqual([{ startMin: 10, endMin: 30 }]);
-    expect(book.without(["b"]).staffBusy("s")).toEqual([{ startMin: 10, endMin: 20 }]);
+    expect(all(book).staff("s")).toEqual([{ startMin: 10, endMin: 30 }]);
+    expect(all(book.without(["b"])).staff("s")).toEqual([{ startMin: 10, endMin: 20 }]);
     book.drop("a");
-    expect(book.roomBusy("r")).toEqual([{ startMin: 15, endMin: 30 }]);
+    expect(all(book).room("r")).toEqual([{ startMin: 15, endMin: 30 }]);
     book.set({ ...row, id: "b", startMin: 40, endMin: 50 });
-    expect(book.staffBusy("s")).toEqual([{ startMin: 40, endMin: 50 }]);
+    expect(all(book).staff("s")).toEqual([{ startMin: 40, endMin: 50 }]);
+    expect(all(book.with([{ ...row, id: "c", startMin: 50, endMin: 60 }])).staff("s")).toEqual([{ startMin: 40, endMin: 60 }]);
+    expect(all(book).staff("s")).toEqual([{ startMin: 40, endMin: 50 }]);
+  });
+
+  it("says what a list of rows would say, whatever came and went, and however long ago", () => {
+    const rowArb = fc.record({
+      id: fc.integer({ min: 0, max: 40 }),
+      staff: fc.constantFrom("s", "t", null),
+      room: fc.constantFrom("r", "q", null),
+      start: fc.integer({ min: 0, max: 6000 }),
+      length: fc.oneof(fc.integer({ min: 0, max: 200 }), fc.integer({ min: 1400, max: 4000 })),
+      before: fc.constantFrom(0, 15),
+      more: fc.boolean(),
+      drop: fc.boolean(),
+    });
+    fc.assert(
+      fc.property(
+        fc.array(rowArb, { maxLength: 60 }),
+        fc.integer({ min: 0, max: 60 }),
+        fc.integer({ min: 0, max: 7000 }),
+        fc.integer({ min: 1, max: 3000 }),
+        (list, first, from, width) => {
+          const rows = list.map((r): BusyRow & { drop: boolean } => ({
+            id: `${r.id}`,
+            staff: r.staff,
+            room: r.room,
+            startMin: r.start,
+            endMin: r.start + r.length,
+            ...(r.before > 0 ? { roomStartMin: r.start - r.before, roomEndMin: r.start + r.length } : {}),
+            ...(r.more ? { more: ["x"] } : {}),
+            service: "v",
+            drop: r.drop,
+          }));
+          const plain = new Map<string, BusyRow>();
+          const begin = rows.slice(0, first).filter((r, i, l) => l.findIndex((o) => o.id === r.id) === i);
+          for (const r of begin) plain.set(r.id, r);
+          const book = new CalendarBook(begin);
+          for (const r of rows.slice(first)) {
+            book.between(from, from + width).staff("s");
+            if (r.drop) {
+              book.drop(r.id);
+              plain.delete(r.id);
+            } else {
+              book.set(r);
+              plain.set(r.id, r);
+            }
+          }
+          const seen = book.between(from, from + width);
+          for (const who of ["s", "t"])
+            for (let m = from; m < from + width; m += 7)
+              expect(seen.staff(who).some((i) => i.startMin <= m && m < i.endMin)).toBe(
+                [...plain.values()].some((r) => r.staff === who && r.startMin <= m && m < r.endMin),
+              );
+          for (const room of ["r", "q", "x"])
+            for (let m = from; m < from + width; m += 7)
+              expect(seen.room(room).some((i) => i.startMin <= m && m < i.endMin)).toBe(
+                [...plain.values()].some(
+                  (r) => (r.room === room || (room === "x" && r.more?.includes("x"))) && (r.roomStartMin ?? r.startMin) <= m && m < (r.roomEndMin ?? r.endMin),
+                ),
+              );
+        },
+      ),
+      { numRuns: 300, seed: 11 },
+    );
   });
 });

@@ -10,6 +10,9 @@ import { Unreadable } from "./unreadable.ts";
 /** The largest file that is taken, in bytes. */
 export const LARGEST_FILE = 20 * 1024 * 1024;
 
+/** Rows of a table beyond this are not read. */
+export const MOST_ROWS = 20_001;
+
 /** Reads a file of any kind that houses keep their papers in. Throws Unreadable with what to do. */
 export async function readFileText(name: string, bytes: Uint8Array): Promise<SourceText> {
   if (bytes.length === 0) throw new Unreadable(`${name} is empty`, "Nothing was changed. Save it again and bring it once more.");
@@ -65,12 +68,26 @@ function decoded(bytes: Uint8Array): string {
   }
 }
 
+/** The rows of a spreadsheet or a CSV file as they stand, empty cells too. Throws Unreadable with what to do. */
+export async function readTable(name: string, bytes: Uint8Array): Promise<string[][]> {
+  if (bytes.length === 0) throw new Unreadable(`${name} is empty`, "Nothing was changed. Save it again and bring it once more.");
+  const kind = kindOf(name, bytes);
+  const rows = kind === "sheet" ? await sheetRows(name, bytes) : kind === "csv" || kind === "text" ? csvRows(name, decoded(bytes)) : null;
+  if (!rows) throw new Unreadable(`${name} is no table`, "Save it as a spreadsheet (.xlsx) or as CSV, and bring that. Nothing was changed.");
+  // What stands above the headings, such as a title, is passed over: the headings are the first line with several words.
+  const first = rows.findIndex((r) => r.filter(Boolean).length > 1);
+  return first < 0 ? rows : rows.slice(first);
+}
+
 function readCsv(name: string, text: string): Block[] {
+  return rowsOf(csvRows(name, text));
+}
+
+function csvRows(name: string, text: string): string[][] {
   const first = text.split("\n").slice(0, 5).join("\n");
   const delimiter = [",", ";", "\t"].sort((a, b) => first.split(b).length - first.split(a).length)[0] as string;
   try {
-    const rows = parseCsv(text, { delimiter, bom: true, relax_column_count: true, relax_quotes: true, skip_empty_lines: true, trim: true });
-    return rowsOf(rows);
+    return parseCsv(text, { delimiter, bom: true, relax_column_count: true, relax_quotes: true, skip_empty_lines: true, trim: true });
   } catch (error) {
     throw new Unreadable(`${name} is no CSV that can be read`, `${error instanceof Error ? error.message : ""}. Nothing was changed.`);
   }
@@ -100,6 +117,10 @@ async function readWord(name: string, bytes: Uint8Array): Promise<Block[]> {
 }
 
 async function readSheet(name: string, bytes: Uint8Array): Promise<Block[]> {
+  return rowsOf(await sheetRows(name, bytes));
+}
+
+async function sheetRows(name: string, bytes: Uint8Array): Promise<string[][]> {
   const book = new ExcelJS.Workbook();
   try {
     await book.xlsx.load(bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.byteLength) as ArrayBuffer);
@@ -117,10 +138,10 @@ async function readSheet(name: string, bytes: Uint8Array): Promise<Block[]> {
         const echo = cell.isMerged && cell.master.address !== cell.address && cell.master.row === cell.row;
         cells.push(echo ? "" : cellText(cell.isMerged ? cell.master : cell));
       }
-      if (rows.length < 20_000) rows.push(cells);
+      if (rows.length < MOST_ROWS) rows.push(cells);
     });
   }
-  return rowsOf(rows);
+  return rows;
 }
 
 /** What a cell shows: a formula's result, money with its sign, a clock time as one. */

@@ -9,6 +9,7 @@ const MEMORY_MB = 768;
 interface Answer {
   id: number;
   source?: SourceText;
+  table?: string[][];
   wrong?: { title: string; detail: string };
 }
 
@@ -19,13 +20,22 @@ export class Reader {
   #waiting = new Map<number, (a: Answer) => void>();
   #turn: Promise<unknown> = Promise.resolve();
 
-  read(name: string, bytes: Uint8Array): Promise<SourceText> {
-    const result = this.#turn.then(() => this.#read(name, bytes));
+  async read(name: string, bytes: Uint8Array): Promise<SourceText> {
+    return (await this.#inTurn(name, bytes, false)).source as SourceText;
+  }
+
+  /** The rows of a spreadsheet or CSV file, as they stand. */
+  async table(name: string, bytes: Uint8Array): Promise<string[][]> {
+    return (await this.#inTurn(name, bytes, true)).table as string[][];
+  }
+
+  #inTurn(name: string, bytes: Uint8Array, table: boolean): Promise<Answer> {
+    const result = this.#turn.then(() => this.#read(name, bytes, table));
     this.#turn = result.catch(() => undefined);
     return result;
   }
 
-  async #read(name: string, bytes: Uint8Array): Promise<SourceText> {
+  async #read(name: string, bytes: Uint8Array, table: boolean): Promise<Answer> {
     const worker = (this.#worker ??= this.#start());
     const id = this.#next++;
     const answer = await new Promise<Answer>((done) => {
@@ -37,13 +47,13 @@ export class Reader {
         clearTimeout(late);
         done(a);
       });
-      worker.send({ id, name, bytes }, (error) => {
+      worker.send({ id, name, bytes, table }, (error) => {
         if (error) this.#fail();
       });
     });
     this.#waiting.delete(id);
     if (answer.wrong) throw new Unreadable(answer.wrong.title, answer.wrong.detail);
-    return answer.source as SourceText;
+    return answer;
   }
 
   #start(): ChildProcess {

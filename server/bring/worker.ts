@@ -1,10 +1,10 @@
-import { readFileText } from "./files.ts";
+import { readFileText, readTable } from "./files.ts";
 import { Unreadable } from "./unreadable.ts";
 
 /** Reads files in a process away from the one that answers people: a bad file can only stop itself. */
-process.on("message", (job: { id: number; name: string; bytes: Uint8Array }) => {
-  readFileText(job.name, job.bytes)
-    .then((source) => process.send?.({ id: job.id, source }))
+process.on("message", (job: { id: number; name: string; bytes: Uint8Array; table: boolean }) => {
+  (job.table ? readTable(job.name, job.bytes).then((table) => ({ table })) : readFileText(job.name, job.bytes).then((source) => ({ source })))
+    .then((read) => process.send?.({ id: job.id, ...read }))
     .catch((error: unknown) =>
       process.send?.({
         id: job.id,

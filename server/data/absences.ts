@@ -8,6 +8,7 @@ export interface AbsenceRow {
   startMin: number;
   endMin: number;
   reason: string;
+  kind: "block" | "time-off";
 }
 
 interface Columns {
@@ -18,9 +19,10 @@ interface Columns {
   s: string;
   e: string;
   reason: string;
+  kind: "block" | "time-off";
 }
 
-const COLUMNS = "id, ext_id, staff, room, extract(epoch from lower(during)) / 60 as s, extract(epoch from upper(during)) / 60 as e, reason";
+const COLUMNS = "id, ext_id, staff, room, extract(epoch from lower(during)) / 60 as s, extract(epoch from upper(during)) / 60 as e, reason, kind";
 const asRow = (r: Columns): AbsenceRow => ({
   id: r.id,
   extId: r.ext_id,
@@ -29,17 +31,18 @@ const asRow = (r: Columns): AbsenceRow => ({
   startMin: Number(r.s),
   endMin: Number(r.e),
   reason: r.reason,
+  kind: r.kind,
 });
 
 export async function insertAbsence(
   tx: Tx,
   houseId: string,
-  a: { staff?: string; room?: string; startMin: number; endMin: number; reason: string; extId?: string },
+  a: { staff?: string; room?: string; startMin: number; endMin: number; reason: string; kind?: AbsenceRow["kind"]; extId?: string },
   rev: number,
 ): Promise<string> {
   const { rows } = await tx.raw<{ rows: { id: string }[] }>(
-    "insert into absences (house_id, ext_id, staff, room, during, reason, rev) values (?, ?, ?, ?, tstzrange(to_timestamp(?::double precision * 60), to_timestamp(?::double precision * 60)), ?, ?) returning id",
-    [houseId, a.extId ?? null, a.staff ?? null, a.room ?? null, a.startMin, a.endMin, a.reason, rev],
+    "insert into absences (house_id, ext_id, staff, room, during, reason, kind, rev) values (?, ?, ?, ?, tstzrange(to_timestamp(?::double precision * 60), to_timestamp(?::double precision * 60)), ?, ?, ?) returning id",
+    [houseId, a.extId ?? null, a.staff ?? null, a.room ?? null, a.startMin, a.endMin, a.reason, a.kind ?? "block", rev],
   );
   return (rows[0] as { id: string }).id;
 }
@@ -66,12 +69,7 @@ export async function dropAbsence(tx: Tx, houseId: string, id: string, rev: numb
   return rowCount === 1;
 }
 
-/** What a block of time would lie on: appointments of that person or room. */
-export async function underBlock(tx: Tx, houseId: string, a: { staff?: string; room?: string; startMin: number; endMin: number }): Promise<number> {
-  const { rows } = await tx.raw<{ rows: { n: number }[] }>(
-    `select count(*)::int as n from appointments where house_id = ? and kind <> 'place' and status in ('held', 'booked') and (staff = ? or room = ?)
-        and during && tstzrange(to_timestamp(?::double precision * 60), to_timestamp(?::double precision * 60))`,
-    [houseId, a.staff ?? "", a.room ?? "", a.startMin, a.endMin],
-  );
-  return rows[0]?.n ?? 0;
+export async function absenceById(tx: Tx, houseId: string, id: string): Promise<AbsenceRow | null> {
+  const { rows } = await tx.raw<{ rows: Columns[] }>(`select ${COLUMNS} from absences where house_id = ? and id = ? and not gone`, [houseId, id]);
+  return rows[0] ? asRow(rows[0]) : null;
 }

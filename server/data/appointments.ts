@@ -1,8 +1,10 @@
 import type { BusyRow } from "@gentian/core/schedule/calendar";
 import type { OfferView } from "@gentian/core/conversation/state";
+import type { FeeState, SingleDay } from "@gentian/core/house/schema";
+import type { Interval } from "@gentian/core/time/intervals";
 import type { Tx } from "./db.ts";
 
-export type AppointmentStatus = "held" | "lapsed" | "booked" | "done" | "missed" | "cancelled";
+export type AppointmentStatus = "held" | "lapsed" | "booked" | "arrived" | "done" | "missed" | "cancelled";
 
 export interface AppointmentRow extends OfferView {
   id: string;
@@ -12,14 +14,19 @@ export interface AppointmentRow extends OfferView {
   clientId: string | null;
   clientName: string | null;
   clientPhone: string | null;
+  clientEmail: string | null;
   visitor: string | null;
   places: number;
   priceMinor: number | null;
   feeMinor: number;
+  feeState: FeeState | null;
   madeBy: string;
   conversationId: string | null;
   sequence: number;
   answers: Record<string, string>;
+  visit: string | null;
+  series: string | null;
+  overruled: string | null;
 }
 
 interface Columns {
@@ -30,6 +37,7 @@ interface Columns {
   client_id: string | null;
   client_name: string | null;
   client_phone: string | null;
+  client_email: string | null;
   visitor: string | null;
   service: string;
   length_min: number;
@@ -41,16 +49,21 @@ interface Columns {
   places: number;
   price_minor: number | null;
   fee_minor: number;
+  fee_state: FeeState | null;
+  more_rooms: string[];
+  visit: string | null;
+  series: string | null;
+  overruled: string | null;
   made_by: string;
   conversation_id: string | null;
   sequence: number;
   answers: Record<string, string>;
 }
 
-const COLUMNS = `a.id, a.ext_id, a.kind, a.status, a.client_id, c.name as client_name, c.phone as client_phone, a.visitor, a.service, a.length_min, a.staff, a.room,
+const COLUMNS = `a.id, a.ext_id, a.kind, a.status, a.client_id, c.name as client_name, c.phone as client_phone, c.email as client_email, a.visitor, a.service, a.length_min, a.staff, a.room,
   extract(epoch from a.starts) / 60 as start_min, extract(epoch from a.visit_end) / 60 as end_min,
   extract(epoch from a.visit_end) / 60 + a.clean_up_min as busy_min,
-  a.places, a.price_minor, a.fee_minor, a.made_by, a.conversation_id, a.sequence, a.answers`;
+  a.places, a.price_minor, a.fee_minor, a.fee_state, a.more_rooms, a.visit, a.series, a.overruled, a.made_by, a.conversation_id, a.sequence, a.answers`;
 
 const asRow = (r: Columns): AppointmentRow => ({
   id: r.id,
@@ -60,6 +73,7 @@ const asRow = (r: Columns): AppointmentRow => ({
   clientId: r.client_id,
   clientName: r.client_name,
   clientPhone: r.client_phone,
+  clientEmail: r.client_email,
   visitor: r.visitor,
   service: r.service,
   lengthMin: r.length_min,
@@ -71,6 +85,11 @@ const asRow = (r: Columns): AppointmentRow => ({
   places: r.places,
   priceMinor: r.price_minor,
   feeMinor: r.fee_minor,
+  feeState: r.fee_state,
+  ...(r.more_rooms.length > 0 ? { more: r.more_rooms } : {}),
+  visit: r.visit,
+  series: r.series,
+  overruled: r.overruled,
   madeBy: r.made_by,
   conversationId: r.conversation_id,
   sequence: r.sequence,
@@ -78,57 +97,101 @@ const asRow = (r: Columns): AppointmentRow => ({
 });
 
 const RANGE = "tstzrange(to_timestamp(?::double precision * 60), to_timestamp(?::double precision * 60))";
-const TAKES = "('held', 'booked', 'done', 'missed')";
+const TAKES = "('held', 'booked', 'arrived', 'done', 'missed')";
 
-/** What changed in the calendars after a revision: rows that take time, and ids of those that no longer do. */
-export async function busySince(tx: Tx, houseId: string, rev: number, fromMin: number): Promise<{ set: BusyRow[]; drop: string[]; rev: number }> {
-  const { rows } = await tx.raw<{
-    rows: {
-      id: string;
-      kind: string;
-      takes: boolean;
-      staff: string | null;
-      room: string | null;
-      s: string;
-      e: string;
-      service: string | null;
-      places: number;
-      rev: number;
-    }[];
-  }>(
-    `select id, kind, status in ${TAKES} as takes, staff, room, extract(epoch from lower(during)) / 60 as s, extract(epoch from upper(during)) / 60 as e, service, places, rev
-       from appointments where house_id = ? and rev > ? and (rev > 0 and ? > 0 or upper(during) > to_timestamp(?::double precision * 60)) and kind <> 'session'
+/** What changed in the calendars after a revision: rows that take time, ids of those that no longer do, and single days. */
+export interface CalendarChange {
+  set: BusyRow[];
+  drop: string[];
+  days: { id: string; day: SingleDay | null }[];
+  rev: number;
+}
+
+interface BusyColumns {
+  id: string;
+  kind: string;
+  takes: boolean;
+  staff: string | null;
+  room: string | null;
+  s: string;
+  e: string;
+  rs: string | null;
+  re: string | null;
+  more: string[] | null;
+  at: string | null;
+  service: string | null;
+  places: number;
+  extra: { date: string; hours: SingleDay["hours"]; reason: string } | null;
+  rev: number;
+}
+
+export async function busySince(tx: Tx, houseId: string, rev: number, fromMin: number): Promise<CalendarChange> {
+  const { rows } = await tx.raw<{ rows: BusyColumns[] }>(
+    `select * from (
+     select id, kind, status in ${TAKES} as takes, staff, room, extract(epoch from lower(during)) / 60 as s, extract(epoch from upper(during)) / 60 as e,
+       extract(epoch from lower(room_during)) / 60 as rs, extract(epoch from upper(room_during)) / 60 as re, more_rooms as more,
+       extract(epoch from starts) / 60 as at, service, places, null::jsonb as extra, rev
+       from appointments where house_id = ? and rev > ? and (rev > 0 and ? > 0 or visit_end > to_timestamp(?::double precision * 60)) and kind <> 'session'
      union all
-     select id, 'absence', not gone, staff, room, extract(epoch from lower(during)) / 60, extract(epoch from upper(during)) / 60, null, 1, rev
-       from absences where house_id = ? and rev > ?`,
-    [houseId, rev, rev, fromMin, houseId, rev],
+     select id, 'absence', not gone, staff, room, extract(epoch from lower(during)) / 60, extract(epoch from upper(during)) / 60,
+       null, null, null, null, null, 1, null, rev
+       from absences where house_id = ? and rev > ?
+     union all
+     select id, 'day', not gone, staff, null, null, null, null, null, null, null, null, 1,
+       jsonb_build_object('date', to_char(day, 'YYYY-MM-DD'), 'hours', hours, 'reason', reason), rev
+       from single_days where house_id = ? and rev > ?) c order by s`,
+    [houseId, rev, rev, fromMin, houseId, rev, houseId, rev],
   );
-  const set: BusyRow[] = [];
-  const drop: string[] = [];
-  let top = rev;
+  const change: CalendarChange = { set: [], drop: [], days: [], rev };
   for (const r of rows) {
-    top = Math.max(top, r.rev);
-    const start = Number(r.s);
-    const end = Number(r.e);
-    if (!r.takes || !(end > start)) drop.push(r.id);
-    else
-      set.push({
-        id: r.id,
-        staff: r.staff,
-        room: r.room,
-        startMin: start,
-        endMin: end,
-        ...(r.kind === "place" ? { place: { service: r.service ?? "", places: r.places } } : {}),
-      });
+    change.rev = Math.max(change.rev, r.rev);
+    if (r.kind === "day") {
+      change.days.push({ id: r.id, day: r.takes && r.extra ? { id: r.id, ...(r.staff ? { staff: r.staff } : {}), ...r.extra } : null });
+      continue;
+    }
+    const row = busyRowOf(r);
+    if (r.takes && row) change.set.push(row);
+    else change.drop.push(r.id);
   }
-  return { set, drop, rev: top };
+  return change;
+}
+
+/** How a row of the tables takes time; null where its stretches are empty. */
+function busyRowOf(r: BusyColumns): BusyRow | null {
+  const start = Number(r.s);
+  const end = Number(r.e);
+  if (r.kind === "place")
+    return {
+      id: r.id,
+      staff: r.staff,
+      room: r.room,
+      startMin: Number(r.at),
+      endMin: Math.max(end, Number(r.at)),
+      service: r.service ?? "",
+      place: { service: r.service ?? "", places: r.places },
+    };
+  const roomStart = r.rs === null ? start : Number(r.rs);
+  const roomEnd = r.re === null ? end : Number(r.re);
+  if (!(end > start) && !(roomEnd > roomStart)) return null;
+  const apart = roomStart !== start || roomEnd !== end;
+  return {
+    id: r.id,
+    staff: r.staff,
+    room: r.room,
+    startMin: start,
+    endMin: end,
+    ...(apart ? { roomStartMin: roomStart, roomEndMin: roomEnd } : {}),
+    ...(r.more && r.more.length > 0 ? { more: r.more } : {}),
+    ...(r.service ? { service: r.service } : {}),
+    ...(r.at !== null && Number(r.at) !== start ? { visitMin: Number(r.at) } : {}),
+  };
 }
 
 export interface NewAppointment {
   houseId: string;
   offer: OfferView;
   kind: "visit" | "place";
-  status: "held" | "booked" | "done" | "missed" | "cancelled";
+  status: "held" | "booked" | "arrived" | "done" | "missed" | "cancelled";
   places: number;
   rev: number;
   madeBy: string;
@@ -142,18 +205,25 @@ export interface NewAppointment {
   conversationId?: string;
   extId?: string;
   answers?: Record<string, string>;
-  /** The stretch to keep free, where it is shorter than the visit: beside the appointment that is being moved. */
-  during?: { startMin: number; endMin: number };
+  /** The person's and the rooms' time, with what is before and after the visit. */
+  staffTime: Interval;
+  roomTime: Interval;
+  visit?: string;
+  series?: string;
+  feeState?: FeeState;
+  overruled?: string;
 }
+
+/** A range that is empty where its end is not after its beginning. */
+const ends = (i: Interval): [number, number] => [i.startMin, Math.max(i.startMin, i.endMin)];
 
 /** Puts a row into the calendars. PostgreSQL's exclusion constraints refuse it (code 23P01) where the time is taken. */
 export async function insertAppointment(tx: Tx, a: NewAppointment): Promise<string> {
   const o = a.offer;
   const session = a.kind === "place" ? await sessionFor(tx, a) : null;
-  const during = a.during ?? { startMin: o.startMin, endMin: o.busyUntilMin };
   const { rows } = await tx.raw<{ rows: { id: string }[] }>(
-    `insert into appointments (house_id, ext_id, kind, status, session_id, client_id, visitor, service, length_min, staff, room, during, starts, visit_end, clean_up_min, places, hold_until, replaces, price_minor, fee_minor, answers, made_by, conversation_id, rev, made_at)
-     values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ${RANGE}, to_timestamp(?::double precision * 60), to_timestamp(?::double precision * 60), ?, ?, to_timestamp(?::double precision * 60), ?, ?, ?, ?::jsonb, ?, ?, ?, to_timestamp(?::double precision * 60)) returning id`,
+    `insert into appointments (house_id, ext_id, kind, status, session_id, client_id, visitor, service, length_min, staff, room, more_rooms, during, room_during, starts, visit_end, clean_up_min, places, hold_until, replaces, price_minor, fee_minor, fee_state, answers, made_by, conversation_id, visit, series, overruled, rev, made_at)
+     values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ${RANGE}, ${RANGE}, to_timestamp(?::double precision * 60), to_timestamp(?::double precision * 60), ?, ?, to_timestamp(?::double precision * 60), ?, ?, ?, ?, ?::jsonb, ?, ?, ?, ?, ?, ?, to_timestamp(?::double precision * 60)) returning id`,
     [
       a.houseId,
       a.extId ?? null,
@@ -166,8 +236,9 @@ export async function insertAppointment(tx: Tx, a: NewAppointment): Promise<stri
       o.lengthMin,
       o.staff,
       o.room || null,
-      during.startMin,
-      Math.max(during.startMin, during.endMin),
+      o.more ?? [],
+      ...ends(a.staffTime),
+      ...ends(a.roomTime),
       o.startMin,
       o.endMin,
       o.busyUntilMin - o.endMin,
@@ -176,9 +247,13 @@ export async function insertAppointment(tx: Tx, a: NewAppointment): Promise<stri
       a.replaces ?? null,
       a.priceMinor ?? null,
       a.feeMinor ?? 0,
+      a.feeState ?? (a.feeMinor ? "owed" : null),
       JSON.stringify(a.answers ?? {}),
       a.madeBy,
       a.conversationId ?? null,
+      a.visit ?? null,
+      a.series ?? null,
+      a.overruled ?? null,
       a.rev,
       a.madeAtMin,
     ],
@@ -186,7 +261,7 @@ export async function insertAppointment(tx: Tx, a: NewAppointment): Promise<stri
   return (rows[0] as { id: string }).id;
 }
 
-/** The class itself takes the person and the room, once, however many places are taken in it. */
+/** The class itself takes the person and the rooms, once, however many places are taken in it. */
 async function sessionFor(tx: Tx, a: NewAppointment): Promise<string> {
   const o = a.offer;
   const have = await tx.raw<{ rows: { id: string }[] }>(
@@ -195,9 +270,22 @@ async function sessionFor(tx: Tx, a: NewAppointment): Promise<string> {
   );
   if (have.rows[0]) return have.rows[0].id;
   const made = await tx.raw<{ rows: { id: string }[] }>(
-    `insert into appointments (house_id, kind, status, service, length_min, staff, room, during, starts, visit_end, made_by, rev, made_at)
-     values (?, 'session', 'booked', ?, ?, ?, ?, ${RANGE}, to_timestamp(?::double precision * 60), to_timestamp(?::double precision * 60), 'house', ?, to_timestamp(?::double precision * 60)) returning id`,
-    [a.houseId, o.service, o.lengthMin, o.staff, o.room || null, o.startMin, o.busyUntilMin, o.startMin, o.endMin, a.rev, a.madeAtMin],
+    `insert into appointments (house_id, kind, status, service, length_min, staff, room, more_rooms, during, room_during, starts, visit_end, made_by, rev, made_at)
+     values (?, 'session', 'booked', ?, ?, ?, ?, ?, ${RANGE}, ${RANGE}, to_timestamp(?::double precision * 60), to_timestamp(?::double precision * 60), 'house', ?, to_timestamp(?::double precision * 60)) returning id`,
+    [
+      a.houseId,
+      o.service,
+      o.lengthMin,
+      o.staff,
+      o.room || null,
+      o.more ?? [],
+      ...ends(a.staffTime),
+      ...ends(a.roomTime),
+      o.startMin,
+      o.endMin,
+      a.rev,
+      a.madeAtMin,
+    ],
   );
   return (made.rows[0] as { id: string }).id;
 }
@@ -249,17 +337,134 @@ export async function bookHold(
   return rowCount === 1;
 }
 
-export async function moveRow(tx: Tx, id: string, offer: OfferView, feeMinor: number, rev: number, sessionOf: NewAppointment | null): Promise<boolean> {
-  const session = sessionOf ? await sessionFor(tx, sessionOf) : null;
+/** Where an appointment goes: its offer, the times that it takes, and what the move costs. */
+export interface Move {
+  offer: OfferView;
+  staffTime: Interval;
+  roomTime: Interval;
+  feeMinor: number;
+  rev: number;
+  /** For a place in a group: the class that it goes to. */
+  sessionOf: NewAppointment | null;
+  overruled?: string;
+  priceMinor?: number | null;
+}
+
+export async function moveRow(tx: Tx, id: string, m: Move): Promise<boolean> {
+  const session = m.sessionOf ? await sessionFor(tx, m.sessionOf) : null;
+  const o = m.offer;
   const { rowCount } = await tx.raw<{ rowCount: number }>(
-    `update appointments set staff = ?, room = ?, during = ${RANGE}, starts = to_timestamp(?::double precision * 60), visit_end = to_timestamp(?::double precision * 60), session_id = ?, fee_minor = fee_minor + ?, rev = ?, sequence = sequence + 1 where id = ? and status = 'booked'`,
-    [offer.staff, offer.room || null, offer.startMin, offer.busyUntilMin, offer.startMin, offer.endMin, session, feeMinor, rev, id],
+    `update appointments set staff = ?, room = ?, more_rooms = ?, during = ${RANGE}, room_during = ${RANGE}, starts = to_timestamp(?::double precision * 60), visit_end = to_timestamp(?::double precision * 60),
+       length_min = ?, clean_up_min = ?, session_id = ?, fee_minor = fee_minor + ?, fee_state = case when ? > 0 then 'owed' else fee_state end,
+       overruled = coalesce(?, overruled), price_minor = case when ? then ? else price_minor end, rev = ?, sequence = sequence + 1
+     where id = ? and status in ('booked', 'arrived')`,
+    [
+      o.staff,
+      o.room || null,
+      o.more ?? [],
+      ...ends(m.staffTime),
+      ...ends(m.roomTime),
+      o.startMin,
+      o.endMin,
+      o.lengthMin,
+      o.busyUntilMin - o.endMin,
+      session,
+      m.feeMinor,
+      m.feeMinor,
+      m.overruled ?? null,
+      m.priceMinor !== undefined,
+      m.priceMinor ?? null,
+      m.rev,
+      id,
+    ],
   );
   return rowCount === 1;
 }
 
 export async function addFee(tx: Tx, id: string, feeMinor: number): Promise<void> {
-  await tx.raw("update appointments set fee_minor = fee_minor + ? where id = ?", [feeMinor, id]);
+  await tx.raw("update appointments set fee_minor = fee_minor + ?, fee_state = case when fee_minor + ? > 0 then 'owed' end where id = ?", [
+    feeMinor,
+    feeMinor,
+    id,
+  ]);
+}
+
+export async function setFeeState(tx: Tx, id: string, state: FeeState, rev: number): Promise<boolean> {
+  const { rowCount } = await tx.raw<{ rowCount: number }>("update appointments set fee_state = ?, rev = ? where id = ? and fee_minor > 0", [state, rev, id]);
+  return rowCount === 1;
+}
+
+/** The row as it stands, whole, so that a change can be taken back to the letter. */
+export async function snapshotOf(tx: Tx, id: string): Promise<Record<string, unknown> | null> {
+  const { rows } = await tx.raw<{ rows: { row: Record<string, unknown> }[] }>("select to_jsonb(a) as row from appointments a where id = ?", [id]);
+  return rows[0]?.row ?? null;
+}
+
+/** Puts a row back as it was, provided that nothing has changed it since; false where something has. */
+export async function restoreRow(tx: Tx, id: string, before: Record<string, unknown>, sequence: number, rev: number): Promise<boolean> {
+  const { rowCount } = await tx.raw<{ rowCount: number }>(
+    `update appointments a set status = b.status, staff = b.staff, room = b.room, more_rooms = b.more_rooms, during = b.during, room_during = b.room_during,
+       starts = b.starts, visit_end = b.visit_end, clean_up_min = b.clean_up_min, length_min = b.length_min, session_id = b.session_id,
+       fee_minor = b.fee_minor, fee_state = b.fee_state, price_minor = b.price_minor, overruled = b.overruled, rev = ?, sequence = a.sequence + 1
+     from jsonb_populate_record(null::appointments, ?::jsonb) b where a.id = ? and a.sequence = ?`,
+    [rev, JSON.stringify(before), id, sequence],
+  );
+  return rowCount === 1;
+}
+
+/** What a client owes: fees that are neither waived nor paid, in minor units. */
+export async function owedBy(tx: Tx, clientId: string): Promise<number> {
+  const { rows } = await tx.raw<{ rows: { n: number | null }[] }>(
+    "select sum(fee_minor)::bigint as n from appointments where client_id = ? and fee_minor > 0 and fee_state = 'owed'",
+    [clientId],
+  );
+  return Number(rows[0]?.n ?? 0);
+}
+
+/** Whom each client saw last before a moment. */
+export async function lastSeen(tx: Tx, clientId: string, nowMin: number): Promise<string | null> {
+  const { rows } = await tx.raw<{ rows: { staff: string }[] }>(
+    "select staff from appointments where client_id = ? and status in ('booked', 'arrived', 'done') and kind = 'visit' and starts <= to_timestamp(?::double precision * 60) order by starts desc limit 1",
+    [clientId, nowMin],
+  );
+  return rows[0]?.staff ?? null;
+}
+
+/** Appointments that lie in a person's or a room's stretch, soonest first; classes by their places. */
+export async function appointmentsUnder(
+  tx: Tx,
+  houseId: string,
+  a: { staff?: string; room?: string; startMin: number; endMin: number },
+): Promise<AppointmentRow[]> {
+  const { rows } = await tx.raw<{ rows: Columns[] }>(
+    `select ${COLUMNS} from appointments a left join clients c on c.id = a.client_id
+      where a.house_id = ? and a.kind <> 'session' and a.status in ('booked', 'arrived')
+        and ((?::text is not null and a.staff = ? and a.during && ${RANGE}) or (?::text is not null and (a.room = ? or ? = any (a.more_rooms)) and a.room_during && ${RANGE}))
+      order by a.starts, a.id`,
+    [houseId, a.staff ?? null, a.staff ?? null, a.startMin, a.endMin, a.room ?? null, a.room ?? null, a.room ?? null, a.startMin, a.endMin],
+  );
+  return rows.map(asRow);
+}
+
+/** Bookings of visits between two instants in the order in which they were made. */
+export async function madeBetween(tx: Tx, houseId: string, fromMin: number, toMin: number): Promise<AppointmentRow[]> {
+  const { rows } = await tx.raw<{ rows: Columns[] }>(
+    `select ${COLUMNS} from appointments a left join clients c on c.id = a.client_id
+      where a.house_id = ? and a.kind = 'visit' and a.status in ('booked', 'arrived', 'done', 'missed') and a.starts >= to_timestamp(?::double precision * 60) and a.starts < to_timestamp(?::double precision * 60)
+      order by a.made_at, a.id`,
+    [houseId, fromMin, toMin],
+  );
+  return rows.map(asRow);
+}
+
+/** Appointments still to come, soonest first. */
+export async function comingOnes(tx: Tx, houseId: string, nowMin: number): Promise<AppointmentRow[]> {
+  const { rows } = await tx.raw<{ rows: Columns[] }>(
+    `select ${COLUMNS} from appointments a left join clients c on c.id = a.client_id
+      where a.house_id = ? and a.kind <> 'session' and a.status = 'booked' and a.starts >= to_timestamp(?::double precision * 60) order by a.starts, a.id`,
+    [houseId, nowMin],
+  );
+  return rows.map(asRow);
 }
 
 export async function appointmentById(tx: Tx, houseId: string, id: string): Promise<AppointmentRow | null> {
@@ -299,7 +504,7 @@ export async function appointmentsBetween(tx: Tx, houseId: string, fromMin: numb
 
 export async function allAppointments(tx: Tx, houseId: string): Promise<AppointmentRow[]> {
   const { rows } = await tx.raw<{ rows: Columns[] }>(
-    `select ${COLUMNS} from appointments a left join clients c on c.id = a.client_id where a.house_id = ? and a.kind <> 'session' and a.status in ('booked', 'done', 'missed', 'cancelled') order by a.starts, coalesce(a.ext_id, a.id::text)`,
+    `select ${COLUMNS} from appointments a left join clients c on c.id = a.client_id where a.house_id = ? and a.kind <> 'session' and a.status in ('booked', 'arrived', 'done', 'missed', 'cancelled') order by a.starts, coalesce(a.ext_id, a.id::text)`,
     [houseId],
   );
   return rows.map(asRow);

@@ -9,11 +9,25 @@ export async function writeAudit(
   action: string,
   subject: string | null,
   detail: unknown = {},
-): Promise<void> {
-  await tx.raw(
-    "insert into audit (house_id, house_time, actor, action, subject, detail) values (?, to_timestamp(?::double precision * 60), ?, ?, ?, ?::jsonb)",
+): Promise<number> {
+  const { rows } = await tx.raw<{ rows: { id: number }[] }>(
+    "insert into audit (house_id, house_time, actor, action, subject, detail) values (?, to_timestamp(?::double precision * 60), ?, ?, ?, ?::jsonb) returning id",
     [houseId, nowMin, actor, action, subject, JSON.stringify(detail)],
   );
+  return (rows[0] as { id: number }).id;
+}
+
+export interface OneAudit {
+  id: number;
+  actor: string;
+  action: string;
+  subject: string | null;
+  detail: Record<string, unknown>;
+}
+
+export async function auditById(tx: Tx, houseId: string, id: number): Promise<OneAudit | null> {
+  const { rows } = await tx.raw<{ rows: OneAudit[] }>("select id, actor, action, subject, detail from audit where house_id = ? and id = ?", [houseId, id]);
+  return rows[0] ?? null;
 }
 
 export interface AuditRow {

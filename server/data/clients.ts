@@ -9,6 +9,7 @@ export interface ClientRow {
   assessed: boolean;
   saysSo: boolean;
   note: string;
+  byPersonOnly: boolean;
   answers: Record<string, string>;
 }
 
@@ -21,10 +22,11 @@ interface Columns {
   assessed: boolean;
   says_so: boolean;
   note: string;
+  by_person_only: boolean;
   answers: Record<string, string>;
 }
 
-const COLUMNS = "id, ext_id, name, phone, email, assessed, says_so, note, answers";
+const COLUMNS = "id, ext_id, name, phone, email, assessed, says_so, note, by_person_only, answers";
 const asRow = (r: Columns): ClientRow => ({
   id: r.id,
   extId: r.ext_id,
@@ -34,6 +36,7 @@ const asRow = (r: Columns): ClientRow => ({
   assessed: r.assessed,
   saysSo: r.says_so,
   note: r.note,
+  byPersonOnly: r.by_person_only,
   answers: r.answers,
 });
 
@@ -60,11 +63,21 @@ export async function clientById(tx: Tx, houseId: string, id: string): Promise<C
 export async function insertClient(
   tx: Tx,
   houseId: string,
-  c: { name: string; phone?: string; email?: string; assessed?: boolean; saysSo?: boolean; note?: string; answers?: Record<string, string>; extId?: string },
+  c: {
+    name: string;
+    phone?: string;
+    email?: string;
+    assessed?: boolean;
+    saysSo?: boolean;
+    note?: string;
+    byPersonOnly?: boolean;
+    answers?: Record<string, string>;
+    extId?: string;
+  },
   nowMin: number,
 ): Promise<string> {
   const { rows } = await tx.raw<{ rows: { id: string }[] }>(
-    "insert into clients (house_id, ext_id, name, phone, email, assessed, says_so, note, answers, made_at) values (?, ?, ?, ?, ?, ?, ?, ?, ?::jsonb, to_timestamp(?::double precision * 60)) returning id",
+    "insert into clients (house_id, ext_id, name, phone, email, assessed, says_so, note, by_person_only, answers, made_at) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?::jsonb, to_timestamp(?::double precision * 60)) returning id",
     [
       houseId,
       c.extId ?? null,
@@ -74,6 +87,7 @@ export async function insertClient(
       c.assessed ?? false,
       c.saysSo ?? false,
       c.note ?? "",
+      c.byPersonOnly ?? false,
       JSON.stringify(c.answers ?? {}),
       nowMin,
     ],
@@ -99,4 +113,29 @@ export async function findClients(tx: Tx, houseId: string, words: string): Promi
 export async function allClients(tx: Tx, houseId: string): Promise<ClientRow[]> {
   const { rows } = await tx.raw<{ rows: Columns[] }>(`select ${COLUMNS} from clients where house_id = ? order by made_at, name, id`, [houseId]);
   return rows.map(asRow);
+}
+
+/** Writes what a person at the desk may change of a card; null takes a value off. */
+export async function updateClient(
+  tx: Tx,
+  houseId: string,
+  id: string,
+  c: {
+    name?: string | undefined;
+    phone?: string | null | undefined;
+    email?: string | null | undefined;
+    note?: string | undefined;
+    assessed?: boolean | undefined;
+    byPersonOnly?: boolean | undefined;
+  },
+): Promise<boolean> {
+  const columns = { name: c.name, phone: c.phone, email: c.email, note: c.note, assessed: c.assessed, by_person_only: c.byPersonOnly };
+  const set = Object.entries(columns).filter(([, v]) => v !== undefined);
+  if (set.length === 0) return true;
+  const { rowCount } = await tx.raw<{ rowCount: number }>(`update clients set ${set.map(([k]) => `${k} = ?`).join(", ")} where house_id = ? and id = ?`, [
+    ...set.map(([, v]) => v as string | boolean | null),
+    houseId,
+    id,
+  ]);
+  return rowCount === 1;
 }

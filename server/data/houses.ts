@@ -107,7 +107,8 @@ export async function lockCalendar(tx: Tx, houseId: string): Promise<number> {
 }
 
 export async function clearBook(tx: Tx, houseId: string): Promise<void> {
-  for (const table of ["slips", "conversations", "absences", "commands", "audit"]) await tx.raw(`delete from ${table} where house_id = ?`, [houseId]);
+  for (const table of ["slips", "conversations", "absences", "single_days", "commands", "audit"])
+    await tx.raw(`delete from ${table} where house_id = ?`, [houseId]);
   await tx.raw("update appointments set session_id = null, replaces = null where house_id = ?", [houseId]);
   await tx.raw("delete from appointments where house_id = ?", [houseId]);
   await tx.raw("delete from clients where house_id = ?", [houseId]);

@@ -257,4 +257,111 @@ create index draft_change_rev on draft_changes (house_id, rev);
       await k.raw("drop table draft_changes, drafts");
     },
   },
+  "0004-calendars": {
+    async up(k) {
+      await k.raw(`
+alter table appointments
+  -- The rooms' time, where making ready or cleaning up takes the room longer or shorter than the person.
+  add column room_during tstzrange,
+  add column more_rooms text[] not null default '{}',
+  -- Appointments of one visit, and of one series, carry the same word.
+  add column visit text,
+  add column series text,
+  add column fee_state text check (fee_state in ('owed', 'waived', 'paid')),
+  -- Why somebody at the desk overruled the house's rules for it.
+  add column overruled text;
+update appointments set room_during = during, fee_state = case when fee_minor > 0 then 'owed' end;
+alter table appointments alter column room_during set not null;
+alter table appointments drop constraint appointments_status_check;
+alter table appointments add constraint appointments_status_check check (status in ('held', 'lapsed', 'booked', 'arrived', 'done', 'missed', 'cancelled'));
+alter table appointments drop constraint staff_once;
+alter table appointments drop constraint room_once;
+alter table appointments add constraint staff_once exclude using gist (house_id with =, staff with =, during with &&)
+  where (kind <> 'place' and status in ('held', 'booked', 'arrived', 'done', 'missed'));
+
+-- Every room and device that an appointment takes. Kept by the trigger below, whoever changes the appointment.
+create table room_uses (
+  appointment_id uuid not null references appointments on delete cascade,
+  house_id uuid not null references houses on delete cascade,
+  room text not null,
+  during tstzrange not null,
+  primary key (appointment_id, room),
+  constraint room_once exclude using gist (house_id with =, room with =, during with &&)
+);
+
+create function keep_room_uses() returns trigger language plpgsql as $$
+begin
+  if new.kind <> 'place' and new.status in ('held', 'booked', 'arrived', 'done', 'missed') and (new.room is not null or new.more_rooms <> '{}') then
+    if tg_op = 'UPDATE' then
+      delete from room_uses where appointment_id = new.id and room is distinct from new.room and not room = any (new.more_rooms);
+    end if;
+    insert into room_uses (appointment_id, house_id, room, during)
+      select new.id, new.house_id, r, new.room_during from unnest(array_append(new.more_rooms, new.room)) r where r is not null
+      on conflict (appointment_id, room) do update set during = excluded.during where room_uses.during is distinct from excluded.during;
+  elsif tg_op = 'UPDATE' then
+    delete from room_uses where appointment_id = new.id;
+  end if;
+  return null;
+end $$;
+create trigger appointment_rooms after insert or update of status, room, more_rooms, room_during on appointments
+  for each row execute function keep_room_uses();
+insert into room_uses (appointment_id, house_id, room, during)
+  select id, house_id, room, room_during from appointments
+  where room is not null and kind <> 'place' and status in ('held', 'booked', 'done', 'missed');
+
+create index appointment_series on appointments (house_id, series) where series is not null;
+create index appointment_visit on appointments (house_id, visit) where visit is not null;
+
+-- One day that differs, of the house (staff is null) or of a person.
+create table single_days (
+  id uuid primary key default gen_random_uuid(),
+  house_id uuid not null references houses on delete cascade,
+  ext_id text,
+  staff text,
+  day date not null,
+  hours jsonb not null,
+  reason text not null default '',
+  gone boolean not null default false,
+  rev bigint not null
+);
+create unique index single_day_once on single_days (house_id, coalesce(staff, ''), day) where not gone;
+create index single_day_rev on single_days (house_id, rev);
+
+alter table absences add column kind text not null default 'block' check (kind in ('block', 'time-off'));
+alter table clients add column by_person_only boolean not null default false;
+create extension if not exists pg_trgm;
+create index client_name_words on clients using gin (name gin_trgm_ops);
+
+alter table slips drop constraint slips_kind_check;
+alter table slips add constraint slips_kind_check check (kind in ('message', 'hand-over', 'emergency', 'call-back', 'tell'));
+alter table slips add column appointment_id uuid references appointments on delete cascade;
+-- The audit row of the change that a client is to be told of.
+alter table slips add column audit_id bigint;
+create index slip_appointment on slips (appointment_id) where appointment_id is not null;
+`);
+    },
+    async down(k) {
+      await k.raw(`
+drop trigger appointment_rooms on appointments;
+drop function keep_room_uses;
+drop table room_uses, single_days;
+delete from slips where kind = 'tell';
+alter table slips drop column appointment_id, drop column audit_id;
+alter table slips drop constraint slips_kind_check;
+alter table slips add constraint slips_kind_check check (kind in ('message', 'hand-over', 'emergency', 'call-back'));
+drop index client_name_words;
+alter table clients drop column by_person_only;
+alter table absences drop column kind;
+update appointments set status = 'booked' where status = 'arrived';
+alter table appointments drop constraint appointments_status_check;
+alter table appointments add constraint appointments_status_check check (status in ('held', 'lapsed', 'booked', 'done', 'missed', 'cancelled'));
+alter table appointments drop constraint staff_once;
+alter table appointments drop column room_during, drop column more_rooms, drop column visit, drop column series, drop column fee_state, drop column overruled;
+alter table appointments add constraint staff_once exclude using gist (house_id with =, staff with =, during with &&)
+  where (kind <> 'place' and status in ('held', 'booked', 'done', 'missed'));
+alter table appointments add constraint room_once exclude using gist (house_id with =, room with =, during with &&)
+  where (room is not null and kind <> 'place' and status in ('held', 'booked', 'done', 'missed'));
+`);
+    },
+  },
 };

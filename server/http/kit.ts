@@ -54,6 +54,7 @@ export function problems(log: Logger) {
         status: error.status,
         ...(error.detail ? { detail: error.detail } : {}),
         ...(error.errors ? { errors: error.errors } : {}),
+        ...(error.more ?? {}),
       });
       return;
     }

@@ -33,7 +33,8 @@ export function publicRoutes(app: App): Router {
 
   const lineOf = async (key: string) => {
     const row = await houseByLine(app.db, key);
-    const house = row ? await app.houses.version(app.db, row.versionId) : null;
+    const at = row && { versionId: row.versionId, houseId: row.id, rev: row.calendarRev, nowMin: houseNow(row.clock) };
+    const house = at ? (await app.houses.today(app.db, at)).house : null;
     const line = house?.handbook.lines.find((l) => l.key === key);
     if (!row || !house || !line) throw new Refusal(404, "There is no such line", "Check the line's public key in the house's settings.");
     return { row, house, line };

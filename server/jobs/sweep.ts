@@ -33,7 +33,15 @@ export async function sweep(app: App): Promise<void> {
     if (!(await anyExpired(app.db, row.id, nowMin))) continue;
     const house = await app.houses.version(app.db, row.versionId);
     await app.db.transaction((tx) =>
-      lockDesk({ tx, house, houseId: row.id, nowMin, calendar: new CalendarBook(), actor: "clock", fresh: () => Promise.resolve(new CalendarBook()) }),
+      lockDesk({
+        tx,
+        house,
+        houseId: row.id,
+        nowMin,
+        calendar: new CalendarBook(),
+        actor: "clock",
+        fresh: () => Promise.resolve({ house, calendar: new CalendarBook() }),
+      }),
     );
   }
   for (const id of await idleConversations(app.db, IDLE_MINUTES)) await app.talk.abandon(id);

@@ -1,3 +1,4 @@
+import { feeForLate, isLate } from "../../schedule/fees.ts";
 import { minutesOff, wantsDay } from "../../schedule/wish.ts";
 import { calledText, moneyText, serviceText, spanText, whenShort, whenText } from "../format.ts";
 import { calendarSource, cardSource, ruleSource, serviceSource, staffSource } from "../sources.ts";
@@ -79,13 +80,12 @@ function settle(t: Turn, task: MoveTask | CancelTask): AppointmentView | null {
 
 /** The fee for moving or cancelling now: part of the price when it is later than the house allows free of charge. */
 export function lateFee(t: Turn, a: AppointmentView): { late: boolean; feeMinor: number; say: Value } {
-  const rules = t.house.handbook.rules;
-  const late = a.startMin - t.now < rules.freeUntilMin && rules.lateFeePercent > 0;
+  const late = isLate(t.house, t.now, a.startMin);
   const source = ruleSource("lateFeePercent", "Late fee");
   const free = ruleSource("freeUntilMin", "Free until");
   if (!late) return { late, feeMinor: 0, say: val("", free) };
-  if (a.priceMinor === null) return { late, feeMinor: 0, say: val("", source) };
-  const feeMinor = Math.round((a.priceMinor * a.places * rules.lateFeePercent) / 100);
+  const feeMinor = feeForLate(t.house, t.now, a.startMin, a.priceMinor === null ? null : a.priceMinor * a.places);
+  if (feeMinor === null) return { late, feeMinor: 0, say: val("", source) };
   return { late, feeMinor, say: val(moneyText(t.house, feeMinor), source, serviceSource(t.house, a.service)) };
 }
 

@@ -44,22 +44,14 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     );
     return "asked";
   }
-  const ignore = target.own
-    ? {
-        staff: target.own.staff,
-        room: target.own.room || null,
-        startMin: target.own.startMin,
-        busyUntilMin: target.own.busyUntilMin,
-        place: house.services.get(target.service)?.group !== undefined,
-      }
-    : undefined;
   const request = (w: typeof wish) => ({
     service: target.service,
     lengthMin: target.lengthMin,
     places: target.places,
     wish: w,
     not: task.refused,
-    ...(ignore ? { ignore } : {}),
+    ...(target.own ? { own: { id: target.own.id, staff: target.own.staff, startMin: target.own.startMin } } : {}),
+    ...(t.state.client.card?.lastStaff ? { lastStaff: t.state.client.card.lastStaff } : {}),
   });
   if (task.wish.ask) {
     const served = task.wish.ask.filter((day) => {
@@ -163,7 +155,16 @@ export function offerChoices(t: Turn, offers: readonly OfferView[]): { label: st
 }
 
 export function asOffer(o: Opening): OfferView {
-  return { service: o.service, lengthMin: o.lengthMin, staff: o.staff, room: o.room, startMin: o.startMin, endMin: o.endMin, busyUntilMin: o.busyUntilMin };
+  return {
+    service: o.service,
+    lengthMin: o.lengthMin,
+    staff: o.staff,
+    room: o.room,
+    ...(o.more ? { more: o.more } : {}),
+    startMin: o.startMin,
+    endMin: o.endMin,
+    busyUntilMin: o.busyUntilMin,
+  };
 }
 
 /** Lets go of what is held: from here on it does not stand in the client's own way. */

@@ -1,19 +1,14 @@
 import { Router } from "express";
-import { z } from "zod";
-import { findOffers } from "@gentian/core/schedule/offers";
 import { classStretches } from "@gentian/core/schedule/calendar";
-import { openings } from "@gentian/core/schedule/openings";
 import { dayOfIso, isoOfDay } from "@gentian/core/time/days";
-import { clockText } from "@gentian/core/time/zone";
 import type { App } from "../../app.ts";
 import { absencesBetween } from "../../data/absences.ts";
-import { appointmentById, appointmentsBetween } from "../../data/appointments.ts";
+import { appointmentsBetween } from "../../data/appointments.ts";
 import { findClients } from "../../data/clients.ts";
 import { feedKeys } from "../../data/feeds.ts";
 import { houseNowMs } from "../../data/houses.ts";
-import { UUID } from "../../talk.ts";
 import { handler } from "../kit.ts";
-import { bodyDate, bodyQuery, card, date, local, placeOf, slip } from "./place.ts";
+import { bodyDate, card, placeOf, slip } from "./place.ts";
 
 /** The day sheet and what stands around it: the house, a day, its openings, its clients. */
 export function dayRoutes(app: App): Router {
@@ -36,7 +31,15 @@ export function dayRoutes(app: App): Router {
           rules: h.rules,
           rooms: h.rooms,
           staff: h.staff.map((s) => ({ id: s.id, name: s.name, called: s.called[0] ?? s.name, work: s.work, bookable: s.bookable })),
-          services: h.services.map((s) => ({ id: s.id, name: s.name, variants: s.variants, staff: s.staff, pool: s.pool, group: s.group !== undefined })),
+          services: h.services.map((s) => ({
+            id: s.id,
+            name: s.name,
+            variants: s.variants,
+            staff: s.staff,
+            pool: s.pool,
+            group: s.group !== undefined,
+            cleanUpMin: s.cleanUpMin,
+          })),
           lines: h.lines.map((l) => ({ key: l.key, name: l.name, channel: l.channel, state: l.state })),
         },
         clock: { nowMs: houseNowMs(row.clock), rate: row.clock.rate },
@@ -65,8 +68,9 @@ export function dayRoutes(app: App): Router {
         staff: house.handbook.staff.filter((s) => s.bookable).map((s) => ({ id: s.id, works: house.worksOn(s.id, day), breaks: house.breaksOn(s.id, day) })),
         classes: classStretches(house, day).map((c) => ({
           service: c.service,
-          staff: c.staff[0],
-          room: c.room,
+          staff: c.staff,
+          name: house.services.get(c.service)?.name ?? c.service,
+          room: c.rooms[0] ?? "",
           from: minute(c.startMin),
           to: minute(c.endMin),
           places: house.services.get(c.service)?.group?.places ?? 0,
@@ -80,50 +84,11 @@ export function dayRoutes(app: App): Router {
           from: minute(b.startMin),
           to: b.endMin >= toMin ? 1440 : minute(b.endMin),
           reason: b.reason,
+          kind: b.kind,
+          /** Whether it goes over more than this day. */
+          longer: b.startMin < fromMin || b.endMin > toMin,
         })),
-      });
-    }),
-  );
-
-  r.get(
-    "/openings",
-    handler(async (req, res) => {
-      const p = await placeOf(app, req);
-      const q = bodyQuery(
-        z.object({ service: z.string(), length: z.coerce.number().int(), date, staff: z.string().optional(), ignore: z.string().optional() }),
-        req,
-      );
-      const day = dayOfIso(q.date);
-      const own = q.ignore && UUID.test(q.ignore) ? await appointmentById(app.db, p.row.id, q.ignore) : null;
-      const calendar = await app.houses.calendar(app.db, p.row.id, p.row.calendarRev, p.nowMin);
-      const ignore = own
-        ? { ignore: { staff: own.staff, room: own.room || null, startMin: own.startMin, busyUntilMin: own.busyUntilMin, place: own.kind === "place" } }
-        : {};
-      const list = [
-        ...openings(p.house, calendar, p.nowMin, {
-          service: q.service,
-          lengthMin: q.length,
-          fromDay: day,
-          toDay: day,
-          noNotice: true,
-          ...(q.staff ? { staff: [q.staff] } : {}),
-          ...ignore,
-        }),
-      ];
-      const best = findOffers(p.house, calendar, p.nowMin, {
-        service: q.service,
-        lengthMin: q.length,
-        wish: { days: { ranges: [{ from: day, to: day }] }, ...(q.staff ? { staff: [q.staff] } : {}) },
-        ...ignore,
-      });
-      res.json({
-        openings: list.map((o) => ({
-          staff: o.staff,
-          room: o.room,
-          time: clockText(p.house.zone.toLocal(o.startMin).minute),
-          ...(o.left === undefined ? {} : { left: o.left }),
-        })),
-        offers: best.offers.map((o) => ({ staff: o.staff, ...local(p.house, o.startMin) })),
+        single: house.days.filter((d) => d.date === isoOfDay(day)).map((d) => ({ id: d.id, staff: d.staff ?? null, hours: d.hours, reason: d.reason })),
       });
     }),
   );

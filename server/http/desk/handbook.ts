@@ -1,6 +1,5 @@
 import { isDeepStrictEqual } from "node:util";
-import { Router, type Request, type Response } from "express";
-import multer, { MulterError } from "multer";
+import { Router, type Request } from "express";
 import { z } from "zod";
 import { BEGINNINGS } from "@gentian/core/beginnings/all";
 import { readSource, type SourceNote } from "@gentian/core/bring/bring";
@@ -12,7 +11,6 @@ import { giveAway, handbookFileSchema, takeIn } from "@gentian/core/house/handbo
 import { gather } from "@gentian/core/knowledge/unanswered";
 import type { App } from "../../app.ts";
 import { viewOf } from "../../books.ts";
-import { LARGEST_FILE } from "../../bring/files.ts";
 import { MOST_PAGES, pagesOf, readPage, type StandIn } from "../../bring/site.ts";
 import { Unreadable } from "../../bring/unreadable.ts";
 import { allAppointments, busySince } from "../../data/appointments.ts";
@@ -23,6 +21,7 @@ import { unansweredSince, usageSince } from "../../data/usage.ts";
 import { bringInto, changeDraft, draftFor, Overtaken, putOnDuty, turnBack } from "../../drafts.ts";
 import { Refusal } from "../../refusal.ts";
 import { bodyOf, handler, sendProblem } from "../kit.ts";
+import { nameOf, received } from "../upload.ts";
 import { placeOf, type Place } from "./place.ts";
 
 const path = z.array(z.string().max(80)).min(1).max(12);
@@ -47,7 +46,6 @@ const bringRequest = z.object({
 
 const WEEK_MIN = 7 * 1440;
 const FOUR_WEEKS_MIN = 28 * 1440;
-const FILES = 30;
 
 /** The handbook: its draft, what is brought into it, what is known of its use, and putting it on duty. */
 export function handbookRoutes(app: App): Router {
@@ -144,24 +142,6 @@ export function handbookRoutes(app: App): Router {
   );
 
   // ---- bringing in ----
-
-  const upload = multer({ storage: multer.memoryStorage(), limits: { fileSize: LARGEST_FILE, files: FILES, fields: 10, fieldSize: 500_000 } }).array(
-    "files",
-    FILES,
-  );
-  const received = (req: Request, res: Response): Promise<void> =>
-    new Promise((done, fail) => {
-      upload(req, res, (error: unknown) => {
-        if (error instanceof MulterError)
-          fail(
-            error.code === "LIMIT_FILE_SIZE"
-              ? new Refusal(413, "A file is larger than 20 MB", "Bring the pages that matter, or paste their text. Nothing was changed.")
-              : new Refusal(400, "That is too much at once", `Bring ${FILES} files at most. Nothing was changed.`),
-          );
-        else if (error) fail(error instanceof Error ? error : new Error("the upload broke off"));
-        else done();
-      });
-    });
 
   const standIn = (req: Request): StandIn => ({ port: req.socket.localPort ?? 0, path: "/standins/site/" });
 
@@ -272,9 +252,6 @@ export function handbookRoutes(app: App): Router {
   );
   return r;
 }
-
-/** A file's name as it was given; browsers send it in UTF-8, which the parser takes for Latin-1. */
-const nameOf = (f: Express.Multer.File): string => Buffer.from(f.originalname, "latin1").toString("utf8").slice(0, 120);
 
 const json = (value: unknown): unknown => {
   if (typeof value !== "string") return undefined;

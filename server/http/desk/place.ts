@@ -1,6 +1,7 @@
 import type { Request } from "express";
 import { z } from "zod";
 import type { House } from "@gentian/core/house/compile";
+import type { CalendarBook } from "@gentian/core/schedule/calendar";
 import { dayFrom, isoOfDay } from "@gentian/core/time/days";
 import { clockText } from "@gentian/core/time/zone";
 import type { App } from "../../app.ts";
@@ -19,6 +20,7 @@ export interface Place {
   account: AccountRow;
   row: HouseRow;
   house: House;
+  calendar: CalendarBook;
   nowMin: number;
 }
 
@@ -27,6 +29,8 @@ export const date = z
   .regex(/^\d{4}-\d{2}-\d{2}$/, "a date as YYYY-MM-DD")
   .refine((s) => dayFrom(Number(s.slice(0, 4)), Number(s.slice(5, 7)), Number(s.slice(8))) !== null, "no such date");
 export const time = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, "a time as HH:MM");
+/** A time of day of which 24:00 is the end. */
+export const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$|^24:00$/, "a time as HH:MM");
 export const ref = z.string().min(8).max(100);
 
 /** The signed-in person's house, and its moment. */
@@ -34,19 +38,21 @@ export async function placeOf(app: App, req: Request): Promise<Place> {
   const account = await accountOf(app, req);
   const row = await houseById(app.db, account.houseId);
   if (!row) throw new Refusal(404, "The house is gone");
-  return { account, row, house: await app.houses.version(app.db, row.versionId), nowMin: houseNow(row.clock) };
+  const nowMin = houseNow(row.clock);
+  const { house, calendar } = await app.houses.today(app.db, { versionId: row.versionId, houseId: row.id, rev: row.calendarRev, nowMin });
+  return { account, row, house, calendar, nowMin };
 }
 
 /** What a command is done with, inside a transaction. */
-export async function deskOf(app: App, p: Place, tx: Tx): Promise<Desk> {
+export function deskOf(app: App, p: Place, tx: Tx): Desk {
   return {
     tx,
     house: p.house,
     houseId: p.row.id,
     nowMin: p.nowMin,
-    calendar: await app.houses.calendar(tx, p.row.id, p.row.calendarRev, p.nowMin),
+    calendar: p.calendar,
     actor: p.account.name,
-    fresh: (rev) => app.houses.calendar(tx, p.row.id, rev, p.nowMin),
+    fresh: (rev) => app.houses.today(tx, { versionId: p.row.versionId, houseId: p.row.id, rev, nowMin: p.nowMin }),
   };
 }
 
@@ -55,7 +61,7 @@ export async function command<T>(app: App, p: Place, key: string, act: (desk: De
   return app.db.transaction(async (tx) => {
     const before = await answerOf(tx, p.row.id, key);
     if (before) return before as T;
-    const answer = await act(await deskOf(app, p, tx), tx);
+    const answer = await act(deskOf(app, p, tx), tx);
     await keepAnswer(tx, p.row.id, key, answer);
     return answer;
   });
@@ -106,6 +112,11 @@ export function slip(house: House, a: AppointmentRow) {
     places: a.places,
     priceMinor: a.priceMinor,
     feeMinor: a.feeMinor,
+    feeState: a.feeState,
+    more: a.more ?? [],
+    visit: a.visit,
+    series: a.series,
+    overruled: a.overruled,
     byReceptionist: a.madeBy === "receptionist",
     madeBy: a.madeBy,
   };
@@ -119,5 +130,6 @@ export const card = (c: ClientRow) => ({
   assessed: c.assessed,
   saysSo: c.saysSo,
   note: c.note,
+  byPersonOnly: c.byPersonOnly,
   answers: c.answers,
 });

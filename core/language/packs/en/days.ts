@@ -1,4 +1,5 @@
 import { addMonths, dayFrom, dayOfIso, lastOfMonth, mondayOf, nthWeekday, partsOf, weekdayOf, type DayNumber } from "../../../time/days.ts";
+import { closedDay } from "../../../house/compile.ts";
 import type { Moment } from "../../context.ts";
 import type { DayValue } from "../../found.ts";
 import { CARDINALS, MONTH, MONTH_WORDS, ORDINAL, ORDINALS, WEEKDAY, WEEKDAY_WORDS } from "./words.ts";
@@ -327,6 +328,7 @@ function namedDay(said: string, at: Moment): DayReading | null {
   }
   const closed = at.house.handbook.closed.find((c) => c.name.toLowerCase().replace(/'/g, "") === name.replace("labor", "labour"));
   if (!closed) return null;
-  for (let day = at.today; day < at.today + 400; day++) if (at.house.closedOn(day)?.id === closed.id) return { value: one(day) };
-  return null;
+  const { year } = partsOf(at.today);
+  const day = [year, year + 1].map((y) => closedDay(closed.on, y)).find((d) => d !== null && d >= at.today);
+  return day === null || day === undefined ? null : { value: one(day) };
 }
