@@ -316,7 +316,8 @@ describe("around the sheet", () => {
   it("knows who could take a walk-in now, and books it as arrived", async () => {
     await t.setNow("2027-03-02T11:07");
     const list = (await ask("GET", "/walk-ins")).body["walkIns"] as { service: string; length: number; staff: string; date: string; time: string }[];
-    expect(list[0]).toMatchObject({ service: "follow-up", time: "11:05" });
+    expect(list.length).toBeGreaterThan(2);
+    for (const w of list) expect(w.time).toBe("11:05");
     const made = await book({ ...list[0], arrived: true, reason: "walk-in", newClient: { name: "Walk-in" } });
     expect(made.status).toBe(201);
     expect((await one(made.body["id"])).appointment).toMatchObject({ status: "arrived" });
@@ -359,7 +360,7 @@ describe("the book that exists already", () => {
     const form = new FormData();
     form.set("ref", ref());
     for (const [k, v] of Object.entries(fields)) form.set(k, v);
-    form.set("files", new Blob([bytes as BlobPart]), name);
+    form.set("files", new Blob([typeof bytes === "string" ? bytes : new Uint8Array(bytes)]), name);
     const r = await fetch(`${t.base}/api/desk/exchange/${kind}`, { method: "POST", headers: { "x-gentian": "desk", cookie }, body: form });
     return { status: r.status, body: (await r.json()) as Body };
   };

@@ -61,6 +61,16 @@ function placeOfIssue(doc: unknown, path: readonly PropertyKey[]): string {
     .join("/");
 }
 
+/** The draft as a change would make it; refused where the change does not fit, or what it makes could not stand. */
+export function attempted(draft: Draft, wanted: Change): Draft {
+  try {
+    return checked(change(draft, wanted).doc);
+  } catch (error) {
+    if (error instanceof Misfit) throw new Refusal(409, "This line is no longer there", `${error.message}. What you typed is kept here.`);
+    throw error;
+  }
+}
+
 export interface Changed {
   draft: Draft;
   rev: number;

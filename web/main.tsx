@@ -9,6 +9,8 @@ import { Ledge } from "./parts/Ledge.tsx";
 import { Fallen } from "./parts/Fallen.tsx";
 import { Wrong } from "./parts/controls.tsx";
 import { Desk } from "./rooms/desk/Desk.tsx";
+import { ExchangePage } from "./rooms/desk/ExchangePage.tsx";
+import { PrintSheet } from "./rooms/desk/PrintSheet.tsx";
 import { Door } from "./rooms/door/Door.tsx";
 import { Handbook } from "./rooms/handbook/Handbook.tsx";
 import { Logbook } from "./rooms/logbook/Logbook.tsx";
@@ -31,11 +33,15 @@ function House({ me }: { me: Me }) {
   useLive();
   return (
     <div className="flex h-screen flex-col overflow-hidden">
-      <Ledge me={me} />
+      <div className="no-print">
+        <Ledge me={me} />
+      </div>
       <Fallen>
         <Routes>
           <Route path="/handbook" element={<Handbook />} />
           <Route path="/logbook/:id?" element={<Logbook me={me} />} />
+          <Route path="/bring" element={<ExchangePage />} />
+          <Route path="/sheet" element={<PrintSheet me={me} />} />
           <Route path="*" element={<Desk me={me} />} />
         </Routes>
       </Fallen>

@@ -14,6 +14,7 @@ export interface CopyClient {
   email?: string;
   assessed: boolean;
   answers?: Record<string, string>;
+  byPersonOnly?: boolean;
 }
 
 export interface CopyAppointment extends AppointmentView {
@@ -121,8 +122,16 @@ export class CopyBook {
       (c) => sameName(effect.name, c.name) || this.appointments.some((a) => a.clientId === c.id && a.visitor && sameName(effect.name, a.visitor)),
     );
     if (!hit) return { kind: "client-found", match: near.length > 0 ? "number-only" : "none", appointments: [] };
-    const card: CardView = { id: hit.id, name: hit.name, assessed: hit.assessed, ...(hit.answers ? { answers: hit.answers } : {}) };
-    return { kind: "client-found", match: "both", card, appointments: this.appointments.filter((a) => a.clientId === hit.id && a.status === "booked") };
+    const appointments = this.appointments.filter((a) => a.clientId === hit.id && a.status === "booked");
+    const card: CardView = {
+      id: hit.id,
+      name: hit.name,
+      assessed: hit.assessed,
+      coming: appointments.length,
+      ...(hit.answers ? { answers: hit.answers } : {}),
+      ...(hit.byPersonOnly ? { byPersonOnly: true } : {}),
+    };
+    return { kind: "client-found", match: "both", card, appointments };
   }
 
   #release(id: string): void {

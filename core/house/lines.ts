@@ -1,6 +1,7 @@
 import { readHours } from "../bring/calendar.ts";
 import { tokensOf } from "../bring/tokens.ts";
 import { WEEKDAYS, weekdayNumber } from "../time/days.ts";
+import { everyWeeks, recurrenceOf, ruleOfWords, ruleWords } from "../time/recurrence.ts";
 import { clockText } from "../time/zone.ts";
 import type { DraftService } from "./draft.ts";
 import type { Handbook } from "./schema.ts";
@@ -110,4 +111,59 @@ export function placeOfSource(source: { kind: string; id: string }): string | nu
   if (source.kind === "house") return "place";
   const section = list[source.kind];
   return section ? `${section}/${source.id.split("/")[0]}` : null;
+}
+
+type TurnHours = Handbook["staff"][number]["hours"][number];
+
+/** Hours that come in turn, as one line: "every second Saturday 9:00–13:00 from 2027-03-06". Weekly hours are left out. */
+export function inTurnLine(list: readonly TurnHours[]): string {
+  return list
+    .filter((h) => h.every ?? h.repeat)
+    .map((h) => {
+      const rule = h.repeat?.rule ?? everyWeeks(h.every?.weeks ?? 2, h.weekdays);
+      return `${ruleWords(rule)} ${clockLine(h.from)}–${clockLine(h.to)} from ${h.repeat?.from ?? h.every?.from ?? ""}`;
+    })
+    .join("; ");
+}
+
+/** Reads hours that come in turn; null where a part of the line says no turn, no hours or no first day. */
+export function parseInTurn(line: string): TurnHours[] | null {
+  if (line.trim() === "") return [];
+  const out: TurnHours[] = [];
+  for (const [i, part] of line.split(";").entries()) {
+    const m = /^(.*?)\s+(\d.*?)\s+from\s+(\d{4}-\d{2}-\d{2})\s*$/i.exec(part.trim());
+    const rule = m ? ruleOfWords(m[1] ?? "") : null;
+    // The weekday stands for a reader's sake: the hours are read as those of one day.
+    const hours = m ? parseHours(`Mon ${m[2]}`)?.[0] : undefined;
+    if (!m || !rule || !hours) return null;
+    try {
+      recurrenceOf(rule, m[3] ?? "");
+    } catch {
+      return null;
+    }
+    const codes = [...rule.matchAll(/([A-Z]{2})(?=,|$)/g)].map((c) => c[1]);
+    const weekdays = WEEKDAYS.filter((d) => codes.includes(d.slice(0, 2).toUpperCase()));
+    out.push({ id: `turn-${i + 1}`, weekdays, from: hours.from, to: hours.to, repeat: { rule, from: m[3] ?? "" } });
+  }
+  return out;
+}
+
+/** A class's times as one line: "Mon, Wed 17:30; Thu 12:15". */
+export function classLine(times: readonly { weekdays: readonly Weekday[]; at: string }[]): string {
+  return times.map((t) => `${daysLine(t.weekdays)} ${clockLine(t.at)}`).join("; ");
+}
+
+/** Reads a class's times; null where it says none. */
+export function parseClass(line: string): { weekdays: Weekday[]; at: string }[] | null {
+  const parts = line
+    .split(";")
+    .map((p) => p.trim())
+    .filter(Boolean);
+  const out = parts.map((part) => {
+    const m = /^(.*?)\s*(\d{1,2}:\d{2})$/.exec(part);
+    // Read as an hour's opening, so that the days are read as everywhere.
+    const read = m ? parseHours(`${m[1]} ${m[2]}–24:00`) : null;
+    return read?.[0] ? { weekdays: [...new Set(read.flatMap((r) => r.weekdays))], at: (m?.[2] ?? "").padStart(5, "0") } : null;
+  });
+  return out.length > 0 && out.every((t) => t !== null) ? out : null;
 }

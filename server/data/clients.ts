@@ -139,3 +139,10 @@ export async function updateClient(
   ]);
   return rowCount === 1;
 }
+
+/** The card of somebody of the same name with the same number or address, if there is one. */
+export async function cardLike(tx: Tx, houseId: string, c: { name: string; phone?: string; email?: string }): Promise<string | null> {
+  if (!c.phone && !c.email) return null;
+  const near = await clientsByContact(tx, houseId, c.phone, c.email);
+  return near.find((n) => n.client.name.toLowerCase() === c.name.toLowerCase())?.client.id ?? null;
+}

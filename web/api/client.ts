@@ -40,6 +40,12 @@ export function send<T>(method: "POST" | "DELETE", path: string, body: unknown =
     .then((r) => take<T>(r));
 }
 
+/** Sends a form, such as one with a file in it. */
+export const sendForm = <T>(path: string, form: FormData): Promise<T> =>
+  fetch(`/api/desk${path}`, { method: "POST", headers: { "x-gentian": "desk" }, body: form })
+    .catch(cut)
+    .then((r) => take<T>(r));
+
 /** Sends a form and takes the answer line by line as it comes: each line is one JSON document. */
 export async function takeLines<T>(path: string, form: FormData, hear: (line: T) => void): Promise<void> {
   const res = await fetch(`/api/desk${path}`, { method: "POST", headers: { "x-gentian": "desk" }, body: form }).catch(cut);

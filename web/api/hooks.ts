@@ -19,7 +19,7 @@ export function useLive(): void {
     const open = (): void => {
       source?.close();
       source = new EventSource("/api/desk/stream");
-      source.addEventListener("calendar", again("/day", "/appointments", "/openings", "/draft/copy"));
+      source.addEventListener("calendar", again("/day", "/appointments", "/openings", "/draft/copy", "/week", "/differs", "/blocks", "/walk-ins", "/me"));
       source.addEventListener("talk", again("/now", "/logbook", "/conversations"));
       source.addEventListener("slip", again("/now"));
       source.addEventListener("draft", () => {

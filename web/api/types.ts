@@ -8,9 +8,18 @@ export interface Me {
     zone: string;
     currency: string;
     locale: string;
+    rules: { gridMin: number; offers?: "nearest" | "tidy" | "quiet" };
     rooms: { id: string; name: string; pool: string }[];
     staff: { id: string; name: string; called: string; work: string; bookable: boolean }[];
-    services: { id: string; name: string; variants: { lengthMin: number; priceMinor: number | null }[]; staff: string[]; pool: string; group: boolean }[];
+    services: {
+      id: string;
+      name: string;
+      variants: { lengthMin: number; priceMinor: number | null }[];
+      staff: string[];
+      pool: string;
+      group: boolean;
+      cleanUpMin: number;
+    }[];
     lines: { key: string; name: string; channel: string; state: "on-duty" | "drafting" | "off" }[];
   };
   clock: { nowMs: number; rate: number };
@@ -40,6 +49,11 @@ export interface Slip {
   places: number;
   priceMinor: number | null;
   feeMinor: number;
+  feeState: "owed" | "waived" | "paid" | null;
+  more: string[];
+  visit: string | null;
+  series: string | null;
+  overruled: string | null;
   byReceptionist: boolean;
   madeBy: string;
 }
@@ -50,10 +64,16 @@ export interface Day {
   open: Span[];
   closed: string | null;
   staff: { id: string; works: Span[]; breaks: Span[] }[];
-  classes: { service: string; staff?: string; room: string; from: number; to: number; places: number }[];
+  classes: { service: string; name: string; staff?: string; room: string; from: number; to: number; places: number }[];
   appointments: Slip[];
   held: { id: string; staff: string; room: string; from: number; to: number }[];
-  blocks: { id: string; staff: string | null; room: string | null; from: number; to: number; reason: string }[];
+  blocks: { id: string; staff: string | null; room: string | null; from: number; to: number; reason: string; kind: "block" | "time-off"; longer: boolean }[];
+  single: { id: string; staff: string | null; hours: Hours[]; reason: string }[];
+}
+
+export interface Hours {
+  from: string;
+  to: string;
 }
 
 export interface At {
@@ -69,21 +89,25 @@ export interface Card {
   assessed: boolean;
   saysSo: boolean;
   note: string;
+  byPersonOnly: boolean;
   answers: Record<string, string>;
+  owedMinor?: number;
+  lastStaff?: string | null;
 }
 
 export interface OneAppointment {
-  appointment: Slip & { date: string; answers: Record<string, string>; conversation: string | null };
+  appointment: Slip & { date: string; answers: Record<string, string>; conversation: string | null; lateFeeMinor: number; told?: boolean };
   client: Card | null;
   history: (Slip & { date: string })[];
-  audit: { at: At; actor: string; action: string; detail: unknown }[];
+  audit: { at: At; actor: string; action: string }[];
   questions: Record<string, string>;
 }
 
 export interface Waiting {
   id: string;
   conversationId: string | null;
-  kind: "message" | "hand-over" | "emergency" | "call-back";
+  kind: "message" | "hand-over" | "emergency" | "call-back" | "tell";
+  appointmentId: string | null;
   to: string;
   text: string;
   name: string | null;
@@ -155,4 +179,87 @@ export interface OneConversation {
 export interface Openings {
   openings: { staff: string; room: string; time: string; left?: number }[];
   offers: ({ staff: string } & At)[];
+}
+
+/** Why the places of a day are shut for an appointment, by person. */
+export interface Places {
+  grid: number;
+  people: { staff: string; shut: { fromMin: number; toMin: number; why: string; never: boolean }[] }[];
+}
+
+export interface Week {
+  from: string;
+  days: {
+    date: string;
+    closed: string | null;
+    people: { staff: string; worksMin: number; freeMin: number; full: number; booked: number; from: string | null; to: string | null }[];
+  }[];
+}
+
+export interface WalkIn extends At {
+  service: string;
+  serviceName: string;
+  length: number;
+  priceMinor: number | null;
+  staff: string;
+  room: string;
+}
+
+export interface TouchedList {
+  block: { id: string; staff?: string; room?: string; reason: string; kind: "block" | "time-off"; from: At; to: At };
+  touched: (Slip & { date: string; phone: string | null; told?: boolean; offers: ({ staff: string } & At)[] })[];
+}
+
+export interface Differs {
+  absences: { id: string; staff: string | null; room: string | null; reason: string; kind: "block" | "time-off"; from: At; to: At }[];
+  days: { id: string; staff: string | null; date: string; hours: Hours[]; reason: string }[];
+}
+
+export type TouchedWhy = "service-gone" | "length-gone" | "person-gone" | "not-theirs" | "room-gone" | "closed" | "outside-hours" | "no-class";
+
+export interface Attempt {
+  touched: (Slip & { date: string; why: TouchedWhy })[];
+  gaps?: { code: string; place: string; about?: string }[];
+}
+
+export interface Done {
+  id: string;
+  undo: number;
+}
+
+export interface VisitOffer extends At {
+  until: string;
+  parts: ({ service: string; length: number; staff: string; room: string } & At)[];
+}
+
+export interface SeriesOffer {
+  staff: string | null;
+  weeks: { date: string; opening?: { staff: string } & At; instead: ({ staff: string } & At)[] }[];
+}
+
+export interface Holiday {
+  date: string;
+  name: string;
+  closed: string | null;
+  hours: Hours[] | null;
+}
+
+export interface ExchangeReport {
+  of: number;
+  good: number;
+  wrong: number;
+  faults: { line: number; column: string; message: string }[];
+  shown: string[][];
+  kept: boolean;
+  clients?: number;
+  known?: number;
+  appointments?: number;
+  services?: number;
+}
+
+export interface Tidiness {
+  days: number;
+  bookings: number;
+  now: "nearest" | "tidy" | "quiet";
+  settings: { setting: "nearest" | "tidy" | "quiet"; gapMin: number; placed: number }[];
 }

@@ -6,6 +6,7 @@ import { joinVals, val, type Turn, type Value } from "../turn.ts";
 import { clientVal, lookUp, yesNoChoices } from "./identity.ts";
 import { propose, whenVal } from "./offering.ts";
 import { askQuestion } from "./questions.ts";
+import { notForThem } from "./whom.ts";
 
 export function newBook(): BookTask {
   return { errand: "book", wish: {}, offered: [], refused: [] };
@@ -67,7 +68,7 @@ export function nextBook(t: Turn, task: BookTask): void {
     return;
   }
   if (lookUp(t)) return;
-  if (notAssessed(t, task, service)) return;
+  if (notAssessed(t, task, service) || notForThem(t, task, service)) return;
   const open = openQuestions(t, task, service);
   if (c.match !== "both" && !c.confirmed && open.length > 0) {
     if (c.phone) t.say("check/phone", { phone: val(phoneText(c.phone), saidSource) });
@@ -185,7 +186,10 @@ export function openQuestions(t: Turn, task: BookTask, service: Service): Questi
   const isNew = c.match !== "both" && c.saysBefore === false;
   const known = c.card?.answers ?? {};
   const extra = task.extra ?? [];
-  return [...new Set([...service.asks, ...extra])]
+  // Where it is only for new or for returning clients, whether they have been here must be known.
+  const whether =
+    service.clients && c.match !== "both" && c.saysBefore === undefined ? t.house.handbook.questions.filter((q) => q.whom === "unknown").map((q) => q.key) : [];
+  return [...new Set([...service.asks, ...whether, ...extra])]
     .map((key) => t.house.questions.get(key))
     .filter((q): q is Question => q !== undefined)
     .filter((q) => {
@@ -218,6 +222,14 @@ function goAhead(t: Turn, task: BookTask, service: Service): void {
   const parent = house.handbook.rules.parentUnderAge;
   if (task.forWhom && parent !== undefined && /son|daughter|kid|child|boy|girl|nephew|niece/.test(task.forWhom))
     t.say("book/parent", { age: val(String(parent), ruleSource("parentUnderAge", "Under age")) });
+  const { ages } = service;
+  if (ages) {
+    const from = val(String(ages.from ?? ""), source);
+    const to = val(String(ages.to ?? ""), source);
+    if (ages.from !== undefined && ages.to !== undefined) t.say("book/ages-between", { from, to });
+    else if (ages.from !== undefined) t.say("book/ages-from", { from });
+    else if (ages.to !== undefined) t.say("book/ages-to", { to });
+  }
   const values = {
     time: val(whenText(house, o.startMin), calendarSource),
     length: val(lengthText(o.lengthMin), source),

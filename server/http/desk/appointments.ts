@@ -9,7 +9,7 @@ import { cancel, lockDesk, type Desk } from "../../books.ts";
 import { bookByHand, lateFeeOf, markByHand, moveByHand, undoByHand, type Chosen, type Done } from "../../byhand.ts";
 import { historyOf, lastSeen, owedBy, setFeeState, type AppointmentRow } from "../../data/appointments.ts";
 import { auditOf, writeAudit } from "../../data/audit.ts";
-import { clientById, insertClient, updateClient } from "../../data/clients.ts";
+import { cardLike, clientById, insertClient, updateClient } from "../../data/clients.ts";
 import { notify } from "../../data/notify.ts";
 import { insertSlip, toldOf } from "../../data/slips.ts";
 import { Refusal } from "../../refusal.ts";
@@ -180,7 +180,9 @@ export function appointmentsRoutes(app: App): Router {
         if (!client) {
           if (!b.newClient)
             throw new Refusal(400, "Who is it for?", "Choose a client or write a name.", [{ path: "client", message: "choose a client or write a name" }]);
-          client = await insertClient(desk.tx, p.row.id, { name: b.newClient.name, ...(phone ? { phone } : {}), ...(email ? { email } : {}) }, p.nowMin);
+          const who = { name: b.newClient.name, ...(phone ? { phone } : {}), ...(email ? { email } : {}) };
+          // Who is known already keeps one card.
+          client = (await cardLike(desk.tx, p.row.id, who)) ?? (await insertClient(desk.tx, p.row.id, who, p.nowMin));
         }
         const together = b.also.length > 0 ? { [b.as ?? "visit"]: b.ref } : {};
         const made = [];
@@ -264,6 +266,29 @@ export function appointmentsRoutes(app: App): Router {
           const rev = await lockDesk(desk);
           if (!(await setFeeState(desk.tx, a.id, b.state, rev))) throw new Refusal(409, "There is no fee on this appointment");
           await writeAudit(desk.tx, p.row.id, p.nowMin, p.account.name, `fee ${b.state}`, a.id, { feeMinor: a.feeMinor });
+          return { id: a.id };
+        }),
+      );
+    }),
+  );
+
+  /** Puts on the list whom to tell: of the last change of this appointment. */
+  r.post(
+    "/appointments/:id/tell",
+    handler(async (req, res) => {
+      const p = await placeOf(app, req);
+      const b = bodyOf(z.object({ ref, undo: z.number().int().positive() }), req);
+      const a = await standing(app, p, req.params["id"]);
+      res.json(
+        await command(app, p, b.ref, async (desk) => {
+          const now = whenText(p.house, a.startMin);
+          await tellOf(
+            p,
+            desk,
+            a,
+            b.undo,
+            a.status === "cancelled" ? `Cancelled by the house: ${now}. Tell them.` : `Their appointment is now ${now}. Tell them.`,
+          );
           return { id: a.id };
         }),
       );

@@ -13,8 +13,8 @@ import { Unreadable } from "../../bring/unreadable.ts";
 import { lockDesk, priceOf, timesOf } from "../../books.ts";
 import { comingOnes, insertAppointment } from "../../data/appointments.ts";
 import { writeAudit } from "../../data/audit.ts";
-import { allClients, clientsByContact, insertClient } from "../../data/clients.ts";
-import { unlessTaken, type Tx } from "../../data/db.ts";
+import { allClients, cardLike, insertClient } from "../../data/clients.ts";
+import { unlessTaken } from "../../data/db.ts";
 import { bringInto } from "../../drafts.ts";
 import { Refusal } from "../../refusal.ts";
 import { bodyOf, handler } from "../kit.ts";
@@ -204,7 +204,7 @@ async function keepBook(
     const cards = new Map<string, string>();
     const cardOf = async (c: ClientLine): Promise<string> => {
       const who = `${c.name.toLowerCase()} ${c.phone ?? ""} ${c.email ?? ""}`;
-      const have = cards.get(who) ?? (await known(tx, p.row.id, c));
+      const have = cards.get(who) ?? (await cardLike(tx, p.row.id, c));
       if (have) {
         if (!cards.has(who)) done.known++;
         cards.set(who, have);
@@ -245,13 +245,6 @@ async function keepBook(
     await writeAudit(tx, p.row.id, p.nowMin, p.account.name, `brought in ${kind}`, null, done);
     return done;
   });
-}
-
-/** The card of somebody with the same number or address and the same name, if there is one. */
-async function known(tx: Tx, houseId: string, c: ClientLine): Promise<string | null> {
-  if (!c.phone && !c.email) return null;
-  const near = await clientsByContact(tx, houseId, c.phone, c.email);
-  return near.find((n) => n.client.name.toLowerCase() === c.name.toLowerCase())?.client.id ?? null;
 }
 
 async function tableFor(app: App, p: Place, kind: Kind): Promise<string[][]> {

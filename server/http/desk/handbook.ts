@@ -6,23 +6,26 @@ import { readSource, type SourceNote } from "@gentian/core/bring/bring";
 import { compose, type Brought } from "@gentian/core/bring/compose";
 import { blocksOfText, type SourceText } from "@gentian/core/bring/source";
 import type { Change } from "@gentian/core/house/change";
+import { withDays } from "@gentian/core/house/compile";
 import { readyOf } from "@gentian/core/house/draft";
+import { touchedBy } from "@gentian/core/schedule/touched";
+import { isoOfDay } from "@gentian/core/time/days";
 import { giveAway, handbookFileSchema, takeIn } from "@gentian/core/house/handbookfile";
 import { gather } from "@gentian/core/knowledge/unanswered";
 import type { App } from "../../app.ts";
 import { viewOf } from "../../books.ts";
 import { MOST_PAGES, pagesOf, readPage, type StandIn } from "../../bring/site.ts";
 import { Unreadable } from "../../bring/unreadable.ts";
-import { allAppointments, busySince } from "../../data/appointments.ts";
+import { allAppointments, busySince, comingOnes } from "../../data/appointments.ts";
 import { allClients } from "../../data/clients.ts";
 import { countChanges } from "../../data/drafts.ts";
 import { houseById } from "../../data/houses.ts";
 import { unansweredSince, usageSince } from "../../data/usage.ts";
-import { bringInto, changeDraft, draftFor, Overtaken, putOnDuty, turnBack } from "../../drafts.ts";
+import { attempted, bringInto, changeDraft, draftFor, Overtaken, putOnDuty, turnBack } from "../../drafts.ts";
 import { Refusal } from "../../refusal.ts";
 import { bodyOf, handler, sendProblem } from "../kit.ts";
 import { nameOf, received } from "../upload.ts";
-import { placeOf, type Place } from "./place.ts";
+import { placeOf, slip, type Place } from "./place.ts";
 
 const path = z.array(z.string().max(80)).min(1).max(12);
 const item = z.record(z.string(), z.unknown());
@@ -86,6 +89,25 @@ export function handbookRoutes(app: App): Router {
     }),
   );
 
+  /** What a change would touch, before it is kept: coming appointments that fit the draft as it is, and would not after. */
+  r.post(
+    "/draft/attempt",
+    handler(async (req, res) => {
+      const p = await placeOf(app, req);
+      const body = bodyOf(z.object({ change }), req);
+      const { draft } = await draftFor(app.db, p.row);
+      const after = attempted(draft, body.change);
+      const before = withDays(readyOf(draft).house, p.house.days);
+      const ready = readyOf(after);
+      const known = new Set(readyOf(draft).gaps.map((g) => `${g.code} ${g.place}`));
+      const touched = touchedBy(before, withDays(ready.house, p.house.days), await comingOnes(app.db, p.row.id, p.nowMin));
+      res.json({
+        touched: touched.map((t) => ({ ...slip(p.house, t.of), date: isoOfDay(p.house.zone.toLocal(t.of.startMin).day), why: t.why })),
+        gaps: ready.gaps.filter((g) => !known.has(`${g.code} ${g.place}`)),
+      });
+    }),
+  );
+
   for (const way of ["undo", "redo"] as const)
     r.post(
       `/draft/${way}`,
@@ -118,6 +140,7 @@ export function handbookRoutes(app: App): Router {
           name: c.name,
           assessed: c.assessed || c.saysSo,
           answers: c.answers,
+          ...(c.byPersonOnly ? { byPersonOnly: true } : {}),
           ...(c.phone ? { phone: c.phone } : {}),
           ...(c.email ? { email: c.email } : {}),
         })),

@@ -6,10 +6,10 @@ import { Button } from "../../parts/controls.tsx";
 import { agoText, phone } from "../../parts/words.ts";
 import { useState } from "react";
 
-const KIND = { message: "message", "hand-over": "handed over", emergency: "emergency", "call-back": "call back" } as const;
+const KIND = { message: "message", "hand-over": "handed over", emergency: "emergency", "call-back": "call back", tell: "to be told" } as const;
 
 /** What waits for a person, oldest first, each with the one thing to do. */
-export function WaitingBand({ now, onOpen }: { now: Now | undefined; onOpen: (conversation: string) => void }) {
+export function WaitingBand({ now, onOpen, onSlip }: { now: Now | undefined; onOpen: (conversation: string) => void; onSlip: (appointment: string) => void }) {
   const [from, setFrom] = useState(0);
   const all = now?.waiting ?? [];
   const start = from < all.length ? from : 0;
@@ -31,7 +31,7 @@ export function WaitingBand({ now, onOpen }: { now: Now | undefined; onOpen: (co
       <ul className="grid min-w-0 flex-1 grid-cols-3">
         {shown.map((w) => (
           <li key={w.id} className="min-w-0 border-l border-hairline px-4 pt-2.5">
-            <One w={w} onOpen={onOpen} />
+            <One w={w} onOpen={onOpen} onSlip={onSlip} />
           </li>
         ))}
       </ul>
@@ -44,7 +44,7 @@ export function WaitingBand({ now, onOpen }: { now: Now | undefined; onOpen: (co
   );
 }
 
-function One({ w, onOpen }: { w: Waiting; onOpen: (conversation: string) => void }) {
+function One({ w, onOpen, onSlip }: { w: Waiting; onOpen: (conversation: string) => void; onSlip: (appointment: string) => void }) {
   const { mutate } = useSWRConfig();
   const act = async (what: "done" | "undo"): Promise<void> => {
     try {
@@ -86,9 +86,10 @@ function One({ w, onOpen }: { w: Waiting; onOpen: (conversation: string) => void
           </Button>
         ) : (
           <Button kind="main" onClick={() => void act("done")}>
-            Done
+            {w.kind === "tell" ? "Told" : "Done"}
           </Button>
         )}
+        {w.appointmentId ? <Button onClick={() => onSlip(w.appointmentId as string)}>See it</Button> : null}
         {w.conversationId ? <Button onClick={() => onOpen(w.conversationId as string)}>Read</Button> : null}
       </div>
     </>
