@@ -55,7 +55,13 @@ if (root)
     <StrictMode>
       <BrowserRouter>
         <App />
-        <Toaster position="bottom-left" toastOptions={{ style: { borderRadius: 3, boxShadow: "none", border: "1px solid #DCD8CC", fontFamily: "inherit" } }} />
+        <Toaster
+          position="bottom-left"
+          toastOptions={{
+            style: { borderRadius: 3, boxShadow: "none", border: "1px solid #DCD8CC", fontFamily: "inherit", fontSize: 13 },
+            actionButtonStyle: { background: "#34349B", borderRadius: 3 },
+          }}
+        />
       </BrowserRouter>
     </StrictMode>,
   );

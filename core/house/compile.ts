@@ -90,8 +90,6 @@ export interface House {
   closedOn(day: DayNumber): { id: string; name: string } | null;
   /** A person's working windows of a day, inside the house's hours, breaks taken out. */
   worksOn(staffId: string, day: DayNumber): readonly DayWindow[];
-  /** The id of the handbook's own list's entry for a day, closed or shortened; null where it has none. */
-  listedOn(day: DayNumber): string | null;
   /** Whether the day has hours of its own, of the house or of the person. */
   differs(day: DayNumber, staffId?: string): SingleDay | null;
   /** What a service of a length takes; null where it does not come in that length. */
@@ -222,7 +220,7 @@ function makeHouse(handbook: Handbook, days: readonly SingleDay[] = []): House {
         .map((h) => ({
           weekday: [0, 1, 2, 3, 4, 5, 6, 7].map((d) => h.weekdays.some((w) => weekdayNumber(w) === d)),
           window: { fromMin: minuteOfClock(h.from), toMin: minuteOfClock(h.to), id: h.id },
-          has: h.repeat ? recurrenceOf(h.repeat.rule, h.repeat.from).has : inTurn(h.every, h.weekdays),
+          has: inTurn(h),
         })),
     });
     breaksByStaff.set(
@@ -234,7 +232,7 @@ function makeHouse(handbook: Handbook, days: readonly SingleDay[] = []): House {
   const worked = new Map<string, Map<DayNumber, readonly DayWindow[]>>();
   const worksOn = (staffId: string, day: DayNumber): readonly DayWindow[] => {
     let own = worked.get(staffId);
-    if (!own) worked.set(staffId, (own = new Map()));
+    if (!own) worked.set(staffId, (own = new Map<DayNumber, readonly DayWindow[]>()));
     const have = own.get(day);
     if (have) return have;
     if (own.size > 2000) own.clear();
@@ -297,7 +295,6 @@ function makeHouse(handbook: Handbook, days: readonly SingleDay[] = []): House {
     limits: [...handbook.limits, ...ALWAYS_REFUSED],
     emergency: handbook.emergency ?? { words: [...ALWAYS_EMERGENCY], say: helpSentence(helpNumber(handbook.country)), call: helpNumber(handbook.country) },
     days,
-    listedOn: (day: DayNumber) => listed(day)?.id ?? null,
     differs,
     openOn,
     closedOn,
@@ -309,11 +306,13 @@ function makeHouse(handbook: Handbook, days: readonly SingleDay[] = []): House {
   });
 }
 
-/** Every so many weeks, from the week of a day on. */
-function inTurn(every: { weeks: number; from: string } | undefined, weekdays: readonly Parameters<typeof weekdayNumber>[0][]): (day: DayNumber) => boolean {
-  if (!every) return () => true;
-  // Counted from the Monday of that week, so that every weekday of the first week counts.
-  return recurrenceOf(everyWeeks(every.weeks, weekdays), isoOfDay(mondayOf(dayOfIso(every.from)))).has;
+/** On which days hours hold that come in turn. */
+function inTurn(h: Staff["hours"][number]): (day: DayNumber) => boolean {
+  // Every so many weeks is counted from the Monday of the first, so that every weekday of that week counts.
+  const days = h.repeat
+    ? recurrenceOf(h.repeat.rule, h.repeat.from)
+    : recurrenceOf(everyWeeks(h.every?.weeks ?? 1, h.weekdays), isoOfDay(mondayOf(dayOfIso(h.every?.from ?? "1970-01-05"))));
+  return (day) => days.has(day);
 }
 
 function needsOf(

@@ -61,7 +61,7 @@ class Stretch implements Busy {
 
   #sorted(): Map<string, Interval[]> {
     if (this.#staff) return this.#staff;
-    const staff = (this.#staff = new Map());
+    const staff = (this.#staff = new Map<string, Interval[]>());
     for (const r of this.#rows) {
       if (r.place) continue;
       if (r.staff !== null && r.endMin > r.startMin) put(staff, r.staff, r.startMin, r.endMin);

@@ -100,8 +100,14 @@ export class DayPlan {
     return rooms;
   }
 
-  /** Percent of a person's working time on this day that is taken, rounded down. */
+  /** Percent of a person's working time on this day that is taken, rounded down; 100 where they do not work. */
   loadOf(id: string): number {
+    const { worksMin, takenMin } = this.timeOf(id);
+    return worksMin === 0 ? 100 : Math.floor((100 * takenMin) / worksMin);
+  }
+
+  /** Minutes that a person works on this day, and how many of them are taken. */
+  timeOf(id: string): { worksMin: number; takenMin: number } {
     let works = 0;
     let taken = 0;
     const busy = this.#busy.staff(id);
@@ -111,7 +117,7 @@ export class DayPlan {
       works += to - from;
       for (const b of busy) taken += Math.max(0, Math.min(b.endMin, to) - Math.max(b.startMin, from));
     }
-    return works === 0 ? 100 : Math.floor((100 * taken) / works);
+    return { worksMin: works, takenMin: taken };
   }
 
   /**
@@ -133,7 +139,7 @@ export class DayPlan {
           if (this.#base === null && this.#house.zone.toLocal(startMin).minute !== minute) continue;
           if (endMin > windowTo) break;
           if (startMin < earliestMin || startMin - needs.staffBeforeMin < windowFrom) continue;
-          if (hours && !hours.some((h) => h.fromMin <= minute && endMin <= this.at(h.toMin))) continue;
+          if (hours && !hours.some((h) => this.at(h.fromMin) <= startMin && endMin <= this.at(h.toMin))) continue;
           const from = startMin - needs.staffBeforeMin;
           const to = endMin + needs.staffAfterMin;
           while (k < taken.length && (taken[k] as Interval).endMin <= from) k++;

@@ -88,7 +88,7 @@ export function* openings(house: House, calendar: Calendar, now: EpochMin, reque
   if (!search) return;
   const seen = request.own === undefined ? calendar : calendar.without([request.own]);
   const bounds = bookingBounds(house, now);
-  const last = request.noNotice ? request.toDay : Math.min(request.toDay, bounds.lastDay);
+  const last = Math.min(request.toDay, bounds.lastDay);
   for (let day = Math.max(request.fromDay, bounds.firstDay); day <= last; day++) {
     const plan = planOf(house, seen, day, search.needs);
     if (!plan) continue;

@@ -37,7 +37,7 @@ export function* visits(house: House, calendar: Calendar, now: EpochMin, request
   if (!first || searches.some((s) => !s || s.needs.service.group)) return;
   const parts = searches as Search[];
   const bounds = bookingBounds(house, now);
-  const last = request.noNotice ? request.toDay : Math.min(request.toDay, bounds.lastDay);
+  const last = Math.min(request.toDay, bounds.lastDay);
   for (let day = Math.max(request.fromDay, bounds.firstDay); day <= last; day++) {
     if (house.openOn(day).length === 0) continue;
     const starts = startsOf(house, calendar, day, first);

@@ -1,8 +1,9 @@
-import rrule from "rrule";
+import * as rrule from "rrule";
 import { dayOfIso, partsOf, weekdayName, type DayNumber, type WeekdayName } from "./days.ts";
 
-// The package is CommonJS for Node and has named parts for bundlers: both are taken.
-const { RRule } = rrule as unknown as { RRule: typeof import("rrule").RRule };
+// For Node the package is one CommonJS object, for bundlers it has named parts: both are taken.
+const whole = rrule as unknown as { RRule?: typeof rrule.RRule } & Record<"default", { RRule: typeof rrule.RRule } | undefined>;
+const RRule = (whole.RRule ?? whole["default"]?.RRule) as typeof rrule.RRule;
 
 /** Days that come again, by a recurrence rule of RFC 5545 (section 3.3.10) counted from a first day. */
 export interface Recurrence {

@@ -79,7 +79,7 @@ export function blocksRoutes(app: App): Router {
         date: isoOfDay(day),
         phone: a.clientPhone,
         ...(told.has(a.id) ? { told: told.get(a.id) } : {}),
-        offers: offers.map((o) => ({ staff: o.staff, ...local(p.house, o.startMin) })),
+        offers: [...offers].sort((x, y) => x.startMin - y.startMin).map((o) => ({ staff: o.staff, ...local(p.house, o.startMin) })),
       };
     });
   };

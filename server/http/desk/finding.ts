@@ -3,7 +3,7 @@ import { z } from "zod";
 import { OFFER_WEIGHTS } from "@gentian/core/house/schema";
 import { findOffers } from "@gentian/core/schedule/offers";
 import { openings } from "@gentian/core/schedule/openings";
-import { faultsOf, type FaultCode } from "@gentian/core/schedule/places";
+import { faultsOf } from "@gentian/core/schedule/places";
 import { series } from "@gentian/core/schedule/series";
 import { gapsBySetting } from "@gentian/core/schedule/tidiness";
 import { findVisits } from "@gentian/core/schedule/visits";
@@ -104,7 +104,7 @@ export function findingRoutes(app: App): Router {
             const worst = faults.find((f) => !f.mayOverrule) ?? faults[0];
             if (!worst) continue;
             const last = runs.at(-1);
-            const why = FAULT_WORDS[worst.code as FaultCode];
+            const why = FAULT_WORDS[worst.code];
             if (last && last.toMin === minute && last.why === why) last.toMin = minute + grid;
             else runs.push({ fromMin: minute, toMin: minute + grid, why, never: !worst.mayOverrule });
           }

@@ -4,8 +4,7 @@ import { z } from "zod";
 import { touchedBy } from "@gentian/core/schedule/touched";
 import { csvLine } from "@gentian/core/bring/tables";
 import { readyOf } from "@gentian/core/house/draft";
-import type { House } from "@gentian/core/house/compile";
-import { withDays } from "@gentian/core/house/compile";
+import { closedDay, withDays, type House } from "@gentian/core/house/compile";
 import { CalendarBook } from "@gentian/core/schedule/calendar";
 import { DayPlan } from "@gentian/core/schedule/dayplan";
 import { rowOf } from "@gentian/core/schedule/openings";
@@ -56,15 +55,14 @@ export function weekRoutes(app: App): Router {
             .filter((s) => s.bookable)
             .map((s) => {
               const works = house.worksOn(s.id, day);
-              const minutes = works.reduce((n, w) => n + w.toMin - w.fromMin, 0);
+              const { worksMin, takenMin } = plan.timeOf(s.id);
               const own = counts.filter((a) => a.staff === s.id && a.status !== "held" && house.zone.toLocal(a.startMin).day === day);
               const classes = new Set(own.filter((a) => a.kind === "place").map((a) => a.startMin)).size;
-              const load = minutes === 0 ? 0 : Math.min(100, plan.loadOf(s.id));
               return {
                 staff: s.id,
-                worksMin: minutes,
-                freeMin: Math.round((minutes * (100 - load)) / 100),
-                full: load,
+                worksMin,
+                freeMin: worksMin - takenMin,
+                full: worksMin === 0 ? 0 : plan.loadOf(s.id),
                 booked: own.filter((a) => a.kind === "visit").length + classes,
                 from: works[0] ? clockText(works[0].fromMin) : null,
                 to: works[0] ? clockText((works.at(-1) as { toMin: number }).toMin) : null,
@@ -134,22 +132,35 @@ export function weekRoutes(app: App): Router {
   return r;
 }
 
-/** The public holidays of the house's country and region in the year to come, and whether the house's own list has them. */
-function holidaysOf(house: House, today: number): { date: string; name: string; closed: string | null; hours: { from: string; to: string }[] | null }[] {
+interface HolidayView {
+  date: string;
+  name: string;
+  closed: string | null;
+  hours: { from: string; to: string }[] | null;
+}
+
+/** The public holidays of the house's country and region in the year to come, together with the house's own list, which decides. */
+function holidaysOf(house: House, today: number): HolidayView[] {
   const { country, place } = house.handbook;
-  const all = new Holidays();
-  const states = (all.getStates(country, "en") ?? {}) as Record<string, string>;
+  const states = (new Holidays().getStates(country, "en") ?? {}) as Record<string, string>;
   const state = Object.entries(states).find(([code, name]) => name.toLowerCase() === place.region?.toLowerCase() || code === place.region)?.[0];
   const own = state ? new Holidays(country, state) : new Holidays(country);
   own.setLanguages("en");
   const { year } = partsOf(today);
-  return [year, year + 1]
-    .flatMap((y) => own.getHolidays(y))
-    .filter((h) => h.type === "public" || h.type === "bank")
-    .map((h) => ({ day: dayOfIso(h.date.slice(0, 10)), name: h.name }))
-    .filter((h, i, list) => h.day >= today && h.day < today + 366 && list.findIndex((o) => o.day === h.day) === i)
-    .map((h) => {
-      const listed = house.handbook.closed.find((c) => house.listedOn(h.day) === c.id);
-      return { date: isoOfDay(h.day), name: h.name, closed: listed?.id ?? null, hours: listed?.hours ?? null };
-    });
+  const found = new Map<number, HolidayView>();
+  for (const y of [year, year + 1]) {
+    for (const h of own.getHolidays(y))
+      if (h.type === "public" || h.type === "bank") {
+        const day = dayOfIso(h.date.slice(0, 10));
+        found.set(day, { date: isoOfDay(day), name: h.name, closed: null, hours: null });
+      }
+    for (const c of house.handbook.closed) {
+      const day = closedDay(c.on, y);
+      if (day !== null) found.set(day, { date: isoOfDay(day), name: c.name, closed: c.id, hours: c.hours ?? null });
+    }
+  }
+  return [...found]
+    .filter(([day]) => day >= today && day < today + 366)
+    .sort((a, b) => a[0] - b[0])
+    .map(([, h]) => h);
 }

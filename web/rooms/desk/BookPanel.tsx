@@ -15,6 +15,8 @@ interface Props {
   minute?: number | undefined;
   close: () => void;
   booked: (id: string) => void;
+  /** Shows another day. */
+  go: (date: string) => void;
 }
 
 type How = "once" | "series" | "after" | "together";
@@ -63,7 +65,7 @@ interface Place {
 }
 
 /** Booking by hand: the receptionist's own offers first. What was typed survives a reload. */
-export function BookPanel({ me, date, staff, minute, close, booked }: Props) {
+export function BookPanel({ me, date, staff, minute, close, booked, go }: Props) {
   const [kept, keep, clear] = useKept<Draft>("book-by-hand", EMPTY);
   const [pointed, setPointed] = useState(minute !== undefined || staff !== undefined);
   const wanted = minute === undefined ? "" : clock(minute).padStart(5, "0");
@@ -178,10 +180,12 @@ export function BookPanel({ me, date, staff, minute, close, booked }: Props) {
                   <button
                     key={`${o.date}${o.time}${o.staff}`}
                     type="button"
-                    disabled={o.date !== date}
                     aria-pressed={chosen?.time === o.time && chosen.staff === o.staff}
-                    className={`min-h-8 rounded-m border px-2 text-s disabled:opacity-60 ${chosen?.time === o.time && chosen.staff === o.staff ? "border-gentian bg-gentian-pale font-semibold text-gentian" : "border-hairline bg-raised hover:border-quiet"}`}
-                    onClick={() => set({ time: o.time, staff: o.staff })}
+                    className={`min-h-8 rounded-m border px-2 text-s ${chosen?.time === o.time && chosen.staff === o.staff ? "border-gentian bg-gentian-pale font-semibold text-gentian" : "border-hairline bg-raised hover:border-quiet"}`}
+                    onClick={() => {
+                      set({ time: o.time, staff: o.staff });
+                      if (o.date !== date) go(o.date);
+                    }}
                   >
                     {o.date === date ? "" : `${shortDate(o.date)} `}
                     {o.time} {name(o.staff)}

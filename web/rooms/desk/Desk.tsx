@@ -157,6 +157,7 @@ export function Desk({ me }: { me: Me }) {
               minute={panel.minute}
               close={close}
               booked={(id) => setPanel({ kind: "slip", id })}
+              go={(d) => show({ day: d })}
             />
           ) : null}
           {panel.kind === "walk-in" ? <WalkInPanel me={me} close={close} booked={(id) => setPanel({ kind: "slip", id })} /> : null}

@@ -5,7 +5,7 @@ import type { GapCode } from "@gentian/core/house/compile";
 import { Refused, send, wordsOf } from "../../api/client.ts";
 import { useGet, useKept } from "../../api/hooks.ts";
 import type { Attempt, TouchedWhy } from "../../api/types.ts";
-import { Button, Input } from "../../parts/controls.tsx";
+import { Button } from "../../parts/controls.tsx";
 import { shortDate } from "../../parts/words.ts";
 import { gapWords } from "../handbook/words.ts";
 import type { DraftView } from "../handbook/useDraft.ts";
@@ -117,12 +117,14 @@ export function DraftLine({
     <div className="space-y-1">
       <label className="block">
         <span className="mb-1 block text-s font-semibold text-quiet">{label}</span>
-        <Input
+        <textarea
           value={text}
+          rows={Math.min(4, Math.ceil((text.length + 1) / 30))}
           aria-invalid={wrong}
+          className="block w-full resize-none rounded-m border border-hairline bg-raised px-2.5 py-1.5 text-m aria-[invalid=true]:border-clay"
           onChange={(e) => {
             setError(null);
-            setTyped(e.target.value);
+            setTyped(e.target.value.replace(/\n/g, " "));
           }}
         />
       </label>

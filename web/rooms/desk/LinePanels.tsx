@@ -367,6 +367,25 @@ function minutes(v: string, path: string[]): { op: "set"; path: string[]; value:
   return v.trim() !== "" && Number.isInteger(n) && n >= 0 && n <= 240 ? { op: "set", path, value: n } : null;
 }
 
+/** The hours of a day that is shortened. */
+function ShortHours({ name, hours, keep }: { name: string; hours: Hours[]; keep: (h: Hours[]) => void }) {
+  const now = hours.map((w) => `${w.from}–${w.to}`).join(", ");
+  const [typed, setTyped] = useState(now);
+  const read = readSpans(typed);
+  return (
+    <Input
+      aria-label={`Hours on ${name}`}
+      aria-invalid={!read || read.length === 0}
+      className="mb-1 !min-h-7 text-s"
+      value={typed}
+      onChange={(e) => setTyped(e.target.value)}
+      onBlur={() => {
+        if (read && read.length > 0 && typed !== now) keep(read);
+      }}
+    />
+  );
+}
+
 const SETTING = { nearest: "Nearest wins", tidy: "Keep days tidy", quiet: "Fill quiet days" } as const;
 
 /** The house: this day's hours, the hours of every week, holidays, and how it chooses what to offer. */
@@ -415,8 +434,8 @@ export function HousePanel({ me, date, close }: { me: Me; date: string; close: (
             {holidays?.slice(0, 14).map((h) => {
               const line = draft?.closed.find((c) => c.id === h.closed);
               return (
-                <li key={h.date} className="flex items-center justify-between gap-2 border-b border-hairline py-0.5">
-                  <span>
+                <li key={h.date} className="flex flex-wrap items-center justify-between gap-x-2 border-b border-hairline py-0.5">
+                  <span className="min-w-0 flex-1">
                     {shortDate(h.date)} {h.name}
                   </span>
                   <select
@@ -449,8 +468,15 @@ export function HousePanel({ me, date, close }: { me: Me; date: string; close: (
                   >
                     <option value="open">open</option>
                     <option value="closed">closed</option>
-                    <option value="short">{line?.hours ? line.hours.map((w) => `${w.from}–${w.to}`).join(", ") : "shortened"}</option>
+                    <option value="short">shortened</option>
                   </select>
+                  {line?.hours ? (
+                    <ShortHours
+                      name={h.name}
+                      hours={line.hours}
+                      keep={(hours) => void change({ op: "set", path: ["closed", line.id, "hours"], value: hours }, `${h.name}: other hours`)}
+                    />
+                  ) : null}
                 </li>
               );
             })}

@@ -44,6 +44,16 @@ export function TouchedPanel({ me, block, open, close }: { me: Me; block: string
             of whom to tell.
           </p>
         ) : null}
+        {settled.length > 0 ? (
+          <div className="pb-2">
+            <h3 className="text-s font-semibold text-quiet">Settled</h3>
+            <ul className="text-s">
+              {settled.map((s) => (
+                <Settled key={s.id} id={s.id} client={s.client} said={s.said} />
+              ))}
+            </ul>
+          </div>
+        ) : null}
         <ul>
           {d?.touched.map((a) => (
             <li key={a.id} className="border-t border-hairline py-2">
@@ -52,7 +62,7 @@ export function TouchedPanel({ me, block, open, close }: { me: Me; block: string
                 <span className="text-s text-quiet">{a.phone ? phone(a.phone) : "no telephone"}</span>
               </p>
               <p className="text-s text-quiet">
-                {shortDate(a.date)} {a.time}, {a.serviceName}, {a.lengthMin} min
+                {shortDate(a.date)} {bare(a.time)}, {a.serviceName}, {a.lengthMin} min
               </p>
               <div className="mt-1 flex flex-col gap-1">
                 {a.offers.map((o) => (
@@ -64,11 +74,11 @@ export function TouchedPanel({ me, block, open, close }: { me: Me; block: string
                         a,
                         "/move",
                         { staff: o.staff, date: o.date, time: o.time, tell: true },
-                        `moved to ${shortDate(o.date)} ${o.time} with ${called(o.staff)}`,
+                        `moved to ${shortDate(o.date)} ${bare(o.time)} with ${called(o.staff)}`,
                       )
                     }
                   >
-                    {shortDate(o.date)} {o.time}, {called(o.staff)}
+                    {shortDate(o.date)} {bare(o.time)}, {called(o.staff)}
                   </Button>
                 ))}
                 {a.offers.length === 0 ? <span className="text-s text-quiet">Nothing is open within a week.</span> : null}
@@ -84,16 +94,6 @@ export function TouchedPanel({ me, block, open, close }: { me: Me; block: string
             </li>
           ))}
         </ul>
-        {settled.length > 0 ? (
-          <div className="border-t border-hairline pt-2">
-            <h3 className="text-s font-semibold text-quiet">Settled</h3>
-            <ul className="text-s">
-              {settled.map((s) => (
-                <Settled key={s.id} id={s.id} client={s.client} said={s.said} />
-              ))}
-            </ul>
-          </div>
-        ) : null}
         {d ? (
           <Button
             className="mt-3"
@@ -108,6 +108,8 @@ export function TouchedPanel({ me, block, open, close }: { me: Me; block: string
     </section>
   );
 }
+
+const bare = (time: string): string => time.replace(/^0/, "");
 
 /** One who was moved or cancelled: ticked when they have been told. */
 function Settled({ id, client, said }: { id: string; client: string; said: string }) {

@@ -11,7 +11,7 @@ export function WeekSheet({ me, date, today, go }: { me: Me; date: string; today
   const { days } = week.data;
   return (
     <div className="mt-3 min-h-0 flex-1 overflow-auto pb-3">
-      <table className="w-full border-collapse text-s">
+      <table className="w-full table-fixed border-collapse text-s">
         <thead>
           <tr>
             <td className="w-[112px]" />

@@ -199,8 +199,24 @@ export function DaySheet({ me, day, nowMinute, panel, rows, open, place }: Props
               ))}
         </div>
       </DndContext>
+      {rows === "people" && nowMinute !== null && day.open.length > 0 ? <FreeRooms me={me} day={day} nowMinute={nowMinute} /> : null}
       <DragLayer sheet={sheet} scale={scale} day={day} rows={rows} />
     </div>
+  );
+}
+
+/** Which rooms nobody is in right now. */
+function FreeRooms({ me, day, nowMinute }: { me: Me; day: Day; nowMinute: number }) {
+  const taken = (id: string): boolean =>
+    day.appointments.some((a) => (a.room === id || a.more.includes(id)) && a.from <= nowMinute && nowMinute < a.busyTo) ||
+    day.held.some((a) => a.room === id && a.from <= nowMinute && nowMinute < a.to) ||
+    day.blocks.some((b) => b.room === id && b.from <= nowMinute && nowMinute < b.to);
+  const free = me.house.rooms.filter((r) => !taken(r.id));
+  if (me.house.rooms.length === 0) return null;
+  return (
+    <p className="shrink-0 truncate border-t border-hairline pt-1.5 text-s text-quiet">
+      <b className="font-semibold text-ink">Free now:</b> {free.length > 0 ? free.map((r) => r.name).join(", ") : "no room"}
+    </p>
   );
 }
 

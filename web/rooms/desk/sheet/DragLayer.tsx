@@ -68,7 +68,7 @@ export function DragLayer({ sheet, scale, day, rows }: { sheet: RefObject<HTMLDi
         >
           <b className="truncate font-semibold">{shortName(lift.slip.client)}</b>
           <span
-            className={`absolute top-full left-0 z-10 mt-0.5 rounded-m border px-1.5 py-0.5 whitespace-nowrap ${shut?.never ? "border-clay bg-clay-pale text-clay" : shut ? "border-stamen bg-stamen-pale text-stamen" : "border-gentian bg-raised text-gentian"}`}
+            className={`absolute top-full z-10 mt-0.5 ${(lift.fromMin - scale.fromMin) / (scale.toMin - scale.fromMin) > 0.6 ? "right-0" : "left-0"} rounded-m border px-1.5 py-0.5 whitespace-nowrap ${shut?.never ? "border-clay bg-clay-pale text-clay" : shut ? "border-stamen bg-stamen-pale text-stamen" : "border-gentian bg-raised text-gentian"}`}
           >
             {clock(lift.fromMin)}–{clock(to)}
             {shut ? `: ${shut.why}` : ""}
