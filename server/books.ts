@@ -1,7 +1,7 @@
 import type { AppointmentView, Effect, Event, OfferView } from "@gentian/core/conversation/state";
 import { sameName } from "@gentian/core/conversation/names";
 import type { House } from "@gentian/core/house/compile";
-import type { Calendar } from "@gentian/core/schedule/calendar";
+import type { BusyRow, Calendar } from "@gentian/core/schedule/calendar";
 import { needsAnyway, stillOpen, stretchOf, type Opening } from "@gentian/core/schedule/openings";
 import { overlaps, type Interval } from "@gentian/core/time/intervals";
 import {
@@ -22,7 +22,7 @@ import {
 import { writeAudit } from "./data/audit.ts";
 import { addAnswers, clientById, clientsByContact, insertClient } from "./data/clients.ts";
 import { unlessTaken, type Tx } from "./data/db.ts";
-import { lockCalendar } from "./data/houses.ts";
+import { lockAndTell } from "./data/houses.ts";
 import { notify } from "./data/notify.ts";
 import { insertSlip } from "./data/slips.ts";
 
@@ -40,16 +40,23 @@ export interface Desk {
   rev?: number;
   /** House and calendar as committed up to a revision, read again after the lock. */
   fresh: (rev: number) => Promise<{ house: House; calendar: Calendar }>;
+  /** Where a command that only books may say what it does, so that the next need not read it again. */
+  stage?: (rev: number, rows: readonly BusyRow[] | null) => void;
+  /** Something besides booking was done at this revision. */
+  mixed?: boolean;
+  /** What it has booked so far. */
+  booked?: BusyRow[];
 }
 
 /** Locks the house's calendars for the rest of the transaction and sees them as they are now. */
 async function lock(d: Desk): Promise<number> {
   if (d.rev !== undefined) return d.rev;
-  d.rev = await lockCalendar(d.tx, d.houseId);
+  const locked = await lockAndTell(d.tx, d.houseId, d.nowMin);
+  d.rev = locked.rev;
+  d.stage?.(d.rev, null);
   ({ house: d.house, calendar: d.calendar } = await d.fresh(d.rev - 1));
-  const over = await expireHolds(d.tx, d.houseId, d.nowMin, d.rev);
-  if (over.length > 0) d.calendar = d.calendar.without(over);
-  await notify(d.tx, { house: d.houseId, what: "calendar" });
+  d.mixed = locked.anyExpired;
+  if (locked.anyExpired) d.calendar = d.calendar.without(await expireHolds(d.tx, d.houseId, d.nowMin, d.rev));
   return d.rev;
 }
 

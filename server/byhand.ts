@@ -6,7 +6,7 @@ import { lockDesk as lock, priceOf, timesOf, type Desk } from "./books.ts";
 import {
   addFee,
   appointmentById,
-  insertAppointment,
+  insertNoted,
   moveRow,
   restoreRow,
   setFeeState,
@@ -16,7 +16,7 @@ import {
   type AppointmentStatus,
 } from "./data/appointments.ts";
 import { auditById, writeAudit } from "./data/audit.ts";
-import { unlessTaken } from "./data/db.ts";
+import { isTaken, unlessTaken } from "./data/db.ts";
 import { dropSlip, tellingsOf } from "./data/slips.ts";
 
 /** A place that a person at the desk has chosen. */
@@ -61,39 +61,40 @@ export async function bookByHand(d: Desk, b: Booking): Promise<Done> {
   const { offer } = judged;
   const places = b.chosen.places ?? 1;
   const group = d.house.services.get(offer.service)?.group;
-  const id = await unlessTaken(d.tx, () =>
-    insertAppointment(d.tx, {
-      houseId: d.houseId,
-      offer,
-      kind: group ? "place" : "visit",
-      status: b.arrived ? "arrived" : "booked",
-      places,
-      rev,
-      madeBy: d.actor,
-      madeAtMin: d.nowMin,
-      ...timesOf(d.house, offer),
-      clientId: b.clientId,
-      priceMinor: priceOf(d.house, offer, places),
-      ...(b.visitor ? { visitor: b.visitor } : {}),
-      ...(b.visit ? { visit: b.visit } : {}),
-      ...(b.series ? { series: b.series } : {}),
-      ...(b.reason ? { overruled: b.reason } : {}),
-    }),
-  );
-  if (!id) return { done: false, faults: [TAKEN] };
-  // What comes next in the same command sees it.
-  d.calendar = d.calendar.with([rowOf(d.house, id, offer, places)]);
-  const before = await snapshotOf(d.tx, id);
-  const undo = await writeAudit(d.tx, d.houseId, d.nowMin, d.actor, "booked", id, {
-    service: offer.service,
-    staff: offer.staff,
-    startMin: offer.startMin,
-    byHand: true,
-    ...(b.reason ? { overruled: b.reason } : {}),
-    before: { ...before, status: "lapsed" },
-    sequence: 0,
-  });
-  return { done: true, id, undo };
+  let made: { id: string; audit: number };
+  try {
+    made = await insertNoted(
+      d.tx,
+      {
+        houseId: d.houseId,
+        offer,
+        kind: group ? "place" : "visit",
+        status: b.arrived ? "arrived" : "booked",
+        places,
+        rev,
+        madeBy: d.actor,
+        madeAtMin: d.nowMin,
+        ...timesOf(d.house, offer),
+        clientId: b.clientId,
+        priceMinor: priceOf(d.house, offer, places),
+        ...(b.visitor ? { visitor: b.visitor } : {}),
+        ...(b.visit ? { visit: b.visit } : {}),
+        ...(b.series ? { series: b.series } : {}),
+        ...(b.reason ? { overruled: b.reason } : {}),
+      },
+      { service: offer.service, staff: offer.staff, startMin: offer.startMin, byHand: true, ...(b.reason ? { overruled: b.reason } : {}) },
+    );
+  } catch (error) {
+    // The database stands by its constraints, whatever was thought to be free: the whole command falls.
+    if (isTaken(error)) return { done: false, faults: [TAKEN] };
+    throw error;
+  }
+  // What comes next in the same command sees it, and so does the next command.
+  const row = rowOf(d.house, made.id, offer, places);
+  d.calendar = d.calendar.with([row]);
+  d.booked = [...(d.booked ?? []), row];
+  if (!d.mixed) d.stage?.(rev, d.booked);
+  return { done: true, id: made.id, undo: made.audit };
 }
 
 /** Moves at the desk, to another time, person or room, or to another length. The price follows a length that the service has. */

@@ -1,5 +1,5 @@
 import { compile, withDays, type House } from "@gentian/core/house/compile";
-import { CalendarBook } from "@gentian/core/schedule/calendar";
+import { CalendarBook, type BusyRow } from "@gentian/core/schedule/calendar";
 import type { SingleDay } from "@gentian/core/house/schema";
 import { busySince } from "./data/appointments.ts";
 import type { Tx } from "./data/db.ts";
@@ -16,6 +16,8 @@ interface Kept {
   days: readonly SingleDay[];
   /** Versions with these single days. */
   houses: Map<string, House>;
+  /** What a transaction of this process does to the calendars at a revision, whole: see `stage`. */
+  staged: Map<number, readonly BusyRow[]>;
 }
 
 /** What a command or a conversation goes by at a moment. */
@@ -49,10 +51,11 @@ export class Houses {
    */
   async #kept(tx: Tx, houseId: string, rev: number, nowMin: number): Promise<Kept> {
     let kept = this.#calendars.get(houseId);
+    if (kept) followStaged(kept, rev);
     if (kept && kept.rev >= rev) return kept;
     const since = kept?.rev ?? -1;
     const change = await busySince(tx, houseId, since, nowMin - BACK_MIN);
-    kept = this.#calendars.get(houseId) ?? { book: new CalendarBook(change.set), rev: -1, days: [], houses: new Map() };
+    kept = this.#calendars.get(houseId) ?? { book: new CalendarBook(change.set), rev: -1, days: [], houses: new Map(), staged: new Map() };
     if (kept.rev <= since || kept.rev < change.rev) {
       for (const id of change.drop) kept.book.drop(id);
       if (kept.rev >= 0) for (const row of change.set) kept.book.set(row);
@@ -84,7 +87,28 @@ export class Houses {
     return { house, calendar: kept.book };
   }
 
+  /**
+   * Says what a transaction that holds the calendar lock does at its revision, all of it. Whoever gets the next revision
+   * knows by that that this one was committed, and need not read it again. A transaction that falls takes it away.
+   */
+  stage(houseId: string, rev: number, rows: readonly BusyRow[]): void {
+    this.#calendars.get(houseId)?.staged.set(rev, rows);
+  }
+
+  unstage(houseId: string, rev: number): void {
+    this.#calendars.get(houseId)?.staged.delete(rev);
+  }
+
   forget(houseId: string): void {
     this.#calendars.delete(houseId);
   }
+}
+
+function followStaged(kept: Kept, rev: number): void {
+  for (let rows = kept.staged.get(kept.rev + 1); kept.rev < rev && rows; rows = kept.staged.get(kept.rev + 1)) {
+    for (const row of rows) kept.book.set(row);
+    kept.rev++;
+    kept.staged.delete(kept.rev);
+  }
+  for (const old of kept.staged.keys()) if (old <= kept.rev) kept.staged.delete(old);
 }

@@ -2,7 +2,7 @@ import type { BusyRow } from "@gentian/core/schedule/calendar";
 import type { OfferView } from "@gentian/core/conversation/state";
 import type { FeeState, SingleDay } from "@gentian/core/house/schema";
 import type { Interval } from "@gentian/core/time/intervals";
-import type { Tx } from "./db.ts";
+import { numbered, prepared, type Tx } from "./db.ts";
 
 export type AppointmentStatus = "held" | "lapsed" | "booked" | "arrived" | "done" | "missed" | "cancelled";
 
@@ -125,23 +125,23 @@ interface BusyColumns {
   rev: number;
 }
 
-export async function busySince(tx: Tx, houseId: string, rev: number, fromMin: number): Promise<CalendarChange> {
-  const { rows } = await tx.raw<{ rows: BusyColumns[] }>(
-    `select * from (
+const BUSY_SINCE = `select * from (
      select id, kind, status in ${TAKES} as takes, staff, room, extract(epoch from lower(during)) / 60 as s, extract(epoch from upper(during)) / 60 as e,
        extract(epoch from lower(room_during)) / 60 as rs, extract(epoch from upper(room_during)) / 60 as re, more_rooms as more,
        extract(epoch from starts) / 60 as at, service, places, null::jsonb as extra, rev
-       from appointments where house_id = ? and rev > ? and (rev > 0 and ? > 0 or visit_end > to_timestamp(?::double precision * 60)) and kind <> 'session'
+       from appointments where house_id = :house and rev > :rev and (:rev > 0 or visit_end > to_timestamp(:from::double precision * 60)) and kind <> 'session'
      union all
      select id, 'absence', not gone, staff, room, extract(epoch from lower(during)) / 60, extract(epoch from upper(during)) / 60,
        null, null, null, null, null, 1, null, rev
-       from absences where house_id = ? and rev > ?
+       from absences where house_id = :house and rev > :rev
      union all
      select id, 'day', not gone, staff, null, null, null, null, null, null, null, null, 1,
        jsonb_build_object('date', to_char(day, 'YYYY-MM-DD'), 'hours', hours, 'reason', reason), rev
-       from single_days where house_id = ? and rev > ?) c order by s`,
-    [houseId, rev, rev, fromMin, houseId, rev, houseId, rev],
-  );
+       from single_days where house_id = :house and rev > :rev) c order by s`;
+
+export async function busySince(tx: Tx, houseId: string, rev: number, fromMin: number): Promise<CalendarChange> {
+  // Not a prepared statement: planned for any revision it would read the whole table, for this one it reads what is new.
+  const { rows } = await tx.raw<{ rows: BusyColumns[] }>(BUSY_SINCE, { house: houseId, rev, from: fromMin });
   const change: CalendarChange = { set: [], drop: [], days: [], rev };
   for (const r of rows) {
     change.rev = Math.max(change.rev, r.rev);
@@ -217,48 +217,66 @@ export interface NewAppointment {
 /** A range that is empty where its end is not after its beginning. */
 const ends = (i: Interval): [number, number] => [i.startMin, Math.max(i.startMin, i.endMin)];
 
-/** Puts a row into the calendars. PostgreSQL's exclusion constraints refuse it (code 23P01) where the time is taken. */
-export async function insertAppointment(tx: Tx, a: NewAppointment): Promise<string> {
+const INSERT =
+  numbered(`insert into appointments (house_id, ext_id, kind, status, session_id, client_id, visitor, service, length_min, staff, room, more_rooms, during, room_during, starts, visit_end, clean_up_min, places, hold_until, replaces, price_minor, fee_minor, fee_state, answers, made_by, conversation_id, visit, series, overruled, rev, made_at)
+     values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ${RANGE}, ${RANGE}, to_timestamp(?::double precision * 60), to_timestamp(?::double precision * 60), ?, ?, to_timestamp(?::double precision * 60), ?, ?, ?, ?, ?::jsonb, ?, ?, ?, ?, ?, ?, to_timestamp(?::double precision * 60))`);
+
+async function valuesOf(tx: Tx, a: NewAppointment): Promise<unknown[]> {
   const o = a.offer;
   const session = a.kind === "place" ? await sessionFor(tx, a) : null;
-  const { rows } = await tx.raw<{ rows: { id: string }[] }>(
-    `insert into appointments (house_id, ext_id, kind, status, session_id, client_id, visitor, service, length_min, staff, room, more_rooms, during, room_during, starts, visit_end, clean_up_min, places, hold_until, replaces, price_minor, fee_minor, fee_state, answers, made_by, conversation_id, visit, series, overruled, rev, made_at)
-     values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ${RANGE}, ${RANGE}, to_timestamp(?::double precision * 60), to_timestamp(?::double precision * 60), ?, ?, to_timestamp(?::double precision * 60), ?, ?, ?, ?, ?::jsonb, ?, ?, ?, ?, ?, ?, to_timestamp(?::double precision * 60)) returning id`,
-    [
-      a.houseId,
-      a.extId ?? null,
-      a.kind,
-      a.status,
-      session,
-      a.clientId ?? null,
-      a.visitor ?? null,
-      o.service,
-      o.lengthMin,
-      o.staff,
-      o.room || null,
-      o.more ?? [],
-      ...ends(a.staffTime),
-      ...ends(a.roomTime),
-      o.startMin,
-      o.endMin,
-      o.busyUntilMin - o.endMin,
-      a.places,
-      a.holdUntilMin ?? null,
-      a.replaces ?? null,
-      a.priceMinor ?? null,
-      a.feeMinor ?? 0,
-      a.feeState ?? (a.feeMinor ? "owed" : null),
-      JSON.stringify(a.answers ?? {}),
-      a.madeBy,
-      a.conversationId ?? null,
-      a.visit ?? null,
-      a.series ?? null,
-      a.overruled ?? null,
-      a.rev,
-      a.madeAtMin,
-    ],
-  );
+  return [
+    a.houseId,
+    a.extId ?? null,
+    a.kind,
+    a.status,
+    session,
+    a.clientId ?? null,
+    a.visitor ?? null,
+    o.service,
+    o.lengthMin,
+    o.staff,
+    o.room || null,
+    o.more ?? [],
+    ...ends(a.staffTime),
+    ...ends(a.roomTime),
+    o.startMin,
+    o.endMin,
+    o.busyUntilMin - o.endMin,
+    a.places,
+    a.holdUntilMin ?? null,
+    a.replaces ?? null,
+    a.priceMinor ?? null,
+    a.feeMinor ?? 0,
+    a.feeState ?? (a.feeMinor ? "owed" : null),
+    JSON.stringify(a.answers ?? {}),
+    a.madeBy,
+    a.conversationId ?? null,
+    a.visit ?? null,
+    a.series ?? null,
+    a.overruled ?? null,
+    a.rev,
+    a.madeAtMin,
+  ];
+}
+
+/** Puts a row into the calendars. PostgreSQL's exclusion constraints refuse it (code 23P01) where the time is taken. */
+export async function insertAppointment(tx: Tx, a: NewAppointment): Promise<string> {
+  const { rows } = await prepared<{ id: string }>(tx, "insert-appointment", `${INSERT} returning id`, await valuesOf(tx, a));
   return (rows[0] as { id: string }).id;
+}
+
+const INSERT_NOTED = `with made as (${INSERT} returning *), noted as (
+  insert into audit (house_id, house_time, actor, action, subject, detail)
+    select made.house_id, made.made_at, made.made_by, 'booked', made.id,
+      $34::jsonb || jsonb_build_object('before', to_jsonb(made) || '{"status": "lapsed"}'::jsonb, 'sequence', made.sequence) from made
+  returning id)
+  select made.id, noted.id as audit from made, noted`;
+
+/** The same in one statement with its audit row, from which the booking can be taken back; for bookings by hand. */
+export async function insertNoted(tx: Tx, a: NewAppointment, detail: object): Promise<{ id: string; audit: number }> {
+  const values = await valuesOf(tx, a);
+  const { rows } = await prepared<{ id: string; audit: number }>(tx, "insert-noted", INSERT_NOTED, [...values, JSON.stringify(detail)]);
+  return rows[0] as { id: string; audit: number };
 }
 
 /** The class itself takes the person and the rooms, once, however many places are taken in it. */

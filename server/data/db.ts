@@ -28,6 +28,12 @@ export async function prepared<Row>(tx: Tx, name: string, text: string, values: 
   }
 }
 
+/** Parameters written as question marks, numbered as PostgreSQL wants them. */
+export function numbered(sql: string): string {
+  let n = 0;
+  return sql.replace(/\?/g, () => `$${++n}`);
+}
+
 /** Brings the tables up to date; safe when several processes start at once. */
 export async function migrate(db: Db): Promise<void> {
   await db.migrate.latest({
@@ -46,6 +52,9 @@ export async function migrate(db: Db): Promise<void> {
 /** PostgreSQL's word for "an exclusion constraint stands against it". */
 const EXCLUDED = "23P01";
 
+/** Whether an error is the calendars' constraints saying that a time is taken. */
+export const isTaken = (error: unknown): boolean => (error as { code?: string }).code === EXCLUDED;
+
 /** Does something that the calendars' constraints may refuse; null when they do, and the transaction goes on. */
 export async function unlessTaken<T>(tx: Tx, act: () => Promise<T>): Promise<T | null> {
   await tx.raw("savepoint attempt");
@@ -55,7 +64,7 @@ export async function unlessTaken<T>(tx: Tx, act: () => Promise<T>): Promise<T |
     return done;
   } catch (error) {
     await tx.raw("rollback to savepoint attempt");
-    if ((error as { code?: string }).code === EXCLUDED) return null;
+    if (isTaken(error)) return null;
     throw error;
   }
 }

@@ -1,5 +1,6 @@
 import type { Handbook } from "@gentian/core/house/schema";
-import type { Tx } from "./db.ts";
+import { prepared, type Tx } from "./db.ts";
+import { CHANNEL } from "./notify.ts";
 
 export interface HouseRow {
   id: string;
@@ -99,11 +100,21 @@ export async function setClock(tx: Tx, houseId: string, clock: Clock): Promise<v
  * one house's calendars happen one after another; reading never waits.
  */
 export async function lockCalendar(tx: Tx, houseId: string): Promise<number> {
-  const { rows } = await tx.raw<{ rows: { calendar_rev: number }[] }>("update houses set calendar_rev = calendar_rev + 1 where id = ? returning calendar_rev", [
-    houseId,
-  ]);
+  return (await lockAndTell(tx, houseId, 0)).rev;
+}
+
+/** The same, and tells everyone who listens when the transaction commits; says whether any hold has run out by now. */
+export async function lockAndTell(tx: Tx, houseId: string, nowMin: number): Promise<{ rev: number; anyExpired: boolean }> {
+  const { rows } = await prepared<{ rev: number; expired: boolean }>(
+    tx,
+    "lock-calendar",
+    `update houses set calendar_rev = calendar_rev + 1 where id = $1::uuid returning calendar_rev as rev,
+       exists (select 1 from appointments where house_id = $1::uuid and status = 'held' and hold_until <= to_timestamp($2::double precision * 60)) as expired,
+       pg_notify($3::text, $4::text)`,
+    [houseId, nowMin, CHANNEL, JSON.stringify({ house: houseId, what: "calendar" })],
+  );
   if (!rows[0]) throw new Error("no such house");
-  return rows[0].calendar_rev;
+  return { rev: rows[0].rev, anyExpired: rows[0].expired };
 }
 
 export async function clearBook(tx: Tx, houseId: string): Promise<void> {

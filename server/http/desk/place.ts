@@ -6,10 +6,10 @@ import { dayFrom, isoOfDay } from "@gentian/core/time/days";
 import { clockText } from "@gentian/core/time/zone";
 import type { App } from "../../app.ts";
 import type { Desk } from "../../books.ts";
+import { once } from "../../once.ts";
 import type { AccountRow } from "../../data/accounts.ts";
 import { appointmentById, type AppointmentRow } from "../../data/appointments.ts";
 import type { ClientRow } from "../../data/clients.ts";
-import { answerOf, keepAnswer } from "../../data/commands.ts";
 import type { Tx } from "../../data/db.ts";
 import { houseById, houseNow, type HouseRow } from "../../data/houses.ts";
 import { Refusal } from "../../refusal.ts";
@@ -58,13 +58,8 @@ export function deskOf(app: App, p: Place, tx: Tx): Desk {
 
 /** Does a command once: in one transaction, under its ref. */
 export async function command<T>(app: App, p: Place, key: string, act: (desk: Desk, tx: Tx) => Promise<T>): Promise<T> {
-  return app.db.transaction(async (tx) => {
-    const before = await answerOf(tx, p.row.id, key);
-    if (before) return before as T;
-    const answer = await act(deskOf(app, p, tx), tx);
-    await keepAnswer(tx, p.row.id, key, answer);
-    return answer;
-  });
+  const at = { db: app.db, houses: app.houses, houseId: p.row.id };
+  return once(at, key, (tx) => deskOf(app, p, tx), act);
 }
 
 /** An appointment of the house; 404 where there is none. */
