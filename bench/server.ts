@@ -24,7 +24,7 @@ export interface Measured {
 const CLOCK = "2027-03-01T08:30";
 
 /** Gentian in a process of its own, on a fresh database with fsync on, its demo house's calendars nearly full. */
-export async function startMeasured(): Promise<Measured> {
+export async function startMeasured(given?: HouseFile): Promise<Measured> {
   const folder = mkdtempSync(join(tmpdir(), "gentian-bench-"));
   const root = fileURLToPath(new URL("..", import.meta.url));
   const port = await freePort();
@@ -43,9 +43,9 @@ export async function startMeasured(): Promise<Measured> {
   });
   const { url } = JSON.parse(readFileSync(join(folder, "running.json"), "utf8")) as { url: string };
   const house = demoHouse();
-  const book = fullBook(house, epochMinOf(house.zone, CLOCK));
+  const book = given?.book ?? fullBook(house, epochMinOf(house.zone, CLOCK));
   const db = openDb(url, 2);
-  await loadHouse(db, { ...demoFile(), book });
+  await loadHouse(db, given ?? { ...demoFile(), book });
   await db.destroy();
   return {
     base: `http://127.0.0.1:${port}`,

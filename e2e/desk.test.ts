@@ -88,8 +88,8 @@ describe("the desk", () => {
     await page.driver.findElement(By.xpath("//button[.='Move']")).click();
     await page.driver.wait(async () => (await page.driver.findElements(By.xpath("//label[starts-with(normalize-space(.),'At')]//option"))).length > 2, 10_000);
     const last = await page.driver.findElements(By.xpath("//label[starts-with(normalize-space(.),'At')]//option"));
-    const time = await last.at(-1)?.getText();
-    await last.at(-1)?.click();
+    const time = await last.at(-2)?.getText();
+    await last.at(-2)?.click();
     await page.driver.findElement(By.xpath("//button[.='Move it']")).click();
     await waitText(page.driver, `moved to Wed 17 Mar ${time ?? ""}`);
     await page.driver.findElement(By.xpath("//button[.='Cancel']")).click();
@@ -97,7 +97,7 @@ describe("the desk", () => {
     await page.driver.wait(async () => (await page.driver.findElements(By.css("button[title*='Ingrid Solheim'][title*='Taping']"))).length === 0, 10_000);
   });
 
-  it("blocks time, refuses it where an appointment lies, and frees it", async () => {
+  it("blocks time and frees it", async () => {
     await page.driver.get(`${base}/?day=2027-03-20`);
     await see(page.driver, By.css("section[aria-label='Eleanor Fairweather']"));
     await press("x");

@@ -96,7 +96,7 @@ export function Desk({ me }: { me: Me }) {
             <span className="flex items-baseline">
               <Button
                 kind="quiet"
-                className="!px-2"
+                className="min-w-8 !px-2"
                 aria-label={view === "week" ? "The week before" : "The day before"}
                 onClick={() => show({ day: addDays(date, -step) })}
               >
@@ -107,7 +107,7 @@ export function Desk({ me }: { me: Me }) {
               </Button>
               <Button
                 kind="quiet"
-                className="!px-2"
+                className="min-w-8 !px-2"
                 aria-label={view === "week" ? "The week after" : "The day after"}
                 onClick={() => show({ day: addDays(date, step) })}
               >

@@ -156,8 +156,8 @@ export function PersonPanel({ me, id, date, open, close }: { me: Me; id: string;
   ].sort((a, b) => (a.at < b.at ? -1 : 1));
   return (
     <section aria-labelledby="panel-title">
-      <PanelHead title={person?.name ?? id} close={close}>
-        {person?.work}
+      <PanelHead title={`${person?.called ?? id}: hours and time off`} close={close}>
+        {person?.name}, {person?.work}
       </PanelHead>
       <div className="space-y-4 px-[18px] py-3">
         <div className="flex flex-wrap gap-2">
@@ -259,7 +259,7 @@ export function RoomPanel({ me, id, open, close }: { me: Me; id: string; open: (
   const out = (differs?.absences ?? []).filter((a) => a.room === id);
   return (
     <section aria-labelledby="panel-title">
-      <PanelHead title={me.house.rooms.find((r) => r.id === id)?.name ?? id} close={close}>
+      <PanelHead title={`${me.house.rooms.find((r) => r.id === id)?.name ?? id}: in use`} close={close}>
         {room?.pool}
       </PanelHead>
       <div className="space-y-4 px-[18px] py-3">

@@ -41,15 +41,13 @@ export function WeekSheet({ me, date, today, go }: { me: Me; date: string; today
                   return (
                     <td key={d.date} className="border-l border-hairline px-2 py-2 align-top">
                       {inside ? (
-                        <button
-                          type="button"
-                          className="block w-full rounded-m text-left hover:bg-open"
-                          aria-label={`${s.called}, ${shortDate(d.date)}: ${p.booked} booked, ${p.full} percent full`}
-                          onClick={() => go(d.date)}
-                        >
+                        <button type="button" className="block w-full rounded-m text-left hover:bg-open" onClick={() => go(d.date)}>
                           <span className="flex justify-between gap-1">
                             <span className="text-quiet">{p.from ? `${hour(p.from)}–${hour(p.to ?? "")}` : "class"}</span>
-                            <b className="font-semibold">{p.booked}</b>
+                            <b className="font-semibold">
+                              {p.booked}
+                              <span className="sr-only"> booked,</span>
+                            </b>
                           </span>
                           {p.worksMin > 0 ? (
                             <>

@@ -1,5 +1,5 @@
-import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent, type DragMoveEvent, type DragStartEvent } from "@dnd-kit/core";
-import { memo, useCallback, useEffect, useRef } from "react";
+import { DndContext, PointerSensor, useDraggable, useSensor, useSensors, type DragEndEvent, type DragMoveEvent, type DragStartEvent } from "@dnd-kit/core";
+import { memo, useCallback, useEffect, useRef, type ReactNode } from "react";
 import { toast } from "sonner";
 import { get } from "../../../api/client.ts";
 import type { Day, Me, Places, Slip } from "../../../api/types.ts";
@@ -78,8 +78,9 @@ export function DaySheet({ me, day, nowMinute, panel, rows, open, place }: Props
   };
 
   const start = (e: DragStartEvent): void => {
-    const data = e.active.data.current as { slip: Slip; what: Lift["what"] };
-    begin(data.slip, data.what, "hand");
+    const at = e.activatorEvent.target instanceof Element ? e.activatorEvent.target.closest<HTMLElement>(HANDLES) : null;
+    const slip = day.appointments.find((a) => a.id === (at?.dataset["end"] ?? at?.dataset["slip"]));
+    if (slip) begin(slip, at?.dataset["end"] ? "length" : "place", "hand");
   };
   const move = (e: DragMoveEvent): void => {
     const lift = lifted.now;
@@ -172,7 +173,7 @@ export function DaySheet({ me, day, nowMinute, panel, rows, open, place }: Props
         autoScroll={false}
         accessibility={NO_WORDS}
       >
-        <div className="relative flex flex-1 flex-col">
+        <Draggable>
           <div className="pointer-events-none absolute inset-y-0 right-0 left-[112px]" aria-hidden="true">
             {hours.map((h) => (
               <span key={h} className="absolute inset-y-0 border-l border-[#ebe7db]" style={{ left: left(scale, h) }} />
@@ -197,10 +198,29 @@ export function DaySheet({ me, day, nowMinute, panel, rows, open, place }: Props
             : me.house.rooms.map((r) => (
                 <RoomRibbon key={r.id} room={r} day={day} scale={scale} panel={panel} open={open} openSlip={openSlip} onKey={key} tight={tight} />
               ))}
-        </div>
+        </Draggable>
       </DndContext>
       {rows === "people" && nowMinute !== null && day.open.length > 0 ? <FreeRooms me={me} day={day} nowMinute={nowMinute} /> : null}
       <DragLayer sheet={sheet} scale={scale} day={day} rows={rows} />
+    </div>
+  );
+}
+
+/** What can be dragged: a slip, or its end. */
+const HANDLES = "[data-end], [data-slip][data-movable]";
+
+/** All ribbons are one thing that can be dragged from: which slip it is, is seen when it begins. So slips stay as they are. */
+function Draggable({ children }: { children: ReactNode }) {
+  const { setNodeRef, listeners } = useDraggable({ id: "ribbons" });
+  return (
+    <div
+      ref={setNodeRef}
+      className="relative flex flex-1 flex-col"
+      onPointerDown={(e) => {
+        if (e.target instanceof Element && e.target.closest(HANDLES)) listeners?.["onPointerDown"]?.(e);
+      }}
+    >
+      {children}
     </div>
   );
 }
@@ -263,7 +283,7 @@ const PersonRibbon = memo(function PersonRibbon({
       <div className={tight ? "pt-0.5" : "pt-1.5"}>
         <button
           type="button"
-          aria-label={`${p.name}: hours and time off`}
+          aria-label={`${p.called}, ${p.name}: hours and time off`}
           className={`block max-w-full truncate rounded-m text-left hover:underline ${inToday ? "leading-5 font-semibold" : "text-m text-quiet"}`}
           onClick={() => open({ kind: "person", id: p.id })}
         >

@@ -1,4 +1,3 @@
-import { useDraggable } from "@dnd-kit/core";
 import { memo } from "react";
 import type { Slip } from "../../../api/types.ts";
 import { clock, shortName } from "../../../parts/words.ts";
@@ -19,21 +18,19 @@ interface Props {
 /** An appointment on a ribbon: opened by a click, moved by dragging it, made longer by pulling its end. */
 export const SlipButton = memo(function SlipButton({ slip, scale, on, tight, onOpen, onKey }: Props) {
   const movable = slip.status === "booked" || slip.status === "arrived";
-  const { setNodeRef, listeners, isDragging } = useDraggable({ id: slip.id, data: { slip, what: "place" }, disabled: !movable });
   const narrow = slip.lengthMin < 40;
   const first = slip.client.split(" ")[0] ?? slip.client;
   const state = WORD[slip.status];
   return (
     <>
       <button
-        ref={setNodeRef}
         type="button"
-        {...(listeners?.["onPointerDown"] ? { onPointerDown: listeners["onPointerDown"] as React.PointerEventHandler } : {})}
         onClick={() => onOpen(slip.id)}
         onKeyDown={(e) => onKey(slip, e)}
         data-slip={slip.id}
+        data-movable={movable || undefined}
         title={`${clock(slip.from)}–${clock(slip.to)} ${slip.client}, ${slip.serviceName}${slip.byReceptionist ? ", booked by the receptionist" : ""}`}
-        className={`glide absolute top-1.5 bottom-1.5 flex flex-col overflow-hidden rounded-m border bg-raised text-left text-s leading-4 ${tight ? "py-0.5" : "py-1"} ${slip.byReceptionist ? "border-l-4 border-l-gentian" : ""} ${on ? "z-10 border-gentian outline-2 outline-gentian" : "border-hairline hover:border-quiet"} ${narrow && !tight ? "px-0" : "px-1"} ${TONE[slip.status] ?? ""} ${isDragging ? "opacity-40" : ""}`}
+        className={`glide absolute top-1.5 bottom-1.5 flex flex-col overflow-hidden rounded-m border bg-raised text-left text-s leading-4 ${tight ? "py-0.5" : "py-1"} ${slip.byReceptionist ? "border-l-4 border-l-gentian" : ""} ${on ? "z-10 border-gentian outline-2 outline-gentian" : "border-hairline hover:border-quiet"} ${narrow && !tight ? "px-0" : "px-1"} ${TONE[slip.status] ?? ""}`}
         style={span(scale, slip.from, slip.to)}
       >
         {narrow && !tight ? (
@@ -54,22 +51,15 @@ export const SlipButton = memo(function SlipButton({ slip, scale, on, tight, onO
           {slip.byReceptionist ? ", booked by the receptionist" : ""}
         </span>
       </button>
-      {movable && slip.kind === "visit" ? <End slip={slip} scale={scale} /> : null}
+      {movable && slip.kind === "visit" ? (
+        // The end of a slip, to be pulled. The keyboard has its own way: Shift and the arrows.
+        <span
+          aria-hidden="true"
+          data-end={slip.id}
+          className="absolute top-1.5 bottom-1.5 z-10 -ml-1 w-1.5 cursor-ew-resize hover:bg-gentian/30"
+          style={{ left: left(scale, slip.to) }}
+        />
+      ) : null}
     </>
   );
 });
-
-/** The end of a slip, to be pulled. The keyboard has its own way: Shift and the arrows. */
-function End({ slip, scale }: { slip: Slip; scale: Scale }) {
-  const { setNodeRef, listeners } = useDraggable({ id: `end ${slip.id}`, data: { slip, what: "length" } });
-  return (
-    <span
-      ref={setNodeRef}
-      {...(listeners?.["onPointerDown"] ? { onPointerDown: listeners["onPointerDown"] as React.PointerEventHandler } : {})}
-      aria-hidden="true"
-      data-end={slip.id}
-      className="absolute top-1.5 bottom-1.5 z-10 -ml-1 w-1.5 cursor-ew-resize hover:bg-gentian/30"
-      style={{ left: left(scale, slip.to) }}
-    />
-  );
-}
