@@ -133,7 +133,7 @@ async function script(b: Bench): Promise<string> {
   const houses = new Houses();
   await bookOne(b, houses, crypto.randomUUID());
   // Named statements go past knex: they are heard on the connection.
-  const plain = pg.Client.prototype.query;
+  const plain = Object.getOwnPropertyDescriptor(pg.Client.prototype, "query")?.value as typeof pg.Client.prototype.query;
   pg.Client.prototype.query = function (this: pg.Client, ...args: unknown[]) {
     const [q] = args as [{ text?: string; values?: readonly unknown[]; name?: string } | string];
     if (typeof q === "object" && q.name) hear({ sql: q.text ?? "", bindings: q.values ?? [] });

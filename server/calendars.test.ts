@@ -1,6 +1,10 @@
+import { spawnSync } from "node:child_process";
 import ExcelJS from "exceljs";
+import ICAL from "ical.js";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { parse as parseCsv } from "csv-parse/sync";
+import { isoOfDay } from "@gentian/core/time/days";
+import { clockText, zoneOf } from "@gentian/core/time/zone";
 import { insertAccount } from "./data/accounts.ts";
 import { passwordHash } from "./http/session.ts";
 import { openTestHouse, sayAll, talkTo, type TestHouse } from "./testing/house.ts";
@@ -460,6 +464,68 @@ describe("the book that exists already", () => {
     expect(faults).toEqual([]);
     const xlsx = new Uint8Array(await (await raw("GET", `/exchange/${kind}.xlsx`)).arrayBuffer());
     expect((await send(kind, "out.xlsx", xlsx)).body["of"]).toBe(seen.body["of"]);
+  });
+});
+
+describe("feeds", () => {
+  const feeds = async () => (await ask("GET", "/me")).body["feeds"] as { staff: string | null; path: string }[];
+  const textOf = async (staff: string | null) => (await fetch(`${t.base}${(await feeds()).find((f) => f.staff === staff)?.path ?? ""}`)).text();
+
+  it("are read without complaint by ical.js and by Debian's python3-icalendar, alike", async () => {
+    await book({
+      date: "2027-04-28",
+      time: "09:00",
+      newClient: { name: "Zoë, the “first”; O'Neil\\Ümit with a name that is longer than a line of a calendar may be" },
+    });
+    for (const staff of [null, "maren"]) {
+      const text = await textOf(staff);
+      const events = new ICAL.Component(ICAL.parse(text) as unknown[]).getAllSubcomponents("vevent").map((e) => new ICAL.Event(e));
+      const python = spawnSync(
+        "/usr/bin/python3",
+        [
+          "-c",
+          "import sys, json, icalendar\ncal = icalendar.Calendar.from_ical(sys.stdin.buffer.read())\nprint(json.dumps([[str(e['UID']), str(e['SUMMARY']), e['DTSTART'].dt.strftime('%Y%m%dT%H%M%SZ'), int(e['SEQUENCE']), [x[0] for x in e.errors]] for e in cal.walk('VEVENT')]))",
+        ],
+        { input: text, encoding: "utf8" },
+      );
+      expect(python.stderr).toBe("");
+      const theirs = JSON.parse(python.stdout) as [string, string, string, number, string[]][];
+      expect(theirs.length).toBeGreaterThan(3);
+      expect(theirs.map((e) => e.slice(0, 4))).toEqual(events.map((e) => [e.uid, e.summary, e.startDate.toICALString(), Number(e.sequence)]));
+      expect(theirs.flatMap((e) => e[4])).toEqual([]);
+      for (const line of text.split("\r\n")) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
+    }
+  });
+
+  it("keep the UID and raise the SEQUENCE with every move", async () => {
+    const made = await book({ date: "2027-04-29", time: "09:00", staff: "tobias", newClient: { name: "Moves Often" } });
+    const own = async () => {
+      const all = new ICAL.Component(ICAL.parse(await textOf("tobias")) as unknown[]).getAllSubcomponents("vevent").map((e) => new ICAL.Event(e));
+      return all.find((e) => e.uid.includes(String(made.body["id"])));
+    };
+    const before = await own();
+    await ask("POST", `/appointments/${String(made.body["id"])}/move`, { ref: ref(), time: "10:00" });
+    const after = await own();
+    expect(after?.uid).toBe(before?.uid);
+    expect(Number(after?.sequence)).toBe(Number(before?.sequence) + 1);
+    expect((await fetch(`${t.base}/api/v1/calendars/not-a-key.ics`)).status).toBe(404);
+  });
+});
+
+describe("zones", () => {
+  // PostgreSQL's AT TIME ZONE, by its own copy of IANA's data, against Temporal's by way of the core: every hour of a year.
+  it.each(["America/Halifax", "Europe/Berlin", "Australia/Lord_Howe"])("%s: PostgreSQL and the core agree at every hour of a year", async (id) => {
+    const { rows } = await t.app.db.raw<{ rows: { at: string; wall: string }[] }>(
+      "select extract(epoch from h) / 60 as at, to_char(h at time zone ?, 'YYYY-MM-DD HH24:MI') as wall from generate_series('2027-01-01T00:00Z'::timestamptz, '2027-12-31T23:00Z', '1 hour') h",
+      [id],
+    );
+    expect(rows.length).toBe(8760);
+    const zone = zoneOf(id);
+    const differ = rows.filter((r) => {
+      const l = zone.toLocal(Number(r.at));
+      return `${isoOfDay(l.day)} ${clockText(l.minute)}` !== r.wall;
+    });
+    expect(differ).toEqual([]);
   });
 });
 

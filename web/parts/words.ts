@@ -1,5 +1,5 @@
 import { dayOfIso, MONTHS, partsOf, weekdayName, weekdayOf, isoOfDay } from "@gentian/core/time/days";
-import type { Me } from "../api/types.ts";
+import type { Me, TouchedWhy } from "../api/types.ts";
 
 /** "Fri 5 Mar". */
 export function shortDate(iso: string): string {
@@ -85,3 +85,15 @@ export function waitsFor(expects: string): string {
   };
   return words[expects] ?? (expects.startsWith("question:") ? "asks a question of the house" : expects);
 }
+
+/** Why a coming appointment would no longer fit. */
+export const WHY_WORDS: Record<TouchedWhy, string> = {
+  "service-gone": "its service is gone",
+  "length-gone": "its length is gone",
+  "person-gone": "its person is gone",
+  "not-theirs": "the person would no longer do it",
+  "room-gone": "its room is gone",
+  closed: "the house would be closed",
+  "outside-hours": "outside of the new hours",
+  "no-class": "there would be no class",
+};

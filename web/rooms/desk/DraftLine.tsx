@@ -4,22 +4,11 @@ import type { Change } from "@gentian/core/house/change";
 import type { GapCode } from "@gentian/core/house/compile";
 import { Refused, send, wordsOf } from "../../api/client.ts";
 import { useGet, useKept } from "../../api/hooks.ts";
-import type { Attempt, TouchedWhy } from "../../api/types.ts";
+import type { Attempt } from "../../api/types.ts";
 import { Button } from "../../parts/controls.tsx";
-import { shortDate } from "../../parts/words.ts";
+import { shortDate, WHY_WORDS } from "../../parts/words.ts";
 import { gapWords } from "../handbook/words.ts";
 import type { DraftView } from "../handbook/useDraft.ts";
-
-export const WHY_WORDS: Record<TouchedWhy, string> = {
-  "service-gone": "its service is gone",
-  "length-gone": "its length is gone",
-  "person-gone": "its person is gone",
-  "not-theirs": "the person would no longer do it",
-  "room-gone": "its room is gone",
-  closed: "the house would be closed",
-  "outside-hours": "outside of the new hours",
-  "no-class": "there would be no class",
-};
 
 /** Says what a change would touch: "4 coming appointments fall outside of the new hours". */
 export function Touches({ attempt }: { attempt: Attempt }) {

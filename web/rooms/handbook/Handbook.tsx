@@ -6,7 +6,9 @@ import type { Draft } from "@gentian/core/house/draft";
 import { hoursLine, placeOfSource, variantsLine } from "@gentian/core/house/lines";
 import { send, wordsOf } from "../../api/client.ts";
 import { useGet } from "../../api/hooks.ts";
+import type { Attempt } from "../../api/types.ts";
 import { Button, Wrong } from "../../parts/controls.tsx";
+import { shortDate, WHY_WORDS } from "../../parts/words.ts";
 import { AnswersChapter, type Unanswered } from "./AnswersChapter.tsx";
 import { AsksChapter } from "./AsksChapter.tsx";
 import { BringPage } from "./BringPage.tsx";
@@ -87,6 +89,12 @@ function OpenHandbook({ first }: { first: DraftView }) {
     window.addEventListener("keydown", press);
     return () => window.removeEventListener("keydown", press);
   });
+
+  const touches = useGet<Attempt>(editor.onDuty || editor.state !== "saved" ? null : "/draft/touches");
+  const changed = editor.state === "saved" ? draft : null;
+  useEffect(() => {
+    if (changed) void touches.mutate();
+  }, [changed]);
 
   const duty = async (): Promise<void> => {
     setBusy(true);
@@ -231,6 +239,20 @@ function OpenHandbook({ first }: { first: DraftView }) {
                 Give away
               </a>
             </div>
+            {!editor.onDuty && touches.data && touches.data.touched.length > 0 ? (
+              <details className="mb-1 rounded-m bg-stamen-pale px-2 py-1 text-stamen">
+                <summary className="min-h-6 cursor-pointer font-semibold">
+                  {touches.data.touched.length} coming {touches.data.touched.length === 1 ? "appointment does" : "appointments do"} not fit the draft
+                </summary>
+                <ul>
+                  {touches.data.touched.slice(0, 8).map((t) => (
+                    <li key={t.id}>
+                      {shortDate(t.date)} {t.time} {t.client}: {WHY_WORDS[t.why]}
+                    </li>
+                  ))}
+                </ul>
+              </details>
+            ) : null}
             <Button kind="main" className="w-full" disabled={busy || editor.onDuty || empty} onClick={() => void duty()}>
               Put on duty
             </Button>

@@ -15,6 +15,18 @@ function isZone(name: string): boolean {
   }
 }
 
+/** "9–13" as the hours of one day; null where it says something else. */
+function spansOf(text: string): { from: string; to: string }[] | null {
+  if (text.trim() === "") return [];
+  const read = parseHours(
+    text
+      .split(",")
+      .map((p) => `Mon ${p}`)
+      .join("; "),
+  );
+  return read && read.length > 0 ? read.map((h) => ({ from: h.from, to: h.to })) : null;
+}
+
 /** Name, place, hours, closed days and the rules of booking. */
 export function HouseChapter() {
   const { editor } = useSpread();
@@ -149,6 +161,15 @@ export function HouseChapter() {
         <Line key={c.id} place={`closed/${c.id}`} find={c.name}>
           <div className="flex items-center justify-between">
             <span className="font-serif">{c.name}</span>
+            <Words
+              label={`Hours on ${c.name}`}
+              className="!mx-2 text-s text-quiet"
+              placeholder="the whole day"
+              value={(c.hours ?? []).map((h) => `${h.from}–${h.to}`).join(", ")}
+              check={(v) => spansOf(v) !== null}
+              hint="Open for a part of the day: 9–13. Empty is closed."
+              onChange={(v) => set(["closed", c.id, "hours"], v.trim() === "" ? undefined : (spansOf(v) ?? []))}
+            />
             <DropButton label={`Open on ${c.name} again`} onClick={() => drop(["closed", c.id])} />
           </div>
         </Line>
@@ -172,6 +193,36 @@ export function HouseChapter() {
       {rule("lateFeePercent", "later than that", "percent of the price is charged,", 1, 100)}
       {rule("missedFeePercent", "and for a missed visit", "percent.", 1, 100)}
       {rule("holdMin", "What somebody chooses is kept for them for", "minutes.", 1, 120)}
+      <Line place="rules/mostComing" find="most coming appointments a client may hold">
+        <p className="flex items-baseline gap-x-1.5 font-serif">
+          A client may hold
+          <Words
+            label="Most coming appointments of a client"
+            className={`${INLINE} min-w-20`}
+            placeholder="any number"
+            value={String(rules.mostComing ?? "")}
+            check={(v) => v.trim() === "" || /^[1-9]\d?$/.test(v.trim())}
+            hint="A number from 1 to 99, or nothing."
+            onChange={(v) => set(["rules", "mostComing"], v.trim() === "" ? undefined : Number(v))}
+          />
+          coming appointments.
+        </p>
+      </Line>
+      <Line place="rules/offers" find="offer nearest tidy quiet">
+        <p className="font-serif">
+          Where several times would do:{" "}
+          <Pick
+            label="What weighs most in offers"
+            value={rules.offers ?? "nearest"}
+            options={[
+              ["nearest", "nearest wins"],
+              ["tidy", "keep days tidy"],
+              ["quiet", "fill quiet days"],
+            ]}
+            onChange={(v) => set(["rules", "offers"], v)}
+          />
+        </p>
+      </Line>
       {(draft.toFill?.length ?? 0) > 0 ? (
         <AddButton onClick={() => many([{ op: "set", path: ["toFill"], value: [] }])}>I have looked at everything that was brought in from elsewhere</AddButton>
       ) : null}

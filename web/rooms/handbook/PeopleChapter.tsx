@@ -1,5 +1,5 @@
 import type { Draft } from "@gentian/core/house/draft";
-import { hoursLine, parseHours, parseWords, wordsLine } from "@gentian/core/house/lines";
+import { hoursLine, inTurnLine, parseHours, parseInTurn, parseWords, wordsLine } from "@gentian/core/house/lines";
 import type { Change } from "@gentian/core/house/change";
 import { AddButton, Chapter, DropButton, freshId, Line, Part, Pick, slug, Sorted, Tick, useChange, useFocusNew, useSpread, Words } from "./lines.tsx";
 
@@ -13,9 +13,9 @@ export function PeopleChapter() {
   const { set, add, drop, many } = useChange();
   const { mark } = useFocusNew();
   /** Weekly hours are one line; what is every other week stands beside it. */
-  const weekly = (list: Person["hours"]): Person["hours"] => list.filter((h) => !h.every);
+  const weekly = (list: Person["hours"]): Person["hours"] => list.filter((h) => !h.every && !h.repeat);
   const writeHours = (p: Person, v: string): void =>
-    set(["staff", p.id, "hours"], [...(parseHours(v) ?? []).map((h) => ({ ...h, id: `${p.id}-${h.id}` })), ...p.hours.filter((h) => h.every)]);
+    set(["staff", p.id, "hours"], [...(parseHours(v) ?? []).map((h) => ({ ...h, id: `${p.id}-${h.id}` })), ...p.hours.filter((h) => h.every ?? h.repeat)]);
   const person = (): void => {
     const id = freshId("person", draft.staff);
     mark(`staff/${id}`);
@@ -75,6 +75,18 @@ export function PeopleChapter() {
                 hint={HINT}
                 onChange={(v) => writeHours(p, v)}
               />
+              <span className="text-quiet">in turn</span>
+              <Words
+                label={`Hours in turn of ${p.name}`}
+                className="text-s"
+                placeholder="none"
+                value={inTurnLine(p.hours)}
+                check={(v) => parseInTurn(v) !== null}
+                hint="Write it like this: every second Sat 9–13 from 2027-03-06; first and third Thu of the month 8–12 from 2027-01-01."
+                onChange={(v) =>
+                  set(["staff", p.id, "hours"], [...weekly(p.hours), ...(parseInTurn(v) ?? []).map((h) => ({ ...h, id: `${p.id}-${h.id}`.slice(0, 64) }))])
+                }
+              />
               <span className="text-quiet">breaks</span>
               <Words
                 label={`Breaks of ${p.name}`}
@@ -99,14 +111,6 @@ export function PeopleChapter() {
                 onChange={(v) => set(["staff", p.id, "called"], parseWords(v))}
               />
             </div>
-            {p.hours.some((h) => h.every) ? (
-              <p className="text-s text-quiet">
-                {p.hours
-                  .filter((h) => h.every)
-                  .map((h) => `every ${h.every?.weeks} weeks: ${hoursLine([h])}`)
-                  .join("; ")}
-              </p>
-            ) : null}
             <div className="flex flex-wrap gap-x-4">
               <Tick value={p.bookable} label="can be booked" onChange={(v) => set(["staff", p.id, "bookable"], v)} />
               <Tick value={p.takesMessages} label="takes messages" onChange={(v) => set(["staff", p.id, "takesMessages"], v)} />

@@ -3,6 +3,7 @@ import { Popover } from "radix-ui";
 import { memo, useState, type ReactNode } from "react";
 import type { Draft, DraftService } from "@gentian/core/house/draft";
 import { parseVariants, parseWords, variantsLine, wordsLine } from "@gentian/core/house/lines";
+import { ServiceTime } from "./ServiceTime.tsx";
 import { AddButton, Amount, Chapter, DropButton, freshId, Line, Pick, Sorted, Tick, useChange, useFocusNew, useSpread, Words } from "./lines.tsx";
 
 /** What can be booked, how long it takes and what it costs, who does it and where. */
@@ -77,7 +78,13 @@ const ServiceLine = memo(function ServiceLine({ s, draft, handle, heading }: { s
           value={variantsLine(draft, s.variants)}
           check={(v) => parseVariants(v) !== null}
           hint="Write it like this: 30 min $60 · 60 min $95."
-          onChange={(v) => set(path("variants"), parseVariants(v) ?? [])}
+          onChange={(v) =>
+            // What a length has of its own, such as who does it, stays with it.
+            set(
+              path("variants"),
+              (parseVariants(v) ?? []).map((n) => ({ ...s.variants.find((o) => o.lengthMin === n.lengthMin), ...n })),
+            )
+          }
         />
         <button
           type="button"
@@ -148,6 +155,7 @@ const ServiceLine = memo(function ServiceLine({ s, draft, handle, heading }: { s
             </span>
             <Tick value={s.priceKept ?? false} label="the price is not told" onChange={(v) => set(path("priceKept"), v ? true : undefined)} />
           </div>
+          <ServiceTime s={s} draft={draft} />
           {draft.questions.length > 0 ? (
             <fieldset className="flex flex-wrap gap-x-4">
               <legend className="text-s text-quiet">It asks</legend>
