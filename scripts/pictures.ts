@@ -96,11 +96,73 @@ const VIEWS: Record<string, (p: Page) => Promise<void>> = {
     }
     await (await see(driver, By.xpath("//ol[@aria-label='What was said']/li[3]//button"))).click();
   },
-  "sign-in": async ({ driver }) => {
-    await driver.get(base);
-    await see(driver, By.css("input[type=email]"));
+  week: async ({ driver }) => {
+    await onTheDesk(driver, "?view=week");
+    await waitText(driver, /\d h( \d+)? free/);
+  },
+  rooms: async ({ driver }) => {
+    await onTheDesk(driver, "?view=rooms");
+    await see(driver, By.css("section[aria-label='Treatment 1'] button[data-slip]"));
+  },
+  dragging: async ({ driver }) => {
+    await onTheDesk(driver);
+    const slip = await see(driver, By.css("button[title*='Gideon']"));
+    const at = (x: number, y: number, duration: number) => ({ origin: slip, x, y, duration });
+    await driver
+      .actions()
+      .move({ origin: slip })
+      .press()
+      .move(at(20, -10, 80))
+      .move(at(60, -92, 200))
+      .move(at(62, -92, 80))
+      .perform();
+    await waitText(driver, "does not do it");
+  },
+  ill: async ({ driver }) => {
+    await onTheDesk(driver, "?day=2027-03-04");
+    await (await see(driver, By.css("button[aria-label*='Priya Raman: hours']"))).click();
+    await (await see(driver, By.xpath("//aside//button[.='Ill, or away']"))).click();
+    await (await see(driver, By.xpath("//button[.='Take it off']"))).click();
+    await (await see(driver, By.xpath("//button[contains(.,'go through the')]"))).click();
+    await waitText(driver, "still to settle");
+    await (await see(driver, By.xpath("//aside//ul//button"))).click();
+    await waitText(driver, "Settled");
+    await (await see(driver, By.xpath("//aside//input[@type='checkbox' and not(@disabled)]"))).click();
+  },
+  "service-edited": async ({ driver }) => {
+    await onTheDesk(driver, "?day=2027-03-03");
+    await (await see(driver, By.css("section[aria-label='Tobias Lindqvist'] button[data-slip]"))).click();
+    await (await see(driver, By.xpath("//dt[.='Service']/following-sibling::dd//button"))).click();
+    const field = await see(driver, By.xpath("//label[starts-with(normalize-space(.),'Who does it')]//textarea"));
+    await field.sendKeys(Key.chord(Key.CONTROL, "a"), "Maren, Priya");
+    await waitText(driver, "no longer fit");
+    await (await see(driver, By.css("aside details summary"))).click();
+  },
+  "book-brought": async ({ driver }) => {
+    await onTheDesk(driver);
+    const file = join(tmpdir(), "our-book.csv");
+    writeFileSync(file, OLD_BOOK);
+    await driver.get(`${base}/bring`);
+    await (await see(driver, By.css("input[type=file]"))).sendKeys(file);
+    await waitText(driver, "lines are good");
   },
 };
+
+const OLD_BOOK = `date,time,service,length,with,client,phone
+2027-03-30,11:30 am,Taping,15,Maren,Olga Reis,902 555 0171
+2027-03-30,11:30,Taping,15,Maren,Pim Reis,902 555 0172
+4/1/2027,18:00,Sports massage,1 h,Nell,Quin Day,
+2027-03-31,25:00,Haircut,15,Zed,Rowan,12
+2027-03-30,10:00,Physiotherapy follow-up,,Priya,Sam Ives,902 555 0173
+2027-04-01,11:00,Acupuncture,45,Priya,Tess Moor,902 555 0174
+`;
+
+async function onTheDesk(driver: WebDriver, where = ""): Promise<void> {
+  await signIn(driver, base);
+  await waitText(driver, "Talking now");
+  await driver.get(`${base}/${where}`);
+  await see(driver, By.css("section[data-ribbon], table"));
+}
 
 /** Writes into a field at once, as one pastes. */
 async function write(driver: WebDriver, label: string, text: string): Promise<void> {

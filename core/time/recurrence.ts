@@ -108,8 +108,3 @@ export function ruleOfWords(words: string): string | null {
   if (other) return everyWeeks(NTH.indexOf(other[1] as (typeof NTH)[number]) + 1, weekdays);
   return null;
 }
-
-/** The next day of a recurrence from a day on, within two years; null where there is none. */
-export function nextOf(recurrence: Recurrence, from: DayNumber): DayNumber | null {
-  return recurrence.between(from, from + 731)[0] ?? null;
-}

@@ -23,12 +23,12 @@ export function Touches({ attempt }: { attempt: Attempt }) {
             {touched.length === 1 ? "1 coming appointment no longer fits" : `${touched.length} coming appointments no longer fit`}
           </summary>
           <ul>
-            {touched.slice(0, 12).map((t) => (
+            {touched.slice(0, 6).map((t) => (
               <li key={t.id}>
                 {shortDate(t.date)} {t.time} {t.client}: {WHY_WORDS[t.why]}
               </li>
             ))}
-            {touched.length > 12 ? <li>and {touched.length - 12} more</li> : null}
+            {touched.length > 6 ? <li>and {touched.length - 6} more</li> : null}
           </ul>
         </details>
       ) : null}
