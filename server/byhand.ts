@@ -98,10 +98,18 @@ export async function bookByHand(d: Desk, b: Booking): Promise<Done> {
 }
 
 /** Moves at the desk, to another time, person or room, or to another length. The price follows a length that the service has. */
-export async function moveByHand(d: Desk, id: string, to: Partial<Omit<Chosen, "service" | "places">>, reason: string | undefined): Promise<Done> {
+export async function moveByHand(
+  d: Desk,
+  id: string,
+  to: Partial<Omit<Chosen, "service" | "places">>,
+  reason: string | undefined,
+  /** What the writer saw, by its sequence: where it has been changed since, it is left alone. */
+  seen?: number,
+): Promise<Done> {
   const rev = await lock(d);
   const own = await appointmentById(d.tx, d.houseId, id);
   if (!own || (own.status !== "booked" && own.status !== "arrived")) return { done: false, gone: true };
+  if (seen !== undefined && own.sequence !== seen) return { done: false, gone: true };
   const wanted: Chosen = {
     service: own.service,
     lengthMin: to.lengthMin ?? own.lengthMin,

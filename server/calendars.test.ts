@@ -150,6 +150,25 @@ describe("taking back", () => {
   });
 });
 
+describe("two managers", () => {
+  it("who change the same appointment: the second is told how it stands, and nothing is lost", async () => {
+    const { body } = await book({ date: "2027-04-13", time: "14:00" });
+    const id = String(body["id"]);
+    const seen = (await one(id)).appointment["sequence"];
+    expect((await ask("POST", `/appointments/${id}/move`, { ref: ref(), time: "15:00", seen })).status).toBe(200);
+    const late = await ask("POST", `/appointments/${id}/move`, { ref: ref(), time: "16:00", seen });
+    expect(late.status).toBe(409);
+    expect(late.body["detail"]).toContain("2027-04-13 15:00 with Maren Oduya");
+    expect((await ask("POST", `/appointments/${id}/cancel`, { ref: ref(), seen })).status).toBe(409);
+    expect((await one(id)).appointment).toMatchObject({ time: "15:00", status: "booked" });
+  });
+
+  it("who book the same place at once: one has it", async () => {
+    const tries = await Promise.all(Array.from({ length: 12 }, () => book({ date: "2027-04-13", time: "18:00" })));
+    expect(tries.map((r) => r.status).sort()).toEqual([201, ...Array.from({ length: 11 }, () => 409)]);
+  });
+});
+
 describe("several at once", () => {
   const part = (service: string, length: number) => ({ service, length });
 

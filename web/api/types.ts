@@ -54,6 +54,7 @@ export interface Slip {
   visit: string | null;
   series: string | null;
   overruled: string | null;
+  sequence: number;
   byReceptionist: boolean;
   madeBy: string;
 }

@@ -7,7 +7,7 @@ import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js/
 import type { App } from "../../app.ts";
 import { cancel, lockDesk, type Desk } from "../../books.ts";
 import { bookByHand, lateFeeOf, markByHand, moveByHand, undoByHand, type Chosen, type Done } from "../../byhand.ts";
-import { historyOf, lastSeen, owedBy, setFeeState, type AppointmentRow } from "../../data/appointments.ts";
+import { appointmentById, historyOf, lastSeen, owedBy, setFeeState, type AppointmentRow } from "../../data/appointments.ts";
 import { auditOf, writeAudit } from "../../data/audit.ts";
 import { cardLike, clientById, insertClient, updateClient } from "../../data/clients.ts";
 import { notify } from "../../data/notify.ts";
@@ -27,6 +27,9 @@ const at = z.object({
   room: z.string().max(64).optional(),
 });
 const reason = z.string().trim().min(2, "say why in a word or two").max(200).optional();
+
+/** The sequence of the appointment as the writer saw it. */
+const seen = z.number().int().min(0).optional();
 
 const contact = z.object({
   name: z.string().trim().min(1, "write a name").max(120),
@@ -58,9 +61,10 @@ const moveBody = z.object({
   length: z.number().int().min(5).max(720).optional(),
   room: z.string().max(64).optional(),
   reason,
+  seen,
   tell: z.boolean().default(false),
 });
-const cancelBody = z.object({ ref, fee: z.boolean().default(false), tell: z.boolean().default(false) });
+const cancelBody = z.object({ ref, seen, fee: z.boolean().default(false), tell: z.boolean().default(false) });
 const markBody = z.object({ ref, as: z.enum(["booked", "arrived", "done", "missed"]), waive: z.boolean().default(false) });
 const feeBody = z.object({ ref, state: z.enum(["owed", "waived", "paid"]) });
 const undoBody = z.object({ ref, id: z.number().int().positive() });
@@ -106,10 +110,13 @@ function chosenOf(house: House, b: z.infer<typeof at>, places = 1): Chosen {
   };
 }
 
-/** Turns what was not done into a refusal that says why. */
-function done(house: House, d: Done): { id: string; undo: number } {
+/** Turns what was not done into a refusal that says why, and how the appointment stands now where somebody else changed it. */
+function done(house: House, d: Done, now: AppointmentRow | null = null): { id: string; undo: number } {
   if (d.done) return { id: d.id, undo: d.undo };
-  if ("gone" in d) throw new Refusal(409, "The appointment has been changed in the meantime", "It was left alone. Look at it again.");
+  if ("gone" in d) {
+    const stands = now ? ` It is ${now.status} now, ${whenText(house, now.startMin)} with ${house.staff.get(now.staff)?.name ?? now.staff}.` : "";
+    throw new Refusal(409, "The appointment has been changed in the meantime", `It was left alone, and what you chose is kept here.${stands}`);
+  }
   throw unfit(house, d.faults);
 }
 
@@ -220,7 +227,8 @@ export function appointmentsRoutes(app: App): Router {
       const to = { ...(b.staff ? { staff: b.staff } : {}), startMin, ...(b.length ? { lengthMin: b.length } : {}), ...(b.room ? { room: b.room } : {}) };
       res.json(
         await command(app, p, b.ref, async (desk) => {
-          const moved = done(p.house, await moveByHand(desk, a.id, to, b.reason));
+          const tried = await moveByHand(desk, a.id, to, b.reason, b.seen);
+          const moved = done(p.house, tried, tried.done ? null : await appointmentById(desk.tx, p.row.id, a.id));
           if (b.tell) await tellOf(p, desk, a, moved.undo, `Moved: ${whenText(p.house, a.startMin)} to ${whenText(p.house, startMin)}. Tell them.`);
           return moved;
         }),
@@ -236,6 +244,9 @@ export function appointmentsRoutes(app: App): Router {
       const a = await standing(app, p, req.params["id"]);
       res.json(
         await command(app, p, b.ref, async (desk) => {
+          await lockDesk(desk);
+          const now = await appointmentById(desk.tx, p.row.id, a.id);
+          if (b.seen !== undefined && now?.sequence !== b.seen) return done(p.house, { done: false, gone: true }, now);
           const gone = await cancel(desk, a.id, b.fee ? lateFeeOf(desk, a) : 0, true);
           if (gone.kind !== "cancelled" || gone.auditId === undefined) return done(p.house, { done: false, gone: true });
           if (b.tell) await tellOf(p, desk, a, gone.auditId, `Cancelled by the house: ${whenText(p.house, a.startMin)}. Tell them.`);

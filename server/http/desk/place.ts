@@ -112,6 +112,7 @@ export function slip(house: House, a: AppointmentRow) {
     visit: a.visit,
     series: a.series,
     overruled: a.overruled,
+    sequence: a.sequence,
     byReceptionist: a.madeBy === "receptionist",
     madeBy: a.madeBy,
   };

@@ -72,7 +72,7 @@ export function Desk({ me }: { me: Me }) {
 
   const place = useCallback((slip: Slip, to: Target): void => {
     const said = to.length ? `${slip.client}: ${to.length} minutes now` : `${slip.client}: moved to ${to.date ? shortDate(to.date) : ""} ${to.time ?? ""}`;
-    command(`/appointments/${slip.id}/move`, to, said)
+    command(`/appointments/${slip.id}/move`, { ...to, seen: slip.sequence }, said)
       .then((done) => setPanel(to.length ? { kind: "slip", id: slip.id } : { kind: "slip", id: slip.id, moved: done.undo }))
       .catch((e: unknown) => {
         const { title, detail } = wordsOf(e);

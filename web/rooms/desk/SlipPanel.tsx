@@ -49,7 +49,7 @@ export function SlipPanel({ me, id, moved, open, close }: Props) {
     }
   };
   const cancel = async (): Promise<void> => {
-    if (await act("/cancel", { fee, tell }, `${a.client}, ${shortDate(a.date)} ${a.time}: cancelled`)) close();
+    if (await act("/cancel", { fee, tell, seen: a.sequence }, `${a.client}, ${shortDate(a.date)} ${a.time}: cancelled`)) close();
   };
   const row = (label: string, value: ReactNode) => (
     <div className="flex justify-between gap-3 py-0.5">
@@ -307,6 +307,8 @@ function Move({ me, d, open, done }: { me: Me; d: OneAppointment; open: (p: Pane
   const [staff, setStaff] = useState(a.staff);
   const [time, setTime] = useState("");
   const [other, setOther] = useState("");
+  // What stood here when the form was opened: where somebody else moves it meanwhile, one is told.
+  const [seen, setSeen] = useState(a.sequence);
   const [tell, setTell] = useState(false);
   const [reason, setReason] = useState("");
   const [error, setError] = useState<unknown>(null);
@@ -319,13 +321,14 @@ function Move({ me, d, open, done }: { me: Me; d: OneAppointment; open: (p: Pane
     try {
       const moved = await command(
         `/appointments/${a.id}/move`,
-        { staff, date, time: wanted, tell, ...(reason.trim() ? { reason } : {}) },
+        { staff, date, time: wanted, tell, seen, ...(reason.trim() ? { reason } : {}) },
         `${a.client}: moved to ${shortDate(date)} ${wanted}`,
       );
       open({ kind: "slip", id: a.id, ...(tell ? {} : { moved: moved.undo }) });
       done();
     } catch (e) {
       setError(e);
+      setSeen(a.sequence);
     }
   };
   return (
