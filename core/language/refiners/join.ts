@@ -5,12 +5,13 @@ import type { Said } from "../text.ts";
 
 type DayFound = FoundOf<"day">;
 
-/** Marks the days that are ruled out: "not Tuesday", "any day but Thursday", "can't do Friday". */
+/** Marks the days that are ruled out: "not Tuesday", "any day but Thursday", "can't do Friday", "Monday doesn't suit". */
 export function ruleOut(said: Said, found: readonly Found[]): Found[] {
   return found.map((f) => {
     if (f.kind !== "day") return f;
     const before = said.norm.slice(Math.max(0, f.start - 30), f.start);
-    return NOT.test(before) && !/\bif not\s+$/.test(before) ? { ...f, not: true } : f;
+    const after = said.norm.slice(f.end, f.end + 40);
+    return (NOT.test(before) && !/\bif not\s+$/.test(before)) || NOT_AFTER.test(after) ? { ...f, not: true } : f;
   });
 }
 
@@ -64,6 +65,9 @@ function single(v: DayValue): DayNumber[] {
 
 const NOT =
   /\b(?:not|except(?: for| on)?|but not|but|apart from|other than|any day but|anything but|besides|(?:can't|cannot|can not|won't|couldn't) (?:do|manage))\s+(?:on |for |the |this |next )*$/;
+/** What rules the day before it out: "doesn't work", "is no good", "I can't". */
+const NOT_AFTER =
+  /^s?\s*,?\s*(?:(?:really |just )?(?:doesn'?t|does not|don'?t|do not|won'?t|will not|wouldn'?t|isn'?t|is not|aren'?t|are not)\s+(?:really |quite )?(?:work|suit|do|fit|good|great|possible|an option|convenient|be possible)|(?:is|are) (?:no good|bad|out|impossible|no use|difficult)|i (?:can'?t|cannot|couldn'?t|won'?t be able))\b/;
 const AFTER = /\b(?:after|later than)\s+(?:the |this )*$/;
 const FROM = /\b(?:from|starting|not before|no earlier than|any ?time from|since)\s+(?:on |the |this )*$/;
 const BEFORE = /\b(?:before|earlier than|sooner than)\s+(?:the |this )*$/;
