@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { WEEKDAYS } from "../time/days.ts";
 import { clockText } from "../time/zone.ts";
-import { hoursLine, parseHours, parseVariants, parseWords, placeOfSource, variantsLine } from "./lines.ts";
+import { classLine, hoursLine, inTurnLine, parseClass, parseHours, parseInTurn, parseVariants, parseWords, placeOfSource, variantsLine } from "./lines.ts";
 
 const money = { locale: "en-CA", currency: "CAD" };
 
@@ -60,5 +60,33 @@ describe("lines as one writes them", () => {
     expect(parseWords(" a, b;c ,, a")).toEqual(["a", "b", "c"]);
     expect(placeOfSource({ kind: "receptionist", id: "day/w1" })).toBe("receptionists/day");
     expect(placeOfSource({ kind: "calendar", id: "x" })).toBeNull();
+  });
+});
+
+describe("hours in turn and classes, as lines", () => {
+  it.each([
+    "every second Saturday 9:00–13:00 from 2027-03-06",
+    "first and third Thursday of the month 8:00–12:00 from 2027-01-01",
+    "every 3 weeks on Monday 9:00–12:00 from 2027-03-01; last Friday of the month 10:00–16:00 from 2027-01-29",
+  ])("%s", (line) => {
+    const read = parseInTurn(line);
+    expect(read).not.toBeNull();
+    expect(inTurnLine(read ?? [])).toBe(line);
+  });
+
+  it("are nothing where they say nothing that could be kept", () => {
+    expect(parseInTurn("")).toEqual([]);
+    for (const line of ["Saturdays 9–13", "every second Saturday", "every second Saturday 9–13", "every second Saturday 9–13 from 2027-02-30"])
+      expect(parseInTurn(line), line).toBeNull();
+  });
+
+  it("say when a class is held", () => {
+    const times = parseClass("Mon, Wed 17:30; Thu 12:15");
+    expect(times).toEqual([
+      { weekdays: ["Monday", "Wednesday"], at: "17:30" },
+      { weekdays: ["Thursday"], at: "12:15" },
+    ]);
+    expect(classLine(times ?? [])).toBe("Mon, Wed 17:30; Thu 12:15");
+    expect(parseClass("in the evening")).toBeNull();
   });
 });

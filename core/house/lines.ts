@@ -131,7 +131,7 @@ export function parseInTurn(line: string): TurnHours[] | null {
   if (line.trim() === "") return [];
   const out: TurnHours[] = [];
   for (const [i, part] of line.split(";").entries()) {
-    const m = /^(.*?)\s+(\d.*?)\s+from\s+(\d{4}-\d{2}-\d{2})\s*$/i.exec(part.trim());
+    const m = /^(.*?)\s+(\d{1,2}(?::\d{2})?\s*(?:[ap]m)?\s*(?:[–-]|to)\s*\d.*?)\s+from\s+(\d{4}-\d{2}-\d{2})\s*$/i.exec(part.trim());
     const rule = m ? ruleOfWords(m[1] ?? "") : null;
     // The weekday stands for a reader's sake: the hours are read as those of one day.
     const hours = m ? parseHours(`Mon ${m[2]}`)?.[0] : undefined;
