@@ -12,8 +12,10 @@ import { SlipButton } from "./SlipButton.tsx";
 
 /** The width of the names at the left, in pixels; the layer above the ribbons counts with it too. */
 const NAMES = 112;
-/** So many ribbons are drawn at their full height. */
+/** So many ribbons are drawn at their full height; more than the second number as low as they can be read. */
 const ROOMY = 8;
+const MANY = 12;
+const LOW = "h-[35px] shrink-0";
 
 interface Props {
   me: Me;
@@ -144,6 +146,7 @@ export function DaySheet({ me, day, nowMinute, panel, rows, open, place }: Props
   const people = me.house.staff.filter((s) => s.bookable);
   const list = rows === "people" ? people : me.house.rooms;
   const tight = list.length > ROOMY;
+  const height = !tight ? null : list.length > MANY ? LOW : "h-[42px] shrink-0";
   return (
     <div className="relative mt-2 flex min-h-0 flex-1 flex-col overflow-y-auto pb-3" ref={sheet}>
       <div className="sticky top-0 z-20 ml-[112px] h-6 shrink-0 bg-paper text-s text-quiet" aria-hidden="true">
@@ -192,11 +195,23 @@ export function DaySheet({ me, day, nowMinute, panel, rows, open, place }: Props
                   openSlip={openSlip}
                   onKey={key}
                   tight={tight}
+                  height={height}
                   grid={grid}
                 />
               ))
             : me.house.rooms.map((r) => (
-                <RoomRibbon key={r.id} room={r} day={day} scale={scale} panel={panel} open={open} openSlip={openSlip} onKey={key} tight={tight} />
+                <RoomRibbon
+                  key={r.id}
+                  room={r}
+                  day={day}
+                  scale={scale}
+                  panel={panel}
+                  open={open}
+                  openSlip={openSlip}
+                  onKey={key}
+                  tight={tight}
+                  height={height}
+                />
               ))}
         </Draggable>
       </DndContext>
@@ -254,6 +269,8 @@ interface RibbonProps {
   openSlip: (id: string) => void;
   onKey: (slip: Slip, e: React.KeyboardEvent) => void;
   tight: boolean;
+  /** The height of a ribbon where there are many; null where they share the page. */
+  height: string | null;
 }
 
 const PersonRibbon = memo(function PersonRibbon({
@@ -265,6 +282,7 @@ const PersonRibbon = memo(function PersonRibbon({
   openSlip,
   onKey,
   tight,
+  height,
   grid,
 }: RibbonProps & { person: Me["house"]["staff"][number]; grid: number }) {
   const plan = day.staff.find((s) => s.id === p.id);
@@ -278,7 +296,7 @@ const PersonRibbon = memo(function PersonRibbon({
     <section
       aria-label={p.name}
       data-ribbon={p.id}
-      className={`relative grid grid-cols-[112px_1fr] border-t border-hairline ${!inToday ? "h-9 shrink-0" : tight ? "h-[42px] shrink-0" : "max-h-[92px] min-h-[68px] flex-1"}`}
+      className={`relative grid grid-cols-[112px_1fr] border-t border-hairline ${height ?? (inToday ? "max-h-[92px] min-h-[68px] flex-1" : "h-9 shrink-0")}`}
     >
       <div className={tight ? "pt-0.5" : "pt-1.5"}>
         <button
@@ -289,7 +307,7 @@ const PersonRibbon = memo(function PersonRibbon({
         >
           {p.called}
         </button>
-        {inToday ? (
+        {inToday && height !== LOW ? (
           <span className={`block pr-2 text-s leading-4 text-quiet ${tight ? "truncate" : "line-clamp-2"}`}>{single ? "other hours today" : p.work}</span>
         ) : null}
       </div>
@@ -357,6 +375,7 @@ const RoomRibbon = memo(function RoomRibbon({
   openSlip,
   onKey,
   tight,
+  height,
 }: RibbonProps & { room: Me["house"]["rooms"][number] }) {
   const own = day.appointments.filter((a) => a.kind === "visit" && (a.room === r.id || a.more.includes(r.id)));
   const blocks = day.blocks.filter((b) => b.room === r.id);
@@ -364,7 +383,7 @@ const RoomRibbon = memo(function RoomRibbon({
     <section
       aria-label={r.name}
       data-ribbon={r.id}
-      className={`relative grid grid-cols-[112px_1fr] border-t border-hairline ${tight ? "h-[42px] shrink-0" : "max-h-[92px] min-h-[60px] flex-1"}`}
+      className={`relative grid grid-cols-[112px_1fr] border-t border-hairline ${height ?? "max-h-[92px] min-h-[60px] flex-1"}`}
     >
       <div className="pt-1.5">
         <button
