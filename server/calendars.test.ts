@@ -90,6 +90,9 @@ describe("what comes of an appointment", () => {
     const missed = await mark("missed");
     expect((await one(body["id"])).appointment).toMatchObject({ status: "missed", feeMinor: 2500, feeState: "owed" });
     expect((await one(body["id"])).client).toMatchObject({ owedMinor: 2500 });
+    // A fee that was paid is not taken back with what it was for.
+    await ask("POST", `/appointments/${String(body["id"])}/fee`, { ref: ref(), state: "paid" });
+    expect((await undo(missed.body["undo"])).status).toBe(409);
     await ask("POST", `/appointments/${String(body["id"])}/fee`, { ref: ref(), state: "waived" });
     expect((await one(body["id"])).client).toMatchObject({ owedMinor: 0 });
     expect((await undo(missed.body["undo"])).status).toBe(200);
@@ -422,7 +425,7 @@ describe("the book that exists already", () => {
       { line: 3, column: "time", message: "the person has something else then" },
     ]);
     // What only the rules would refuse comes in as it stood, and is noted.
-    expect((seen.body["shown"] as string[][]).find((l) => l[1] === "Quin Day")?.at(-1)).toContain("outside the person's hours");
+    expect((seen.body["shown"] as string[][]).find((l) => l[1] === "Quin Day")?.at(-1)).toContain("outside of the person’s hours");
     const before = await count("appointments");
     const kept = await send("appointments", "book.xlsx", bytes, { keep: "yes", without: "yes" });
     expect(kept.body).toMatchObject({ kept: true, appointments: 2, clients: 2 });

@@ -131,7 +131,7 @@ describe("tables", () => {
       line("9:00", { date: "2027-02-01" }),
     ]);
     expect(read.lines.map((l) => l.line)).toEqual([3, 7]);
-    expect(read.lines[1]?.outside).toEqual(["in the person's break"]);
+    expect(read.lines[1]?.outside).toEqual(["in the person’s break"]);
     expect(read.faults.map((f) => `${f.line} ${f.column}`)).toEqual(["2 time", "4 time", "5 length", "6 length", "8 date"]);
     // The calendar that was given is left as it was.
     expect([...busy.rows()].length).toBe(1);

@@ -2,7 +2,7 @@ import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js/
 import type { House } from "../house/compile.ts";
 import type { CalendarBook } from "../schedule/calendar.ts";
 import { rowOf, type Opening } from "../schedule/openings.ts";
-import { faultsOf } from "../schedule/places.ts";
+import { FAULT_WORDS, faultsOf } from "../schedule/places.ts";
 import { dayFrom, MONTHS, type DayNumber } from "../time/days.ts";
 import type { EpochMin } from "../time/zone.ts";
 
@@ -262,33 +262,15 @@ export function readAppointments(house: House, calendar: CalendarBook, now: Epoc
     const { faults, opening } = faultsOf(house, seen, now, { service: service.id, lengthMin, staff, startMin, places, ...(room ? { room } : {}) });
     const against = faults.find((f) => !f.mayOverrule);
     if (against || !opening) {
-      wrong(
-        against?.code === "no-room" ? "room" : against?.code === "not-theirs" ? "staff" : "time",
-        FAULT_WORDS[against?.code ?? "taken"] ?? "it does not fit",
-      );
+      wrong(against?.code === "no-room" ? "room" : against?.code === "not-theirs" ? "staff" : "time", FAULT_WORDS[against?.code ?? "taken"]);
       return null;
     }
     seen.set(rowOf(house, `line ${line}`, opening, places));
     const visitor = cell("visitor");
-    return { line, client, opening, places, outside: faults.map((f) => FAULT_WORDS[f.code] ?? f.code), ...(visitor ? { visitor } : {}) };
+    return { line, client, opening, places, outside: faults.map((f) => FAULT_WORDS[f.code]), ...(visitor ? { visitor } : {}) };
   });
   return { lines: out, faults: lines.faults, of: lines.of };
 }
-
-const FAULT_WORDS: Partial<Record<string, string>> = {
-  taken: "the person has something else then",
-  "no-room": "no room is free then",
-  "not-theirs": "this person does not do this service",
-  "no-class": "there is no class at that time",
-  "class-full": "the class is full",
-  closed: "the house is closed then",
-  "not-in": "outside the person's hours",
-  break: "in the person's break",
-  "only-then": "outside the service's own hours",
-  "too-far": "further ahead than clients may book",
-  "off-grid": "between the starting times of the house",
-  "day-full": "more of the service than the house does a day",
-};
 
 const plain = (s: string): string =>
   s

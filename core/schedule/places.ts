@@ -22,6 +22,24 @@ export type FaultCode =
   | "off-grid"
   | "day-full";
 
+/** What is said of each thing that stands against a place. */
+export const FAULT_WORDS: Record<FaultCode, string> = {
+  "no-such-service": "the service does not come in that length",
+  "not-theirs": "this person does not do it",
+  taken: "the person has something else then",
+  "no-room": "no room is free then",
+  "no-class": "there is no class then",
+  "class-full": "the class is full",
+  closed: "the house is closed then",
+  "not-in": "outside of the person’s hours",
+  break: "in the person’s break",
+  "only-then": "outside of the service’s own hours",
+  past: "that time has passed",
+  "too-far": "further ahead than clients may book",
+  "off-grid": "not at one of the house’s starting times",
+  "day-full": "more of it than the house does a day",
+};
+
 /** Notice, horizon, hours, grid and a day's fill may be overruled with a reason; nothing that is taken ever is. */
 const MAY_BE_OVERRULED: ReadonlySet<FaultCode> = new Set(["closed", "not-in", "break", "only-then", "past", "too-far", "off-grid", "day-full"]);
 
@@ -121,4 +139,49 @@ export function faultsOf(house: House, calendar: Calendar, now: EpochMin, reques
 
 function inside(plan: DayPlan, windows: readonly { fromMin: number; toMin: number }[], fromMin: EpochMin, toMin: EpochMin): boolean {
   return windows.some((w) => plan.at(w.fromMin) <= fromMin && toMin <= plan.at(w.toMin));
+}
+
+/** A stretch of a day in which a visit cannot begin with a person, or not without a reason; wall minutes. */
+export interface Shut {
+  fromMin: number;
+  toMin: number;
+  code: FaultCode;
+  never: boolean;
+}
+
+/** Why a visit cannot begin with a person at the starts of a day, neighbours of one reason joined. */
+export function shutOn(
+  house: House,
+  calendar: Calendar,
+  now: EpochMin,
+  day: number,
+  visit: Omit<PlaceRequest, "startMin">,
+  fromMin: number,
+  toMin: number,
+): Shut[] {
+  const grid = house.handbook.rules.gridMin;
+  const runs: Shut[] = [];
+  for (let minute = Math.floor(fromMin / grid) * grid; minute < toMin; minute += grid) {
+    const { faults } = faultsOf(house, calendar, now, { ...visit, startMin: house.zone.toEpochMin(day, minute) });
+    const worst = faults.find((f) => !f.mayOverrule) ?? faults[0];
+    if (!worst) continue;
+    const last = runs.at(-1);
+    if (last?.toMin === minute && last.code === worst.code) last.toMin = minute + grid;
+    else runs.push({ fromMin: minute, toMin: minute + grid, code: worst.code, never: !worst.mayOverrule });
+  }
+  return runs;
+}
+
+/** What each person could begin at an instant with somebody who stands at the counter: everything but the grid holds. */
+export function walkIns(house: House, calendar: Calendar, startMin: EpochMin): Opening[] {
+  return house.handbook.services.flatMap((s) =>
+    s.group
+      ? []
+      : s.variants.flatMap((v) =>
+          (house.needs(s.id, v.lengthMin)?.people ?? []).flatMap((staff) => {
+            const { faults, opening } = faultsOf(house, calendar, startMin, { service: s.id, lengthMin: v.lengthMin, staff, startMin });
+            return opening && faults.every((f) => f.code === "off-grid") ? [opening] : [];
+          }),
+        ),
+  );
 }

@@ -424,7 +424,7 @@ export async function restoreRow(tx: Tx, id: string, before: Record<string, unkn
     `update appointments a set status = b.status, staff = b.staff, room = b.room, more_rooms = b.more_rooms, during = b.during, room_during = b.room_during,
        starts = b.starts, visit_end = b.visit_end, clean_up_min = b.clean_up_min, length_min = b.length_min, session_id = b.session_id,
        fee_minor = b.fee_minor, fee_state = b.fee_state, price_minor = b.price_minor, overruled = b.overruled, rev = ?, sequence = a.sequence + 1
-     from jsonb_populate_record(null::appointments, ?::jsonb) b where a.id = ? and a.sequence = ?`,
+     from jsonb_populate_record(null::appointments, ?::jsonb) b where a.id = ? and a.sequence = ? and (a.fee_state is distinct from 'paid' or b.fee_state = 'paid')`,
     [rev, JSON.stringify(before), id, sequence],
   );
   return rowCount === 1;

@@ -3,7 +3,7 @@ import { z } from "zod";
 import { OFFER_WEIGHTS } from "@gentian/core/house/schema";
 import { findOffers } from "@gentian/core/schedule/offers";
 import { openings } from "@gentian/core/schedule/openings";
-import { faultsOf } from "@gentian/core/schedule/places";
+import { FAULT_WORDS, shutOn, walkIns } from "@gentian/core/schedule/places";
 import { series } from "@gentian/core/schedule/series";
 import { gapsBySetting } from "@gentian/core/schedule/tidiness";
 import { findVisits } from "@gentian/core/schedule/visits";
@@ -14,7 +14,6 @@ import { absencesBetween } from "../../data/absences.ts";
 import { appointmentById, lastSeen, madeBetween } from "../../data/appointments.ts";
 import { UUID } from "../../talk.ts";
 import { bodyOf, handler } from "../kit.ts";
-import { FAULT_WORDS } from "./faults.ts";
 import { bodyQuery, date, local, placeOf, standing, time } from "./place.ts";
 
 const openingsQuery = z.object({
@@ -31,7 +30,7 @@ const partBody = z.object({ service: z.string().max(64), length: z.number().int(
 const visitsBody = z.object({ date, time: time.optional(), parts: z.array(partBody).min(2).max(4), how: z.enum(["one-after-another", "same-time"]) });
 const seriesBody = partBody.extend({ date, time, times: z.number().int().min(2).max(52), everyWeeks: z.number().int().min(1).max(8) });
 
-/** The quarter-hours of the week that the gaps are counted over. */
+/** How far back the gaps and what is booked most often are counted. */
 const PAST_DAYS = 28;
 const WALK_INS = 8;
 
@@ -89,27 +88,13 @@ export function findingRoutes(app: App): Router {
       const open = p.house.openOn(day);
       const from = Math.min(480, ...open.map((w) => w.fromMin));
       const to = Math.max(1200, ...open.map((w) => w.toMin));
+      const visit = { service: a.service, lengthMin: a.lengthMin, places: a.places };
       const people = p.house.handbook.staff
         .filter((s) => s.bookable)
-        .map((s) => {
-          const runs: { fromMin: number; toMin: number; why: string; never: boolean }[] = [];
-          for (let minute = Math.floor(from / grid) * grid; minute < to; minute += grid) {
-            const { faults } = faultsOf(p.house, without, p.nowMin, {
-              service: a.service,
-              lengthMin: a.lengthMin,
-              staff: s.id,
-              startMin: p.house.zone.toEpochMin(day, minute),
-              places: a.places,
-            });
-            const worst = faults.find((f) => !f.mayOverrule) ?? faults[0];
-            if (!worst) continue;
-            const last = runs.at(-1);
-            const why = FAULT_WORDS[worst.code];
-            if (last && last.toMin === minute && last.why === why) last.toMin = minute + grid;
-            else runs.push({ fromMin: minute, toMin: minute + grid, why, never: !worst.mayOverrule });
-          }
-          return { staff: s.id, shut: runs };
-        });
+        .map((s) => ({
+          staff: s.id,
+          shut: shutOn(p.house, without, p.nowMin, day, { ...visit, staff: s.id }, from, to).map(({ code, ...run }) => ({ ...run, why: FAULT_WORDS[code] })),
+        }));
       res.json({ grid, people });
     }),
   );
@@ -174,26 +159,17 @@ export function findingRoutes(app: App): Router {
       const recent = await madeBetween(app.db, p.row.id, p.nowMin - PAST_DAYS * 1440, p.nowMin + 7 * 1440);
       const often = new Map<string, number>();
       for (const a of recent) often.set(`${a.service} ${a.lengthMin}`, (often.get(`${a.service} ${a.lengthMin}`) ?? 0) + 1);
-      const list = [];
-      for (const s of house.handbook.services) {
-        if (s.group) continue;
-        for (const v of s.variants)
-          for (const staff of house.needs(s.id, v.lengthMin)?.people ?? []) {
-            const { faults, opening } = faultsOf(house, p.calendar, startMin, { service: s.id, lengthMin: v.lengthMin, staff, startMin });
-            if (!opening || faults.some((f) => f.code !== "off-grid")) continue;
-            list.push({
-              service: s.id,
-              serviceName: s.name,
-              length: v.lengthMin,
-              priceMinor: v.priceMinor,
-              staff,
-              room: opening.room,
-              date: isoOfDay(day),
-              time: clockText(minute),
-              often: often.get(`${s.id} ${v.lengthMin}`) ?? 0,
-            });
-          }
-      }
+      const list = walkIns(house, p.calendar, startMin).map((o) => ({
+        service: o.service,
+        serviceName: house.services.get(o.service)?.name ?? o.service,
+        length: o.lengthMin,
+        priceMinor: house.needs(o.service, o.lengthMin)?.priceMinor ?? null,
+        staff: o.staff,
+        room: o.room,
+        date: isoOfDay(day),
+        time: clockText(minute),
+        often: often.get(`${o.service} ${o.lengthMin}`) ?? 0,
+      }));
       res.json({ walkIns: list.sort((a, b) => b.often - a.often || a.length - b.length).slice(0, WALK_INS) });
     }),
   );
