@@ -1,0 +1,24 @@
+import type { ReplyOut } from "../conversation/state.ts";
+import type { House } from "../house/compile.ts";
+
+/**
+ * Sums of money in replies that neither a price of the house, a share of one that its rules charge, nor a line of the
+ * handbook gives. Looks at the words only, so it does not trust how the replies were made.
+ */
+export function strayMoney(house: House, replies: readonly ReplyOut[]): string[] {
+  const { services, rules } = house.handbook;
+  const allowed = new Set<string>();
+  for (const s of services)
+    for (const v of s.variants)
+      for (let places = 1; places <= (s.group?.perBooking ?? 1); places++)
+        for (const percent of [100, rules.lateFeePercent, rules.missedFeePercent]) {
+          const minor = Math.round(((v.priceMinor ?? 0) * places * percent) / 100);
+          allowed.add((minor / 100).toFixed(2));
+        }
+  const handbook = JSON.stringify([house.handbook.answers, house.handbook.facts, house.handbook.documents ?? [], house.handbook.limits]);
+  return replies.flatMap((r) =>
+    [...r.text.matchAll(/(?:[$€£R]|\b(?:CAD|EUR|AUD|GBP|ZAR) ?)\s?(\d[\d,]*(?:\.\d{2})?)/g)]
+      .filter((m) => !allowed.has(Number((m[1] as string).replaceAll(",", "")).toFixed(2)) && !handbook.includes(m[1] as string))
+      .map((m) => m[0]),
+  );
+}
