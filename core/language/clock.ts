@@ -82,6 +82,8 @@ export function readTime(house: House, value: TimeValue, day: DayNumber | undefi
         ...(value.fromMin === undefined ? {} : { fromMin: value.fromMin }),
         ...(value.toMin === undefined ? {} : { toMin: value.toMin, toIs: "start" as const }),
       });
+    case "same":
+      return { wish: {} };
     case "part": {
       if (day === undefined) return { wish: {}, waits: value.part };
       const own = hoursFor(house, day, staff);

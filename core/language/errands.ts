@@ -1,7 +1,6 @@
 import type { Errand } from "./errand.ts";
 import { CUES } from "./packs/en/cues.ts";
-import { EXAMPLES } from "./packs/en/examples.ts";
-import { stem } from "./text.ts";
+import { guesses, type Guess } from "./classifier.ts";
 
 export interface ErrandRead {
   errand: Errand;
@@ -76,62 +75,77 @@ export function cuedErrands(masked: string): ErrandRead[] {
   return out.sort((a, b) => a.at - b.at);
 }
 
-type Guessable = keyof typeof EXAMPLES;
+/** How sure a guess must be to count when nothing else was asked, and in the middle of an errand, where an answer is likelier. */
+const LEAST = { open: 0.34, asked: 0.6 } as const;
+/** A guess of danger or of a refusal weighs heavily: it must be surer. */
+const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.75, refused: 0.5, "out-of-scope": 0.45 };
 
-interface Model {
-  weight: Map<string, Map<Guessable, number>>;
-  unseen: Map<Guessable, number>;
-  errands: Guessable[];
+export interface Judged {
+  errands: ErrandRead[];
+  /** The subject of a refusal that was guessed. */
+  subject: string | null;
 }
 
-let model: Model | null = null;
-
-/** Words and pairs of a masked text. */
-export function features(masked: string): string[] {
-  const words = [...masked.matchAll(/<\w+>|[a-z0-9]+(?:'[a-z]+)?/g)].map((m) => (m[0].startsWith("<") ? m[0] : stem(m[0].replace(/'/g, ""))));
-  return [...words, ...words.slice(1).map((w, i) => `${words[i]} ${w}`)];
-}
-
-/** Multinomial naive Bayes with add-half smoothing (McCallum and Nigam 1998) over our example sentences. */
-function trained(): Model {
-  if (model) return model;
-  const errands = Object.keys(EXAMPLES) as Guessable[];
-  const counts = new Map<Guessable, Map<string, number>>();
-  const vocabulary = new Set<string>();
-  for (const e of errands) {
-    const own = new Map<string, number>();
-    for (const text of EXAMPLES[e])
-      for (const f of features(text)) {
-        own.set(f, (own.get(f) ?? 0) + 1);
-        vocabulary.add(f);
-      }
-    counts.set(e, own);
+/**
+ * The errands of a masked text, in the order said. Each sentence of it is judged by itself as well; where two of them
+ * ask for different things and both are plain, both are done.
+ */
+export function judge(masked: string, own: (word: string) => boolean, open: boolean): Judged {
+  const whole = one(masked, own, open);
+  const parts = clauses(masked);
+  if (parts.length > 1) {
+    const each = parts.map((p) => ({ at: p.at, ...one(p.text, own, open) }));
+    const grave = each.find((e) => e.read && (e.read.errand === "emergency" || e.read.errand === "refused"));
+    const plain = each.filter((e) => e.read && e.read.sure >= 0.45 && e.read.errand !== "thanks-bye" && e.read.errand !== "out-of-scope");
+    const reads = together(plain.map((e) => ({ ...(e.read as ErrandRead), at: e.at })));
+    if (grave?.read && whole.read?.errand === grave.read.errand) return { errands: [grave.read], subject: grave.subject };
+    if (reads.length > 1) return { errands: reads, subject: null };
+    if (reads.length === 1 && (!whole.read || whole.read.sure < (reads[0] as ErrandRead).sure) && !grave) return { errands: reads, subject: null };
   }
-  const weight = new Map<string, Map<Guessable, number>>();
-  const unseen = new Map<Guessable, number>();
-  for (const e of errands) {
-    const own = counts.get(e) as Map<string, number>;
-    const total = [...own.values()].reduce((a, b) => a + b, 0) + 0.5 * vocabulary.size;
-    unseen.set(e, Math.log(0.5 / total));
-    for (const f of vocabulary) {
-      const at = weight.get(f) ?? new Map<Guessable, number>();
-      at.set(e, Math.log(((own.get(f) ?? 0) + 0.5) / total));
-      weight.set(f, at);
-    }
+  return { errands: whole.read ? [whole.read] : [], subject: whole.subject };
+}
+
+function one(masked: string, own: (word: string) => boolean, open: boolean): { read: ErrandRead | null; subject: string | null } {
+  const cued = cuedErrands(masked);
+  const list = guesses(masked, own);
+  const top = list[0] as Guess;
+  const least = Math.max(open ? LEAST.open : LEAST.asked, GRAVE[top.errand] ?? 0);
+  const sign = cued.find((c) => c.errand === top.errand);
+  if (top.sure >= (sign ? Math.min(least, LEAST.open) : least)) {
+    if (top.errand === "none") return { read: null, subject: null };
+    return {
+      read: { errand: top.errand, rule: sign?.rule ?? `errand/${top.label}/examples`, at: sign?.at ?? 0, sure: top.sure },
+      subject: top.errand === "refused" ? top.label.slice("refused/".length) : null,
+    };
   }
-  model = { weight, unseen, errands };
-  return model;
+  // Not sure by the sentences: a plain sign that they hold possible decides.
+  const possible = cued.find((c) => list.some((g) => g.errand === c.errand && g.sure >= 0.15));
+  if (possible) return { read: { ...possible, sure: Math.max(LEAST.open, top.sure) }, subject: null };
+  return { read: null, subject: null };
 }
 
-/** The likeliest errand of a masked text by the example sentences, with its posterior; null when too little is known. */
-export function guessedErrand(masked: string): ErrandRead | null {
-  const m = trained();
-  const known = features(masked).filter((f) => m.weight.has(f));
-  if (known.filter((f) => !f.startsWith("<") && !STOP.has(f)).length === 0) return null;
-  const scores = m.errands.map((e) => ({ e, s: known.reduce((a, f) => a + (m.weight.get(f)?.get(e) ?? 0), 0) }));
-  const top = scores.reduce((a, b) => (b.s > a.s ? b : a));
-  const sum = scores.reduce((a, b) => a + Math.exp(b.s - top.s), 0);
-  return { errand: top.e, rule: `errand/${top.e}/examples`, at: 0, sure: 1 / sum };
+/** What may stand beside another errand in one message, and what is only its reason. */
+function together(reads: ErrandRead[]): ErrandRead[] {
+  let out = reads.filter((r, i) => reads.findIndex((o) => o.errand === r.errand) === i);
+  const has = (e: Errand): boolean => out.some((r) => r.errand === e);
+  const drop = (...errands: Errand[]): void => void (out = out.filter((r) => !errands.includes(r.errand)));
+  // "I can't make Thursday, can we move it", "it hurts, is there room tomorrow": one errand with its reason.
+  if (has("move") && out.some((r) => r.errand === "cancel" && /not-coming|examples/.test(r.rule))) drop("cancel");
+  if (has("move")) drop("ask-availability", "book");
+  if (has("book")) drop("ask-availability", "ask-mine");
+  if (has("cancel") || has("move")) drop("ask-mine");
+  if (has("message") || has("person")) drop("book", "ask-staff");
+  return out;
 }
 
-const STOP = new Set("i me my you your the a an is are it to of on in at for and or do can with be please that this".split(" "));
+/** Sentences, and parts joined by a word that lets a new wish begin. */
+export function clauses(masked: string): { text: string; at: number }[] {
+  const out: { text: string; at: number }[] = [];
+  let from = 0;
+  for (const m of masked.matchAll(/[.!?;:]+\s+|,?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|tell|please|which|need|have|has|will)\b)/g)) {
+    out.push({ text: masked.slice(from, m.index + (/^[.!?;:]/.test(m[0]) ? 1 : 0)).trim(), at: from });
+    from = m.index + m[0].length;
+  }
+  out.push({ text: masked.slice(from).trim(), at: from });
+  return out.filter((p) => /\w{2}/.test(p.text));
+}

@@ -23,7 +23,9 @@ export type TimeValue =
   | { kind: "around"; at: ClockValue }
   | { kind: "between"; from: ClockValue; to: ClockValue }
   | { kind: "span"; fromMin?: number; toMin?: number; name: string }
-  | { kind: "part"; part: "first-thing" | "end-of-day" };
+  | { kind: "part"; part: "first-thing" | "end-of-day" }
+  /** The hour of the appointment that exists, or of what was offered last. */
+  | { kind: "same" };
 
 export type ChoiceValue = "first" | "second" | "third" | "last" | "later" | "earlier" | "any" | "none";
 export type ShiftValue = "later" | "earlier" | "another-day" | "another-time";
@@ -47,7 +49,7 @@ export type Found = Base &
     | { kind: "time"; value: TimeValue }
     | { kind: "service"; value: string[] }
     | { kind: "length"; value: number | "long" | "short" }
-    | { kind: "staff"; value: string[] | "any" }
+    | { kind: "staff"; value: string[] | "any"; not?: boolean }
     | { kind: "gender"; value: "woman" | "man" }
     | { kind: "name"; value: string }
     | { kind: "phone"; value: string }
@@ -55,7 +57,7 @@ export type Found = Base &
     | { kind: "email"; value: string }
     | { kind: "yes"; value: boolean }
     | { kind: "choice"; value: ChoiceValue }
-    | { kind: "shift"; value: ShiftValue }
+    | { kind: "shift"; value: ShiftValue; byMin?: number }
     | { kind: "places"; value: number }
     | { kind: "for-whom"; value: string }
   );

@@ -4,21 +4,24 @@ import type { TimeWish } from "../schedule/wish.ts";
 import { readTime, type TimeRead } from "./clock.ts";
 import { momentOf, type Moment, type ReadContext } from "./context.ts";
 import type { Errand } from "./errand.ts";
-import { cuedErrands, guessedErrand, type ErrandRead } from "./errands.ts";
+import { judge, type ErrandRead, type Judged } from "./errands.ts";
 import { ofKind, type Found, type FoundOf, type Part } from "./found.ts";
-import { DAY_RULES } from "./packs/en/days.ts";
+import { DAY_RULES, ownDayRule } from "./packs/en/days.ts";
 import { TIME_RULES } from "./packs/en/times.ts";
 import { COMMON } from "./packs/en/words.ts";
 import { lexiconOf, services, staff } from "./recognisers/house.ts";
 import { emails, names, phones } from "./recognisers/people.ts";
 import { choices, company, lengths, shifts, yesNo } from "./recognisers/small.ts";
 import { correct, joinDays, passedHour, ruleOut } from "./refiners/join.ts";
-import { assignParts } from "./refiners/parts.ts";
+import { assignParts, assignPeople, splitRanges } from "./refiners/parts.ts";
+import { spell } from "./spelling.ts";
 import { normalise, type Said } from "./text.ts";
 
 /** Everything that one message says, with the rule and the place of each part. */
 export interface Reading {
   text: string;
+  /** The words with slips of the pen put right. */
+  said: string;
   found: Found[];
   /** What a later word of the same message corrected. */
   corrected: Found[];
@@ -37,7 +40,9 @@ export interface Reading {
 /** Reads one message. Pure: the same words at the same moment in the same house read the same. */
 export function read(text: string, context: ReadContext): Reading {
   const at = momentOf(context);
-  const said = normalise(text);
+  const lexicon = lexiconOf(context.house);
+  const spelled = spell(text, (w) => lexicon.vocabulary.has(w) || lexicon.names.has(w));
+  const { said } = spelled;
   const solid = [...emails(said), ...phones(said, at)];
   const clear = (f: Found): boolean => !solid.some((s) => s.start < f.end && f.start < s.end);
   const timed = longest(timeFinds(said, at).filter(clear), []);
@@ -48,7 +53,7 @@ export function read(text: string, context: ReadContext): Reading {
   const when = [...dayed, ...times.filter((t) => !size.some((l) => overlap(t, l)) && !many.some((c) => c.kind === "places" && overlap(t, c)))];
   const offered = services(said, context.house).filter(clear);
   const people = staff(said, context.house).filter((f) => clear(f) && !offered.some((s) => overlap(f, s)));
-  const vocabulary = lexiconOf(context.house).vocabulary;
+  const vocabulary = lexicon.vocabulary;
   const blocked = [...solid, ...when, ...size, ...offered, ...people.filter((p) => p.kind !== "gender")];
   const named = names(said, at, blocked, (w) => vocabulary.has(w));
   const staffed = people.filter((p) => !named.some((n) => overlap(p, n)));
@@ -59,9 +64,10 @@ export function read(text: string, context: ReadContext): Reading {
   const first = correct(said, ruleOut(said, found));
   found = first.found;
   const masked = mask(said, found);
-  const emergency = isEmergency(said, context);
-  const limit = limitOf(said, context);
-  const errands = errandsOf(masked, found, context);
+  const judged = errandsOf(masked, found, context);
+  const emergency = isEmergency(said, context) || judged.errands.some((e) => e.errand === "emergency");
+  const limit = limitOf(said, context) ?? (judged.subject ? limitOn(judged.subject, context) : null);
+  const errands = judged.errands.filter((e) => e.errand !== "refused" || limit !== null);
   // "Ok, book me in" opens with a word of agreement and agrees to nothing.
   if (errands.some((e) => e.errand !== "thanks-bye"))
     found = found.filter((f) => !(f.kind === "yes" && f.value && WEAK_YES.test(said.norm.slice(f.start, f.end).trim())));
@@ -69,17 +75,23 @@ export function read(text: string, context: ReadContext): Reading {
   const cancelling = context.errand === "cancel" || errands.some((e) => e.errand === "cancel");
   found = joinDays(said, found, moving);
   found = passedHour(found, at, (f, day) => readTime(context.house, f.value, day).wish.fromMin ?? null);
+  if (moving) found = splitRanges(said, found);
   if (moving || cancelling) found = assignParts(said, found, at, moving ? "move" : "cancel");
+  if (moving) found = assignPeople(said, found);
+  // "At four, not five": the other is named only to be ruled out.
+  else if (found.some((f) => f.kind === "time" && f.rule !== "time/not-but")) found = found.filter((f) => f.rule !== "time/not-but");
   found.sort((a, b) => a.start - b.start);
   const top = emergency
     ? [{ errand: "emergency" as const, rule: "errand/emergency/words", at: 0, sure: 1 }]
     : limit
       ? [{ errand: "refused" as const, rule: `errand/refused/${limit}`, at: 0, sure: 1 }]
       : errands;
+  const placed = (f: Found): Found => ({ ...f, start: spelled.back(f.start), end: spelled.back(f.end, true) });
   return {
-    text: said.raw,
-    found,
-    corrected: first.dropped,
+    text: normalise(text).raw,
+    said: said.raw,
+    found: found.map(placed),
+    corrected: first.dropped.map(placed),
     errands: top,
     masked,
     question: isQuestion(said),
@@ -113,7 +125,8 @@ function timeFinds(said: Said, at: Moment): Found[] {
 
 function dayFinds(said: Said, at: Moment): Found[] {
   const out: Found[] = [];
-  for (const rule of DAY_RULES)
+  const own = ownDayRule(at.house);
+  for (const rule of own ? [...DAY_RULES, own] : DAY_RULES)
     for (const m of said.norm.matchAll(rule.pattern)) {
       const v = rule.value(m, at);
       if (v)
@@ -209,23 +222,35 @@ function limitOf(said: Said, context: ReadContext): string | null {
   return null;
 }
 
+/** What a subject is called where a house or every receptionist names it. */
+const SUBJECT: Record<string, string> = {
+  refunds: "refund",
+  discounts: "discount",
+  advice: "diagnose",
+  others: "who else is booked",
+  private: "private number",
+};
+
+/** The house's limit on a subject that was guessed. */
+function limitOn(subject: string, context: ReadContext): string | null {
+  const text = ` ${SUBJECT[subject] ?? subject} `;
+  return context.house.limits.find((l) => l.words.some((w) => inOrder(text, w)))?.id ?? null;
+}
+
 const WEAK_YES = /^(?:ok(?:ay)?|k|kk|great|good|fine|perfect|cool|super|right|sure|lovely|all right|alright|wonderful|brilliant|excellent|please)$/;
 
-function errandsOf(masked: string, found: readonly Found[], context: ReadContext): ErrandRead[] {
-  const cued = cuedErrands(masked);
-  if (cued.length > 0) return cued;
+function errandsOf(masked: string, found: readonly Found[], context: ReadContext): Judged {
   const rest = masked
     .replace(/<\w+>/g, " ")
     .replace(/[^a-z' ]/g, " ")
     .trim();
-  const left = rest.split(/\s+/).filter((w) => w && !COMMON.has(w));
-  const bare = found.length > 0 && rest.split(/\s+/).length <= 4 && left.length === 0;
-  if (bare) return [];
-  const guess = guessedErrand(masked);
-  // In the middle of an errand an answer is likelier than a new errand.
+  const words = rest.split(/\s+/).filter(Boolean);
+  const left = words.filter((w) => !COMMON.has(w));
   const open = context.expects === undefined || context.expects === "errand" || context.expects === "anything";
-  if (guess && guess.sure >= (open ? 0.75 : 0.97) && (open || found.length === 0)) return [guess];
-  return [];
+  // A bare answer to what was asked.
+  if (!open && found.length > 0 && words.length <= 4 && left.length === 0 && !/\?/.test(masked)) return { errands: [], subject: null };
+  const vocabulary = lexiconOf(context.house).vocabulary;
+  return judge(masked, (w) => vocabulary.has(w), open);
 }
 
 /** The slots of the public interface: only what the message says. */
@@ -244,10 +269,16 @@ export function slotsOf(reading: Reading, context: ReadContext): Slots {
   if (length) {
     const minutes = lengthOf(context, one?.length === 1 ? one[0] : undefined, length.value);
     if (minutes !== null) out["length_min"] = minutes;
+    else if (typeof length.value === "string") out["choice"] = length.value === "long" ? "last" : "first";
   }
-  const named = ofKind(reading.found, "staff");
-  const person = named.find((s) => s.value !== "any") ?? named[0];
-  if (person) out["staff"] = person.value === "any" ? "any" : house.staff.get(person.value[0] as string)?.name;
+  const named = ofKind(reading.found, "staff").filter((s) => !s.not);
+  const nameOf = (s: FoundOf<"staff">): string | undefined => (s.value === "any" ? "any" : house.staff.get(s.value[0] as string)?.name);
+  const person = named.find((s) => s.value !== "any" && s.part !== "new") ?? named.find((s) => s.part !== "new");
+  const wished = named.find((s) => s.part === "new");
+  // Of several who would all do, none is the one.
+  const several = new Set(named.filter((s) => s.part === undefined && s.value !== "any").map((s) => nameOf(s))).size > 1;
+  if (person && !several) out["staff"] = nameOf(person);
+  if (wished) out["new_staff"] = nameOf(wished);
   const gender = last(ofKind(reading.found, "gender"));
   if (gender) out["staff_gender"] = gender.value;
   for (const part of split ? (["old", "new"] as const) : [undefined]) writeWhen(out, reading, context, part);
@@ -262,7 +293,9 @@ export function slotsOf(reading: Reading, context: ReadContext): Slots {
   value("places", "places");
   value("choice", "choice");
   value("shift", "shift");
-  value("yes", "yes");
+  // "Thanks, that's all" and "yes hi, I'd like to book" agree to nothing.
+  const answered = reading.errands.length === 0 || (context.expects !== undefined && context.expects !== "errand" && context.expects !== "anything");
+  if (answered && !ofKind(reading.found, "staff").some((s) => s.value === "any") && out["choice"] === undefined) value("yes", "yes");
   return out;
 }
 
@@ -298,7 +331,7 @@ function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Par
       out[key("date_choice")] = v.kind;
     } else if (v.kind === "weekdays") out[key("weekdays")] = v.weekdays.map(weekdayName);
     else if (v.kind === "soonest") {
-      if (!days.some((o) => o !== d && !o.not)) out[key("date_from")] = isoOfDay(today);
+      if (!days.some((o) => o !== d) && context.expects !== "slot") out[key("date_from")] = isoOfDay(today);
     } else if (part === "old" && d.rule === "day/weekday" && d.weekday) out[key("weekdays")] = [weekdayName(d.weekday)];
     else if (v.from !== undefined && v.from === v.to) {
       out[key("date")] = isoOfDay(v.from);
@@ -336,6 +369,7 @@ export function mergeTimes(times: readonly FoundOf<"time">[], context: ReadConte
       t.value.kind !== "span" &&
       t.value.kind !== "between" &&
       t.value.kind !== "part" &&
+      t.value.kind !== "same" &&
       !t.value.at.certain &&
       part.value.kind === "span"
     ) {

@@ -76,6 +76,9 @@ const NUMBERS: Record<string, string> = {
   karoo: "049 555 0155",
 };
 
+/** What a client wishes of a visit, in the order in which they would say it. */
+const WISHES = ["staff", "length", "day", "time"];
+
 export interface Played {
   rehearsal: Rehearsal;
   replies: ReplyOut[];
@@ -85,13 +88,15 @@ export interface Played {
 }
 
 /** Plays a script: what is set down for what the receptionist waits for, else the next of what is said in order, else a plain answer. */
-export function play(book: CopyBook, script: Pick<SetTalk, "says" | "when">, seed = 1, plain = true): Played {
+export function play(book: CopyBook, script: Pick<SetTalk, "says" | "when"> & Partial<SetTalk>, seed = 1, plain = true): Played {
   const { house } = book;
   const rehearsal = new Rehearsal(book, epochMinOf(house.zone, NOW), house.handbook.lines[0]?.key ?? "", "web", seed);
   const replies = rehearsal.start();
   const talk = replies.map((r) => `R: ${r.text}`);
   const says = [...script.says];
   const when = new Map(Object.entries(script.when).map(([k, v]) => [k, [...v]]));
+  const quiet = (script.booked?.length ?? 1) + (script.moved?.length ?? 1) + (script.cancelled?.length ?? 1) === 0;
+  const refusedAt = (waits: string): boolean => ["go-ahead", "slot", "day", "time", "service", "which-appointment"].includes(waits);
   const used = new Map<string, number>();
   let turns = 0;
   let next = says.shift();
@@ -105,6 +110,10 @@ export function play(book: CopyBook, script: Pick<SetTalk, "says" | "when">, see
     if (rehearsal.state.status !== "open") break;
     const waits = rehearsal.state.expects;
     next = when.get(waits)?.shift() ?? says.shift();
+    // A wish that was set down and never asked for is said when something else is offered.
+    if (next === undefined && waits === "slot") next = WISHES.map((w) => when.get(w)).find((l) => l && l.length > 0)?.shift();
+    // Who wants nothing done in the end does not go on of their own accord.
+    if (next === undefined && quiet && refusedAt(waits)) next = "no, never mind, leave it";
     if (next === undefined && plain) {
       const n = (used.get(waits) ?? 0) + 1;
       used.set(waits, n);

@@ -16,6 +16,8 @@ export interface Lexicon {
   people: { words: string[]; staff: string; whole: boolean }[];
   /** Every word that the house's texts use, for telling names from words. */
   vocabulary: Set<string>;
+  /** Words of the names of its people. */
+  names: Set<string>;
 }
 
 /** Words in service names that say little by themselves. */
@@ -29,14 +31,14 @@ const EVERYDAY = new Set(
 );
 
 /** Words of the language that never are a slip of somebody's name. */
-const PLAIN = new Set([...COMMON, ...Object.values(EXAMPLES).flatMap((list) => list.flatMap((e) => e.replace(/<\w+>/g, " ").split(/\s+/)))]);
+const PLAIN = new Set([...COMMON, ...EXAMPLES.replace(/<\w+>/g, " ").split(/[^a-z']+/)]);
 
 const made = new WeakMap<House, Lexicon>();
 
 export function lexiconOf(house: House): Lexicon {
   const have = made.get(house);
   if (have) return have;
-  const lexicon: Lexicon = { phrases: [], telling: new Map(), headings: new Map(), people: [], vocabulary: new Set() };
+  const lexicon: Lexicon = { phrases: [], telling: new Map(), headings: new Map(), people: [], vocabulary: new Set(), names: new Set() };
   const learn = (text: string): void => {
     for (const t of normalise(text).tokens) lexicon.vocabulary.add(t.text);
   };
@@ -79,7 +81,11 @@ export function lexiconOf(house: House): Lexicon {
     const last = parts[parts.length - 1];
     if (last && parts.length > 1) lexicon.people.push({ words: [last], staff: p.id, whole: false });
   }
-  for (const p of lexicon.people) for (const w of p.words) lexicon.vocabulary.delete(w);
+  for (const p of lexicon.people)
+    for (const w of p.words) {
+      lexicon.names.add(w);
+      lexicon.vocabulary.delete(w);
+    }
   lexicon.phrases.sort((a, b) => b.words.length - a.words.length);
   made.set(house, lexicon);
   return lexicon;
@@ -191,13 +197,19 @@ export function staff(said: Said, house: House): Found[] {
           start: (tokens[i] as Token).start,
           end: (tokens[i + p.words.length - 1] as Token).end,
           ...(near ? { assumed: house.staff.get(p.staff)?.name ?? "" } : {}),
+          ...(/\b(?:not|never|anyone but|anybody but|except|without|other than|besides) (?:with |by )?$/.test(said.norm.slice(0, (tokens[i] as Token).start)) &&
+          !/\bnot with (?:anyone|anybody) but $|\b(?:no one|nobody|not anyone|not anybody)(?: else)? but (?:with )?$/.test(said.norm.slice(0, (tokens[i] as Token).start))
+            ? { not: true }
+            : {}),
         });
       }
   for (const m of said.norm.matchAll(
-    /\b(?:any(?:one|body)|no preference|(?:i )?(?:don't|do not|dont) (?:mind|care|have a preference)(?: (?:who|which (?:one|person)))?|whoever(?:'s| is)?(?: free| available)?|doesn't matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|any (?:therapist|of them|physio\w*|person)|either of them|with any)\b/g,
+    /\b(?:(?<!not )(?<!with )any(?:one|body)(?! (?:but|there|in|work|speak|call|know|at home))|no preference|(?:i )?(?:don't|do not|dont) (?:mind|care|have a preference)(?: (?:who|which (?:one|person)))?|whoever(?:'s| is)?(?: free| available)?|doesn't matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|any of (?:them|you)|anyone will do|with any(?:one|body)?)\b/g,
   ))
     out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });
   for (const m of said.norm.matchAll(/\b(?:(?:a |any |the )?(?:woman|women|female|lady)|(?:a |any |the )?(?:man|male|guy|gentleman))\b/g)) {
+    // "For pregnant women", "that lady" speak of somebody else than the staff.
+    if (/\b(?:for|pregnant|old|older|young|that|this|another|my|other) (?:a )?$/.test(said.norm.slice(0, m.index))) continue;
     const woman = /wom|female|lady/.test(m[0]);
     out.push({ kind: "gender", value: woman ? "woman" : "man", rule: "staff/gender", start: m.index, end: m.index + m[0].length });
   }

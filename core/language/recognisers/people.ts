@@ -7,7 +7,8 @@ import type { Said, Token } from "../text.ts";
 /** Finds telephone numbers: digits in any grouping, spoken digits, "double five", "triple oh", with or without a country code. */
 export function phones(said: Said, at: Moment): Found[] {
   const out: Found[] = [];
-  for (const run of digitRuns(said)) {
+  const runs = digitRuns(said);
+  for (const [n, run] of runs.entries()) {
     if (run.digits.length >= 7 && run.digits.length <= 15) {
       const parsed = phoneOf(run.digits, run.plus, at);
       if (parsed) {
@@ -28,6 +29,7 @@ export function phones(said: Said, at: Moment): Found[] {
       if (
         at.expects === "phone-check" ||
         /^,? ?(?:at|on) the end\b|^ (?:is|are) the last\b/.test(around) ||
+        (runs[n - 1]?.digits.length ?? 0) >= 7 && /^[\s.,;-]*(?:(?:no|wait|sorry|rather|oh|i mean|correction|make that|or rather|actually)[\s.,]*)+$/.test(said.norm.slice(runs[n - 1]?.end, run.start)) ||
         /\b(?:ends? (?:in|with|on)|ending(?: in)?|last (?:digits|four|two|three)(?: are| is)?|finishes (?:in|with)) $/.test(before)
       )
         out.push({ kind: "phone-end", value: run.digits, rule: "phone/end", start: run.start, end: run.end });
@@ -130,7 +132,7 @@ const joined = (words: string): string =>
     .replace(/ /g, "");
 
 const INTRODUCED =
-  /\b(?:my (?:full )?name(?:'s| is| would be)|the name(?:'s| is)|name(?:'s| is|:)?|i am called|call me|booked (?:under|as)|book(?:ing)? (?:it )?(?:under|in the name of)|under(?: the name(?: of)?)?|in the name of|for the name|signed|sincerely|cheers,)\s*:?\s+(?=[a-z])/g;
+  /\b(?<!call )(?:my (?:full )?name(?:'s| is| would be)|the name(?:'s| is)|name(?:'s| is|:)?|i am called|call me(?! (?:back|on|at|when|please|tomorrow|today|later|about))|booked (?:under|as)|book(?:ing)? (?:it )?(?:under|in the name of)|under(?: the name(?: of)?)?|in the name of|for the name|signed|sincerely)\s*:?\s+(?=[a-z])/g;
 const MAYBE = /\b(?:i'm|i am|im|it's|its|it is|this is|here is|here's|speaking is)\s+(?=[a-z])/g;
 
 /** Finds what a person gives as their name. What stands under other finds is never part of a name. */
@@ -144,10 +146,14 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
       const gap = said.norm.slice(previous?.end ?? from, t.start);
       if (!/^[\s.-]{0,3}$/.test(gap) || /\.\s/.test(gap)) break;
       if (words.length >= 4 || /\d/.test(t.text) || blocked(t) || STOPS.has(t.text)) break;
+      if (words.length === 0 && NEVER_FIRST.test(t.text)) break;
       if (!sure && (COMMON.has(t.text) || (known(t.text) && !capital(said, t)))) break;
       if (words.length >= 2 && COMMON.has(t.text) && !capital(said, t)) break;
       words.push(t);
     }
+    // "Ana's mother" is not Ana.
+    const last = words.at(-1);
+    if (last && /'s$/.test(last.text)) return null;
     return words.length > 0 ? asName(said, words, sure ? "name/introduced" : "name/maybe-introduced") : null;
   };
   for (const m of said.norm.matchAll(INTRODUCED)) {
@@ -196,6 +202,9 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
   }
   return [];
 }
+
+/** What no name begins with: words that end as doing words do, and words of feeling. */
+const NEVER_FIRST = /^(?:\w{2,}ing|that's|what's|there's|it's|a|an|the|not|so|very|too|just|really|still|also|all|in|out|off|on|at|back|done|sorry|happy|late|sick|ill|unwell|nervous|pregnant|allergic|scared|terrified|blind|deaf|injured|hurt|free|busy|new|old|worried|interested|afraid|stuck|ready|here|there|sure|fine|good|okay|ok|with|from|for|to|by|about|after|been|have|had|got|booked|down)$/;
 
 /** Words around a name that are not part of it. */
 const FILLER = new Set(

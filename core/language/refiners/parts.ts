@@ -1,5 +1,5 @@
 import type { Moment } from "../context.ts";
-import type { Found } from "../found.ts";
+import type { Found, Part } from "../found.ts";
 import type { Said } from "../text.ts";
 
 const OLD_BEFORE = /\b(?:my|our|from|of|the)\s*(?:(?:one|appointment|visit|booking|session|<?\w+>?)\s+)?(?:on |at |for )?$/;
@@ -12,10 +12,17 @@ const CANT = /\b(?:can'?t|cannot|won'?t|unable|not able|couldn't|not coming|not 
  * word before them, by their order, and by what is known already.
  */
 export function assignParts(said: Said, found: Found[], at: Moment, errand: "move" | "cancel"): Found[] {
-  const parts = found.filter((f) => (f.kind === "day" && !f.not) || f.kind === "time").sort((a, b) => a.start - b.start);
+  // What is asked besides, after the wish, speaks of something else.
+  const asks = /[,.;?!]\s*(?:and |also )*(?:what|when|how|where|are you|do you|is there)\b/.exec(said.norm);
+  const rest = errand === "cancel" && asks ? asks.index : Infinity;
+  const parts = found.filter((f) => ((f.kind === "day" && !f.not) || f.kind === "time") && f.start < rest).sort((a, b) => a.start - b.start);
   if (parts.length === 0) return found;
   const given = new Map<Found, "old" | "new">();
   parts.forEach((f, i) => {
+    if (f.part) {
+      given.set(f, f.part);
+      return;
+    }
     if (errand === "cancel") {
       given.set(f, "old");
       return;
@@ -33,7 +40,10 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     )
       given.set(f, "new");
     else if (/^\s*instead\b/.test(follow)) given.set(f, "new");
-    else if (/\binstead of\s+(?:my |the )?$/.test(lead)) given.set(f, "old");
+    else if (f.rule === "time/not-but" || /\b(?:instead of|rather than|and not)\s+(?:my |the |on |at )*$/.test(lead)) given.set(f, "old");
+    // What stands before "instead of" and the like is the wish.
+    else if (/^[^.;?!]{0,20}\b(?:instead of|rather than)\b/.test(said.norm.slice(f.end, f.end + 40)) && parts.some((g) => g.start > f.end && g.kind === f.kind))
+      given.set(f, "new");
     else if (/\b(?:my|our|from)\s+(?:\w+\s+){0,2}(?:on |at |for )?(?:the )?$/.test(lead) && !/\bto\s/.test(clause)) given.set(f, "old");
     else if (/^\s*(?:one|appointment|booking|visit|session)\b/.test(follow) && !NEW_BEFORE.test(lead)) given.set(f, "old");
     else if (CANT.test(clause) && !/\b(?:so|can|could)\b[^']*$/.test(clause.replace(CANT, ""))) given.set(f, "old");
@@ -51,5 +61,46 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
   return found.map((f) => {
     const part = given.get(f);
     return part ? { ...f, part } : f;
+  });
+}
+
+/**
+ * In a move, tells the person who is booked from the one who is wished for: "from Nell to Joaquim", "Maren rather than
+ * Tobias". One person alone is the wish only where the words say so.
+ */
+export function assignPeople(said: Said, found: Found[]): Found[] {
+  const people = found.filter((f) => f.kind === "staff" && f.value !== "any" && !f.not);
+  if (people.length === 0) return found;
+  const old = (f: Found): boolean => /\b(?:from|instead of|rather than|than|and not)\s+(?:with |by |see |seeing )?$/.test(said.norm.slice(Math.max(0, f.start - 30), f.start));
+  const wished = (f: Found): boolean => {
+    const before = said.norm.slice(Math.max(0, f.start - 40), f.start);
+    return (
+      /\b(?:to|over to|be with|be done by|rather see|rather have|prefer|prefer to see|see|do it with|go to|with)\s+$/.test(before) &&
+      !/\b(?:appointment|visit|booking|session|one|it|massage|lesson|booked|service|something) with\s+$/.test(before)
+    );
+  };
+  const several = people.length > 1;
+  return found.map((f) => {
+    const i = people.indexOf(f as (typeof people)[number]);
+    if (i < 0) return f;
+    const part: Part = old(f) ? "old" : several ? (people.some((p) => p !== f && old(p)) || i > 0 ? "new" : "old") : wished(f) && !existing(said, f) ? "new" : "old";
+    return { ...f, part };
+  });
+}
+
+/** "My massage with Nell": a thing that is booked and a person stand together. */
+const existing = (said: Said, f: Found): boolean => /\bmy (?:\w+ ){1,3}with\s+$/.test(said.norm.slice(0, f.start)) || /^'s\b/.test(said.norm.slice(f.end));
+
+/** In a move "from 3 to 4:30" are two times, not a stretch. */
+export function splitRanges(said: Said, found: Found[]): Found[] {
+  return found.flatMap((f): Found[] => {
+    if (f.kind !== "time" || f.value.kind !== "between") return [f];
+    const words = said.norm.slice(f.start, f.end);
+    const to = / to /.exec(words);
+    if (!to || /^between/.test(words)) return [f];
+    return [
+      { ...f, value: { kind: "at", at: f.value.from }, rule: "time/at", end: f.start + to.index, part: "old" },
+      { ...f, value: { kind: "at", at: f.value.to }, rule: "time/at", start: f.start + to.index + 4, part: "new" },
+    ];
   });
 }

@@ -1,7 +1,8 @@
 import { addMonths, dayFrom, dayOfIso, lastOfMonth, mondayOf, nthWeekday, partsOf, weekdayOf, type DayNumber } from "../../../time/days.ts";
-import { closedDay } from "../../../house/compile.ts";
+import { closedDay, type House } from "../../../house/compile.ts";
 import type { Moment } from "../../context.ts";
 import type { DayValue } from "../../found.ts";
+import { normalise } from "../../text.ts";
 import { CARDINALS, MONTH, MONTH_WORDS, ORDINAL, ORDINALS, WEEKDAY, WEEKDAY_WORDS } from "./words.ts";
 
 export interface DayReading {
@@ -94,14 +95,88 @@ const nth = (digits: string | undefined, word: string | undefined): number => (d
 /** Abbreviated weekdays that are also words need a sign of a day before them. */
 const UNSURE = new Set(["sat", "mon", "wed", "fri", "tue"]);
 
+/** The open days of a weekend: one, either of two, or both where the house is shut on both, which is then said. */
+function openOf(at: Moment, saturday: DayNumber): DayValue {
+  const days = [saturday, saturday + 1].filter((d) => d > at.today || (d === at.today && !at.closedForToday));
+  const open = days.filter((d) => at.house.openOn(d).length > 0);
+  if (open.length === 2) return { kind: "either", days: open };
+  return open.length === 1 ? one(open[0] as DayNumber) : ahead(at, span(saturday, saturday + 1));
+}
+
 export const DAY_RULES: DayRule[] = [
   { name: "day/after-tomorrow", pattern: /\b(?:the )?day after tomorrow\b/g, value: (_m, at) => ({ value: one(at.today + 2) }) },
   { name: "day/tomorrow", pattern: /\b(?:tomorrow|tommorow|tomorow|tommorrow|tmrw|tmr|2morrow)\b/g, value: (_m, at) => ({ value: one(at.today + 1) }) },
+  {
+    name: "day/tomorrow-week",
+    pattern: /\b(?:tomorrow week|a week (?:from )?tomorrow)\b/g,
+    value: (_m, at) => ({ value: one(at.today + 8) }),
+  },
+  {
+    name: "day/weeks-on-weekday",
+    pattern: new RegExp(`\\b(${N}) weeks? (?:on|from|this)(?: coming)? (${WEEKDAY})\\b|\\b(${WEEKDAY}) in (${N}) weeks?(?:' time)?\\b`, "g"),
+    value: (m, at) => {
+      const n = count(m[1] ?? m[4] ?? "");
+      const weekday = wd(m[2] ?? m[3] ?? "");
+      // "Tuesday in two weeks" lies in the week that is so many ahead; "two weeks on Tuesday" counts from the coming one.
+      return n ? { value: one(m[1] ? weekAfter(at, weekday) + 7 * (n - 1) : mondayOf(at.today) + 7 * n + weekday - 1) } : null;
+    },
+  },
+  {
+    name: "day/weeks-today",
+    pattern: new RegExp(`\\b(${N}) weeks? today\\b`, "g"),
+    value: (m, at) => {
+      const n = count(m[1] ?? "");
+      return n ? { value: one(at.today + 7 * n) } : null;
+    },
+  },
+  {
+    name: "day/weekday-of-week",
+    pattern: new RegExp(`\\b(?:on )?(${WEEKDAY}) (?:(?:of )?(next|this) week|(?:of )?the week (after|after next))\\b|\\b(?:next|the) week'?s (${WEEKDAY})\\b`, "g"),
+    value: (m, at) => {
+      const weeks = m[2] === "this" ? 0 : m[3] === "after next" ? 2 : 1;
+      const weekday = wd(m[1] ?? m[4] ?? "");
+      return { value: one(week(at, weeks) + weekday - 1), weekday };
+    },
+  },
+  {
+    name: "day/within",
+    pattern: new RegExp(`\\b(?:with?in|in|over|during) (?:the next |the coming )(${N})? ?(days?|weeks?|fortnight|months?|few days)(?:' time)?\\b|\\bwithin (${N}) (days?|weeks?|fortnight|months?)\\b`, "g"),
+    value: (m, at) => {
+      const unit = m[2] ?? m[4] ?? "";
+      if (/few/.test(unit)) return { value: { kind: "days", from: at.today } };
+      const n = count(m[1] ?? m[3] ?? "a") || 1;
+      const to = /^day/.test(unit) ? at.today + n : /^week/.test(unit) ? at.today + 7 * n : /^fort/.test(unit) ? at.today + 14 : addMonths(at.today, n);
+      return { value: span(at.today, to) };
+    },
+  },
+  { name: "day/weekdays", pattern: /\b(?:on )?(?:week ?days?|working days?)(?: only)?\b/g, value: () => ({ value: { kind: "weekdays", weekdays: [1, 2, 3, 4, 5] } }) },
+  { name: "day/midweek", pattern: /\bmid[- ]?week\b/g, value: (_m, at) => ({ value: ahead(at, span(week(at, 0) + 2, week(at, 0) + 3)) }) },
+  {
+    name: "day/week-of",
+    pattern: new RegExp(`\\bthe week (?:of|starting|beginning)(?: on)?(?: the)? (?:(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL}))(?: of)?(?: (${MONTH}))?|(${MONTH}) (?:the )?(\\d{1,2})(?:st|nd|rd|th)?)\\b`, "g"),
+    value: (m, at) => {
+      const month = m[3] ?? m[4];
+      const date = m[5] ? Number(m[5]) : nth(m[1], m[2]);
+      const day = month ? nextMonthDate(at, MONTH_WORDS[month] ?? 0, date) : nextDate(at, date);
+      return day === null ? null : { value: ahead(at, span(mondayOf(day), mondayOf(day) + 6)) };
+    },
+  },
+  {
+    name: "day/week-of-month",
+    pattern: new RegExp(`\\b(?:the )?(first|second|third|last) (week|half) (?:of|in) (?:(${MONTH})|(next|this) month)\\b`, "g"),
+    value: (m, at) => {
+      const now = partsOf(at.today);
+      const s = monthSpan(at, m[3] ? (MONTH_WORDS[m[3]] ?? 1) : m[4] === "next" ? (now.month % 12) + 1 : now.month);
+      if (m[2] === "half") return { value: ahead(at, m[1] === "first" ? span(s.from, s.from + 14) : span(s.from + 15, s.to)) };
+      const n = { first: 0, second: 1, third: 2, last: -1 }[m[1] ?? "first"] ?? 0;
+      return { value: ahead(at, n < 0 ? span(s.to - 6, s.to) : span(s.from + 7 * n, s.from + 7 * n + 6)) };
+    },
+  },
   { name: "day/today", pattern: /\b(?:today|tonight|this (?:very )?(?:morning|afternoon|evening))\b/g, value: (_m, at) => ({ value: one(at.today) }) },
   {
     name: "day/soonest",
     pattern:
-      /\b(?:as soon as (?:possible|you can|u can)|asap|a\.s\.a\.p\.?|(?:the )?(?:soonest|earliest)(?: (?:possible|you (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|whenever|any ?time|any day|right away|straight ?away)\b/g,
+      /\b(?:as soon as (?:possible|you can|u can)|asap|a\.s\.a\.p\.?|(?:the |your )?(?:soonest|earliest)(?: (?:possible|you(?:'ve)? (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|(?:the |your )?(?:next|first) (?:free |open |possible )(?:slot|spot|time|one|appointment|place|opening)|(?:the |your )?next (?:slot|spot|opening|appointment you have)|whenever|any ?time(?! (?:after|before|from|between|on|in|not|around))|any day(?! (?:but|except|other|apart|besides))|right away|straight ?away)\b/g,
     value: () => ({ value: { kind: "soonest" } }),
   },
   {
@@ -250,12 +325,12 @@ export const DAY_RULES: DayRule[] = [
   { name: "day/fortnight", pattern: /\b(?:in a|a) fortnight\b/g, value: (_m, at) => ({ value: one(at.today + 14) }) },
   {
     name: "day/later-this-week",
-    pattern: /\b(?:later (?:on )?(?:in the|this) week|(?:the )?rest of (?:the|this) week)\b/g,
+    pattern: /\b(?:later (?:on )?(?:in the|this) week)\b/g,
     value: (_m, at) => ({ value: span(at.today + 1, week(at, 0) + 6) }),
   },
   {
     name: "day/part-of-week",
-    pattern: /\b(?:(?:the )?(early|start|beginning|middle|mid|end|late|later)(?: of| in)?(?: the)?[ -](this|next)? ?week(?: after next)?)\b/g,
+    pattern: /\b(?:(?:the )?(early|start|beginning|middle|mid|back end|end|late|later)(?: of| in)?(?: the)?[ -](this|next)? ?week(?: after next)?)\b/g,
     value: (m, at) => {
       const weeks = /after next/.test(m[0]) ? 2 : m[2] === "next" ? 1 : 0;
       return { value: ahead(at, third(m[1] ?? "", week(at, weeks), week(at, weeks) + 6, "week")) };
@@ -264,15 +339,15 @@ export const DAY_RULES: DayRule[] = [
   { name: "day/week-after-next", pattern: /\b(?:the )?week after next\b/g, value: (_m, at) => ({ value: span(week(at, 2), week(at, 2) + 6) }) },
   {
     name: "day/this-week",
-    pattern: /\bthis week\b/g,
+    pattern: /\b(?:this week|(?:the )?rest of (?:the|this) week)\b/g,
     value: (_m, at) => ({ value: span(at.closedForToday ? at.today + 1 : at.today, week(at, 0) + 6) }),
   },
   { name: "day/next-week", pattern: /\bnext week\b/g, value: (_m, at) => ({ value: span(week(at, 1), week(at, 1) + 6) }) },
-  { name: "day/next-weekend", pattern: /\bnext weekend\b/g, value: (_m, at) => ({ value: span(week(at, 1) + 5, week(at, 1) + 6) }) },
+  { name: "day/next-weekend", pattern: /\bnext weekend\b/g, value: (_m, at) => ({ value: openOf(at, week(at, 1) + 5) }) },
   {
     name: "day/weekend",
-    pattern: /\b(?:this |the |at the |on the )?weekend\b/g,
-    value: (_m, at) => ({ value: ahead(at, span(week(at, 0) + 5, week(at, 0) + 6)) }),
+    pattern: /\b(?:this |(?:at |on |over |during )?the )?weekends?\b/g,
+    value: (m, at) => (/s$/.test(m[0]) ? { value: { kind: "weekdays", weekdays: [6, 7] } } : { value: openOf(at, week(at, 0) + 5) }),
   },
   {
     name: "day/part-of-month",
@@ -282,6 +357,11 @@ export const DAY_RULES: DayRule[] = [
       const s = m[3] ? monthSpan(at, MONTH_WORDS[m[3]] ?? 1) : monthSpan(at, m[2] === "next" ? (now.month % 12) + 1 : now.month);
       return { value: ahead(at, third(m[1] ?? "", s.from, s.to, "month")) };
     },
+  },
+  {
+    name: "day/this-month",
+    pattern: /\b(later )?this month\b/g,
+    value: (m, at) => ({ value: span(m[1] || at.closedForToday ? at.today + 1 : at.today, lastOfMonth(partsOf(at.today).year, partsOf(at.today).month)) }),
   },
   {
     name: "day/next-month",
@@ -302,10 +382,30 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/named",
     pattern:
-      /\b(?:good friday|easter(?: sunday| monday)?|christmas(?: day| eve)?|boxing day|new year'?s(?: day| eve)?|victoria day|canada day|labou?r day|thanksgiving|remembrance day|heritage day|hallowe'?en|valentine'?s(?: day)?)\b/g,
+      /\b(?:(?:maundy thursday|good friday|easter (?:sunday|monday|saturday)|easter|ash wednesday|whit monday|christmas(?: day| eve)?|boxing day|new year'?s(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\.?) patrick'?s(?: day)?))\b/g,
     value: (m, at) => namedDay(m[0], at),
   },
 ];
+
+/** The rule for the days that the house names among those on which it is closed or shortened. */
+const ownDays = new WeakMap<House, DayRule | null>();
+export function ownDayRule(house: House): DayRule | null {
+  const have = ownDays.get(house);
+  if (have !== undefined) return have;
+  const names = house.handbook.closed.map((c) => plainDay(c.name)).filter((n) => n.length > 3);
+  const words = [...new Set(names)].sort((a, b) => b.length - a.length).map((n) => n.replace(/[^a-z0-9 ]/g, "").replace(/\blabou?r\b/g, "labou?r").replace(/s\b/g, "'?s").replace(/ /g, "[ -]"));
+  const rule: DayRule | null =
+    words.length === 0 ? null : { name: "day/named", pattern: new RegExp(`\\b(?:${words.join("|")})\\b`, "g"), value: (m, at) => namedDay(m[0], at) };
+  ownDays.set(house, rule);
+  return rule;
+}
+
+const plainDay = (name: string): string =>
+  normalise(name)
+    .norm.replace(/'/g, "")
+    .replace(/\blabor\b/g, "labour")
+    .replace(/\bst\.? (?=[a-z])/g, "saint ")
+    .trim();
 
 /** Days that everyone knows, beside the house's own closed days. */
 const KNOWN: Record<string, [number, number]> = {
@@ -317,16 +417,35 @@ const KNOWN: Record<string, [number, number]> = {
   valentines: [2, 14],
   "valentines day": [2, 14],
   "new years": [1, 1],
+  "saint patricks day": [3, 17],
+  "saint patricks": [3, 17],
+};
+/** Days counted from Easter Sunday. */
+const BY_EASTER: Record<string, number> = {
+  "ash wednesday": -46,
+  "maundy thursday": -3,
+  "good friday": -2,
+  "easter saturday": -1,
+  easter: 0,
+  "easter sunday": 0,
+  "easter monday": 1,
+  "whit monday": 50,
 };
 
 function namedDay(said: string, at: Moment): DayReading | null {
-  const name = said.replace(/'/g, "");
+  const name = plainDay(said);
+  const { year: now } = partsOf(at.today);
+  const easter = BY_EASTER[name];
+  if (easter !== undefined) {
+    const day = [now, now + 1].map((y) => closedDay({ kind: "easter", days: easter }, y)).find((d) => d !== null && d >= at.today);
+    return day === null || day === undefined ? null : { value: one(day) };
+  }
   const known = KNOWN[name];
   if (known) {
     const day = nextMonthDate(at, known[0], known[1]);
     return day === null ? null : { value: one(day) };
   }
-  const closed = at.house.handbook.closed.find((c) => c.name.toLowerCase().replace(/'/g, "") === name.replace("labor", "labour"));
+  const closed = at.house.handbook.closed.find((c) => plainDay(c.name) === name);
   if (!closed) return null;
   const { year } = partsOf(at.today);
   const day = [year, year + 1].map((y) => closedDay(closed.on, y)).find((d) => d !== null && d >= at.today);

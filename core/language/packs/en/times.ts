@@ -1,6 +1,6 @@
 import type { Moment } from "../../context.ts";
 import type { ClockValue, TimeValue } from "../../found.ts";
-import { DAY_PARTS, HOUR, HOUR_WORDS, MINUTE, MINUTE_WORDS } from "./words.ts";
+import { CARDINALS, DAY_PARTS, HOUR, HOUR_WORDS, MINUTE, MINUTE_WORDS } from "./words.ts";
 
 /** One way to say a time of day. */
 export interface TimeRule {
@@ -79,7 +79,7 @@ function valid(hour: number, minute: number, certain: boolean): ClockValue | nul
 
 const rx = (source: string): RegExp => new RegExp(source, "g");
 /** Not followed by what makes a number something else than a time. */
-const NOT_TIME = "(?! ?(?:%|minute|min\\b|mins|hour|hr|day|week|month|year|people|person|place|spot|of us|dollar|st\\b|nd\\b|rd\\b|th\\b|/\\d|[-.]?\\d))";
+const NOT_TIME = "(?! ?(?:%|kilo|kg|pound|lbs|euro|cent|km|mile|cm|metre|meter|foot|feet|inch|years?[ -]old|times|dogs?|kids?|children|sessions?|lessons?|classes|minute|min\\b|mins|hour|hr|day|week|month|year|people|person|place|spot|of us|dollar|st\\b|nd\\b|rd\\b|th\\b|/\\d|[-.]?\\d))";
 
 const ranged = (name: string): { value: TimeValue } => ({ value: { kind: "span", ...DAY_PARTS[name], name } });
 const waitsFor = (at: Moment): boolean => at.expects === "time" || at.expects === "slot" || at.expects === "day";
@@ -97,7 +97,12 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/range",
     pattern: rx(`(?<![\\d/-])\\b(${CLOCK}) ?(?:to|-|till|until|til) ?(${CLOCK})${NOT_TIME}(?![-\\d])`),
-    value: (m) => (/^(a |quarter|half)/.test(m[0]) && !/-| to .* /.test(m[0]) ? null : between(m[1], m[2])),
+    value: (m) => {
+      if (/^(a |quarter|half)/.test(m[0]) && !/-| to .* /.test(m[0])) return null;
+      // "Ten to eleven" in words is ten minutes before; "10 to 11" a range.
+      if (new RegExp(`^(?:five|ten|twenty|twenty[- ]five) to (?:${HOUR})$`).test(m[0].trim())) return null;
+      return between(m[1], m[2]);
+    },
   },
   {
     name: "time/or-later",
@@ -112,7 +117,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/after",
     pattern: rx(
-      `\\b(?:any ?time after|some ?time after|after|from|past|since|not before|no earlier than|not earlier than|starting(?: at| from)?|later than) (?:about |around )?(${CLOCK})(?: on(?:wards?)?)?${NOT_TIME}`,
+      `\\b(?:any ?time after|some ?time after|(?<!\\bthe day )(?<!\\bthe one )after|from|past|since|any ?time from|not before|no earlier than|not earlier than|starting(?: at| from)?|later than) (?:about |around )?(${CLOCK})(?: on(?:wards?)?)?${NOT_TIME}`,
     ),
     value: (m) => one("from", m[1]),
   },
@@ -125,8 +130,36 @@ export const TIME_RULES: TimeRule[] = [
   },
   {
     name: "time/around",
-    pattern: rx(`\\b(?:around|about|roughly|approximately|circa|near|close to|ish) (${CLOCK})${NOT_TIME}`),
+    pattern: rx(`\\b(?:(?:somewhere |round )?(?:around|about)|round|roughly|approximately|circa|near|close to|ish) (?:about |at )?(${CLOCK})${NOT_TIME}`),
     value: (m) => one("around", m[1]),
+  },
+  {
+    name: "time/hundred-hours",
+    pattern: /\b(?:at )?(oh |zero )?([a-z]+|\d{1,2}) hundred(?: hours)?\b/g,
+    value: (m) => {
+      const hour = /^\d/.test(m[2] ?? "") ? Number(m[2]) : (CARDINALS[m[2] ?? ""] ?? -1);
+      return hour >= 6 && hour <= 22 && (/hours/.test(m[0]) || m[1]) ? { value: { kind: "at", at: { hour, minute: 0, certain: true } } } : null;
+    },
+  },
+  {
+    // Heard: "at to", "at too" is at two; "for thirty" half past four; "at for" at four.
+    name: "time/heard",
+    pattern: /\b(?:at (to|too|for|ate|won)(?= ?(?:$|[,.!?]|on\b|please|with))|(for|to|ate) (thirty|fifteen|forty[- ]five)(?! ?min))/g,
+    value: (m) => {
+      const hour = { to: 2, too: 2, for: 4, ate: 8, won: 1 }[m[1] ?? m[2] ?? ""];
+      if (hour === undefined) return null;
+      return { value: { kind: "at", at: { hour, minute: m[3] ? (MINUTE_WORDS[m[3]] ?? 0) : 0, certain: false } }, assumed: "as heard" };
+    },
+  },
+  {
+    name: "time/not-but",
+    pattern: rx(`\\b(?:instead of|rather than|and not|not) (?:at )?(${CLOCK})${NOT_TIME}`),
+    value: (m) => one("at", m[1]),
+  },
+  {
+    name: "time/same",
+    pattern: /\b(?:(?:at )?(?:the )?same (?:time|hour)(?! next)|(?:at )?(?:the )?same time(?= next))\b/g,
+    value: () => ({ value: { kind: "same" } }),
   },
   { name: "time/ish", pattern: rx(`\\b(?:at |about |around )?(${CLOCK}) ?-?ish\\b`), value: (m) => one("around", m[1]) },
   {
@@ -158,7 +191,7 @@ export const TIME_RULES: TimeRule[] = [
   { name: "time/mid-morning", pattern: /\bmid[- ]?morning\b/g, value: () => ranged("mid-morning") },
   { name: "time/late-afternoon", pattern: /\b(?:late|later in the|end of the) afternoon\b/g, value: () => ranged("late-afternoon") },
   { name: "time/after-lunch", pattern: /\bafter lunch(?:time)?\b/g, value: () => ranged("after-lunch") },
-  { name: "time/lunch", pattern: /\b(?:(?:at|over|during|in my) )?(?:my )?lunch ?(?:time|hour|break)?\b/g, value: () => ranged("lunchtime") },
+  { name: "time/lunch", pattern: /(?<!before |until |by )\b(?:(?:at|over|during|in my) )?(?:my )?lunch ?(?:time|hour|break)?\b/g, value: () => ranged("lunchtime") },
   { name: "time/after-work", pattern: /\bafter (?:my |i finish )?work(?:ing hours)?\b/g, value: () => ranged("after-work") },
   { name: "time/after-school", pattern: /\bafter (?:his |her |their )?school\b/g, value: () => ranged("after-school") },
   {

@@ -226,3 +226,23 @@ export const COMMON = new Set(
     "monday tuesday wednesday thursday friday saturday sunday doctor therapist physio massage man lady gentleman female male guy urgent urgently actual absolutely definitely probably possibly certainly hopefully unfortunately afraid able unable busy sick ill stuck flexible interested calling texting writing hoping planning asking enquiring inquiring referred paying client patient customer son daughter wife husband mother father friend partner kid child"
   ).split(" "),
 );
+
+/** Short ways of writing, as people type. */
+export const WRITTEN_SHORT: Record<string, string> = {
+  tmrw: "tomorrow",
+  tmr: "tomorrow",
+  "2morrow": "tomorrow",
+  "2moro": "tomorrow",
+  pls: "please",
+  plz: "please",
+  appt: "appointment",
+  arvo: "afternoon",
+  satdy: "saturday",
+  thx: "thanks",
+};
+
+/** Words that are themselves, never a slip of another. */
+export const PLAIN_WORDS = new Set([
+  ...COMMON,
+  ..."than them they tree free your here hear were word world found sound round ground pound hound parting barking fist burst thirst worst person personal pricey prize opened opens older order oven latter letter water laser message massage massages moaning evenings mourning fiddly finally family fairly formerly canal candle council parcel counsel cancels dress dresses march marsh match may april augusta july june moment money honey sunny funny sandy candy handy mandy brandy muddy study bunny".split(" "),
+]);

@@ -1,0 +1,70 @@
+import { distance } from "fastest-levenshtein";
+import { MONTH_WORDS, PLAIN_WORDS, WEEKDAY_WORDS, WRITTEN_SHORT } from "./packs/en/words.ts";
+import { normalise, type Said } from "./text.ts";
+
+/** Words that carry much and are often written wrong: only these are put right. */
+const CARRYING = [
+  ...Object.keys(WEEKDAY_WORDS).filter((w) => /^(?:mon|tues|wednes|thurs|fri|satur|sun)days?$/.test(w)),
+  ...Object.keys(MONTH_WORDS).filter((w) => w.length > 4),
+  ..."tomorrow morning afternoon evening appointment appointments booking cancel cancelled reschedule around between before after earlier later first second third please price open address parking minutes hour weekend available availability person message".split(
+    " ",
+  ),
+];
+
+/** What was said with slips of the pen put right, and where each place of it stood in the original. */
+export interface Spelled {
+  said: Said;
+  /** The place in the original for a place in `said`. */
+  back: (place: number, end?: boolean) => number;
+}
+
+/**
+ * Puts right the few carrying words of the language that were miswritten: one letter wrong, missing, doubled or two
+ * swapped (two in long words). Words that the house or the language has are never touched.
+ */
+export function spell(text: string, own: (word: string) => boolean): Spelled {
+  const raw = normalise(text);
+  const edits: { start: number; end: number; word: string }[] = [];
+  for (const t of raw.tokens) {
+    const short = WRITTEN_SHORT[t.text];
+    if (short !== undefined) edits.push({ start: t.start, end: t.end, word: short });
+    if (t.text.length < 4 || /[\d']/.test(t.text) || PLAIN_WORDS.has(t.text) || own(t.text)) continue;
+    // A capital in the middle of a sentence is a name more often than a slip.
+    if (t.start > 0 && /[A-Z]/.test(raw.raw[t.start] ?? "") && /[a-z]/.test(raw.raw.slice(0, t.start))) continue;
+    const near = CARRYING.filter((w) => w[0] === t.text[0] && Math.abs(w.length - t.text.length) <= 2)
+      .map((w) => ({ w, d: slips(t.text, w) }))
+      .filter(({ w, d }) => d <= (w.length >= 8 ? 2 : 1))
+      .sort((a, b) => a.d - b.d)[0];
+    if (near) edits.push({ start: t.start, end: t.end, word: near.w });
+  }
+  if (edits.length === 0) return { said: raw, back: (p) => p };
+  let out = "";
+  let from = 0;
+  const marks: { at: number; was: number }[] = [{ at: 0, was: 0 }];
+  for (const e of edits) {
+    out += raw.raw.slice(from, e.start);
+    marks.push({ at: out.length, was: e.start });
+    out += e.word;
+    marks.push({ at: out.length, was: e.end });
+    from = e.end;
+  }
+  out += raw.raw.slice(from);
+  const back = (place: number, end = false): number => {
+    let i = marks.length - 1;
+    while (i > 0 && (marks[i] as { at: number }).at > place) i--;
+    const m = marks[i] as { at: number; was: number };
+    const next = marks[i + 1];
+    // Inside a word that was put right, only its two ends are places of the original.
+    if (i % 2 === 1 && next && place > m.at) return end ? next.was : m.was;
+    return Math.min(raw.raw.length, m.was + (place - m.at));
+  };
+  return { said: normalise(out), back };
+}
+
+/** Edits between two words, two letters swapped counting as one. */
+function slips(a: string, b: string): number {
+  const d = distance(a, b);
+  if (d !== 2 || a.length !== b.length) return d;
+  const at = [...a].findIndex((c, i) => c !== b[i]);
+  return a[at] === b[at + 1] && a[at + 1] === b[at] && a.slice(at + 2) === b.slice(at + 2) ? 1 : d;
+}
