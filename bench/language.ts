@@ -110,7 +110,7 @@ export async function run(which?: string, show?: string): Promise<void> {
     if (q.ids.length > 0) {
       askable++;
       if (ids.some((id) => q.ids.includes(id))) answered++;
-      else miss("question", `${q.house} ${q.text} | ${q.ids.join(" ")} | ${ids.join(" ")} | ${reply?.text}`);
+      else miss("question", `${q.house} ${q.text} | ${q.ids.join(" ")} | ${reply?.reasons.flatMap((x) => (x.what === "errand" ? [`${x.errand} ${x.sure}`] : [])).join(" ")} | ${ids.join(" ")} | ${reply?.text}`);
     } else {
       unanswerable++;
       const content = (reply?.sources ?? []).filter((s) => ["answer", "fact", "document", "service", "hours", "staff", "closed", "rule", "calendar"].includes(s.kind));

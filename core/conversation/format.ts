@@ -1,3 +1,4 @@
+import { parsePhoneNumberFromString } from "libphonenumber-js/min";
 import type { House } from "../house/compile.ts";
 import { MONTHS, partsOf, weekdayName, weekdayOf, type DayNumber } from "../time/days.ts";
 import { clockText, type EpochMin } from "../time/zone.ts";
@@ -63,11 +64,13 @@ export function spanText(minutes: number): string {
   return `${minutes} minutes`;
 }
 
-/** A telephone number in groups: national form for the house's country. */
-export function phoneText(e164: string): string {
+/** A telephone number in groups: the national form where it is the house's country, else the international one. */
+export function phoneText(e164: string, country?: string): string {
   const nanp = /^\+1(\d{3})(\d{3})(\d{4})$/.exec(e164);
   if (nanp) return `${nanp[1]} ${nanp[2]} ${nanp[3]}`;
-  return e164.replace(/^(\+\d{2})(\d+)$/, (_, c: string, rest: string) => `${c} ${rest.replace(/(\d{3})(?=\d{2})/g, "$1 ")}`).trim();
+  const parsed = parsePhoneNumberFromString(e164);
+  if (!parsed) return e164;
+  return country !== undefined && parsed.country === country ? parsed.formatNational() : parsed.formatInternational();
 }
 
 /** A person as clients call them: the first of the short names. */

@@ -1,6 +1,6 @@
 import { ofKind } from "../language/found.ts";
 import type { Reading } from "../language/read.ts";
-import { bookIt } from "./errands/book.ts";
+import { bookIt, newBook } from "./errands/book.ts";
 import { cancelIt, moveIt } from "./errands/existing.ts";
 import { chosen, dropHold } from "./errands/offering.ts";
 import { proceed } from "./proceed.ts";
@@ -34,6 +34,21 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
   // "Move it instead" is neither a yes nor a no.
   const other = reading.errands.some((e) => (e.errand === "move" || e.errand === "cancel" || e.errand === "book") && e.errand !== task.errand);
   if (asks || shift || (other && task.errand !== "book")) return false;
+  if (yes === false && /^\W*(?:hang on|hold on|wait|one (?:moment|second|sec)|just a (?:moment|second|sec))\b[^?]*$/i.test(reading.text) && !wishIn(reading)) {
+    t.say("take-your-time");
+    t.rule("go-ahead/waits");
+    t.expect("go-ahead");
+    return true;
+  }
+  // "Yes, and his nails as well": a yes, with another visit after it.
+  const besides = ofKind(reading.found, "service").find((s) => s.value.length === 1 && task.errand === "book" && s.value[0] !== task.service);
+  if (yes && besides && task.errand === "book" && task.hold && /\b(?:too|also|as well|and)\b/i.test(reading.said)) {
+    const at = t.house.zone.toLocal(task.hold.offer.startMin).day;
+    t.state.later.push({ ...newBook(), service: besides.value[0] as string, wish: { days: { ranges: [{ from: at, to: at }] } } });
+    t.rule("go-ahead/yes-and-another");
+    bookIt(t, task);
+    return true;
+  }
   if (yes !== false && (yes || same) && !wishIn(reading)) {
     t.rule("go-ahead/yes");
     if (task.errand === "book") bookIt(t, task);

@@ -1,10 +1,10 @@
 import { ofKind } from "../language/found.ts";
 import type { Errand } from "../language/errand.ts";
-import { says, type Reading } from "../language/read.ts";
+import { read, says, type Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
 import { phoneText } from "./format.ts";
 import { applyOld, applyToBook, applyWish, keepIdentity } from "./errands/apply.ts";
-import { answer, fromHandbook, inOwnWords } from "./errands/ask.ts";
+import { answer, beyond, fromHandbook, inOwnWords } from "./errands/ask.ts";
 import { newBook } from "./errands/book.ts";
 
 import { handOver, messageTaker, offerToPassOn, slip } from "./errands/message.ts";
@@ -14,15 +14,17 @@ import { hearQuestion } from "./errands/questions.ts";
 import { hearGoAhead, isAsk, wishIn } from "./goahead.ts";
 import { proceed } from "./proceed.ts";
 import { hearSlot, pickAppointment, which } from "./slot.ts";
-import { reopen, startTask } from "./start.ts";
+import { deedsOf, takeUp } from "./several.ts";
+import { carriedOn, reopen, startTask } from "./start.ts";
 import type { Task } from "./state.ts";
 import { val, type Turn } from "./turn.ts";
 
 const asksAny = (list: readonly Errand[]): boolean => list.some(isAsk);
 
 /** Takes in what the client said, and answers. */
-export function hear(t: Turn, reading: Reading, text: string): void {
+export function hear(t: Turn, heard: Reading, text: string): void {
   const { state } = t;
+  const reading = spokenOf(t, asMove(t, heard, text), text);
   note(t, reading);
   if (reading.emergency) return emergency(t, reading);
   const errands: Errand[] = reading.errands.map((e) => e.errand);
@@ -49,7 +51,9 @@ export function hear(t: Turn, reading: Reading, text: string): void {
     wishIn(reading);
   if (follow && state.lastAsk) errands.splice(0, errands.length, state.lastAsk);
   const asks = errands.filter(isAsk);
-  const started = startTask(t, reading, errands);
+  const deeds = deedsOf(t, reading);
+  if (deeds.length > 0) takeUp(t, deeds);
+  const started = deeds.length > 0 || startTask(t, reading, errands);
   if (asks.length > 0) state.lastAsk = asks.at(-1) as Errand;
   if (asks.length > 0) {
     for (const e of asks) if (!answer(t, e, reading)) t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
@@ -69,7 +73,7 @@ export function hear(t: Turn, reading: Reading, text: string): void {
   }
   if (errands.includes("thanks-bye") && thanks(t)) return;
   if (errands.includes("out-of-scope") && !state.task) {
-    if (fromHandbook(t, reading, 0.6)) return proceed(t);
+    if (fromHandbook(t, reading, 0.5)) return proceed(t);
     t.say("unknown/not-ours");
     t.say("repair/help");
     t.outcome("turned-away");
@@ -79,6 +83,31 @@ export function hear(t: Turn, reading: Reading, text: string): void {
   const task = state.task;
   if (task) return hearInTask(t, task, reading, text, kept);
   return hearOpen(t, reading, text, kept);
+}
+
+/** "Could Tobias see me earlier on the 16th": later or earlier than something that is booked is a move. */
+function asMove(t: Turn, reading: Reading, text: string): Reading {
+  const books = reading.errands.length === 1 && ["book", "ask-availability"].includes(reading.errands[0]?.errand ?? "");
+  const shift = ofKind(reading.found, "shift").some((s) => s.value === "later" || s.value === "earlier");
+  if (!books || !shift || t.state.task || ofKind(reading.found, "service").length > 0) return reading;
+  const again = read(text, { ...contextOf(t.house, t.now, t.state), errand: "move" });
+  return { ...again, errands: [{ errand: "move", rule: "errand/move/later-or-earlier", at: 0, sure: 0.5 }] };
+}
+
+/** "When is he in", "with her": the person spoken of last. */
+function spokenOf(t: Turn, reading: Reading, text: string): Reading {
+  const named = ofKind(reading.found, "staff").find((s) => s.value !== "any" && !s.not);
+  if (named && named.value !== "any") {
+    t.state.person = named.value[0] as string;
+    return reading;
+  }
+  const word = /\b(?:with|by|see|is|does|when's|has) (him|her|he|she|they)\b/i.exec(text);
+  if (!word || !t.state.person || reading.found.some((f) => f.kind === "for-whom") || (t.state.task?.errand === "book" && t.state.task.forWhom)) return reading;
+  const start = word.index + word[0].length - (word[1] as string).length;
+  return {
+    ...reading,
+    found: [...reading.found, { kind: "staff", value: [t.state.person], rule: "staff/spoken-of", start, end: start + (word[1] as string).length, assumed: t.house.staff.get(t.state.person)?.name ?? "" }],
+  };
 }
 
 function note(t: Turn, reading: Reading): void {
@@ -102,7 +131,7 @@ function emergency(t: Turn, reading: Reading): void {
   t.state.task = null;
   t.state.later = [];
   const source = { kind: "emergency" as const, id: "emergency", label: "Emergencies" };
-  if (e.housePhone && t.state.channel !== "phone") t.say("emergency/say", { say: val(e.say, source), phone: val(phoneText(e.housePhone), source) });
+  if (e.housePhone && t.state.channel !== "phone") t.say("emergency/say", { say: val(e.say, source), phone: val(phoneText(e.housePhone, t.house.handbook.country), source) });
   else t.say("emergency/say-only", { say: val(e.say, source) });
   slip(t, "emergency", reading.text, "desk");
   t.outcome("handed-over");
@@ -151,7 +180,11 @@ function hearMessage(t: Turn, reading: Reading, text: string): void {
   const task = t.state.task;
   if (task?.errand !== "message") return;
   const yes = ofKind(reading.found, "yes")[0]?.value;
-  const other = reading.errands.find((e) => ["book", "move", "cancel", "ask-mine"].includes(e.errand) || (isAsk(e.errand) && reading.question));
+  const other =
+    reading.errands.find((e) => ["book", "move", "cancel", "ask-mine", "ask-availability"].includes(e.errand) || (isAsk(e.errand) && reading.question)) ??
+    (task.offered && reading.found.some((f) => f.kind === "service") && reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "length")
+      ? { errand: "book" as const }
+      : undefined);
   // What is asked next and can be answered is no message.
   if (task.offered && !other && reading.question && fromHandbook(t, reading, 0.6)) {
     t.state.task = t.state.later.pop() ?? null;
@@ -160,7 +193,10 @@ function hearMessage(t: Turn, reading: Reading, text: string): void {
   if (task.offered && (yes === false || other)) {
     t.state.task = t.state.later.pop() ?? null;
     t.state.expects = t.state.task ? "day" : "anything";
-    if (other) return hear(t, { ...reading, limit: null }, text);
+    if (other) {
+      const errands = reading.errands.length > 0 ? reading.errands : [{ errand: other.errand, rule: "errand/book/what-and-when", at: 0, sure: 0.5 }];
+      return hear(t, { ...reading, errands, limit: null }, text);
+    }
     t.say("message/no");
     return proceed(t);
   }
@@ -227,8 +263,16 @@ function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: {
     return;
   }
   if (state.expects === "phone" || state.expects === "email") {
-    if (!moved && (yes === false || /\b(?:don't|do not|no) (?:have|phone|number|mobile|cell|email)\b/i.test(text))) {
-      if (state.client.noPhone) return repair(t);
+    if (!moved && (yes === false || /\b(?:rather not|not say|prefer not|don't want|do not want|none of your)\b/i.test(text) || /\b(?:don't|do not|no) (?:have|phone|number|mobile|cell|email)\b/i.test(text))) {
+      // Neither number nor address: one of them is needed, and is asked for once more in words of its own.
+      if (state.client.noPhone) {
+        delete state.client.noPhone;
+        state.repairs++;
+        if (state.repairs >= 3) return repair(t);
+        t.say("book/need-contact");
+        t.expect("phone");
+        return;
+      }
       state.client.noPhone = true;
       return proceed(t);
     }
@@ -254,11 +298,11 @@ function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: {
     moved ||= before !== JSON.stringify(task);
   } else if (task.errand === "move") {
     if (state.expects === "which-appointment") moved = pickAppointment(t, task, reading) || moved;
-    else if (applyWish(task, reading, context)) {
+    else if (applyWish(t, task, reading, context)) {
       reopen(t, task);
       moved = true;
     }
-    const person = ofKind(reading.found, "staff").at(-1);
+    const person = ofKind(reading.found, "staff").findLast((p) => !p.not && p.part !== "old");
     if (person && task.appointment) {
       task.staff = person.value;
       reopen(t, task);
@@ -305,13 +349,17 @@ function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: boolean
   if (reading.question && services.length === 0 && fromHandbook(t, reading)) return proceed(t);
   const when = reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "length" || f.kind === "places");
   if (services.length > 0 && !when && reading.question) {
-    if (fromHandbook(t, reading, 0.75)) return proceed(t);
-    answer(t, "ask-service", reading);
-    return proceed(t);
+    if (answer(t, "ask-service", reading)) return proceed(t);
+    return unknown(t, text);
   }
-  if (services.length > 0 || (when && !reading.question) || (when && state.topic)) {
-    const fresh = newBook();
-    if (services.length === 0 && state.topic) fresh.service = state.topic;
+  // A question that speaks of something else as well is no wish for what it names.
+  if (services.length > 0 && reading.question && reading.errands.length === 0 && beyond(t, reading, services.flatMap((s) => s.value))) {
+    if (fromHandbook(t, reading)) return proceed(t);
+    return unknown(t, text);
+  }
+  if (services.length > 0 || (when && !reading.question) || (when && state.topic) || carriedOn(t, reading)) {
+    const fresh = carriedOn(t, reading) ?? newBook();
+    if (services.length === 0 && state.topic && !fresh.service) fresh.service = state.topic;
     state.task = fresh;
     applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
     state.repairs = 0;

@@ -42,6 +42,13 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
       t.outcome("booked");
       know(t, event.appointment);
       state.task = null;
+      state.last = {
+        service: event.appointment.service,
+        lengthMin: event.appointment.lengthMin,
+        staff: event.appointment.staff,
+        startMin: event.appointment.startMin,
+        endMin: event.appointment.endMin,
+      };
       state.answers = {};
       delete state.lastAsk;
       return after(t);

@@ -7,6 +7,7 @@ import { chosen, offerChoices, take, whenVal } from "./errands/offering.ts";
 import { proceed } from "./proceed.ts";
 import type { BookTask, CancelTask, MoveTask } from "./state.ts";
 import { joinVals, type Turn } from "./turn.ts";
+import { wantsDay } from "../schedule/wish.ts";
 import { wishIn } from "./goahead.ts";
 
 /** Takes a choice of what was offered; true when the message was about the offers. */
@@ -39,7 +40,13 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
       return true;
     }
   }
-  if (hit === "none" && wishIn(reading)) return false;
+  if (hit === "none" && wishIn(reading)) {
+    // An hour alone, where the day that was wished for could not be had, is meant of the days that were offered instead.
+    const days = [...new Set(task.offered.map((o) => t.house.zone.toLocal(o.startMin).day))];
+    const only = reading.found.every((f) => f.kind === "time" || f.kind === "yes" || f.kind === "choice");
+    if (only && task.wish.days && !days.some((d) => wantsDay(task.wish.days, d))) task.wish.days = { ranges: days.slice(0, 1).map((d) => ({ from: d, to: d })) };
+    return false;
+  }
   if (shift || hit === "none" || (yes === false && !wishIn(reading))) {
     shiftWish(t, task, shift ?? "another-time");
     task.refused.push(...task.offered.map((o) => ({ startMin: o.startMin, staff: o.staff })));

@@ -27,8 +27,8 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         if (applyToBook(t, task, reading, context)) reopen(t, task);
       } else if (task?.errand === "move" && (task.appointment || e === "ask-availability")) continue;
       else {
-        const fresh = newBook();
-        if (state.topic && ofKind(reading.found, "service").length === 0 && (e === "ask-availability" || state.lastAsk !== undefined))
+        const fresh = carriedOn(t, reading) ?? newBook();
+        if (!fresh.service && state.topic && ofKind(reading.found, "service").length === 0 && (e === "ask-availability" || state.lastAsk !== undefined))
           fresh.service = state.topic;
         begin(t, fresh);
         applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
@@ -36,10 +36,10 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
       did = true;
     } else if (e === "move") {
       if (task?.errand === "book" && (task.offered.length > 0 || task.hold) && !reading.found.some((f) => f.part === "old")) {
-        if (applyWish(task, reading, context)) reopen(t, task);
+        if (applyWish(t, task, reading, context)) reopen(t, task);
       } else if (task?.errand === "move") {
         applyOld(task, reading, context, false);
-        if (applyWish(task, reading, context)) reopen(t, task);
+        if (applyWish(t, task, reading, context)) reopen(t, task);
       } else {
         const fresh: MoveTask = {
           errand: "move",
@@ -52,7 +52,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         if (task?.errand === "cancel") state.task = null;
         begin(t, fresh);
         applyOld(fresh, reading, context, false);
-        applyWish(fresh, reading, context);
+        applyWish(t, fresh, reading, context);
       }
       did = true;
     } else if (e === "cancel") {
@@ -85,6 +85,32 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
     }
   }
   return did;
+}
+
+/**
+ * A new visit that takes over from the one just booked, or from the last that the client had: "and one for my son as
+ * well", "the same again next week". Null where the message says nothing of the kind.
+ */
+export function carriedOn(t: Turn, reading: Reading): BookTask | null {
+  const text = reading.said.toLowerCase();
+  const fresh = newBook();
+  const named = ofKind(reading.found, "service").length > 0;
+  if (/\b(?:same (?:again|thing|as (?:last|before|my last|always|usual))|the same as|the usual|my usual|as (?:last time|usual))\b/.test(text)) {
+    fresh.same = true;
+    return fresh;
+  }
+  const last = t.state.last;
+  if (!last || named) return null;
+  if (!/\b(?:(?:and|also|then) (?:one|another|a second)|another one|one more|one for|as well|too\b|also for|for (?:my|our|him|her) .*(?:as well|too|also))/.test(text)) return null;
+  fresh.service = last.service;
+  fresh.lengthMin = last.lengthMin;
+  fresh.saidLength = last.lengthMin;
+  const at = t.house.zone.toLocal(last.endMin);
+  if (/\b(?:right|straight|directly|just|immediately) (?:after|afterwards)\b|\bback to back\b/.test(text)) {
+    fresh.wish = { days: { ranges: [{ from: at.day, to: at.day }] }, atMin: at.minute };
+    fresh.staff = [last.staff];
+  } else if (!reading.found.some((f) => f.kind === "day")) fresh.wish = { days: { ranges: [{ from: at.day, to: at.day }] } };
+  return fresh;
 }
 
 /** What is to be passed on, when the request itself carries it. */

@@ -83,6 +83,10 @@ export interface BookTask {
   saidLength?: number | "long" | "short";
   staff?: string[] | "any";
   gender?: "woman" | "man";
+  /** Whom the client does not want. */
+  notStaff?: string[];
+  /** Another visit of the same, for those who come along: booked one after the other. */
+  beside?: boolean;
   places?: number;
   forWhom?: string;
   visitor?: string;
@@ -99,6 +103,8 @@ export interface BookTask {
   /** How often the question at hand was not understood. */
   again?: number;
   tags?: string[];
+  /** The same as last time: what that was is looked up once it is known who it is. */
+  same?: boolean;
   /** The service that was wished for before another was offered in its place. */
   instead?: { service: string; lengthMin?: number };
 }
@@ -122,6 +128,10 @@ export interface MoveTask {
   old: OldState;
   appointment?: AppointmentView;
   staff?: string[] | "any";
+  /** Minutes later than it stands; negative is earlier, 0 only "later" without saying how much. */
+  by?: { min: number; sign: 1 | -1 };
+  /** Only the person is to change: day and hour stay if they can. */
+  keepTime?: boolean;
   wish: WishState;
   hold?: Hold;
   offered: OfferView[];
@@ -134,6 +144,8 @@ export interface MoveTask {
 export interface CancelTask {
   errand: "cancel";
   old: OldState;
+  /** All that fit are meant: "both", "everything". */
+  all?: boolean;
   appointment?: AppointmentView;
   numberAsked?: boolean;
 }
@@ -183,6 +195,12 @@ export interface State {
   asking?: "ask-price" | "ask-service";
   /** What was asked last, for "and on Saturday?". */
   lastAsk?: Errand;
+  /** The visit that was booked last in this conversation. */
+  last?: { service: string; lengthMin: number; staff: string; startMin: EpochMin; endMin: EpochMin };
+  /** The person of the house spoken of last, for "when is he in". */
+  person?: string;
+  /** How often the client was abusive. */
+  abused?: number;
   /** How often each wording was used, for variety. */
   used: Record<string, number>;
   repairs: number;

@@ -12,6 +12,14 @@ export function addDays(wish: WishState, days: readonly FoundOf<"day">[], contex
   const positive = days.filter((d) => !d.not);
   const negative = days.filter((d) => d.not);
   if (positive.length > 0) {
+    // Asked which of two days is meant, "this week" or "the later one" tells.
+    const asked = wish.ask;
+    const picked = asked?.filter((day) => positive.every((d) => d.value.kind !== "days" || ((d.value.from ?? -Infinity) <= day && day <= (d.value.to ?? Infinity))));
+    if (asked && picked?.length === 1 && positive.every((d) => d.value.kind === "days") && picked[0] !== undefined) {
+      delete wish.ask;
+      wish.days = { ranges: [{ from: picked[0], to: picked[0] }] };
+      return;
+    }
     const made = dayWish(positive, context);
     delete wish.ask;
     if (made.ask) wish.ask = made.ask;
@@ -45,7 +53,7 @@ export function dayWish(days: readonly FoundOf<"day">[], context: ReadContext): 
     else if (v.kind === "either") for (const day of v.days) out.ranges.push({ from: day, to: day });
     else if (v.kind === "weekdays") out.weekdays = [...(out.weekdays ?? []), ...v.weekdays];
     else if (v.kind === "soonest") out.soonest = true;
-    else ask = v.days;
+    else if (v.kind === "ask") ask = v.days;
   }
   if (ask) out.ranges = ask.map((day) => ({ from: day, to: day }));
   void context;
@@ -59,7 +67,7 @@ export function singleDay(days: DayWish | undefined): DayNumber | undefined {
 }
 
 /** A wish ready for finding offers: times read against the day's hours. */
-export function wishOf(house: House, state: WishState, now: number, staff: string[] | undefined): { wish: Wish; both?: number[] } {
+export function wishOf(house: House, state: WishState, now: number, staff: string[] | undefined, sameMin?: number): { wish: Wish; both?: number[] } {
   const day = singleDay(state.days);
   const context: ReadContext = { house, now, ...(day === undefined ? {} : { day }), ...(staff?.length === 1 ? { staff: staff[0] as string } : {}) };
   const merged = state.times
@@ -67,6 +75,8 @@ export function wishOf(house: House, state: WishState, now: number, staff: strin
     : null;
   let time: TimeWish | undefined = merged?.wish;
   let both = merged?.candidates;
+  const same = state.times?.some((t) => t.value.kind === "same") ? sameMin : undefined;
+  if (same !== undefined) time = { fromMin: same, toMin: same, toIs: "start", nearMin: same };
   if (state.atMin !== undefined) {
     time = { fromMin: state.atMin, toMin: state.atMin, toIs: "start", nearMin: state.atMin };
     both = undefined;

@@ -1,4 +1,5 @@
 import type { House } from "../house/compile.ts";
+import { CONCEPTS } from "../language/packs/en/concepts.ts";
 import { COMMON } from "../language/packs/en/words.ts";
 import { normalise, stem } from "../language/text.ts";
 
@@ -30,57 +31,58 @@ const B = 0.75;
 
 /** Words that a question is made of, not what it is about. */
 const EMPTY = new Set(
-  "a an the i me my mine we us our you your u do does did is are am was be been can could will would should shall may might must have has had there here it its this that these those of for to in on at by from with and or if so what when where who which how why any some someone one get got go going need want like please hi hello hey thanks just also about tell know question let s re ll ve d m t don doesn isn aren it's i'm what's there's possible allowed ok okay really actually along together well still".split(
+  "a an the i me my mine we us our ours you your yours u ye do does did done is are am was were be been being can could will would should shall may might must have has had having there here it its this that these those of for to in on at by from with into onto about and or nor but if so as than then what when where who whom whose how which why any some someone somebody anyone anybody one ones get gets got getting go goes going need needs want wants wanted like please hi hello hey thanks thank just also tell know question let lets s re ll ve d m t don doesn isn aren it's i'm i've what's there's possible ok okay fine really actually along together well still give given someone's he she him her his hers they them their every each other too very much many more most happen happens happened simply already again maybe perhaps usually normally ever only even yet long way kind sort thing things something anything whether would've able sure mind problem people person".split(
     " ",
   ),
 );
 
-/** Words that mean nearly the same to a house: each is read as the first of its row. */
-const NEAR: string[][] = [
-  ["clothes", "wear", "dress", "outfit", "clothing", "jeans", "attire"],
-  ["dog", "pet", "puppy", "animal", "cat"],
-  ["toilet", "washroom", "restroom", "bathroom", "loo"],
-  ["voucher", "certificate", "giftcard"],
-  ["parking", "park", "car"],
-  ["insurance", "plan", "coverage", "covered", "benefits", "insurer"],
-  ["child", "kid", "son", "daughter", "teenager", "children", "teen"],
-  ["baby", "infant", "newborn"],
-  ["nurse", "breastfeed", "nursing", "feed"],
-  ["xray", "scan", "mri", "x-ray"],
-  ["late", "delayed"],
-  ["miss", "no-show", "noshow", "forget"],
-  ["receipt", "invoice"],
-  ["bike", "bicycle", "cycle"],
-  ["wheelchair", "accessible", "walker"],
-  ["lift", "elevator"],
-  ["computer", "machine", "robot", "bot", "human"],
-  ["tea", "coffee", "drink"],
-  ["pregnant", "prenatal", "pregnancy", "expecting"],
-  ["hurt", "painful", "pain"],
-  ["referral", "doctor", "referred", "physician", "gp"],
-  ["wifi", "internet", "wi-fi"],
-  ["cheque", "check"],
-  ["pay", "payment", "card"],
-  ["tip", "gratuity"],
-  ["tax", "hst"],
-  ["video", "online", "virtual", "zoom", "remote", "telehealth"],
-  ["house", "home"],
-  ["early", "arrive"],
-  ["mat", "towel"],
-];
-const near = new Map<string, string>();
-for (const row of NEAR) for (const w of row) near.set(stem(w), stem(row[0] as string));
+interface Phrase {
+  words: string[];
+  concept: string;
+}
 
+/** Rows of words that ask for the same: the phrases by their first word, longest first, and single words by their stem. */
+const phrases = new Map<string, Phrase[]>();
+const single = new Map<string, string>();
+for (const row of CONCEPTS) {
+  const [name = "", rest = ""] = row.split(": ");
+  const concept = `~${name}`;
+  for (const phrase of [name, ...rest.split(", ")]) {
+    const words = wordsOf(phrase);
+    if (words.length > 1) phrases.set(words[0] as string, [...(phrases.get(words[0] as string) ?? []), { words, concept }]);
+    else if (words[0] && !single.has(stem(words[0]))) single.set(stem(words[0]), concept);
+  }
+}
+for (const list of phrases.values()) list.sort((a, b) => b.words.length - a.words.length);
+
+function wordsOf(text: string): string[] {
+  return normalise(text.replace(/[xX]-rays?/g, "xray").replace(/wi-fi/gi, "wifi")).tokens.map((t) => t.text.replace(/'s$/, ""));
+}
+
+/** What a text speaks of: its words by their stems, and those that ask for the same as one. */
 function terms(text: string): string[] {
-  return normalise(text.replace(/[xX]-ray/g, "xray").replace(/wi-fi/gi, "wifi"))
-    .tokens.map((t) => t.text.replace(/'s$/, ""))
-    .filter((w) => !EMPTY.has(w))
-    .map(stem)
-    .map((w) => near.get(w) ?? w);
+  const words = wordsOf(text);
+  const out: string[] = [];
+  for (let i = 0; i < words.length; i++) {
+    const word = words[i] as string;
+    const phrase = phrases.get(word)?.find((p) => p.words.every((w, k) => words[i + k] === w || stem(words[i + k] ?? "") === stem(w)));
+    if (phrase) {
+      out.push(phrase.concept);
+      i += phrase.words.length - 1;
+      continue;
+    }
+    if (EMPTY.has(word)) continue;
+    const s = stem(word);
+    out.push(single.get(s) ?? s);
+  }
+  return out;
 }
 
 /** Words of doing that hardly tell what is asked about. */
-const DOING = "bring give keep put use offer provide allow let take come find work stay include happen".split(" ");
+const DOING =
+  "bring give keep put use offer provide allow let take come find work stay include happen suggest recommend advise chat talk deal handle carry walk extra least most fit stop anywhere somewhere charge accept join visit see look show send sell buy make ask answer begin end finish leave arrive move hold read write call speak say set run turn bag stuff sir madam morning first last next new own whole half full fair easy hard quick slow small late early good bad best better worse nice great fine different main common usual special simple certain clear sure able likely necessary free busy open close closed ready strange stranger strangers family friend friends grandmother grandma grandpa grandfather mother father mum dad uncle aunt nephew niece cousin lady gentleman man woman men women customer visitor place shop store room house building town city area way day days week weeks month months year years minute minutes hour hours time times today tomorrow evening afternoon weekend appointment booking session lesson visit".split(
+    " ",
+  );
 const everyday = new Set([...COMMON, ...DOING].map(stem));
 
 interface Index {
@@ -134,13 +136,16 @@ function indexOf(house: House): Index {
   return index;
 }
 
+/** What a text speaks of beyond everyday words. */
+export const contentOf = (text: string): string[] => terms(text).filter((t) => !everyday.has(t) && !/^\d+$/.test(t));
+
 /** Ranks passages for a question by BM25, best first. A word the house never uses counts against all of them. */
 export function search(house: House, question: string, most = 3): Hit[] {
   const index = indexOf(house);
   const asked = [...new Set(terms(question))];
   if (asked.length === 0) return [];
   // A word that the house never uses counts against an answer; an everyday one hardly.
-  const unknown = Math.log(1 + index.passages.length);
+  const unknown = 0.75 * Math.log(1 + index.passages.length);
   const weight = (t: string): number => index.idf.get(t) ?? (everyday.has(t) ? 0.4 : unknown);
   const total = asked.reduce((a, t) => a + weight(t), 0);
   const hits: Hit[] = [];

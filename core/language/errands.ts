@@ -80,8 +80,16 @@ const LEAST = { open: 0.34, asked: 0.6 } as const;
 /** A guess of danger or of a refusal weighs heavily: it must be surer. */
 const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.75, refused: 0.5, "out-of-scope": 0.45 };
 
+/** A part of what was said that may hold a wish of its own. */
+export interface Clause {
+  from: number;
+  to: number;
+}
+
 export interface Judged {
   errands: ErrandRead[];
+  /** The part that each errand was read from, where there are several. */
+  clauses: Clause[];
   /** The subject of a refusal that was guessed. */
   subject: string | null;
 }
@@ -90,19 +98,22 @@ export interface Judged {
  * The errands of a masked text, in the order said. Each sentence of it is judged by itself as well; where two of them
  * ask for different things and both are plain, both are done.
  */
-export function judge(masked: string, own: (word: string) => boolean, open: boolean): Judged {
+export function judge(masked: string, parts: readonly (Clause & { masked: string })[], own: (word: string) => boolean, open: boolean): Judged {
   const whole = one(masked, own, open);
-  const parts = clauses(masked);
   if (parts.length > 1) {
-    const each = parts.map((p) => ({ at: p.at, ...one(p.text, own, open) }));
+    const each = parts.map((p) => ({ from: p.from, to: p.to, ...one(p.masked, own, open) }));
     const grave = each.find((e) => e.read && (e.read.errand === "emergency" || e.read.errand === "refused"));
     const plain = each.filter((e) => e.read && e.read.sure >= 0.45 && e.read.errand !== "thanks-bye" && e.read.errand !== "out-of-scope");
-    const reads = together(plain.map((e) => ({ ...(e.read as ErrandRead), at: e.at })));
-    if (grave?.read && whole.read?.errand === grave.read.errand) return { errands: [grave.read], subject: grave.subject };
-    if (reads.length > 1) return { errands: reads, subject: null };
-    if (reads.length === 1 && (!whole.read || whole.read.sure < (reads[0] as ErrandRead).sure) && !grave) return { errands: reads, subject: null };
+    const reads = together(plain.map((e) => ({ ...(e.read as ErrandRead), at: e.from })));
+    if (grave?.read && whole.read?.errand === grave.read.errand) return { errands: [grave.read], clauses: [], subject: grave.subject };
+    if (reads.length > 1) {
+      // Each errand's part reaches to where the next begins.
+      const clauses = reads.map((r, i) => ({ from: i === 0 ? 0 : r.at, to: reads[i + 1]?.at ?? Infinity }));
+      return { errands: reads, clauses, subject: null };
+    }
+    if (reads.length === 1 && (!whole.read || whole.read.sure < (reads[0] as ErrandRead).sure) && !grave) return { errands: reads, clauses: [], subject: null };
   }
-  return { errands: whole.read ? [whole.read] : [], subject: whole.subject };
+  return { errands: whole.read ? [whole.read] : [], clauses: [], subject: whole.subject };
 }
 
 function one(masked: string, own: (word: string) => boolean, open: boolean): { read: ErrandRead | null; subject: string | null } {
@@ -111,6 +122,11 @@ function one(masked: string, own: (word: string) => boolean, open: boolean): { r
   const top = list[0] as Guess;
   const least = Math.max(open ? LEAST.open : LEAST.asked, GRAVE[top.errand] ?? 0);
   const sign = cued.find((c) => c.errand === top.errand);
+  // What names a thing that the house does is its business.
+  if (top.errand === "out-of-scope" && /<service>/.test(masked)) {
+    const next = list.find((g) => g.errand !== "out-of-scope" && g.errand !== "none");
+    return { read: next && next.sure >= 0.1 ? { errand: next.errand, rule: `errand/${next.label}/examples`, at: 0, sure: next.sure } : null, subject: null };
+  }
   if (top.sure >= (sign ? Math.min(least, LEAST.open) : least)) {
     if (top.errand === "none") return { read: null, subject: null };
     return {
@@ -138,14 +154,21 @@ function together(reads: ErrandRead[]): ErrandRead[] {
   return out;
 }
 
+const NEW_WISH =
+  /[.!?;:]+\s+|,?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|did|book|cancel|move|tell|please|which|need|have|has|will|reschedule|change)\b)|,\s+(?=(?:can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|please)\b)/g;
+
 /** Sentences, and parts joined by a word that lets a new wish begin. */
-export function clauses(masked: string): { text: string; at: number }[] {
-  const out: { text: string; at: number }[] = [];
+export function clauses(text: string): (Clause & { text: string })[] {
+  const out: (Clause & { text: string })[] = [];
   let from = 0;
-  for (const m of masked.matchAll(/[.!?;:]+\s+|,?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|tell|please|which|need|have|has|will)\b)/g)) {
-    out.push({ text: masked.slice(from, m.index + (/^[.!?;:]/.test(m[0]) ? 1 : 0)).trim(), at: from });
+  const add = (to: number): void => {
+    const part = text.slice(from, to);
+    if (/\w{2}/.test(part)) out.push({ text: part, from, to });
+  };
+  for (const m of text.matchAll(NEW_WISH)) {
+    add(m.index + (/^[.!?;:]/.test(m[0]) ? 1 : 0));
     from = m.index + m[0].length;
   }
-  out.push({ text: masked.slice(from).trim(), at: from });
-  return out.filter((p) => /\w{2}/.test(p.text));
+  add(text.length);
+  return out;
 }

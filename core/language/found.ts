@@ -6,7 +6,9 @@ export type DayValue =
   | { kind: "ask"; days: DayNumber[] }
   | { kind: "either"; days: DayNumber[] }
   | { kind: "weekdays"; weekdays: number[] }
-  | { kind: "soonest" };
+  | { kind: "soonest" }
+  /** Measured from what was offered last, or from the appointment that is moved: days on, or the next such weekday. */
+  | { kind: "relative"; byDays: number; weekday?: number };
 
 /** A clock time before it is known which half of the day is meant. */
 export interface ClockValue {

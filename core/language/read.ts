@@ -4,7 +4,7 @@ import type { TimeWish } from "../schedule/wish.ts";
 import { readTime, type TimeRead } from "./clock.ts";
 import { momentOf, type Moment, type ReadContext } from "./context.ts";
 import type { Errand } from "./errand.ts";
-import { judge, type ErrandRead, type Judged } from "./errands.ts";
+import { clauses, judge, type Clause, type ErrandRead, type Judged } from "./errands.ts";
 import { ofKind, type Found, type FoundOf, type Part } from "./found.ts";
 import { DAY_RULES, ownDayRule } from "./packs/en/days.ts";
 import { TIME_RULES } from "./packs/en/times.ts";
@@ -26,6 +26,8 @@ export interface Reading {
   /** What a later word of the same message corrected. */
   corrected: Found[];
   errands: ErrandRead[];
+  /** Where each errand was said, in `said`, when there are several. */
+  clauses: Clause[];
   /** The words with what was found put aside. */
   masked: string;
   /** Whether it asks something. */
@@ -51,7 +53,7 @@ export function read(text: string, context: ReadContext): Reading {
   const size = lengths(said, at).filter((l) => clear(l) && !dayed.some((d) => overlap(l, d)));
   const many = company(said);
   const when = [...dayed, ...times.filter((t) => !size.some((l) => overlap(t, l)) && !many.some((c) => c.kind === "places" && overlap(t, c)))];
-  const offered = services(said, context.house).filter(clear);
+  const offered = services(said, context.house, [...solid, ...size, ...when]).filter(clear);
   const people = staff(said, context.house).filter((f) => clear(f) && !offered.some((s) => overlap(f, s)));
   const vocabulary = lexicon.vocabulary;
   const blocked = [...solid, ...when, ...size, ...offered, ...people.filter((p) => p.kind !== "gender")];
@@ -64,7 +66,7 @@ export function read(text: string, context: ReadContext): Reading {
   const first = correct(said, ruleOut(said, found));
   found = first.found;
   const masked = mask(said, found);
-  const judged = errandsOf(masked, found, context);
+  const judged = errandsOf(said, masked, found, context);
   const emergency = isEmergency(said, context) || judged.errands.some((e) => e.errand === "emergency");
   const limit = limitOf(said, context) ?? (judged.subject ? limitOn(judged.subject, context) : null);
   const errands = judged.errands.filter((e) => e.errand !== "refused" || limit !== null);
@@ -93,6 +95,7 @@ export function read(text: string, context: ReadContext): Reading {
     found: found.map(placed),
     corrected: first.dropped.map(placed),
     errands: top,
+    clauses: top === errands ? judged.clauses : [],
     masked,
     question: isQuestion(said),
     emergency,
@@ -239,7 +242,7 @@ function limitOn(subject: string, context: ReadContext): string | null {
 
 const WEAK_YES = /^(?:ok(?:ay)?|k|kk|great|good|fine|perfect|cool|super|right|sure|lovely|all right|alright|wonderful|brilliant|excellent|please)$/;
 
-function errandsOf(masked: string, found: readonly Found[], context: ReadContext): Judged {
+function errandsOf(said: Said, masked: string, found: readonly Found[], context: ReadContext): Judged {
   const rest = masked
     .replace(/<\w+>/g, " ")
     .replace(/[^a-z' ]/g, " ")
@@ -248,9 +251,16 @@ function errandsOf(masked: string, found: readonly Found[], context: ReadContext
   const left = words.filter((w) => !COMMON.has(w));
   const open = context.expects === undefined || context.expects === "errand" || context.expects === "anything";
   // A bare answer to what was asked.
-  if (!open && found.length > 0 && words.length <= 4 && left.length === 0 && !/\?/.test(masked)) return { errands: [], subject: null };
+  if (!open && found.length > 0 && words.length <= 4 && left.length === 0 && !/\?/.test(masked)) return { errands: [], clauses: [], subject: null };
   const vocabulary = lexiconOf(context.house).vocabulary;
-  return judge(masked, (w) => vocabulary.has(w), open);
+  const parts = clauses(said.norm).map((c) => ({
+    ...c,
+    masked: mask(
+      { ...said, norm: c.text },
+      found.filter((f) => f.start >= c.from && f.end <= c.to).map((f) => ({ ...f, start: f.start - c.from, end: f.end - c.from })),
+    ),
+  }));
+  return judge(masked, parts, (w) => vocabulary.has(w), open);
 }
 
 /** The slots of the public interface: only what the message says. */
@@ -329,6 +339,8 @@ function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Par
     if (v.kind === "ask" || v.kind === "either") {
       out[key("date_candidates")] = v.days.map(isoOfDay);
       out[key("date_choice")] = v.kind;
+    } else if (v.kind === "relative") {
+      if (v.byDays !== 0) out["shift"] = v.byDays > 0 ? "later" : "earlier";
     } else if (v.kind === "weekdays") out[key("weekdays")] = v.weekdays.map(weekdayName);
     else if (v.kind === "soonest") {
       if (!days.some((o) => o !== d) && context.expects !== "slot") out[key("date_from")] = isoOfDay(today);

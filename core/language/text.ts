@@ -64,6 +64,7 @@ export function stem(word: string): string {
   if (w.length > 4 && w.endsWith("ies")) return w.slice(0, -3) + "y";
   if (w.length > 3 && w.endsWith("s") && !/(ss|us|is)$/.test(w)) w = /(sses|shes|ches|xes|zes)$/.test(w) ? w.slice(0, -2) : w.slice(0, -1);
   if (w.length > 5 && w.endsWith("ing")) w = undouble(w.slice(0, -3));
+  else if (w.length > 7 && w.endsWith("ment")) w = w.slice(0, -4);
   else if (w.length > 5 && w.endsWith("ation")) w = w.slice(0, -5);
   else if (w.length > 4 && w.endsWith("ed")) w = undouble(w.slice(0, -2));
   else if (w.length > 4 && w.endsWith("e")) w = w.slice(0, -1);

@@ -1,9 +1,10 @@
 import type { ReadContext } from "../../language/context.ts";
-import { ofKind } from "../../language/found.ts";
+import { ofKind, type FoundOf } from "../../language/found.ts";
 import { lengthOf, type Reading } from "../../language/read.ts";
 import type { BookTask, CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
 import type { Turn } from "../turn.ts";
-import { addDays, dayWish } from "../wish.ts";
+import { weekdayOf, type DayNumber } from "../../time/days.ts";
+import { addDays, dayWish, singleDay } from "../wish.ts";
 
 /** Keeps who it is, whenever it was said. A corrected number or name is looked up anew. */
 export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contact: boolean } {
@@ -122,11 +123,17 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     }
   }
   const people = ofKind(reading.found, "staff");
-  const named = people.find((p) => p.value !== "any");
-  if (named && named.value !== "any") {
+  const wished = people.filter((p) => p.value !== "any" && !p.not);
+  const named = wished.length > 0 ? { value: [...new Set(wished.flatMap((p) => (p.value === "any" ? [] : p.value)))] } : undefined;
+  const not = people.flatMap((p) => (p.not && p.value !== "any" ? p.value : []));
+  if (not.length > 0) {
+    task.notStaff = not;
+    changed = true;
+  }
+  if (named) {
     if (JSON.stringify(task.staff) !== JSON.stringify(named.value)) changed = true;
     task.staff = named.value;
-  } else if (people.length > 0) {
+  } else if (people.some((p) => p.value === "any")) {
     if (task.staff && task.staff !== "any") changed = true;
     task.staff = "any";
     delete task.gender;
@@ -143,19 +150,54 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
   }
   const whom = ofKind(reading.found, "for-whom").at(-1);
   if (whom) task.forWhom = whom.value;
-  return applyWish(task, reading, context) || changed;
+  return applyWish(t, task, reading, context) || changed;
 }
 
 /** Puts days and times of the wish into a task; true when they changed. */
-export function applyWish(task: BookTask | MoveTask, reading: Reading, context: ReadContext): boolean {
-  const days = ofKind(reading.found, "day").filter((d) => d.part !== "old");
+export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, context: ReadContext): boolean {
+  const from = referenceDay(t, task);
+  const days = ofKind(reading.found, "day")
+    .filter((d) => d.part !== "old")
+    .flatMap((d) => settled(d, from));
   const times = ofKind(reading.found, "time").filter((d) => d.part !== "old");
+  const shift = ofKind(reading.found, "shift").find((s) => s.value === "later" || s.value === "earlier");
+  if (task.errand === "move" && shift && task.offered.length === 0 && times.length === 0) {
+    // "An hour later": measured from the appointment as it stands.
+    task.by = { min: shift.byMin ?? 0, sign: shift.value === "later" ? 1 : -1 };
+    if (days.length === 0) return true;
+  }
+  if (task.errand === "move") {
+    const wished = ofKind(reading.found, "staff").findLast((p) => p.part === "new" && !p.not);
+    if (wished) {
+      task.staff = wished.value;
+      if (days.length === 0 && times.length === 0 && !task.wish.days && task.appointment === undefined) task.keepTime = true;
+    }
+  }
   if (days.length > 0) addDays(task.wish, days, context);
   if (times.length > 0) {
     task.wish.times = times;
     delete task.wish.atMin;
   }
   return days.length > 0 || times.length > 0;
+}
+
+/** The day that "the day after" and the like are measured from: of what was offered last, of the wish, of the appointment. */
+function referenceDay(t: Turn, task: BookTask | MoveTask): DayNumber | undefined {
+  const offered = task.offered[0]?.startMin ?? task.hold?.offer.startMin;
+  const wished = singleDay(task.wish.days);
+  if (wished !== undefined) return wished;
+  if (offered !== undefined) return t.house.zone.toLocal(offered).day;
+  const own = task.errand === "move" ? task.appointment : undefined;
+  return own ? t.house.zone.toLocal(own.startMin).day : undefined;
+}
+
+/** A day measured from another as the day that it is; nothing where there is none to measure from. */
+function settled(d: FoundOf<"day">, from: DayNumber | undefined): FoundOf<"day">[] {
+  if (d.value.kind !== "relative") return [d];
+  if (from === undefined) return [];
+  const { byDays, weekday } = d.value;
+  const ahead = weekday === undefined ? byDays : byDays > 0 ? ((weekday - weekdayOf(from) + 6) % 7) + 1 : -(((weekdayOf(from) - weekday + 6) % 7) + 1);
+  return [{ ...d, value: { kind: "days", from: from + ahead, to: from + ahead } }];
 }
 
 /** Puts what was said of the existing appointment aside for finding it. */
@@ -179,7 +221,8 @@ export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Readin
     old.service = services;
     any = true;
   }
-  const people = ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" ? [] : s.value));
+  const people = ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" || s.not || s.part === "new" ? [] : s.value));
+  if (task.errand === "cancel" && /\b(?:both|all(?: of)?(?: (?:my|our|the|them|it))?|everything|each of)\b/i.test(reading.said) && !/\b(?:that's all|after all|at all)\b/i.test(reading.said)) task.all = true;
   if (people.length > 0 && (task.errand !== "move" || !task.appointment)) {
     old.staff = people;
     any = true;

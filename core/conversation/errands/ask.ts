@@ -1,7 +1,7 @@
 import { ofKind } from "../../language/found.ts";
 import type { Errand } from "../../language/errand.ts";
 import type { Reading } from "../../language/read.ts";
-import { answerTo, ownAnswerTo } from "../../knowledge/search.ts";
+import { answerTo, contentOf, ownAnswerTo } from "../../knowledge/search.ts";
 import { WEEKDAYS, weekdayName, weekdayNumber, weekdayOf, type DayNumber } from "../../time/days.ts";
 import { calledText, dateText, lengthText, listText, moneyText, serviceText, timeText } from "../format.ts";
 import { closedSource, hoursSource, saidSource, serviceSource, staffSource } from "../sources.ts";
@@ -12,11 +12,11 @@ import { joinVals, val, type Turn, type Value } from "../turn.ts";
 export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
   switch (errand) {
     case "ask-price":
-      return price(t, reading);
+      return priceLine(t, reading) || price(t, reading);
     case "ask-hours":
       return hours(t, reading);
     case "ask-place":
-      return fromHandbook(t, reading) || place(t);
+      return fromHandbook(t, reading) || (/\b(?:where|address|located|location|find|directions?|street|get (?:to|there)|reach|how far)\b/i.test(reading.said) && place(t));
     case "ask-staff":
       return staff(t, reading);
     case "ask-service":
@@ -27,6 +27,11 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
       return (bare.trim() !== reading.text.trim() && fromHandbook(t, reading, 0.6, bare)) || fromHandbook(t, reading);
     }
   }
+}
+
+/** A question of money that names no service is about something else that has a line: tax, a voucher, a late fee. */
+function priceLine(t: Turn, reading: Reading): boolean {
+  return ofKind(reading.found, "service").length === 0 && fromHandbook(t, reading, 0.62);
 }
 
 /** An answer or fact of the handbook that the question's words support. */
@@ -286,9 +291,24 @@ function staff(t: Turn, reading: Reading): boolean {
   return true;
 }
 
+/** Questions that a description answers, whatever else they name. */
+const ASKS_WHAT =
+  /\bwhat\b[^?]*\b(?:include|included|involve|involved|cover|covered|like)\b|\bwhat(?:'?s| is| are| exactly is| is exactly)? (?:a |an |the |this )?<service>\W*(?:like|about|thing|for|good for)?\W*$|\b(?:tell me|know) (?:a bit |more )?about (?:the |your )?<service>|\bexplain (?:the |a )?<service>|\b(?:do|does) (?:you|anybody|anyone|they|ye)(?: guys)? (?:do|offer|have|give|provide|also do) (?:a |any |the )?<service>\W*$|\bwhat (?:happens|goes on)\b|\bhow does (?:the |a )?<service> work/;
+
+/** Whether a question speaks of something that neither the services' names nor their descriptions have. */
+export function beyond(t: Turn, reading: Reading, ids: readonly string[]): boolean {
+  const known = new Set(
+    ids.flatMap((id) => {
+      const s = t.house.services.get(id);
+      return s ? [...contentOf(s.name), ...s.also.flatMap(contentOf), ...contentOf(s.about), ...contentOf(s.bring ?? "")] : [];
+    }),
+  );
+  return contentOf(reading.said).some((w) => !known.has(w));
+}
+
 function service(t: Turn, reading: Reading): boolean {
   const { house } = t;
-  const text = reading.text.toLowerCase();
+  const text = reading.said.toLowerCase();
   const named = ofKind(reading.found, "service").flatMap((f) => f.value);
   const list = named.length > 0 ? named : spoken(t, reading);
   const one = list[0];
@@ -317,7 +337,12 @@ function service(t: Turn, reading: Reading): boolean {
     return done();
   }
   // A wording of the handbook's own answers goes before the description.
-  if (fromHandbook(t, reading, named.length > 0 ? 0.8 : 0.5)) return true;
+  const asks = ASKS_WHAT.test(reading.masked);
+  const bare = reading.masked.replace(/<\w+>/g, " ");
+  if (fromHandbook(t, reading, named.length > 0 && asks ? 0.8 : 0.5)) return true;
+  if (named.length > 0 && !asks && fromHandbook(t, reading, 0.6, bare)) return true;
+  // What the description does not speak of, it does not answer.
+  if (named.length > 0 && !asks && beyond(t, reading, named)) return false;
   if (named.length > 0) {
     for (const id of [...new Set(named)].slice(0, 2)) {
       const s = house.services.get(id);

@@ -3,7 +3,8 @@ import { lengthText, moneyText, phoneText, calledText, serviceText, whenText } f
 import { calendarSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
 import type { BookTask, Source } from "../state.ts";
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
-import { clientVal, lookUp, yesNoChoices } from "./identity.ts";
+import { weekdayOf } from "../../time/days.ts";
+import { clientVal, identify, lookUp, yesNoChoices } from "./identity.ts";
 import { propose, whenVal } from "./offering.ts";
 import { askQuestion } from "./questions.ts";
 import { notForThem } from "./whom.ts";
@@ -15,6 +16,10 @@ export function newBook(): BookTask {
 /** The people who may do it, by name, by gender, or all. */
 export function peopleFor(t: Turn, task: BookTask): string[] | undefined {
   if (task.staff && task.staff !== "any") return task.staff;
+  if (task.notStaff && task.service) {
+    const list = (t.house.services.get(task.service)?.staff ?? []).filter((id) => !task.notStaff?.includes(id));
+    if (list.length > 0) return list;
+  }
   if (task.gender && task.service) {
     const list = (t.house.services.get(task.service)?.staff ?? []).filter((id) => t.house.staff.get(id)?.gender === task.gender);
     if (list.length > 0) return list;
@@ -25,8 +30,10 @@ export function peopleFor(t: Turn, task: BookTask): string[] | undefined {
 /** Takes booking one step on: asks the next thing that is not known, or proposes, or asks for the go-ahead. */
 export function nextBook(t: Turn, task: BookTask): void {
   const { house, state } = t;
+  if (task.same && sameAgain(t, task)) return;
   const service = task.service ? house.services.get(task.service) : undefined;
   if (!service) return askService(t, task);
+  eachOfThem(t, task, service);
   state.topic = service.id;
   if (!settleLength(t, task, service)) return;
   if (notAssessed(t, task, service)) return;
@@ -71,7 +78,7 @@ export function nextBook(t: Turn, task: BookTask): void {
   if (notAssessed(t, task, service) || notForThem(t, task, service)) return;
   const open = openQuestions(t, task, service);
   if (c.match !== "both" && !c.confirmed && open.length > 0) {
-    if (c.phone) t.say("check/phone", { phone: val(phoneText(c.phone), saidSource) });
+    if (c.phone) t.say("check/phone", { phone: val(phoneText(c.phone, t.house.handbook.country), saidSource) });
     else t.say("check/email", { email: val(c.email ?? "", saidSource) });
     t.expect(c.phone ? "phone-check" : "email-check", yesNoChoices());
     return;
@@ -82,6 +89,46 @@ export function nextBook(t: Turn, task: BookTask): void {
     return;
   }
   goAhead(t, task, service);
+}
+
+/** Two who want the same of what one person gets at a time: each has a visit, booked one after the other. */
+function eachOfThem(t: Turn, task: BookTask, service: Service): void {
+  const many = task.places ?? 1;
+  if (service.group || many < 2 || many > 4 || task.hold) return;
+  delete task.places;
+  for (let i = 1; i < many; i++) {
+    const other: BookTask = { ...newBook(), service: service.id, wish: { ...task.wish }, beside: true };
+    if (task.saidLength !== undefined) other.saidLength = task.saidLength;
+    if (task.lengthMin !== undefined) other.lengthMin = task.lengthMin;
+    if (task.staff) other.staff = task.staff;
+    t.state.later.push(other);
+  }
+  t.say("book/one-each");
+}
+
+/** "The same again": what it was is taken from the books, once it is known who asks; true while that is being asked. */
+function sameAgain(t: Turn, task: BookTask): boolean {
+  const last = t.state.last;
+  const before = last ?? (task.service ? t.state.appointments.find((a) => a.service === task.service) : undefined) ?? t.state.appointments[0];
+  if (!before && t.state.client.match === undefined) {
+    if (identify(t, task) !== "known") return true;
+    return sameAgain(t, task);
+  }
+  delete task.same;
+  if (!before) return false;
+  task.service ??= before.service;
+  if (task.service === before.service && task.saidLength === undefined) {
+    task.lengthMin = before.lengthMin;
+    task.saidLength = before.lengthMin;
+  }
+  task.staff ??= [before.staff];
+  const at = t.house.zone.toLocal(before.startMin);
+  const range = task.wish.days?.ranges[0];
+  // "The same again next week": the same day of the week, and the hour if it is free.
+  if (task.wish.days && range?.from !== undefined && range.to !== undefined && range.to > range.from && !task.wish.days.weekdays) task.wish.days.weekdays = [weekdayOf(at.day)];
+  if (task.wish.days && !task.wish.times) task.wish.times = [{ kind: "time", value: { kind: "around", at: { hour: Math.floor(at.minute / 60), minute: at.minute % 60, certain: true } }, rule: "same-again", start: 0, end: 0 }];
+  t.rule("book/same-again");
+  return false;
 }
 
 function askService(t: Turn, task: BookTask): void {

@@ -52,6 +52,12 @@ function settle(t: Turn, task: MoveTask | CancelTask): AppointmentView | null {
   }
   const found = fitting(t, coming, task.old);
   const only = found[0];
+  if (task.errand === "cancel" && task.all && found.length > 1 && only) {
+    // All of them, one after the other: each has its own go-ahead and fee.
+    for (const a of found.slice(1).reverse()) t.state.later.push({ errand: "cancel", old: {}, appointment: a });
+    task.appointment = only;
+    return only;
+  }
   if (found.length === 1 && only) {
     task.appointment = only;
     return only;
@@ -108,13 +114,14 @@ export function nextMove(t: Turn, task: MoveTask): void {
   if (!a) return;
   t.state.topic = a.service;
   if (!task.hold) {
-    if (!task.wish.days && !task.wish.times && !task.wish.ask) {
+    fromWhereItStands(t, task, a);
+    if (!task.wish.days && !task.wish.times && !task.wish.ask && task.wish.atMin === undefined) {
       t.say("move/ask-day", { old: apptVal(t, a) });
       t.expect("day");
       return;
     }
     // "Move it to five" keeps the day; a day alone leaves the time open.
-    if (task.wish.times && !task.wish.days)
+    if ((task.wish.times || task.wish.atMin !== undefined) && !task.wish.days)
       task.wish.days = { ranges: [{ from: t.house.zone.toLocal(a.startMin).day, to: t.house.zone.toLocal(a.startMin).day }] };
     const staff = task.staff === "any" ? undefined : (task.staff ?? [a.staff]);
     propose(t, task, { service: a.service, lengthMin: a.lengthMin, places: a.places, staff, own: a });
@@ -131,6 +138,36 @@ export function nextMove(t: Turn, task: MoveTask): void {
     { label: "Another time", say: "Another time" },
     { label: "Leave it as it is", say: "No, leave it as it is" },
   ]);
+}
+
+/** "An hour later", "a bit earlier", "with Aoife instead": a wish measured from the appointment as it stands. */
+function fromWhereItStands(t: Turn, task: MoveTask, a: AppointmentView): void {
+  const at = t.house.zone.toLocal(a.startMin);
+  if (task.keepTime) {
+    delete task.keepTime;
+    if (!task.wish.days && !task.wish.times) task.wish = { days: { ranges: [{ from: at.day, to: at.day }] }, atMin: at.minute };
+    return;
+  }
+  const { by } = task;
+  if (!by) return;
+  delete task.by;
+  if (by.min >= 1440) {
+    const day = at.day + (by.sign * by.min) / 1440;
+    task.wish.days = { ranges: [{ from: day, to: day }] };
+    return;
+  }
+  task.wish.days ??= { ranges: [{ from: at.day, to: at.day }] };
+  if (by.min > 0) task.wish.atMin = at.minute + by.sign * by.min;
+  else {
+    const grid = t.house.handbook.rules.gridMin;
+    const edge = at.minute + by.sign * grid;
+    const clock = { hour: Math.floor(edge / 60), minute: edge % 60, certain: true };
+    task.wish.times = [
+      by.sign > 0
+        ? { kind: "time", value: { kind: "from", at: clock }, rule: "shift/later", start: 0, end: 0 }
+        : { kind: "time", value: { kind: "until", at: clock, is: "start" }, rule: "shift/earlier", start: 0, end: 0 },
+    ];
+  }
 }
 
 export function moveIt(t: Turn, task: MoveTask): void {

@@ -1,7 +1,7 @@
 import { phoneText } from "../format.ts";
 import { cardSource, saidSource } from "../sources.ts";
 import { val, type Turn } from "../turn.ts";
-import type { CancelTask, MineTask, MoveTask } from "../state.ts";
+import type { BookTask, CancelTask, MineTask, MoveTask } from "../state.ts";
 
 /** What was looked up for, as one word: so that the same person is looked up once. */
 export function lookKey(t: Turn): string {
@@ -22,7 +22,7 @@ export function lookUp(t: Turn): boolean {
  * For an errand on an appointment that exists: who it is, by number or email together with the name. Gives "known" when
  * the card is found, "asked" when something was asked or looked up, "gone" when it went to the desk.
  */
-export function identify(t: Turn, task: MoveTask | CancelTask | MineTask): "known" | "asked" | "gone" {
+export function identify(t: Turn, task: MoveTask | CancelTask | MineTask | BookTask): "known" | "asked" | "gone" {
   const c = t.state.client;
   if (!c.name) {
     t.say("find/ask-name");
@@ -35,11 +35,11 @@ export function identify(t: Turn, task: MoveTask | CancelTask | MineTask): "know
     return "asked";
   }
   if (lookUp(t)) return "asked";
-  if (c.match === "both") return "known";
+  if (c.match === "both" || task.errand === "book") return "known";
   if (!task.numberAsked && !c.confirmed) {
     task.numberAsked = true;
     if (c.phone) {
-      t.say("find/check-number", { phone: val(phoneText(c.phone), saidSource) });
+      t.say("find/check-number", { phone: val(phoneText(c.phone, t.house.handbook.country), saidSource) });
       t.expect("phone-check", yesNoChoices());
     } else {
       t.say("find/check-email", { email: val(c.email ?? "", saidSource) });
@@ -69,6 +69,6 @@ export const yesNoChoices = (): { label: string; say: string }[] => [
 /** "Ana Petrov, 902 555 0142": whom the booking is for, as it will stand. */
 export function clientVal(t: Turn, visitor?: string): ReturnType<typeof val> {
   const c = t.state.client;
-  const contact = c.phone ? phoneText(c.phone) : (c.email ?? "");
+  const contact = c.phone ? phoneText(c.phone, t.house.handbook.country) : (c.email ?? "");
   return val(`${visitor ?? c.name ?? ""}, ${contact}`, saidSource, ...(c.match === "both" ? [cardSource] : []));
 }

@@ -30,7 +30,8 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     return "asked";
   }
   const { house } = t;
-  const { wish, both } = wishOf(house, task.wish, t.now, target.staff);
+  const known = target.own?.startMin ?? task.refused.at(-1)?.startMin ?? t.state.last?.startMin;
+  const { wish, both } = wishOf(house, task.wish, t.now, target.staff, known === undefined ? undefined : house.zone.toLocal(known).minute);
   if (both) {
     t.say("book/ask-which-half", {
       list: joinVals(
@@ -92,6 +93,11 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     return "took";
   }
   task.offered = found.offers.map(asOffer);
+  // Where the wish itself cannot be had, the day that was named comes before the others.
+  if (found.fit === "near") {
+    const off = (o: OfferView): number => (wantsDay(wish.days, house.zone.toLocal(o.startMin).day) ? 0 : 1);
+    task.offered.sort((a, b) => off(a) - off(b));
+  }
   sayOffers(t, task, target, found.fit);
   return "asked";
 }
@@ -252,6 +258,7 @@ export function chosen(t: Turn, offered: readonly OfferView[], reading: Reading)
       if (v.kind === "days")
         return wantsDay({ ranges: [{ ...(v.from === undefined ? {} : { from: v.from }), ...(v.to === undefined ? {} : { to: v.to }) }] }, day);
       if (v.kind === "weekdays") return v.weekdays.includes(weekdayOf(day));
+      if (v.kind === "relative") return v.byDays === 0 || v.weekday === weekdayOf(day);
       return v.kind === "either" || v.kind === "ask" ? v.days.includes(day) : true;
     });
   }
@@ -259,10 +266,15 @@ export function chosen(t: Turn, offered: readonly OfferView[], reading: Reading)
     spoke = true;
     left = left.filter((o) => matchesTime(t, f, o));
   }
-  const person = ofKind(reading.found, "staff").find((s) => s.value !== "any");
-  if (person && person.value !== "any") {
+  const people = ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" || s.not ? [] : s.value));
+  if (people.length > 0) {
     spoke = true;
-    left = left.filter((o) => person.value.includes(o.staff));
+    left = left.filter((o) => people.includes(o.staff));
+  }
+  const unwanted = ofKind(reading.found, "staff").flatMap((s) => (s.not && s.value !== "any" ? s.value : []));
+  if (unwanted.length > 0) {
+    spoke = true;
+    left = left.filter((o) => !unwanted.includes(o.staff));
   }
   if (spoke && left.length === 0) return "none";
   if (choice) {
@@ -280,6 +292,7 @@ export function chosen(t: Turn, offered: readonly OfferView[], reading: Reading)
 function matchesTime(t: Turn, f: FoundOf<"time">, o: OfferView): boolean {
   const { day, minute } = t.house.zone.toLocal(o.startMin);
   const v = f.value;
+  if (v.kind === "same") return true;
   if (v.kind === "at" && !v.at.certain) return minute % 720 === (v.at.hour % 12) * 60 + v.at.minute;
   const { wish } = readTime(t.house, v, day, o.staff);
   if (v.kind === "at") return wish.fromMin === minute;

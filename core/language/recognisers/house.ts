@@ -93,8 +93,8 @@ export function lexiconOf(house: House): Lexicon {
 
 const wordsOf = (text: string): string[] => normalise(text).tokens.map((t) => t.text);
 
-/** Finds services: whole names and other words first, slips allowed; then by telling words, as many as fit. */
-export function services(said: Said, house: House): Found[] {
+/** Finds services: whole names and other words first, slips allowed; then by telling words outside of `aside`, as many as fit. */
+export function services(said: Said, house: House, aside: readonly Found[] = []): Found[] {
   const lexicon = lexiconOf(house);
   const out: Found[] = [];
   const used = new Set<number>();
@@ -124,13 +124,23 @@ export function services(said: Said, house: House): Found[] {
   const scores = new Map<string, number>();
   const at: Token[] = [];
   let strongest = 0;
+  const heard = new Map<string, number>();
   tokens.forEach((t, i) => {
-    if (used.has(i) || (COMMON.has(t.text) && !lexicon.telling.has(stem(t.text)))) return;
+    if (used.has(i) || aside.some((f) => f.start < t.end && t.start < f.end) || (COMMON.has(t.text) && !lexicon.telling.has(stem(t.text)))) return;
     const hit = telling(lexicon, t.text);
     if (!hit) return;
     at.push(t);
-    for (const s of hit) scores.set(s, (scores.get(s) ?? 0) + 1 / hit.size);
+    heard.set(hit.key, Math.log(1 + house.handbook.services.length / hit.of.size));
+    for (const s of hit.of) scores.set(s, 0);
   });
+  // A service counts by the one of its names that has most of what was said: "contacts checked" is not "eyes checked".
+  for (const p of lexicon.phrases) {
+    if (!scores.has(p.service)) continue;
+    const own = [...new Set(p.stems)].reduce((sum, w) => sum + (heard.get(w) ?? 0), 0);
+    scores.set(p.service, Math.max(scores.get(p.service) ?? 0, own));
+  }
+  // A word of the heading above them speaks of them all alike.
+  for (const s of scores.keys()) if (scores.get(s) === 0) scores.set(s, Math.max(...[...heard.values()].map((v) => v * 0.99)));
   for (const v of scores.values()) strongest = Math.max(strongest, v);
   if (at.length > 0) {
     const best = [...scores].filter(([, v]) => v >= strongest - 1e-9).map(([s]) => s);
@@ -150,11 +160,11 @@ export function services(said: Said, house: House): Found[] {
   return out.sort((a, b) => a.start - b.start);
 }
 
-function telling(lexicon: Lexicon, word: string): Set<string> | null {
+function telling(lexicon: Lexicon, word: string): { key: string; of: Set<string> } | null {
   const exact = lexicon.telling.get(stem(word));
-  if (exact) return exact;
+  if (exact) return { key: stem(word), of: exact };
   if (word.length < 6 || COMMON.has(word)) return null;
-  for (const [key, set] of lexicon.telling) if (key.length >= 5 && distance(key, stem(word)) <= (key.length >= 8 ? 2 : 1)) return set;
+  for (const [key, set] of lexicon.telling) if (key.length >= 5 && distance(key, stem(word)) <= (key.length >= 8 ? 2 : 1)) return { key, of: set };
   return null;
 }
 

@@ -60,7 +60,7 @@ export function lengths(said: Said, at: Moment): Found[] {
 const TAKEN_BACK = /\b(?:leave it|keep it|keep mine|as it is|as it was|forget it|never ?mind|don't|do not|i'll come|i will come|not now|rather not|changed my mind|no longer)\b/;
 
 const YES =
-  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go)\b/;
+  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go)\b/;
 const NO =
   /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:no(?! preference| one\b| matter| problem| rush)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never|none|negative|i'd rather not|i would rather not|rather not|i don't(?! have| know| mind| care| want| need)(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|oh,? then no|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
 
@@ -93,7 +93,6 @@ const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
     pattern:
       /\b(?:neither|none|not (?:any|either|those|these)|not keen on either) ?(?:of (?:those|them|these))?\b|\b(?:those|they|these|that) (?:don't|doesn't|do not|won't|wouldn't) (?:work|suit|do)\b|\bnone of (?:those|them|these)\b|\bsomething else\b/g,
   },
-  { value: "any", pattern: /\b(?:that one|that time|this one)\b/g },
   {
     value: "first",
     pattern:
@@ -193,13 +192,13 @@ const RELATIVE =
 export function company(said: Said): Found[] {
   const out: Found[] = [];
   for (const m of said.norm.matchAll(
-    /\b(\d{1,2}|two|too|three|four|for(?= of us)|five|six|seven|eight|nine|ten|a couple of|couple of|one|a) (?:places?|spots?|spaces?|seats?|mats?|people|persons|tickets?|of us)\b/g,
+    /\b(\d{1,2}|two|too|three|four|for(?= of us)|five|six|seven|eight|nine|ten|a couple of|couple of|one|a) (?:places?|dogs|pups|puppies|cats|pets|kids|children|adults|boys|girls|cars|spots?|spaces?|seats?|mats?|people|persons|tickets?|of us)\b/g,
   )) {
     const value = /couple|too/.test(m[1] as string) ? 2 : m[1] === "for" ? 4 : num(m[1] as string);
     if (value > 0) out.push({ kind: "places", value, rule: "places/count", start: m.index, end: m.index + m[0].length });
   }
   if (out.length === 0)
-    for (const m of said.norm.matchAll(/\bfor (two|three|four|2|3|4)(?= *(?:$|[,.!?]| please| on| in| at| for| this| next))/g))
+    for (const m of said.norm.matchAll(/\bfor (two|three|four|2|3|4)(?= (?:dogs|pups|puppies|kids|children|pets|people|adults)| *(?:$|[,.!?]| please| on| in| at| for| this| next))/g))
       out.push({ kind: "places", value: num(m[1] as string), rule: "places/for", start: m.index, end: m.index + m[0].length });
   if (out.length === 0)
     for (const m of said.norm.matchAll(/\b(?:me|myself|i) and (two|three|four|five|2|3|4|5) (?:friends?|others?|more|colleagues?|kids|children|sisters|brothers)\b|\b(?:me|myself) and my (two|three|four) \w+s\b/g))

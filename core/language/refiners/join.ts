@@ -64,7 +64,7 @@ function single(v: DayValue): DayNumber[] {
 }
 
 const NOT =
-  /\b(?:not|except(?: for| on)?|but not|but|apart from|other than|any day but|anything but|besides|(?:can't|cannot|can not|won't|couldn't) (?:do|manage))\s+(?:on |for |the |this |next )*$/;
+  /\b(?:not|except(?: for| on)?|but not|(?:any ?(?:day|thing|time)|every ?day|everything|all) but|apart from|other than|any day but|anything but|besides|(?:can't|cannot|can not|won't|couldn't) (?:do|manage))\s+(?:on |for |the |this |next )*$/;
 /** What rules the day before it out: "doesn't work", "is no good", "I can't". */
 const NOT_AFTER =
   /^s?\s*,?\s*(?:(?:really |just )?(?:doesn'?t|does not|don'?t|do not|won'?t|will not|wouldn'?t|isn'?t|is not|aren'?t|are not)\s+(?:really |quite )?(?:work|suit|do|fit|good|great|possible|an option|convenient|be possible)|(?:is|are) (?:no good|bad|out|impossible|no use|difficult)|i (?:can'?t|cannot|couldn'?t|won'?t be able))\b/;

@@ -17,6 +17,8 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
   const rest = errand === "cancel" && asks ? asks.index : Infinity;
   const parts = found.filter((f) => ((f.kind === "day" && !f.not) || f.kind === "time") && f.start < rest).sort((a, b) => a.start - b.start);
   if (parts.length === 0) return found;
+  // "An hour later on Thursday" is measured from the one on Thursday.
+  const later = found.some((f) => f.kind === "shift" && (f.value === "later" || f.value === "earlier"));
   const given = new Map<Found, "old" | "new">();
   parts.forEach((f, i) => {
     if (f.part) {
@@ -47,6 +49,7 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     else if (/\b(?:my|our|from)\s+(?:\w+\s+){0,2}(?:on |at |for )?(?:the )?$/.test(lead) && !/\bto\s/.test(clause)) given.set(f, "old");
     else if (/^\s*(?:one|appointment|booking|visit|session)\b/.test(follow) && !NEW_BEFORE.test(lead)) given.set(f, "old");
     else if (CANT.test(clause) && !/\b(?:so|can|could)\b[^']*$/.test(clause.replace(CANT, ""))) given.set(f, "old");
+    else if (later && f.kind === "day" && parts.length === 1) given.set(f, "old");
     else if (close && previous) given.set(f, given.get(previous) ?? "new");
     else if (NEW_BEFORE.test(lead)) given.set(f, "new");
     else if (OLD_BEFORE.test(lead) && !at.oldKnown) given.set(f, "old");

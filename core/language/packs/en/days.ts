@@ -172,6 +172,15 @@ export const DAY_RULES: DayRule[] = [
       return { value: ahead(at, n < 0 ? span(s.to - 6, s.to) : span(s.from + 7 * n, s.from + 7 * n + 6)) };
     },
   },
+  {
+    name: "day/relative",
+    pattern: new RegExp(`\\b(?:on )?the (?:(day|week)|(${WEEKDAY})) (after|before)(?: that)?(?! (?:tomorrow|next|the|<|my|lunch|work|\\d|${WEEKDAY}|${MONTH}))(?=\\W|$)|\\bthe same (day)\\b|\\bthat same (day)\\b`, "g"),
+    value: (m) => {
+      if (m[4] || m[5]) return { value: { kind: "relative", byDays: 0 } };
+      const sign = m[3] === "after" ? 1 : -1;
+      return { value: { kind: "relative", ...(m[2] ? { weekday: wd(m[2]) } : {}), byDays: sign * (m[1] === "day" ? 1 : 7) } };
+    },
+  },
   { name: "day/today", pattern: /\b(?:today|tonight|this (?:very )?(?:morning|afternoon|evening))\b/g, value: (_m, at) => ({ value: one(at.today) }) },
   {
     name: "day/soonest",
@@ -219,6 +228,8 @@ export const DAY_RULES: DayRule[] = [
       if (!date || date > 31) return null;
       // "Friday 3" without "the" or an ending is a time more often than a date.
       if (m[2] && !m[4] && !/the |st\b|nd\b|rd\b|th\b/.test(m[0].slice((m[1] ?? "").length))) return null;
+      // "Monday, first time": an ordinal in words is a date only after "the".
+      if (m[3] && !m[4] && !/\bthe /.test(m[0])) return null;
       return agree(m[4] ? nextMonthDate(at, MONTH_WORDS[m[4]] ?? 0, date) : nextDate(at, date), wd(m[1] ?? ""));
     },
   },

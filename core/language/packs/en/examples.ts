@@ -6,6 +6,11 @@
  */
 export const EXAMPLES = String.raw`
 = book
+(can|could|may) i come (on |)(<day>|<day> <time>|<time>)(| with <staff>|, please| for a <service>)
+<service> for (a|my|our|an old) (*retriever|+dog|*girl|<odd>|<own>|big <odd>)(| please| <day>)
+appointment for (a |)<service>(|, any time|, <day>|, first time|, not <day>| <day> <time>)
+(right|ok|fine|oh ok|good),? (a|an|then a|just a|one) <service>(| then| <day>| <length> <day>| <day> <time>)
+<places> for (a |)<service>(| <day>|, <day> <time>)
 (i'd|i would) (like|love) (a|an|the|to get a|to have a|to book a|to come for|to come in for) <service>(| <day>| <day> <time>| with <staff>| please| for <length>)
 (can|could|may|might) (i|we) (get|have|book|do|come in for|come for|grab|take|arrange|schedule) (a |an |the |)(<service>|<length> <service>)(| <day>| <time>| <day> with <staff>|, please)
 (could|can|would) you (book|fit|put|squeeze|get|slot|pencil) (me|us|my <own>|my +son|her|him) in(| for <service>| for a <service>| <day>| <day> <time>| with <staff>)
@@ -59,6 +64,8 @@ book <places> (places|spots|seats|of us|people) (in|for|into) (the |)<service>(|
 <places> for <service>
 (can|could) (i|we) book <places> (for|in) <service>
 = move
+(is it|would it be) (ok|possible|alright|a problem) if (i|we) (come|come in|do it) <time>(| rather than <time>| instead of <time>| instead)(| <day>|?)
+can (i|you) make (that|it) (a bit |a little |)(later|earlier)(| the same day| that day|?)
 (i'd like|i want|i need|we need|i have|i'd love) to (move|change|reschedule|shift|rearrange|postpone|switch|push back|bring forward|alter) (my|our|the|that) (appointment|booking|<service>|visit|session|<time>|<day> one|lesson)(| to <day>| to <day> <time>| to another day| please| to a later time)
 (can|could|may|would it be ok if) (i|we|you) (move|change|reschedule|shift|rearrange|postpone|switch|push|swap) (my|our|the|it|that) (appointment|booking|<service>|visit|session|one|)(| to <day>| to <time>| from <day> to <day>| to another time| a bit|)
 (please |)(move|shift|change|push|switch|transfer|put) (my |our |the |me |us )(<day>|<time>|<service>|<day> <service>|<time> one|appointment) (to|over to|back to|forward to|onto) (<day>|<time>|<day> <time>|<staff>)
@@ -213,6 +220,7 @@ do i need an appointment or can i walk in(|?)
 (can i|may i) (publish|use|post|keep|share) (the |my |)(pictures|<own>|results)(| online|?)
 do you have a loyalty (card|scheme)(|?)
 = ask-staff
+(when|what days) is (he|she) (in|there|working|around)(|?)
 (who|which of you|which one|which person) (does|do|is doing|offers|gives|teaches|would do|is best for|can do|works|handles) (the |)(<service>|<day>|<own>|it)(|?| best)
 (who's|who is|who will be|is anyone|who are) (in|working|on|there|on duty) (<day>|<day> <time>|today)(|?)
 (does|is|will|when is|when does) <staff> (work|working|in|there|on|around|here|off|available for <service>|work <day>|in <day>|do <service>|on holiday|usually in|there <day>)(|?)
@@ -230,6 +238,7 @@ do (both|all) of you do <service>(|?| <day>)
 (can|does) <staff> (also |)do (<service>|children|<own>)(|?)
 tell me about your (team|staff|people|therapists)
 = ask-availability
+any chance (<day>|<time>|<day> <time>|of something <day>)(|?)
 (is|are) <staff> (around|there|free|in|available) <day> for (a |)(<own>|<service>|big <own>)(|?)
 (is|are) there (any|anything|any room|a slot|any slots|any openings|space|any places|something|a space|any spaces|an opening|places|any times) (<day>|<time>|free|left|<day> <time>|for <service>|with <staff>|for <service> <day>|in <service>|available <day>|with <staff> <day>)(|?)
 (do you|have you|did you|would you) (have|got|happen to have) (any|anything|any room|a slot|space|any openings|something|room|any time|any gaps|any availability|time|anything free) (<day>|<time>|free|left|<day> <time>|for <service>|with <staff>|available|for <service> <day>|free <day>|sooner)(|?)

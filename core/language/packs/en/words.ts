@@ -215,7 +215,7 @@ export const DAY_PARTS: Record<string, { fromMin?: number; toMin?: number }> = {
 /** Everyday words: never taken for a slip of a name, and no sign of what a question is about. */
 export const COMMON = new Set(
   (
-    "a about above actually after afternoon again ago ah all almost alright also always am an and another any anybody anyone anything anyway appointment appt are aren't around as ask at available away " +
+    "close closed closes closing shut a about above actually after afternoon again ago ah all almost alright also always am an and another any anybody anyone anything anyway appointment appt are aren't around as ask at available away " +
     "back bad badly be because been before begin being best better between big bit book booked booking both but by bye call called came can can't cancel cannot care cell change chance check class clinic come coming confirm cost could couldn't couple cut cute " +
     "day days dear did didn't different do does doesn't doing don't done down drop due during each earlier early easy either else email end enough evening ever every everyone everything exactly except " +
     "far feel few find fine first fit five for forget four free from front full get getting give go goes going gone gonna good got great guess guys had half hang happen hard has have haven't having he hello help her here hey hi him his hold home hope hour hours how however hurts i i'd i'll i'm i've idea if in info instead into is isn't it it'd it'll it's its " +

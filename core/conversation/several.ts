@@ -1,0 +1,78 @@
+import { ofKind, type Found } from "../language/found.ts";
+import { read, type Reading } from "../language/read.ts";
+import { contextOf } from "./context.ts";
+import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
+import { newBook } from "./errands/book.ts";
+import { begin } from "./start.ts";
+import type { Task } from "./state.ts";
+import type { Turn } from "./turn.ts";
+
+/** What each part of a message wants done, where it wants several things done, in the order said. */
+interface Deed {
+  errand: "book" | "move" | "cancel";
+  reading: Reading;
+}
+
+const DEEDS: readonly string[] = ["book", "move", "cancel"];
+
+/** The deeds of a message that names more than one; none where it names only one. */
+export function deedsOf(t: Turn, reading: Reading): Deed[] {
+  const named = reading.errands.map((e, i) => ({ e, part: reading.clauses[i] })).filter(({ e }) => DEEDS.includes(e.errand) || e.errand === "ask-availability");
+  if (named.length > 1 && named.every((n) => n.part)) {
+    const context = contextOf(t.house, t.now, t.state);
+    return named.map(({ e, part }) => {
+      const errand = e.errand === "ask-availability" ? "book" : (e.errand as Deed["errand"]);
+      const text = reading.said.slice(part?.from ?? 0, part?.to === Infinity ? undefined : part?.to);
+      return { errand, reading: read(text, { ...context, expects: "errand", errand }) };
+    });
+  }
+  if (reading.errands.every((e) => e.errand === "book" || e.errand === "ask-availability") && !t.state.task) {
+    const groups = bookings(reading);
+    if (groups.length > 1) return groups.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
+  }
+  return [];
+}
+
+/** "A taping tomorrow and a class on Thursday": the finds of each visit, where every one of them has its own day. */
+function bookings(reading: Reading): Found[][] {
+  const days = ofKind(reading.found, "day").filter((d) => !d.not && d.value.kind === "days" && d.value.from === d.value.to);
+  const services = ofKind(reading.found, "service");
+  const between = reading.said.slice(days[0]?.end ?? 0, days[1]?.start ?? 0);
+  const counted = days.length === 2 && /\b(?:and|plus|then)\s+(?:then )?(?:one|another|a second)\b/i.test(between);
+  const named = days.length === 2 && services.length === 2 && services[0]?.value[0] !== services[1]?.value[0] && (services[1]?.start ?? 0) > (days[0]?.end ?? 0);
+  if (!counted && !named) return [];
+  const cut = days[0]?.end ?? 0;
+  const shared = /\b(?:both|each|all of them)\b/i.exec(reading.said);
+  const own = (f: Found, second: boolean): boolean => (second ? f.start >= cut : f.start < cut) || (shared !== null && f.start > shared.index);
+  const first = reading.found.filter((f) => own(f, false));
+  const second = reading.found.filter((f) => own(f, true));
+  // What only the first names is meant of the second as well: "one manual lesson on Tuesday and one on Thursday".
+  const carried = first.filter((f) => ["service", "length", "staff", "time"].includes(f.kind) && (counted || f.kind === "staff") && !second.some((s) => s.kind === f.kind));
+  return [first, [...carried, ...second]];
+}
+
+/** Takes up several deeds: the first at once, the others after it, in their order. */
+export function takeUp(t: Turn, deeds: readonly Deed[]): void {
+  const tasks = deeds.map(({ errand, reading }): Task => {
+    const context = { ...contextOf(t.house, t.now, t.state), errand };
+    if (errand === "book") {
+      const task = newBook();
+      applyToBook(t, task, reading, context);
+      return task;
+    }
+    if (errand === "move") {
+      const task: Task = { errand: "move", old: {}, wish: {}, offered: [], refused: [] };
+      applyOld(task, reading, context, false);
+      applyWish(t, task, reading, context);
+      return task;
+    }
+    const task: Task = { errand: "cancel", old: {} };
+    applyOld(task, reading, context, true);
+    return task;
+  });
+  const [first, ...rest] = tasks;
+  if (!first) return;
+  begin(t, first);
+  t.state.later.push(...rest.reverse());
+  t.rule("several/one-after-the-other");
+}
