@@ -74,6 +74,8 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   if (errands.includes("thanks-bye") && thanks(t)) return;
   if (errands.includes("out-of-scope") && !state.task) {
     if (fromHandbook(t, reading, 0.5)) return proceed(t);
+    // What is asked of the house itself may be its business all the same: the desk knows.
+    if (/\b(?:do|have|is|are|does) (?:you|ye|there|your|anybody|anyone)\b/i.test(text)) return unknown(t, text);
     t.say("unknown/not-ours");
     t.say("repair/help");
     t.outcome("turned-away");

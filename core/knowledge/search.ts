@@ -170,10 +170,17 @@ export function search(house: House, question: string, most = 3): Hit[] {
 
 /** The passage that answers a question, or null where none is supported well enough. Of a document, its telling sentences. */
 export function answerTo(house: House, question: string): Hit | null {
-  const best = search(house, question)[0];
-  if (!best || !answers(best)) return null;
+  const hits = search(house, question).filter(answers);
+  // Of lines that fit nearly as well, a question of money is answered by the one that names a sum.
+  const sums = ASKS_MONEY.test(question) ? hits.filter((h) => SUM.test(h.passage.text)) : [];
+  const near = sums.find((h) => h.cover * h.score >= 0.5 * (hits[0]?.cover ?? 0) * (hits[0]?.score ?? 0));
+  const best = near ?? hits[0];
+  if (!best) return null;
   return best.passage.kind === "document" ? { ...best, passage: { ...best.passage, text: telling(best.passage.text, question) } } : best;
 }
+
+const ASKS_MONEY = /\b(?:how much|costs?|prices?|charges?|fees?|the least|expensive|pay for)\b/i;
+const SUM = /[$€£]\s?\d|\bR\s?\d|\d+ ?(?:dollars|euros|pounds|rand)\b/;
 
 /** The house's own answer to a question that is asked nearly in its own words. */
 export function ownAnswerTo(house: House, question: string): Passage | null {

@@ -392,6 +392,9 @@ how can i reach <staff> (at home|privately|after work)(|?)
 (there is|there's|we've had) a (fire|crash|bad accident)(| and someone is hurt| here)
 call an ambulance
 = none
+(not|no, not|no,|rather) <day>(|, <day>| but <day>)
+<day>, (not|no,|rather|or rather) <day>
+<staff>(| please| then|, not <staff>)
 (hi|hello|hey|good morning|good afternoon|good evening|hiya|hi there|hello there|morning|howdy)(|!|, how are you|, hope you're well| there| everyone|, anybody there)
 is (this|it) (on|working)(|?| thing on)
 (can you hear me|are you there|anyone there)(|?)
