@@ -5,6 +5,7 @@ import type { Calendar } from "../schedule/calendar.ts";
 import type { Channel } from "../house/schema.ts";
 import type { EpochMin } from "../time/zone.ts";
 import { nobodyCame } from "./errands/message.ts";
+import { hearAside, silence, standsStill } from "./asides.ts";
 import { hear } from "./hear.ts";
 import { result } from "./result.ts";
 import type { Event, State, Step } from "./state.ts";
@@ -52,12 +53,15 @@ export function advance(house: House, calendar: Calendar, now: EpochMin, before:
     case "said": {
       state.turn++;
       if (state.status !== "open") break;
+      delete state.silences;
       const reading = read(event.text, contextOf(house, now, state));
+      if (!reading.emergency && hearAside(t, reading, event.text)) break;
       hear(t, reading, event.text);
+      if (t.effects.length === 0) standsStill(t, before);
       break;
     }
     case "silence":
-      if (state.status === "open") t.say("silence");
+      if (state.status === "open") silence(t);
       break;
     case "left":
       leave(t);

@@ -201,6 +201,15 @@ export interface State {
   person?: string;
   /** How often the client was abusive. */
   abused?: number;
+  /** What was said to the client last, for those who ask to hear it again. */
+  heard?: string;
+  /** Silences in a row. */
+  silences?: number;
+  /** Turns in a row in which nothing moved on; and whether that has led to a person already. */
+  still?: number;
+  handed?: boolean;
+  /** Marks of the sentences that were said, so that none is said twice in the same words. */
+  spoken?: number[];
   /** How often each wording was used, for variety. */
   used: Record<string, number>;
   repairs: number;

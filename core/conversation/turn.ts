@@ -113,8 +113,25 @@ export class Turn {
     return list[(hash(`${this.state.seed} ${moment}`) + used) % list.length] as T;
   }
 
+  /** Says again what was said last. What it rests on has been shown with it. */
+  again(said: string): void {
+    this.#sentences.push(this.#fresh(said));
+    this.rule("say/aside/again");
+  }
+
+  /** A sentence that was said before in these very words is led in otherwise. */
+  #fresh(text: string): string {
+    const spoken = (this.state.spoken ??= []);
+    let out = text;
+    const leads = LEADS[hash(text) % LEADS.length] as readonly string[];
+    for (let i = 0; spoken.includes(hash(out)) && i < leads.length; i++) out = (leads[i] as string) + lowered(text);
+    spoken.push(hash(out));
+    if (spoken.length > 120) spoken.shift();
+    return out;
+  }
+
   #put(sentence: Filled, moment: Moment): void {
-    this.#sentences.push(sentence.text);
+    this.#sentences.push(this.#fresh(sentence.text));
     for (const s of sentence.sources) this.#source(s);
     this.rule(`say/${moment}`);
   }
@@ -170,6 +187,7 @@ export class Turn {
 
   done(): Step {
     const text = this.#sentences.join(" ");
+    if (text) this.state.heard = this.#sentences.at(-1) as string;
     const reply: ReplyOut | null = text
       ? {
           text,
@@ -183,6 +201,15 @@ export class Turn {
     return { state: this.state, reply, reasons: this.reasons, effects: this.effects, openings: this.openings };
   }
 }
+
+/** What leads in a sentence that was said before, in turn; two orders, so that conversations differ. */
+const LEADS: readonly (readonly string[])[] = [
+  ["Once more: ", "Again, ", "As I said, ", "So: ", "To say it again: ", "Then once more, "],
+  ["Again: ", "As before: ", "Once again, ", "So, ", "Let me say it again: ", "And again, "],
+];
+
+/** A sentence to stand after a lead: its first letter small, unless it begins with a name or with "I". */
+const lowered = (text: string): string => (/^(?:I\b|I'|[A-Z][a-z]+day\b|[A-Z]\w* (?:isn't|is in|has|doesn't))/.test(text) ? text : text.slice(0, 1).toLowerCase() + text.slice(1));
 
 interface Filled {
   text: string;
