@@ -2,7 +2,8 @@ import { createHash, randomBytes, randomInt, randomUUID, timingSafeEqual } from 
 import type { Answered, PublicReply } from "@gentian/core/contract";
 import { advance, begin } from "@gentian/core/conversation/advance";
 import { publicAppointment, publicState } from "@gentian/core/conversation/public";
-import type { Effect, Event, OfferView, Reason, ReplyOut, State } from "@gentian/core/conversation/state";
+import type { Effect, Event, Looked, Reason, ReplyOut, State } from "@gentian/core/conversation/state";
+import { spoken } from "@gentian/core/conversation/wording/speech";
 import type { House } from "@gentian/core/house/compile";
 import type { Channel } from "@gentian/core/house/schema";
 import type { Message } from "./bus.ts";
@@ -141,7 +142,7 @@ export class Talk {
     const replies = step.reply ? [publicReply(house, step.reply)] : [];
     const answer: Answered = { replies, state: publicState(house, nowMin, step.state) };
     const turns: NewTurn[] = [{ ...turn, ...(turn.ref ? { answer } : {}) }];
-    if (step.reply) turns.push({ who: "receptionist", text: step.reply.text, reply: replies[0], reasons: step.reasons, openings: step.openings });
+    if (step.reply) turns.push({ who: "receptionist", text: step.reply.text, reply: replies[0], reasons: step.reasons, openings: step.looked });
     try {
       if (!(await saveTurn(this.db, row, nowMin, turns, step.state))) return null;
     } catch (error) {
@@ -190,7 +191,7 @@ export class Talk {
     const events: Event[] = [first];
     // What was read before a look-up belongs to the reply that comes after it.
     let reasons: Reason[] = [];
-    let seen: OfferView[] = [];
+    let seen: Looked[] = [];
     for (let i = 0; events.length > 0; i++) {
       if (i >= MOST_STEPS) throw new Error("a conversation that does not come to rest");
       const event = events.shift() as Event;
@@ -198,7 +199,7 @@ export class Talk {
       const step = advance(house, desk.calendar, nowMin, state, event);
       state = step.state;
       reasons = [...reasons, ...step.reasons];
-      seen = [...seen, ...step.openings];
+      seen = [...seen, ...step.looked];
       if (step.reply) {
         const reply = publicReply(house, step.reply);
         replies.push(reply);
@@ -282,6 +283,7 @@ function publicReply(house: House, r: ReplyOut): PublicReply {
     id: randomUUID(),
     from: "receptionist",
     text: r.text,
+    speech: spoken(r.text, house),
     expects: r.expects,
     ...(r.choices ? { choices: r.choices } : {}),
     ...(r.appointment ? { appointment: publicAppointment(house, r.appointment.of, r.appointment.status) } : {}),

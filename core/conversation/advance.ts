@@ -9,7 +9,8 @@ import { hearAside, silence, standsStill } from "./asides.ts";
 import { hear } from "./hear.ts";
 import { result } from "./result.ts";
 import type { Event, State, Step } from "./state.ts";
-import { Turn } from "./turn.ts";
+import { fromCalendar } from "./errands/offering.ts";
+import { Turn, type Finder } from "./turn.ts";
 
 /** A new conversation on a line. The seed chooses among wordings, and nothing else. */
 export function begin(house: House, now: EpochMin, lineKey: string, channel: Channel, seed: number): State {
@@ -42,9 +43,9 @@ export function begin(house: House, now: EpochMin, lineKey: string, channel: Cha
  * the same house, calendar, moment, state and event give the same step. Effects are done by the caller, in a
  * transaction, and their results come back as the next event; what is said of them waits for that.
  */
-export function advance(house: House, calendar: Calendar, now: EpochMin, before: State, event: Event): Step {
+export function advance(house: House, calendar: Calendar, now: EpochMin, before: State, event: Event, finder: Finder = fromCalendar): Step {
   const state = copied(before);
-  const t = new Turn(house, calendar, now, state);
+  const t = new Turn(house, calendar, now, state, finder);
   switch (event.kind) {
     case "start":
       t.greet();

@@ -3,6 +3,7 @@ import type { Expects } from "../language/context.ts";
 import type { Found, FoundOf } from "../language/found.ts";
 import type { Errand } from "../language/errand.ts";
 import type { ErrandRead } from "../language/errands.ts";
+import type { Why } from "../schedule/offers.ts";
 import type { DayWish } from "../schedule/wish.ts";
 import type { DayNumber } from "../time/days.ts";
 import type { EpochMin } from "../time/zone.ts";
@@ -307,14 +308,22 @@ export type Reason =
   | { what: "source"; source: Source }
   | { what: "withheld"; text: string };
 
+/** What one look at the calendar gave. */
+export interface Looked {
+  offers: OfferView[];
+  fit: "inside" | "near" | "none";
+  why: Why | null;
+  seen: number;
+}
+
 export interface Step {
   state: State;
   reply: ReplyOut | null;
   /** Why, also where nothing was said yet because something is looked up first. */
   reasons: Reason[];
   effects: Effect[];
-  /** The openings that were looked at, to be kept with the turn. */
-  openings: OfferView[];
+  /** What was seen of the calendar, in the order in which it was looked at, to be kept with the turn. */
+  looked: Looked[];
 }
 
 export type { Found };

@@ -2,11 +2,15 @@ import type { House } from "../house/compile.ts";
 import type { Expects } from "../language/context.ts";
 import type { Calendar } from "../schedule/calendar.ts";
 import type { EpochMin } from "../time/zone.ts";
-import type { AppointmentView, Choice, Effect, OfferView, Outcome, Reason, ReplyOut, Source, State, Step } from "./state.ts";
+import type { OfferRequest } from "../schedule/offers.ts";
+import type { AppointmentView, Choice, Effect, Looked, Outcome, Reason, ReplyOut, Source, State, Step } from "./state.ts";
 import { capital, listText } from "./format.ts";
 import type { OwnMoment, Receptionist } from "../house/schema.ts";
 import { EN, type Moment } from "./wording/en.ts";
 import { ASKED_AFTER, MANNERED, OWN } from "./wording/manners.ts";
+
+/** Finds openings for a wish; a replay puts what was seen then in its place. */
+export type Finder = (house: House, calendar: Calendar, now: EpochMin, request: OfferRequest) => Looked;
 
 /** A value put into a wording, with the line of the house (or the words of the client) that it comes from. */
 export interface Value {
@@ -40,14 +44,22 @@ export class Turn {
   #appointment: ReplyOut["appointment"];
   readonly reasons: Reason[] = [];
   readonly effects: Effect[] = [];
-  readonly openings: OfferView[] = [];
+  readonly looked: Looked[] = [];
 
   constructor(
     readonly house: House,
     public calendar: Calendar,
     readonly now: EpochMin,
     readonly state: State,
+    readonly finder: Finder,
   ) {}
+
+  /** Looks for openings, and keeps what was seen. */
+  look(request: OfferRequest): Looked {
+    const seen = this.finder(this.house, this.calendar, this.now, request);
+    this.looked.push(seen);
+    return seen;
+  }
 
   /** Who speaks: the receptionist of this conversation. */
   get voice(): Receptionist | undefined {
@@ -198,7 +210,7 @@ export class Turn {
           reasons: this.reasons,
         }
       : null;
-    return { state: this.state, reply, reasons: this.reasons, effects: this.effects, openings: this.openings };
+    return { state: this.state, reply, reasons: this.reasons, effects: this.effects, looked: this.looked };
   }
 }
 

@@ -4,6 +4,8 @@ import { bench } from "./bench.ts";
 import { load, owner, save } from "./books.ts";
 import { Mistake } from "./mistake.ts";
 import { read } from "./read.ts";
+import { rehearse } from "./rehearse.ts";
+import { replay } from "./replay.ts";
 import { start } from "./start.ts";
 import { talk } from "./talk.ts";
 
@@ -23,6 +25,9 @@ const { values, positionals } = (() => {
         house: { type: "string" },
         reasons: { type: "boolean" },
         seed: { type: "string" },
+        callers: { type: "string" },
+        json: { type: "boolean" },
+        save: { type: "string" },
       },
     });
   } catch (error) {
@@ -44,10 +49,14 @@ async function run(): Promise<void> {
       return owner(values);
     case "read":
       return read(values);
+    case "replay":
+      return replay(first);
+    case "rehearse":
+      return rehearse(values);
     case "talk":
       return talk(values, first);
     case "bench":
-      return bench(first);
+      return bench(positionals);
     case "help":
     case "--help":
       process.stdout.write(readFileSync(new URL("./usage.txt", import.meta.url), "utf8"));

@@ -12,4 +12,7 @@ export interface Flags {
   house?: string | undefined;
   reasons?: boolean | undefined;
   seed?: string | undefined;
+  callers?: string | undefined;
+  json?: boolean | undefined;
+  save?: string | undefined;
 }

@@ -18,7 +18,7 @@ const line = z.object({
 });
 
 /** The house to read for: a file in the open house format, or the demo house by its key. */
-function houseOf(name: string): House {
+export function houseOf(name: string): House {
   const file = name.endsWith(".json") ? inCwd(name) : new URL("../../demo/ternbay.json", import.meta.url);
   const parsed = parseHouseFile(JSON.parse(readFileSync(file, "utf8")));
   if ("problems" in parsed) throw new Mistake(`${name} is not a house file:\n${parsed.problems.map((p) => `  ${p.path}: ${p.message}`).join("\n")}`);

@@ -8,7 +8,7 @@ import { weekdayName, weekdayOf, type DayNumber } from "../../time/days.ts";
 import { calledText, dateText, listText, serviceText, spanText, timeText, whenShort, whenText } from "../format.ts";
 import { calendarSource, closedSource, hoursSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
 import type { AppointmentView, BookTask, MoveTask, OfferView } from "../state.ts";
-import { joinVals, val, type Turn, type Value } from "../turn.ts";
+import { joinVals, val, type Finder, type Turn, type Value } from "../turn.ts";
 import { singleDay, wishOf } from "../wish.ts";
 
 /** What booking and moving share: proposing openings and taking one of them. */
@@ -56,7 +56,7 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
   });
   if (task.wish.ask) {
     const served = task.wish.ask.filter((day) => {
-      const r = findOffers(house, t.calendar, t.now, request({ ...wish, days: { ranges: [{ from: day, to: day }] } }));
+      const r = t.look(request({ ...wish, days: { ranges: [{ from: day, to: day }] } }));
       return r.fit === "inside";
     });
     if (served.length > 1) {
@@ -81,18 +81,17 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
       wish.days = { ranges: [{ from: only, to: only }] };
     }
   }
-  const found = findOffers(house, t.calendar, t.now, request(wish));
+  const found = t.look(request(wish));
   t.reasons.push({ what: "looked", at: house.services.get(target.service)?.name ?? target.service, seen: found.seen });
-  t.openings.push(...found.offers.map(asOffer));
   if (found.fit !== "inside" && found.why) explain(t, found.why, target);
   const exact = wish.time?.fromMin !== undefined && wish.time.fromMin === wish.time.toMin && wish.time.nearMin !== undefined;
   const first = found.offers[0];
   if (found.fit === "inside" && exact && singleDay(wish.days) !== undefined && first && found.offers.every((o) => o.startMin === first.startMin)) {
-    take(t, task, asOffer(first), target.places, target.own);
+    take(t, task, first, target.places, target.own);
     t.rule("take/exactly-what-was-asked");
     return "took";
   }
-  task.offered = found.offers.map(asOffer);
+  task.offered = [...found.offers];
   // Where the wish itself cannot be had, the day that was named comes before the others.
   if (found.fit === "near") {
     const off = (o: OfferView): number => (wantsDay(wish.days, house.zone.toLocal(o.startMin).day) ? 0 : 1);
@@ -160,7 +159,13 @@ export function offerChoices(t: Turn, offers: readonly OfferView[]): { label: st
   ];
 }
 
-export function asOffer(o: Opening): OfferView {
+/** Looks in the calendar itself. */
+export const fromCalendar: Finder = (house, calendar, now, request) => {
+  const found = findOffers(house, calendar, now, request);
+  return { ...found, offers: found.offers.map(asOffer) };
+};
+
+function asOffer(o: Opening): OfferView {
   return {
     service: o.service,
     lengthMin: o.lengthMin,

@@ -9,6 +9,7 @@ import type { App } from "../../app.ts";
 import { conversationById, countSince, logBetween, talkingNow, turnsOf, type LogRow } from "../../data/conversations.ts";
 import { notify } from "../../data/notify.ts";
 import { finishSlip, reopenSlip, waitingSlips } from "../../data/slips.ts";
+import { savedTalkOf } from "../../savedtalk.ts";
 import { Refusal } from "../../refusal.ts";
 import { UUID } from "../../talk.ts";
 import { bodyOf, handler, openStream } from "../kit.ts";
@@ -127,6 +128,17 @@ export function talksRoutes(app: App): Router {
           direction: t.who === "event" ? direction(p.house, t.text, t.event) : undefined,
         })),
       });
+    }),
+  );
+
+  r.get(
+    "/conversations/:id/saved",
+    handler(async (req, res) => {
+      const p = await placeOf(app, req);
+      const id = String(req.params["id"]);
+      const row = UUID.test(id) ? await conversationById(app.db, id) : null;
+      if (!row || row.houseId !== p.row.id) throw new Refusal(404, "There is no such conversation");
+      res.attachment(`conversation-${id.slice(0, 8)}.json`).json(await savedTalkOf(app.db, row));
     }),
   );
 
