@@ -31,6 +31,9 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   // A number or address that a question of the house's asks for is its answer, not the client's own.
   const asked = state.expects.startsWith("question:") ? t.house.questions.get(state.expects.slice("question:".length))?.kind : undefined;
   const kept = asked === "phone" || asked === "email" || asked === "address" ? { name: false, contact: false } : keepIdentity(t, reading);
+  // What was asked for and is there is an answer, whatever else its words might begin: "ring me on 902 …".
+  const answered = (state.expects === "name" && kept.name) || (["phone", "email", "phone-check", "email-check"].includes(state.expects) && kept.contact);
+  if (answered && !reading.question) errands.splice(0, errands.length, ...errands.filter((e) => e === "move" || e === "cancel"));
   if (reading.limit) return refuse(t, reading);
   if (
     (errands.includes("person") || callsForPerson(t, reading)) &&
@@ -41,6 +44,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   if (checks(t, reading, kept.contact)) return;
   if (hearQuestion(t, reading, text)) return;
   if (state.expects === "go-ahead" && hearGoAhead(t, reading)) return;
+  if (hearUndecided(t, reading)) return;
   if (inOwnWords(t, reading)) return resume(t);
   const follow =
     !state.task &&
@@ -111,6 +115,21 @@ function spokenOf(t: Turn, reading: Reading, text: string): Reading {
     found: [...reading.found, { kind: "staff", value: [t.state.person], rule: "staff/spoken-of", start, end: start + (word[1] as string).length, assumed: t.house.staff.get(t.state.person)?.name ?? "" }],
   };
 }
+
+/** "I don't know, what have you got?": what there is, is said again; without a day, the soonest there are. */
+function hearUndecided(t: Turn, reading: Reading): boolean {
+  const task = t.state.task;
+  if (!task || !["slot", "day", "time", "service", "length"].includes(t.state.expects)) return false;
+  const plain = reading.said.toLowerCase().replace(/[.,!?]+/g, " ").replace(/\s+/g, " ").trim();
+  if (!UNDECIDED.test(plain) || wishIn(reading)) return false;
+  t.rule("aside/undecided");
+  if (t.state.expects === "day" && task.errand === "book" && !task.wish.days) task.wish.days = { ranges: [], soonest: true };
+  resume(t);
+  return true;
+}
+
+const UNDECIDED =
+  /^(?:(?:hmm?|um+|er|well|oh|so|let me (?:think|see)|not sure|i'm not sure|i don't know|don't know|dunno|no idea|difficult|hard to say|good question|what do you (?:suggest|recommend|have)|what would you (?:say|suggest|recommend)|what is there|what have you(?: got)?|maybe|what are (?:the|my) (?:options|choices)|what (?:lengths|times|days|services) (?:are there|do you have|have you(?: got)?)|sorry) ?)+$/;
 
 function note(t: Turn, reading: Reading): void {
   for (const e of reading.errands) t.reasons.push({ what: "errand", errand: e.errand, rule: e.rule, sure: Math.round(e.sure * 100) / 100 });

@@ -25,8 +25,8 @@ interface Model {
 }
 
 /** How many sentences each template gives at most, so that none outweighs the others. */
-const PER_TEMPLATE = 16;
-const ROUNDS = 6;
+const PER_TEMPLATE = 24;
+const ROUNDS = 5;
 const RATE = 0.35;
 const DECAY = 2e-5;
 /** Scores are divided by this before they become shares; measured on sentences left out of the training. */

@@ -1,5 +1,5 @@
 import { distance } from "fastest-levenshtein";
-import { MONTH_WORDS, PLAIN_WORDS, WEEKDAY_WORDS, WRITTEN_SHORT } from "./packs/en/words.ts";
+import { DIGIT_WORDS, MONTH_WORDS, PLAIN_WORDS, WEEKDAY_WORDS, WRITTEN_SHORT } from "./packs/en/words.ts";
 import { normalise, type Said } from "./text.ts";
 
 /** Words that carry much and are often written wrong: only these are put right. */
@@ -11,6 +11,8 @@ const CARRYING = [
   ),
 ];
 
+const HESITATION = new Set("um umm uh uhh uhm er err erm ah hm hmm mm mhm".split(" "));
+
 /** What was said with slips of the pen put right, and where each place of it stood in the original. */
 export interface Spelled {
   said: Said;
@@ -19,13 +21,23 @@ export interface Spelled {
 }
 
 /**
- * Puts right the few carrying words of the language that were miswritten: one letter wrong, missing, doubled or two
+ * Leaves out hesitation and words begun twice, and puts right the few carrying words of the language that were miswritten: one letter wrong, missing, doubled or two
  * swapped (two in long words). Words that the house or the language has are never touched.
  */
 export function spell(text: string, own: (word: string) => boolean): Spelled {
   const raw = normalise(text);
   const edits: { start: number; end: number; word: string }[] = [];
-  for (const t of raw.tokens) {
+  for (const [i, t] of raw.tokens.entries()) {
+    const next = raw.tokens[i + 1];
+    // Hesitation, and a word begun twice, say nothing; a figure said twice is two figures.
+    const twice = next?.text === t.text && !/\d/.test(t.text) && DIGIT_WORDS[t.text] === undefined && /^[\s,.-]+$/.test(raw.norm.slice(t.end, next.start));
+    if (HESITATION.has(t.text) || twice) {
+      if (next) {
+        const gap = /^[\s,.-]*/.exec(raw.norm.slice(t.end))?.[0].length ?? 0;
+        edits.push({ start: t.start, end: t.end + gap, word: "" });
+        continue;
+      }
+    }
     const short = WRITTEN_SHORT[t.text];
     if (short !== undefined) edits.push({ start: t.start, end: t.end, word: short });
     if (t.text.length < 4 || /[\d']/.test(t.text) || PLAIN_WORDS.has(t.text) || own(t.text)) continue;

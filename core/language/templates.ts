@@ -8,13 +8,18 @@ export function expand(template: string, most = Infinity): string[] {
   const count = Math.min(total, most);
   const out = new Set<string>();
   for (let i = 0; i < count; i++) {
-    // A step that shares no factor with the sizes of the parts spreads over all of them.
-    let at = total <= most ? i : Math.floor((i * total) / count) + ((i * 7) % Math.max(1, Math.floor(total / count)));
+    let at = i;
     let text = "";
-    for (const p of parts) {
-      text += p[at % p.length] as string;
-      at = Math.floor(at / p.length);
-    }
+    parts.forEach((p, j) => {
+      if (total <= most) {
+        text += p[at % p.length] as string;
+        at = Math.floor(at / p.length);
+        return;
+      }
+      // Each part goes through all that it may be, beginning elsewhere every time, so that none is left out.
+      const round = Math.floor(i / p.length);
+      text += p[(i + round * (2 * j + 3) + j * j) % p.length] as string;
+    });
     out.add(text.replace(/\s+/g, " ").trim());
   }
   return [...out];

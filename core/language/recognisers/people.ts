@@ -165,7 +165,12 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
     if (found && !(found.kind === "name" && taken.some((f) => f.kind === "staff" && f.start === found.start) && !found.value.includes(" "))) return [found];
   }
   if (at.expects === "name" || at.expects === "name-check") {
-    const plain = said.tokens.filter((t) => !blocked(t) && !FILLER.has(t.text) && !/\d/.test(t.text));
+    const rest = said.tokens.filter((t) => !blocked(t) && !/\d/.test(t.text));
+    const inCapitals = capitals(said, rest);
+    if (inCapitals.length >= 2) return [asName(said, inCapitals, "name/asked")];
+    while (rest[0] && LEADS_IN.has(rest[0].text)) rest.shift();
+    while (rest.length > 1 && TRAILS.has((rest.at(-1) as Token).text)) rest.pop();
+    const plain = rest.filter((t) => !FILLER.has(t.text));
     const first = plain[0];
     const all = plain.filter((t, i) => i === 0 || /^[\s.'-]{1,3}$/.test(said.norm.slice((plain[i - 1] as Token).end, t.start)));
     const question = /\?\s*$/.test(said.norm) || /^(?:what|why|how|when|where|can|could|do|does|is|are)\b/.test(said.norm.trim());
@@ -212,6 +217,36 @@ const FILLER = new Set(
     " ",
   ),
 );
+/** What comes before a name that was asked for, and after it. */
+const LEADS_IN = new Set(
+  "put down it write just use take make out to under for call me they that that's thats it's its it'd it'll be would is this here you can could may i i'm im am my the name name's full booking booked appointment visit of course sure ok okay well so hi hello yes yeah then and right".split(
+    " ",
+  ),
+);
+const TRAILS = new Set("thanks thank you please here by the way as usual again though is my name speaking".split(" "));
+const PARTICLES = new Set("de la le du van von der den di da del dos y ni nic mac mc o al el bin ibn san st".split(" "));
+
+/** The longest run of words that begin with a capital, with the small words that stand inside names. */
+function capitals(said: Said, tokens: readonly Token[]): Token[] {
+  let best: Token[] = [];
+  let run: Token[] = [];
+  const close = (): void => {
+    while (run.length > 0 && PARTICLES.has((run.at(-1) as Token).text) && !capital(said, run.at(-1) as Token)) run.pop();
+    if (run.length > best.length) best = run;
+    run = [];
+  };
+  for (const t of tokens) {
+    const previous = run.at(-1);
+    const joined = previous !== undefined && /^[\s.'’-]{1,3}$/.test(said.norm.slice(previous.end, t.start));
+    const own = capital(said, t) && !(t.start === 0 && LEADS_IN.has(t.text)) && t.text !== "i" && !/^i'/.test(t.text);
+    if (previous && !joined) close();
+    if (own || (run.length > 0 && PARTICLES.has(t.text))) run.push(t);
+    else close();
+  }
+  close();
+  return best.length <= 5 ? best : [];
+}
+
 const STOPS = new Set(
   "and my number phone cell mobile email at on for from with but i can could please thanks tel is the it's its you to or who what when would want need want's calling speaking here if so just because yes no".split(
     " ",

@@ -6,6 +6,7 @@
  */
 export const EXAMPLES = String.raw`
 = book
+(could|can) (i|we) (book|arrange|schedule|reserve|set up|grab) (something|a time|an appointment|a visit)(|?| please?)
 (can|could|may) i come (on |)(<day>|<day> <time>|<time>)(| with <staff>|, please| for a <service>)
 <service> for (a|my|our|an old) (*retriever|+dog|*girl|<odd>|<own>|big <odd>)(| please| <day>)
 appointment for (a |)<service>(|, any time|, <day>|, first time|, not <day>| <day> <time>)
@@ -64,6 +65,9 @@ book <places> (places|spots|seats|of us|people) (in|for|into) (the |)<service>(|
 <places> for <service>
 (can|could) (i|we) book <places> (for|in) <service>
 = move
+(can|could|may) (i|you|we) (move|rearrange|reschedule|change|shift|push|switch) my (<day> appointment|<day> <service>|<service> <day>|<service>|appointment)(|?| please?| to <day>?| to <day> <time>?)
+(please |)(rearrange|reschedule|move|shift) my (<day> appointment|<day> <service>|<service>)(| to <day>| to <day> <time>)
+(there's a clash with|i have a problem with|something came up with|i can't make) my (<service>|<day> appointment), can we (move it|reschedule|find another time|make it <day>)(|?)
 (is it|would it be) (ok|possible|alright|a problem) if (i|we) (come|come in|do it) <time>(| rather than <time>| instead of <time>| instead)(| <day>|?)
 can (i|you) make (that|it) (a bit |a little |)(later|earlier)(| the same day| that day|?)
 (i'd like|i want|i need|we need|i have|i'd love) to (move|change|reschedule|shift|rearrange|postpone|switch|push back|bring forward|alter) (my|our|the|that) (appointment|booking|<service>|visit|session|<time>|<day> one|lesson)(| to <day>| to <day> <time>| to another day| please| to a later time)
@@ -91,6 +95,10 @@ i'm (booked|down|in) <day> <time> (and|but) (need|have|want|would like) to (move
 (same time|same thing|same appointment) but (<day>|<time>|a week later|with <staff>)
 (change|swap) my <service> (to|for|into) (a |an |the |)(<service>|longer one|<length>)
 = cancel
+(can|could|may) (i|you|we) (drop|take out|delete|call off|cancel|remove|strike) my (<day> appointment|<day> <service>|<service> <day>|<service>|appointment)(|?| please?)
+(please |)(drop|take out|delete|call off|cancel) my (<day> appointment|<day> <service>|<service> <day>|<service>)
+i have to (miss|skip|give up) my (<day> appointment|<service>|<day> <service>)(|, just cancel|, please cancel it)
+i (no longer need|don't need|won't need) my (<day> appointment|<service>|<day> <service>)(| any more| after all|, please cancel it)
 (i'd like|i want|i need|we need|i have|i've got) to (cancel|call off|drop|pull out of|withdraw|back out of|scrap) (my|our|the|that|<day>) (appointment|booking|<service>|visit|session|<time>|<day> one|lesson||)(| <day>| please| with <staff>)
 (can|could|may|would) (i|we|you) (please |)(cancel|call off|delete|drop|remove|scrap) (my|our|the|it|that|both) (appointment|booking|<service>|visit|session|<day> one||bookings)(| <day>| please| with <staff>)
 (please |)(cancel|call off|delete|drop|scrap|kill|remove|lose|bin) (my |our |the |)(<day>|<time>|<service>|<day> <service>|appointment|<time> <day>|booking|<service> <day>|visit <day>)(| please| with <staff>| for <name>)
