@@ -1,6 +1,7 @@
 import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js/min";
 import type { Moment } from "../context.ts";
 import type { Found } from "../found.ts";
+import { EXAMPLES } from "../packs/en/examples.ts";
 import { COMMON, DIGIT_WORDS } from "../packs/en/words.ts";
 import type { Said, Token } from "../text.ts";
 
@@ -147,6 +148,8 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
       if (!/^[\s.-]{0,3}$/.test(gap) || /\.\s/.test(gap)) break;
       if (words.length >= 4 || /\d/.test(t.text) || blocked(t) || STOPS.has(t.text)) break;
       if (words.length === 0 && NEVER_FIRST.test(t.text)) break;
+      // One unknown word in small letters after "I'm" is a slip more often than a name.
+      if (!sure && words.length === 0 && at.expects !== "name" && !capital(said, t) && !/^[\s.-]{1,3}[a-z']+/.test(said.norm.slice(t.end))) break;
       if (!sure && (COMMON.has(t.text) || (known(t.text) && !capital(said, t)))) break;
       if (words.length >= 2 && COMMON.has(t.text) && !capital(said, t)) break;
       words.push(t);
@@ -173,7 +176,8 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
     const plain = rest.filter((t) => !FILLER.has(t.text));
     const first = plain[0];
     const all = plain.filter((t, i) => i === 0 || /^[\s.'-]{1,3}$/.test(said.norm.slice((plain[i - 1] as Token).end, t.start)));
-    const question = /\?\s*$/.test(said.norm) || /^(?:what|why|how|when|where|can|could|do|does|is|are)\b/.test(said.norm.trim());
+    const question =
+      /\?\s*$/.test(said.norm) || /^(?:what|why|how|when|where|can|could|do|does|is|are|tell|show|give|please tell)\b/.test(said.norm.trim()) || (plain.length > 0 && plain.every((t) => SPEECH.has(t.text) && !capital(said, t)) && plain.length > 2);
     if (first && !question && all.length >= 1 && all.length <= 4 && !all.every((t) => COMMON.has(t.text) && !capital(said, t)))
       return [asName(said, all, "name/asked")];
     if (first && !question && at.expects === "name" && all.length === 2 && !all.some((t) => STOPS.has(t.text) || PLAINLY_NOT.has(t.text)))
@@ -195,7 +199,10 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
       picked.unshift(t);
       edge = t.start;
     }
-    if (picked.length >= 1 && (picked.length >= 2 || capital(said, picked[0] as Token))) return [asName(said, picked, "name/beside-number")];
+    while (picked[0] && (LEADS_IN.has(picked[0].text) || INTO.has(picked[0].text)) && picked.length > 1 && !capital(said, picked[0])) picked.shift();
+    // Asked for a number, small letters beside it are what leads it in.
+    const sure = picked.some((t) => capital(said, t)) || (at.expects !== "phone" && at.expects !== "email" && !picked.some((t) => SPEECH.has(t.text)));
+    if (sure && picked.length >= 1 && (picked.length >= 2 || capital(said, picked[0] as Token))) return [asName(said, picked, "name/beside-number")];
   }
   // First and family name in capitals at the end or on their own, as in a signature.
   const pair = /(?:^|[,.;!?\n]\s*)(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})(?=\s*(?:$|[,.;!?\n]))/u.exec(said.raw);
@@ -225,6 +232,11 @@ const LEADS_IN = new Set(
 );
 const TRAILS = new Set("thanks thank you please here by the way as usual again though is my name speaking".split(" "));
 const PARTICLES = new Set("de la le du van von der den di da del dos y ni nic mac mc o al el bin ibn san st".split(" "));
+
+/** Words of leading in that could be names by themselves. */
+const INTO = new Set("reach ring text try tel cell mobile contact course sure book write booking".split(" "));
+/** Words of plain speech: never part of a name in small letters. */
+const SPEECH = new Set([...COMMON, ...EXAMPLES.replace(/<\w+>/g, " ").split(/[^a-z']+/)]);
 
 /** The longest run of words that begin with a capital, with the small words that stand inside names. */
 function capitals(said: Said, tokens: readonly Token[]): Token[] {

@@ -240,7 +240,7 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/weekday",
-    pattern: new RegExp(`\\b(?:(on |this |this coming |coming |for |my |the )+)?(${WEEKDAY})\\b`, "g"),
+    pattern: new RegExp(`\\b(?:(on |this |this coming |coming |for )+)?(${WEEKDAY})\\b`, "g"),
     value: (m, at) => {
       const word = m[2] ?? "";
       const weekday = wd(word);

@@ -6,6 +6,13 @@
  */
 export const EXAMPLES = String.raw`
 = book
+(can|could|may) (i|we) (make|get|have|set up|arrange) (a booking|an appointment|a visit|a new appointment)(|?| please?| then?)
+(can|could|may) (i|we) book(|?| please?| in?)
+(can|could|may) (i|we) have (a |an |the |)<service>(| <day>| <day> <time>| please| <day>, please)
+(how about|what about) (a |an |)<service>(|?| <day>?)
+(a |)<service> <day>(,|) (actually|no|wait|sorry|oh no),? (i'd rather have|make it|i meant|better|rather) <day>
+(i'm|we're) looking (for |)to (book|get|arrange) (a |)<service>(| <day>| <day> <time>)
+(my|our) <own> told me (you are good|nice things about you), (can i|i'd like to|could i) (book|have|get) (a |)<service>
 (could|can) (i|we) (book|arrange|schedule|reserve|set up|grab) (something|a time|an appointment|a visit)(|?| please?)
 (can|could|may) i come (on |)(<day>|<day> <time>|<time>)(| with <staff>|, please| for a <service>)
 <service> for (a|my|our|an old) (*retriever|+dog|*girl|<odd>|<own>|big <odd>)(| please| <day>)
@@ -65,6 +72,7 @@ book <places> (places|spots|seats|of us|people) (in|for|into) (the |)<service>(|
 <places> for <service>
 (can|could) (i|we) book <places> (for|in) <service>
 = move
+(may|can|could) (i|we) (reschedule|switch|rearrange|move) my (<day> <service>|<service>|<day> appointment)(|?| please?)
 (can|could|may) (i|you|we) (move|rearrange|reschedule|change|shift|push|switch) my (<day> appointment|<day> <service>|<service> <day>|<service>|appointment)(|?| please?| to <day>?| to <day> <time>?)
 (please |)(rearrange|reschedule|move|shift) my (<day> appointment|<day> <service>|<service>)(| to <day>| to <day> <time>)
 (there's a clash with|i have a problem with|something came up with|i can't make) my (<service>|<day> appointment), can we (move it|reschedule|find another time|make it <day>)(|?)
@@ -95,6 +103,7 @@ i'm (booked|down|in) <day> <time> (and|but) (need|have|want|would like) to (move
 (same time|same thing|same appointment) but (<day>|<time>|a week later|with <staff>)
 (change|swap) my <service> (to|for|into) (a |an |the |)(<service>|longer one|<length>)
 = cancel
+(i'd like|i want|i need|i have) to (give up|drop|cancel|call off) my (<day> <service>|<service>|<day> appointment)(|, please)
 (can|could|may) (i|you|we) (drop|take out|delete|call off|cancel|remove|strike) my (<day> appointment|<day> <service>|<service> <day>|<service>|appointment)(|?| please?)
 (please |)(drop|take out|delete|call off|cancel) my (<day> appointment|<day> <service>|<service> <day>|<service>)
 i have to (miss|skip|give up) my (<day> appointment|<service>|<day> <service>)(|, just cancel|, please cancel it)
@@ -116,6 +125,9 @@ cancel(| please| it| that| everything| my appointment| all of them| both)
 forget (about |)my (appointment|booking|<service>)(| <day>)
 (i|we)'ll have to (give it a miss|pass|skip|miss) (<day>|my <service>|this one)
 = ask-price
+what would (i|we|one) pay for (a |an |the |)<service>(|, please|?|, please?)
+what (is|does|would|will) (a |the |)<service> (cost|be|run me|set me back)(|?)
+(tell me|what's|give me) (the price|the cost|the fee|the rate) (of|for) (a |the |)<service>(|?| please)
 (how much|what) (is|are|does|do|would|will|for) (a |an |the |it |)(<service>|<length>|<length> <service>|<service> <length>)(| cost| be| run me| come to| set me back)(|?| please)
 (what's|what is|tell me|give me) (the |your |)(price|cost|charge|fee|rate|damage) (of|for) (a |an |the |)(<service>|<length>|<length> <service>|it)(|?)
 (what do you|how much do you) (charge|ask|take|want) for (a |an |)(<service>|<length>|it|that)(|?)

@@ -175,9 +175,11 @@ export const TIME_RULES: TimeRule[] = [
   },
   {
     name: "time/clock",
-    pattern: rx(`(?<![\\d$:.,/'-])(?<!\\b(?:bus|no|number|the|of|for|unit|room|suite) )(?<!\\$ ?)\\b(${CLOCK})${NOT_TIME}(?![\\d:%])`),
+    pattern: rx(`(?<![\\d$:.,/'-])(?<!\\b(?:bus|no|number|of|for|unit|room|suite) )(?<!\\$ ?)\\b(${CLOCK})${NOT_TIME}(?![\\d:%])`),
     value: (m, at) => {
       const said = (m[1] ?? "").trim();
+      // "The 09:00 one" is a time; "the 12" is not.
+      if (/\bthe $/.test(m.input.slice(0, m.index)) && !SURE.test(said) && !(waitsFor(at) && /^ (?:one|slot|o'?clock)\b/.test(m.input.slice(m.index + m[0].length)))) return null;
       if (SURE.test(said)) return one("at", said);
       // A bare number is a time where a time is waited for, or right after a day.
       const before = m.input.slice(0, m.index);
@@ -207,7 +209,8 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/morning",
     pattern: /(?<!good )\b(?:(?:in|during|of) the |this |that |early (?:in the )?)?(?:mornings?|a\.m\.?)(?!\w)(?<!\d ?a\.m\.?)/g,
-    value: () => ranged("morning"),
+    // "Morning, could I …" greets.
+    value: (m) => (/^\W*(?:hi |hello |hey )?$/.test(m.input.slice(0, m.index)) && /^morning\W+(?:all\b|everyone|can|could|i\b|i'd|may|we|is|are|do|what|how|this|just|team|folks)/.test(m.input.slice(m.index)) ? null : ranged("morning")),
   },
   { name: "time/afternoon", pattern: /(?<!good |late )\b(?:(?:in|during) the |this |that |early )?(?:afternoons?|aft)\b/g, value: () => ranged("afternoon") },
   { name: "time/evening", pattern: /(?<!good )\b(?:(?:in|during) the |this |that |early |late )?(?:evenings?|tonight)\b/g, value: () => ranged("evening") },
