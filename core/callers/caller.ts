@@ -502,6 +502,13 @@ export class Caller {
   #agree(said: Said): string {
     const f = this.facts;
     const named = timesIn(said.text, this.#today);
+    // Somebody else than was wished for: said once more, before anything is agreed to.
+    const name = this.house.staff.get(f.staff ?? "")?.called[0] ?? "";
+    if (f.aim === "book" && f.staff && !said.text.includes(name) && this.#refusals++ <= 4) {
+      this.asides++;
+      this.asked.delete("go-ahead");
+      return this.#way("instead", { new: `with ${this.#staffWords()}` });
+    }
     const fine = f.aim === "cancel" ? true : f.aim === "move" ? named.some((h) => this.#suits(h)) : named[0] !== undefined && this.#suits(named[0]);
     if (fine) return this.#way("yes");
     if (this.#refusals++ > 4) {

@@ -122,6 +122,8 @@ function one(masked: string, own: (word: string) => boolean, open: boolean): { r
   const top = list[0] as Guess;
   const least = Math.max(open ? LEAST.open : LEAST.asked, GRAVE[top.errand] ?? 0);
   const sign = cued.find((c) => c.errand === top.errand);
+  const supposed = cued.find((c) => c.rule.endsWith("/what-if"));
+  if (supposed && top.errand !== "refused" && top.errand !== "emergency") return { read: { ...supposed, sure: Math.max(0.6, top.sure) }, subject: null };
   // What names a thing that the house does is its business.
   if (top.errand === "out-of-scope" && /<service>/.test(masked)) {
     const next = list.find((g) => g.errand !== "out-of-scope" && g.errand !== "none");

@@ -252,6 +252,8 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
   const open = context.expects === undefined || context.expects === "errand" || context.expects === "anything";
   // A bare answer to what was asked.
   if (!open && found.length > 0 && words.length <= 4 && left.length === 0 && !/\?/.test(masked)) return { errands: [], clauses: [], subject: null };
+  // "Could we make it a bit earlier" moves what was offered, not what is booked.
+  if (context.expects === "slot" && found.some((f) => f.kind === "shift") && !found.some((f) => f.kind === "service")) return { errands: [], clauses: [], subject: null };
   const vocabulary = lexiconOf(context.house).vocabulary;
   const parts = clauses(said.norm).map((c) => ({
     ...c,

@@ -60,6 +60,18 @@ export function folded(text: string): string {
 
 /** A word's stem, light: plural and -ing, -ed endings come off. For matching only, never shown. */
 export function stem(word: string): string {
+  let s = stems.get(word);
+  if (s === undefined) {
+    s = cut(word);
+    if (stems.size > 50_000) stems.clear();
+    stems.set(word, s);
+  }
+  return s;
+}
+
+const stems = new Map<string, string>();
+
+function cut(word: string): string {
   let w = word.replace(/'s$/, "").replace(/'/g, "");
   if (w.length > 4 && w.endsWith("ies")) return w.slice(0, -3) + "y";
   if (w.length > 3 && w.endsWith("s") && !/(ss|us|is)$/.test(w)) w = /(sses|shes|ches|xes|zes)$/.test(w) ? w.slice(0, -2) : w.slice(0, -1);

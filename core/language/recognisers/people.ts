@@ -149,7 +149,8 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
       if (words.length >= 4 || /\d/.test(t.text) || blocked(t) || STOPS.has(t.text)) break;
       if (words.length === 0 && NEVER_FIRST.test(t.text)) break;
       // One unknown word in small letters after "I'm" is a slip more often than a name.
-      if (!sure && words.length === 0 && at.expects !== "name" && !capital(said, t) && !/^[\s.-]{1,3}[a-z']+/.test(said.norm.slice(t.end))) break;
+      const after = said.tokens.find((x) => x.start >= t.end);
+      if (!sure && words.length === 0 && at.expects !== "name" && !capital(said, t) && (!after || SPEECH.has(after.text) || !/^[\s.-]{1,3}$/.test(said.norm.slice(t.end, after.start)))) break;
       if (!sure && (COMMON.has(t.text) || (known(t.text) && !capital(said, t)))) break;
       if (words.length >= 2 && COMMON.has(t.text) && !capital(said, t)) break;
       words.push(t);

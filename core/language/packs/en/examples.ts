@@ -6,6 +6,8 @@
  */
 export const EXAMPLES = String.raw`
 = book
+<day> (for|and) (a |)<service>, (mornings|afternoons|evenings) (are best|suit me|only)
+<day> for (a |)<service>(|, <time> (is|are) best|, <time> please)
 (can|could|may) (i|we) (make|get|have|set up|arrange) (a booking|an appointment|a visit|a new appointment)(|?| please?| then?)
 (can|could|may) (i|we) book(|?| please?| in?)
 (can|could|may) (i|we) have (a |an |the |)<service>(| <day>| <day> <time>| please| <day>, please)
@@ -72,6 +74,7 @@ book <places> (places|spots|seats|of us|people) (in|for|into) (the |)<service>(|
 <places> for <service>
 (can|could) (i|we) book <places> (for|in) <service>
 = move
+can (i|we) come (at |)<time> instead of <time>(| <day>|?)
 (may|can|could) (i|we) (reschedule|switch|rearrange|move) my (<day> <service>|<service>|<day> appointment)(|?| please?)
 (can|could|may) (i|you|we) (move|rearrange|reschedule|change|shift|push|switch) my (<day> appointment|<day> <service>|<service> <day>|<service>|appointment)(|?| please?| to <day>?| to <day> <time>?)
 (please |)(rearrange|reschedule|move|shift) my (<day> appointment|<day> <service>|<service>)(| to <day>| to <day> <time>)
@@ -145,6 +148,7 @@ what's the (cheapest|most expensive|difference in price)(| <service>| you do| on
 is (the |a |)<service> free(|?)
 how much (was|is) it again(|?)
 = ask-hours
+are you (working|open|there|in) (on |over |at |)(bank holidays|public holidays|holidays|christmas|easter|new year)(|?)
 (when|what time|until when|till when|from when|at what time) (do|are) (you|you guys|they) (open|close|shut|closing|opening|knock off|finish|start)(| <day>| in the morning| at weekends| usually)(|?)
 (are|r) (you|you guys|u|they|ye) (open|closed|shut|there|around|working|in)(| <day>| on holidays| at weekends| in the evening| over easter| at lunchtime| late <day>| right now)(|?)
 (what are|tell me|could you tell me|what're) (your|the) (opening hours|hours|opening times|business hours|times)(|?)
@@ -158,6 +162,11 @@ open <day>(|?)
 when (is|are) (it|you|the place) closed(|?)
 (can i|could i) (still |)(drop by|come by|pop in) (after <time>|<day>), (are you|will you be) (open|there)(|?)
 = ask-service
+(would|will|could|can|does) (a |)<service> help (me |)(play|run|sleep|work|walk|move|with it|<day>)(| <day>| again|?)
+(what|what all) does (the |a |)<service> (include|cover|contain)(|?)
+can (the |a |)<service> be done (at|with|for|from) (<length>|four months|<own>|small ones|that age)(|?)
+do you have (something|anything|<own>|products|oil) for (sensitive|dry|itchy|old|sore) (skin|<own>|people)(|?)
+(can|could|do) you (walk|board|train|pick up|teach|keep) my (<own>|+dog|+child)(| at weekends| <day>|?)
 do you (offer|do|have|provide|give|treat) (*botox|*reiki|*osteopathy|*swimming lessons|*massage chairs|kids|couples|athletes)(|?| there| as well)
 (does|do) (he|she|it|they|my <own>) need (a |any |)(<own>|+vaccine|to be washed|anything)(| first| before|?)
 (can|could) (my|a|an) (<places>|twelve year old|8 year old|six month old|toddler|old man|baby) (do|have|join|come for|take) (the |a |)<service>(|?)
@@ -195,6 +204,8 @@ how many (pictures|sessions|times|people) (do i get|are there|in it|in a <servic
 (where|how) can i see (your work|examples|results)(|?)
 could (you|somebody) (put|fix|fit|make|fill|mend) (new |)<own> (in|into|for|on) (my|an old) <own>(|?)
 = ask-place
+where in <own> are you(|?| exactly?)
+where in town(| are you|?)
 (where|whereabouts) in (town|<own>|the city|the street) are you(|?)
 do you (guys |)have (a |any |)(+shower|+lift|toilet|+parking|+changing room|<own>|bathroom|waiting area)(| on the ground floor| there| for clients|?)
 (where|whereabouts) (are you|is it|is the shop|is the office|are you based|in town are you|do i find you|exactly are you|can i find you|is your place)(|?| located)
@@ -214,6 +225,8 @@ parking(|?| please)
 will you (pick me up|collect me|fetch me)(| from home| from school)(|?)
 is there (air conditioning|a mirror|a place to wait|a quiet corner|somewhere to sit)(|?)
 = ask-policy
+how long (are|is) (the |)<service> guaranteed(| for|?)
+is (the |a |)<service> free (with|on|under) (a |my |the |)(medical card|card|insurance|benefit|plan)(|?)
 how many (days|hours)(| of)(| notice) (to|do i need to|must i give to|before i have to) (cancel|move it|change)(|?)
 how long (is|are) (the |your |)<own> (guaranteed|valid|good)(| for|?)
 is <service> (free|paid|covered) (with|by|on|under) (a |my |the |)(card|plan|medical card|insurance|<own>)(|?)
@@ -240,6 +253,8 @@ do i need an appointment or can i walk in(|?)
 (can i|may i) (publish|use|post|keep|share) (the |my |)(pictures|<own>|results)(| online|?)
 do you have a loyalty (card|scheme)(|?)
 = ask-staff
+who else works there(| besides <staff>| apart from <staff>|?)
+who else (is|do you have) (there|on the team|in the team)(|?)
 (when|what days) is (he|she) (in|there|working|around)(|?)
 (who|which of you|which one|which person) (does|do|is doing|offers|gives|teaches|would do|is best for|can do|works|handles) (the |)(<service>|<day>|<own>|it)(|?| best)
 (who's|who is|who will be|is anyone|who are) (in|working|on|there|on duty) (<day>|<day> <time>|today)(|?)
@@ -319,6 +334,7 @@ let me (speak|talk) (to|with) (someone|a person|a human|the boss|the manager|rec
 (could|can) (someone|a person|somebody) (help me|take over|answer me)(|?| please)
 (can|could) my (husband|wife|friend|<own>) (take|have) my (slot|place|appointment)(|?| instead)
 = thanks-bye
+no that's (it|all|everything)(|, thanks| thanks| for now)
 (thanks|thank you|cheers|ta|many thanks|thanks a lot|thank you very much|thanks a million|much appreciated|thanks so much)(|!|, bye|, goodbye|, that's all| for your help|, that's everything|, see you <day>| very much|, have a nice day)
 (ok|okay|great|perfect|lovely|brilliant|good|alright|super|wonderful|nice|awesome|grand|right)(,| ) (thanks|thank you|cheers|bye|thank you so much|see you|then|that's all|thanks a lot|goodbye)(|!| bye| for now)
 (bye|goodbye|bye bye|see you|see ya|see you later|see you then|talk soon|take care|good night|so long|later)(|!| now| then| for now| <day>)
@@ -328,6 +344,9 @@ let me (speak|talk) (to|with) (someone|a person|a human|the boss|the manager|rec
 (you've been|that was|you were) (great|very helpful|a great help|lovely|helpful)(|, thanks|, bye|, talk soon)
 (i'm off|gotta go|i have to go|right i'm off)(|, thanks|, bye)
 = out-of-scope
+i want to buy your (*building|*house|*shop|*company)
+who is the (*prime minister|*president|*queen|*mayor|*pope)(|?)
+i('d| would) like to book a *table for <places>(| please|)
 what's (*twelve|<day>|*six) (times|plus|minus|divided by) (*twelve|*four|*nine)(|?)
 i (want|would like|'d like) to (book|reserve) a (*table|*room|*hotel|*flight) for <places>(| tonight| please|)
 (what|which) (*shares|*stocks|*coins|*shoes) (should|do|must) i (buy|sell|get)(|?)
