@@ -496,6 +496,7 @@ export class Caller {
     }
     this.asides++;
     this.asked.delete("slot");
+    if (f.staff && this.random() < 0.7) return this.#way("instead", { new: `${this.#whenWords()} with ${this.#staffWords()}` });
     return this.random() < 0.4 ? `${this.#way("none-of-these")}. ${this.#way("day", { day: this.#whenWords() })}` : this.#way("day", { day: this.#whenWords() });
   }
 

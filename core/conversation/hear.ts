@@ -16,7 +16,7 @@ import { proceed } from "./proceed.ts";
 import { hearSlot, pickAppointment, which } from "./slot.ts";
 import { deedsOf, takeUp } from "./several.ts";
 import { carriedOn, reopen, startTask } from "./start.ts";
-import type { Task } from "./state.ts";
+import type { MoveTask, Task } from "./state.ts";
 import { val, type Turn } from "./turn.ts";
 
 const asksAny = (list: readonly Errand[]): boolean => list.some(isAsk);
@@ -43,6 +43,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   if (state.expects === "message" && state.task?.errand === "message") return hearMessage(t, reading, text);
   if (checks(t, reading, kept.contact)) return;
   if (hearQuestion(t, reading, text)) return;
+  if (state.expects === "go-ahead" && insteadOfCancelling(t, reading, text)) return proceed(t);
   if (state.expects === "go-ahead" && hearGoAhead(t, reading)) return;
   if (hearUndecided(t, reading)) return;
   if (inOwnWords(t, reading)) return resume(t);
@@ -114,6 +115,19 @@ function spokenOf(t: Turn, reading: Reading, text: string): Reading {
     ...reading,
     found: [...reading.found, { kind: "staff", value: [t.state.person], rule: "staff/spoken-of", start, end: start + (word[1] as string).length, assumed: t.house.staff.get(t.state.person)?.name ?? "" }],
   };
+}
+
+/** Another day or hour in answer to "shall I cancel it?": then it is to be moved. */
+function insteadOfCancelling(t: Turn, reading: Reading, text: string): boolean {
+  const task = t.state.task;
+  if (task?.errand !== "cancel" || !task.appointment || reading.question || reading.errands.some((e) => e.errand === "cancel")) return false;
+  if (!reading.found.some((f) => f.kind === "day" || f.kind === "time") || ofKind(reading.found, "yes")[0]?.value) return false;
+  const fresh: MoveTask = { errand: "move", old: {}, appointment: task.appointment, wish: {}, offered: [], refused: [] };
+  t.state.task = fresh;
+  const context = contextOf(t.house, t.now, t.state);
+  applyWish(t, fresh, read(text, { ...context, errand: "move", oldKnown: true }), context);
+  t.rule("cancel/moved-instead");
+  return true;
 }
 
 /** "I don't know, what have you got?": what there is, is said again; without a day, the soonest there are. */

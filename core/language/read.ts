@@ -6,7 +6,7 @@ import { momentOf, type Moment, type ReadContext } from "./context.ts";
 import type { Errand } from "./errand.ts";
 import { clauses, judge, type Clause, type ErrandRead, type Judged } from "./errands.ts";
 import { ofKind, type Found, type FoundOf, type Part } from "./found.ts";
-import { DAY_RULES, ownDayRule } from "./packs/en/days.ts";
+import { DAY_RULES, ownDayRule, type DayRule } from "./packs/en/days.ts";
 import { TIME_RULES } from "./packs/en/times.ts";
 import { COMMON } from "./packs/en/words.ts";
 import { lexiconOf, services, staff } from "./recognisers/house.ts";
@@ -53,7 +53,7 @@ export function read(text: string, context: ReadContext): Reading {
   const size = lengths(said, at).filter((l) => clear(l) && !dayed.some((d) => overlap(l, d)));
   const many = company(said);
   const when = [...dayed, ...times.filter((t) => !size.some((l) => overlap(t, l)) && !many.some((c) => c.kind === "places" && overlap(t, c)))];
-  const offered = services(said, context.house, [...solid, ...size, ...when]).filter(clear);
+  const offered = services(said, context.house, [...solid, ...size, ...when], /^(?:name|phone|email)/.test(context.expects ?? "")).filter(clear);
   const people = staff(said, context.house).filter((f) => clear(f) && !offered.some((s) => overlap(f, s)));
   const vocabulary = lexicon.vocabulary;
   const blocked = [...solid, ...when, ...size, ...offered, ...people.filter((p) => p.kind !== "gender")];
@@ -108,8 +108,13 @@ const overlap = (a: Found, b: Found): boolean => a.start < b.end && b.start < a.
 /** "Tonight" and "this morning" are a day and a part of it at once. */
 const shares = (t: Found, d: Found): boolean => d.rule === "day/today" && t.kind === "time" && t.value.kind === "span";
 
+/** Without any of these there is no time, or no day, in a message: nothing need be looked for. */
+const MAY_BE_TIME = /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning/;
+const MAY_BE_DAY = /\d|day|week|month|year|tomorrow|tommor|tomor|tmr|2mor|tonight|morning|afternoon|evening|fortnight|soon|asap|a\.s\.a|early|earliest|available|whenever|time|away|next|first|after|before|same|easter|christmas|hallow|valentine|patrick|\b(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|sept|oct|nov|dec|january|february|march|april|june|july|august|september|october|november|december)\b|teenth|tieth|\b(?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth)\b/;
+
 function timeFinds(said: Said, at: Moment): Found[] {
   const out: Found[] = [];
+  if (!MAY_BE_TIME.test(said.norm)) return out;
   for (const rule of TIME_RULES)
     for (const m of said.norm.matchAll(rule.pattern)) {
       const v = rule.value(m, at);
@@ -127,22 +132,26 @@ function timeFinds(said: Said, at: Moment): Found[] {
 }
 
 function dayFinds(said: Said, at: Moment): Found[] {
-  const out: Found[] = [];
   const own = ownDayRule(at.house);
-  for (const rule of own ? [...DAY_RULES, own] : DAY_RULES)
-    for (const m of said.norm.matchAll(rule.pattern)) {
-      const v = rule.value(m, at);
-      if (v)
-        out.push({
-          kind: "day",
-          value: v.value,
-          rule: rule.name,
-          start: m.index,
-          end: m.index + m[0].length,
-          ...(v.assumed ? { assumed: v.assumed } : {}),
-          ...(v.weekday ? { weekday: v.weekday } : {}),
-        });
-    }
+  const rules = MAY_BE_DAY.test(said.norm) ? DAY_RULES : [];
+  return [...rules, ...(own ? [own] : [])].flatMap((rule) => daysBy(said, at, rule));
+}
+
+function daysBy(said: Said, at: Moment, rule: DayRule): Found[] {
+  const out: Found[] = [];
+  for (const m of said.norm.matchAll(rule.pattern)) {
+    const v = rule.value(m, at);
+    if (v)
+      out.push({
+        kind: "day",
+        value: v.value,
+        rule: rule.name,
+        start: m.index,
+        end: m.index + m[0].length,
+        ...(v.assumed ? { assumed: v.assumed } : {}),
+        ...(v.weekday ? { weekday: v.weekday } : {}),
+      });
+  }
   return out;
 }
 

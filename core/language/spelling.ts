@@ -6,7 +6,7 @@ import { normalise, type Said } from "./text.ts";
 const CARRYING = [
   ...Object.keys(WEEKDAY_WORDS).filter((w) => /^(?:mon|tues|wednes|thurs|fri|satur|sun)days?$/.test(w)),
   ...Object.keys(MONTH_WORDS).filter((w) => w.length > 4),
-  ..."tomorrow morning afternoon evening appointment appointments booking cancel cancelled reschedule around between before after earlier later first second third please price open address parking minutes hour weekend available availability person message".split(
+  ..."change move cancel shift drop delete appointment massage tomorrow morning afternoon evening appointment appointments booking cancel cancelled reschedule around between before after earlier later first second third please price open address parking minutes hour weekend available availability person message".split(
     " ",
   ),
 ];

@@ -27,7 +27,7 @@ const WEAK = new Set(
 
 /** Words that tell nothing of a service even in its name. */
 const EVERYDAY = new Set(
-  "do up on off in out for to of a an one two first last long short big small hot cold old new other more less any all my your our".split(" "),
+  "hour hours time times day days full session sessions visit open opening do up on off in out for to of a an one two first last long short big small hot cold old new other more less any all my your our".split(" "),
 );
 
 /** Words of the language that never are a slip of somebody's name. */
@@ -93,8 +93,8 @@ export function lexiconOf(house: House): Lexicon {
 
 const wordsOf = (text: string): string[] => normalise(text).tokens.map((t) => t.text);
 
-/** Finds services: whole names and other words first, slips allowed; then by telling words outside of `aside`, as many as fit. */
-export function services(said: Said, house: House, aside: readonly Found[] = []): Found[] {
+/** Finds services: whole names and other words first, slips allowed; then by telling words outside of `aside`, as many as fit; with `whole` only the first. */
+export function services(said: Said, house: House, aside: readonly Found[] = [], whole = false): Found[] {
   const lexicon = lexiconOf(house);
   const out: Found[] = [];
   const used = new Set<number>();
@@ -121,6 +121,7 @@ export function services(said: Said, house: House, aside: readonly Found[] = [])
         });
       }
     }
+  if (whole) return out.sort((a, b) => a.start - b.start);
   const scores = new Map<string, number>();
   const at: Token[] = [];
   let strongest = 0;
