@@ -34,6 +34,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   // What was asked for and is there is an answer, whatever else its words might begin: "ring me on 902 …".
   const answered = (state.expects === "name" && kept.name) || (["phone", "email", "phone-check", "email-check"].includes(state.expects) && kept.contact);
   if (answered && !reading.question) errands.splice(0, errands.length, ...errands.filter((e) => e === "move" || e === "cancel"));
+  if (reading.limit && reading.guessed && (inOwnWords(t, reading) || (reading.question && fromHandbook(t, reading, 0.7)))) return resume(t);
   if (reading.limit) return refuse(t, reading);
   if (
     (errands.includes("person") || callsForPerson(t, reading)) &&

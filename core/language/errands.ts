@@ -103,7 +103,10 @@ export function judge(masked: string, parts: readonly (Clause & { masked: string
   if (parts.length > 1) {
     const each = parts.map((p) => ({ from: p.from, to: p.to, ...one(p.masked, own, open) }));
     const grave = each.find((e) => e.read && (e.read.errand === "emergency" || e.read.errand === "refused"));
-    const plain = each.filter((e) => e.read && e.read.sure >= 0.45 && e.read.errand !== "thanks-bye" && e.read.errand !== "out-of-scope");
+    const plain = each.filter(
+      (e) =>
+        e.read && e.read.sure >= (e.read.rule.endsWith("/examples") ? 0.45 : LEAST.open) && e.read.errand !== "thanks-bye" && e.read.errand !== "out-of-scope",
+    );
     const reads = together(plain.map((e) => ({ ...(e.read as ErrandRead), at: e.from })));
     if (grave?.read && whole.read?.errand === grave.read.errand) return { errands: [grave.read], clauses: [], subject: grave.subject };
     if (reads.length > 1) {
@@ -122,6 +125,8 @@ function one(masked: string, own: (word: string) => boolean, open: boolean): { r
   const top = list[0] as Guess;
   const least = Math.max(open ? LEAST.open : LEAST.asked, GRAVE[top.errand] ?? 0);
   const sign = cued.find((c) => c.errand === top.errand);
+  const plainly = cued.find((c) => c.rule === "errand/cancel/cancel");
+  if (plainly && top.errand === "move" && !cued.some((c) => c.errand === "move")) return { read: { ...plainly, sure: Math.max(0.5, top.sure) }, subject: null };
   const supposed = cued.find((c) => c.rule.endsWith("/what-if"));
   if (supposed && top.errand !== "refused" && top.errand !== "emergency") return { read: { ...supposed, sure: Math.max(0.6, top.sure) }, subject: null };
   // What names a thing that the house does is its business.
@@ -147,6 +152,8 @@ function together(reads: ErrandRead[]): ErrandRead[] {
   let out = reads.filter((r, i) => reads.findIndex((o) => o.errand === r.errand) === i);
   const has = (e: Errand): boolean => out.some((r) => r.errand === e);
   const drop = (...errands: Errand[]): void => void (out = out.filter((r) => !errands.includes(r.errand)));
+  // "I can't make it, please cancel" says plainly which of the two.
+  if (has("move") && out.some((r) => r.rule === "errand/cancel/cancel") && out.some((r) => r.errand === "move" && r.rule.endsWith("/examples"))) drop("move");
   // "I can't make Thursday, can we move it", "it hurts, is there room tomorrow": one errand with its reason.
   if (has("move") && out.some((r) => r.errand === "cancel" && /not-coming|examples/.test(r.rule))) drop("cancel");
   if (has("move")) drop("ask-availability", "book");

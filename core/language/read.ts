@@ -36,6 +36,8 @@ export interface Reading {
   emergency: boolean;
   /** The limit of the house that the message touches. */
   limit: string | null;
+  /** Whether the limit was only guessed from how it was said: then what the house has an answer to is answered. */
+  guessed: boolean;
   sure: number;
 }
 
@@ -57,9 +59,9 @@ export function read(text: string, context: ReadContext): Reading {
   const people = staff(said, context.house).filter((f) => clear(f) && !offered.some((s) => overlap(f, s)));
   const vocabulary = lexicon.vocabulary;
   const blocked = [...solid, ...when, ...size, ...offered, ...people.filter((p) => p.kind !== "gender")];
-  const named = names(said, at, blocked, (w) => vocabulary.has(w));
-  const staffed = people.filter((p) => !named.some((n) => overlap(p, n)));
-  let found: Found[] = [...solid, ...when, ...size, ...offered, ...staffed, ...named, ...many, ...shifts(said)];
+  const called = names(said, at, blocked, (w) => vocabulary.has(w));
+  const staffed = people.filter((p) => !called.some((n) => overlap(p, n)));
+  let found: Found[] = [...solid, ...when, ...size, ...offered, ...staffed, ...called, ...many, ...shifts(said)];
   found.push(...yesNo(said).filter((y) => !when.some((w) => overlap(w, y))));
   found.push(...choices(said, at).filter((c) => !when.some((w) => overlap(w, c)) && !offered.some((s) => overlap(s, c) && s.end - s.start > c.end - c.start)));
 
@@ -68,7 +70,8 @@ export function read(text: string, context: ReadContext): Reading {
   const masked = mask(said, found);
   const judged = errandsOf(said, masked, found, context);
   const emergency = isEmergency(said, context) || judged.errands.some((e) => e.errand === "emergency");
-  const limit = limitOf(said, context) ?? (judged.subject ? limitOn(judged.subject, context) : null);
+  const named = limitOf(said, context);
+  const limit = named ?? (judged.subject ? limitOn(judged.subject, context) : null);
   const errands = judged.errands.filter((e) => e.errand !== "refused" || limit !== null);
   // "Ok, book me in" opens with a word of agreement and agrees to nothing.
   if (errands.some((e) => e.errand !== "thanks-bye"))
@@ -100,6 +103,7 @@ export function read(text: string, context: ReadContext): Reading {
     question: isQuestion(said),
     emergency,
     limit,
+    guessed: limit !== null && named === null,
     sure: Math.min(1, ...top.map((e) => e.sure)),
   };
 }
