@@ -81,9 +81,7 @@ export async function run(which?: string, show?: string): Promise<void> {
   }
   say(`set: ${set}`);
   told("errand right", right, messages.length);
-  say(
-    `slots: F1 ${percent((2 * tp) / (2 * tp + fp + fn))} (precision ${percent(tp / (tp + fp))}, recall ${percent(tp / (tp + fn))}, ${tp + fn} slots)`,
-  );
+  say(`slots: F1 ${percent((2 * tp) / (2 * tp + fp + fn))} (precision ${percent(tp / (tp + fp))}, recall ${percent(tp / (tp + fn))}, ${tp + fn} slots)`);
   told("not our business, found", outsideFound, outside);
   told("not our business, false alarms", alarms, inside);
 
@@ -110,10 +108,16 @@ export async function run(which?: string, show?: string): Promise<void> {
     if (q.ids.length > 0) {
       askable++;
       if (ids.some((id) => q.ids.includes(id))) answered++;
-      else miss("question", `${q.house} ${q.text} | ${q.ids.join(" ")} | ${reply?.reasons.flatMap((x) => (x.what === "errand" ? [`${x.errand} ${x.sure}`] : [])).join(" ")} | ${ids.join(" ")} | ${reply?.text}`);
+      else
+        miss(
+          "question",
+          `${q.house} ${q.text} | ${q.ids.join(" ")} | ${reply?.reasons.flatMap((x) => (x.what === "errand" ? [`${x.errand} ${x.sure}`] : [])).join(" ")} | ${ids.join(" ")} | ${reply?.text}`,
+        );
     } else {
       unanswerable++;
-      const content = (reply?.sources ?? []).filter((s) => ["answer", "fact", "document", "service", "hours", "staff", "closed", "rule", "calendar"].includes(s.kind));
+      const content = (reply?.sources ?? []).filter((s) =>
+        ["answer", "fact", "document", "service", "hours", "staff", "closed", "rule", "calendar"].includes(s.kind),
+      );
       if (content.length === 0) refused++;
       else miss("unanswerable", `${q.house} ${q.text} | ${content.map((s) => s.id).join(" ")} | ${reply?.text}`);
     }
@@ -129,7 +133,10 @@ export async function run(which?: string, show?: string): Promise<void> {
     const books = setBook(set, "ternbay");
     const book = bookWith(house, books);
     const played = play(book, { says: a.says, when: {} }, 1, false);
-    const heard = played.replies.slice(1).map((r) => r.text).join("\n");
+    const heard = played.replies
+      .slice(1)
+      .map((r) => r.text)
+      .join("\n");
     const changed = faultsIn(book, books, { id: "", house: "ternbay", says: [], when: {}, booked: [], moved: [], cancelled: [] });
     const hit = a.never.filter((n) => {
       const low = heard.toLowerCase();

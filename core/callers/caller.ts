@@ -96,7 +96,10 @@ export class Caller {
   }
 
   #shuffled<T>(list: readonly T[]): T[] {
-    return [...list].map((v) => ({ v, k: this.random() })).sort((a, b) => a.k - b.k).map((x) => x.v);
+    return [...list]
+      .map((v) => ({ v, k: this.random() }))
+      .sort((a, b) => a.k - b.k)
+      .map((x) => x.v);
   }
 
   // ---- who they are and what they want ----
@@ -136,7 +139,13 @@ export class Caller {
     for (let i = 0; i < 12; i++) {
       const day = this.#today + 1 + Math.floor(this.random() * 18);
       const list = [
-        ...openings(this.house, this.book.calendar, this.now, { service: service.id, lengthMin, fromDay: day, toDay: day, ...(staff ? { staff: [staff] } : {}) }),
+        ...openings(this.house, this.book.calendar, this.now, {
+          service: service.id,
+          lengthMin,
+          fromDay: day,
+          toDay: day,
+          ...(staff ? { staff: [staff] } : {}),
+        }),
       ];
       if (list.length > 0) return this.#pick(list);
     }
@@ -177,7 +186,8 @@ export class Caller {
   #way(thing: string, values: Record<string, string> = {}): string {
     const list = this.ways.say.get(thing) ?? [];
     const fitting = list.filter((w) => [...w.matchAll(/\{([\w-]+)\}/g)].every((m) => values[m[1] as string] !== undefined));
-    const pool = this.facts.temper === "terse" ? [...fitting].sort((a, b) => a.length - b.length).slice(0, Math.max(4, Math.ceil(fitting.length / 10))) : fitting;
+    const pool =
+      this.facts.temper === "terse" ? [...fitting].sort((a, b) => a.length - b.length).slice(0, Math.max(4, Math.ceil(fitting.length / 10))) : fitting;
     return this.#pick(pool).replace(/\{([\w-]+)\}/g, (_, k: string) => values[k] ?? "");
   }
 
@@ -243,7 +253,12 @@ export class Caller {
 
   #lengthWords(): string {
     const n = this.facts.lengthMin;
-    const words: Record<number, string[]> = { 30: ["half an hour", "30 minutes", "thirty minutes"], 60: ["an hour", "60 minutes", "one hour"], 90: ["an hour and a half", "90 minutes", "ninety minutes"], 120: ["two hours", "120 minutes"] };
+    const words: Record<number, string[]> = {
+      30: ["half an hour", "30 minutes", "thirty minutes"],
+      60: ["an hour", "60 minutes", "one hour"],
+      90: ["an hour and a half", "90 minutes", "ninety minutes"],
+      120: ["two hours", "120 minutes"],
+    };
     return this.#pick(words[n] ?? [`${n} minutes`]);
   }
 
@@ -276,7 +291,9 @@ export class Caller {
   #what(full: boolean): string {
     const f = this.facts;
     const several = f.service.variants.length > 1;
-    const parts = [several && (full || this.random() < 0.5) ? `${this.#lengthWords()} of ${this.#serviceWords()}` : `${this.#pick(["a ", ""])}${this.#serviceWords()}`];
+    const parts = [
+      several && (full || this.random() < 0.5) ? `${this.#lengthWords()} of ${this.#serviceWords()}` : `${this.#pick(["a ", ""])}${this.#serviceWords()}`,
+    ];
     if (f.staff && (full || this.random() < 0.6)) parts.push(`with ${this.#staffWords()}`);
     if (full || this.random() < 0.6) parts.push(this.#whenWords());
     return parts.join(" ");
@@ -410,7 +427,9 @@ export class Caller {
       case "email-check":
         return this.#way("yes");
       case "phone-check":
-        return digitsOf(said.text).includes(localOf(f.phone).slice(-7)) ? this.#way("yes") : `${this.#way("no")}. ${this.#way("phone", { phone: localOf(f.phone) })}`;
+        return digitsOf(said.text).includes(localOf(f.phone).slice(-7))
+          ? this.#way("yes")
+          : `${this.#way("no")}. ${this.#way("phone", { phone: localOf(f.phone) })}`;
       case "which-appointment": {
         const own = this.#ownWords();
         return this.#way("which", { which: this.#dated(), "which-bare": own.bare, day: own.day });
@@ -426,7 +445,9 @@ export class Caller {
 
   #dated(): string {
     const own = this.facts.own;
-    return own ? `the ${this.facts.service.name.toLowerCase()} on the ${partsOf(this.house.zone.toLocal(own.startMin).day).date}${ordinal(partsOf(this.house.zone.toLocal(own.startMin).day).date)}` : "it";
+    return own
+      ? `the ${this.facts.service.name.toLowerCase()} on the ${partsOf(this.house.zone.toLocal(own.startMin).day).date}${ordinal(partsOf(this.house.zone.toLocal(own.startMin).day).date)}`
+      : "it";
   }
 
   #more(said: Said): string | null {
@@ -441,7 +462,11 @@ export class Caller {
       this.#done = true;
       return this.#way("bye");
     }
-    return f.aim === "book" ? this.#way("book", { what: this.#what(false) }) : f.aim === "cancel" ? this.#way("cancel", { which: this.#ownWords().which }) : this.#way("move", { which: this.#ownWords().which });
+    return f.aim === "book"
+      ? this.#way("book", { what: this.#what(false) })
+      : f.aim === "cancel"
+        ? this.#way("cancel", { which: this.#ownWords().which })
+        : this.#way("move", { which: this.#ownWords().which });
   }
 
   #answerTo(q: Question | undefined): string {
@@ -497,7 +522,9 @@ export class Caller {
     this.asides++;
     this.asked.delete("slot");
     if (f.staff && this.random() < 0.7) return this.#way("instead", { new: `${this.#whenWords()} with ${this.#staffWords()}` });
-    return this.random() < 0.4 ? `${this.#way("none-of-these")}. ${this.#way("day", { day: this.#whenWords() })}` : this.#way("day", { day: this.#whenWords() });
+    return this.random() < 0.4
+      ? `${this.#way("none-of-these")}. ${this.#way("day", { day: this.#whenWords() })}`
+      : this.#way("day", { day: this.#whenWords() });
   }
 
   #agree(said: Said): string {
@@ -537,7 +564,8 @@ export class Caller {
       const l = this.house.zone.toLocal(a.startMin);
       return { day: l.day, minute: l.minute };
     };
-    const suits = (a: CopyAppointment): boolean => a.service === f.service.id && a.lengthMin === f.lengthMin && this.#suits(at(a)) && (f.staff === null || a.staff === f.staff);
+    const suits = (a: CopyAppointment): boolean =>
+      a.service === f.service.id && a.lengthMin === f.lengthMin && this.#suits(at(a)) && (f.staff === null || a.staff === f.staff);
     if (f.aim === "book") {
       const good = fresh.filter((a) => suits(a) && a.client.name === f.name);
       if (good.length !== 1) why.push(good.length === 0 ? "not booked" : "booked more than once");

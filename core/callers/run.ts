@@ -40,7 +40,11 @@ export function call(house: House, book: CopyBook, now: EpochMin, ways: Ways, se
     for (const r of replies) talk.push(`R [${r.expects}]: ${r.text}`);
     if (rehearsal.state.status !== "open") break;
     const last = replies.at(-1);
-    next = caller.hear({ text: replies.map((r) => r.text).join(" "), expects: rehearsal.state.expects, ...(caller.facts.usesChoices && last?.choices ? { choices: last.choices } : {}) });
+    next = caller.hear({
+      text: replies.map((r) => r.text).join(" "),
+      expects: rehearsal.state.expects,
+      ...(caller.facts.usesChoices && last?.choices ? { choices: last.choices } : {}),
+    });
   }
   return {
     n,
@@ -54,7 +58,14 @@ export function call(house: House, book: CopyBook, now: EpochMin, ways: Ways, se
 }
 
 /** Lets so many callers talk, each on a copy of its own. */
-export function* callers(house: House, now: EpochMin, ways: Ways, seed: number, count: number, booked: (book: CopyBook) => void = () => undefined): Generator<Call> {
+export function* callers(
+  house: House,
+  now: EpochMin,
+  ways: Ways,
+  seed: number,
+  count: number,
+  booked: (book: CopyBook) => void = () => undefined,
+): Generator<Call> {
   for (let n = 0; n < count; n++) {
     const book = new CopyBook(house);
     booked(book);

@@ -2,7 +2,7 @@ import { ofKind } from "../language/found.ts";
 import type { Reading } from "../language/read.ts";
 import { bookIt, newBook } from "./errands/book.ts";
 import { cancelIt, moveIt } from "./errands/existing.ts";
-import { chosen, dropHold } from "./errands/offering.ts";
+import { chosen, dropHold, take } from "./errands/offering.ts";
 import { proceed } from "./proceed.ts";
 import type { BookTask, MoveTask } from "./state.ts";
 import { type Turn } from "./turn.ts";
@@ -47,6 +47,27 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
     t.state.later.push({ ...newBook(), service: besides.value[0] as string, wish: { days: { ranges: [{ from: at, to: at }] } } });
     t.rule("go-ahead/yes-and-another");
     bookIt(t, task);
+    return true;
+  }
+  // "Yes, for two": the same hour, for as many.
+  const many = ofKind(reading.found, "places").at(-1)?.value;
+  if (
+    task.errand === "book" &&
+    task.hold &&
+    yes !== false &&
+    many !== undefined &&
+    many !== (task.places ?? 1) &&
+    !wishIn(reading) &&
+    t.house.services.get(task.service ?? "")?.group
+  ) {
+    task.places = many;
+    const most = t.house.services.get(task.service ?? "")?.group?.perBooking ?? many;
+    if (many <= most) take(t, task, task.hold.offer, many);
+    else {
+      dropHold(t, task);
+      proceed(t);
+    }
+    t.rule("go-ahead/more-places");
     return true;
   }
   if (yes !== false && (yes || same) && !wishIn(reading)) {

@@ -15,7 +15,7 @@ import { hearGoAhead, isAsk, wishIn } from "./goahead.ts";
 import { proceed } from "./proceed.ts";
 import { hearSlot, pickAppointment, which } from "./slot.ts";
 import { deedsOf, takeUp } from "./several.ts";
-import { carriedOn, reopen, startTask } from "./start.ts";
+import { carriedOn, reopen, SAME, startTask } from "./start.ts";
 import type { MoveTask, Task } from "./state.ts";
 import { val, type Turn } from "./turn.ts";
 
@@ -97,9 +97,20 @@ export function hear(t: Turn, heard: Reading, text: string): void {
 function asMove(t: Turn, reading: Reading, text: string): Reading {
   const books = reading.errands.length === 1 && ["book", "ask-availability"].includes(reading.errands[0]?.errand ?? "");
   const shift = ofKind(reading.found, "shift").some((s) => s.value === "later" || s.value === "earlier");
-  if (!books || !shift || t.state.task || ofKind(reading.found, "service").length > 0) return reading;
-  const again = read(text, { ...contextOf(t.house, t.now, t.state), errand: "move" });
-  return { ...again, errands: [{ errand: "move", rule: "errand/move/later-or-earlier", at: 0, sure: 0.5 }] };
+  const known =
+    t.state.appointments.length > 0 &&
+    reading.errands.length === 0 &&
+    ofKind(reading.found, "shift").some((s) => s.byMin !== undefined || s.value === "later" || s.value === "earlier");
+  // "At 11 instead of 10": one hour for another is a move, whoever is to do it.
+  const swaps = books && reading.found.some((f) => f.rule === "time/not-but") && /\b(?:instead of|rather than)\b/.test(reading.said);
+  if (swaps && !t.state.task) return again(t, text);
+  if (!(books || known) || !shift || t.state.task || ofKind(reading.found, "service").length > 0 || SAME.test(reading.said)) return reading;
+  return again(t, text);
+}
+
+function again(t: Turn, text: string): Reading {
+  const anew = read(text, { ...contextOf(t.house, t.now, t.state), errand: "move" });
+  return { ...anew, errands: [{ errand: "move", rule: "errand/move/later-or-earlier", at: 0, sure: 0.5 }] };
 }
 
 /** "When is he in", "with her": the person spoken of last. */
@@ -114,7 +125,17 @@ function spokenOf(t: Turn, reading: Reading, text: string): Reading {
   const start = word.index + word[0].length - (word[1] as string).length;
   return {
     ...reading,
-    found: [...reading.found, { kind: "staff", value: [t.state.person], rule: "staff/spoken-of", start, end: start + (word[1] as string).length, assumed: t.house.staff.get(t.state.person)?.name ?? "" }],
+    found: [
+      ...reading.found,
+      {
+        kind: "staff",
+        value: [t.state.person],
+        rule: "staff/spoken-of",
+        start,
+        end: start + (word[1] as string).length,
+        assumed: t.house.staff.get(t.state.person)?.name ?? "",
+      },
+    ],
   };
 }
 
@@ -135,7 +156,11 @@ function insteadOfCancelling(t: Turn, reading: Reading, text: string): boolean {
 function hearUndecided(t: Turn, reading: Reading): boolean {
   const task = t.state.task;
   if (!task || !["slot", "day", "time", "service", "length"].includes(t.state.expects)) return false;
-  const plain = reading.said.toLowerCase().replace(/[.,!?]+/g, " ").replace(/\s+/g, " ").trim();
+  const plain = reading.said
+    .toLowerCase()
+    .replace(/[.,!?]+/g, " ")
+    .replace(/\s+/g, " ")
+    .trim();
   if (!UNDECIDED.test(plain) || wishIn(reading)) return false;
   t.rule("aside/undecided");
   if (t.state.expects === "day" && task.errand === "book" && !task.wish.days) task.wish.days = { ranges: [], soonest: true };
@@ -167,7 +192,8 @@ function emergency(t: Turn, reading: Reading): void {
   t.state.task = null;
   t.state.later = [];
   const source = { kind: "emergency" as const, id: "emergency", label: "Emergencies" };
-  if (e.housePhone && t.state.channel !== "phone") t.say("emergency/say", { say: val(e.say, source), phone: val(phoneText(e.housePhone, t.house.handbook.country), source) });
+  if (e.housePhone && t.state.channel !== "phone")
+    t.say("emergency/say", { say: val(e.say, source), phone: val(phoneText(e.housePhone, t.house.handbook.country), source) });
   else t.say("emergency/say-only", { say: val(e.say, source) });
   slip(t, "emergency", reading.text, "desk");
   t.outcome("handed-over");
@@ -299,7 +325,12 @@ function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: {
     return;
   }
   if (state.expects === "phone" || state.expects === "email") {
-    if (!moved && (yes === false || /\b(?:rather not|not say|prefer not|don't want|do not want|none of your)\b/i.test(text) || /\b(?:don't|do not|no) (?:have|phone|number|mobile|cell|email)\b/i.test(text))) {
+    if (
+      !moved &&
+      (yes === false ||
+        /\b(?:rather not|not say|prefer not|don't want|do not want|none of your)\b/i.test(text) ||
+        /\b(?:don't|do not|no) (?:have|phone|number|mobile|cell|email)\b/i.test(text))
+    ) {
       // Neither number nor address: one of them is needed, and is asked for once more in words of its own.
       if (state.client.noPhone) {
         delete state.client.noPhone;
@@ -389,7 +420,16 @@ function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: boolean
     return unknown(t, text);
   }
   // A question that speaks of something else as well is no wish for what it names.
-  if (services.length > 0 && reading.question && reading.errands.length === 0 && beyond(t, reading, services.flatMap((s) => s.value))) {
+  if (
+    services.length > 0 &&
+    reading.question &&
+    reading.errands.length === 0 &&
+    beyond(
+      t,
+      reading,
+      services.flatMap((s) => s.value),
+    )
+  ) {
     if (fromHandbook(t, reading)) return proceed(t);
     return unknown(t, text);
   }

@@ -39,7 +39,8 @@ function bookings(reading: Reading): Found[][] {
   const services = ofKind(reading.found, "service");
   const between = reading.said.slice(days[0]?.end ?? 0, days[1]?.start ?? 0);
   const counted = days.length === 2 && /\b(?:and|plus|then)\s+(?:then )?(?:one|another|a second)\b/i.test(between);
-  const named = days.length === 2 && services.length === 2 && services[0]?.value[0] !== services[1]?.value[0] && (services[1]?.start ?? 0) > (days[0]?.end ?? 0);
+  const named =
+    days.length === 2 && services.length === 2 && services[0]?.value[0] !== services[1]?.value[0] && (services[1]?.start ?? 0) > (days[0]?.end ?? 0);
   if (!counted && !named) return [];
   const cut = days[0]?.end ?? 0;
   const shared = /\b(?:both|each|all of them)\b/i.exec(reading.said);
@@ -47,7 +48,9 @@ function bookings(reading: Reading): Found[][] {
   const first = reading.found.filter((f) => own(f, false));
   const second = reading.found.filter((f) => own(f, true));
   // What only the first names is meant of the second as well: "one manual lesson on Tuesday and one on Thursday".
-  const carried = first.filter((f) => ["service", "length", "staff", "time"].includes(f.kind) && (counted || f.kind === "staff") && !second.some((s) => s.kind === f.kind));
+  const carried = first.filter(
+    (f) => ["service", "length", "staff", "time"].includes(f.kind) && (counted || f.kind === "staff") && !second.some((s) => s.kind === f.kind),
+  );
   return [first, [...carried, ...second]];
 }
 

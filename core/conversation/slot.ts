@@ -44,7 +44,8 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
     // An hour alone, where the day that was wished for could not be had, is meant of the days that were offered instead.
     const days = [...new Set(task.offered.map((o) => t.house.zone.toLocal(o.startMin).day))];
     const only = reading.found.every((f) => f.kind === "time" || f.kind === "yes" || f.kind === "choice");
-    if (only && task.wish.days && !days.some((d) => wantsDay(task.wish.days, d))) task.wish.days = { ranges: days.slice(0, 1).map((d) => ({ from: d, to: d })) };
+    if (only && task.wish.days && !days.some((d) => wantsDay(task.wish.days, d)))
+      task.wish.days = { ranges: days.slice(0, 1).map((d) => ({ from: d, to: d })) };
     return false;
   }
   if (shift || hit === "none" || (yes === false && !wishIn(reading))) {

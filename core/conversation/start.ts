@@ -34,6 +34,12 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
       }
       did = true;
+    } else if (e === "move" && !task && SAME.test(reading.said)) {
+      // "The same again two weeks later" is another visit, not the old one at another time.
+      const fresh = carriedOn(t, reading) ?? newBook();
+      begin(t, fresh);
+      applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
+      did = true;
     } else if (e === "move") {
       if (task?.errand === "book" && (task.offered.length > 0 || task.hold) && !reading.found.some((f) => f.part === "old")) {
         if (applyWish(t, task, reading, context)) reopen(t, task);
@@ -87,6 +93,8 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
   return did;
 }
 
+export const SAME = /\b(?:same (?:again|thing|as (?:last|before|my last|always|usual))|the same as|the usual|my usual|as (?:last time|usual))\b/i;
+
 /**
  * A new visit that takes over from the one just booked, or from the last that the client had: "and one for my son as
  * well", "the same again next week". Null where the message says nothing of the kind.
@@ -95,13 +103,20 @@ export function carriedOn(t: Turn, reading: Reading): BookTask | null {
   const text = reading.said.toLowerCase();
   const fresh = newBook();
   const named = ofKind(reading.found, "service").length > 0;
-  if (/\b(?:same (?:again|thing|as (?:last|before|my last|always|usual))|the same as|the usual|my usual|as (?:last time|usual))\b/.test(text)) {
+  if (SAME.test(text)) {
     fresh.same = true;
+    const on = ofKind(reading.found, "shift").find((s) => (s.byMin ?? 0) >= 1440);
+    if (on?.byMin) fresh.sameInDays = (on.byMin / 1440) * (on.value === "earlier" ? -1 : 1);
     return fresh;
   }
   const last = t.state.last;
   if (!last || named) return null;
-  if (!/\b(?:(?:and|also|then) (?:one|another|a second)|another one|one more|one for|as well|too\b|also for|for (?:my|our|him|her) .*(?:as well|too|also))/.test(text)) return null;
+  if (
+    !/\b(?:(?:and|also|then) (?:one|another|a second)|another one|one more|one for|as well|too\b|also for|for (?:my|our|him|her) .*(?:as well|too|also))/.test(
+      text,
+    )
+  )
+    return null;
   fresh.service = last.service;
   fresh.lengthMin = last.lengthMin;
   fresh.saidLength = last.lengthMin;

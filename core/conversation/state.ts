@@ -106,6 +106,8 @@ export interface BookTask {
   tags?: string[];
   /** The same as last time: what that was is looked up once it is known who it is. */
   same?: boolean;
+  /** So many days after that one. */
+  sameInDays?: number;
   /** The service that was wished for before another was offered in its place. */
   instead?: { service: string; lengthMin?: number };
 }

@@ -221,7 +221,8 @@ const LEADS: readonly (readonly string[])[] = [
 ];
 
 /** A sentence to stand after a lead: its first letter small, unless it begins with a name or with "I". */
-const lowered = (text: string): string => (/^(?:I\b|I'|[A-Z][a-z]+day\b|[A-Z]\w* (?:isn't|is in|has|doesn't))/.test(text) ? text : text.slice(0, 1).toLowerCase() + text.slice(1));
+const lowered = (text: string): string =>
+  /^(?:I\b|I'|[A-Z][a-z]+day\b|[A-Z]\w* (?:isn't|is in|has|doesn't))/.test(text) ? text : text.slice(0, 1).toLowerCase() + text.slice(1);
 
 interface Filled {
   text: string;

@@ -14,7 +14,9 @@ export function addDays(wish: WishState, days: readonly FoundOf<"day">[], contex
   if (positive.length > 0) {
     // Asked which of two days is meant, "this week" or "the later one" tells.
     const asked = wish.ask;
-    const picked = asked?.filter((day) => positive.every((d) => d.value.kind !== "days" || ((d.value.from ?? -Infinity) <= day && day <= (d.value.to ?? Infinity))));
+    const picked = asked?.filter((day) =>
+      positive.every((d) => d.value.kind !== "days" || ((d.value.from ?? -Infinity) <= day && day <= (d.value.to ?? Infinity))),
+    );
     if (asked && picked?.length === 1 && positive.every((d) => d.value.kind === "days") && picked[0] !== undefined) {
       delete wish.ask;
       wish.days = { ranges: [{ from: picked[0], to: picked[0] }] };

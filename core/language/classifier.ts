@@ -167,7 +167,13 @@ export function modelOf(keep: (template: string) => boolean = () => true): Model
       if (!plain.startsWith("<") && !loose.has(plain)) words.add(plain);
     }
   const labels = [...new Set(list.map((s) => s.label))];
-  const examples = list.map((s) => ({ label: s.label, features: features(s.text, tokens(s.text, null, () => false)) }));
+  const examples = list.map((s) => ({
+    label: s.label,
+    features: features(
+      s.text,
+      tokens(s.text, null, () => false),
+    ),
+  }));
   return { labels, words, ...train(examples, labels) };
 }
 

@@ -103,6 +103,12 @@ export function judge(masked: string, parts: readonly (Clause & { masked: string
   if (parts.length > 1) {
     const each = parts.map((p) => ({ from: p.from, to: p.to, ...one(p.masked, own, open) }));
     const grave = each.find((e) => e.read && (e.read.errand === "emergency" || e.read.errand === "refused"));
+    // "Book a massage… actually no, cancel it": what is taken back is not done.
+    each.forEach((e, i) => {
+      const before = parts[i - 1];
+      if (i > 0 && before && e.read && /^\W*(?:actually|no|sorry|wait|scratch that|rather)\b/.test(parts[i]?.masked ?? ""))
+        for (let k = 0; k < i; k++) (each[k] as { read: ErrandRead | null }).read = null;
+    });
     const plain = each.filter(
       (e) =>
         e.read && e.read.sure >= (e.read.rule.endsWith("/examples") ? 0.45 : LEAST.open) && e.read.errand !== "thanks-bye" && e.read.errand !== "out-of-scope",

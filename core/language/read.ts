@@ -12,7 +12,7 @@ import { COMMON } from "./packs/en/words.ts";
 import { lexiconOf, services, staff } from "./recognisers/house.ts";
 import { emails, names, phones } from "./recognisers/people.ts";
 import { choices, company, lengths, shifts, yesNo } from "./recognisers/small.ts";
-import { correct, joinDays, passedHour, ruleOut } from "./refiners/join.ts";
+import { correct, everyWeek, joinDays, passedHour, ruleOut } from "./refiners/join.ts";
 import { assignParts, assignPeople, splitRanges } from "./refiners/parts.ts";
 import { spell } from "./spelling.ts";
 import { normalise, type Said } from "./text.ts";
@@ -78,13 +78,16 @@ export function read(text: string, context: ReadContext): Reading {
     found = found.filter((f) => !(f.kind === "yes" && f.value && WEAK_YES.test(said.norm.slice(f.start, f.end).trim())));
   const moving = context.errand === "move" || errands.some((e) => e.errand === "move");
   const cancelling = context.errand === "cancel" || errands.some((e) => e.errand === "cancel");
-  found = joinDays(said, found, moving);
+  found = everyWeek(said, joinDays(said, found, moving));
   found = passedHour(found, at, (f, day) => readTime(context.house, f.value, day).wish.fromMin ?? null);
   if (moving) found = splitRanges(said, found);
   if (moving || cancelling) found = assignParts(said, found, at, moving ? "move" : "cancel");
   if (moving) found = assignPeople(said, found);
   // "At four, not five": the other is named only to be ruled out.
   else if (found.some((f) => f.kind === "time" && f.rule !== "time/not-but")) found = found.filter((f) => f.rule !== "time/not-but");
+  // What is no wish names no service by a word in passing.
+  const aside = emergency || limit !== null || errands.some((e) => e.errand === "out-of-scope" || e.errand === "thanks-bye");
+  if (aside) found = found.filter((f) => !(f.kind === "service" && (f.rule === "service/telling-word" || f.rule === "service/several")));
   found.sort((a, b) => a.start - b.start);
   const top = emergency
     ? [{ errand: "emergency" as const, rule: "errand/emergency/words", at: 0, sure: 1 }]
@@ -113,8 +116,10 @@ const overlap = (a: Found, b: Found): boolean => a.start < b.end && b.start < a.
 const shares = (t: Found, d: Found): boolean => d.rule === "day/today" && t.kind === "time" && t.value.kind === "span";
 
 /** Without any of these there is no time, or no day, in a message: nothing need be looked for. */
-const MAY_BE_TIME = /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning/;
-const MAY_BE_DAY = /\d|day|week|month|year|tomorrow|tommor|tomor|tmr|2mor|tonight|morning|afternoon|evening|fortnight|soon|asap|a\.s\.a|early|earliest|available|whenever|time|away|next|first|after|before|same|easter|christmas|hallow|valentine|patrick|\b(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|sept|oct|nov|dec|january|february|march|april|june|july|august|september|october|november|december)\b|teenth|tieth|\b(?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth)\b/;
+const MAY_BE_TIME =
+  /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning/;
+const MAY_BE_DAY =
+  /\d|day|week|month|year|tomorrow|tommor|tomor|tmr|2mor|tonight|morning|afternoon|evening|fortnight|soon|asap|a\.s\.a|early|earliest|available|whenever|time|away|next|first|after|before|same|easter|christmas|hallow|valentine|patrick|\b(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|sept|oct|nov|dec|january|february|march|april|june|july|august|september|october|november|december)\b|teenth|tieth|\b(?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth)\b/;
 
 function timeFinds(said: Said, at: Moment): Found[] {
   const out: Found[] = [];
@@ -266,7 +271,8 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
   // A bare answer to what was asked.
   if (!open && found.length > 0 && words.length <= 4 && left.length === 0 && !/\?/.test(masked)) return { errands: [], clauses: [], subject: null };
   // "Could we make it a bit earlier" moves what was offered, not what is booked.
-  if (context.expects === "slot" && found.some((f) => f.kind === "shift") && !found.some((f) => f.kind === "service")) return { errands: [], clauses: [], subject: null };
+  if (context.expects === "slot" && found.some((f) => f.kind === "shift") && !found.some((f) => f.kind === "service"))
+    return { errands: [], clauses: [], subject: null };
   const vocabulary = lexiconOf(context.house).vocabulary;
   const parts = clauses(said.norm).map((c) => ({
     ...c,

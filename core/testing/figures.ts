@@ -17,8 +17,8 @@ export function strayMoney(house: House, replies: readonly ReplyOut[]): string[]
         }
   const handbook = JSON.stringify([house.handbook.answers, house.handbook.facts, house.handbook.documents ?? [], house.handbook.limits]);
   return replies.flatMap((r) =>
-    [...r.text.matchAll(/(?:[$€£R]|\b(?:CAD|EUR|AUD|GBP|ZAR) ?)\s?(\d[\d,]*(?:\.\d{2})?)/g)]
-      .filter((m) => !allowed.has(Number((m[1] as string).replaceAll(",", "")).toFixed(2)) && !handbook.includes(m[1] as string))
+    [...r.text.matchAll(/(?:[$€£]|\bR|\b(?:CAD|EUR|AUD|GBP|ZAR) ?)\s?(\d{1,3}(?:[,\s]\d{3})+|\d+)(?:[.,](\d{2}))?(?!\d)/g)]
+      .filter((m) => !allowed.has((Number((m[1] as string).replace(/\D/g, "")) + Number(m[2] ?? 0) / 100).toFixed(2)) && !handbook.includes(m[1] as string))
       .map((m) => m[0]),
   );
 }

@@ -111,13 +111,17 @@ export function play(book: CopyBook, script: Pick<SetTalk, "says" | "when"> & Pa
     const waits = rehearsal.state.expects;
     next = when.get(waits)?.shift() ?? says.shift();
     // A wish that was set down and never asked for is said when something else is offered.
-    if (next === undefined && waits === "slot") next = WISHES.map((w) => when.get(w)).find((l) => l && l.length > 0)?.shift();
+    if (next === undefined && waits === "slot")
+      next = WISHES.map((w) => when.get(w))
+        .find((l) => l && l.length > 0)
+        ?.shift();
     // Who wants nothing done in the end does not go on of their own accord.
     if (next === undefined && quiet && refusedAt(waits)) next = "no, never mind, leave it";
     if (next === undefined && plain) {
       const n = (used.get(waits) ?? 0) + 1;
       used.set(waits, n);
-      if (n <= 3) next = waits === "phone" ? (NUMBERS[house.handbook.key] ?? "902 555 0155") : (PLAIN[waits] ?? (waits.startsWith("question:") ? "no" : undefined));
+      if (n <= 3)
+        next = waits === "phone" ? (NUMBERS[house.handbook.key] ?? "902 555 0155") : (PLAIN[waits] ?? (waits.startsWith("question:") ? "no" : undefined));
     }
   }
   return { rehearsal, replies, talk, turns };

@@ -26,7 +26,8 @@ export function rehearse(flags: Flags): void {
   if (flags.save) {
     const folder = inCwd(flags.save);
     mkdirSync(folder, { recursive: true });
-    for (const c of list.filter((x) => !x.right)) writeFileSync(join(folder, `caller-${seed}-${c.n}.txt`), `${c.aim}, ${c.temper}: ${c.why.join("; ")}\n${c.talk.join("\n")}\n`);
+    for (const c of list.filter((x) => !x.right))
+      writeFileSync(join(folder, `caller-${seed}-${c.n}.txt`), `${c.aim}, ${c.temper}: ${c.why.join("; ")}\n${c.talk.join("\n")}\n`);
   }
   if (flags.json) {
     process.stdout.write(`${JSON.stringify({ house: house.handbook.key, seed, callers: list })}\n`);

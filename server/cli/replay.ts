@@ -16,6 +16,8 @@ export function replay(name: string | undefined): void {
   if ("problems" in parsed) throw new Mistake(`${name} is not a saved conversation:\n${parsed.problems.map((p) => `  ${p}`).join("\n")}`);
   const { replies, differences } = playAgain(parsed.talk);
   for (const d of differences) process.stdout.write(`step ${d.step}, after "${d.said}"\n  was: ${d.was || "(nothing)"}\n  is:  ${d.is || "(nothing)"}\n`);
-  process.stdout.write(differences.length === 0 ? `${replies.length} replies, all the same to the letter\n` : `${replies.length} replies, ${differences.length} differ\n`);
+  process.stdout.write(
+    differences.length === 0 ? `${replies.length} replies, all the same to the letter\n` : `${replies.length} replies, ${differences.length} differ\n`,
+  );
   if (differences.length > 0) process.exitCode = 1;
 }

@@ -222,7 +222,12 @@ export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Readin
     any = true;
   }
   const people = ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" || s.not || s.part === "new" ? [] : s.value));
-  if (task.errand === "cancel" && /\b(?:both|all(?: of)?(?: (?:my|our|the|them|it))?|everything|each of)\b/i.test(reading.said) && !/\b(?:that's all|after all|at all)\b/i.test(reading.said)) task.all = true;
+  if (
+    task.errand === "cancel" &&
+    /\b(?:both|all(?: of)?(?: (?:my|our|the|them|it))?|everything|each of)\b/i.test(reading.said) &&
+    !/\b(?:that's all|after all|at all)\b/i.test(reading.said)
+  )
+    task.all = true;
   if (people.length > 0 && (task.errand !== "move" || !task.appointment)) {
     old.staff = people;
     any = true;

@@ -16,7 +16,10 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
     case "ask-hours":
       return hours(t, reading);
     case "ask-place":
-      return fromHandbook(t, reading) || (/\b(?:where|address|located|location|find|directions?|street|get (?:to|there)|reach|how far)\b/i.test(reading.said) && place(t));
+      return (
+        fromHandbook(t, reading) ||
+        (/\b(?:where|address|located|location|find|directions?|street|get (?:to|there)|reach|how far)\b/i.test(reading.said) && place(t))
+      );
     case "ask-staff":
       return staff(t, reading);
     case "ask-service":
@@ -39,6 +42,7 @@ export function fromHandbook(t: Turn, reading: Reading, least = 0.5, question = 
   const hit = [question, ...partsOf(question)].map((q) => answerTo(t.house, q)).find((h) => h !== null && h.cover >= least);
   if (!hit) return false;
   t.say("ask/answer", { answer: val(hit.passage.text, { kind: hit.passage.kind, id: hit.passage.id, label: hit.passage.label }) });
+  if (hit.passage.kind === "service") t.state.topic = hit.passage.id;
   t.outcome("answered");
   return true;
 }

@@ -123,10 +123,24 @@ function sameAgain(t: Turn, task: BookTask): boolean {
   }
   task.staff ??= [before.staff];
   const at = t.house.zone.toLocal(before.startMin);
+  if (task.sameInDays !== undefined) {
+    task.wish.days = { ranges: [{ from: at.day + task.sameInDays, to: at.day + task.sameInDays }] };
+    delete task.sameInDays;
+  }
   const range = task.wish.days?.ranges[0];
   // "The same again next week": the same day of the week, and the hour if it is free.
-  if (task.wish.days && range?.from !== undefined && range.to !== undefined && range.to > range.from && !task.wish.days.weekdays) task.wish.days.weekdays = [weekdayOf(at.day)];
-  if (task.wish.days && !task.wish.times) task.wish.times = [{ kind: "time", value: { kind: "around", at: { hour: Math.floor(at.minute / 60), minute: at.minute % 60, certain: true } }, rule: "same-again", start: 0, end: 0 }];
+  if (task.wish.days && range?.from !== undefined && range.to !== undefined && range.to > range.from && !task.wish.days.weekdays)
+    task.wish.days.weekdays = [weekdayOf(at.day)];
+  if (task.wish.days && !task.wish.times)
+    task.wish.times = [
+      {
+        kind: "time",
+        value: { kind: "around", at: { hour: Math.floor(at.minute / 60), minute: at.minute % 60, certain: true } },
+        rule: "same-again",
+        start: 0,
+        end: 0,
+      },
+    ];
   t.rule("book/same-again");
   return false;
 }

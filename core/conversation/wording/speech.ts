@@ -50,29 +50,30 @@ function moneyAloud(whole: number, hundredths: number, currency: string): string
  */
 export function spoken(text: string, house: House): string {
   const { currency, clientClock } = house.handbook;
-  return (
-    text
-      .replace(/([A-Za-z0-9._%+-]+)@([A-Za-z0-9.-]+\.[A-Za-z]{2,})/g, (_, local: string, host: string) =>
-        `${local} at ${host}`.replace(/\./g, " dot ").replace(/_/g, " underscore ").replace(/-/g, " dash "),
-      )
-      .replace(/(?<![\w$€£.])\+?\(?\d{2,4}\)?(?:[\s-]\d{2,5}){1,4}(?![\d:%]|\s?(?:am|pm)\b)/g, (m) => (m.replace(/\D/g, "").length >= 7 ? digitsAloud(m) : m))
-      .replace(/(?:[$€£]|\bR|\b(?:CAD|USD|AUD|EUR|GBP|ZAR)\s)\s?(\d{1,3}(?:[,\s]\d{3})+|\d+)(?:\.(\d{2}))?/g, (_, whole: string, part: string | undefined) =>
-        moneyAloud(Number(whole.replace(/\D/g, "")), Number(part ?? 0), currency),
-      )
-      .replace(/\b(\d{1,2}):(\d{2})(?:\s?(am|pm))?\b/g, (_, h: string, m: string, half: string | undefined) => {
-        const hour = half ? (Number(h) % 12) + (half === "pm" ? 12 : 0) : Number(h);
-        return timeAloud(hour * 60 + Number(m), half !== undefined || clientClock === "12");
-      })
-      .replace(new RegExp(`\\b(\\d{1,2}) (${MONTH})\\b(?: (20\\d\\d))?`, "g"), (_, d: string, month: string, year: string | undefined) => {
-        const date = `the ${words.toWordsOrdinal(Number(d))} of ${month}`;
-        return year ? `${date} ${numberAloud(Number(year.slice(0, 2)))} ${numberAloud(Number(year.slice(2)))}` : date;
-      })
-      .replace(/\((\w+) of (\w+)\)/g, ", $1 of $2,")
-      .replace(/(\d+)\s?%/g, (_, n: string) => `${numberAloud(Number(n))} percent`)
-      .replace(/(?<![\w.])(\d{1,6})(?:\.(\d))?(?![\w.]*\d)/g, (_, n: string, part: string | undefined) => numberAloud(Number(n)) + (part ? ` point ${numberAloud(Number(part))}` : ""))
-      .replace(/\s*&\s*/g, " and ")
-      .replace(/\s+/g, " ")
-      .replace(/\s+([,.?!])/g, "$1")
-      .trim()
-  );
+  return text
+    .replace(/([A-Za-z0-9._%+-]+)@([A-Za-z0-9.-]+\.[A-Za-z]{2,})/g, (_, local: string, host: string) =>
+      `${local} at ${host}`.replace(/\./g, " dot ").replace(/_/g, " underscore ").replace(/-/g, " dash "),
+    )
+    .replace(/(?<![\w$€£.])\+?\(?\d{2,4}\)?(?:[\s-]\d{2,5}){1,4}(?![\d:%]|\s?(?:am|pm)\b)/g, (m) => (m.replace(/\D/g, "").length >= 7 ? digitsAloud(m) : m))
+    .replace(/(?:[$€£]|\bR|\b(?:CAD|USD|AUD|EUR|GBP|ZAR)\s)\s?(\d{1,3}(?:[,\s]\d{3})+|\d+)(?:\.(\d{2}))?/g, (_, whole: string, part: string | undefined) =>
+      moneyAloud(Number(whole.replace(/\D/g, "")), Number(part ?? 0), currency),
+    )
+    .replace(/\b(\d{1,2}):(\d{2})(?:\s?(am|pm))?\b/g, (_, h: string, m: string, half: string | undefined) => {
+      const hour = half ? (Number(h) % 12) + (half === "pm" ? 12 : 0) : Number(h);
+      return timeAloud(hour * 60 + Number(m), half !== undefined || clientClock === "12");
+    })
+    .replace(new RegExp(`\\b(\\d{1,2}) (${MONTH})\\b(?: (20\\d\\d))?`, "g"), (_, d: string, month: string, year: string | undefined) => {
+      const date = `the ${words.toWordsOrdinal(Number(d))} of ${month}`;
+      return year ? `${date} ${numberAloud(Number(year.slice(0, 2)))} ${numberAloud(Number(year.slice(2)))}` : date;
+    })
+    .replace(/\((\w+) of (\w+)\)/g, ", $1 of $2,")
+    .replace(/(\d+)\s?%/g, (_, n: string) => `${numberAloud(Number(n))} percent`)
+    .replace(
+      /(?<![\w.])(\d{1,6})(?:\.(\d))?(?![\w.]*\d)/g,
+      (_, n: string, part: string | undefined) => numberAloud(Number(n)) + (part ? ` point ${numberAloud(Number(part))}` : ""),
+    )
+    .replace(/\s*&\s*/g, " and ")
+    .replace(/\s+/g, " ")
+    .replace(/\s+([,.?!])/g, "$1")
+    .trim();
 }

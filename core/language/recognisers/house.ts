@@ -27,7 +27,9 @@ const WEAK = new Set(
 
 /** Words that tell nothing of a service even in its name. */
 const EVERYDAY = new Set(
-  "hour hours time times day days full session sessions visit open opening do up on off in out for to of a an one two first last long short big small hot cold old new other more less any all my your our".split(" "),
+  "hour hours time times day days full session sessions visit open opening do up on off in out for to of a an one two first last long short big small hot cold old new other more less any all my your our".split(
+    " ",
+  ),
 );
 
 /** Words of the language that never are a slip of somebody's name. */
@@ -170,7 +172,8 @@ function telling(lexicon: Lexicon, word: string): { key: string; of: Set<string>
 }
 
 function same(t: Token, word: string, wordStem: string, slip: boolean): boolean {
-  if (t.text === word || stem(t.text) === wordStem) return true;
+  // "Assessed" tells of an assessment that was; the visit itself is meant by its own word.
+  if (t.text === word || (stem(t.text) === wordStem && !(/ment$/.test(word) && /ed$/.test(t.text)))) return true;
   if (!slip || word.length < 5 || t.text.length < 4 || COMMON.has(t.text)) return false;
   const d = distance(t.text, word);
   return d <= (word.length >= 8 ? 2 : 1) || (d <= 3 && sounds(t.text) === sounds(word));
@@ -199,7 +202,11 @@ export function staff(said: Said, house: House): Found[] {
   for (const near of [false, true])
     for (const p of ordered)
       for (let i = 0; i + p.words.length <= tokens.length; i++) {
-        if (p.words.some((w, k) => used.has(i + k) || !sameName((tokens[i + k] as Token).text, w, near))) continue;
+        // A near sound of a short name counts only where a person is spoken of.
+        const spoken =
+          /\b(?:with|by|see|ask|tell|let|is|does|for|and|or|from|to)\s*$/.test(said.norm.slice(0, (tokens[i] as Token).start)) ||
+          /^'s\b/.test(said.norm.slice((tokens[i] as Token).end));
+        if (p.words.some((w, k) => used.has(i + k) || !sameName((tokens[i + k] as Token).text, w, near, spoken))) continue;
         p.words.forEach((_, k) => used.add(i + k));
         out.push({
           kind: "staff",
@@ -209,7 +216,9 @@ export function staff(said: Said, house: House): Found[] {
           end: (tokens[i + p.words.length - 1] as Token).end,
           ...(near ? { assumed: house.staff.get(p.staff)?.name ?? "" } : {}),
           ...(/\b(?:not|never|anyone but|anybody but|except|without|other than|besides) (?:with |by )?$/.test(said.norm.slice(0, (tokens[i] as Token).start)) &&
-          !/\bnot with (?:anyone|anybody) but $|\b(?:no one|nobody|not anyone|not anybody)(?: else)? but (?:with )?$/.test(said.norm.slice(0, (tokens[i] as Token).start))
+          !/\bnot with (?:anyone|anybody) but $|\b(?:no one|nobody|not anyone|not anybody)(?: else)? but (?:with )?$/.test(
+            said.norm.slice(0, (tokens[i] as Token).start),
+          )
             ? { not: true }
             : {}),
         });
@@ -227,11 +236,13 @@ export function staff(said: Said, house: House): Found[] {
   return out.sort((a, b) => a.start - b.start);
 }
 
-function sameName(said: string, name: string, near: boolean): boolean {
+function sameName(said: string, name: string, near: boolean, spoken: boolean): boolean {
   const plain = said.replace(/'s$/, "");
   if (plain === name) return true;
-  if (!near || PLAIN.has(plain) || name.length < 4 || plain.length < 4) return false;
+  if (!near || PLAIN.has(plain) || name.length < 4 || plain.length < (spoken ? 3 : 4)) return false;
   const d = distance(plain, name);
+  if (name.length < 6 && !spoken) return false;
+  if (spoken && name.length === 4 && d === 1 && plain[0] === name[0] && sounds(plain) === sounds(name)) return true;
   if (name.length >= 5 && d <= 1) return true;
   if (name.length >= 8 && d <= 2) return true;
   // A first letter that differs and the rest that sounds alike is heard wrong as often as written wrong.

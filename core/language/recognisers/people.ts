@@ -30,7 +30,10 @@ export function phones(said: Said, at: Moment): Found[] {
       if (
         at.expects === "phone-check" ||
         /^,? ?(?:at|on) the end\b|^ (?:is|are) the last\b/.test(around) ||
-        (runs[n - 1]?.digits.length ?? 0) >= 7 && /^[\s.,;-]*(?:(?:no|wait|sorry|rather|oh|i mean|correction|make that|or rather|actually)[\s.,]*)+$/.test(said.norm.slice(runs[n - 1]?.end, run.start)) ||
+        ((runs[n - 1]?.digits.length ?? 0) >= 7 &&
+          /^[\s.,;-]*(?:(?:no|wait|sorry|rather|oh|i mean|correction|make that|or rather|actually)[\s.,]*)+$/.test(
+            said.norm.slice(runs[n - 1]?.end, run.start),
+          )) ||
         /\b(?:ends? (?:in|with|on)|ending(?: in)?|last (?:digits|four|two|three)(?: are| is)?|finishes (?:in|with)) $/.test(before)
       )
         out.push({ kind: "phone-end", value: run.digits, rule: "phone/end", start: run.start, end: run.end });
@@ -150,7 +153,14 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
       if (words.length === 0 && NEVER_FIRST.test(t.text)) break;
       // One unknown word in small letters after "I'm" is a slip more often than a name.
       const after = said.tokens.find((x) => x.start >= t.end);
-      if (!sure && words.length === 0 && at.expects !== "name" && !capital(said, t) && (!after || SPEECH.has(after.text) || !/^[\s.-]{1,3}$/.test(said.norm.slice(t.end, after.start)))) break;
+      if (
+        !sure &&
+        words.length === 0 &&
+        at.expects !== "name" &&
+        !capital(said, t) &&
+        (!after || SPEECH.has(after.text) || !/^[\s.-]{1,3}$/.test(said.norm.slice(t.end, after.start)))
+      )
+        break;
       if (!sure && (COMMON.has(t.text) || (known(t.text) && !capital(said, t)))) break;
       if (words.length >= 2 && COMMON.has(t.text) && !capital(said, t)) break;
       words.push(t);
@@ -178,7 +188,9 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
     const first = plain[0];
     const all = plain.filter((t, i) => i === 0 || /^[\s.'-]{1,3}$/.test(said.norm.slice((plain[i - 1] as Token).end, t.start)));
     const question =
-      /\?\s*$/.test(said.norm) || /^(?:what|why|how|when|where|can|could|do|does|is|are|tell|show|give|please tell)\b/.test(said.norm.trim()) || (plain.length > 0 && plain.every((t) => SPEECH.has(t.text) && !capital(said, t)) && plain.length > 2);
+      /\?\s*$/.test(said.norm) ||
+      /^(?:what|why|how|when|where|can|could|do|does|is|are|tell|show|give|please tell)\b/.test(said.norm.trim()) ||
+      (plain.length > 0 && plain.every((t) => SPEECH.has(t.text) && !capital(said, t)) && plain.length > 2);
     if (first && !question && all.length >= 1 && all.length <= 4 && !all.every((t) => COMMON.has(t.text) && !capital(said, t)))
       return [asName(said, all, "name/asked")];
     if (first && !question && at.expects === "name" && all.length === 2 && !all.some((t) => STOPS.has(t.text) || PLAINLY_NOT.has(t.text)))
@@ -195,7 +207,11 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
         edge = t.start;
         continue;
       }
-      if (!/^[\s,.:;()+&-]{0,4}$/.test(said.norm.slice(t.end, edge))) break;
+      const gap = said.norm.slice(t.end, edge);
+      if (!/^[\s,.:;()+&-]{0,4}$/.test(gap)) break;
+      // A full stop, or a comma inside of it, ends a name.
+      if (picked.length > 0 && /[,;:]|\.\s|\.$/.test(gap) && !/^\.? ?$/.test(gap.replace(/\.(?=\s?$)/, t.text.length <= 2 ? "" : ".x"))) break;
+      if (taken.some((f) => f.kind === "staff" && f.start < t.end && t.start < f.end) || GREETS.has(t.text)) break;
       if (/\d/.test(t.text) || blocked(t) || (COMMON.has(t.text) && !(capital(said, t) && picked.length > 0)) || known(t.text)) break;
       picked.unshift(t);
       edge = t.start;
@@ -207,6 +223,17 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
   }
   // First and family name in capitals at the end or on their own, as in a signature.
   const pair = /(?:^|[,.;!?\n]\s*)(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})(?=\s*(?:$|[,.;!?\n]))/u.exec(said.raw);
+  const tail = pair?.[1] ? null : /[a-z0-9]\s+(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})\s*[.!]?$/u.exec(said.raw);
+  if (tail?.[1] && at.expects !== "message" && !at.expects?.startsWith("question:")) {
+    const start = tail.index + tail[0].indexOf(tail[1]);
+    const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (tail[1] as string).length);
+    if (
+      words.length >= 2 &&
+      words.length <= 3 &&
+      !words.some((t) => blocked(t) || COMMON.has(t.text) || known(t.text) || taken.some((f) => f.kind === "staff" && f.start < t.end && t.start < f.end))
+    )
+      return [asName(said, words, "name/at-the-end")];
+  }
   if (pair?.[1]) {
     const start = pair.index + pair[0].indexOf(pair[1]);
     const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (pair[1] as string).length);
@@ -217,7 +244,8 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
 }
 
 /** What no name begins with: words that end as doing words do, and words of feeling. */
-const NEVER_FIRST = /^(?:\w{2,}ing|that's|what's|there's|it's|a|an|the|not|so|very|too|just|really|still|also|all|in|out|off|on|at|back|done|sorry|happy|late|sick|ill|unwell|nervous|pregnant|allergic|scared|terrified|blind|deaf|injured|hurt|free|busy|new|old|worried|interested|afraid|stuck|ready|here|there|sure|fine|good|okay|ok|with|from|for|to|by|about|after|been|have|had|got|booked|down)$/;
+const NEVER_FIRST =
+  /^(?:\w{2,}ing|that's|what's|there's|it's|a|an|the|not|so|very|too|just|really|still|also|all|in|out|off|on|at|back|done|sorry|happy|late|sick|ill|unwell|nervous|pregnant|allergic|scared|terrified|blind|deaf|injured|hurt|free|busy|new|old|worried|interested|afraid|stuck|ready|here|there|sure|fine|good|okay|ok|with|from|for|to|by|about|after|been|have|had|got|booked|down)$/;
 
 /** Words around a name that are not part of it. */
 const FILLER = new Set(
@@ -234,6 +262,7 @@ const LEADS_IN = new Set(
 const TRAILS = new Set("thanks thank you please here by the way as usual again though is my name speaking".split(" "));
 const PARTICLES = new Set("de la le du van von der den di da del dos y ni nic mac mc o al el bin ibn san st".split(" "));
 
+const GREETS = new Set("hi hello hey morning evening dear here again".split(" "));
 /** Words of leading in that could be names by themselves. */
 const INTO = new Set("reach ring text try tel cell mobile contact course sure book write booking".split(" "));
 /** Words of plain speech: never part of a name in small letters. */
@@ -251,7 +280,7 @@ function capitals(said: Said, tokens: readonly Token[]): Token[] {
   for (const t of tokens) {
     const previous = run.at(-1);
     const joined = previous !== undefined && /^[\s.'’-]{1,3}$/.test(said.norm.slice(previous.end, t.start));
-    const own = capital(said, t) && !(t.start === 0 && LEADS_IN.has(t.text)) && t.text !== "i" && !/^i'/.test(t.text);
+    const own = capital(said, t) && t.text.length > 1 && !(t.start === 0 && LEADS_IN.has(t.text)) && t.text !== "i" && !/^i'/.test(t.text);
     if (previous && !joined) close();
     if (own || (run.length > 0 && PARTICLES.has(t.text))) run.push(t);
     else close();

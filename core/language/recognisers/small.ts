@@ -37,18 +37,28 @@ export function lengths(said: Said, at: Moment): Found[] {
     };
     add(m, word[m[1] as string] ?? num(m[1] as string), "length/minutes");
   }
-  for (const m of said.norm.matchAll(/\b(?:(?:make it|just|take|want|have|do|for) )the (?:full )?hour\b|\bthe (?:one[- ]hour|hour)(?: one| version| session)\b/g))
+  for (const m of said.norm.matchAll(
+    /\b(?:(?:make it|just|take|want|have|do|for) )the (?:full )?hour\b|\bthe (?:one[- ]hour|hour)(?: one| version| session)\b/g,
+  ))
     add(m, 60, "length/the-hour");
+  // "How much is the hour", "ok, the hour", and a bare "hour" at the end of a list.
+  for (const m of said.norm.matchAll(/\b(?:is|for|ok(?:ay)?,?|then) the (?:full )?hour\b|,\s*(?:one |an |full )?hour(?=\W*$)/g)) add(m, 60, "length/the-hour");
   for (const m of said.norm.matchAll(/\bthe (long(?:er|est)?|short(?:er|est)?)(?: (?:one|version|session|massage))\b/g))
     add(m, (m[1] as string).startsWith("long") ? "long" : "short", "length/long-short");
   if (at.expects === "length" && out.length === 0) {
     const bare =
-      /^(?:the |um |uh |just |maybe |make it |i think )*(\d{2,3}|thirty|sixty|ninety|forty[- ]five|(?:full |one )?hour|long(?:er|est)?|short(?:er|est)?)(?: one| option)?(?: please| thanks| is fine| then)*[.!]?$/.exec(
+      /^(?:the |um |uh |just |maybe |make it |i think |ok(?:ay)?,? |right,? |then |so |well,? )*(\d{2,3}|thirty|sixty|ninety|forty[- ]five|(?:full |one )?hour|long(?:er|est)?|short(?:er|est)?)(?: one| option)?(?: please| thanks| is fine| then)*[.!]?$/.exec(
         said.norm.trim(),
       );
     if (bare) {
       const w = bare[1] as string;
-      const value = w.startsWith("long") ? "long" : w.startsWith("short") ? "short" : (/hour/.test(w) ? 60 : ({ thirty: 30, sixty: 60, ninety: 90, "forty five": 45, "forty-five": 45 }[w] ?? Number(w)));
+      const value = w.startsWith("long")
+        ? "long"
+        : w.startsWith("short")
+          ? "short"
+          : /hour/.test(w)
+            ? 60
+            : ({ thirty: 30, sixty: 60, ninety: 90, "forty five": 45, "forty-five": 45 }[w] ?? Number(w));
       const start = said.norm.indexOf(w);
       out.push({ kind: "length", value, rule: "length/asked", start, end: start + w.length });
     }
@@ -57,7 +67,8 @@ export function lengths(said: Said, at: Moment): Found[] {
 }
 
 /** A yes that takes itself back: "ok then leave it", "yes, but not that one". */
-const TAKEN_BACK = /\b(?:leave it|keep it|keep mine|as it is|as it was|forget it|never ?mind|don't|do not|i'll come|i will come|not now|rather not|changed my mind|no longer)\b/;
+const TAKEN_BACK =
+  /\b(?:leave it|keep it|keep mine|as it is|as it was|forget it|never ?mind|don't|do not|i'll come|i will come|not now|rather not|changed my mind|no longer)\b/;
 
 const YES =
   /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go)\b/;
@@ -102,10 +113,14 @@ const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
   { value: "third", pattern: /\b(?:the )?(?:third|3rd)(?: (?:one|time|slot|option|choice))?\b/g },
   {
     value: "last",
-    pattern: /\b(?:the |)(?:very )?(?:last|final|latest|third and last)(?: (?:one|time|slot|option|of (?:those|them|these)))?\b(?! (?:time i|week|visit|month|year|night|thing))/g,
+    pattern:
+      /\b(?:the |)(?:very )?(?:last|final|latest|third and last)(?: (?:one|time|slot|option|of (?:those|them|these)))?\b(?! (?:time i|week|visit|month|year|night|thing))/g,
   },
   { value: "later", pattern: /\bthe later(?: (?:one|time|slot|option))?\b|\blater of the\b|\bthe latter\b/g },
-  { value: "earlier", pattern: /\b(?:the |whichever is |whichever's )(?:earlier|earliest|former|sooner|soonest)(?: (?:one|time|slot|option|of (?:those|them|these)))?\b/g },
+  {
+    value: "earlier",
+    pattern: /\b(?:the |whichever is |whichever's )(?:earlier|earliest|former|sooner|soonest)(?: (?:one|time|slot|option|of (?:those|them|these)))?\b/g,
+  },
   {
     value: "any",
     pattern:
@@ -154,7 +169,8 @@ const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   },
   {
     value: "later",
-    pattern: /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|be) later|later (?:than that|in the day|on|please|if)|^later$|too early)\b/g,
+    pattern:
+      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|be) later|later (?:than that|in the day|on|please|if)|^later$|too early)\b/g,
   },
   {
     value: "earlier",
@@ -165,11 +181,20 @@ const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
 
 /** Finds a wish for other times than those offered. */
 export function shifts(said: Said): Found[] {
-  const by = new RegExp(`\\b(half an hour|an hour|one hour|two hours|\\\\d{1,3} minutes?|fifteen minutes|thirty minutes|a quarter of an hour|a week|one week|two weeks|a day|a couple of days|two days) (later|earlier|sooner|back|forward)\\b|\\b(?:by|back|forward|off) (?:by )?(half an hour|an hour|a week|one week|two weeks|a day|two days|a couple of days)\\b`, "g");
+  const by = new RegExp(
+    `\\b(half an hour|an hour|one hour|two hours|\\\\d{1,3} minutes?|fifteen minutes|thirty minutes|a quarter of an hour|a week|one week|two weeks|a day|a couple of days|two days) (later|earlier|sooner|back|forward)\\b|\\b(?:by|back|forward|off) (?:by )?(half an hour|an hour|a week|one week|two weeks|a day|two days|a couple of days)\\b`,
+    "g",
+  );
   const measured = [...said.norm.matchAll(by)].map((m): Found => {
     const size = m[1] ?? m[3] ?? "";
     const unit = /week/.test(size) ? 10_080 : /day/.test(size) ? 1440 : /hour/.test(size) ? 60 : 1;
-    const n = /half|quarter/.test(size) ? (/half/.test(size) ? 0.5 : 0.25) : /two|couple/.test(size) ? 2 : (/\d+/.exec(size)?.[0] ?? (/fifteen/.test(size) ? 15 : /thirty/.test(size) ? 30 : 1));
+    const n = /half|quarter/.test(size)
+      ? /half/.test(size)
+        ? 0.5
+        : 0.25
+      : /two|couple/.test(size)
+        ? 2
+        : (/\d+/.exec(size)?.[0] ?? (/fifteen/.test(size) ? 15 : /thirty/.test(size) ? 30 : 1));
     const earlier = /earlier|sooner|forward/.test(m[0]);
     return { kind: "shift", value: earlier ? "earlier" : "later", byMin: Number(n) * unit, rule: "shift/by", start: m.index, end: m.index + m[0].length };
   });
@@ -192,21 +217,30 @@ const RELATIVE =
 export function company(said: Said): Found[] {
   const out: Found[] = [];
   for (const m of said.norm.matchAll(
-    /\b(\d{1,2}|two|too|three|four|for(?= of us)|five|six|seven|eight|nine|ten|a couple of|couple of|one|a) (?:places?|dogs|pups|puppies|cats|pets|kids|children|adults|boys|girls|cars|spots?|spaces?|seats?|mats?|people|persons|tickets?|of us)\b/g,
+    /\b(\d{1,2}|two|too|three|four|for(?= of us)|five|six|seven|eight|nine|ten|a couple of|couple of|one(?! mat)|a(?! (?:mat|dog|kid|car|cat|pet|child))) (?:places?|dogs|pups|puppies|cats|pets|kids|children|adults|boys|girls|cars|spots?|spaces?|seats?|mats?|people|persons|tickets?|of us)\b/g,
   )) {
     const value = /couple|too/.test(m[1] as string) ? 2 : m[1] === "for" ? 4 : num(m[1] as string);
     if (value > 0) out.push({ kind: "places", value, rule: "places/count", start: m.index, end: m.index + m[0].length });
   }
   if (out.length === 0)
-    for (const m of said.norm.matchAll(/\bfor (two|three|four|2|3|4)(?= (?:dogs|pups|puppies|kids|children|pets|people|adults)| *(?:$|[,.!?]| please| on| in| at| for| this| next))/g))
+    for (const m of said.norm.matchAll(
+      /\bfor (two|three|four|2|3|4)(?= (?:dogs|pups|puppies|kids|children|pets|people|adults)| *(?:$|[,.!?]| please| on| in| at| for| this| next))/g,
+    ))
       out.push({ kind: "places", value: num(m[1] as string), rule: "places/for", start: m.index, end: m.index + m[0].length });
   if (out.length === 0)
-    for (const m of said.norm.matchAll(/\b(?:me|myself|i) and (two|three|four|five|2|3|4|5) (?:friends?|others?|more|colleagues?|kids|children|sisters|brothers)\b|\b(?:me|myself) and my (two|three|four) \w+s\b/g))
+    for (const m of said.norm.matchAll(
+      /\b(?:me|myself|i) and (two|three|four|five|2|3|4|5) (?:friends?|others?|more|colleagues?|kids|children|sisters|brothers)\b|\b(?:me|myself) and my (two|three|four) \w+s\b/g,
+    ))
       out.push({ kind: "places", value: num((m[1] ?? m[2]) as string) + 1, rule: "places/me-and", start: m.index, end: m.index + m[0].length });
   if (out.length === 0)
     for (const m of said.norm.matchAll(new RegExp(`\\b(?:me and (?:my|a) (?:${RELATIVE})|my (?:${RELATIVE}) and (?:i|me|myself)|both of us|us both)\\b`, "g")))
       out.push({ kind: "places", value: 2, rule: "places/both", start: m.index, end: m.index + m[0].length });
-  for (const m of said.norm.matchAll(new RegExp(`\\b(?:(?:can|could|may) (?:my|our) (${RELATIVE}) (?:get|have|come|see|do|join|try)|(?:fit|get|book|squeeze|put) (?:my|our) (${RELATIVE})\\b|my (${RELATIVE}) (?:needs|wants|would like))\\b`, "g")))
+  for (const m of said.norm.matchAll(
+    new RegExp(
+      `\\b(?:(?:can|could|may) (?:my|our) (${RELATIVE}) (?:get|have|come|see|do|join|try)|(?:fit|get|book|squeeze|put) (?:my|our) (${RELATIVE})\\b|my (${RELATIVE}) (?:needs|wants|would like))\\b`,
+      "g",
+    ),
+  ))
     out.push({ kind: "for-whom", value: (m[1] ?? m[2] ?? m[3]) as string, rule: "for-whom/may-come", start: m.index, end: m.index + m[0].length });
   for (const m of said.norm.matchAll(new RegExp(`\\bfor (?:my|our|a) (?:(?:\\w+|\\d+[- ]year[- ]old) )?(${RELATIVE})\\b`, "g"))) {
     out.push({ kind: "for-whom", value: m[1] as string, rule: "for-whom/relative", start: m.index, end: m.index + m[0].length });

@@ -1,4 +1,4 @@
-import { weekdayOf, type DayNumber } from "../../time/days.ts";
+import { mondayOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import type { Moment } from "../context.ts";
 import type { DayValue, Found, FoundOf } from "../found.ts";
 import type { Said } from "../text.ts";
@@ -7,6 +7,18 @@ type DayFound = FoundOf<"day">;
 
 /** Marks the days that are ruled out: "not Tuesday", "any day but Thursday", "can't do Friday", "Monday doesn't suit". */
 export function ruleOut(said: Said, found: readonly Found[]): Found[] {
+  const out = byWords(said, found);
+  // "Not Monday or Tuesday" rules out both.
+  const days = out.filter((f): f is DayFound => f.kind === "day").sort((a, b) => a.start - b.start);
+  for (let i = 1; i < days.length; i++) {
+    const a = days[i - 1] as DayFound;
+    const b = days[i] as DayFound;
+    if (a.not && !b.not && /^\s*,?\s*(?:or|nor|and)\s*(?:on )?$/.test(said.norm.slice(a.end, b.start))) b.not = true;
+  }
+  return out;
+}
+
+function byWords(said: Said, found: readonly Found[]): Found[] {
   return found.map((f) => {
     if (f.kind !== "day") return f;
     const before = said.norm.slice(Math.max(0, f.start - 30), f.start);
@@ -37,7 +49,13 @@ function ends(value: DayValue): { from?: DayNumber; to?: DayNumber } | null {
   return null;
 }
 
-function join(said: Said, a: DayFound, b: DayFound, gap: string, moving: boolean): DayFound | null {
+function join(said: Said, plain: DayFound, b: DayFound, between: string, moving: boolean): DayFound | null {
+  // "Monday or Tuesday next week": both are of that week. "Thursday morning or Friday morning": the part is no gap.
+  const a: DayFound =
+    b.rule === "day/weekday-of-week" && plain.rule === "day/weekday" && plain.weekday && b.value.kind === "days" && b.value.from !== undefined
+      ? { ...plain, value: { kind: "days", from: mondayOf(b.value.from) + plain.weekday - 1, to: mondayOf(b.value.from) + plain.weekday - 1 } }
+      : plain;
+  const gap = between.replace(/^\s*(?:in the )?(?:mornings?|afternoons?|evenings?)(?=\s*,?\s*(?:or|and)\b)/, "");
   const x = ends(a.value);
   const y = ends(b.value);
   if (/^\s*(?:to|through|thru|till|until|-)\s*$/.test(gap) || (/^\s*and\s*$/.test(gap) && /\bbetween\s+$/.test(said.norm.slice(0, a.start)))) {
@@ -64,7 +82,7 @@ function single(v: DayValue): DayNumber[] {
 }
 
 const NOT =
-  /\b(?:not|except(?: for| on)?|but not|(?:any ?(?:day|thing|time)|every ?day|everything|all) but|apart from|other than|any day but|anything but|besides|(?:can't|cannot|can not|won't|couldn't) (?:do|manage))\s+(?:on |for |the |this |next )*$/;
+  /\b(?:not|never|except(?: for| on)?|but not|(?:any ?(?:day|thing|time)|every ?day|everything|all) but|apart from|other than|any day but|anything but|besides|(?:can't|cannot|can not|won't|couldn't) (?:do|manage))\s+(?:on |for |the |this |next |a )*$/;
 /** What rules the day before it out: "doesn't work", "is no good", "I can't". */
 const NOT_AFTER =
   /^s?\s*,?\s*(?:(?:really |just )?(?:doesn'?t|does not|don'?t|do not|won'?t|will not|wouldn'?t|isn'?t|is not|aren'?t|are not)\s+(?:really |quite )?(?:work|suit|do|fit|good|great|possible|an option|convenient|be possible)|(?:is|are) (?:no good|bad|out|impossible|no use|difficult)|i (?:can'?t|cannot|couldn'?t|won'?t be able))\b/;
@@ -141,5 +159,17 @@ export function passedHour(found: Found[], at: Moment, startOf: (f: FoundOf<"tim
     const time = found.find((t): t is FoundOf<"time"> => t.kind === "time");
     const start = time ? startOf(time, at.today) : null;
     return start !== null && start <= at.minute ? { ...f, value: { kind: "days", from: at.today + 7, to: at.today + 7 } } : f;
+  });
+}
+
+/** "Tuesday mornings": the weekday in general, not the next one. */
+export function everyWeek(said: Said, found: Found[]): Found[] {
+  return found.map((f): Found => {
+    if (f.kind !== "day" || f.not || !/^\s*(?:mornings|afternoons|evenings|lunchtimes)\b/.test(said.norm.slice(f.end))) return f;
+    const days = single(f.value);
+    if (f.rule === "day/weekday" && f.weekday) return { ...f, value: { kind: "weekdays", weekdays: [f.weekday] } };
+    return f.rule === "day/either" && days.length > 1 && days.every((d) => d < (days[0] as number) + 7)
+      ? { ...f, value: { kind: "weekdays", weekdays: days.map(weekdayOf) } }
+      : f;
   });
 }

@@ -74,7 +74,8 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
 export function assignPeople(said: Said, found: Found[]): Found[] {
   const people = found.filter((f) => f.kind === "staff" && f.value !== "any" && !f.not);
   if (people.length === 0) return found;
-  const old = (f: Found): boolean => /\b(?:from|instead of|rather than|than|and not)\s+(?:with |by |see |seeing )?$/.test(said.norm.slice(Math.max(0, f.start - 30), f.start));
+  const old = (f: Found): boolean =>
+    /\b(?:from|instead of|rather than|than|and not)\s+(?:with |by |see |seeing )?$/.test(said.norm.slice(Math.max(0, f.start - 30), f.start));
   const wished = (f: Found): boolean => {
     const before = said.norm.slice(Math.max(0, f.start - 40), f.start);
     return (
@@ -86,7 +87,15 @@ export function assignPeople(said: Said, found: Found[]): Found[] {
   return found.map((f) => {
     const i = people.indexOf(f as (typeof people)[number]);
     if (i < 0) return f;
-    const part: Part = old(f) ? "old" : several ? (people.some((p) => p !== f && old(p)) || i > 0 ? "new" : "old") : wished(f) && !existing(said, f) ? "new" : "old";
+    const part: Part = old(f)
+      ? "old"
+      : several
+        ? people.some((p) => p !== f && old(p)) || i > 0
+          ? "new"
+          : "old"
+        : wished(f) && !existing(said, f)
+          ? "new"
+          : "old";
     return { ...f, part };
   });
 }

@@ -131,7 +131,10 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/weekday-of-week",
-    pattern: new RegExp(`\\b(?:on )?(${WEEKDAY}) (?:(?:of )?(next|this) week|(?:of )?the week (after|after next))\\b|\\b(?:next|the) week'?s (${WEEKDAY})\\b`, "g"),
+    pattern: new RegExp(
+      `\\b(?:on )?(${WEEKDAY}) (?:(?:of )?(next|this) week|(?:of )?the week (after|after next))\\b|\\b(?:next|the) week'?s (${WEEKDAY})\\b`,
+      "g",
+    ),
     value: (m, at) => {
       const weeks = m[2] === "this" ? 0 : m[3] === "after next" ? 2 : 1;
       const weekday = wd(m[1] ?? m[4] ?? "");
@@ -140,7 +143,10 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/within",
-    pattern: new RegExp(`\\b(?:with?in|in|over|during) (?:the next |the coming )(${N})? ?(days?|weeks?|fortnight|months?|few days)(?:' time)?\\b|\\bwithin (${N}) (days?|weeks?|fortnight|months?)\\b`, "g"),
+    pattern: new RegExp(
+      `\\b(?:with?in|in|over|during) (?:the next |the coming )(${N})? ?(days?|weeks?|fortnight|months?|few days)(?:' time)?\\b|\\bwithin (${N}) (days?|weeks?|fortnight|months?)\\b`,
+      "g",
+    ),
     value: (m, at) => {
       const unit = m[2] ?? m[4] ?? "";
       if (/few/.test(unit)) return { value: { kind: "days", from: at.today } };
@@ -149,11 +155,18 @@ export const DAY_RULES: DayRule[] = [
       return { value: span(at.today, to) };
     },
   },
-  { name: "day/weekdays", pattern: /\b(?:on )?(?:week ?days?|working days?)(?: only)?\b/g, value: () => ({ value: { kind: "weekdays", weekdays: [1, 2, 3, 4, 5] } }) },
+  {
+    name: "day/weekdays",
+    pattern: /\b(?:on )?(?:week ?days?|working days?)(?: only)?\b/g,
+    value: () => ({ value: { kind: "weekdays", weekdays: [1, 2, 3, 4, 5] } }),
+  },
   { name: "day/midweek", pattern: /\bmid[- ]?week\b/g, value: (_m, at) => ({ value: ahead(at, span(week(at, 0) + 2, week(at, 0) + 3)) }) },
   {
     name: "day/week-of",
-    pattern: new RegExp(`\\bthe week (?:of|starting|beginning)(?: on)?(?: the)? (?:(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL}))(?: of)?(?: (${MONTH}))?|(${MONTH}) (?:the )?(\\d{1,2})(?:st|nd|rd|th)?)\\b`, "g"),
+    pattern: new RegExp(
+      `\\bthe week (?:of|starting|beginning)(?: on)?(?: the)? (?:(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL}))(?: of)?(?: (${MONTH}))?|(${MONTH}) (?:the )?(\\d{1,2})(?:st|nd|rd|th)?)\\b`,
+      "g",
+    ),
     value: (m, at) => {
       const month = m[3] ?? m[4];
       const date = m[5] ? Number(m[5]) : nth(m[1], m[2]);
@@ -174,7 +187,10 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/relative",
-    pattern: new RegExp(`\\b(?:on )?the (?:(day|week)|(${WEEKDAY})) (after|before)(?: that)?(?! (?:tomorrow|next|the|<|my|lunch|work|\\d|${WEEKDAY}|${MONTH}))(?=\\W|$)|\\bthe same (day)\\b|\\bthat same (day)\\b`, "g"),
+    pattern: new RegExp(
+      `\\b(?:on )?the (?:(day|week)|(${WEEKDAY})) (after|before)(?: that)?(?! (?:tomorrow|next|the|<|my|lunch|work|\\d|${WEEKDAY}|${MONTH}))(?=\\W|$)|\\bthe same (day)\\b|\\bthat same (day)\\b`,
+      "g",
+    ),
     value: (m) => {
       if (m[4] || m[5]) return { value: { kind: "relative", byDays: 0 } };
       const sign = m[3] === "after" ? 1 : -1;
@@ -312,7 +328,7 @@ export const DAY_RULES: DayRule[] = [
       const date = nth(m[3], m[4]);
       if (!date || date > 31) return null;
       // "the first" is a choice as often as a date: a small ordinal in words needs "on".
-      if (m[4] && date <= 4 && !m[1]) return null;
+      if (m[4] && date <= 4 && !m[1] && !(at.expects === "day" && date === 4)) return null;
       if (m[4] && !m[2]) return null;
       const day = nextDate(at, date);
       return day === null ? null : { value: one(day), assumed: "the next one to come" };
@@ -404,7 +420,15 @@ export function ownDayRule(house: House): DayRule | null {
   const have = ownDays.get(house);
   if (have !== undefined) return have;
   const names = house.handbook.closed.map((c) => plainDay(c.name)).filter((n) => n.length > 3);
-  const words = [...new Set(names)].sort((a, b) => b.length - a.length).map((n) => n.replace(/[^a-z0-9 ]/g, "").replace(/\blabou?r\b/g, "labou?r").replace(/s\b/g, "'?s").replace(/ /g, "[ -]"));
+  const words = [...new Set(names)]
+    .sort((a, b) => b.length - a.length)
+    .map((n) =>
+      n
+        .replace(/[^a-z0-9 ]/g, "")
+        .replace(/\blabou?r\b/g, "labou?r")
+        .replace(/s\b/g, "'?s")
+        .replace(/ /g, "[ -]"),
+    );
   const rule: DayRule | null =
     words.length === 0 ? null : { name: "day/named", pattern: new RegExp(`\\b(?:${words.join("|")})\\b`, "g"), value: (m, at) => namedDay(m[0], at) };
   ownDays.set(house, rule);

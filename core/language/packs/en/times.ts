@@ -11,7 +11,7 @@ export interface TimeRule {
 
 /** A clock time in words or digits; groups are read by `clock`. */
 const CLOCK =
-  `(?:half past (?:${HOUR}|\\d{1,2})|half (?:${HOUR})|(?:a )?quarter (?:past|after|to|of) (?:${HOUR}|\\d{1,2})|(?:${MINUTE}|\\d{1,2})(?: minutes)? (?:past|to) (?:${HOUR}|\\d{1,2})` +
+  `(?:half past (?:${HOUR}|\\d{1,2})|half (?:${HOUR})|(?:a )?quarter (?:past|after|to|of) (?:${HOUR}|\\d{1,2})|(?:(?:(?:twenty[- ]five|twenty|ten|five)(?: minutes)?|\\d{1,2} minutes) (?:past|to)|(?:5|10|20|25) past) (?:${HOUR}|\\d{1,2})` +
   `|(?:${HOUR}) (?:${MINUTE})(?![ -]?min)|\\d{1,2}[:.][0-5]\\d|\\d{1,2}h[0-5]\\d|(?:[01]?\\d|2[0-3])[0-5]\\d(?=\\b)|noon|mid-?day|midnight|twelve noon|(?:${HOUR})|\\d{1,2})` +
   `(?: ?(?:o'?clock))?(?: ?(?:a\\.m\\.?|p\\.m\\.?|am|pm|a|p)\\b\\.?)?(?: (?:in the (?:morning|afternoon|evening)|at night|sharp))?`;
 
@@ -79,7 +79,8 @@ function valid(hour: number, minute: number, certain: boolean): ClockValue | nul
 
 const rx = (source: string): RegExp => new RegExp(source, "g");
 /** Not followed by what makes a number something else than a time. */
-const NOT_TIME = "(?! ?(?:%|kilo|kg|pound|lbs|euro|cent|km|mile|cm|metre|meter|foot|feet|inch|years?[ -]old|times|dogs?|kids?|children|sessions?|lessons?|classes|minute|min\\b|mins|hour|hr|day|week|month|year|people|person|place|spot|of us|dollar|st\\b|nd\\b|rd\\b|th\\b|/\\d|[-.]?\\d))";
+const NOT_TIME =
+  "(?! ?(?:%|kilo|kg|pound|lbs|euro|cent|km|mile|cm|metre|meter|foot|feet|inch|years?[ -]old|times|dogs?|kids?|children|sessions?|lessons?|classes|minute|min\\b|mins|hour|hr|day|week|month|year|people|person|place|spot|of us|dollar|st\\b|nd\\b|rd\\b|th\\b|/\\d|[-.]?\\d))";
 
 const ranged = (name: string): { value: TimeValue } => ({ value: { kind: "span", ...DAY_PARTS[name], name } });
 const waitsFor = (at: Moment): boolean => at.expects === "time" || at.expects === "slot" || at.expects === "day";
@@ -179,7 +180,12 @@ export const TIME_RULES: TimeRule[] = [
     value: (m, at) => {
       const said = (m[1] ?? "").trim();
       // "The 09:00 one" is a time; "the 12" is not.
-      if (/\bthe $/.test(m.input.slice(0, m.index)) && !SURE.test(said) && !(waitsFor(at) && /^ (?:one|slot|o'?clock)\b/.test(m.input.slice(m.index + m[0].length)))) return null;
+      if (
+        /\bthe $/.test(m.input.slice(0, m.index)) &&
+        !SURE.test(said) &&
+        !(waitsFor(at) && /^ (?:one|slot|o'?clock)\b/.test(m.input.slice(m.index + m[0].length)))
+      )
+        return null;
       if (SURE.test(said)) return one("at", said);
       // A bare number is a time where a time is waited for, or right after a day.
       const before = m.input.slice(0, m.index);
@@ -193,7 +199,11 @@ export const TIME_RULES: TimeRule[] = [
   { name: "time/mid-morning", pattern: /\bmid[- ]?morning\b/g, value: () => ranged("mid-morning") },
   { name: "time/late-afternoon", pattern: /\b(?:late|later in the|end of the) afternoon\b/g, value: () => ranged("late-afternoon") },
   { name: "time/after-lunch", pattern: /\bafter lunch(?:time)?\b/g, value: () => ranged("after-lunch") },
-  { name: "time/lunch", pattern: /(?<!before |until |by )\b(?:(?:at|over|during|in my) )?(?:my )?lunch ?(?:time|hour|break)?\b/g, value: () => ranged("lunchtime") },
+  {
+    name: "time/lunch",
+    pattern: /(?<!before |until |by )\b(?:(?:at|over|during|in my) )?(?:my )?lunch ?(?:time|hour|break)?\b/g,
+    value: () => ranged("lunchtime"),
+  },
   { name: "time/after-work", pattern: /\bafter (?:my |i finish )?work(?:ing hours)?\b/g, value: () => ranged("after-work") },
   { name: "time/after-school", pattern: /\bafter (?:his |her |their )?school\b/g, value: () => ranged("after-school") },
   {
@@ -210,7 +220,22 @@ export const TIME_RULES: TimeRule[] = [
     name: "time/morning",
     pattern: /(?<!good )\b(?:(?:in|during|of) the |this |that |early (?:in the )?)?(?:mornings?|a\.m\.?)(?!\w)(?<!\d ?a\.m\.?)/g,
     // "Morning, could I …" greets.
-    value: (m) => (/^\W*(?:hi |hello |hey )?$/.test(m.input.slice(0, m.index)) && /^morning\W+(?:all\b|everyone|can|could|i\b|i'd|may|we|is|are|do|what|how|this|just|team|folks)/.test(m.input.slice(m.index)) ? null : ranged("morning")),
+    value: (m) =>
+      /^\W*(?:hi |hello |hey )?$/.test(m.input.slice(0, m.index)) &&
+      /^morning\W+(?:all\b|everyone|can|could|i\b|i'd|may|we|is|are|do|what|how|this|just|team|folks)/.test(m.input.slice(m.index))
+        ? null
+        : ranged("morning"),
+  },
+  {
+    name: "time/not-part",
+    pattern: /\b(?:any ?time )?(?:but )?not (?:in the |too )?(?:(mornings?|early)|(afternoons?)|(evenings?|late))\b/g,
+    value: (m) => ({
+      value: m[1]
+        ? { kind: "span", fromMin: 720, name: "not-morning" }
+        : m[2]
+          ? { kind: "span", toMin: 720, name: "not-afternoon" }
+          : { kind: "span", toMin: 1020, name: "not-evening" },
+    }),
   },
   { name: "time/afternoon", pattern: /(?<!good |late )\b(?:(?:in|during) the |this |that |early )?(?:afternoons?|aft)\b/g, value: () => ranged("afternoon") },
   { name: "time/evening", pattern: /(?<!good )\b(?:(?:in|during) the |this |that |early |late )?(?:evenings?|tonight)\b/g, value: () => ranged("evening") },

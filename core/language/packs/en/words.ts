@@ -244,5 +244,7 @@ export const WRITTEN_SHORT: Record<string, string> = {
 /** Words that are themselves, never a slip of another. */
 export const PLAIN_WORDS = new Set([
   ...COMMON,
-  ..."than them they tree free your here hear were word world found sound round ground pound hound parting barking fist burst thirst worst person personal pricey prize opened opens older order oven latter letter water laser message massage massages moaning evenings mourning fiddly finally family fairly formerly canal candle council parcel counsel cancels dress dresses march marsh match may april augusta july june moment money honey sunny funny sandy candy handy mandy brandy muddy study bunny".split(" "),
+  ..."than them they tree free your here hear were word world found sound round ground pound hound parting barking fist burst thirst worst person personal pricey prize opened opens older order oven latter letter water laser message massage massages moaning evenings mourning fiddly finally family fairly formerly canal candle council parcel counsel cancels dress dresses march marsh match may april augusta july june moment money honey sunny funny sandy candy handy mandy brandy muddy study bunny".split(
+    " ",
+  ),
 ]);
