@@ -93,7 +93,8 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
   return did;
 }
 
-export const SAME = /\b(?:same (?:again|thing|as (?:last|before|my last|always|usual))|the same as|the usual|my usual|as (?:last time|usual))\b/i;
+export const SAME =
+  /\b(?:same (?:again|thing|as (?:last|before|my last|always))|the same as|(?<!as )(?:the|my) usual(?= (?:please|one|thing|time|massage|treatment|appointment)|[.,!]|$)|as last time)\b/i;
 
 /**
  * A new visit that takes over from the one just booked, or from the last that the client had: "and one for my son as

@@ -260,6 +260,10 @@ function limitOn(subject: string, context: ReadContext): string | null {
 
 const WEAK_YES = /^(?:ok(?:ay)?|k|kk|great|good|fine|perfect|cool|super|right|sure|lovely|all right|alright|wonderful|brilliant|excellent|please)$/;
 
+/** So many parts of a message are looked at for a wish of their own: nobody asks for more at once. */
+const MOST_CLAUSES = 8;
+const LONGEST_WISH = 400;
+
 function errandsOf(said: Said, masked: string, found: readonly Found[], context: ReadContext): Judged {
   const rest = masked
     .replace(/<\w+>/g, " ")
@@ -274,14 +278,17 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
   if (context.expects === "slot" && found.some((f) => f.kind === "shift") && !found.some((f) => f.kind === "service"))
     return { errands: [], clauses: [], subject: null };
   const vocabulary = lexiconOf(context.house).vocabulary;
-  const parts = clauses(said.norm).map((c) => ({
-    ...c,
-    masked: mask(
-      { ...said, norm: c.text },
-      found.filter((f) => f.start >= c.from && f.end <= c.to).map((f) => ({ ...f, start: f.start - c.from, end: f.end - c.from })),
-    ),
-  }));
-  return judge(masked, parts, (w) => vocabulary.has(w), open);
+  const parts = clauses(said.norm)
+    .slice(0, MOST_CLAUSES)
+    .map((c) => ({
+      ...c,
+      masked: mask(
+        { ...said, norm: c.text },
+        found.filter((f) => f.start >= c.from && f.end <= c.to).map((f) => ({ ...f, start: f.start - c.from, end: f.end - c.from })),
+      ),
+    }));
+  // In a long message the wish stands at its beginning or in a part of its own.
+  return judge(masked.slice(0, LONGEST_WISH), parts, (w) => vocabulary.has(w), open);
 }
 
 /** The slots of the public interface: only what the message says. */

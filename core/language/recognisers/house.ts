@@ -101,13 +101,21 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   const out: Found[] = [];
   const used = new Set<number>();
   const tokens = said.tokens;
+  const stems = tokens.map((t) => stem(t.text));
+  const there = new Set(stems);
+  const positions = new Map<string, number[]>();
+  stems.forEach((w, i) => positions.set(w, [...(positions.get(w) ?? []), i]));
+  // A slip stands where there is a word that the language does not have.
+  const strange = tokens.flatMap((t, i) => (t.text.length >= 4 && !COMMON.has(t.text) ? [i] : []));
   for (const slip of [false, true])
     for (const p of lexicon.phrases) {
-      for (let i = 0; i + p.words.length <= tokens.length; i++) {
+      // Without a slip every word of a name must be there at all.
+      if (!slip && p.stems.some((w) => !there.has(w))) continue;
+      for (const i of slip ? startsAt(strange, p.words.length, tokens.length) : startsAt(positions.get(p.stems[0] as string) ?? [], 1, tokens.length)) {
+        if (i + p.words.length > tokens.length) continue;
         if (
           p.words.some(
-            (w, k) =>
-              used.has(i + k) || !same(tokens[i + k] as Token, w, p.stems[k] as string, slip && !lexicon.telling.has(stem((tokens[i + k] as Token).text))),
+            (w, k) => used.has(i + k) || !same(tokens[i + k] as Token, w, p.stems[k] as string, slip && !lexicon.telling.has(stems[i + k] as string)),
           )
         )
           continue;
@@ -199,14 +207,22 @@ export function staff(said: Said, house: House): Found[] {
   const used = new Set<number>();
   const tokens = said.tokens;
   const ordered = [...lexicon.people].sort((a, b) => b.words.length - a.words.length);
-  for (const near of [false, true])
-    for (const p of ordered)
-      for (let i = 0; i + p.words.length <= tokens.length; i++) {
+  const there = new Set(tokens.map((t) => t.text.replace(/'s$/, "")));
+  const places = new Map<string, number[]>();
+  tokens.forEach((t, i) => {
+    const plain = t.text.replace(/'s$/, "");
+    places.set(plain, [...(places.get(plain) ?? []), i]);
+  });
+  const odd = tokens.flatMap((t, i) => (t.text.length >= 3 && !PLAIN.has(t.text) ? [i] : []));
+  for (const near of odd.length > 0 ? [false, true] : [false])
+    for (const p of ordered) {
+      if (!near && p.words.some((w) => !there.has(w))) continue;
+      for (const i of near ? startsAt(odd, p.words.length, tokens.length) : startsAt(places.get(p.words[0] as string) ?? [], 1, tokens.length)) {
+        if (i + p.words.length > tokens.length) continue;
         // A near sound of a short name counts only where a person is spoken of.
-        const spoken =
-          /\b(?:with|by|see|ask|tell|let|is|does|for|and|or|from|to)\s*$/.test(said.norm.slice(0, (tokens[i] as Token).start)) ||
-          /^'s\b/.test(said.norm.slice((tokens[i] as Token).end));
+        const spoken = BEFORE_PEOPLE.has(tokens[i - 1]?.text ?? "") || (tokens[i] as Token).text.endsWith("'s");
         if (p.words.some((w, k) => used.has(i + k) || !sameName((tokens[i + k] as Token).text, w, near, spoken))) continue;
+        const before = said.norm.slice(Math.max(0, (tokens[i] as Token).start - 40), (tokens[i] as Token).start);
         p.words.forEach((_, k) => used.add(i + k));
         out.push({
           kind: "staff",
@@ -215,31 +231,41 @@ export function staff(said: Said, house: House): Found[] {
           start: (tokens[i] as Token).start,
           end: (tokens[i + p.words.length - 1] as Token).end,
           ...(near ? { assumed: house.staff.get(p.staff)?.name ?? "" } : {}),
-          ...(/\b(?:not|never|anyone but|anybody but|except|without|other than|besides) (?:with |by )?$/.test(said.norm.slice(0, (tokens[i] as Token).start)) &&
-          !/\bnot with (?:anyone|anybody) but $|\b(?:no one|nobody|not anyone|not anybody)(?: else)? but (?:with )?$/.test(
-            said.norm.slice(0, (tokens[i] as Token).start),
-          )
+          ...(/\b(?:not|never|anyone but|anybody but|except|without|other than|besides) (?:with |by )?$/.test(before) &&
+          !/\bnot with (?:anyone|anybody) but $|\b(?:no one|nobody|not anyone|not anybody)(?: else)? but (?:with )?$/.test(before)
             ? { not: true }
             : {}),
         });
       }
+    }
   for (const m of said.norm.matchAll(
     /\b(?:(?<!not )(?<!with )any(?:one|body)(?! (?:but|there|in|work|speak|call|know|at home))|no preference|(?:i )?(?:don't|do not|dont) (?:mind|care|have a preference)(?: (?:who|which (?:one|person)))?|whoever(?:'s| is)?(?: free| available)?|doesn't matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|any of (?:them|you)|anyone will do|with any(?:one|body)?)\b/g,
   ))
     out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });
   for (const m of said.norm.matchAll(/\b(?:(?:a |any |the )?(?:woman|women|female|lady)|(?:a |any |the )?(?:man|male|guy|gentleman))\b/g)) {
     // "For pregnant women", "that lady" speak of somebody else than the staff.
-    if (/\b(?:for|pregnant|old|older|young|that|this|another|my|other) (?:a )?$/.test(said.norm.slice(0, m.index))) continue;
+    if (/\b(?:for|pregnant|old|older|young|that|this|another|my|other) (?:a )?$/.test(said.norm.slice(Math.max(0, m.index - 30), m.index))) continue;
     const woman = /wom|female|lady/.test(m[0]);
     out.push({ kind: "gender", value: woman ? "woman" : "man", rule: "staff/gender", start: m.index, end: m.index + m[0].length });
   }
   return out.sort((a, b) => a.start - b.start);
 }
 
+/** Where a phrase of so many words can begin if one of them is at one of the places. */
+function startsAt(places: readonly number[], words: number, most: number): number[] {
+  if (words === 1) return [...places];
+  const out = new Set<number>();
+  for (const p of places) for (let i = Math.max(0, p - words + 1); i <= p && i < most; i++) out.add(i);
+  return [...out].sort((a, b) => a - b);
+}
+
+/** Words after which a person is spoken of. */
+const BEFORE_PEOPLE = new Set("with by see ask tell let is does for and or from to".split(" "));
+
 function sameName(said: string, name: string, near: boolean, spoken: boolean): boolean {
   const plain = said.replace(/'s$/, "");
   if (plain === name) return true;
-  if (!near || PLAIN.has(plain) || name.length < 4 || plain.length < (spoken ? 3 : 4)) return false;
+  if (!near || Math.abs(plain.length - name.length) > 3 || PLAIN.has(plain) || name.length < 4 || plain.length < (spoken ? 3 : 4)) return false;
   const d = distance(plain, name);
   if (name.length < 6 && !spoken) return false;
   if (spoken && name.length === 4 && d === 1 && plain[0] === name[0] && sounds(plain) === sounds(name)) return true;

@@ -6,6 +6,7 @@
  */
 export const EXAMPLES = String.raw`
 = book
+(could|can|may) (i|we) book (something|anything)(|?| please| please?)
 put (my name|our names|me|us|him) down for (the |)<service>(| <day>| please)
 (i'd love|i want|i'd like) to have my <own> (done|looked at|checked|analysed|cut|repaired)(| <day>)
 (yes|and|also|plus),? (one|another one|one more) for <day>(| too| as well)
@@ -474,6 +475,11 @@ how can i reach <staff> (at home|privately|after work)(|?)
 (there is|there's|we've had) a (fire|crash|bad accident)(| and someone is hurt| here)
 call an ambulance
 = none
+i should have (rung|written|come) (sooner|long before) but (life got in the way|i never found the time|work was mad)
+(what a day|such a day) i've had
+a friend (recommended|suggested) you
+sorry for the late (reply|answer)
+(lovely|awful|strange) (weather|day) today isn't it
 (outside|at|near|by) the <odd>(| in <odd>| please)
 my <odd> did
 (a|the) <odd>(| <odd>)
