@@ -34,6 +34,10 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   // What was asked for and is there is an answer, whatever else its words might begin: "ring me on 902 …".
   const answered = (state.expects === "name" && kept.name) || (["phone", "email", "phone-check", "email-check"].includes(state.expects) && kept.contact);
   if (answered && !reading.question) errands.splice(0, errands.length, ...errands.filter((e) => e === "move" || e === "cancel"));
+  // Asked which service, length or time, they name one: whatever else their words might ask.
+  const asIs: Partial<Record<string, readonly string[]>> = { service: ["service"], length: ["length"], day: ["day"], time: ["time"], slot: ["choice", "time"] };
+  if (!reading.question && asIs[state.expects]?.some((kind) => reading.found.some((f) => f.kind === kind)))
+    errands.splice(0, errands.length, ...errands.filter((e) => !isAsk(e)));
   if (reading.limit && reading.guessed && (inOwnWords(t, reading) || (reading.question && fromHandbook(t, reading, 0.7)))) return resume(t);
   if (reading.limit) return refuse(t, reading);
   if (

@@ -16,6 +16,8 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
     const task = state.task;
     const context = contextOf(t.house, t.now, state);
     if (e === "book" || e === "ask-availability") {
+      // Asked which of their appointments is meant, they name one of those.
+      if (task && state.expects === "which-appointment") continue;
       if (task?.errand === "book") {
         const asked =
           state.expects === "slot" ||

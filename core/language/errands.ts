@@ -132,11 +132,12 @@ function one(masked: string, own: (word: string) => boolean, open: boolean): { r
   const least = Math.max(open ? LEAST.open : LEAST.asked, GRAVE[top.errand] ?? 0);
   const sign = cued.find((c) => c.errand === top.errand);
   const plainly = cued.find((c) => c.rule === "errand/cancel/cancel");
-  if (plainly && top.errand === "move" && !cued.some((c) => c.errand === "move")) return { read: { ...plainly, sure: Math.max(0.5, top.sure) }, subject: null };
+  if (plainly && ["move", "book", "ask-availability", "ask-mine", "none"].includes(top.errand) && !cued.some((c) => c.errand === "move"))
+    return { read: { ...plainly, sure: Math.max(0.5, top.sure) }, subject: null };
   const supposed = cued.find((c) => c.rule.endsWith("/what-if"));
   if (supposed && top.errand !== "refused" && top.errand !== "emergency") return { read: { ...supposed, sure: Math.max(0.6, top.sure) }, subject: null };
   // What names a thing that the house does is its business.
-  if (top.errand === "out-of-scope" && /<service>/.test(masked)) {
+  if (top.errand === "out-of-scope" && /<(?:service|staff)>/.test(masked)) {
     const next = list.find((g) => g.errand !== "out-of-scope" && g.errand !== "none");
     return { read: next && next.sure >= 0.1 ? { errand: next.errand, rule: `errand/${next.label}/examples`, at: 0, sure: next.sure } : null, subject: null };
   }

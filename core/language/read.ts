@@ -63,7 +63,17 @@ export function read(text: string, context: ReadContext): Reading {
   const staffed = people.filter((p) => !called.some((n) => overlap(p, n)));
   let found: Found[] = [...solid, ...when, ...size, ...offered, ...staffed, ...called, ...many, ...shifts(said)];
   found.push(...yesNo(said).filter((y) => !when.some((w) => overlap(w, y))));
-  found.push(...choices(said, at).filter((c) => !when.some((w) => overlap(w, c)) && !offered.some((s) => overlap(s, c) && s.end - s.start > c.end - c.start)));
+  const soonest = (w: Found): boolean => w.kind === "day" && w.value.kind === "soonest";
+  const picked = choices(said, at);
+  // "The earliest" of what was offered is a choice, not a new wish.
+  if (context.expects === "slot") found = found.filter((f) => !(soonest(f) && picked.some((c) => overlap(c, f))));
+  found.push(
+    ...picked.filter(
+      (c) =>
+        !when.some((w) => overlap(w, c) && !(context.expects === "slot" && soonest(w))) &&
+        !offered.some((s) => overlap(s, c) && s.end - s.start > c.end - c.start),
+    ),
+  );
 
   const first = correct(said, ruleOut(said, found));
   found = first.found;

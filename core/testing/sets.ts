@@ -127,9 +127,14 @@ export interface SetTalk {
   cancelled: string[];
 }
 
-export function setTalks(set: SetName): SetTalk[] {
+export const setTalks = (set: SetName): SetTalk[] => talksOf(textOf(set, "talks.txt"));
+
+/** The conversations held by hand that were brought to a good end; they begin with the books of the first set. */
+export const difficultTalks = (): SetTalk[] => talksOf(readFileSync(new URL("../conversation/difficult/talks.txt", import.meta.url), "utf8"));
+
+function talksOf(text: string): SetTalk[] {
   const out: SetTalk[] = [];
-  for (const raw of textOf(set, "talks.txt").split("\n")) {
+  for (const raw of text.split("\n")) {
     const head = /^\* (\S+) (\w+)$/.exec(raw);
     const talk = out.at(-1);
     if (head) out.push({ id: head[1] as string, house: head[2] as string, says: [], when: {}, booked: [], moved: [], cancelled: [] });

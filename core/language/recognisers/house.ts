@@ -171,7 +171,22 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   return out.sort((a, b) => a.start - b.start);
 }
 
+/** What a strange word was taken for, house by house: the same words come again and again. */
+const taken = new WeakMap<Lexicon, Map<string, { key: string; of: Set<string> } | null>>();
+
 function telling(lexicon: Lexicon, word: string): { key: string; of: Set<string> } | null {
+  const known = taken.get(lexicon) ?? new Map<string, { key: string; of: Set<string> } | null>();
+  taken.set(lexicon, known);
+  let hit = known.get(word);
+  if (hit === undefined) {
+    hit = tellingBy(lexicon, word);
+    if (known.size > 20_000) known.clear();
+    known.set(word, hit);
+  }
+  return hit;
+}
+
+function tellingBy(lexicon: Lexicon, word: string): { key: string; of: Set<string> } | null {
   const exact = lexicon.telling.get(stem(word));
   if (exact) return { key: stem(word), of: exact };
   if (word.length < 6 || COMMON.has(word)) return null;

@@ -180,6 +180,7 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
   }
   if (at.expects === "name" || at.expects === "name-check") {
     const rest = said.tokens.filter((t) => !blocked(t) && !/\d/.test(t.text));
+    if (rest[0] && NOT_TELLING.has(rest[0].text) && !capital(said, rest[0])) return [];
     const inCapitals = capitals(said, rest);
     if (inCapitals.length >= 2) return [asName(said, inCapitals, "name/asked")];
     while (rest[0] && LEADS_IN.has(rest[0].text)) rest.shift();
@@ -263,6 +264,8 @@ const TRAILS = new Set("thanks thank you please here by the way as usual again t
 const PARTICLES = new Set("de la le du van von der den di da del dos y ni nic mac mc o al el bin ibn san st".split(" "));
 
 const GREETS = new Set("hi hello hey morning evening dear here again".split(" "));
+/** How a refusal to give a name begins. */
+const NOT_TELLING = new Set("not no why never none rather guess nobody what don't won't can't".split(" "));
 /** Words of leading in that could be names by themselves. */
 const INTO = new Set("reach ring text try tel cell mobile contact course sure book write booking".split(" "));
 /** Words of plain speech: never part of a name in small letters. */

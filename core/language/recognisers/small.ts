@@ -175,7 +175,7 @@ const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   {
     value: "earlier",
     pattern:
-      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|see me|be) (?:earlier|sooner)|(?:earlier|sooner) (?:than that|please|if)|^earlier$|^sooner$|too late)\b/g,
+      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|see me|be) (?:earlier|sooner)(?! than (?:next|the|this|my|\w+day))|(?:earlier|sooner) (?:than that|please|if)|^earlier$|^sooner$|too late)\b/g,
   },
 ];
 
@@ -216,6 +216,10 @@ const RELATIVE =
 /** Finds how many places, and for whom a visit is. */
 export function company(said: Said): Found[] {
   const out: Found[] = [];
+  // "Me and my two kids" are three.
+  for (const m of said.norm.matchAll(/\b(?:me|myself|i) and (?:my |our )?(two|three|four|five|2|3|4|5) (?:other |more )?[a-z]+s?\b/g))
+    out.push({ kind: "places", value: num(m[1] as string) + 1, rule: "places/me-and", start: m.index, end: m.index + m[0].length });
+  if (out.length > 0) return out;
   for (const m of said.norm.matchAll(
     /\b(\d{1,2}|two|too|three|four|for(?= of us)|five|six|seven|eight|nine|ten|a couple of|couple of|one(?! mat)|a(?! (?:mat|dog|kid|car|cat|pet|child))) (?:places?|dogs|pups|puppies|cats|pets|kids|children|adults|boys|girls|cars|spots?|spaces?|seats?|mats?|people|persons|tickets?|of us)\b/g,
   )) {

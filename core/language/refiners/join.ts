@@ -121,7 +121,11 @@ export function correct(said: Said, found: Found[]): { found: Found[]; dropped: 
     for (let i = 1; i < own.length; i++) {
       const a = own[i - 1] as Found;
       const b = own[i] as Found;
-      if (b.kind === "day" && b.not) continue;
+      if (b.kind === "day" && b.not) {
+        // "Monday… no, not Monday": what is ruled out after it was wished for is wished for no more.
+        if (a.kind === "day" && !a.not && a.weekday !== undefined && a.weekday === b.weekday) dropped.push(a);
+        continue;
+      }
       if (a.kind === "day" && a.not) {
         // "Not Friday, Thursday": a contrast, not two wishes.
         if (b.kind === "day" && single(b.value).length === 1) dropped.push(a);

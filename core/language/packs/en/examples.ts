@@ -6,6 +6,7 @@
  */
 export const EXAMPLES = String.raw`
 = book
+(please |can you |)(book|put|get) (me|us) (one|in|a place|a slot) (for |on |)<day>(| please| <time>)
 (could|can|may) (i|we) book (something|anything)(|?| please| please?)
 put (my name|our names|me|us|him) down for (the |)<service>(| <day>| please)
 (i'd love|i want|i'd like) to have my <own> (done|looked at|checked|analysed|cut|repaired)(| <day>)
@@ -78,6 +79,7 @@ book <places> (places|spots|seats|of us|people) (in|for|into) (the |)<service>(|
 <places> for <service>
 (can|could) (i|we) book <places> (for|in) <service>
 = move
+(move|change|reschedule|shift|postpone) it(| please| for me)
 can (i|we) come (at |)<time> instead of <time>(| <day>|?)
 (may|can|could) (i|we) (reschedule|switch|rearrange|move) my (<day> <service>|<service>|<day> appointment)(|?| please?)
 (can|could|may) (i|you|we) (move|rearrange|reschedule|change|shift|push|switch) my (<day> appointment|<day> <service>|<service> <day>|<service>|appointment)(|?| please?| to <day>?| to <day> <time>?)
@@ -132,6 +134,8 @@ cancel(| please| it| that| everything| my appointment| all of them| both)
 forget (about |)my (appointment|booking|<service>)(| <day>)
 (i|we)'ll have to (give it a miss|pass|skip|miss) (<day>|my <service>|this one)
 = ask-price
+what does (it|that|this) (come to|cost)(| altogether| in total| together| for both|?)
+what's (the total|that altogether|it in total)(|?)
 (are|is) (<service>|they|lessons|it) (dearer|cheaper|more expensive) (at weekends|<day>|in the evening|for children)(|?)
 what's (a|the) <own> (<own>|one)(|?)
 what do you (charge|take) per (<own>|hour|person|picture)(| <own>|?)

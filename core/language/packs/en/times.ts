@@ -131,7 +131,9 @@ export const TIME_RULES: TimeRule[] = [
   },
   {
     name: "time/around",
-    pattern: rx(`\\b(?:(?:somewhere |round )?(?:around|about)|round|roughly|approximately|circa|near|close to|ish) (?:about |at )?(${CLOCK})${NOT_TIME}`),
+    pattern: rx(
+      `\\b(?:(?:somewhere |round )?(?:around|about)|round|roughly|approximately|circa|near|(?:the )?(?:close|closest|nearest) to|ish) (?:about |at )?(${CLOCK})${NOT_TIME}`,
+    ),
     value: (m) => one("around", m[1]),
   },
   {
