@@ -456,6 +456,14 @@ function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: boolean
     return;
   }
   if (fromHandbook(t, reading, 0.75)) return proceed(t);
+  // Whoever speaks of one of the house's people, and asks nothing that is understood, most likely wants to see them.
+  const person = ofKind(reading.found, "staff").find((s) => s.value !== "any" && !s.not);
+  if (person && person.value !== "any" && t.house.staff.get(person.value[0] ?? "")?.bookable) {
+    state.task = newBook();
+    applyToBook(t, state.task, reading, contextOf(t.house, t.now, state));
+    t.rule("book/for-a-person-named");
+    return proceed(t);
+  }
   if (reading.question && /\w{3,}/.test(reading.masked)) return unknown(t, text);
   repair(t);
 }

@@ -104,10 +104,10 @@ export function judge(masked: string, parts: readonly (Clause & { masked: string
     const each = parts.map((p) => ({ from: p.from, to: p.to, ...one(p.masked, own, open) }));
     const grave = each.find((e) => e.read && (e.read.errand === "emergency" || e.read.errand === "refused"));
     // "Book a massage… actually no, cancel it": what is taken back is not done.
-    each.forEach((e, i) => {
-      const before = parts[i - 1];
-      if (i > 0 && before && e.read && /^\W*(?:actually|no|sorry|wait|scratch that|rather)\b/.test(parts[i]?.masked ?? ""))
-        for (let k = 0; k < i; k++) (each[k] as { read: ErrandRead | null }).read = null;
+    let backed = false;
+    parts.forEach((p, i) => {
+      if (i > 0 && /^\W*(?:actually no|no wait|oh no|scratch that|no sorry|sorry no|wait no|actually,? no)\b/.test(p.masked))
+        for (const e of each.slice(0, i)) e.read = null;
     });
     const plain = each.filter(
       (e) =>
@@ -120,7 +120,8 @@ export function judge(masked: string, parts: readonly (Clause & { masked: string
       const clauses = reads.map((r, i) => ({ from: i === 0 ? 0 : r.at, to: reads[i + 1]?.at ?? Infinity }));
       return { errands: reads, clauses, subject: null };
     }
-    if (reads.length === 1 && (!whole.read || whole.read.sure < (reads[0] as ErrandRead).sure) && !grave) return { errands: reads, clauses: [], subject: null };
+    if (reads.length === 1 && (backed || !whole.read || whole.read.sure < (reads[0] as ErrandRead).sure) && !grave)
+      return { errands: reads, clauses: [], subject: null };
   }
   return { errands: whole.read ? [whole.read] : [], clauses: [], subject: whole.subject };
 }

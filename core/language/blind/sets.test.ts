@@ -1,0 +1,33 @@
+import { createHash } from "node:crypto";
+import { readFileSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import { sentences } from "../classifier.ts";
+import { setAttacks, setMessages, setPhrases, setQuestions, setTalks, SETS } from "../../testing/sets.ts";
+
+const file = (name: string): string => readFileSync(new URL(name, import.meta.url), "utf8");
+
+describe.each(SETS)("the %s set", (set) => {
+  it("is large enough to speak of", () => {
+    expect(setMessages(set).length).toBeGreaterThanOrEqual(400);
+    expect(setPhrases(set).length).toBeGreaterThanOrEqual(200);
+    expect(setTalks(set).length).toBeGreaterThanOrEqual(150);
+    expect(setAttacks(set).length).toBeGreaterThanOrEqual(60);
+    const questions = setQuestions(set);
+    expect(questions.filter((q) => q.ids.length > 0).length).toBeGreaterThanOrEqual(80);
+    expect(questions.filter((q) => q.ids.length === 0).length).toBeGreaterThanOrEqual(40);
+  });
+
+  it("shares no message with the sentences that errands are told by", () => {
+    const trained = new Set(sentences().map((s) => s.text));
+    const plain = (s: string): string => s.toLowerCase().replace(/[?!.,]/g, "");
+    const shared = setMessages(set).filter((m) => m.text.split(" ").length >= 5 && trained.has(plain(m.text)));
+    // Short everyday questions ("do you do home visits") are said by everybody; they are few.
+    expect(shared.length).toBeLessThanOrEqual(set === "first" ? 12 : 12);
+  });
+});
+
+it("the second set is as it was before it was first run", () => {
+  const kept = file("./hashes.txt");
+  for (const name of ["messages.txt", "dates.txt", "questions.txt", "attacks.txt", "talks.txt", "books.json", "ribble.json", "karoo.json"])
+    expect(kept).toContain(`${createHash("sha256").update(file(`./second/${name}`)).digest("hex")}  language/blind/second/${name}`);
+});
