@@ -1,7 +1,7 @@
 /**
  * Makes small faults in the core, one at a time, and sees whether the tests notice:
  *
- *   node --import tsx scripts/mutants.ts [how many] [seed]
+ *   node --import tsx scripts/mutants.ts [how many] [seed] [calendars|talk]
  *
  * Each fault is made in a copy of the project; the working tree is left alone.
  */
@@ -19,24 +19,40 @@ const random = (n: number): number => {
   return Math.floor((seed / 4294967296) * n);
 };
 
-const FILES = [
-  "core/schedule/openings.ts",
-  "core/schedule/offers.ts",
-  "core/schedule/wish.ts",
-  "core/schedule/calendar.ts",
-  "core/schedule/dayplan.ts",
-  "core/schedule/places.ts",
-  "core/schedule/visits.ts",
-  "core/schedule/series.ts",
-  "core/schedule/touched.ts",
-  "core/schedule/tidiness.ts",
-  "core/schedule/fees.ts",
-  "core/time/zone.ts",
-  "core/time/intervals.ts",
-  "core/time/days.ts",
-  "core/house/compile.ts",
-  "core/house/book.ts",
-];
+/** What is tried where no other area is named: the calendars. `talk` is reading and conversation. */
+const AREAS: Record<string, { files: string[]; tests: string[] }> = {
+  calendars: {
+    tests: ["core/schedule", "core/time", "core/house"],
+    files: [
+      "core/schedule/openings.ts",
+      "core/schedule/offers.ts",
+      "core/schedule/wish.ts",
+      "core/schedule/calendar.ts",
+      "core/schedule/dayplan.ts",
+      "core/schedule/places.ts",
+      "core/schedule/visits.ts",
+      "core/schedule/series.ts",
+      "core/schedule/touched.ts",
+      "core/schedule/tidiness.ts",
+      "core/schedule/fees.ts",
+      "core/time/zone.ts",
+      "core/time/intervals.ts",
+      "core/time/days.ts",
+      "core/house/compile.ts",
+      "core/house/book.ts",
+    ],
+  },
+  talk: {
+    tests: ["core/language", "core/conversation", "core/callers", "core/knowledge", "core/bring", "core/beginnings"],
+    files: execFileSync("git", ["ls-files", "core/language", "core/conversation"], { cwd: root, encoding: "utf8" })
+      .trim()
+      .split("\n")
+      .filter((f) => /\.ts$/.test(f) && !/\.test\.ts$|wording\/|packs\/en\/(?:words|examples|concepts)/.test(f)),
+  },
+};
+const area = AREAS[process.argv[4] ?? "calendars"];
+if (!area) throw new Error(`There is no area ${process.argv[4]}; there are ${Object.keys(AREAS).join(" and ")}.`);
+const FILES = area.files;
 /** A bound, a comparison, a sign. */
 const FAULTS: [RegExp, string][] = [
   [/ < /g, " <= "],
@@ -66,10 +82,14 @@ const sites: Site[] = FILES.flatMap((file) => {
 });
 
 const copy = mkdtempSync(join(tmpdir(), "gentian-mutants-"));
-const tracked = execFileSync("git", ["ls-files", "core", "demo", "docs", "package.json", "vitest.config.ts", "tsconfig.json", "server/package.json"], {
-  cwd: root,
-  encoding: "utf8",
-})
+const tracked = execFileSync(
+  "git",
+  ["ls-files", "core", "demo", "docs", "scripts", "package.json", "vitest.config.ts", "tsconfig.json", "server/package.json"],
+  {
+    cwd: root,
+    encoding: "utf8",
+  },
+)
   .trim()
   .split("\n");
 for (const f of tracked) cpSync(join(root, f), join(copy, f), { recursive: true });
@@ -81,7 +101,7 @@ for (let i = 0; i < many; i++) {
   const path = join(copy, site.file);
   const text = readFileSync(join(root, site.file), "utf8");
   writeFileSync(path, text.slice(0, site.at) + site.to + text.slice(site.at + site.from.length));
-  const run = spawnSync(join(root, "node_modules", ".bin", "vitest"), ["run", "--project", "core", "--bail", "1", "core/schedule", "core/time", "core/house"], {
+  const run = spawnSync(join(root, "node_modules", ".bin", "vitest"), ["run", "--project", "core", "--bail", "1", ...area.tests], {
     cwd: copy,
     encoding: "utf8",
     timeout: 600_000,

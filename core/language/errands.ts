@@ -106,8 +106,10 @@ export function judge(masked: string, parts: readonly (Clause & { masked: string
     // "Book a massage… actually no, cancel it": what is taken back is not done.
     let backed = false;
     parts.forEach((p, i) => {
-      if (i > 0 && /^\W*(?:actually no|no wait|oh no|scratch that|no sorry|sorry no|wait no|actually,? no)\b/.test(p.masked))
+      if (i > 0 && /^\W*(?:actually no|no wait|oh no|scratch that|no sorry|sorry no|wait no|actually,? no)\b/.test(p.masked)) {
         for (const e of each.slice(0, i)) e.read = null;
+        backed = true;
+      }
     });
     const plain = each.filter(
       (e) =>

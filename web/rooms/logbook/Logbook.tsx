@@ -89,6 +89,12 @@ export function Logbook({ me }: { me: Me }) {
             {c.id === id && opened.data?.id === c.id ? (
               <div className="pr-10 pb-5 pl-5">
                 <Script talk={opened.data} />
+                <p className="mt-3 pl-[72px] text-quiet">
+                  <a className="underline underline-offset-4" href={`/api/desk/conversations/${c.id}/saved`} download>
+                    save this conversation
+                  </a>{" "}
+                  to play it again later
+                </p>
               </div>
             ) : null}
           </li>
