@@ -95,17 +95,23 @@ const tracked = execFileSync(
 for (const f of tracked) cpSync(join(root, f), join(copy, f), { recursive: true });
 symlinkSync(join(root, "node_modules"), join(copy, "node_modules"));
 
+const tests = (): ReturnType<typeof spawnSync> =>
+  spawnSync(join(root, "node_modules", ".bin", "vitest"), ["run", "--project", "core", "--bail", "1", ...area.tests], {
+    cwd: copy,
+    encoding: "utf8",
+    timeout: 600_000,
+  });
+// Without a fault the tests must pass in the copy, or everything would count as noticed.
+const sound = tests();
+if (sound.status !== 0) throw new Error(`The tests fail without any fault:\n${String(sound.stdout).slice(-3000)}`);
+
 let killed = 0;
 for (let i = 0; i < many; i++) {
   const site = sites[random(sites.length)] as Site;
   const path = join(copy, site.file);
   const text = readFileSync(join(root, site.file), "utf8");
   writeFileSync(path, text.slice(0, site.at) + site.to + text.slice(site.at + site.from.length));
-  const run = spawnSync(join(root, "node_modules", ".bin", "vitest"), ["run", "--project", "core", "--bail", "1", ...area.tests], {
-    cwd: copy,
-    encoding: "utf8",
-    timeout: 600_000,
-  });
+  const run = tests();
   writeFileSync(path, text);
   const dead = run.status !== 0;
   if (dead) killed++;

@@ -106,8 +106,13 @@ export class Caller {
 
   #make(aim: Aim, temper: Temper): Facts {
     const { random } = this;
-    const name = `${this.#pick(FIRST)} ${this.#pick(LAST)}`;
-    const phone = phoneIn(this.house, 100 + Math.floor(random() * 100));
+    let name: string;
+    let phone: string;
+    // Nobody is called or reached as somebody is whom the house knows already.
+    do {
+      name = `${this.#pick(FIRST)} ${this.#pick(LAST)}`;
+      phone = phoneIn(this.house, 100 + Math.floor(random() * 100));
+    } while (this.book.clients.some((c) => c.name === name || c.phone === phone));
     const known = aim === "move" || aim === "cancel" || random() < 0.4;
     if (known) this.book.clients.push({ id: `known-${name}`, name, phone, assessed: true });
     const services = this.house.handbook.services.filter((s) => (known || !s.after) && s.staff.length > 0);
