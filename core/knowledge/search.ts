@@ -1,7 +1,7 @@
 import type { House } from "../house/compile.ts";
 import { CONCEPTS } from "../language/packs/en/concepts.ts";
 import { COMMON } from "../language/packs/en/words.ts";
-import { normalise, stem } from "../language/text.ts";
+import { folded, normalise, stem } from "../language/text.ts";
 
 /** One piece of what the house can say, found by its words. */
 export interface Passage {
@@ -184,6 +184,9 @@ const SUM = /[$€£]\s?\d|\bR\s?\d|\d+ ?(?:dollars|euros|pounds|rand)\b/;
 
 /** The house's own answer to a question that is asked nearly in its own words. */
 export function ownAnswerTo(house: House, question: string): Passage | null {
+  const whole = folded(question);
+  const same = indexOf(house).passages.find((p) => p.passage.kind === "answer" && p.passage.asked.some((a) => folded(a) === whole));
+  if (same) return same.passage;
   const asked = new Set(terms(question));
   if (asked.size < 2) return null;
   let best: { passage: Passage; near: number } | null = null;
