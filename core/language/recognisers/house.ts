@@ -158,12 +158,15 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     const narrowed = out.length > 0 ? null : best;
     if (narrowed) {
       const order = house.handbook.services.map((s) => s.id).filter((s) => narrowed.includes(s));
+      // It stands where its first words stand together; what lies between words far apart is something else.
+      const apart = at.findIndex((t, i) => i > 0 && t.start - (at[i - 1] as Token).end > 1);
+      const run = apart < 0 ? at : at.slice(0, apart);
       out.push({
         kind: "service",
         value: order,
         rule: order.length > 1 ? "service/several" : "service/telling-word",
-        start: (at[0] as Token).start,
-        end: (at[at.length - 1] as Token).end,
+        start: (run[0] as Token).start,
+        end: (run.at(-1) as Token).end,
         ...(order.length === 1 ? { assumed: house.services.get(order[0] as string)?.name ?? "" } : {}),
       });
     }

@@ -228,7 +228,7 @@ export function company(said: Said): Found[] {
   }
   if (out.length === 0)
     for (const m of said.norm.matchAll(
-      /\bfor (two|three|four|2|3|4)(?= (?:dogs|pups|puppies|kids|children|pets|people|adults)| *(?:$|[,.!?]| please| on| in| at| for| this| next))/g,
+      /\bfor (two|three|four|2|3|4)(?= (?:dogs|pups|puppies|kids|children|pets|people|adults)| *(?:$|[,.!?]| please| on| in| at| for| this| next| actually| then| instead))/g,
     ))
       out.push({ kind: "places", value: num(m[1] as string), rule: "places/for", start: m.index, end: m.index + m[0].length });
   if (out.length === 0)

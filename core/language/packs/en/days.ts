@@ -224,7 +224,7 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/next-weekday",
-    pattern: new RegExp(`\\bnext (${WEEKDAY})(?!s? (?:the )?\\d)\\b`, "g"),
+    pattern: new RegExp(`\\bnext (${WEEKDAY})(?!s? (?:the \\d|\\d{1,2}(?:st|nd|rd|th)))\\b`, "g"),
     value: (m, at) => {
       const weekday = wd(m[1] ?? "");
       const today = weekdayOf(at.today);
