@@ -35,7 +35,7 @@ function same(slots: Record<string, unknown>): SlotMap {
   return written;
 }
 
-export async function run(which?: string, show?: string): Promise<void> {
+export function run(which?: string, show?: string): void {
   const set = (which ?? "second") as SetName;
   if (!SETS.includes(set)) throw new Error(`There is no set ${which}; there are ${SETS.join(" and ")}.`);
   const misses: string[] = [];

@@ -1,6 +1,5 @@
 import type { Event, Looked } from "@gentian/core/conversation/state";
 import type { SavedTalk } from "@gentian/core/formats/talk";
-import type { Channel } from "@gentian/core/house/schema";
 import { turnsOf, type ConversationRow } from "./data/conversations.ts";
 import type { Tx } from "./data/db.ts";
 import { handbookOf } from "./data/houses.ts";
@@ -43,7 +42,7 @@ export async function savedTalkOf(tx: Tx, row: ConversationRow): Promise<SavedTa
     format: "gentian-talk/1",
     house: await handbookOf(tx, row.versionId),
     line: row.line,
-    channel: row.channel as Channel,
+    channel: row.channel,
     seed: row.state.seed,
     startedMin: Math.floor(row.startedMin),
     steps,

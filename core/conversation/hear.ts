@@ -106,7 +106,12 @@ function asMove(t: Turn, reading: Reading, text: string): Reading {
     reading.errands.length === 0 &&
     ofKind(reading.found, "shift").some((s) => s.byMin !== undefined || s.value === "later" || s.value === "earlier");
   // "At 11 instead of 10": one hour for another is a move, whoever is to do it.
-  const swaps = books && ofKind(reading.found, "time").length > 0 && /\b[\w:.]+ (?:am |pm |o'clock )?(?:instead of|rather than) (?:at )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|noon|half|quarter)/i.test(reading.said);
+  const swaps =
+    books &&
+    ofKind(reading.found, "time").length > 0 &&
+    /\b[\w:.]+ (?:am |pm |o'clock )?(?:instead of|rather than) (?:at )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|noon|half|quarter)/i.test(
+      reading.said,
+    );
   if (swaps && !t.state.task) return again(t, text);
   if (!(books || known) || !shift || t.state.task || ofKind(reading.found, "service").length > 0 || SAME.test(reading.said)) return reading;
   return again(t, text);

@@ -133,6 +133,8 @@ export interface MoveTask {
   staff?: string[] | "any";
   /** Minutes later than it stands; negative is earlier, 0 only "later" without saying how much. */
   by?: { min: number; sign: 1 | -1 };
+  /** Days measured from where it stands, kept until it is known which one it is. */
+  after?: { byDays: number; weekday?: number };
   /** Only the person is to change: day and hour stay if they can. */
   keepTime?: boolean;
   wish: WishState;

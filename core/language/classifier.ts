@@ -135,7 +135,7 @@ function train(list: readonly Example[], labels: Label[]): Pick<Model, "places" 
           const w = f * k + c;
           const step = g + DECAY * (weights[w] as number);
           squares[w] = (squares[w] as number) + step * step;
-          weights[w] = (weights[w] as number) - (RATE * step) / Math.sqrt(squares[w] as number);
+          weights[w] = (weights[w] as number) - (RATE * step) / Math.sqrt(squares[w]);
         }
       }
     }

@@ -47,7 +47,7 @@ interface Base {
 
 export type Found = Base &
   (
-    | { kind: "day"; value: DayValue; not?: boolean; weekday?: number }
+    | { kind: "day"; value: DayValue; not?: boolean; weekday?: number; weekdays?: number[] }
     | { kind: "time"; value: TimeValue }
     | { kind: "service"; value: string[] }
     | { kind: "length"; value: number | "long" | "short" }

@@ -158,12 +158,17 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
   const from = referenceDay(t, task);
   const days = ofKind(reading.found, "day")
     .filter((d) => d.part !== "old")
-    .flatMap((d) => settled(d, from));
+    .flatMap((d) => {
+      if (d.value.kind === "relative" && from === undefined && task.errand === "move")
+        task.after = { byDays: d.value.byDays, ...(d.value.weekday === undefined ? {} : { weekday: d.value.weekday }) };
+      return settled(d, from);
+    });
   const times = ofKind(reading.found, "time").filter((d) => d.part !== "old");
   const shift = ofKind(reading.found, "shift").find((s) => s.value === "later" || s.value === "earlier");
-  if (task.errand === "move" && shift && task.offered.length === 0 && times.length === 0) {
+  if (task.errand === "move" && shift && task.offered.length === 0 && times.every((x) => x.value.kind === "same")) {
     // "An hour later": measured from the appointment as it stands.
     task.by = { min: shift.byMin ?? 0, sign: shift.value === "later" ? 1 : -1 };
+    if (times.length > 0) task.wish.times = times;
     if (days.length === 0) return true;
   }
   if (task.errand === "move") {
@@ -178,7 +183,7 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     task.wish.times = times;
     delete task.wish.atMin;
   }
-  return days.length > 0 || times.length > 0;
+  return days.length > 0 || times.length > 0 || (task.errand === "move" && task.after !== undefined);
 }
 
 /** The day that "the day after" and the like are measured from: of what was offered last, of the wish, of the appointment. */
@@ -192,7 +197,7 @@ function referenceDay(t: Turn, task: BookTask | MoveTask): DayNumber | undefined
 }
 
 /** A day measured from another as the day that it is; nothing where there is none to measure from. */
-function settled(d: FoundOf<"day">, from: DayNumber | undefined): FoundOf<"day">[] {
+export function settled(d: FoundOf<"day">, from: DayNumber | undefined): FoundOf<"day">[] {
   if (d.value.kind !== "relative") return [d];
   if (from === undefined) return [];
   const { byDays, weekday } = d.value;

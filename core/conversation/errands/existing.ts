@@ -6,6 +6,7 @@ import type { AppointmentView, CancelTask, MineTask, MoveTask, OldState } from "
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
 import { wishOf } from "../wish.ts";
 import { identify, yesNoChoices } from "./identity.ts";
+import { settled } from "./apply.ts";
 import { propose } from "./offering.ts";
 
 /** "acupuncture with Priya on Thursday 4 March at 4:00 pm". */
@@ -147,6 +148,11 @@ function fromWhereItStands(t: Turn, task: MoveTask, a: AppointmentView): void {
     delete task.keepTime;
     if (!task.wish.days && !task.wish.times) task.wish = { days: { ranges: [{ from: at.day, to: at.day }] }, atMin: at.minute };
     return;
+  }
+  if (task.after) {
+    const [day] = settled({ kind: "day", value: { kind: "relative", ...task.after }, rule: "day/relative", start: 0, end: 0 }, at.day);
+    if (day?.value.kind === "days") task.wish.days = { ranges: [{ from: day.value.from as number, to: day.value.to as number }] };
+    delete task.after;
   }
   const { by } = task;
   if (!by) return;

@@ -258,6 +258,7 @@ export function chosen(t: Turn, offered: readonly OfferView[], reading: Reading)
     const weekday = d.weekday;
     left = left.filter((o) => {
       const day = house.zone.toLocal(o.startMin).day;
+      if (d.weekdays) return d.weekdays.includes(weekdayOf(day));
       if (weekday && d.rule === "day/weekday") return weekdayOf(day) === weekday;
       const v = d.value;
       if (v.kind === "days")

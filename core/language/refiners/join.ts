@@ -68,10 +68,19 @@ function join(said: Said, plain: DayFound, b: DayFound, between: string, moving:
       return { ...a, value: { kind: "weekdays", weekdays: [...a.value.weekdays, ...b.value.weekdays] }, end: b.end, rule: "day/either" };
     const list = [...single(a.value), ...single(b.value)];
     if (list.length >= 2 && list.length === count(a.value) + count(b.value) && !moving)
-      return { ...a, value: { kind: "either", days: [...new Set(list)].sort((p, q) => p - q) }, end: b.end, rule: "day/either" };
+      return {
+        ...a,
+        value: { kind: "either", days: [...new Set(list)].sort((p, q) => p - q) },
+        end: b.end,
+        rule: "day/either",
+        // Said of what was offered, the days of the week count, not the next ones to come.
+        ...(weekdaysOf(a) && weekdaysOf(b) ? { weekdays: [...(weekdaysOf(a) ?? []), ...(weekdaysOf(b) ?? [])] } : {}),
+      };
   }
   return null;
 }
+
+const weekdaysOf = (d: DayFound): number[] | undefined => d.weekdays ?? (d.rule === "day/weekday" && d.weekday ? [d.weekday] : undefined);
 
 const count = (v: DayValue): number => (v.kind === "either" ? v.days.length : 1);
 

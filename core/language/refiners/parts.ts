@@ -85,7 +85,7 @@ export function assignPeople(said: Said, found: Found[]): Found[] {
   };
   const several = people.length > 1;
   return found.map((f) => {
-    const i = people.indexOf(f as (typeof people)[number]);
+    const i = people.indexOf(f);
     if (i < 0) return f;
     const part: Part = old(f)
       ? "old"
