@@ -251,11 +251,15 @@ function hearMessage(t: Turn, reading: Reading, text: string): void {
   const task = t.state.task;
   if (task?.errand !== "message") return;
   const yes = ofKind(reading.found, "yes")[0]?.value;
-  const other =
-    reading.errands.find((e) => ["book", "move", "cancel", "ask-mine", "ask-availability"].includes(e.errand) || (isAsk(e.errand) && reading.question)) ??
-    (task.offered && reading.found.some((f) => f.kind === "service") && reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "length")
-      ? { errand: "book" as const }
-      : undefined);
+  const declined = task.offered && yes === false && !reading.question && !reading.found.some((f) => f.kind === "service");
+  const other = declined
+    ? undefined
+    : (reading.errands.find((e) => ["book", "move", "cancel", "ask-mine", "ask-availability"].includes(e.errand) || (isAsk(e.errand) && reading.question)) ??
+      (task.offered &&
+      reading.found.some((f) => f.kind === "service") &&
+      reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "length")
+        ? { errand: "book" as const }
+        : undefined));
   // What is asked next and can be answered is no message.
   if (task.offered && !other && reading.question && fromHandbook(t, reading, 0.6)) {
     t.state.task = t.state.later.pop() ?? null;

@@ -111,6 +111,21 @@ export function judge(masked: string, parts: readonly (Clause & { masked: string
         backed = true;
       }
     });
+    // Beside another deed, words of who it is for are no wish of their own: "cancel it, the booking is for Ana Petrov".
+    const deed = each.some((e) => e.read?.errand === "move" || e.read?.errand === "cancel");
+    parts.forEach((p, i) => {
+      const e = each[i];
+      // What somebody was going to do the other day is no wish of now.
+      if (e && PAST.test(p.masked)) e.read = null;
+      if (
+        deed &&
+        e?.read &&
+        (e.read.errand === "book" || e.read.errand === "ask-availability") &&
+        /<(?:name|phone|email)>/.test(p.masked) &&
+        !/<(?:service|day|time|length|staff|places)>/.test(p.masked)
+      )
+        e.read = null;
+    });
     const plain = each.filter(
       (e) =>
         e.read && e.read.sure >= (e.read.rule.endsWith("/examples") ? 0.45 : LEAST.open) && e.read.errand !== "thanks-bye" && e.read.errand !== "out-of-scope",
@@ -156,6 +171,9 @@ function one(masked: string, own: (word: string) => boolean, open: boolean): { r
   if (possible) return { read: { ...possible, sure: Math.max(LEAST.open, top.sure) }, subject: null };
   return { read: null, subject: null };
 }
+
+const PAST =
+  /^\W*(?:so |well |anyway |hi |hello )*(?:i|we) (?:(?:was|were) (?:going|hoping|meaning|planning|about) to|(?:meant|wanted|tried|planned|intended) to)\b.*\b(?:yesterday|earlier|sooner|ago|last|before|but|<day>)/;
 
 /** What may stand beside another errand in one message, and what is only its reason. */
 function together(reads: ErrandRead[]): ErrandRead[] {

@@ -6,6 +6,8 @@
  */
 export const EXAMPLES = String.raw`
 = book
+<service> <day>, (<time>,|but <time>,|) (and |but |)(only|not|please) with (<staff>|anyone but <staff>|anybody but <staff>)
+<service> <day>, <time>
 (please |can you |)(book|put|get) (me|us) (one|in|a place|a slot) (for |on |)<day>(| please| <time>)
 (could|can|may) (i|we) book (something|anything)(|?| please| please?)
 put (my name|our names|me|us|him) down for (the |)<service>(| <day>| please)
@@ -19,7 +21,7 @@ put (my name|our names|me|us|him) down for (the |)<service>(| <day>| please)
 (how about|what about) (a |an |)<service>(|?| <day>?)
 (a |)<service> <day>(,|) (actually|no|wait|sorry|oh no),? (i'd rather have|make it|i meant|better|rather) <day>
 (i'm|we're) looking (for |)to (book|get|arrange) (a |)<service>(| <day>| <day> <time>)
-(my|our) <own> told me (you are good|nice things about you), (can i|i'd like to|could i) (book|have|get) (a |)<service>
+(a friend|somebody) swears by you, (can i|i'd like to|could i) (book|have|get) (a |)<service>
 (could|can) (i|we) (book|arrange|schedule|reserve|set up|grab) (something|a time|an appointment|a visit)(|?| please?)
 (can|could|may) i come (on |)(<day>|<day> <time>|<time>)(| with <staff>|, please| for a <service>)
 <service> for (a|my|our|an old) (*retriever|+dog|*girl|<odd>|<own>|big <odd>)(| please| <day>)
@@ -159,6 +161,8 @@ what's the (cheapest|most expensive|difference in price)(| <service>| you do| on
 is (the |a |)<service> free(|?)
 how much (was|is) it again(|?)
 = ask-hours
+(could you|can you) let me know your (hours|times)(|?| please)
+i was wondering about your (hours|opening times)
 do you do (<time>|evenings|weekends|sundays|late nights)(|?)
 are you (working|open|there|in) (on |over |at |)(bank holidays|public holidays|holidays|christmas|easter|new year)(|?)
 (when|what time|until when|till when|from when|at what time) (do|are) (you|you guys|they) (open|close|shut|closing|opening|knock off|finish|start)(| <day>| in the morning| at weekends| usually)(|?)
@@ -479,6 +483,10 @@ how can i reach <staff> (at home|privately|after work)(|?)
 (there is|there's|we've had) a (fire|crash|bad accident)(| and someone is hurt| here)
 call an ambulance
 = none
+(a friend of mine|my whole family|everybody) swears by you
+i (heard|read) (good|great|only good) things (about you|of you)
+(the booking|the appointment|it|that one) (is|was|should be) (for|under|in the name of) <name>(|, <phone>)
+(booked|made) (under|by) <name>(|, <phone>)
 i should have (rung|written|come) (sooner|long before) but (life got in the way|i never found the time|work was mad)
 (what a day|such a day) i've had
 a friend (recommended|suggested) you
