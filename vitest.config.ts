@@ -7,7 +7,7 @@ export default defineConfig({
         test: {
           name: "core",
           include: ["core/**/*.test.ts", "demo/**/*.test.ts", "widget/**/*.test.ts", "web/**/*.test.ts"],
-          testTimeout: 60_000,
+          testTimeout: 240_000,
           pool: "forks",
         },
       },
@@ -16,7 +16,7 @@ export default defineConfig({
           name: "server",
           include: ["server/**/*.test.ts"],
           globalSetup: ["server/testing/cluster.ts"],
-          testTimeout: 60_000,
+          testTimeout: 240_000,
           hookTimeout: 120_000,
           pool: "forks",
         },
