@@ -7,6 +7,7 @@ import { setAttacks, setBook, setHouse, setMessages, setPhrases, setQuestions, s
 import { epochMinOf } from "../core/time/zone.ts";
 import { dayOfIso, weekdayName, weekdayOf } from "../core/time/days.ts";
 import { strayMoney } from "../core/testing/figures.ts";
+import { saidByTemplate } from "../core/testing/templated.ts";
 
 const out: string[] = [];
 const say = (line = ""): void => {
@@ -42,6 +43,7 @@ export function run(which?: string, show?: string): void {
   const miss = (kind: string, text: string): void => void misses.push(`${kind}\t${text}`);
 
   let right = 0;
+  let [unsaid, unsaidRight] = [0, 0];
   let [tp, fp, fn] = [0, 0, 0];
   let [outside, outsideFound, inside, alarms] = [0, 0, 0, 0];
   const confused = new Map<string, number>();
@@ -51,6 +53,10 @@ export function run(which?: string, show?: string): void {
     const r = readPublic(m.text, { house, now: epochMinOf(house.zone, NOW), ...(m.expects ? { expects: m.expects as Expects } : {}) });
     const wanted = m.errands.join("+") || "none";
     const got = r.errands.join("+") || "none";
+    if (!saidByTemplate(set, m)) {
+      unsaid++;
+      if (wanted === got) unsaidRight++;
+    }
     if (wanted === got) right++;
     else {
       confused.set(`${wanted} → ${got}`, (confused.get(`${wanted} → ${got}`) ?? 0) + 1);
@@ -81,6 +87,7 @@ export function run(which?: string, show?: string): void {
   }
   say(`set: ${set}`);
   told("errand right", right, messages.length);
+  told("errand right, of those no template can say", unsaidRight, unsaid);
   say(`slots: F1 ${percent((2 * tp) / (2 * tp + fp + fn))} (precision ${percent(tp / (tp + fp))}, recall ${percent(tp / (tp + fn))}, ${tp + fn} slots)`);
   told("not our business, found", outsideFound, outside);
   told("not our business, false alarms", alarms, inside);

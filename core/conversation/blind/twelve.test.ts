@@ -3,7 +3,8 @@ import { describe, expect, it } from "vitest";
 import { demoHouse } from "../../testing/demo.ts";
 import { isoOfDay } from "../../time/days.ts";
 import { clockText, epochMinOf } from "../../time/zone.ts";
-import { CopyBook, Rehearsal } from "../copybook.ts";
+import { bookWith } from "../../testing/play.ts";
+import { Rehearsal, type CopyBook } from "../copybook.ts";
 
 interface Script {
   id: string;
@@ -42,39 +43,9 @@ const data = JSON.parse(readFileSync(new URL("./twelve.json", import.meta.url), 
 const house = demoHouse();
 const now = epochMinOf(house.zone, data.now);
 
-function books(): CopyBook {
-  const book = new CopyBook(house);
-  book.clients.push(...data.clients);
-  for (const a of data.appointments) {
-    const service = house.handbook.services.find((s) => s.name === a.service);
-    const staff = house.handbook.staff.find((s) => s.name === a.staff);
-    const client = data.clients.find((c) => c.id === a.client);
-    if (!service || !staff || !client) throw new Error(a.id);
-    const startMin = epochMinOf(house.zone, a.start);
-    const endMin = startMin + a.length_min;
-    book.add({
-      id: a.id,
-      clientId: client.id,
-      client: { name: client.name },
-      service: service.id,
-      lengthMin: a.length_min,
-      staff: staff.id,
-      room: house.pools.get(service.pool)?.[0]?.id ?? "",
-      startMin,
-      endMin,
-      busyUntilMin: endMin + service.cleanUpMin,
-      places: 1,
-      priceMinor: service.variants.find((v) => v.lengthMin === a.length_min)?.priceMinor ?? null,
-      status: "booked",
-      feeMinor: 0,
-    });
-  }
-  return book;
-}
-
 /** Plays a script: the line under what is waited for goes first, then the next of those said in order. */
 function play(script: Script, seed: number): { book: CopyBook; talk: string[]; rehearsal: Rehearsal } {
-  const book = books();
+  const book = bookWith(house, data);
   const rehearsal = new Rehearsal(book, now, "ternbay-web", "web", seed);
   const talk = rehearsal.start().map((r) => `R: ${r.text}`);
   const says = [...script.says];

@@ -3,8 +3,12 @@ import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { sentences } from "../classifier.ts";
 import { setAttacks, setMessages, setPhrases, setQuestions, setTalks, SETS } from "../../testing/sets.ts";
+import { saidByTemplate } from "../../testing/templated.ts";
 
 const file = (name: string): string => readFileSync(new URL(name, import.meta.url), "utf8");
+
+/** How many messages of each set stood in the templates when that was first counted. */
+const KNOWN = { first: 102, second: 79 };
 
 describe.each(SETS)("the %s set", (set) => {
   it("is large enough to speak of", () => {
@@ -22,7 +26,14 @@ describe.each(SETS)("the %s set", (set) => {
     const plain = (s: string): string => s.toLowerCase().replace(/[?!.,]/g, "");
     const shared = setMessages(set).filter((m) => m.text.split(" ").length >= 5 && trained.has(plain(m.text)));
     // Short everyday questions ("do you do home visits") are said by everybody; they are few.
-    expect(shared.length).toBeLessThanOrEqual(set === "first" ? 12 : 12);
+    expect(shared.length).toBeLessThanOrEqual(12);
+  });
+
+  it("gains no message that a template can say word for word", () => {
+    // Those there are were found after both sets had been run. They are left out of a figure of their own in the bench,
+    // and are to go from the templates: this number may only fall.
+    const shared = setMessages(set).filter((m) => saidByTemplate(set, m));
+    expect(shared.length).toBeLessThanOrEqual(KNOWN[set]);
   });
 });
 

@@ -1,0 +1,43 @@
+import type { Expects } from "../language/context.ts";
+import { EXAMPLES } from "../language/packs/en/examples.ts";
+import { read } from "../language/read.ts";
+import { headed } from "../language/templates.ts";
+import { epochMinOf } from "../time/zone.ts";
+import { NOW } from "./play.ts";
+import { setHouse, type SetMessage, type SetName } from "./sets.ts";
+
+/** Shorter sentences are said by everybody alike, and prove nothing when they stand on both sides. */
+const OWN_WORDS = 4;
+
+const plain = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/[?!.,;]/g, " ")
+    .replace(/\s+/g, " ")
+    .trim();
+
+let patterns: RegExp[] | undefined;
+
+/** Every template as one pattern: its alternatives are already written as a pattern's are. */
+function compiled(): RegExp[] {
+  patterns ??= [...headed(EXAMPLES).values()].flat().map((t) => {
+    const text = t
+      .toLowerCase()
+      .replace(/[+*](?=\w)/g, "")
+      .replace(/[?!.,;]/g, " ")
+      .replace(/\s+/g, " ?");
+    return new RegExp(`^ ?(?:${text}) ?$`);
+  });
+  return patterns;
+}
+
+/**
+ * Whether some template of the example sentences can say this message word for word, as it stands or with its finds put
+ * aside: by any of all its readings, not only the ones that are trained on. Messages of fewer than four own words do
+ * not count.
+ */
+export function saidByTemplate(set: SetName, m: SetMessage): boolean {
+  const house = setHouse(set, m.house);
+  const { masked } = read(m.text, { house, now: epochMinOf(house.zone, NOW), ...(m.expects ? { expects: m.expects as Expects } : {}) });
+  return [m.text, masked].map(plain).some((t) => t.split(" ").filter((w) => !w.startsWith("<")).length >= OWN_WORDS && compiled().some((p) => p.test(t)));
+}
