@@ -67,6 +67,12 @@ const PLAIN: Record<string, string> = {
   "question:licence": "yes",
   "question:pickup_where": "at the office",
   "question:how_many": "2",
+  "question:level": "a little, for a year",
+  "question:own_aids": "no",
+  "question:insurer": "none",
+  "question:school_year": "secondary two",
+  "question:learning_needs": "no",
+  "question:bike": "a city bike",
 };
 const NUMBERS: Record<string, string> = {
   ternbay: "902 555 0155",
@@ -74,6 +80,10 @@ const NUMBERS: Record<string, string> = {
   banksia: "0491 570 175",
   ribble: "01632 960175",
   karoo: "049 555 0155",
+  rimutaka: "04 555 0155",
+  ocotillo: "520 555 0155",
+  bukit: "6555 0155",
+  shandon: "021 555 0155",
 };
 
 /** What a client wishes of a visit, in the order in which they would say it. */
