@@ -1,6 +1,7 @@
 import type { Errand } from "./errand.ts";
 import { CUES } from "./packs/en/cues.ts";
 import { EXAMPLES } from "./packs/en/examples.ts";
+import { KIN } from "./packs/en/kin.ts";
 import { COMMON } from "./packs/en/words.ts";
 import { expand, headed } from "./templates.ts";
 import { stem } from "./text.ts";
@@ -25,12 +26,19 @@ interface Model {
 }
 
 /** How many sentences each template gives at most, so that none outweighs the others. */
-const PER_TEMPLATE = 24;
+const PER_TEMPLATE = 40;
 const ROUNDS = 5;
-const RATE = 0.35;
-const DECAY = 2e-5;
+const RATE = 0.3;
+const DECAY = 1e-4;
 /** Scores are divided by this before they become shares; measured on sentences left out of the training. */
 const TEMPERATURE = 2;
+
+/** The row of kin that a word belongs to, by the word and by its stem. */
+const KIN_OF = new Map<string, string>();
+for (const row of KIN) {
+  const [name = "", rest = ""] = row.split(": ");
+  for (const word of [name, ...rest.split(" ")]) for (const w of [word, stem(word)]) if (!KIN_OF.has(w)) KIN_OF.set(w, `@${name}`);
+}
 
 const TOKEN = /<\w+>|[a-z0-9]+(?:'[a-z]+)?|\?/g;
 
@@ -43,6 +51,7 @@ function tokens(masked: string, words: Set<string> | null, own: (word: string) =
     else {
       const plain = t.replace(/'s$/, "").replace(/'/g, "");
       if (!words || words.has(plain)) out.push(stem(plain));
+      else if (KIN_OF.has(plain) || KIN_OF.has(stem(plain))) out.push(KIN_OF.get(plain) ?? (KIN_OF.get(stem(plain)) as string));
       else if (own(t) || own(plain)) out.push("<own>");
       else if (COMMON.has(t) || COMMON.has(plain) || /^\d+$/.test(plain)) out.push(stem(plain));
       else out.push("<odd>");
@@ -64,6 +73,18 @@ function features(masked: string, list: readonly string[]): string[] {
     const after = said[i + 2];
     if (after !== undefined) out.add(`${t} _ ${after}`);
   });
+  // The same with each word's kin in its place: what was learnt of one holds for the others.
+  const kin = said.map((t) => KIN_OF.get(t) ?? t);
+  kin.forEach((k, i) => {
+    if (k.startsWith("@")) out.add(k);
+    const next = kin[i + 1];
+    if (next !== undefined && (k.startsWith("@") || next.startsWith("@"))) out.add(`${k} ${next}`);
+    const after = kin[i + 2];
+    if (after !== undefined && (k.startsWith("@") || after.startsWith("@"))) out.add(`${k} _ ${after}`);
+  });
+  // How it asks, with each thing that it speaks of.
+  const asked = said.slice(0, 4).find((t) => ASKS.has(t)) ?? "";
+  for (const k of new Set(kin)) if (k.length > 3) out.add(`${asked} … ${k}`);
   out.add(`^ ${said[0] ?? ""}`);
   out.add(`^ ${said[0] ?? ""} ${said[1] ?? ""}`);
   out.add(`${said.at(-1) ?? ""} $`);
@@ -71,6 +92,10 @@ function features(masked: string, list: readonly string[]): string[] {
   for (const cue of CUES) if (cue.pattern.test(masked)) out.add(`cue ${cue.errand} ${cue.name}`);
   return [...out];
 }
+
+const ASKS = new Set(
+  "what who when where which how why can could may do doe is are am will would should must did ha have i we my pleas tell let you if".split(" "),
+);
 
 interface Example {
   label: Label;

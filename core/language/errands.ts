@@ -126,12 +126,23 @@ export function judge(masked: string, parts: readonly (Clause & { masked: string
       )
         e.read = null;
     });
+    // "My sister said I should come. What do you charge?": beside a question, a wish without anything wished for is talk.
+    const asked = each.some((e) => e.read?.errand.startsWith("ask-") && e.read.errand !== "ask-availability" && e.read.errand !== "ask-mine");
+    parts.forEach((p, i) => {
+      const e = each[i];
+      if (asked && e?.read?.errand === "book" && !/<(?:service|day|time|staff|length|places)>|\b(?:book|appointment)\b/.test(p.masked)) {
+        e.read = null;
+        backed = true;
+      }
+    });
     const plain = each.filter(
       (e) =>
         e.read && e.read.sure >= (e.read.rule.endsWith("/examples") ? 0.45 : LEAST.open) && e.read.errand !== "thanks-bye" && e.read.errand !== "out-of-scope",
     );
     const reads = together(plain.map((e) => ({ ...(e.read as ErrandRead), at: e.from })));
-    if (grave?.read && whole.read?.errand === grave.read.errand) return { errands: [grave.read], clauses: [], subject: grave.subject };
+    // "My toes tingle, is that normal?": what is refused may stand beside talk that asks for nothing.
+    const alone = grave?.read && !whole.read && each.every((e) => e === grave || !e.read);
+    if (grave?.read && (alone || whole.read?.errand === grave.read.errand)) return { errands: [grave.read], clauses: [], subject: grave.subject };
     if (reads.length > 1) {
       // Each errand's part reaches to where the next begins.
       const clauses = reads.map((r, i) => ({ from: i === 0 ? 0 : r.at, to: reads[i + 1]?.at ?? Infinity }));
@@ -146,12 +157,28 @@ export function judge(masked: string, parts: readonly (Clause & { masked: string
 function one(masked: string, own: (word: string) => boolean, open: boolean): { read: ErrandRead | null; subject: string | null } {
   const cued = cuedErrands(masked);
   const list = guesses(masked, own);
+  // "Cancel nothing", "I don't want to move it": what is said not to be wished is not done.
+  const off = NEGATED.exec(masked);
+  if (off) {
+    const verb = /cancel|call/.test(off[0]) ? "cancel" : /move|change|reschedule|shift/.test(off[0]) ? "move" : "book";
+    const rest = list.filter((g) => g.errand !== verb);
+    list.splice(0, list.length, ...rest);
+    cued.splice(0, cued.length, ...cued.filter((c) => c.errand !== verb));
+    if (list.length === 0 || (list[0] as Guess).sure < LEAST.open) return { read: null, subject: null };
+  }
   const top = list[0] as Guess;
   const least = Math.max(open ? LEAST.open : LEAST.asked, GRAVE[top.errand] ?? 0);
   const sign = cued.find((c) => c.errand === top.errand);
   const plainly = cued.find((c) => c.rule === "errand/cancel/cancel");
   if (plainly && ["move", "book", "ask-availability", "ask-mine", "none"].includes(top.errand) && !cued.some((c) => c.errand === "move"))
     return { read: { ...plainly, sure: Math.max(0.5, top.sure) }, subject: null };
+  // "Put off", "postpone": nothing else is meant by them.
+  const postponed = cued.find((c) => c.rule === "errand/move/reschedule");
+  if (postponed && ["book", "ask-availability", "none"].includes(top.errand) && !cued.some((c) => c.errand === "ask-policy"))
+    return { read: { ...postponed, sure: Math.max(0.5, top.sure) }, subject: null };
+  // "Book me for Friday instead of it" books.
+  if (top.errand === "move" && /\bbook (?:me|us|a|an|in)\b/.test(masked) && cued.some((c) => c.errand === "book") && !/\b(?:re-?book|re-?schedul)/.test(masked))
+    return { read: { errand: "book", rule: "errand/book/book", at: 0, sure: Math.max(0.5, top.sure) }, subject: null };
   const supposed = cued.find((c) => c.rule.endsWith("/what-if"));
   if (supposed && top.errand !== "refused" && top.errand !== "emergency") return { read: { ...supposed, sure: Math.max(0.6, top.sure) }, subject: null };
   // What names a thing that the house does is its business.
@@ -172,6 +199,9 @@ function one(masked: string, own: (word: string) => boolean, open: boolean): { r
   return { read: null, subject: null };
 }
 
+const NEGATED =
+  /\b(?:(?:don't|do not|didn't|did not|never|not|no need) (?:(?:really |actually )?(?:want|wish|need|mean|going|have|ask(?:ed)?)(?: you)? )?(?:to )?(?:cancel|call off|move|change|reschedule|shift|book)(?! (?:policy|fee))|(?:cancel|move|change|book) (?:nothing|no other|none))\b(?! .*\b(?:instead|rather|but)\b)/;
+
 const PAST =
   /^\W*(?:so |well |anyway |hi |hello )*(?:i|we) (?:(?:was|were) (?:going|hoping|meaning|planning|about) to|(?:meant|wanted|tried|planned|intended) to)\b.*\b(?:yesterday|earlier|sooner|ago|last|before|but|<day>)/;
 
@@ -182,17 +212,26 @@ function together(reads: ErrandRead[]): ErrandRead[] {
   const drop = (...errands: Errand[]): void => void (out = out.filter((r) => !errands.includes(r.errand)));
   // "I can't make it, please cancel" says plainly which of the two.
   if (has("move") && out.some((r) => r.rule === "errand/cancel/cancel") && out.some((r) => r.errand === "move" && r.rule.endsWith("/examples"))) drop("move");
+  // "I can't do Friday. Wednesday at ten?" wishes for another time.
+  if (has("cancel") && out.some((r) => r.errand === "cancel" && !r.rule.endsWith("/cancel/cancel")) && has("ask-availability") && !has("book")) {
+    out = out.map((r) => (r.errand === "cancel" ? { ...r, errand: "move" as const, rule: "errand/move/cannot-but" } : r));
+    drop("ask-availability");
+  }
   // "I can't make Thursday, can we move it", "it hurts, is there room tomorrow": one errand with its reason.
   if (has("move") && out.some((r) => r.errand === "cancel" && /not-coming|examples/.test(r.rule))) drop("cancel");
   if (has("move")) drop("ask-availability", "book");
+  // Nothing is cancelled beside a booking unless it is said plainly.
+  if (has("book") && out.some((r) => r.errand === "cancel" && r.rule.endsWith("/examples"))) drop("cancel");
   if (has("book")) drop("ask-availability", "ask-mine");
   if (has("cancel") || has("move")) drop("ask-mine");
   if (has("message") || has("person")) drop("book", "ask-staff");
+  // "It's broken, how much is a repair": what is asked is the wish, what is told its reason.
+  if (out.some((r) => r.errand === "message" && r.rule.endsWith("/examples")) && out.some((r) => r.errand.startsWith("ask-"))) drop("message");
   return out;
 }
 
 const NEW_WISH =
-  /[.!?;:]+\s+|,?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|did|book|cancel|move|tell|please|which|need|have|has|will|reschedule|change)\b)|,\s+(?=(?:can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|please)\b)/g;
+  /[.!?;:]+\s+|,?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|did|book|cancel|move|tell|please|which|need|have|has|will|reschedule|change|put|sign|add|squeeze|let)\b)|,\s+(?=(?:can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|please)\b)/g;
 
 /** Sentences, and parts joined by a word that lets a new wish begin. */
 export function clauses(text: string): (Clause & { text: string })[] {
