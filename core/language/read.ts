@@ -11,7 +11,7 @@ import { TIME_RULES } from "./packs/en/times.ts";
 import { COMMON } from "./packs/en/words.ts";
 import { lexiconOf, services, staff } from "./recognisers/house.ts";
 import { emails, names, phones } from "./recognisers/people.ts";
-import { choices, company, lengths, shifts, yesNo } from "./recognisers/small.ts";
+import { choices, company, lengths, lengthsOfServices, shifts, yesNo } from "./recognisers/small.ts";
 import { correct, everyWeek, joinDays, passedHour, ruleOut } from "./refiners/join.ts";
 import { assignParts, assignPeople, splitRanges } from "./refiners/parts.ts";
 import { spell } from "./spelling.ts";
@@ -56,6 +56,14 @@ export function read(text: string, context: ReadContext): Reading {
   const many = company(said);
   const when = [...dayed, ...times.filter((t) => !size.some((l) => overlap(t, l)) && !many.some((c) => c.kind === "places" && overlap(t, c)))];
   const offered = services(said, context.house, [...solid, ...size, ...when], /^(?:name|phone|email)/.test(context.expects ?? "")).filter(clear);
+  // "Repair evening": a word of a service's own name is no time.
+  const whole = offered.filter((o) => o.kind === "service" && /name|other-word/.test(o.rule));
+  for (let i = when.length - 1; i >= 0; i--) {
+    const w = when[i] as Found;
+    if (whole.some((o) => o.start <= w.start && w.end <= o.end && o.end - o.start > w.end - w.start)) when.splice(i, 1);
+  }
+  if (size.length === 0) size.push(...lengthsOfServices(said, context.house, offered, [...solid, ...when]));
+  narrow(context.house, offered, size);
   const people = staff(said, context.house).filter((f) => clear(f) && !offered.some((s) => overlap(f, s)));
   const vocabulary = lexicon.vocabulary;
   const blocked = [...solid, ...when, ...size, ...offered, ...people.filter((p) => p.kind !== "gender")];
@@ -77,8 +85,10 @@ export function read(text: string, context: ReadContext): Reading {
 
   const first = correct(said, ruleOut(said, found));
   found = first.found;
-  const masked = mask(said, found);
-  const judged = errandsOf(said, masked, found, context);
+  // A day that was ruled out or corrected speaks of the errand as much as one that is wished for.
+  const ruled = first.dropped.filter((f) => (f.kind === "day" || f.kind === "time") && clear(f));
+  const masked = mask(said, [...found, ...ruled]);
+  const judged = errandsOf(said, masked, [...found, ...ruled], context);
   const emergency = isEmergency(said, context) || judged.errands.some((e) => e.errand === "emergency");
   const named = limitOf(said, context);
   const limit = named ?? (judged.subject ? limitOn(judged.subject, context) : null);
@@ -86,12 +96,22 @@ export function read(text: string, context: ReadContext): Reading {
   // "Ok, book me in" opens with a word of agreement and agrees to nothing.
   if (errands.some((e) => e.errand !== "thanks-bye"))
     found = found.filter((f) => !(f.kind === "yes" && f.value && WEAK_YES.test(said.norm.slice(f.start, f.end).trim())));
+  // What was said of the past is no wish.
+  found = found.filter((f) => !((f.kind === "day" || f.kind === "time") && sincePast(said, f)));
+  if (errands.some((e) => e.errand === "book") && (context.expects === undefined || context.expects === "errand" || context.expects === "anything"))
+    found = found.filter((f) => f.kind !== "choice");
   const moving = context.errand === "move" || errands.some((e) => e.errand === "move");
   const cancelling = context.errand === "cancel" || errands.some((e) => e.errand === "cancel");
   found = everyWeek(said, joinDays(said, found, moving));
   found = passedHour(found, at, (f, day) => readTime(context.house, f.value, day).wish.fromMin ?? null);
   if (moving) found = splitRanges(said, found);
-  if (moving || cancelling) found = assignParts(said, found, at, moving ? "move" : "cancel");
+  if (moving || cancelling) {
+    // Of several errands, only the one that touches an appointment has an old and a new.
+    const deed = judged.clauses[errands.findIndex((e) => e.errand === "move" || e.errand === "cancel")];
+    const other = errands.length > 1 && deed && errands.some((e) => e.errand === "book" || e.errand.startsWith("ask-"));
+    const inside = (f: Found): boolean => !other || (f.start >= deed.from && f.start < deed.to);
+    found = [...assignParts(said, found.filter(inside), at, moving ? "move" : "cancel"), ...found.filter((f) => !inside(f))];
+  }
   if (moving) found = assignPeople(said, found);
   // "At four, not five": the other is named only to be ruled out.
   else if (found.some((f) => f.kind === "time" && f.rule !== "time/not-but")) found = found.filter((f) => f.rule !== "time/not-but");
@@ -125,9 +145,27 @@ const overlap = (a: Found, b: Found): boolean => a.start < b.end && b.start < a.
 /** "Tonight" and "this morning" are a day and a part of it at once. */
 const shares = (t: Found, d: Found): boolean => d.rule === "day/today" && t.kind === "time" && t.value.kind === "span";
 
+/** "Since Christmas", "assessed in January": how long something has been, not when to come. */
+function sincePast(said: Said, f: Found): boolean {
+  const before = said.norm.slice(Math.max(0, f.start - 40), f.start);
+  if (/\bsince\b[^.,;?!]{0,30}$/.test(before)) return true;
+  return f.kind === "day" && f.rule === "day/month" && /\b(?:was|were|been|had|did|last|assessed|started|began|ago)\b[^.;?!]*$/.test(before);
+}
+
+/** A length that only some of the services in question have tells which are meant. */
+function narrow(house: ReadContext["house"], offered: Found[], size: readonly Found[]): void {
+  const minutes = size.find((l) => l.kind === "length" && typeof l.value === "number");
+  if (minutes?.kind !== "length") return;
+  offered.forEach((f, i) => {
+    if (f.kind !== "service" || f.value.length < 2) return;
+    const fit = f.value.filter((id) => house.services.get(id)?.variants.some((v) => v.lengthMin === minutes.value));
+    if (fit.length === 1) offered[i] = { ...f, value: fit, rule: "service/by-length", assumed: house.services.get(fit[0] as string)?.name ?? "" };
+  });
+}
+
 /** Without any of these there is no time, or no day, in a message: nothing need be looked for. */
 const MAY_BE_TIME =
-  /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning/;
+  /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning/;
 const MAY_BE_DAY =
   /\d|day|week|month|year|tomorrow|tommor|tomor|tmr|2mor|tonight|morning|afternoon|evening|fortnight|soon|asap|a\.s\.a|early|earliest|available|whenever|time|away|next|first|after|before|same|easter|christmas|hallow|valentine|patrick|\b(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|sept|oct|nov|dec|january|february|march|april|june|july|august|september|october|november|december)\b|teenth|tieth|\b(?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth)\b/;
 
@@ -210,7 +248,7 @@ function mask(said: Said, found: readonly Found[]): string {
 function isQuestion(said: Said): boolean {
   return (
     /\?/.test(said.norm) ||
-    /(?:^|[.,!;]\s*)(?:(?:and|so|but|oh|hi|hello|hey|um|also|ok|okay)[ ,]+)*(?:what|how|where|when|who|which|why|do|does|did|is|are|can|could|will|would|should|has|have|may)\s/.test(
+    /(?:^|[.,!;]\s*)(?:(?:and|so|but|oh|hi|hello|hey|um|also|ok|okay|well|right|hm|sorry|actually|great|just|quick (?:one|question))[ ,:]+)*(?:what|how|where|when|who|whom|whose|which|why|do|does|did|is|are|am|can|could|will|would|should|shall|must|has|have|may|might|any|anything|anyone|anybody|need i)\s/.test(
       said.norm.trim(),
     ) ||
     /\b(?:i (?:was )?wonder(?:ing)?|do you know|tell me|i'd like to know|wants? to know|(?:know|ask|see|check) (?:if|whether))\b/.test(said.norm)
@@ -283,7 +321,12 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
   const left = words.filter((w) => !COMMON.has(w));
   const open = context.expects === undefined || context.expects === "errand" || context.expects === "anything";
   // A bare answer to what was asked.
-  if (!open && found.length > 0 && words.length <= 4 && left.length === 0 && !/\?/.test(masked)) return { errands: [], clauses: [], subject: null };
+  if (!open && found.length > 0 && words.length <= 4 && left.length === 0 && !/\?|\b(?:cancel|move|change|book)\b/.test(masked))
+    return { errands: [], clauses: [], subject: null };
+  // A service's name alone asks nothing yet.
+  const bareWords = words.filter((w) => !/^(?:a|an|the|one|some|my|please|hi|hello|hey|just)$/.test(w));
+  if (open && bareWords.length === 0 && found.some((f) => f.kind === "service") && found.every((f) => f.kind === "service") && !/\?/.test(masked))
+    return { errands: [], clauses: [], subject: null };
   // "Could we make it a bit earlier" moves what was offered, not what is booked.
   if (context.expects === "slot" && found.some((f) => f.kind === "shift") && !found.some((f) => f.kind === "service"))
     return { errands: [], clauses: [], subject: null };
@@ -366,7 +409,7 @@ function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Par
     const v = d.value;
     if (d.not) {
       const set = (k: string, list: unknown[]): void => {
-        out[k] = [...((out[k] as unknown[] | undefined) ?? []), ...list];
+        out[k] = [...new Set([...((out[k] as unknown[] | undefined) ?? []), ...list])];
       };
       if (v.kind === "weekdays") set("exclude_weekdays", v.weekdays.map(weekdayName));
       else if (v.kind === "days" && d.rule === "day/weekday" && d.weekday) set("exclude_weekdays", [weekdayName(d.weekday)]);
@@ -382,7 +425,15 @@ function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Par
     } else if (v.kind === "weekdays") out[key("weekdays")] = v.weekdays.map(weekdayName);
     else if (v.kind === "soonest") {
       if (!days.some((o) => o !== d) && context.expects !== "slot") out[key("date_from")] = isoOfDay(today);
-    } else if (part === "old" && d.rule === "day/weekday" && d.weekday) out[key("weekdays")] = [weekdayName(d.weekday)];
+    } else if (
+      d.rule === "day/weekday" &&
+      d.weekday &&
+      (part === "old" ||
+        // Of an appointment that exists, a weekday is any coming one, but for "this Friday".
+        ((context.expects === "which-appointment" || reading.errands[0]?.errand === "ask-mine") &&
+          !/\b(?:this|coming)\b/i.test(reading.text.slice(d.start, d.end))))
+    )
+      out[key("weekdays")] = [weekdayName(d.weekday)];
     else if (v.from !== undefined && v.from === v.to) {
       out[key("date")] = isoOfDay(v.from);
       day = v.from;
@@ -406,6 +457,19 @@ function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Par
   }
 }
 
+/** Two times as one wish: a clock time stands by itself, bounds are drawn together. */
+function mergeOf(merged: TimeRead | null, r: TimeRead): TimeRead {
+  if (!merged || r.wish.nearMin !== undefined) return r;
+  if (merged.wish.nearMin !== undefined) return merged;
+  const wish: TimeWish = { ...merged.wish };
+  if (r.wish.fromMin !== undefined) wish.fromMin = Math.max(wish.fromMin ?? 0, r.wish.fromMin);
+  if (r.wish.toMin !== undefined && (wish.toMin === undefined || r.wish.toMin < wish.toMin)) {
+    wish.toMin = r.wish.toMin;
+    wish.toIs = r.wish.toIs ?? "start";
+  }
+  return { ...merged, wish };
+}
+
 /** Several times of one message make one wish: "in the afternoon, after three". */
 export function mergeTimes(times: readonly FoundOf<"time">[], context: ReadContext, day: DayNumber | undefined): TimeRead | null {
   let merged: TimeRead | null = null;
@@ -423,22 +487,15 @@ export function mergeTimes(times: readonly FoundOf<"time">[], context: ReadConte
       !t.value.at.certain &&
       part.value.kind === "span"
     ) {
+      if (part.value.name?.startsWith("not-")) {
+        merged = mergeOf(merged, r);
+        continue;
+      }
       const pm = (part.value.fromMin ?? 0) >= 720;
       const hour = (t.value.at.hour % 12) + (pm ? 12 : 0);
       r = readTime(context.house, { ...t.value, at: { ...t.value.at, hour, certain: true } }, day, context.staff);
     }
-    if (!merged) merged = r;
-    else if (r.wish.nearMin !== undefined) merged = r;
-    else if (merged.wish.nearMin === undefined) {
-      const wish: TimeWish = { ...merged.wish };
-      if (r.wish.fromMin !== undefined) wish.fromMin = Math.max(wish.fromMin ?? 0, r.wish.fromMin);
-      if (r.wish.toMin !== undefined && (wish.toMin === undefined || r.wish.toMin < wish.toMin)) {
-        wish.toMin = r.wish.toMin;
-        wish.toIs = r.wish.toIs ?? "start";
-      }
-      const before: TimeRead = merged;
-      merged = { ...before, wish };
-    }
+    merged = mergeOf(merged, r);
   }
   return merged;
 }

@@ -1,4 +1,6 @@
 import { distance } from "fastest-levenshtein";
+import { EXAMPLES } from "./packs/en/examples.ts";
+import { KIN } from "./packs/en/kin.ts";
 import { DIGIT_WORDS, MONTH_WORDS, PLAIN_WORDS, WEEKDAY_WORDS, WRITTEN_SHORT } from "./packs/en/words.ts";
 import { normalise, type Said } from "./text.ts";
 
@@ -6,10 +8,19 @@ import { normalise, type Said } from "./text.ts";
 const CARRYING = [
   ...Object.keys(WEEKDAY_WORDS).filter((w) => /^(?:mon|tues|wednes|thurs|fri|satur|sun)days?$/.test(w)),
   ...Object.keys(MONTH_WORDS).filter((w) => w.length > 4),
-  ..."change move cancel shift drop delete appointment massage tomorrow morning afternoon evening appointment appointments booking cancel cancelled reschedule around between before after earlier later first second third please price open address parking minutes hour weekend available availability person message".split(
+  ..."rearrange postpone rebook switch half past quarter with noon change move cancel shift drop delete appointment massage tomorrow morning afternoon evening appointment appointments booking cancel cancelled reschedule around between before after earlier later first second third please price open address parking minutes hour weekend available availability person message".split(
     " ",
   ),
 ];
+
+const sorted = (word: string): string => [...word].sort().join("");
+
+/** Words that the example sentences use are themselves, never a slip of another: "charge" is not "change". */
+const SPOKEN = new Set([...EXAMPLES.replace(/<\w+>/g, " ").split(/[^a-z']+/), ...KIN.flatMap((row) => row.split(/[ :]+/))]);
+
+const CARRIED = new Set(CARRYING);
+/** "Mornings" is no slip of "morning". */
+const plural = (word: string): boolean => word.endsWith("s") && CARRIED.has(word.slice(0, -1));
 
 const HESITATION = new Set("um umm uh uhh uhm er err erm ah hm hmm mm mhm".split(" "));
 
@@ -31,7 +42,10 @@ export function spell(text: string, own: (word: string) => boolean): Spelled {
     const next = raw.tokens[i + 1];
     // Hesitation, and a word begun twice, say nothing; a figure said twice is two figures.
     const twice = next?.text === t.text && !/\d/.test(t.text) && DIGIT_WORDS[t.text] === undefined && /^[\s,.-]+$/.test(raw.norm.slice(t.end, next.start));
-    if (HESITATION.has(t.text) || twice) {
+    // "Uh huh" agrees, and a capital inside a sentence may be part of a name.
+    const inName = /^[A-Z]/.test(raw.raw.slice(t.start)) && /\b[A-Z][a-z]+ $/.test(raw.raw.slice(0, t.start));
+    const part = inName || (t.text === "uh" && next?.text === "huh");
+    if ((HESITATION.has(t.text) && !part) || twice) {
       if (next) {
         const gap = /^[\s,.-]*/.exec(raw.norm.slice(t.end))?.[0].length ?? 0;
         edits.push({ start: t.start, end: t.end + gap, word: "" });
@@ -40,12 +54,13 @@ export function spell(text: string, own: (word: string) => boolean): Spelled {
     }
     const short = WRITTEN_SHORT[t.text];
     if (short !== undefined) edits.push({ start: t.start, end: t.end, word: short });
-    if (t.text.length < 4 || /[\d']/.test(t.text) || PLAIN_WORDS.has(t.text) || own(t.text)) continue;
+    if (t.text.length < 4 || /[\d']/.test(t.text) || PLAIN_WORDS.has(t.text) || SPOKEN.has(t.text) || own(t.text) || plural(t.text)) continue;
     // A capital in the middle of a sentence is a name more often than a slip.
     if (t.start > 0 && /[A-Z]/.test(raw.raw[t.start] ?? "") && /[a-z]/.test(raw.raw.slice(0, t.start))) continue;
     const near = CARRYING.filter((w) => w[0] === t.text[0] && Math.abs(w.length - t.text.length) <= 2)
       .map((w) => ({ w, d: slips(t.text, w) }))
-      .filter(({ w, d }) => d <= (w.length >= 8 ? 2 : 1))
+      // A short word is put right only where its own letters stand in another order: "hlaf", "wiht".
+      .filter(({ w, d }) => (w.length <= 4 ? d === 1 && sorted(w) === sorted(t.text) : d <= (w.length >= 8 ? 2 : 1)))
       .sort((a, b) => a.d - b.d)[0];
     if (near) edits.push({ start: t.start, end: t.end, word: near.w });
   }

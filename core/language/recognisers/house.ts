@@ -3,7 +3,8 @@ import { distance } from "fastest-levenshtein";
 import type { House } from "../../house/compile.ts";
 import type { Found } from "../found.ts";
 import { EXAMPLES } from "../packs/en/examples.ts";
-import { COMMON } from "../packs/en/words.ts";
+import { KIN } from "../packs/en/kin.ts";
+import { CARDINALS, COMMON, DIGIT_WORDS, MINUTE_WORDS, ORDINALS } from "../packs/en/words.ts";
 import { normalise, stem, type Said, type Token } from "../text.ts";
 
 /** The house's own words, made ready for finding. */
@@ -27,13 +28,24 @@ const WEAK = new Set(
 
 /** Words that tell nothing of a service even in its name. */
 const EVERYDAY = new Set(
-  "hour hours time times day days full session sessions visit open opening do up on off in out for to of a an one two first last long short big small hot cold old new other more less any all my your our".split(
+  "hour hours time times day days full session sessions visit open opening do up on off in out for to of a an one two first last long short big small hot cold old new other more less any all my your our room space place spot".split(
     " ",
   ),
 );
 
 /** Words of the language that never are a slip of somebody's name. */
-const PLAIN = new Set([...COMMON, ...EXAMPLES.replace(/<\w+>/g, " ").split(/[^a-z']+/)]);
+const PLAIN = new Set([
+  ...COMMON,
+  ...EXAMPLES.replace(/<\w+>/g, " ").split(/[^a-z']+/),
+  ...KIN.flatMap((row) => row.split(/[ :]+/)),
+  ...Object.keys({ ...CARDINALS, ...ORDINALS, ...MINUTE_WORDS, ...DIGIT_WORDS }),
+]);
+
+/** An everyday word with an ending: "taking" is no slip of a service. */
+const inflected = (word: string): boolean => {
+  const base = /^(.{3,}?)(?:s|es|ed|d|ing|er|ly)$/.exec(word)?.[1];
+  return base !== undefined && (COMMON.has(base) || COMMON.has(`${base}e`) || COMMON.has(base.slice(0, -1)));
+};
 
 const made = new WeakMap<House, Lexicon>();
 
@@ -51,8 +63,8 @@ export function lexiconOf(house: House): Lexicon {
       if (words.length === 0) continue;
       lexicon.phrases.push({ words, stems: words.map(stem), service: s.id, own: i === 0 });
       for (const w of words) {
-        if (WEAK.has(w) || (words.length > 1 && (w.length < 3 || (COMMON.has(w) && (i > 0 || EVERYDAY.has(w)))))) continue;
-        const key = stem(w);
+        if (WEAK.has(w) || (words.length > 1 && (w.length < 3 || EVERYDAY.has(w) || (COMMON.has(w) && i > 0)))) continue;
+        const key = keyOf(w);
         lexicon.telling.set(key, (lexicon.telling.get(key) ?? new Set()).add(s.id));
       }
     }
@@ -147,13 +159,25 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   // A service counts by the one of its names that has most of what was said: "contacts checked" is not "eyes checked".
   for (const p of lexicon.phrases) {
     if (!scores.has(p.service)) continue;
-    const own = [...new Set(p.stems)].reduce((sum, w) => sum + (heard.get(w) ?? 0), 0);
+    // What is in a service's name speaks of it before one that is only called so besides.
+    const own = [...new Set(p.stems)].reduce((sum, w) => sum + (heard.get(w) ?? 0), 0) * (p.own ? 1 : 0.98);
     scores.set(p.service, Math.max(scores.get(p.service) ?? 0, own));
   }
   // A word of the heading above them speaks of them all alike.
   for (const s of scores.keys()) if (scores.get(s) === 0) scores.set(s, Math.max(...[...heard.values()].map((v) => v * 0.99)));
   for (const v of scores.values()) strongest = Math.max(strongest, v);
-  if (at.length > 0) {
+  const apartOnes = out.length === 0 ? byThemselves(lexicon, at, said) : [];
+  if (apartOnes.length > 1) {
+    for (const { token, ids } of apartOnes)
+      out.push({
+        kind: "service",
+        value: ids,
+        rule: "service/telling-word",
+        start: token.start,
+        end: token.end,
+        assumed: house.services.get(ids[0] as string)?.name ?? "",
+      });
+  } else if (at.length > 0) {
     const best = [...scores].filter(([, v]) => v >= strongest - 1e-9).map(([s]) => s);
     const narrowed = out.length > 0 ? null : best;
     if (narrowed) {
@@ -174,6 +198,26 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   return out.sort((a, b) => a.start - b.start);
 }
 
+/** "Piano on Saturday and guitar on Friday": words that each tell of one service alone, with "and" between them. */
+function byThemselves(lexicon: Lexicon, at: readonly Token[], said: Said): { token: Token; ids: string[] }[] {
+  const plain = at.flatMap((token) => {
+    const ids = [...(telling(lexicon, token.text)?.of ?? [])];
+    return ids.length === 1 ? [{ token, ids }] : [];
+  });
+  const distinct = new Set(plain.map((p) => p.ids[0]));
+  if (plain.length !== at.length || distinct.size !== plain.length || plain.length < 2) return [];
+  const linked = plain.every(
+    (p, i) => i === 0 || /\b(?:and|plus|then|also)\b/.test(said.norm.slice((plain[i - 1] as { token: Token }).token.end, p.token.start)),
+  );
+  return linked ? plain : [];
+}
+
+/** A word by its stem; a short stem would stand for too much: "tap" is no "tape". */
+function keyOf(word: string): string {
+  const s = stem(word);
+  return s.length > 3 ? s : word.replace(/s$/, "");
+}
+
 /** What a strange word was taken for, house by house: the same words come again and again. */
 const taken = new WeakMap<Lexicon, Map<string, { key: string; of: Set<string> } | null>>();
 
@@ -190,8 +234,8 @@ function telling(lexicon: Lexicon, word: string): { key: string; of: Set<string>
 }
 
 function tellingBy(lexicon: Lexicon, word: string): { key: string; of: Set<string> } | null {
-  const exact = lexicon.telling.get(stem(word));
-  if (exact) return { key: stem(word), of: exact };
+  const exact = lexicon.telling.get(keyOf(word));
+  if (exact) return { key: keyOf(word), of: exact };
   if (word.length < 6 || COMMON.has(word)) return null;
   for (const [key, set] of lexicon.telling) if (key.length >= 5 && distance(key, stem(word)) <= (key.length >= 8 ? 2 : 1)) return { key, of: set };
   return null;
@@ -199,8 +243,12 @@ function tellingBy(lexicon: Lexicon, word: string): { key: string; of: Set<strin
 
 function same(t: Token, word: string, wordStem: string, slip: boolean): boolean {
   // "Assessed" tells of an assessment that was; the visit itself is meant by its own word.
-  if (t.text === word || (stem(t.text) === wordStem && !(/ment$/.test(word) && /ed$/.test(t.text)))) return true;
-  if (!slip || word.length < 5 || t.text.length < 4 || COMMON.has(t.text)) return false;
+  if (
+    t.text === word ||
+    (stem(t.text) === wordStem && (wordStem.length > 3 || t.text === `${word}s` || `${t.text}s` === word) && !(/ment$/.test(word) && /ed$/.test(t.text)))
+  )
+    return true;
+  if (!slip || word.length < 5 || t.text.length < 4 || COMMON.has(t.text) || inflected(t.text)) return false;
   const d = distance(t.text, word);
   return d <= (word.length >= 8 ? 2 : 1) || (d <= 3 && sounds(t.text) === sounds(word));
 }

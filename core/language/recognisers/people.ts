@@ -1,15 +1,18 @@
+import { distance } from "fastest-levenshtein";
 import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js/min";
 import type { Moment } from "../context.ts";
 import type { Found } from "../found.ts";
 import { EXAMPLES } from "../packs/en/examples.ts";
 import { COMMON, DIGIT_WORDS } from "../packs/en/words.ts";
-import type { Said, Token } from "../text.ts";
+import { normalise, type Said, type Token } from "../text.ts";
 
 /** Finds telephone numbers: digits in any grouping, spoken digits, "double five", "triple oh", with or without a country code. */
 export function phones(said: Said, at: Moment): Found[] {
   const out: Found[] = [];
   const runs = digitRuns(said);
   for (const [n, run] of runs.entries()) {
+    // "4/13/2027" is a day.
+    if (/^(?:\d{1,2}([/.-])\d{1,2}\1(?:\d\d|20\d\d)|20\d\d-\d\d-\d\d)$/.test(said.norm.slice(run.start, run.end))) continue;
     if (run.digits.length >= 7 && run.digits.length <= 15) {
       const parsed = phoneOf(run.digits, run.plus, at);
       if (parsed) {
@@ -70,7 +73,18 @@ function digitRuns(said: Said): Run[] {
         last = next;
         i++;
       }
-    } else if (DIGIT_WORDS[t.text] !== undefined) digits = DIGIT_WORDS[t.text] ?? null;
+    } else if (DIGIT_WORDS[t.text] !== undefined) {
+      digits = DIGIT_WORDS[t.text] ?? null;
+      // "Nine hundred and two" is 902, "eight hundred" is 800.
+      const hundred = next?.text === "hundred" && digits !== "0" ? /^ hundred(?: and)?(?: (\w+))?/.exec(said.norm.slice(t.end)) : null;
+      if (hundred) {
+        const rest = DIGIT_WORDS[hundred[1] ?? ""];
+        const and = tokens[i + 2]?.text === "and" ? 1 : 0;
+        digits += rest === undefined || (and === 0 && rest === "0") ? "00" : `0${rest}`;
+        i += 1 + (rest === undefined || (and === 0 && rest === "0") ? 0 : and + 1);
+        last = tokens[i] as Token;
+      }
+    }
     if (digits === null) {
       // A word inside ends the run, but for "area code" and the like.
       close();
@@ -102,6 +116,8 @@ function phoneOf(digits: string, plus: boolean, at: Moment): { e164: string; ass
     const whole = parsePhoneNumberFromString(local.slice(0, local.length - 7) + digits, country);
     if (whole?.isPossible()) return { e164: whole.number, assumed: "the house's area code" };
   }
+  // "00" is how one dials a plus.
+  if (!plus && /^00[1-9]\d{8,}$/.test(digits)) return phoneOf(digits.slice(2), true, at);
   const parsed = parsePhoneNumberFromString(plus ? `+${digits}` : digits, country);
   return parsed?.isPossible() ? { e164: parsed.number } : null;
 }
@@ -112,9 +128,10 @@ export function emails(said: Said): Found[] {
   for (const m of said.norm.matchAll(/[a-z0-9!#$%&*+/=?^_{|}~-]+(?:\.[a-z0-9!#$%&*+/=?^_{|}~-]+)*@(?:[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?\.)+[a-z]{2,}/g))
     out.push({ kind: "email", value: m[0], rule: "email/written", start: m.index, end: m.index + m[0].length });
   if (out.length > 0) return out;
-  const spoken = /\b([a-z0-9]+(?: (?:dot|underscore|dash|hyphen) [a-z0-9]+| [a-z0-9](?= ))*) at ((?:[a-z0-9]+ dot )+[a-z]{2,}(?: dot [a-z]{2,})*)\b/.exec(
-    said.norm,
-  );
+  const spoken =
+    /\b([a-z0-9]+(?:[._-][a-z0-9]+)*(?: (?:dot|underscore|dash|hyphen) [a-z0-9]+| [a-z0-9](?= ))*) at ((?:[a-z0-9]+(?: (?:dash|hyphen|minus) [a-z0-9]+)* dot )+[a-z]{2,}(?: dot [a-z]{2,})*)\b/.exec(
+      said.norm,
+    );
   if (spoken) {
     const local = joined(spoken[1] as string).replace(/^(?:is|its|it'?s|email)/, "");
     out.push({
@@ -132,16 +149,64 @@ const joined = (words: string): string =>
   words
     .replace(/ dot /g, ".")
     .replace(/ underscore /g, "_")
-    .replace(/ (?:dash|hyphen) /g, "-")
+    .replace(/ (?:dash|hyphen|minus) /g, "-")
     .replace(/ /g, "");
 
 const INTRODUCED =
-  /\b(?<!call )(?:my (?:full )?name(?:'s| is| would be)|the name(?:'s| is)|name(?:'s| is|:)?|i am called|call me(?! (?:back|on|at|when|please|tomorrow|today|later|about))|booked (?:under|as)|book(?:ing)? (?:it )?(?:under|in the name of)|under(?: the name(?: of)?)?|in the name of|for the name|signed|sincerely)\s*:?\s+(?=[a-z])/g;
+  /\b(?<!call )(?:my (?:full )?name(?:'s| is| would be)|the name(?:'s| is)|name(?:'s| is|:)?|i am called|call me(?! (?:back|on|at|when|please|tomorrow|today|later|about))|booked (?:under|as)|book(?:ing)? (?:it )?(?:under|in the name of)|(?<=\b(?:it|it's|its|that|that's|is|was|down|booked|booking|appointment|visit|me|us|probably|maybe) )under(?: the name(?: of)?)?(?! (?:warranty|guarantee|contract|pressure|age|construction))|under the name(?: of)?|in the name of|for the name|signed|sincerely)\s*:?\s+(?=[a-z])/g;
 const MAYBE = /\b(?:i'm|i am|im|it's|its|it is|this is|here is|here's|speaking is)\s+(?=[a-z])/g;
 
 /** Finds what a person gives as their name. What stands under other finds is never part of a name. */
 export function names(said: Said, at: Moment, taken: readonly Found[], known: (word: string) => boolean): Found[] {
-  const blocked = (t: Token): boolean => taken.some((f) => f.start < t.end && t.start < f.end && f.kind !== "staff");
+  const letters = spelledOut(said);
+  const blocked = (t: Token): boolean =>
+    taken.some((f) => f.start < t.end && t.start < f.end && f.kind !== "staff") || letters.some((l) => l.start < t.end && t.start < l.end);
+  const found = called(said, at, taken, known, blocked);
+  return letters.length > 0 ? withLetters(at, found, letters) : found;
+}
+
+interface Letters {
+  word: string;
+  start: number;
+  end: number;
+}
+
+/** Words given letter by letter: "S-I-O-B-H-A-N", "k a y double e". */
+function spelledOut(said: Said): Letters[] {
+  return [...said.norm.matchAll(/(?<![\w'])(?:(?:double )?[a-z](?:[ .,-]+|, ?)){2,}(?:double )?[a-z]\b(?!')/g)].map((m) => ({
+    word: m[0].replace(/double ([a-z])/g, "$1$1").replace(/[^a-z]/g, ""),
+    start: m.index,
+    end: m.index + m[0].length,
+  }));
+}
+
+/** Letters are surer than what was heard: they put a word of the name right, or are the name. */
+function withLetters(at: Moment, found: Found[], letters: readonly Letters[]): Found[] {
+  const name = found[0];
+  if (name?.kind !== "name") {
+    const all = letters.map((l) => l.word).filter((w) => w.length >= 3);
+    const first = letters[0] as Letters;
+    return all.length > 0 && (at.expects === "name" || at.expects === "name-check")
+      ? [{ kind: "name", value: all.map(titled).join(" "), rule: "name/spelled", start: first.start, end: (letters.at(-1) as Letters).end }]
+      : found;
+  }
+  let value = name.value;
+  for (const l of letters) {
+    const words = value.split(" ");
+    const near = words.findIndex((w) => distance(normalise(w).norm, l.word) <= 2);
+    if (near >= 0 && normalise(words[near] as string).norm !== l.word) value = words.map((w, i) => (i === near ? titled(l.word) : w)).join(" ");
+  }
+  return value === name.value ? found : [{ ...name, value, rule: "name/spelled" }];
+}
+
+function called(said: Said, at: Moment, taken: readonly Found[], known: (word: string) => boolean, blocked: (t: Token) => boolean): Found[] {
+  const parts = /\bfirst name(?: is|'s|:)?\s+(\S+?),?\s+(?:and\s+)?(?:my\s+)?(?:last name|surname|family name)(?: is|'s|:)?\s+(\S+)/.exec(said.norm);
+  if (parts) {
+    const end = parts.index + parts[0].length;
+    const first = said.raw.slice(parts.index + parts[0].indexOf(parts[1] as string)).slice(0, (parts[1] as string).length);
+    const last = said.raw.slice(end - (parts[2] as string).length, end);
+    return [{ kind: "name", value: [first, last].map((w) => w.replace(/[.,;]$/, "")).join(" "), rule: "name/in-parts", start: parts.index, end }];
+  }
   const grab = (from: number, sure: boolean): Found | null => {
     const words: Token[] = [];
     for (const t of said.tokens) {
@@ -168,6 +233,12 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
     // "Ana's mother" is not Ana.
     const last = words.at(-1);
     if (last && /'s$/.test(last.text)) return null;
+    // "The name is Strand, Ulrika Strand": the whole of it is said after.
+    const whole = words.length === 1 && last ? new RegExp(`^,\\s*((?:\\p{L}[\\p{L}'-]*\\s+){1,2})${last.text}\\b`, "u").exec(said.norm.slice(last.end)) : null;
+    if (whole && last) {
+      const all = said.tokens.filter((t) => t.start > last.end && t.end <= last.end + whole[0].length);
+      if (all.length >= 2) return asName(said, all, "name/introduced");
+    }
     return words.length > 0 ? asName(said, words, sure ? "name/introduced" : "name/maybe-introduced") : null;
   };
   for (const m of said.norm.matchAll(INTRODUCED)) {
@@ -212,7 +283,11 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
       if (!/^[\s,.:;()+&-]{0,4}$/.test(gap)) break;
       // A full stop, or a comma inside of it, ends a name.
       if (picked.length > 0 && /[,;:]|\.\s|\.$/.test(gap) && !/^\.? ?$/.test(gap.replace(/\.(?=\s?$)/, t.text.length <= 2 ? "" : ".x"))) break;
-      if (taken.some((f) => f.kind === "staff" && f.start < t.end && t.start < f.end) || GREETS.has(t.text)) break;
+      // "Tan Ah Lian" is a client, though a Tan works here.
+      const ofOurs =
+        taken.some((f) => f.kind === "staff" && f.start < t.end && t.start < f.end) &&
+        !(picked.length > 0 && gap === " " && capital(said, t) && capital(said, picked[0] as Token));
+      if (ofOurs || GREETS.has(t.text)) break;
       if (/\d/.test(t.text) || blocked(t) || (COMMON.has(t.text) && !(capital(said, t) && picked.length > 0)) || known(t.text)) break;
       picked.unshift(t);
       edge = t.start;
@@ -246,11 +321,11 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
 
 /** What no name begins with: words that end as doing words do, and words of feeling. */
 const NEVER_FIRST =
-  /^(?:\w{2,}ing|that's|what's|there's|it's|a|an|the|not|so|very|too|just|really|still|also|all|in|out|off|on|at|back|done|sorry|happy|late|sick|ill|unwell|nervous|pregnant|allergic|scared|terrified|blind|deaf|injured|hurt|free|busy|new|old|worried|interested|afraid|stuck|ready|here|there|sure|fine|good|okay|ok|with|from|for|to|by|about|after|been|have|had|got|booked|down)$/;
+  /^(?:\w{2,}ing|spell|spelled|spelt|that's|what's|there's|it's|a|an|the|not|so|very|too|just|really|still|also|all|in|out|off|on|at|back|done|sorry|happy|late|sick|ill|unwell|nervous|pregnant|allergic|scared|terrified|blind|deaf|injured|hurt|free|busy|new|old|worried|interested|afraid|stuck|ready|here|there|sure|fine|good|okay|ok|with|from|for|to|by|about|after|been|have|had|got|booked|down)$/;
 
 /** Words around a name that are not part of it. */
 const FILLER = new Set(
-  "hi hello hey um uh er ah oh yes yeah sure ok okay it's its it is i'm im i am my name name's the this here please thanks thank you and number phone cell mobile email my on at of course so well just call me full".split(
+  "spelled spelt hi hello hey um uh er ah oh yes yeah sure ok okay it's its it is i'm im i am my name name's the this here please thanks thank you and number phone cell mobile email my on at of course so well just call me full".split(
     " ",
   ),
 );
@@ -261,7 +336,9 @@ const LEADS_IN = new Set(
   ),
 );
 const TRAILS = new Set("thanks thank you please here by the way as usual again though is my name speaking".split(" "));
-const PARTICLES = new Set("de la le du van von der den di da del dos y ni nic mac mc o al el bin ibn san st".split(" "));
+const PARTICLES = new Set(
+  "de la le los las lo du van von der den ten ter di da del das dos y e ni nic mac mc o al el bin binte binti bte ibn san st zu".split(" "),
+);
 
 const GREETS = new Set("hi hello hey morning evening dear here again".split(" "));
 /** How a refusal to give a name begins. */
@@ -310,7 +387,10 @@ function asName(said: Said, words: readonly Token[], rule: string): Found {
     .slice(start, end)
     .replace(/\s+/g, " ")
     .split(" ")
-    .map((w) => (w === w.toLowerCase() || (w === w.toUpperCase() && w.length > 2) ? titled(w) : w))
+    // "Maria de las Nieves": small words inside a name written with capitals stay small.
+    .map((w) =>
+      PARTICLES.has(w) && /\p{Lu}/u.test(said.raw.slice(start, end)) ? w : w === w.toLowerCase() || (w === w.toUpperCase() && w.length > 2) ? titled(w) : w,
+    )
     .join(" ");
   return { kind: "name", value, rule, start, end };
 }

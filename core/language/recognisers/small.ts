@@ -1,5 +1,6 @@
 import type { Moment } from "../context.ts";
 import type { ChoiceValue, Found, ShiftValue } from "../found.ts";
+import type { House } from "../../house/compile.ts";
 import { CARDINALS } from "../packs/en/words.ts";
 import type { Said } from "../text.ts";
 
@@ -18,9 +19,9 @@ export function lengths(said: Said, at: Moment): Found[] {
   for (const m of said.norm.matchAll(/\b(?:an? )?half(?: an|-an| a)?[ -]hours?\b/g)) add(m, 30, "length/half-hour");
   for (const m of said.norm.matchAll(/\b(?:three[ -]quarters? of an hour|three[ -]quarter hour)\b/g)) add(m, 45, "length/three-quarters");
   for (const m of said.norm.matchAll(
-    /\b(a|an|one|two|full|1|2)(?: full)?[ -]?(?:hours?|hrs?|h)\b(?! (?:later|earlier|before|after|ago|and a half|notice|or (?:so|two)))/g,
+    /\b(?:(a|an|one|two|three|four|full)(?: full)?[ -](?:hours?|hrs?)|([1-4])[ -]?(?:hours?|hrs?|h))\b(?! (?:later|earlier|before|after|ago|and a half|notice|or (?:so|two)))/g,
   ))
-    add(m, (m[1] === "two" || m[1] === "2" ? 2 : 1) * 60, "length/hours");
+    add(m, ({ two: 2, three: 3, four: 4 }[m[1] ?? ""] ?? Number(m[2] ?? 1)) * 60, "length/hours");
   for (const m of said.norm.matchAll(
     /\b(\d{2,3}|fifteen|twenty|thirty|forty[- ]five|forty|fifty|sixty|seventy[- ]five|ninety)[ -]?(?:-?minutes?|mins?|minuter?)\b(?! (?:later|earlier|late|before|after|ago|early|away|walk|drive))/g,
   )) {
@@ -42,12 +43,14 @@ export function lengths(said: Said, at: Moment): Found[] {
   ))
     add(m, 60, "length/the-hour");
   // "How much is the hour", "ok, the hour", and a bare "hour" at the end of a list.
-  for (const m of said.norm.matchAll(/\b(?:is|for|ok(?:ay)?,?|then) the (?:full )?hour\b|,\s*(?:one |an |full )?hour(?=\W*$)/g)) add(m, 60, "length/the-hour");
+  for (const m of said.norm.matchAll(/(?<!\b(?:an?|one|two|half|quarter of an) )\bhour(?= of (?!the day))/g)) add(m, 60, "length/the-hour");
+  for (const m of said.norm.matchAll(/\b(?:is|for|ok(?:ay)?,?|then) the (?:full )?hour\b|,\s*(?:one |an |full )?hour(?=\s*(?:,|\W*$))/g))
+    add(m, 60, "length/the-hour");
   for (const m of said.norm.matchAll(/\bthe (long(?:er|est)?|short(?:er|est)?)(?: (?:one|version|session|massage))\b/g))
     add(m, (m[1] as string).startsWith("long") ? "long" : "short", "length/long-short");
   if (at.expects === "length" && out.length === 0) {
     const bare =
-      /^(?:the |um |uh |just |maybe |make it |i think |ok(?:ay)?,? |right,? |then |so |well,? )*(\d{2,3}|thirty|sixty|ninety|forty[- ]five|(?:full |one )?hour|long(?:er|est)?|short(?:er|est)?)(?: one| option)?(?: please| thanks| is fine| then)*[.!]?$/.exec(
+      /^(?:the |um |uh |just |maybe |make it |i think |ok(?:ay)?,? |right,? |then |so |well,? )*(\d{2,3}|thirty|sixty|ninety|forty[- ]five|(?:full |one )?hour|long(?:er|est)?|short(?:er|est)?)(?: one| option)?(?: you have| there is)?(?: please| thanks| is fine| then| i guess| i think| i suppose| maybe)*[.!]?$/.exec(
         said.norm.trim(),
       );
     if (bare) {
@@ -66,32 +69,92 @@ export function lengths(said: Said, at: Moment): Found[] {
   return out.filter((f, i) => !out.some((o, k) => k !== i && o.start <= f.start && f.end <= o.end && (o.end - o.start > f.end - f.start || k < i)));
 }
 
+/** Bare numbers beside a service that are one of its lengths: "90 deep tissue", "Swedish, sixty". */
+export function lengthsOfServices(said: Said, house: House, offered: readonly Found[], taken: readonly Found[]): Found[] {
+  const words: Record<string, number> = {
+    fifteen: 15,
+    twenty: 20,
+    thirty: 30,
+    "forty five": 45,
+    forty: 40,
+    fifty: 50,
+    sixty: 60,
+    "seventy five": 75,
+    ninety: 90,
+  };
+  const bare = "(\\d{2,3}|fifteen|twenty|thirty|forty[ -]five|forty|fifty|sixty|seventy[ -]five|ninety)";
+  for (const f of offered) {
+    if (f.kind !== "service") continue;
+    const own = new Set(f.value.flatMap((id) => house.services.get(id)?.variants.map((v) => v.lengthMin) ?? []));
+    const before = new RegExp(`(?<![\\d:/.,-])\\b${bare} (?:of |for )?(?:the |a )?$`).exec(said.norm.slice(0, f.start));
+    const after = new RegExp(`^(?: massage| lesson)?,? (?:the |of |for )?${bare}(?= *(?:$|[,.;!?]|with\\b|on\\b|please|at\\b|\\w+day\\b))`).exec(
+      said.norm.slice(f.end),
+    );
+    for (const [m, from] of [
+      [before, 0],
+      [after, f.end],
+    ] as const) {
+      if (!m) continue;
+      const value = words[(m[1] as string).replace("-", " ")] ?? Number(m[1]);
+      const start = from + m.index + m[0].indexOf(m[1] as string);
+      const end = start + (m[1] as string).length;
+      if (own.has(value) && !taken.some((t) => t.start < end && start < t.end)) return [{ kind: "length", value, rule: "length/of-service", start, end }];
+    }
+  }
+  return [];
+}
+
 /** A yes that takes itself back: "ok then leave it", "yes, but not that one". */
 const TAKEN_BACK =
   /\b(?:leave it|keep it|keep mine|as it is|as it was|forget it|never ?mind|don't|do not|i'll come|i will come|not now|rather not|changed my mind|no longer)\b/;
 
 const YES =
-  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go)\b/;
+  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go|you bet|uh[- ]huh|yup|by all means|please go ahead|get on with it|that'll do)\b/;
 const NO =
   /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:no(?! preference| one\b| matter| problem| rush)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never|none|negative|i'd rather not|i would rather not|rather not|i don't(?! have| know| mind| care| want| need)(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|oh,? then no|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
 
 /** Finds a yes or a no at the head of what was said. */
 export function yesNo(said: Said): Found[] {
+  const head = yesNoAtHead(said);
+  if (head.length > 0) return head;
+  // After a remark of something else, the last sentence answers: "It's been a long week. That works."
+  const tail = /[.!]\s+(?=[^.!?]+[.!]?\s*$)/.exec(said.norm);
+  if (!tail || /\?/.test(said.norm)) return [];
+  const cut = tail.index + tail[0].length;
+  if (said.norm.slice(cut).split(" ").length > 5) return [];
+  return yesNoAtHead({ ...said, norm: said.norm.slice(cut) }).map((f) => ({ ...f, start: f.start + cut, end: f.end + cut }));
+}
+
+function yesNoAtHead(said: Said): Found[] {
   const lead = said.norm.length - said.norm.trimStart().length;
   const text = said.norm.trim();
   const no = NO.exec(text);
   // "No problem" and "no, that's fine" agree; "that's all" ends.
   const friendly = /^(?:no (?:problem|worries)|no,? (?:that's|that is|it's) (?:right|correct|fine|good|ok(?:ay)?|perfect)\b)/.exec(text);
+  if (/^(?:oh )?(?:god|heavens|hell|lord|goodness),? no\b|^absolutely not\b|^certainly not\b|^no way\b/.test(text))
+    return [{ kind: "yes", value: false, rule: "yes/no", start: lead, end: lead + text.length }];
   if (friendly) return [{ kind: "yes", value: true, rule: "yes/no-problem", start: lead, end: lead + friendly[0].length }];
+  if (
+    no &&
+    /^(?:oh,? |um,? )?(?:wait|hang on|hold on|stop)\b/.test(text) &&
+    /[,.]? (?:what|when|where|who|which|how|is|are|was|do|does|did|can|could|will)\b.*\?\s*$/.test(text)
+  )
+    return [];
   if (no) return [{ kind: "yes", value: false, rule: "yes/no", start: lead, end: lead + no[0].length }];
   const yes = YES.exec(text);
   const back = TAKEN_BACK.exec(text);
   if (back && !/\bdon't (?:mind|know|worry|have|need)\b/.test(text) && text.split(" ").length <= 9)
     return [{ kind: "yes", value: false, rule: "yes/taken-back", start: lead + back.index, end: lead + back.index + back[0].length }];
+  // "Yes… actually no, cancel that" is a no; "wait, when was it?" is neither.
+  if (yes && /^.{0,20}?[.,!;]?\s*(?:(?:actually|oh|wait|sorry|hm+|or)[, ]+)+no\b/.test(text.slice(yes[0].length)))
+    return [{ kind: "yes", value: false, rule: "yes/taken-back", start: lead, end: lead + text.length }];
   // "Yes, but at four" changes something; it agrees to nothing yet.
   if (yes && /^[,. ]*but\b/.test(text.slice(yes[0].length))) return [];
   if (yes) {
-    if (/^(?:right|good|ok(?:ay)?|well|do|great|fine)\b(?: (?:now|morning|afternoon|evening|you|away))\b/.test(text) && !/^do (?:it|that|so)/.test(text))
+    if (
+      /^(?:right|good|ok(?:ay)?|well|do|great|fine)\b(?: (?:now|morning|afternoon|evening|you|away|after|before|at|on|around))\b/.test(text) &&
+      !/^do (?:it|that|so)/.test(text)
+    )
       return [];
     return [{ kind: "yes", value: true, rule: "yes/yes", start: lead, end: lead + yes[0].length }];
   }
@@ -116,15 +179,16 @@ const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
     pattern:
       /\b(?:the |)(?:very )?(?:last|final|latest|third and last)(?: (?:one|time|slot|option|of (?:those|them|these)))?\b(?! (?:time i|week|visit|month|year|night|thing))/g,
   },
-  { value: "later", pattern: /\bthe later(?: (?:one|time|slot|option))?\b|\blater of the\b|\bthe latter\b/g },
+  { value: "later", pattern: /\bthe (?:later|late(?= one))(?: (?:one|time|slot|option))?\b|\blater of the\b|\bthe latter\b/g },
   {
     value: "earlier",
-    pattern: /\b(?:the |whichever is |whichever's )(?:earlier|earliest|former|sooner|soonest)(?: (?:one|time|slot|option|of (?:those|them|these)))?\b/g,
+    pattern:
+      /\b(?:the |whichever is |whichever's )(?:earlier|earliest|former|sooner|soonest|early(?= one))(?: (?:one|time|slot|option|of (?:those|them|these)))?\b/g,
   },
   {
     value: "any",
     pattern:
-      /\b(?:either(?: one| of (?:those|them|these))?(?: is| works| will do)?|any of (?:those|them|these)|any ?time(?: is| works| will do)?(?= (?:fine|good|ok)|[.,! ]*$)|whichever|you (?:choose|pick)|both (?:work|are fine))\b/g,
+      /\b(?:either(?: one| of (?:those|them|these))?(?: is| works| will do)?(?=\W*$|[,.;!?]| (?:is|works|will|would|suits?|please|then|for me|fine|ok|good)\b)|any of (?:those|them|these)|any ?time(?: is| works| will do)?(?= (?:fine|good|ok)|[.,! ]*$)|whichever|whatever(?: (?:you have|you've got|works|is free|suits you|is there))|surprise me|you (?:choose|pick|decide)|both (?:work|are fine))\b/g,
   },
 ];
 
@@ -137,13 +201,20 @@ export function choices(said: Said, at: Moment): Found[] {
     at.expects !== "service" &&
     at.expects !== "length" &&
     at.expects !== "go-ahead" &&
+    at.expects !== "anything" &&
+    at.expects !== "errand" &&
     at.expects !== undefined
   )
     return [];
   const out: Found[] = [];
   for (const c of CHOICES)
     for (const m of said.norm.matchAll(c.pattern)) {
-      if (at.expects === undefined && !/\bone\b|of (?:those|them|these)|latter|neither|either|option/.test(m[0])) continue;
+      // Nothing was offered: only what can be nothing else is a choice.
+      if (
+        (at.expects === undefined || at.expects === "go-ahead" || at.expects === "anything" || at.expects === "errand") &&
+        !/\bone\b|of (?:those|them|these)|latter|neither|either|whichever|option/.test(m[0])
+      )
+        continue;
       if (out.some((o) => o.start < m.index + m[0].length && m.index < o.end)) continue;
       out.push({ kind: "choice", value: c.value, rule: "choice/" + c.value, start: m.index, end: m.index + m[0].length });
     }
@@ -170,12 +241,12 @@ const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   {
     value: "later",
     pattern:
-      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|be) later|later (?:than that|in the day|on|please|if)|^later$|too early)\b/g,
+      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|be) later|later (?:than that|in the day|on|please|if)|^later$|(?<!not )too early)\b/g,
   },
   {
     value: "earlier",
     pattern:
-      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|see me|be) (?:earlier|sooner)(?! than (?:next|the|this|my|\w+day))|(?:earlier|sooner) (?:than that|please|if)|^earlier$|^sooner$|too late)\b/g,
+      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|see me|be) (?:earlier|sooner)(?! than (?!that|those|these))|(?:earlier|sooner) (?:than that|please|if)|^earlier$|^sooner$|(?<!not )too late)\b/g,
   },
 ];
 
@@ -211,7 +282,7 @@ export function shifts(said: Said): Found[] {
 }
 
 const RELATIVE =
-  "son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mom|mum|father|dad|friend|brother|sister|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
+  "teenager|toddler|twins?|granny|grandad|hubby|missus|cousin|flatmate|roommate|girlfriend|son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mom|mum|father|dad|friend|brother|sister|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
 
 /** Finds how many places, and for whom a visit is. */
 export function company(said: Said): Found[] {
@@ -221,7 +292,7 @@ export function company(said: Said): Found[] {
     out.push({ kind: "places", value: num(m[1] as string) + 1, rule: "places/me-and", start: m.index, end: m.index + m[0].length });
   if (out.length > 0) return out;
   for (const m of said.norm.matchAll(
-    /\b(\d{1,2}|two|too|three|four|for(?= of us)|five|six|seven|eight|nine|ten|a couple of|couple of|one(?! mat)|a(?! (?:mat|dog|kid|car|cat|pet|child))) (?:places?|dogs|pups|puppies|cats|pets|kids|children|adults|boys|girls|cars|spots?|spaces?|seats?|mats?|people|persons|tickets?|of us)\b/g,
+    /(?<![:.\d])\b(\d{1,2}|two|too|three|four|for(?= of us)|five|six|seven|eight|nine|ten|a couple of|couple of|one(?! mat)) (?:places?|dogs|pups|puppies|cats|pets|kids|children|adults|boys|girls|cars|bikes|bicycles|spots?|spaces?|seats?|mats?|people|persons|tickets?|of us)\b/g,
   )) {
     const value = /couple|too/.test(m[1] as string) ? 2 : m[1] === "for" ? 4 : num(m[1] as string);
     if (value > 0) out.push({ kind: "places", value, rule: "places/count", start: m.index, end: m.index + m[0].length });
@@ -236,12 +307,23 @@ export function company(said: Said): Found[] {
       /\b(?:me|myself|i) and (two|three|four|five|2|3|4|5) (?:friends?|others?|more|colleagues?|kids|children|sisters|brothers)\b|\b(?:me|myself) and my (two|three|four) \w+s\b/g,
     ))
       out.push({ kind: "places", value: num((m[1] ?? m[2]) as string) + 1, rule: "places/me-and", start: m.index, end: m.index + m[0].length });
+  // "We're four", "there will be three of us".
   if (out.length === 0)
-    for (const m of said.norm.matchAll(new RegExp(`\\b(?:me and (?:my|a) (?:${RELATIVE})|my (?:${RELATIVE}) and (?:i|me|myself)|both of us|us both)\\b`, "g")))
+    for (const m of said.norm.matchAll(
+      /\b(?:we(?:'re| are| will be|'ll be)|there(?:'s| are|'ll be| will be)) (?:only |just )?(two|three|four|five|six|2|3|4|5|6)(?= *(?:$|[,.!?]|and\b|people|in\b|so\b|of us|who\b))/g,
+    ))
+      out.push({ kind: "places", value: num(m[1] as string), rule: "places/we-are", start: m.index, end: m.index + m[0].length });
+  if (out.length === 0)
+    for (const m of said.norm.matchAll(
+      new RegExp(
+        `\\b(?:for my (?:${RELATIVE})(?:,? (?:\\d+|aged \\d+),?)?,? and (?:(?:one|another|a) )?(?:for )?(?:me|myself|i)\\b|me and (?:my|a) (?:${RELATIVE})|my (?:${RELATIVE}) and (?:i|me|myself)|both of us|us both|me and (?:my|a|our) [a-z]{3,}|(?:and )my (?:${RELATIVE}) too)\\b`,
+        "g",
+      ),
+    ))
       out.push({ kind: "places", value: 2, rule: "places/both", start: m.index, end: m.index + m[0].length });
   for (const m of said.norm.matchAll(
     new RegExp(
-      `\\b(?:(?:can|could|may) (?:my|our) (${RELATIVE}) (?:get|have|come|see|do|join|try)|(?:fit|get|book|squeeze|put) (?:my|our) (${RELATIVE})\\b|my (${RELATIVE}) (?:needs|wants|would like))\\b`,
+      `\\b(?:(?:can|could|may) (?:my|our) (${RELATIVE}) (?:get|have|come|see|do|join|try)|(?:fit|get|book|squeeze|put|schedule|sign|enrol|register|have) (?:my|our) (${RELATIVE})\\b|my (${RELATIVE})(?: \\w+)? (?:needs|wants|would (?:like|love)|is (?:\\w+ (?:and |years? old and )|\\w+ ){0,2}(?:would|wants|needs|failing|struggling|keen|looking)))\\b`,
       "g",
     ),
   ))

@@ -36,6 +36,13 @@ export function joinDays(said: Said, found: Found[], moving: boolean): Found[] {
   for (const next of bounded) {
     const last = out[out.length - 1];
     const gap = last ? said.norm.slice(last.end, next.start) : "";
+    // "From Thursday to the following Monday": counted from the day that was named.
+    const base = last && !last.not ? single(last.value)[0] : undefined;
+    if (base !== undefined && next.value.kind === "relative" && next.value.weekday !== undefined && next.value.byDays > 0) {
+      const ahead = (next.value.weekday - weekdayOf(base) + 7) % 7 || 7;
+      out.push({ ...next, value: { kind: "days", from: base + ahead, to: base + ahead } });
+      continue;
+    }
     const joined = last && !last.not && !next.not ? join(said, last, next, gap, moving) : null;
     if (joined) out[out.length - 1] = joined;
     else if (last?.not && /^\s*,?\s*(?:or|and|nor)\s*(?:on )?$/.test(gap)) out.push({ ...next, not: true });
@@ -63,7 +70,7 @@ function join(said: Said, plain: DayFound, b: DayFound, between: string, moving:
     const to = y.to < x.from && b.weekday ? y.to + 7 : y.to;
     return { ...a, value: { kind: "days", from: x.from, to }, end: b.end, rule: "day/range" };
   }
-  if (/^\s*,?\s*(?:or|and|\/|&)\s*(?:on |maybe |even |the |perhaps )*$/.test(gap) || /^\s*,\s*$/.test(gap)) {
+  if (/^\s*,?\s*(?:or|and|\/|&)\s*(?:else |failing that,? |otherwise |on |maybe |even |the |perhaps )*$/.test(gap) || /^\s*,\s*$/.test(gap)) {
     if (a.value.kind === "weekdays" && b.value.kind === "weekdays")
       return { ...a, value: { kind: "weekdays", weekdays: [...a.value.weekdays, ...b.value.weekdays] }, end: b.end, rule: "day/either" };
     const list = [...single(a.value), ...single(b.value)];
@@ -91,14 +98,14 @@ function single(v: DayValue): DayNumber[] {
 }
 
 const NOT =
-  /\b(?:not|never|except(?: for| on)?|but not|(?:any ?(?:day|thing|time)|every ?day|everything|all) but|apart from|other than|any day but|anything but|besides|(?:can't|cannot|can not|won't|couldn't) (?:do|manage))\s+(?:on |for |the |this |next |a )*$/;
+  /\b(?:not|never|except(?: for| on)?|bar|save|only not|week ?days? but|but not|(?:any ?(?:day|thing|time)|every ?day|everything|all) but|apart from|other than|any day but|anything but|besides|(?:can't|cannot|can not|won't|couldn't) (?:do|manage))\s+(?:on |for |the |this |next |a )*$/;
 /** What rules the day before it out: "doesn't work", "is no good", "I can't". */
 const NOT_AFTER =
-  /^s?\s*,?\s*(?:(?:really |just )?(?:doesn'?t|does not|don'?t|do not|won'?t|will not|wouldn'?t|isn'?t|is not|aren'?t|are not)\s+(?:really |quite )?(?:work|suit|do|fit|good|great|possible|an option|convenient|be possible)|(?:is|are) (?:no good|bad|out|impossible|no use|difficult)|i (?:can'?t|cannot|couldn'?t|won'?t be able))\b/;
-const AFTER = /\b(?:after|later than)\s+(?:the |this )*$/;
-const FROM = /\b(?:from|starting|not before|no earlier than|any ?time from|since)\s+(?:on |the |this )*$/;
+  /^s?\s*,?\s*(?:(?:really |just )?(?:doesn'?t|does not|don'?t|do not|won'?t|will not|wouldn'?t|isn'?t|is not|aren'?t|are not)\s+(?:really |quite )?(?:work|suit|do|fit|good|great|possible|an option|convenient|be possible)|(?:'?s|is|are|would be) (?:too (?:soon|early|late|far)|no good|bad|out|impossible|no use|difficult)|i (?:can'?t|cannot|couldn'?t|won'?t be able))\b/;
+const AFTER = /(?<!\b(?:not|no) )\b(?:after|later than)\s+(?:the |this )*$/;
+const FROM = /\b(?:from|starting|beginning|not before|no earlier than|not earlier than|any ?time from)\s+(?:on |the |this )*$/;
 const BEFORE = /\b(?:before|earlier than|sooner than)\s+(?:the |this )*$/;
-const UNTIL = /\b(?:until|till|til|by|no later than|up to)\s+(?:the |this )*$/;
+const UNTIL = /\b(?:until|till|til|by|no later than|not later than|not after|up to)\s+(?:the |this )*$/;
 
 function bound(said: Said, day: DayFound, moving: boolean): DayFound {
   // A rule's own words may have taken "on" or "the": look before them.
@@ -106,8 +113,14 @@ function bound(said: Said, day: DayFound, moving: boolean): DayFound {
   const v = day.value;
   if (day.not || v.kind !== "days") return day;
   const after = said.norm.slice(day.end, day.end + 14);
+  // After the weekend comes Monday, whether the house is open on Sundays or not.
+  if (AFTER.test(before) && day.rule === "day/weekend" && v.to !== undefined)
+    return { ...day, value: { kind: "days", from: mondayOf(v.to) + 7 }, rule: "day/after" };
   if (AFTER.test(before) && v.to !== undefined) return { ...day, value: { kind: "days", from: v.to + 1 }, rule: "day/after" };
-  if ((FROM.test(before) && !moving && !/^\s*(?:to|till|until|-)\s/.test(after)) || /^ (?:on|onwards?|or (?:later|after))\b/.test(after))
+  if (
+    (FROM.test(before) && !moving && !/^\s*(?:to|till|until|-)\s/.test(after)) ||
+    /^ (?:on(?= *(?:$|[,.;!?]|please))|onwards?|or (?:later|after))\b/.test(after)
+  )
     return v.from === undefined ? day : { ...day, value: { kind: "days", from: v.from }, rule: "day/from" };
   if (BEFORE.test(before) && v.from !== undefined && v.to !== undefined)
     return {
@@ -120,6 +133,12 @@ function bound(said: Said, day: DayFound, moving: boolean): DayFound {
 }
 
 const CORRECTS = /\b(?:no|sorry|i mean|i meant|meant|actually|rather|correction|make (?:it|that)|scratch that|wait|oops|or better|better|instead)\b/;
+
+/** "My appointment on Thursday, please make it Monday": the first is what there is, not a slip. */
+const standing = (said: Said, a: Found, gap: string): boolean =>
+  (a.kind === "day" || a.kind === "time") &&
+  !/\b(?:no|sorry|i mean|i meant|meant|actually|correction|scratch that|wait|oops)\b/.test(gap) &&
+  /\b(?:my|our|the (?:one|appointment|visit|booking|session))\b[^.;?!]*$/.test(said.norm.slice(0, a.start));
 
 /** What is said later corrects what was said before: "Friday, sorry, Thursday", "0142, no, 0143 at the end". */
 export function correct(said: Said, found: Found[]): { found: Found[]; dropped: Found[] } {
@@ -141,7 +160,7 @@ export function correct(said: Said, found: Found[]): { found: Found[]; dropped: 
         continue;
       }
       const gap = said.norm.slice(a.end, b.start);
-      if (gap.length < 60 && CORRECTS.test(gap) && !/\bor\b(?! better)/.test(gap)) dropped.push(a);
+      if (gap.length < 60 && CORRECTS.test(gap) && !/\bor\b(?! better)|\b(?:instead of|rather than)\b/.test(gap) && !standing(said, a, gap)) dropped.push(a);
     }
   }
   const positive = sorted.filter((f) => f.kind === "day" && !f.not && !dropped.includes(f));

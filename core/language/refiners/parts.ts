@@ -50,8 +50,23 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     else if (/^\s*(?:one|appointment|booking|visit|session)\b/.test(follow) && !NEW_BEFORE.test(lead)) given.set(f, "old");
     else if (CANT.test(clause) && !/\b(?:so|can|could)\b[^']*$/.test(clause.replace(CANT, ""))) given.set(f, "old");
     else if (later && f.kind === "day" && parts.length === 1) given.set(f, "old");
-    else if (close && previous) given.set(f, given.get(previous) ?? "new");
-    else if (NEW_BEFORE.test(lead)) given.set(f, "new");
+    // "Friday instead of Thursday, 5 pm": after the contrast the wish goes on.
+    else if (
+      close &&
+      f.kind === "time" &&
+      previous.kind === "day" &&
+      /,/.test(clause) &&
+      /\b(?:instead of|rather than|and not)\s+(?:my |the |on |at )*$/.test(said.norm.slice(Math.max(0, previous.start - 24), previous.start)) &&
+      !parts.some((g) => g !== f && g.kind === "time" && given.get(g) === "new")
+    )
+      given.set(f, "new");
+    // Beside one that bears no sign, both are told by what follows.
+    else if (/^'s\b/.test(follow)) given.set(f, "old");
+    else if (/\b(?:supposed|due|booked|down|meant) (?:to|for|in|with)\b[^.;?!]*$/.test(clause)) given.set(f, "old");
+    else if (close && previous && !NEW_BEFORE.test(lead)) {
+      const part = given.get(previous);
+      if (part) given.set(f, part);
+    } else if (NEW_BEFORE.test(lead)) given.set(f, "new");
     else if (OLD_BEFORE.test(lead) && !at.oldKnown) given.set(f, "old");
   });
   // What stands before the wish and bears no sign of its own belongs to the appointment that exists.
@@ -80,6 +95,7 @@ export function assignPeople(said: Said, found: Found[]): Found[] {
     const before = said.norm.slice(Math.max(0, f.start - 40), f.start);
     return (
       /\b(?:to|over to|be with|be done by|rather see|rather have|prefer|prefer to see|see|do it with|go to|with)\s+$/.test(before) &&
+      !/\b(?:supposed|due|booked|meant) to (?:see|meet|be with)\s+$/.test(before) &&
       !/\b(?:appointment|visit|booking|session|one|it|massage|lesson|booked|service|something) with\s+$/.test(before)
     );
   };

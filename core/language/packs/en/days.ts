@@ -132,12 +132,12 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/weekday-of-week",
     pattern: new RegExp(
-      `\\b(?:on )?(${WEEKDAY}) (?:(?:of )?(next|this) week|(?:of )?the week (after|after next))\\b|\\b(?:next|the) week'?s (${WEEKDAY})\\b`,
+      `\\b(?:on )?(${WEEKDAY}) (?:(?:of )?(next|this) week|(?:of )?the week (after|after next))\\b|\\b(?:next|the) week'?s (${WEEKDAY})\\b|\\b(next|this) week,? on (?:the )?(${WEEKDAY})\\b`,
       "g",
     ),
     value: (m, at) => {
-      const weeks = m[2] === "this" ? 0 : m[3] === "after next" ? 2 : 1;
-      const weekday = wd(m[1] ?? m[4] ?? "");
+      const weeks = m[2] === "this" || m[5] === "this" ? 0 : m[3] === "after next" ? 2 : 1;
+      const weekday = wd(m[1] ?? m[4] ?? m[6] ?? "");
       return { value: one(week(at, weeks) + weekday - 1), weekday };
     },
   },
@@ -188,20 +188,25 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/relative",
     pattern: new RegExp(
-      `\\b(?:on )?the (?:(day|week)|(${WEEKDAY})) (after|before)(?: that)?(?! (?:tomorrow|next|the|<|my|lunch|work|\\d|${WEEKDAY}|${MONTH}))(?=\\W|$)|\\bthe same (day)\\b|\\bthat same (day)\\b`,
+      `\\b(?:on )?the (?:(day|week)|(${WEEKDAY})) (after|before)(?: that)?(?! (?:tomorrow|next|the|<|my|lunch|work|\\d|${WEEKDAY}|${MONTH}))(?=\\W|$)|\\bthe same (day)\\b|\\bthat same (day)\\b|\\bthe following (?:(day|week)|(${WEEKDAY}))\\b`,
       "g",
     ),
     value: (m) => {
       if (m[4] || m[5]) return { value: { kind: "relative", byDays: 0 } };
+      if (m[6] || m[7]) return { value: { kind: "relative", ...(m[7] ? { weekday: wd(m[7]) } : {}), byDays: m[6] === "day" ? 1 : 7 } };
       const sign = m[3] === "after" ? 1 : -1;
       return { value: { kind: "relative", ...(m[2] ? { weekday: wd(m[2]) } : {}), byDays: sign * (m[1] === "day" ? 1 : 7) } };
     },
   },
-  { name: "day/today", pattern: /\b(?:today|tonight|this (?:very )?(?:morning|afternoon|evening))\b/g, value: (_m, at) => ({ value: one(at.today) }) },
+  {
+    name: "day/today",
+    pattern: /\b(?:today|tonight|this (?:very )?(?:morning|afternoon|evening)|in the next (?:few |couple of |two |three |2 |3 )?hours?|within the hour)\b/g,
+    value: (_m, at) => ({ value: one(at.today) }),
+  },
   {
     name: "day/soonest",
     pattern:
-      /\b(?:as soon as (?:possible|you can|u can)|asap|a\.s\.a\.p\.?|(?:the |your )?(?:soonest|earliest)(?: (?:possible|you(?:'ve)? (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|(?:the |your )?(?:next|first) (?:free |open |possible )(?:slot|spot|time|one|appointment|place|opening)|(?:the |your )?next (?:slot|spot|opening|appointment you have)|whenever|any ?time(?! (?:after|before|from|between|on|in|not|around))|any day(?! (?:but|except|other|apart|besides))|right away|straight ?away)\b/g,
+      /\b(?:as soon as (?:possible|you can|u can)|asap|a\.s\.a\.p\.?|(?:the |your )?(?:soonest|earliest)(?: (?:possible|you(?:'ve)? (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|(?:the |your )?(?:next|first) (?:free |open |possible )(?:slot|spot|time|one|appointment|place|opening)|(?:the |your )?next (?:slot|spot|opening|appointment you have)|(?:the )?first thing (?:you(?:'ve| have)?(?: got)?|that'?s|which is|available)(?: (?:have|got|free|available|open))*|whenever|any ?time(?! (?:after|before|from|between|on|in|not|around))|any day(?! (?:but|except|other|apart|besides))|right away|straight ?away)\b/g,
     value: () => ({ value: { kind: "soonest" } }),
   },
   {
@@ -213,6 +218,24 @@ export const DAY_RULES: DayRule[] = [
     name: "day/weekday-week",
     pattern: new RegExp(`\\b(?:(${WEEKDAY}) week|(?:a|one|1) week (?:on|from)(?: this)? (${WEEKDAY}))\\b`, "g"),
     value: (m, at) => ({ value: one(weekAfter(at, wd(m[1] ?? m[2] ?? ""))) }),
+  },
+  {
+    name: "day/the-one-after",
+    pattern: new RegExp(
+      `\\bnot (?:this |on |the coming |coming |next )*(${WEEKDAY}),? (?:but )?(?:the )?(?:one after(?: that)?|following one|next one|week after)\\b`,
+      "g",
+    ),
+    value: (m, at) => ({ value: one(coming(at, wd(m[1] ?? "")) + 7), weekday: wd(m[1] ?? "") }),
+  },
+  {
+    name: "day/day-before-named",
+    pattern:
+      /\bthe day (before|after) (good friday|easter(?: sunday| monday)?|christmas(?: day| eve)?|new year'?s(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\.?) patrick'?s(?: day)?)\b/g,
+    value: (m, at) => {
+      const named = namedDay(m[2] ?? "", at);
+      const day = named?.value.kind === "days" ? named.value.from : undefined;
+      return day === undefined ? null : { value: one(day + (m[1] === "before" ? -1 : 1)) };
+    },
   },
   {
     name: "day/weekday-after-next",
@@ -266,16 +289,24 @@ export const DAY_RULES: DayRule[] = [
     },
   },
   {
+    // "Any Wednesday or Thursday" is any of both.
     name: "day/any-weekday",
-    pattern: new RegExp(`\\b(?:any|every|most|some|all|on a|a) (${WEEKDAY})\\b`, "g"),
-    value: (m) => ({ value: { kind: "weekdays", weekdays: [wd(m[1] ?? "")] }, weekday: wd(m[1] ?? "") }),
+    pattern: new RegExp(
+      `\\b(?:any|every(?: (?:other|second))?|each|most|some|all|whichever|whatever|on a|of a|a) (${WEEKDAY})(?:(?: ?, ?| ?/ ?| or | and )(?:(?:on )?(?:any |a |every ))?(${WEEKDAY}))*\\b`,
+      "g",
+    ),
+    value: (m) => {
+      const weekdays = [...m[0].matchAll(new RegExp(`\\b(${WEEKDAY})\\b`, "g"))].map((w) => wd(w[1] ?? ""));
+      return { value: { kind: "weekdays", weekdays: [...new Set(weekdays)] }, weekday: wd(m[1] ?? "") };
+    },
   },
   {
     name: "day/nth-weekday-of-month",
-    pattern: new RegExp(`\\b(?:the )?(first|second|third|fourth|last|1st|2nd|3rd|4th) (${WEEKDAY}) (?:in|of) (${MONTH})\\b`, "g"),
+    pattern: new RegExp(`\\b(?:the )?(first|second|third|fourth|last|1st|2nd|3rd|4th) (${WEEKDAY}) (?:in|of) (?:(${MONTH})|(next|this) month)\\b`, "g"),
     value: (m, at) => {
       const n = m[1] === "last" ? -1 : (ORDINALS[m[1] ?? ""] ?? Number.parseInt(m[1] ?? "", 10));
-      const { from } = monthSpan(at, MONTH_WORDS[m[3] ?? ""] ?? 1);
+      const now = partsOf(at.today).month;
+      const { from } = monthSpan(at, m[3] ? (MONTH_WORDS[m[3]] ?? 1) : m[4] === "next" ? (now % 12) + 1 : now);
       const p = partsOf(from);
       const day = nthWeekday(p.year, p.month, wd(m[2] ?? ""), n);
       if (day === null) return null;
@@ -336,7 +367,10 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/in-days",
-    pattern: new RegExp(`\\bin (${N}) (day|week|month)s?(?:' time)?\\b|\\b(${N}) (day|week|month)s? from (?:now|today)\\b`, "g"),
+    pattern: new RegExp(
+      `\\bin (?:about |around |roughly |some )?(${N}) (day|week|month)s?(?:' time)?\\b|\\b(${N}) (day|week|month)s? from (?:now|today)\\b`,
+      "g",
+    ),
     value: (m, at) => {
       const n = count(m[1] ?? m[3] ?? "");
       const unit = m[2] ?? m[4];
@@ -349,7 +383,7 @@ export const DAY_RULES: DayRule[] = [
     pattern: /\b(?:a|one|1) week (?:from )?today\b|\bin a week(?:'s time)?\b|\btoday week\b/g,
     value: (_m, at) => ({ value: one(at.today + 7) }),
   },
-  { name: "day/fortnight", pattern: /\b(?:in a|a) fortnight\b/g, value: (_m, at) => ({ value: one(at.today + 14) }) },
+  { name: "day/fortnight", pattern: /\b(?:in a|a) fortnight(?: from (?:now|today))?(?! (?:on|from)\b)/g, value: (_m, at) => ({ value: one(at.today + 14) }) },
   {
     name: "day/later-this-week",
     pattern: /\b(?:later (?:on )?(?:in the|this) week)\b/g,
@@ -373,8 +407,8 @@ export const DAY_RULES: DayRule[] = [
   { name: "day/next-weekend", pattern: /\bnext weekend\b/g, value: (_m, at) => ({ value: openOf(at, week(at, 1) + 5) }) },
   {
     name: "day/weekend",
-    pattern: /\b(?:this |(?:at |on |over |during )?the )?weekends?\b/g,
-    value: (m, at) => (/s$/.test(m[0]) ? { value: { kind: "weekdays", weekdays: [6, 7] } } : { value: openOf(at, week(at, 0) + 5) }),
+    pattern: /\b(?:this |any |every |some |(?:at |on |over |during )?the )?weekends?\b/g,
+    value: (m, at) => (/s$|^(?:any|every|some) /.test(m[0]) ? { value: { kind: "weekdays", weekdays: [6, 7] } } : { value: openOf(at, week(at, 0) + 5) }),
   },
   {
     name: "day/part-of-month",
@@ -400,16 +434,19 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/month",
-    pattern: new RegExp(`\\b(?:in|during|this|some ?time in) (${MONTH})\\b(?! \\d)`, "g"),
+    pattern: new RegExp(
+      `\\b(?:in|during|this|some ?time in) (${MONTH})\\b(?! \\d)|(?<=\\b(?:from|after|before|until|till) )(?!may\\b(?! on))(${MONTH})\\b(?! (?:the )?(?:\\d|${ORDINAL}))`,
+      "g",
+    ),
     value: (m, at) => {
-      const s = monthSpan(at, MONTH_WORDS[m[1] ?? ""] ?? 1);
+      const s = monthSpan(at, MONTH_WORDS[m[1] ?? m[2] ?? ""] ?? 1);
       return { value: ahead(at, span(s.from, s.to)) };
     },
   },
   {
     name: "day/named",
     pattern:
-      /\b(?:(?:maundy thursday|good friday|easter (?:sunday|monday|saturday)|easter|ash wednesday|whit monday|christmas(?: day| eve)?|boxing day|new year'?s(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\.?) patrick'?s(?: day)?))\b/g,
+      /\b(?:(?:maundy thursday|good friday|easter (?:sunday|monday|saturday)|easter|ash wednesday|whit monday|christmas(?: day| eve)?|boxing day|new year'?s(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\.?) patrick'?s(?: day)?|padd(?:y|ie)'?s(?: day)?|mother'?s day|mothering sunday|father'?s day))\b/g,
     value: (m, at) => namedDay(m[0], at),
   },
 ];
@@ -455,6 +492,14 @@ const KNOWN: Record<string, [number, number]> = {
   "saint patricks day": [3, 17],
   "saint patricks": [3, 17],
 };
+type Yearly = Parameters<typeof closedDay>[0];
+/** Mother's and Father's Day by country; common practice, no source. */
+const PARENTS: Record<string, (country: string) => Yearly> = {
+  "mothers day": (c) => (c === "GB" || c === "IE" ? { kind: "easter", days: -21 } : { kind: "weekday", month: 5, weekday: "Sunday", nth: 2 }),
+  "mothering sunday": () => ({ kind: "easter", days: -21 }),
+  "fathers day": (c) =>
+    c === "AU" || c === "NZ" ? { kind: "weekday", month: 9, weekday: "Sunday", nth: 1 } : { kind: "weekday", month: 6, weekday: "Sunday", nth: 3 },
+};
 /** Days counted from Easter Sunday. */
 const BY_EASTER: Record<string, number> = {
   "ash wednesday": -46,
@@ -468,8 +513,13 @@ const BY_EASTER: Record<string, number> = {
 };
 
 function namedDay(said: string, at: Moment): DayReading | null {
-  const name = plainDay(said);
+  const name = plainDay(said).replace(/^padd(?:y|ie)s(?: day)?$/, "saint patricks day");
   const { year: now } = partsOf(at.today);
+  const parents = PARENTS[name]?.(at.house.handbook.country);
+  if (parents) {
+    const day = [now, now + 1].map((y) => closedDay(parents, y)).find((d) => d !== null && d >= at.today);
+    return day === null || day === undefined ? null : { value: one(day) };
+  }
   const easter = BY_EASTER[name];
   if (easter !== undefined) {
     const day = [now, now + 1].map((y) => closedDay({ kind: "easter", days: easter }, y)).find((d) => d !== null && d >= at.today);

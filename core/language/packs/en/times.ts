@@ -12,12 +12,12 @@ export interface TimeRule {
 /** A clock time in words or digits; groups are read by `clock`. */
 const CLOCK =
   `(?:half past (?:${HOUR}|\\d{1,2})|half (?:${HOUR})|(?:a )?quarter (?:past|after|to|of) (?:${HOUR}|\\d{1,2})|(?:(?:(?:twenty[- ]five|twenty|ten|five)(?: minutes)?|\\d{1,2} minutes) (?:past|to)|(?:5|10|20|25) past) (?:${HOUR}|\\d{1,2})` +
-  `|(?:${HOUR}) (?:${MINUTE})(?![ -]?min)|\\d{1,2}[:.][0-5]\\d|\\d{1,2}h[0-5]\\d|(?:[01]?\\d|2[0-3])[0-5]\\d(?=\\b)|noon|mid-?day|midnight|twelve noon|(?:${HOUR})|\\d{1,2})` +
+  `|(?:${HOUR}|1[0-2]|[1-9]) (?:fifteen|thirty|forty[- ]five)(?![ -]?(?:min|of\\b))|(?:${HOUR}) (?:${MINUTE})(?![ -]?min)|\\d{1,2}[:.][0-5]\\d|\\d{1,2}h(?:[0-5]\\d)?|(?:[01]?\\d|2[0-3])[0-5]\\d(?=\\b)|noon|mid-?day|midnight|twelve noon|(?:${HOUR})|\\d{1,2})` +
   `(?: ?(?:o'?clock))?(?: ?(?:a\\.m\\.?|p\\.m\\.?|am|pm|a|p)\\b\\.?)?(?: (?:in the (?:morning|afternoon|evening)|at night|sharp))?`;
 
 /** Like CLOCK, but sure to be a time without anything before it. */
 const SURE = new RegExp(
-  `^(?:.*(?:a\\.?m|p\\.?m)\\b\\.?$|.*o'?clock$|.*in the (?:morning|afternoon|evening)$|.*at night$|\\d{1,2}:[0-5]\\d.*|\\d{1,2}h[0-5]\\d|noon|mid-?day|midnight|twelve noon|half .*|(?:a )?quarter .*|.* (?:past|to) .*|(?:${HOUR}) (?:${MINUTE}))$`,
+  `^(?:.*(?:a\\.?m|p\\.?m)\\b\\.?$|.*o'?clock$|.*in the (?:morning|afternoon|evening)$|.*at night$|\\d{1,2}:[0-5]\\d.*|\\d{1,2}h(?:[0-5]\\d)?|noon|mid-?day|midnight|twelve noon|half .*|(?:a )?quarter .*|.* (?:past|to) .*|(?:${HOUR}|1[0-2]|[1-9]) (?:${MINUTE}))$`,
 );
 
 /** Reads one clock time; null when the words are no possible time. */
@@ -56,6 +56,8 @@ export function clock(text: string): ClockValue | null {
     hour = Number(m[1]);
     minute = Number(m[2]);
     if (!half && (hour > 12 || hour === 0 || /^0\d/.test(t))) return valid(hour, minute, true);
+  } else if ((m = /^(\d{1,2})h$/.exec(t))) {
+    return valid(Number(m[1]), 0, true);
   } else if ((m = /^(\d{1,2})(\d\d)$/.exec(t))) {
     hour = Number(m[1]);
     minute = Number(m[2]);
@@ -63,7 +65,7 @@ export function clock(text: string): ClockValue | null {
   } else if ((m = /^(\d{1,2})$/.exec(t))) {
     hour = Number(m[1]);
     if (!half && hour > 12) return valid(hour, 0, true);
-  } else if ((m = new RegExp(`^(${HOUR}) (.+)$`).exec(t))) {
+  } else if ((m = new RegExp(`^(${HOUR}|\\d{1,2}) (.+)$`).exec(t))) {
     hour = number(m[1] as string);
     minute = MINUTE_WORDS[m[2] as string] ?? NaN;
   } else hour = number(t);
@@ -80,7 +82,7 @@ function valid(hour: number, minute: number, certain: boolean): ClockValue | nul
 const rx = (source: string): RegExp => new RegExp(source, "g");
 /** Not followed by what makes a number something else than a time. */
 const NOT_TIME =
-  "(?! ?(?:%|kilo|kg|pound|lbs|euro|cent|km|mile|cm|metre|meter|foot|feet|inch|years?[ -]old|times|dogs?|kids?|children|sessions?|lessons?|classes|minute|min\\b|mins|hour|hr|day|week|month|year|people|person|place|spot|of us|dollar|st\\b|nd\\b|rd\\b|th\\b|/\\d|[-.]?\\d))";
+  "(?! ?(?:%|kilo|kg|pound|lbs|euro|cent|km|mile|cm|metre|meter|foot|feet|inch|years?[ -]old|times|dogs?|kids?|children|sessions?|lessons?|classes|minute|min\\b|mins|hour|hr|day|week|month|year|people|person|place|spot|of us|dollar|st\\b|nd\\b|rd\\b|th\\b|/\\d|[-.]?\\d(?!\\d{0,2} ?-?(?:min|hour|hr))))";
 
 const ranged = (name: string): { value: TimeValue } => ({ value: { kind: "span", ...DAY_PARTS[name], name } });
 const waitsFor = (at: Moment): boolean => at.expects === "time" || at.expects === "slot" || at.expects === "day";
@@ -102,6 +104,8 @@ export const TIME_RULES: TimeRule[] = [
       if (/^(a |quarter|half)/.test(m[0]) && !/-| to .* /.test(m[0])) return null;
       // "Ten to eleven" in words is ten minutes before; "10 to 11" a range.
       if (new RegExp(`^(?:five|ten|twenty|twenty[- ]five) to (?:${HOUR})$`).test(m[0].trim())) return null;
+      // "Nine forty-five" is one time, "one to one" none.
+      if (/ (?:twenty|thirty|forty|fifty)-\w+$/.test(m[0].trim()) || m[1]?.trim() === m[2]?.trim()) return null;
       return between(m[1], m[2]);
     },
   },
@@ -118,16 +122,16 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/after",
     pattern: rx(
-      `\\b(?:any ?time after|some ?time after|(?<!\\bthe day )(?<!\\bthe one )after|from|past|since|any ?time from|not before|no earlier than|not earlier than|starting(?: at| from)?|later than) (?:about |around )?(${CLOCK})(?: on(?:wards?)?)?${NOT_TIME}`,
+      `\\b(?:any ?time after|some ?time after|(?<!\\bthe day )(?<!\\bthe one )after|from|past|since|any ?time from|not before|no earlier than|not earlier than|starting(?: at| from)?|later than|at the (?:very )?earliest) (?:about |around )?(${CLOCK})(?: on(?:wards?)?)?${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?earliest\\b`,
     ),
-    value: (m) => one("from", m[1]),
+    value: (m) => one("from", m[1] ?? m[2]),
   },
   {
     name: "time/before",
     pattern: rx(
-      `\\b(?:any ?time before|some ?time before|before|by|until|till|til|done by|out by|finished by|over by|no later than|not later than|earlier than|not after) (?:about |around )?(${CLOCK})${NOT_TIME}`,
+      `\\b(?:any ?time before|some ?time before|before|by|until|till|til|done by|out by|finished by|over by|no later than|not later than|earlier than|not after|up to|up until|at the (?:very )?latest) (?:about |around )?(${CLOCK})${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?latest\\b`,
     ),
-    value: (m) => until(m[1], "end"),
+    value: (m) => until(m[1] ?? m[2], "end"),
   },
   {
     name: "time/around",
@@ -136,6 +140,7 @@ export const TIME_RULES: TimeRule[] = [
     ),
     value: (m) => one("around", m[1]),
   },
+  { name: "time/thereabouts", pattern: rx(`\\b(?:at )?(${CLOCK}),? or (?:thereabouts|so)\\b`), value: (m) => one("around", m[1]) },
   {
     name: "time/hundred-hours",
     pattern: /\b(?:at )?(oh |zero )?([a-z]+|\d{1,2}) hundred(?: hours)?\b/g,
@@ -147,11 +152,23 @@ export const TIME_RULES: TimeRule[] = [
   {
     // Heard: "at to", "at too" is at two; "for thirty" half past four; "at for" at four.
     name: "time/heard",
-    pattern: /\b(?:at (to|too|for|ate|won)(?= ?(?:$|[,.!?]|on\b|please|with))|(for|to|ate) (thirty|fifteen|forty[- ]five)(?! ?min))/g,
+    pattern:
+      /\b(?:at (to|too|for|ate|won)(?= ?(?:$|[,.!?]|on\b|please|with|for\b))|(?:at |half )?(for|to|too|ate|won) (thirty|fifteen|forty[- ]five)(?! ?min)|(?:at )?(to|too|for|ate|won) ?(am|pm|a\.m\.?|p\.m\.?)(?=\W|$)|half (to|too|for|ate|won)(?= ?(?:$|[,.!?]|on\b|please|with)))/g,
     value: (m) => {
-      const hour = { to: 2, too: 2, for: 4, ate: 8, won: 1 }[m[1] ?? m[2] ?? ""];
+      const hour = { to: 2, too: 2, for: 4, ate: 8, won: 1 }[m[1] ?? m[2] ?? m[4] ?? m[6] ?? ""];
       if (hour === undefined) return null;
-      return { value: { kind: "at", at: { hour, minute: m[3] ? (MINUTE_WORDS[m[3]] ?? 0) : 0, certain: false } }, assumed: "as heard" };
+      const half = m[5];
+      return {
+        value: {
+          kind: "at",
+          at: {
+            hour: half?.startsWith("p") ? hour + 12 : hour,
+            minute: m[6] ? 30 : m[3] ? (MINUTE_WORDS[m[3]] ?? 0) : 0,
+            certain: half !== undefined,
+          },
+        },
+        assumed: "as heard",
+      };
     },
   },
   {
@@ -168,7 +185,8 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/at",
     pattern: rx(
-      `(?:\\b(?:at|@|for|make (?:it|that)|let's say|(?:change|move|switch|shift|push|bump)(?: it| that| this| mine| me)? to) |@)(${CLOCK})${NOT_TIME}`,
+      // The verb itself stays: it tells the errand.
+      `(?:\\b(?:at|@|for|let's say) |@|(?<=\\bmake (?:it|that) )|(?<=\\b(?:change|move|switch|shift|push|bump)(?: it| that| this| mine| me)? to ))(${CLOCK})${NOT_TIME}`,
     ),
     value: (m) => {
       // "for two" counts people, "for 3 pm" does not.
@@ -191,7 +209,20 @@ export const TIME_RULES: TimeRule[] = [
       if (SURE.test(said)) return one("at", said);
       // A bare number is a time where a time is waited for, or right after a day.
       const before = m.input.slice(0, m.index);
-      const afterDay = /(?:day|tomorrow|today|mon|tues?|wed|thurs?|fri|sat|sun),? $/.test(before);
+      // "At ten, sorry, eleven".
+      if (
+        /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|noon)\b/.test(before) &&
+        /\b(?:sorry|no|i mean|rather|actually|make that|make it|or better)[, ]+(?:at )?$/.test(before) &&
+        /^\W*(?:$|please|if|then|with|for)/.test(m.input.slice(m.index + m[0].length))
+      )
+        return one("at", said);
+      const afterDay =
+        /(?:day|tomorrow|today|mon|tues?|wed|thurs?|fri|sat|sun),? $/.test(before) ||
+        // "Tuesday would be better, nine?"
+        (/day\b[^.;]*, $/.test(before) && /^\W*$/.test(m.input.slice(m.index + m[0].length))) ||
+        // "Is 5 on Wednesday gone": a number that a day follows.
+        (/\b(?:is|are|would|could|will|was|say) $/.test(before) &&
+          /^ (?:on |this |next )*(?:mon|tues?|wednes|thurs|fri|satur|sun)day\b/.test(m.input.slice(m.index + m[0].length)));
       const rest = `${before} ${m.input.slice(m.index + m[0].length)}`.replace(AROUND_A_TIME, " ").replace(/[^a-z0-9]+/g, "");
       if (said === "one" && (afterDay || /\b(?:the|that|this)(?: \w+)? $/.test(before))) return null;
       if ((waitsFor(at) && rest === "") || afterDay) return one("at", said);
@@ -199,7 +230,11 @@ export const TIME_RULES: TimeRule[] = [
     },
   },
   { name: "time/mid-morning", pattern: /\bmid[- ]?morning\b/g, value: () => ranged("mid-morning") },
-  { name: "time/late-afternoon", pattern: /\b(?:late|later in the|end of the) afternoon\b/g, value: () => ranged("late-afternoon") },
+  {
+    name: "time/late-afternoon",
+    pattern: /\b(?:late(?:r)? in the|late|(?:towards? |at )?(?:the )?end of the) afternoon\b/g,
+    value: () => ranged("late-afternoon"),
+  },
   { name: "time/after-lunch", pattern: /\bafter lunch(?:time)?\b/g, value: () => ranged("after-lunch") },
   {
     name: "time/lunch",
@@ -210,7 +245,8 @@ export const TIME_RULES: TimeRule[] = [
   { name: "time/after-school", pattern: /\bafter (?:his |her |their )?school\b/g, value: () => ranged("after-school") },
   {
     name: "time/first-thing",
-    pattern: /\b(?:first thing(?: in the morning)?|as early as possible(?: in the (?:day|morning))?|when you open|right when you open)\b/g,
+    pattern:
+      /\b(?:first thing(?: in the morning)?(?! (?:you|that|which|available))|(?:(?:right )?at )?the (?:start|beginning) of the day|as early as possible(?: in the (?:day|morning))?|when you open|right when you open)\b/g,
     value: () => ({ value: { kind: "part", part: "first-thing" } }),
   },
   {
@@ -233,14 +269,23 @@ export const TIME_RULES: TimeRule[] = [
     pattern: /\b(?:any ?time )?(?:but )?not (?:in the |too )?(?:(mornings?|early)|(afternoons?)|(evenings?|late))\b/g,
     value: (m) => ({
       value: m[1]
-        ? { kind: "span", fromMin: 720, name: "not-morning" }
+        ? // Not too early is no rule against the morning.
+          { kind: "span", fromMin: m[1] === "early" ? 600 : 720, name: "not-morning" }
         : m[2]
           ? { kind: "span", toMin: 720, name: "not-afternoon" }
           : { kind: "span", toMin: 1020, name: "not-evening" },
     }),
   },
   { name: "time/afternoon", pattern: /(?<!good |late )\b(?:(?:in|during) the |this |that |early )?(?:afternoons?|aft)\b/g, value: () => ranged("afternoon") },
-  { name: "time/evening", pattern: /(?<!good )\b(?:(?:in|during) the |this |that |early |late )?(?:evenings?|tonight)\b/g, value: () => ranged("evening") },
+  {
+    name: "time/evening",
+    pattern: /(?<!good )\b(?:(?:in|during) the |this |that |early |late )?(?:evenings?|tonight|(?<=(?:day|tomorrow|mon|tues|wed|thurs|fri|sat) )night)\b/g,
+    value: (m) =>
+      /^\W*(?:hi |hello |hey )?$|[.!?]\s*$/.test(m.input.slice(0, m.index)) &&
+      /^evening(?:\W*$|\W+(?:all\b|everyone|folks|team|there)|!)/.test(m.input.slice(m.index))
+        ? null
+        : ranged("evening"),
+  },
 ];
 
 function one(kind: "at" | "from" | "around", text: string | undefined): { value: TimeValue } | null {
