@@ -1,10 +1,10 @@
 import { ofKind } from "../../language/found.ts";
 import type { Errand } from "../../language/errand.ts";
 import type { Reading } from "../../language/read.ts";
-import { answerTo, contentOf, ownAnswerTo } from "../../knowledge/search.ts";
+import { answerTo, contentOf, ownAnswerTo, SUPPORTS } from "../../knowledge/search.ts";
 import { WEEKDAYS, weekdayName, weekdayNumber, weekdayOf, type DayNumber } from "../../time/days.ts";
-import { calledText, dateText, lengthText, listText, moneyText, serviceText, timeText } from "../format.ts";
-import { closedSource, hoursSource, saidSource, serviceSource, staffSource } from "../sources.ts";
+import { calledText, dateText, lengthText, listText, moneyText, serviceText, spanText, timeText } from "../format.ts";
+import { closedSource, hoursSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
 import type { Source } from "../state.ts";
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
 
@@ -12,6 +12,9 @@ import { joinVals, val, type Turn, type Value } from "../turn.ts";
 export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
   switch (errand) {
     case "ask-price":
+      // "How loud is it" measures something else than money.
+      if (/\bhow (?!much\b|many\b|about\b|do\b|does\b|is\b|are\b)\w+ (?:is|are|was|does|do)\b/i.test(reading.said) && !OF_MONEY.test(reading.said))
+        return fromHandbook(t, reading);
       return priceLine(t, reading) || price(t, reading);
     case "ask-hours":
       return hours(t, reading);
@@ -27,10 +30,37 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
     default: {
       // A rule is asked for, whichever service it is said of: what is left without the names tells most.
       const bare = reading.masked.replace(/<\w+>/g, " ");
-      return (bare.trim() !== reading.text.trim() && fromHandbook(t, reading, 0.6, bare)) || fromHandbook(t, reading);
+      return (bare.trim() !== reading.text.trim() && fromHandbook(t, reading, 0.6, bare)) || fromHandbook(t, reading) || ruleLine(t, reading);
     }
   }
 }
+
+/** What the house's own rules of booking say, where no line of the handbook does. */
+function ruleLine(t: Turn, reading: Reading): boolean {
+  const text = reading.said.toLowerCase();
+  const rules = t.house.handbook.rules;
+  const percent = (n: number, key: "lateFeePercent" | "missedFeePercent", label: string): Value =>
+    val(n === 100 ? "the whole" : n === 50 ? "half" : `${n} percent`, ruleSource(key, label));
+  if (/\b(?:miss|missed|no[- ]show|(?:don't|do not|doesn't|didn't|not) (?:show|turn) up|forget to come)\b/.test(text)) {
+    t.say("ask/rule-missed", { percent: percent(rules.missedFeePercent, "missedFeePercent", "Missed visits") });
+  } else if (/\b(?:cancel\w*|call (?:it )?off|move it|reschedul\w*|chang(?:e|ing)|notice|late fee|back out|drop out)\b/.test(text)) {
+    if (rules.lateFeePercent === 0) t.say("ask/rule-late-free");
+    else
+      t.say("ask/rule-late", {
+        free: val(spanText(rules.freeUntilMin), ruleSource("freeUntilMin", "Free until")),
+        percent: percent(rules.lateFeePercent, "lateFeePercent", "Late fee"),
+      });
+  } else if (/\b(?:ahead|in advance|advance|last minute|short notice|how (?:early|late|soon) (?:can|may|must|do) (?:i|we|one) (?:book|reserve))\b/.test(text)) {
+    t.say("ask/rule-ahead", {
+      days: val(String(rules.horizonDays), ruleSource("horizonDays", "How far ahead")),
+      notice: val(spanText(rules.noticeMin), ruleSource("noticeMin", "Notice")),
+    });
+  } else return false;
+  t.outcome("answered");
+  return true;
+}
+
+const OF_MONEY = /\b(?:expensive|dear|pricey|costly|cheap|cost|price|charge|fee|pay)/i;
 
 /** A question of money that names no service is about something else that has a line: tax, a voucher, a late fee. */
 function priceLine(t: Turn, reading: Reading): boolean {
@@ -38,8 +68,14 @@ function priceLine(t: Turn, reading: Reading): boolean {
 }
 
 /** An answer or fact of the handbook that the question's words support. */
-export function fromHandbook(t: Turn, reading: Reading, least = 0.5, question = reading.text): boolean {
-  const hit = [question, ...partsOf(question)].map((q) => answerTo(t.house, q)).find((h) => h !== null && h.cover >= least);
+export function fromHandbook(t: Turn, reading: Reading, least = SUPPORTS, question = reading.text, telling = false): boolean {
+  const bare = reading.masked.replace(/<\w+>/g, " ");
+  const hit =
+    [question, ...partsOf(question)].map((q) => answerTo(t.house, q)).find((h) => h !== null && h.cover >= least && (h.telling || !telling)) ??
+    // Without the names of services and people, what is left tells what is asked of them.
+    (question === reading.text && contentOf(bare).length > 0
+      ? [answerTo(t.house, bare)].find((h) => h !== null && h.cover >= least + 0.15 && (h.telling || !telling))
+      : undefined);
   if (!hit) return false;
   t.say("ask/answer", { answer: val(hit.passage.text, { kind: hit.passage.kind, id: hit.passage.id, label: hit.passage.label }) });
   if (hit.passage.kind === "service") t.state.topic = hit.passage.id;
@@ -49,7 +85,11 @@ export function fromHandbook(t: Turn, reading: Reading, least = 0.5, question = 
 
 /** A message of several sentences asks in one of them: each that asks is looked at by itself. */
 function partsOf(text: string): string[] {
-  const parts = text.split(/(?<=[.!?;])\s+|,?\s+(?:oh,? and|and also|also,?|by the way,?)\s+/i).filter((p) => /\w{3}/.test(p));
+  const parts = text
+    .split(
+      /(?<=[.!?;])\s+|,?\s+(?:oh,? and|and also|also,?|by the way,?)\s+|,\s+(?=(?:is|are|do|does|can|could|may|must|what|where|when|who|how|will|would)\b)/i,
+    )
+    .filter((p) => /\w{3}/.test(p));
   return parts.length > 1 ? parts.reverse() : [];
 }
 
@@ -92,7 +132,11 @@ export function price(t: Turn, reading: Reading): boolean {
   for (const id of list.slice(0, 3)) {
     const s = house.services.get(id);
     if (!s) continue;
-    t.state.topic = id;
+    if (list.length === 1) t.state.topic = id;
+    else {
+      delete t.state.topic;
+      t.state.topics = [...list];
+    }
     const source = serviceSource(house, id);
     const name = val(list.length > 1 || s.variants.length > 1 ? serviceText(house, id) : s.name, source);
     const priced = s.priceKept ? [] : s.variants.filter((v) => v.priceMinor !== null);
@@ -126,6 +170,14 @@ function hoursText(t: Turn, day: DayNumber): Value {
 
 function hours(t: Turn, reading: Reading): boolean {
   const { house } = t;
+  // What is asked besides when the house is open is no question of hours.
+  if (
+    !/\b(?:open|opens|opening|close|closed|closes|closing|shut|hours?|till|until|when|late|early|latest|times?|start|finish|working|work|there|around|weekends?|holidays?|bank)\b/i.test(
+      reading.said,
+    ) &&
+    contentOf(reading.masked.replace(/<\w+>/g, " ")).length > 0
+  )
+    return fromHandbook(t, reading);
   if (house.handbook.hours.length === 0) {
     t.say("ask/no-hours");
     return true;
@@ -202,6 +254,8 @@ function staff(t: Turn, reading: Reading): boolean {
   const named = ofKind(reading.found, "service").flatMap((f) => f.value);
   const days = ofKind(reading.found, "day").filter((d) => !d.not);
   const gender = ofKind(reading.found, "gender").at(-1)?.value;
+  // What is asked of a person besides their work and days is the handbook's to say, or nobody's.
+  if (people.length > 0 && besides(t, reading, people)) return fromHandbook(t, reading, SUPPORTS, reading.masked.replace(/<\w+>/g, " "));
   for (const who of [...new Set(people)].slice(0, 3)) {
     const person = house.staff.get(who);
     if (!person) continue;
@@ -295,6 +349,24 @@ function staff(t: Turn, reading: Reading): boolean {
   return true;
 }
 
+/** Whether a question about people speaks of more than their work, their services and when they are in. */
+function besides(t: Turn, reading: Reading, people: readonly string[]): boolean {
+  const known = new Set(
+    people.flatMap((p) => {
+      const person = t.house.staff.get(p);
+      const does = t.house.handbook.services.filter((s) => s.staff.includes(p)).flatMap((s) => [s.name, ...s.also, s.about]);
+      return contentOf([person?.work ?? "", person?.name ?? "", ...does].join(" "));
+    }),
+  );
+  return contentOf(reading.masked.replace(/<\w+>/g, " ")).some((w) => !known.has(w) && !ABOUT_WORK.has(w));
+}
+
+const ABOUT_WORK = new Set(
+  contentOf(
+    "working works hours schedule rota duty shift holiday vacation qualified qualification trained experience certified specialise therapist teach teaches team staff clinic",
+  ),
+);
+
 /** Questions that a description answers, whatever else they name. */
 const ASKS_WHAT =
   /\bwhat\b[^?]*\b(?:include|included|involve|involved|cover|covered|like)\b|\bwhat(?:'?s| is| are| exactly is| is exactly)? (?:a |an |the |this )?<service>\W*(?:like|about|thing|for|good for)?\W*$|\b(?:tell me|know) (?:a bit |more )?about (?:the |your )?<service>|\bexplain (?:the |a )?<service>|\b(?:do|does) (?:you|anybody|anyone|they|ye)(?: guys)? (?:do|offer|have|give|provide|also do) (?:a |any |the )?<service>\W*$|\bwhat (?:happens|goes on)\b|\bhow does (?:the |a )?<service> work/;
@@ -343,7 +415,7 @@ function service(t: Turn, reading: Reading): boolean {
   // A wording of the handbook's own answers goes before the description.
   const asks = ASKS_WHAT.test(reading.masked);
   const bare = reading.masked.replace(/<\w+>/g, " ");
-  if (fromHandbook(t, reading, named.length > 0 && asks ? 0.8 : 0.5)) return true;
+  if (fromHandbook(t, reading, named.length > 0 && asks ? 0.8 : SUPPORTS)) return true;
   if (named.length > 0 && !asks && fromHandbook(t, reading, 0.6, bare)) return true;
   // What the description does not speak of, it does not answer.
   if (named.length > 0 && !asks && beyond(t, reading, named)) return false;
