@@ -67,6 +67,7 @@ function anew(t: Turn): void {
   state.answers = {};
   delete state.skipped;
   delete state.topic;
+  delete state.topics;
   delete state.asking;
   delete state.lastAsk;
   state.repairs = 0;

@@ -1,10 +1,11 @@
 import { ofKind } from "../language/found.ts";
 import type { Errand } from "../language/errand.ts";
+import { CARDINALS } from "../language/packs/en/words.ts";
 import { read, says, type Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
 import { phoneText } from "./format.ts";
 import { applyOld, applyToBook, applyWish, keepIdentity } from "./errands/apply.ts";
-import { answer, beyond, fromHandbook, inOwnWords } from "./errands/ask.ts";
+import { answer, beyond, fromHandbook, inOwnWords, price as priceOf } from "./errands/ask.ts";
 import { newBook } from "./errands/book.ts";
 
 import { handOver, messageTaker, offerToPassOn, slip } from "./errands/message.ts";
@@ -24,7 +25,10 @@ const asksAny = (list: readonly Errand[]): boolean => list.some(isAsk);
 /** Takes in what the client said, and answers. */
 export function hear(t: Turn, heard: Reading, text: string): void {
   const { state } = t;
-  const reading = spokenOf(t, asMove(t, heard, text), text);
+  const spoken = spokenOf(t, asMove(t, heard, text), text);
+  // "Yes, I take warfarin" answers the question; it asks for no advice.
+  const told = spoken.guessed && !spoken.question && state.expects.startsWith("question:");
+  const reading: Reading = told ? { ...spoken, limit: null, guessed: false, errands: [] } : spoken;
   note(t, reading);
   if (reading.emergency) return emergency(t, reading);
   const errands: Errand[] = reading.errands.map((e) => e.errand);
@@ -38,7 +42,16 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   const asIs: Partial<Record<string, readonly string[]>> = { service: ["service"], length: ["length"], day: ["day"], time: ["time"], slot: ["choice", "time"] };
   if (!reading.question && asIs[state.expects]?.some((kind) => reading.found.some((f) => f.kind === kind)))
     errands.splice(0, errands.length, ...errands.filter((e) => !isAsk(e)));
-  if (reading.limit && reading.guessed && (inOwnWords(t, reading) || (reading.question && fromHandbook(t, reading, 0.7)))) return resume(t);
+  // Beside a yes or a no, small talk is no wish: "My friend said I should come to you. Yes please."
+  if (
+    state.expects === "go-ahead" &&
+    ofKind(reading.found, "yes").length > 0 &&
+    !wishIn(reading) &&
+    reading.errands.every((e) => e.errand === "book" && e.rule.endsWith("/examples"))
+  )
+    errands.length = 0;
+  if (reading.limit && reading.guessed && (inOwnWords(t, reading) || (reading.question && !ofHealth(t, reading) && fromHandbook(t, reading, 0.7))))
+    return resume(t);
   if (reading.limit) return refuse(t, reading);
   if (
     (errands.includes("person") || callsForPerson(t, reading)) &&
@@ -48,23 +61,55 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   if (state.expects === "message" && state.task?.errand === "message") return hearMessage(t, reading, text);
   if (checks(t, reading, kept.contact)) return;
   if (hearQuestion(t, reading, text)) return;
+  if (state.expects === "go-ahead" && theOther(t, reading)) return proceed(t);
   if (state.expects === "go-ahead" && insteadOfCancelling(t, reading, text)) return proceed(t);
   if (state.expects === "go-ahead" && hearGoAhead(t, reading)) return;
   if (hearUndecided(t, reading)) return;
-  if (inOwnWords(t, reading)) return resume(t);
+  // What was asked about is what a wish after it is about.
+  const about = ofKind(reading.found, "service").filter((s) => s.value.length === 1);
+  if (!state.task && about.length === 1 && (reading.question || asksAny(errands))) state.topic = about[0]?.value[0] as string;
+  if (errands.length < 2 && inOwnWords(t, reading)) return resume(t);
   const follow =
     !state.task &&
     state.lastAsk &&
     /^\W*(?:and|what about|how about|ok and|also)\b/i.test(text) &&
     !asksAny(errands) &&
-    !errands.some((e) => e !== "ask-availability") &&
+    !reading.errands.some((e) => e.errand !== "ask-availability" || e.sure >= 0.6) &&
     wishIn(reading);
   if (follow && state.lastAsk) errands.splice(0, errands.length, state.lastAsk);
+  // "What's the difference?" between two lengths is what they cost.
+  if (
+    state.expects === "length" &&
+    state.task?.errand === "book" &&
+    /\b(?:difference|differ|better|recommend|which (?:one|is))\b/i.test(text) &&
+    !reading.found.some((f) => f.kind === "length" || f.kind === "choice") &&
+    priceOf(t, reading)
+  )
+    return resume(t);
+  // A question that the handbook answers is no wish, unless it says when, or plainly wishes.
+  if (
+    !state.task &&
+    reading.question &&
+    errands.length === 1 &&
+    !isAsk(errands[0] as Errand) &&
+    !reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "phone") &&
+    ((reading.errands[0]?.sure ?? 1) < 0.8
+      ? fromHandbook(t, reading, 0.6, reading.masked.replace(/<\w+>/g, " "), true)
+      : errands[0] === "book" &&
+        !reading.found.some((f) => f.kind === "for-whom") &&
+        fromHandbook(t, reading, 0.75, reading.masked.replace(/<\w+>/g, " "), true))
+  ) {
+    t.rule("answer/rather-than-a-wish");
+    state.repairs = 0;
+    return resume(t);
+  }
   const asks = errands.filter(isAsk);
   const deeds = deedsOf(t, reading);
   if (deeds.length > 0) takeUp(t, deeds);
   const started = deeds.length > 0 || startTask(t, reading, errands);
-  if (asks.length > 0) state.lastAsk = asks.at(-1) as Errand;
+  if (asks.length > 0) {
+    state.lastAsk = asks.at(-1) as Errand;
+  }
   if (asks.length > 0) {
     for (const e of asks) if (!answer(t, e, reading)) t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
     if (!t.spoke && !started) return unknown(t, text);
@@ -113,6 +158,15 @@ function asMove(t: Turn, reading: Reading, text: string): Reading {
       reading.said,
     );
   if (swaps && !t.state.task) return again(t, text);
+  // "Sorry, wrong day, Wednesday I meant", right after a booking.
+  const mistaken =
+    t.state.last !== undefined &&
+    !t.state.task &&
+    (books || reading.errands.length === 0) &&
+    reading.found.some((f) => f.kind === "day" || f.kind === "time") &&
+    ofKind(reading.found, "service").length === 0 &&
+    /\b(?:wrong (?:day|time|date)|i meant|meant to say|my mistake|should (?:have been|be))\b/i.test(text);
+  if (mistaken) return again(t, text);
   if (!(books || known) || !shift || t.state.task || ofKind(reading.found, "service").length > 0 || SAME.test(reading.said)) return reading;
   return again(t, text);
 }
@@ -148,10 +202,26 @@ function spokenOf(t: Turn, reading: Reading, text: string): Reading {
   };
 }
 
+/** "No, the follow-up": another of the client's appointments is meant than the one that was named. */
+function theOther(t: Turn, reading: Reading): boolean {
+  const task = t.state.task;
+  if ((task?.errand !== "cancel" && task?.errand !== "move") || !task.appointment || reading.question) return false;
+  const named = ofKind(reading.found, "service").flatMap((s) => s.value);
+  if (named.length === 0 || named.includes(task.appointment.service)) return false;
+  const others = t.state.appointments.filter((a) => a.id !== task.appointment?.id && named.includes(a.service));
+  const [other] = others;
+  if (!other || others.length > 1) return false;
+  if (task.errand === "move") dropHold(t, task);
+  task.appointment = other;
+  t.rule("which-appointment/the-other");
+  return true;
+}
+
 /** Another day or hour in answer to "shall I cancel it?": then it is to be moved. */
 function insteadOfCancelling(t: Turn, reading: Reading, text: string): boolean {
   const task = t.state.task;
-  if (task?.errand !== "cancel" || !task.appointment || reading.question || reading.errands.some((e) => e.errand === "cancel")) return false;
+  const asks = reading.question && !/\b(?:come|instead|move|make it|rather|change|shift|do it)\b/i.test(text);
+  if (task?.errand !== "cancel" || !task.appointment || asks || reading.errands.some((e) => e.errand === "cancel")) return false;
   if (!reading.found.some((f) => f.kind === "day" || f.kind === "time") || ofKind(reading.found, "yes")[0]?.value) return false;
   const fresh: MoveTask = { errand: "move", old: {}, appointment: task.appointment, wish: {}, offered: [], refused: [] };
   t.state.task = fresh;
@@ -220,6 +290,10 @@ function callsForPerson(t: Turn, reading: Reading): boolean {
   return hit !== undefined;
 }
 
+/** Whether the limit touched is the one on medical advice: what is nearly an answer to that is none. */
+const ofHealth = (t: Turn, reading: Reading): boolean =>
+  t.house.limits.some((l) => l.id === reading.limit && l.words.some((w) => says(w, "diagnose") || says("diagnose", w)));
+
 function refuse(t: Turn, reading: Reading): void {
   const limit = t.house.limits.find((l) => l.id === reading.limit);
   if (!limit) return;
@@ -231,9 +305,27 @@ function refuse(t: Turn, reading: Reading): void {
   t.expect("message", yesNoChoices());
 }
 
+/** "Is this the vet?", "am I talking to a robot?": who answers is never unknown. */
+function whoThisIs(t: Turn, text: string): boolean {
+  const plain = text.toLowerCase();
+  const asks =
+    /\b(?:is (?:this|that)|are you|am i (?:speaking|talking|through|chatting) (?:to|with)|have i (?:reached|got)|who (?:is this|are you|am i (?:speaking|talking|chatting)))\b/.test(
+      plain,
+    );
+  if (!asks) return false;
+  const house = val(t.house.handbook.shortName, { kind: "house", id: "shortName", label: "Name" });
+  if (/\b(?:robot|bot|machine|computer|program|human|person|real|alive|ai)\b/.test(plain)) t.say("ask/what-i-am", { house });
+  else if (/\b(?:is (?:this|that) (?:the|an?) |have i (?:reached|got)|who (?:is this|are you|am i)|through to)\b/.test(plain))
+    t.say("ask/who-this-is", { house });
+  else return false;
+  t.outcome("answered");
+  return true;
+}
+
 /** What is not known is said not to be known; what is done then is the house's to say. */
 function unknown(t: Turn, text: string): void {
   if (t.state.task?.errand === "message") return proceed(t);
+  if (whoThisIs(t, text)) return resume(t);
   if (!t.reasons.some((r) => r.what === "ruled-out" && r.why === "no-answer")) t.reasons.push({ what: "ruled-out", why: "no-answer", about: "ask" });
   switch (t.house.handbook.unknown?.do ?? "pass-on") {
     case "pass-on":
@@ -256,7 +348,7 @@ function hearMessage(t: Turn, reading: Reading, text: string): void {
     ? undefined
     : (reading.errands.find((e) => ["book", "move", "cancel", "ask-mine", "ask-availability"].includes(e.errand) || (isAsk(e.errand) && reading.question)) ??
       (task.offered &&
-      reading.found.some((f) => f.kind === "service") &&
+      (reading.found.some((f) => f.kind === "service") || (t.state.topic !== undefined && !/\b(?:call|ring|phone|reach|contact|text)\b/i.test(text))) &&
       reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "length")
         ? { errand: "book" as const }
         : undefined));
@@ -361,6 +453,12 @@ function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: {
     if (hearSlot(t, task, reading)) return;
   }
   if (task.errand === "book") {
+    const bare = task.needPlaces ? /^\W*(?:\w+ ){0,3}?(\d{1,2}|one|two|three|four|five|six)\b/i.exec(text)?.[1] : undefined;
+    if (bare !== undefined) {
+      delete task.needPlaces;
+      task.places = /^\d/.test(bare) ? Number(bare) : (CARDINALS[bare.toLowerCase()] ?? 1);
+      moved = true;
+    }
     if (state.expects === "service" && yes === false && !wishIn(reading) && !moved) {
       if (task.instead) {
         // What was offered in its place is declined: the first wish stands.
@@ -377,6 +475,7 @@ function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: {
     if (applyToBook(t, task, reading, context)) reopen(t, task);
     moved ||= before !== JSON.stringify(task);
   } else if (task.errand === "move") {
+    if (!task.appointment && state.expects !== "which-appointment" && applyOld(task, reading, context, false)) moved = true;
     if (state.expects === "which-appointment") moved = pickAppointment(t, task, reading) || moved;
     else if (applyWish(t, task, reading, context)) {
       reopen(t, task);
@@ -409,6 +508,28 @@ function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: {
   if (reading.question && fromHandbook(t, reading)) {
     state.repairs = 0;
     return resume(t);
+  }
+  // "Wait, when was it?": what is to be agreed to is said again.
+  if (
+    reading.question &&
+    state.expects === "go-ahead" &&
+    text.trim().split(/\s+/).length <= 8 &&
+    /\b(?:when|what (?:time|day|date)|which (?:day|one|date)|who|whom|with whom|is (?:that|it))\b/i.test(text)
+  ) {
+    t.rule("go-ahead/said-again");
+    return proceed(t);
+  }
+  // "Who's that with?": what was offered is said again with its people.
+  if (
+    reading.question &&
+    state.expects === "slot" &&
+    (task.errand === "book" || task.errand === "move") &&
+    task.offered.length > 0 &&
+    /\b(?:who|whom|which (?:of (?:those|them|these)|one|ones))\b.*\b(?:with|by|does)\b|\bwith (?:whom|who)\b/i.test(text)
+  ) {
+    t.rule("slot/with-whom");
+    which(t, task, true);
+    return;
   }
   if (reading.question && /\w{3,} \w{2,} \w{2,}/.test(reading.masked)) return unknown(t, text);
   repair(t);
@@ -446,9 +567,12 @@ function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: boolean
     if (fromHandbook(t, reading)) return proceed(t);
     return unknown(t, text);
   }
-  if (services.length > 0 || (when && !reading.question) || (when && state.topic) || carriedOn(t, reading)) {
+  if (services.length > 0 || (when && !reading.question) || (when && (state.topic || state.topics)) || carriedOn(t, reading)) {
     const fresh = carriedOn(t, reading) ?? newBook();
-    if (services.length === 0 && state.topic && !fresh.service) fresh.service = state.topic;
+    if (services.length === 0 && !fresh.service) {
+      if (state.topic) fresh.service = state.topic;
+      else if (state.topics) fresh.among = state.topics;
+    }
     state.task = fresh;
     applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
     state.repairs = 0;
@@ -464,7 +588,7 @@ function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: boolean
     t.expect("errand");
     return;
   }
-  if (fromHandbook(t, reading, 0.75)) return proceed(t);
+  if (fromHandbook(t, reading, text.trim().split(/\s+/).length <= 4 ? 0.5 : 0.75)) return proceed(t);
   // Whoever speaks of one of the house's people, and asks nothing that is understood, most likely wants to see them.
   const person = ofKind(reading.found, "staff").find((s) => s.value !== "any" && !s.not);
   if (person && person.value !== "any" && t.house.staff.get(person.value[0] ?? "")?.bookable) {

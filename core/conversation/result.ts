@@ -63,6 +63,7 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
     case "cancelled":
       t.say("cancel/cancelled", done(t, event.appointment));
       t.show(event.appointment, "cancelled");
+      state.left = event.appointment.startMin;
       t.outcome("cancelled");
       state.appointments = state.appointments.filter((a) => a.id !== event.appointment.id);
       state.task = null;

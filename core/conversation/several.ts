@@ -27,14 +27,16 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
     });
   }
   if (reading.errands.every((e) => e.errand === "book" || e.errand === "ask-availability") && !t.state.task) {
-    const groups = bookings(reading);
+    const groups = bookings(reading, (who, service) => t.house.services.get(service)?.staff.includes(who) ?? false);
+    const pair = groups.length > 1 ? [] : together(reading);
+    if (pair.length > 1) return pair.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
     if (groups.length > 1) return groups.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
   }
   return [];
 }
 
 /** "A taping tomorrow and a class on Thursday": the finds of each visit, where every one of them has its own day. */
-function bookings(reading: Reading): Found[][] {
+function bookings(reading: Reading, does: (who: string, service: string) => boolean): Found[][] {
   const days = ofKind(reading.found, "day").filter((d) => !d.not && d.value.kind === "days" && d.value.from === d.value.to);
   const services = ofKind(reading.found, "service");
   const between = reading.said.slice(days[0]?.end ?? 0, days[1]?.start ?? 0);
@@ -42,16 +44,33 @@ function bookings(reading: Reading): Found[][] {
   const named =
     days.length === 2 && services.length === 2 && services[0]?.value[0] !== services[1]?.value[0] && (services[1]?.start ?? 0) > (days[0]?.end ?? 0);
   if (!counted && !named) return [];
-  const cut = days[0]?.end ?? 0;
-  const shared = /\b(?:both|each|all of them)\b/i.exec(reading.said);
+  // What follows the first day up to "and" is still the first visit's: "Wednesday at 9 and a follow-up on Friday".
+  const from = days[0]?.end ?? 0;
+  const until = (named ? services[1]?.start : days[1]?.start) ?? from;
+  const link = [...reading.said.slice(from, until).matchAll(/\b(?:and|plus|then|also)\b/gi)].at(-1);
+  const cut = link ? from + link.index : named ? until : from;
+  const shared = /\b(?:both|each|all of them)\b(?! (?:an?|my|the|our)\b)/i.exec(reading.said);
   const own = (f: Found, second: boolean): boolean => (second ? f.start >= cut : f.start < cut) || (shared !== null && f.start > shared.index);
   const first = reading.found.filter((f) => own(f, false));
   const second = reading.found.filter((f) => own(f, true));
   // What only the first names is meant of the second as well: "one manual lesson on Tuesday and one on Thursday".
   const carried = first.filter(
-    (f) => ["service", "length", "staff", "time"].includes(f.kind) && (counted || f.kind === "staff") && !second.some((s) => s.kind === f.kind),
+    (f) =>
+      ["service", "length", "staff", "time"].includes(f.kind) &&
+      (counted || (f.kind === "staff" && (f.value === "any" || f.value.some((w) => services[1]?.value.some((s) => does(w, s)))))) &&
+      !second.some((s) => s.kind === f.kind),
   );
   return [first, [...carried, ...second]];
+}
+
+/** "A puncture and a basic service on Friday at ten": two visits of one day, the second at any hour of it. */
+function together(reading: Reading): Found[][] {
+  const services = ofKind(reading.found, "service");
+  const [a, b] = services;
+  if (services.length !== 2 || !a || !b || a.value.length !== 1 || b.value.length !== 1 || a.value[0] === b.value[0]) return [];
+  if (!/^\s*,?\s*(?:and|plus|&|with|together with|as well as)\s+(?:also )?(?:an?|the|my)?\s*$/i.test(reading.said.slice(a.end, b.start))) return [];
+  if (reading.question && !reading.errands.some((e) => e.errand === "book")) return [];
+  return [reading.found.filter((f) => f !== b), reading.found.filter((f) => f !== a && f.kind !== "time" && f.kind !== "length")];
 }
 
 /** Takes up several deeds: the first at once, the others after it, in their order. */

@@ -4,9 +4,11 @@ import { contextOf } from "./context.ts";
 import { applyOld } from "./errands/apply.ts";
 import { fitting } from "./errands/existing.ts";
 import { chosen, offerChoices, take, whenVal } from "./errands/offering.ts";
+import { calledText } from "./format.ts";
 import { proceed } from "./proceed.ts";
+import { staffSource } from "./sources.ts";
 import type { BookTask, CancelTask, MoveTask } from "./state.ts";
-import { joinVals, type Turn } from "./turn.ts";
+import { joinVals, val, type Turn } from "./turn.ts";
 import { wantsDay } from "../schedule/wish.ts";
 import { wishIn } from "./goahead.ts";
 
@@ -68,13 +70,23 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
   return false;
 }
 
-export function which(t: Turn, task: BookTask | MoveTask): void {
-  t.say(task.offered.length === 1 ? "book/take-it" : "book/which-of", {
-    list: joinVals(
-      task.offered.map((o) => whenVal(t, o.startMin)),
-      "or",
-    ),
-  });
+export function which(t: Turn, task: BookTask | MoveTask, withWhom = false): void {
+  if (withWhom)
+    t.say("book/which-with", {
+      list: joinVals(
+        task.offered.map((o) =>
+          val(`${whenVal(t, o.startMin).text} with ${calledText(t.house, o.staff)}`, ...whenVal(t, o.startMin).sources, staffSource(t.house, o.staff)),
+        ),
+        "or",
+      ),
+    });
+  else
+    t.say(task.offered.length === 1 ? "book/take-it" : "book/which-of", {
+      list: joinVals(
+        task.offered.map((o) => whenVal(t, o.startMin)),
+        "or",
+      ),
+    });
   t.expect("slot", offerChoices(t, task.offered));
 }
 

@@ -30,8 +30,16 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
       } else if (task?.errand === "move" && (task.appointment || e === "ask-availability")) continue;
       else {
         const fresh = carriedOn(t, reading) ?? newBook();
-        if (!fresh.service && state.topic && ofKind(reading.found, "service").length === 0 && (e === "ask-availability" || state.lastAsk !== undefined))
+        if (
+          !fresh.service &&
+          !fresh.same &&
+          state.topic &&
+          ofKind(reading.found, "service").length === 0 &&
+          (e === "ask-availability" || state.lastAsk !== undefined)
+        )
           fresh.service = state.topic;
+        else if (!fresh.service && !fresh.same && state.topics && ofKind(reading.found, "service").length === 0 && state.lastAsk !== undefined)
+          fresh.among = state.topics;
         begin(t, fresh);
         applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
       }
@@ -43,7 +51,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
       applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
       did = true;
     } else if (e === "move") {
-      if (task?.errand === "book" && (task.offered.length > 0 || task.hold) && !reading.found.some((f) => f.part === "old")) {
+      if (task?.errand === "book" && (task.offered.length > 0 || task.hold || state.client.match !== "both") && !reading.found.some((f) => f.part === "old")) {
         if (applyWish(t, task, reading, context)) reopen(t, task);
       } else if (task?.errand === "move") {
         applyOld(task, reading, context, false);
@@ -96,7 +104,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
 }
 
 export const SAME =
-  /\b(?:same (?:again|thing|as (?:last|before|my last|always))|the same as|(?<!as )(?:the|my) usual(?= (?:please|one|thing|time|massage|treatment|appointment)|[.,!]|$)|as last time)\b/i;
+  /\b(?:same (?:\w+ )?again|same (?=(?:on|for|next|please|too)\b|\w+day\b)|same (?:thing|as (?:last|before|my last|always))|the same as|(?<!as )(?:the|my) usual(?= (?:please|one|thing|time|massage|treatment|appointment)|[.,!]|$)|as last time)\b/i;
 
 /**
  * A new visit that takes over from the one just booked, or from the last that the client had: "and one for my son as
@@ -110,6 +118,9 @@ export function carriedOn(t: Turn, reading: Reading): BookTask | null {
     fresh.same = true;
     const on = ofKind(reading.found, "shift").find((s) => (s.byMin ?? 0) >= 1440);
     if (on?.byMin) fresh.sameInDays = (on.byMin / 1440) * (on.value === "earlier" ? -1 : 1);
+    // "The week after": so many days after that one.
+    const next = ofKind(reading.found, "day").find((d) => d.value.kind === "relative" && d.value.weekday === undefined && d.value.byDays > 0);
+    if (next?.value.kind === "relative") fresh.sameInDays = next.value.byDays;
     return fresh;
   }
   const last = t.state.last;

@@ -1,6 +1,6 @@
 import type { Channel } from "../house/schema.ts";
 import type { Expects } from "../language/context.ts";
-import type { Found, FoundOf } from "../language/found.ts";
+import type { ChoiceValue, Found, FoundOf } from "../language/found.ts";
 import type { Errand } from "../language/errand.ts";
 import type { ErrandRead } from "../language/errands.ts";
 import type { Why } from "../schedule/offers.ts";
@@ -108,6 +108,10 @@ export interface BookTask {
   same?: boolean;
   /** So many days after that one. */
   sameInDays?: number;
+  /** At the time of the appointment that was cancelled or moved before it. */
+  sameTime?: boolean;
+  /** How many there are is asked for, since it was too many. */
+  needPlaces?: boolean;
   /** The service that was wished for before another was offered in its place. */
   instead?: { service: string; lengthMin?: number };
 }
@@ -124,6 +128,8 @@ export interface OldState {
   times?: FoundOf<"time">[];
   service?: string[];
   staff?: string[];
+  /** "The later one", of those that are coming. */
+  pick?: ChoiceValue;
 }
 
 export interface MoveTask {
@@ -131,6 +137,8 @@ export interface MoveTask {
   old: OldState;
   appointment?: AppointmentView;
   staff?: string[] | "any";
+  /** The day was not named: it is only where the appointment stands. */
+  looseDay?: boolean;
   /** Minutes later than it stands; negative is earlier, 0 only "later" without saying how much. */
   by?: { min: number; sign: 1 | -1 };
   /** Days measured from where it stands, kept until it is known which one it is. */
@@ -196,12 +204,16 @@ export interface State {
   outcomes: Outcome[];
   /** The last service spoken of, for "how long is it". */
   topic?: string;
+  /** Several services spoken of at once, where it is open which is meant. */
+  topics?: string[];
   /** A question that waits for a service to be named. */
   asking?: "ask-price" | "ask-service";
   /** What was asked last, for "and on Saturday?". */
   lastAsk?: Errand;
   /** The visit that was booked last in this conversation. */
   last?: { service: string; lengthMin: number; staff: string; startMin: EpochMin; endMin: EpochMin };
+  /** When the appointment was that was cancelled or moved away from last. */
+  left?: EpochMin;
   /** The person of the house spoken of last, for "when is he in". */
   person?: string;
   /** How often the client was abusive. */

@@ -69,7 +69,7 @@ export function saysBefore(text: string): boolean | null {
   )
     return false;
   if (
-    /\b(?:i've been|i have been|been (?:here|there|to you|before)|returning|existing (?:client|patient)|a regular|come regularly|i was (?:there|in) (?:last|before)|last time i|same as last time|i'm a (?:client|patient))\b/.test(
+    /\b(?:(?:was|were|been|got) (?:already )?assessed|had (?:an?|the|my|his|her) (?:first visit|assessment)|i've been|i have been|been (?:here|there|to you|before)|returning|existing (?:client|patient)|a regular|come regularly|i was (?:there|in) (?:last|before)|last time i|same as last time|i'm a (?:client|patient))\b/.test(
       s,
     )
   )
@@ -112,6 +112,12 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     const minutes = lengthOf(context, task.service, length.value);
     if (minutes !== null ? minutes !== task.lengthMin : true) changed = true;
     task.saidLength = length.value;
+    // Of several services in question, the one that has such a length.
+    const fit = task.service ? [] : (task.among ?? []).filter((s) => t.house.services.get(s)?.variants.some((v) => v.lengthMin === length.value));
+    if (fit.length === 1) {
+      setService(fit[0] as string);
+      task.lengthMin = length.value as number;
+    }
     if (minutes !== null) task.lengthMin = minutes;
   } else if (t.state.expects === "length" && pick && task.service) {
     const own = t.house.services.get(task.service)?.variants.map((v) => v.lengthMin) ?? [];
@@ -123,7 +129,18 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     }
   }
   const people = ofKind(reading.found, "staff");
-  const wished = people.filter((p) => p.value !== "any" && !p.not);
+  // "Nell's number" is no wish for Nell.
+  const owned = /^(?:'s)?(?<='s) (?:number|phone|address|hours|days|schedule|name|email|home|cell|mobile)/i;
+  const wished = people.filter(
+    (p) =>
+      p.value !== "any" &&
+      !p.not &&
+      !owned.test(reading.text.slice(p.end).replace(/’/g, "'")) &&
+      !(
+        /'s$/.test(reading.text.slice(p.start, p.end)) &&
+        /^ (?:number|phone|address|hours|days|schedule|name|email|home|cell|mobile)/i.test(reading.text.slice(p.end))
+      ),
+  );
   const named = wished.length > 0 ? { value: [...new Set(wished.flatMap((p) => (p.value === "any" ? [] : p.value)))] } : undefined;
   const not = people.flatMap((p) => (p.not && p.value !== "any" ? p.value : []));
   if (not.length > 0) {
@@ -145,6 +162,7 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
   }
   const places = ofKind(reading.found, "places").at(-1);
   if (places) {
+    delete task.needPlaces;
     if (task.places !== places.value && task.hold) changed = true;
     task.places = places.value;
   }
@@ -179,6 +197,7 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     }
   }
   if (days.length > 0) addDays(task.wish, days, context);
+  if (task.errand === "book" && days.length === 0 && times.some((x) => x.value.kind === "same") && t.state.last === undefined) task.sameTime = true;
   if (times.length > 0) {
     task.wish.times = times;
     delete task.wish.atMin;
@@ -221,9 +240,17 @@ export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Readin
     old.times = times;
     any = true;
   }
-  const services = ofKind(reading.found, "service").flatMap((s) => s.value);
+  // "Cancel science, keep English".
+  const services = ofKind(reading.found, "service").flatMap((s) =>
+    /\bkeep(?:ing)?(?: the| my| our)?\s+$/i.test(reading.said.slice(0, s.start)) ? [] : s.value,
+  );
   if (services.length > 0) {
     old.service = services;
+    any = true;
+  }
+  const pick = ofKind(reading.found, "choice").at(-1)?.value;
+  if (pick && pick !== "none" && pick !== "any") {
+    old.pick = pick;
     any = true;
   }
   const people = ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" || s.not || s.part === "new" ? [] : s.value));

@@ -31,6 +31,12 @@ export function peopleFor(t: Turn, task: BookTask): string[] | undefined {
 export function nextBook(t: Turn, task: BookTask): void {
   const { house, state } = t;
   if (task.same && sameAgain(t, task)) return;
+  if (task.sameTime) {
+    delete task.sameTime;
+    const at = state.left === undefined ? undefined : house.zone.toLocal(state.left);
+    delete task.wish.times;
+    if (at) task.wish = { ...task.wish, days: task.wish.days ?? { ranges: [{ from: at.day, to: at.day }] }, atMin: at.minute };
+  }
   const service = task.service ? house.services.get(task.service) : undefined;
   if (!service) return askService(t, task);
   eachOfThem(t, task, service);
@@ -39,8 +45,11 @@ export function nextBook(t: Turn, task: BookTask): void {
   if (notAssessed(t, task, service)) return;
   const most = service.group?.perBooking;
   if (most !== undefined && (task.places ?? 1) > most) {
-    t.say("book/too-many-places", { most: val(String(most), serviceSource(house, service.id)) });
     delete task.places;
+    task.needPlaces = true;
+  }
+  if (most !== undefined && task.needPlaces) {
+    t.say("book/too-many-places", { most: val(String(most), serviceSource(house, service.id)) });
     t.expect("slot");
     return;
   }

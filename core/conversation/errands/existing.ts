@@ -39,6 +39,12 @@ export function fitting(t: Turn, list: readonly AppointmentView[], old: OldState
   });
 }
 
+/** "The first", "the later one", of appointments in the order of their time. */
+function oneOf(list: readonly AppointmentView[], pick: OldState["pick"]): AppointmentView | undefined {
+  if (pick === undefined || list.length < 2) return undefined;
+  return { first: list[0], earlier: list[0], second: list[1], third: list[2], last: list.at(-1), later: list.at(-1), any: undefined, none: undefined }[pick];
+}
+
 /** Settles which appointment is meant; null when something was asked or nothing is coming. */
 function settle(t: Turn, task: MoveTask | CancelTask): AppointmentView | null {
   if (task.appointment) return task.appointment;
@@ -51,7 +57,18 @@ function settle(t: Turn, task: MoveTask | CancelTask): AppointmentView | null {
     t.outcome("turned-away");
     return null;
   }
-  const found = fitting(t, coming, task.old);
+  const fit = fitting(t, coming, task.old);
+  // "Wrong day, Wednesday I meant": what was booked a moment ago.
+  const fresh =
+    task.errand === "move" && Object.keys(task.old).length === 0
+      ? coming.find((a) => a.startMin === t.state.last?.startMin && a.service === t.state.last.service)
+      : undefined;
+  if (fresh && coming.length > 1) {
+    task.appointment = fresh;
+    return fresh;
+  }
+  const picked = oneOf(fit.length > 0 ? fit : coming, task.old.pick);
+  const found = picked ? [picked] : fit;
   const only = found[0];
   if (task.errand === "cancel" && task.all && found.length > 1 && only) {
     // All of them, one after the other: each has its own go-ahead and fee.
@@ -64,7 +81,7 @@ function settle(t: Turn, task: MoveTask | CancelTask): AppointmentView | null {
     return only;
   }
   const list = found.length === 0 ? coming : found;
-  const said = found.length === 0 && Object.keys(task.old).length > 0;
+  const said = found.length === 0 && Object.keys(task.old).some((k) => k !== "pick");
   const values = {
     list: joinVals(
       list.map((a) => apptVal(t, a)),
@@ -146,7 +163,10 @@ function fromWhereItStands(t: Turn, task: MoveTask, a: AppointmentView): void {
   const at = t.house.zone.toLocal(a.startMin);
   if (task.keepTime) {
     delete task.keepTime;
-    if (!task.wish.days && !task.wish.times) task.wish = { days: { ranges: [{ from: at.day, to: at.day }] }, atMin: at.minute };
+    if (!task.wish.days && !task.wish.times) {
+      task.wish = { days: { ranges: [{ from: at.day, to: at.day }] }, atMin: at.minute };
+      task.looseDay = true;
+    }
     return;
   }
   if (task.after) {
@@ -160,6 +180,8 @@ function fromWhereItStands(t: Turn, task: MoveTask, a: AppointmentView): void {
   if (by.min >= 1440) {
     const day = at.day + (by.sign * by.min) / 1440;
     task.wish.days = { ranges: [{ from: day, to: day }] };
+    // A week later is a week later to the minute, unless another hour is named.
+    if (!task.wish.times) task.wish.atMin = at.minute;
     return;
   }
   task.wish.days ??= { ranges: [{ from: at.day, to: at.day }] };

@@ -1,13 +1,13 @@
 import { ofKind, type FoundOf } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import { readTime } from "../../language/clock.ts";
-import { findOffers, type Why } from "../../schedule/offers.ts";
+import { findOffers, type OfferRequest, type Why } from "../../schedule/offers.ts";
 import type { Opening } from "../../schedule/openings.ts";
-import { wantsDay } from "../../schedule/wish.ts";
+import { wantsDay, type Wish } from "../../schedule/wish.ts";
 import { weekdayName, weekdayOf, type DayNumber } from "../../time/days.ts";
 import { calledText, dateText, listText, serviceText, spanText, timeText, whenShort, whenText } from "../format.ts";
 import { calendarSource, closedSource, hoursSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
-import type { AppointmentView, BookTask, MoveTask, OfferView } from "../state.ts";
+import type { AppointmentView, BookTask, Looked, MoveTask, OfferView } from "../state.ts";
 import { joinVals, val, type Finder, type Turn, type Value } from "../turn.ts";
 import { singleDay, wishOf } from "../wish.ts";
 
@@ -31,7 +31,10 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
   }
   const { house } = t;
   const known = target.own?.startMin ?? task.refused.at(-1)?.startMin ?? t.state.last?.startMin;
-  const { wish, both } = wishOf(house, task.wish, t.now, target.staff, known === undefined ? undefined : house.zone.toLocal(known).minute);
+  // Where one person alone does it, the hours of the day are theirs.
+  const sole = house.services.get(target.service)?.staff;
+  const whose = target.staff ?? (sole?.length === 1 ? [...sole] : undefined);
+  const { wish, both } = wishOf(house, task.wish, t.now, whose, known === undefined ? undefined : house.zone.toLocal(known).minute);
   if (both) {
     t.say("book/ask-which-half", {
       list: joinVals(
@@ -92,13 +95,32 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     return "took";
   }
   task.offered = [...found.offers];
+  if (found.why?.code === "shut-then") task.offered = onThatDay(t, found, wish, request);
   // Where the wish itself cannot be had, the day that was named comes before the others.
   if (found.fit === "near") {
-    const off = (o: OfferView): number => (wantsDay(wish.days, house.zone.toLocal(o.startMin).day) ? 0 : 1);
-    task.offered.sort((a, b) => off(a) - off(b));
+    // Who wants somebody else wants them more than the day.
+    const wanted = task.errand === "move" && task.looseDay && task.staff && task.staff !== "any" ? task.staff : undefined;
+    const off = (o: OfferView): number => (wantsDay(wish.days, house.zone.toLocal(o.startMin).day) ? 0 : 1) + (wanted && !wanted.includes(o.staff) ? 2 : 0);
+    // Of one day, what lies nearest to the hour that was named comes first.
+    const near = wish.time?.nearMin;
+    const away = (o: OfferView): number => (near === undefined ? 0 : Math.abs(house.zone.toLocal(o.startMin).minute - near));
+    const sameDay = (a: OfferView, b: OfferView): boolean => house.zone.toLocal(a.startMin).day === house.zone.toLocal(b.startMin).day;
+    task.offered.sort((a, b) => off(a) - off(b) || (sameDay(a, b) ? away(a) - away(b) : 0));
   }
   sayOffers(t, task, target, found.fit);
   return "asked";
+}
+
+/** "Saturday evening", where Saturdays end at noon: what comes nearest on that day, before other days. */
+function onThatDay(t: Turn, found: Looked, wish: Wish, request: (w: Wish) => OfferRequest): OfferView[] {
+  const day = singleDay(wish.days);
+  const edge = wish.time?.fromMin ?? wish.time?.toMin;
+  if (day === undefined || edge === undefined) return [...found.offers];
+  const { time: _, ...rest } = wish;
+  const there = t.look(request({ ...rest, time: { fromMin: 0, toMin: 1440, toIs: "start", nearMin: edge } }));
+  const same = there.offers.filter((o) => t.house.zone.toLocal(o.startMin).day === day).slice(0, 2);
+  const others = found.offers.filter((o) => !same.some((s) => s.startMin === o.startMin && s.staff === o.staff));
+  return [...same, ...others].slice(0, 3);
 }
 
 function sayOffers(t: Turn, task: BookTask | MoveTask, target: Target, fit: "inside" | "near" | "none"): void {
