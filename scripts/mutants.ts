@@ -47,7 +47,7 @@ const AREAS: Record<string, { files: string[]; tests: string[] }> = {
     files: execFileSync("git", ["ls-files", "core/language", "core/conversation"], { cwd: root, encoding: "utf8" })
       .trim()
       .split("\n")
-      .filter((f) => /\.ts$/.test(f) && !/\.test\.ts$|wording\/|packs\/en\/(?:words|examples|concepts)/.test(f)),
+      .filter((f) => /\.ts$/.test(f) && !/\.test\.ts$|wording\/|packs\/en\/(?:words|examples|concepts|kin)/.test(f)),
   },
 };
 const area = AREAS[process.argv[4] ?? "calendars"];

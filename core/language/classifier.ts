@@ -202,6 +202,11 @@ export function modelOf(keep: (template: string) => boolean = () => true): Model
   return { labels, words, ...train(examples, labels) };
 }
 
+/** Trains the classifier now, so that the first who speaks does not wait for it. */
+export function readyToRead(): void {
+  made ??= modelOf();
+}
+
 /** The likeliest meanings of a masked text, likeliest first. `own` tells the words of the house. */
 export function guesses(masked: string, own: (word: string) => boolean, model?: Model): Guess[] {
   const m = model ?? (made ??= modelOf());

@@ -2,6 +2,7 @@ import { mkdirSync, rmSync, writeFileSync } from "node:fs";
 import { createServer } from "node:http";
 import { join } from "node:path";
 import { zoneName } from "@gentian/core/house/schema";
+import { readyToRead } from "@gentian/core/language/classifier";
 import { epochMinOf, zoneOf } from "@gentian/core/time/zone";
 import { openApp } from "../app.ts";
 import { secretOf, startCluster } from "../cluster.ts";
@@ -85,6 +86,7 @@ export async function start(flags: Flags): Promise<void> {
     await cluster?.stop();
     throw e;
   });
+  readyToRead();
   if (!given) writeFileSync(join(folder, "running.json"), JSON.stringify({ pid: process.pid, url }), { mode: 0o600 });
   const address = server.address();
   const bound = address && typeof address === "object" ? address.port : port;
