@@ -47,7 +47,8 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     state.expects === "go-ahead" &&
     ofKind(reading.found, "yes").length > 0 &&
     !wishIn(reading) &&
-    reading.errands.every((e) => e.errand === "book" && e.rule.endsWith("/examples"))
+    reading.errands.every((e) => e.errand === "book") &&
+    !/\b(?:another|also|as well|too|one more|second)\b/i.test(text)
   )
     errands.length = 0;
   if (reading.limit && reading.guessed && (inOwnWords(t, reading) || (reading.question && !ofHealth(t, reading) && fromHandbook(t, reading, 0.7))))

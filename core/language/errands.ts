@@ -126,8 +126,8 @@ export function judge(masked: string, parts: readonly (Clause & { masked: string
       )
         e.read = null;
     });
-    // "My sister said I should come. What do you charge?": beside a question, a wish without anything wished for is talk.
-    const asked = each.some((e) => e.read?.errand.startsWith("ask-") && e.read.errand !== "ask-availability" && e.read.errand !== "ask-mine");
+    // "My sister said I should come. What do you charge?": beside another errand, a wish without anything wished for is talk.
+    const asked = each.some((e) => e.read && e.read.errand !== "book" && e.read.errand !== "ask-availability");
     parts.forEach((p, i) => {
       const e = each[i];
       if (asked && e?.read?.errand === "book" && !/<(?:service|day|time|staff|length|places)>|\b(?:book|appointment)\b/.test(p.masked)) {
@@ -176,6 +176,15 @@ function one(masked: string, own: (word: string) => boolean, open: boolean): { r
   const postponed = cued.find((c) => c.rule === "errand/move/reschedule");
   if (postponed && ["book", "ask-availability", "none"].includes(top.errand) && !cued.some((c) => c.errand === "ask-policy"))
     return { read: { ...postponed, sure: Math.max(0.5, top.sure) }, subject: null };
+  // "Could I change my assessment": what is mine is moved, not booked anew.
+  const mine = cued.find((c) => c.rule === "errand/move/move-it");
+  if (
+    mine &&
+    ["book", "ask-availability", "none"].includes(top.errand) &&
+    /\b(?:change|move|switch|shift|swap|push|bump) (?:my|our|the) (?:<|\w+ <|appointment|booking|visit|session|lesson)/.test(masked) &&
+    !/\bbook (?:me|us|a|an)\b/.test(masked)
+  )
+    return { read: { ...mine, sure: Math.max(0.5, top.sure) }, subject: null };
   // "Book me for Friday instead of it" books.
   if (top.errand === "move" && /\bbook (?:me|us|a|an|in)\b/.test(masked) && cued.some((c) => c.errand === "book") && !/\b(?:re-?book|re-?schedul)/.test(masked))
     return { read: { errand: "book", rule: "errand/book/book", at: 0, sure: Math.max(0.5, top.sure) }, subject: null };

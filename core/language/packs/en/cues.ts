@@ -72,7 +72,7 @@ export const CUES: Cue[] = [
     errand: "ask-hours",
     name: "open",
     pattern:
-      /\b(?:(?:are|r) (?:you|u|ya|they) (?:guys )?(?:open|closed|shut)|when (?:do|are) (?:you|u) (?:open|close|shut)|what time (?:do|are) (?:you|u) (?:open|close|shut)|(?:opening|business|office|open|clinic|working) (?:hours|times)|what(?:'s| are| r) (?:your|ur|the) hours|hours\?|open (?:on|at|until|till|late|early) (?:<|the|week|sun|holi)|closed (?:on|for)|how late are you|what days are you|you open|till when|until when)/,
+      /\b(?:(?:are|r) (?:you|u|ya|they) (?:guys )?(?:open|closed|shut)|when (?:do|are) (?:you|u) (?:open|close|shut)|what time (?:do|are) (?:you|u) (?:open|close|shut)|(?:opening|business|office|open|clinic|working) (?:hours|times)|what(?:'s| are| r) (?:your|ur|the) hours|(?:know|tell me|about|check|need) (?:your|ur|the) (?:opening |business |office )?(?:hours|times)\b|hours\?|open (?:on|at|until|till|late|early) (?:<|the|week|sun|holi)|closed (?:on|for)|how late are you|what days are you|you open|till when|until when)/,
   },
   {
     errand: "ask-place",

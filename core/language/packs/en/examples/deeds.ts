@@ -137,6 +137,7 @@ book <places> (places|spots|seats|of us|people) (in|for|into) (the |)<service>(|
 <places> for <service>
 (can|could) (i|we) book <places> (for|in) <service>
 = move
+(i have|there is|i've got|we have) (a problem|trouble|an issue|a clash) with (my|our) (<service>|appointment|visit) <day>, (can|could) (we|you|i) (make it|do it|have it|move it to) (<day>|<day> <time>|another day)(|?)
 (i'd like|i want|i'd prefer|could i have|give me) <staff> (instead of|rather than|not|and not) <staff>(| for my <service>| please| for it)
 (i'm|we're) (supposed|due|down|booked|meant) to (see|come|be|visit|have) (<staff>|in|there|<service>) <day>(,|.|;) <day> (would be better|suits better|would suit me better|is better|works better)(|, <time>|?)
 (put off|postpone|push back|delay|shift) (<day>'s|<day>) (<service>|appointment|visit|session) (till|until|to|by) (<day>|a week|<time>)
