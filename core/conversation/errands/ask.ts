@@ -15,6 +15,8 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
       // "How loud is it" measures something else than money.
       if (/\bhow (?!much\b|many\b|about\b|do\b|does\b|is\b|are\b)\w+ (?:is|are|was|does|do)\b/i.test(reading.said) && !OF_MONEY.test(reading.said))
         return fromHandbook(t, reading);
+      // Where no word speaks of money, a line of the handbook may be what is asked for.
+      if (!SPEAKS_OF_MONEY.test(reading.said) && fromHandbook(t, reading, 0.6)) return true;
       return priceLine(t, reading) || price(t, reading);
     case "ask-hours":
       return hours(t, reading);
@@ -59,6 +61,9 @@ function ruleLine(t: Turn, reading: Reading): boolean {
   t.outcome("answered");
   return true;
 }
+
+const SPEAKS_OF_MONEY =
+  /how much|\b(?:cost|price|pric|charge|fee|rate|pay|paid|expensive|dear|cheap|free|money|dollar|buck|euro|pound|set me back|run me|damage|quote|extra|included|more than|less than|owe|worth|tax|total|altogether)|[$€£]/i;
 
 const OF_MONEY = /\b(?:expensive|dear|pricey|costly|cheap|cost|price|charge|fee|pay)/i;
 
