@@ -3,7 +3,8 @@ import { demoHouse, houseOf, demoFile } from "../testing/demo.ts";
 import { epochMinOf } from "../time/zone.ts";
 import type { Expects } from "./context.ts";
 import { clauses } from "./errands.ts";
-import { readPublic } from "./read.ts";
+import { ofKind } from "./found.ts";
+import { read, readPublic } from "./read.ts";
 import { spell } from "./spelling.ts";
 
 const house = demoHouse();
@@ -178,6 +179,20 @@ describe("errands", () => {
 
   it("parts that begin a wish of their own are told apart", () => {
     expect(clauses("is there a lift, and put me down for monday").map((c) => c.text)).toEqual(["is there a lift", "put me down for monday"]);
+  });
+});
+
+describe("services", () => {
+  const found = (text: string) => ofKind(read(text, { house, now: MONDAY }).found, "service").map((s) => s.value);
+
+  it("slips in each word of a name are forgiven, whatever service is named before it", () => {
+    expect(found("a runnning gait anaylsis")).toEqual([["gait-analysis"]]);
+    expect(found("taping, relaxtion masage")).toEqual([["taping"], ["relaxation-massage"]]);
+    expect(found("acupuncture and phsyiotherapy asessment")).toEqual([["acupuncture"], ["assessment"]]);
+  });
+
+  it("nobody is no number of places", () => {
+    expect(slots("the mat class for 0 people")).not.toHaveProperty("places");
   });
 });
 
