@@ -53,7 +53,7 @@ export function run(which?: string, show?: string): void {
     const r = readPublic(m.text, { house, now: epochMinOf(house.zone, NOW), ...(m.expects ? { expects: m.expects as Expects } : {}) });
     const wanted = m.errands.join("+") || "none";
     const got = r.errands.join("+") || "none";
-    if (!saidByTemplate(set, m)) {
+    if (!saidByTemplate(m.text, house, m.expects)) {
       unsaid++;
       if (wanted === got) unsaidRight++;
     }

@@ -108,9 +108,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   const deeds = deedsOf(t, reading);
   if (deeds.length > 0) takeUp(t, deeds);
   const started = deeds.length > 0 || startTask(t, reading, errands);
-  if (asks.length > 0) {
-    state.lastAsk = asks.at(-1) as Errand;
-  }
+  if (asks.length > 0) state.lastAsk = asks.at(-1) as Errand;
   if (asks.length > 0) {
     for (const e of asks) if (!answer(t, e, reading)) t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
     if (!t.spoke && !started) return unknown(t, text);
@@ -454,7 +452,9 @@ function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: {
     if (hearSlot(t, task, reading)) return;
   }
   if (task.errand === "book") {
-    const bare = task.needPlaces ? /^\W*(?:\w+ ){0,3}?(\d{1,2}|one|two|three|four|five|six)\b/i.exec(text)?.[1] : undefined;
+    // "The first one" and "Wednesday at 5" say no number of places.
+    const counts = task.needPlaces && !/\bat \d|:\d\d|[ap]\.?m\b/i.test(text) && !reading.found.some((f) => f.kind === "choice" || f.kind === "day");
+    const bare = counts ? /^\W*(?:\w+ ){0,3}?(\d{1,2}|one|two|three|four|five|six)\b/i.exec(text)?.[1] : undefined;
     if (bare !== undefined) {
       delete task.needPlaces;
       task.places = /^\d/.test(bare) ? Number(bare) : (CARDINALS[bare.toLowerCase()] ?? 1);

@@ -1,7 +1,6 @@
 import type { House } from "../house/compile.ts";
 import { CONCEPTS } from "../language/packs/en/concepts.ts";
-import { EXAMPLES } from "../language/packs/en/examples.ts";
-import { KIN } from "../language/packs/en/kin.ts";
+import { HOUSE_TALK } from "../language/packs/en/vocabulary.ts";
 import { CARDINALS, COMMON, MINUTE_WORDS, ORDINALS } from "../language/packs/en/words.ts";
 import { folded, normalise, stem } from "../language/text.ts";
 
@@ -94,14 +93,7 @@ const DOING =
     " ",
   );
 /** Words of ordinary talk at a front desk: that the house has no line with one of them says less than that it has none with an odd word. */
-const plainly = new Set(
-  [
-    ...EXAMPLES.replace(/<\w+>/g, " ")
-      .replace(/\*[\w']+/g, " ")
-      .split(/[^a-z']+/),
-    ...KIN.flatMap((row) => (row.startsWith("world") ? [] : row.split(/[ :]+/))),
-  ].map(stem),
-);
+const plainly = new Set([...HOUSE_TALK].map(stem));
 const everyday = new Set([...COMMON, ...DOING, ...Object.keys({ ...CARDINALS, ...ORDINALS, ...MINUTE_WORDS })].map(stem));
 
 interface Index {

@@ -1,6 +1,5 @@
 import { distance } from "fastest-levenshtein";
-import { EXAMPLES } from "./packs/en/examples.ts";
-import { KIN } from "./packs/en/kin.ts";
+import { KIN_WORDS, SENTENCE_WORDS } from "./packs/en/vocabulary.ts";
 import { DIGIT_WORDS, MONTH_WORDS, PLAIN_WORDS, WEEKDAY_WORDS, WRITTEN_SHORT } from "./packs/en/words.ts";
 import { normalise, type Said } from "./text.ts";
 
@@ -14,9 +13,6 @@ const CARRYING = [
 ];
 
 const sorted = (word: string): string => [...word].sort().join("");
-
-/** Words that the example sentences use are themselves, never a slip of another: "charge" is not "change". */
-const SPOKEN = new Set([...EXAMPLES.replace(/<\w+>/g, " ").split(/[^a-z']+/), ...KIN.flatMap((row) => row.split(/[ :]+/))]);
 
 const CARRIED = new Set(CARRYING);
 /** "Mornings" is no slip of "morning". */
@@ -54,7 +50,17 @@ export function spell(text: string, own: (word: string) => boolean): Spelled {
     }
     const short = WRITTEN_SHORT[t.text];
     if (short !== undefined) edits.push({ start: t.start, end: t.end, word: short });
-    if (t.text.length < 4 || /[\d']/.test(t.text) || PLAIN_WORDS.has(t.text) || SPOKEN.has(t.text) || own(t.text) || plural(t.text)) continue;
+    // A word of the example sentences is itself, never a slip of another: "charge" is not "change".
+    if (
+      t.text.length < 4 ||
+      /[\d']/.test(t.text) ||
+      PLAIN_WORDS.has(t.text) ||
+      SENTENCE_WORDS.has(t.text) ||
+      KIN_WORDS.has(t.text) ||
+      own(t.text) ||
+      plural(t.text)
+    )
+      continue;
     // A capital in the middle of a sentence is a name more often than a slip.
     if (t.start > 0 && /[A-Z]/.test(raw.raw[t.start] ?? "") && /[a-z]/.test(raw.raw.slice(0, t.start))) continue;
     const near = CARRYING.filter((w) => w[0] === t.text[0] && Math.abs(w.length - t.text.length) <= 2)

@@ -1,10 +1,10 @@
+import type { House } from "../house/compile.ts";
 import type { Expects } from "../language/context.ts";
 import { EXAMPLES } from "../language/packs/en/examples.ts";
 import { read } from "../language/read.ts";
 import { headed } from "../language/templates.ts";
 import { epochMinOf } from "../time/zone.ts";
 import { NOW } from "./play.ts";
-import { setHouse, type SetMessage, type SetName } from "./sets.ts";
 
 /** Shorter sentences are said by everybody alike, and prove nothing when they stand on both sides. */
 const OWN_WORDS = 4;
@@ -32,12 +32,11 @@ function compiled(): RegExp[] {
 }
 
 /**
- * Whether some template of the example sentences can say this message word for word, as it stands or with its finds put
- * aside: by any of all its readings, not only the ones that are trained on. Messages of fewer than four own words do
- * not count.
+ * Whether some template of the example sentences can say this word for word, as it stands or with its finds put aside:
+ * by any of all its readings, not only the ones that are trained on. Sentences of fewer than four own words do not
+ * count.
  */
-export function saidByTemplate(set: SetName, m: SetMessage): boolean {
-  const house = setHouse(set, m.house);
-  const { masked } = read(m.text, { house, now: epochMinOf(house.zone, NOW), ...(m.expects ? { expects: m.expects as Expects } : {}) });
-  return [m.text, masked].map(plain).some((t) => t.split(" ").filter((w) => !w.startsWith("<")).length >= OWN_WORDS && compiled().some((p) => p.test(t)));
+export function saidByTemplate(text: string, house: House, expects?: string): boolean {
+  const { masked } = read(text, { house, now: epochMinOf(house.zone, NOW), ...(expects ? { expects: expects as Expects } : {}) });
+  return [text, masked].map(plain).some((t) => t.split(" ").filter((w) => !w.startsWith("<")).length >= OWN_WORDS && compiled().some((p) => p.test(t)));
 }

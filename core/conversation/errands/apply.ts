@@ -130,17 +130,10 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
   }
   const people = ofKind(reading.found, "staff");
   // "Nell's number" is no wish for Nell.
-  const owned = /^(?:'s)?(?<='s) (?:number|phone|address|hours|days|schedule|name|email|home|cell|mobile)/i;
-  const wished = people.filter(
-    (p) =>
-      p.value !== "any" &&
-      !p.not &&
-      !owned.test(reading.text.slice(p.end).replace(/’/g, "'")) &&
-      !(
-        /'s$/.test(reading.text.slice(p.start, p.end)) &&
-        /^ (?:number|phone|address|hours|days|schedule|name|email|home|cell|mobile)/i.test(reading.text.slice(p.end))
-      ),
-  );
+  const owned = (f: FoundOf<"staff">): boolean =>
+    /['’]s$/.test(reading.text.slice(f.start, f.end)) &&
+    /^ (?:number|phone|address|hours|days|schedule|name|email|home|cell|mobile)/i.test(reading.text.slice(f.end));
+  const wished = people.filter((p) => p.value !== "any" && !p.not && !owned(p));
   const named = wished.length > 0 ? { value: [...new Set(wished.flatMap((p) => (p.value === "any" ? [] : p.value)))] } : undefined;
   const not = people.flatMap((p) => (p.not && p.value !== "any" ? p.value : []));
   if (not.length > 0) {

@@ -2,8 +2,7 @@ import { doubleMetaphone } from "double-metaphone";
 import { distance } from "fastest-levenshtein";
 import type { House } from "../../house/compile.ts";
 import type { Found } from "../found.ts";
-import { EXAMPLES } from "../packs/en/examples.ts";
-import { KIN } from "../packs/en/kin.ts";
+import { KIN_WORDS, SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
 import { CARDINALS, COMMON, DIGIT_WORDS, MINUTE_WORDS, ORDINALS } from "../packs/en/words.ts";
 import { normalise, stem, type Said, type Token } from "../text.ts";
 
@@ -34,12 +33,7 @@ const EVERYDAY = new Set(
 );
 
 /** Words of the language that never are a slip of somebody's name. */
-const PLAIN = new Set([
-  ...COMMON,
-  ...EXAMPLES.replace(/<\w+>/g, " ").split(/[^a-z']+/),
-  ...KIN.flatMap((row) => row.split(/[ :]+/)),
-  ...Object.keys({ ...CARDINALS, ...ORDINALS, ...MINUTE_WORDS, ...DIGIT_WORDS }),
-]);
+const PLAIN = new Set([...COMMON, ...SENTENCE_WORDS, ...KIN_WORDS, ...Object.keys({ ...CARDINALS, ...ORDINALS, ...MINUTE_WORDS, ...DIGIT_WORDS })]);
 
 /** An everyday word with an ending: "taking" is no slip of a service. */
 const inflected = (word: string): boolean => {

@@ -2,7 +2,7 @@ import { distance } from "fastest-levenshtein";
 import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js/min";
 import type { Moment } from "../context.ts";
 import type { Found } from "../found.ts";
-import { EXAMPLES } from "../packs/en/examples.ts";
+import { SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
 import { COMMON, DIGIT_WORDS } from "../packs/en/words.ts";
 import { normalise, type Said, type Token } from "../text.ts";
 
@@ -346,7 +346,7 @@ const NOT_TELLING = new Set("not no why never none rather guess nobody what don'
 /** Words of leading in that could be names by themselves. */
 const INTO = new Set("reach ring text try tel cell mobile contact course sure book write booking".split(" "));
 /** Words of plain speech: never part of a name in small letters. */
-const SPEECH = new Set([...COMMON, ...EXAMPLES.replace(/<\w+>/g, " ").split(/[^a-z']+/)]);
+const SPEECH = new Set([...COMMON, ...SENTENCE_WORDS]);
 
 /** The longest run of words that begin with a capital, with the small words that stand inside names. */
 function capitals(said: Said, tokens: readonly Token[]): Token[] {

@@ -282,7 +282,7 @@ export function shifts(said: Said): Found[] {
 }
 
 const RELATIVE =
-  "teenager|toddler|twins?|granny|grandad|hubby|missus|cousin|flatmate|roommate|girlfriend|son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mom|mum|father|dad|friend|brother|sister|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
+  "teenager|toddler|twins?|granny|grandad|hubby|missus|cousin|flatmate|roommate|son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mom|mum|father|dad|friend|brother|sister|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
 
 /** Finds how many places, and for whom a visit is. */
 export function company(said: Said): Found[] {

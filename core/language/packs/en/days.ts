@@ -103,6 +103,10 @@ function openOf(at: Moment, saturday: DayNumber): DayValue {
   return open.length === 1 ? one(open[0] as DayNumber) : ahead(at, span(saturday, saturday + 1));
 }
 
+/** Days that everyone knows by a name. */
+const NAMED =
+  "maundy thursday|good friday|easter (?:sunday|monday|saturday)|easter|ash wednesday|whit monday|christmas(?: day| eve)?|boxing day|new year'?s(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\\.?) patrick'?s(?: day)?|padd(?:y|ie)'?s(?: day)?|mother'?s day|mothering sunday|father'?s day";
+
 export const DAY_RULES: DayRule[] = [
   { name: "day/after-tomorrow", pattern: /\b(?:the )?day after tomorrow\b/g, value: (_m, at) => ({ value: one(at.today + 2) }) },
   { name: "day/tomorrow", pattern: /\b(?:tomorrow|tommorow|tomorow|tommorrow|tmrw|tmr|2morrow)\b/g, value: (_m, at) => ({ value: one(at.today + 1) }) },
@@ -229,8 +233,7 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/day-before-named",
-    pattern:
-      /\bthe day (before|after) (good friday|easter(?: sunday| monday)?|christmas(?: day| eve)?|new year'?s(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\.?) patrick'?s(?: day)?)\b/g,
+    pattern: new RegExp(`\\bthe day (before|after) (${NAMED})\\b`, "g"),
     value: (m, at) => {
       const named = namedDay(m[2] ?? "", at);
       const day = named?.value.kind === "days" ? named.value.from : undefined;
@@ -445,8 +448,7 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/named",
-    pattern:
-      /\b(?:(?:maundy thursday|good friday|easter (?:sunday|monday|saturday)|easter|ash wednesday|whit monday|christmas(?: day| eve)?|boxing day|new year'?s(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\.?) patrick'?s(?: day)?|padd(?:y|ie)'?s(?: day)?|mother'?s day|mothering sunday|father'?s day))\b/g,
+    pattern: new RegExp(`\\b(?:${NAMED})\\b`, "g"),
     value: (m, at) => namedDay(m[0], at),
   },
 ];

@@ -62,7 +62,7 @@ a word of (warning|explanation), i need (a |)<service> <day>
 <name>, <phone>, (a |)<service> <day>
 add me to (<day>|<service>|the <day> <service>): <name>, <phone>
 (yes|ok|okay|alright|good|great)(,|) (put|book|get|sign) me (in|down|up)(| for that| for <day>| then)
-<service> <day>, (<time>,|but <time>,|) (and |but |)(only|not|please) with (<staff>|anyone but <staff>|anybody but <staff>)
+<service> <day>, (<time>|but <time>,|) (and |but |)(only|please) with (<staff>|somebody like <staff>)
 <service> <day>, <time>
 (please |can you |)(book|put|get) (me|us) (one|in|a place|a slot) (for |on |)<day>(| please| <time>)
 (could|can|may) (i|we) book (something|anything)(|?| please| please?)
