@@ -73,6 +73,10 @@ const PLAIN: Record<string, string> = {
   "question:school_year": "secondary two",
   "question:learning_needs": "no",
   "question:bike": "a city bike",
+  "question:hair_type": "natural",
+  "question:scalp_trouble": "no",
+  "question:filed_before": "no, I did it myself",
+  "question:states": "only Vermont",
 };
 const NUMBERS: Record<string, string> = {
   ternbay: "902 555 0155",
@@ -84,6 +88,8 @@ const NUMBERS: Record<string, string> = {
   ocotillo: "520 555 0155",
   bukit: "6555 0155",
   shandon: "021 555 0155",
+  mahoe: "876 555 0179",
+  sorrel: "802 555 0179",
 };
 
 /** What a client wishes of a visit, in the order in which they would say it. */
