@@ -77,6 +77,10 @@ const PLAIN: Record<string, string> = {
   "question:scalp_trouble": "no",
   "question:filed_before": "no, I did it myself",
   "question:states": "only Vermont",
+  "question:last_dentist": "about two years ago",
+  "question:medicines": "no",
+  "question:wears_glasses": "yes",
+  "question:diabetes": "no",
 };
 const NUMBERS: Record<string, string> = {
   ternbay: "902 555 0155",
@@ -90,6 +94,8 @@ const NUMBERS: Record<string, string> = {
   shandon: "021 555 0155",
   mahoe: "876 555 0179",
   sorrel: "802 555 0179",
+  birch: "01632 960179",
+  neem: "0484 555 0179",
 };
 
 /** What a client wishes of a visit, in the order in which they would say it. */
