@@ -5,7 +5,7 @@ import { callers } from "../core/callers/run.ts";
 import { CopyBook } from "../core/conversation/copybook.ts";
 import { advance, begin } from "../core/conversation/advance.ts";
 import { compile } from "../core/house/compile.ts";
-import { sentences } from "../core/language/classifier.ts";
+import { sentences } from "../core/language/training.ts";
 import { readPublic } from "../core/language/read.ts";
 import { rate } from "../core/tally/rates.ts";
 import { demoFile, demoHouse } from "../core/testing/demo.ts";

@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { createHash } from "node:crypto";
 import { describe, expect, it } from "vitest";
 import { CopyBook } from "../conversation/copybook.ts";
-import { sentences } from "../language/classifier.ts";
+import { sentences } from "../language/training.ts";
 import { demoHouse } from "../testing/demo.ts";
 import { NOW } from "../testing/play.ts";
 import { dayFrom } from "../time/days.ts";

@@ -80,6 +80,11 @@ const LEAST = { open: 0.34, asked: 0.6 } as const;
 /** A guess of danger or of a refusal weighs heavily: it must be surer. */
 const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.75, refused: 0.5, "out-of-scope": 0.45 };
 
+/** As sure as this, a message as a whole weighs more than a part of it that seems to say something else besides. */
+const SURE = 0.85;
+/** As sure as this, a part of a message holds an errand of its own beside that of the whole. */
+const ASIDE = 0.75;
+
 /** A part of what was said that may hold a wish of its own. */
 export interface Clause {
   from: number;
@@ -98,10 +103,18 @@ export interface Judged {
  * The errands of a masked text, in the order said. Each sentence of it is judged by itself as well; where two of them
  * ask for different things and both are plain, both are done.
  */
-export function judge(masked: string, parts: readonly (Clause & { masked: string })[], own: (word: string) => boolean, open: boolean): Judged {
-  const whole = one(masked, own, open);
+export function judge(
+  masked: string,
+  parts: readonly (Clause & { masked: string })[],
+  own: (word: string) => boolean,
+  open: boolean,
+  /** Whether something of the house is named plainly: a service by a name of its own, or a person. */
+  named: boolean,
+): Judged {
+  const one = (text: string): Single => judgeOne(text, own, open, named);
+  const whole = one(masked);
   if (parts.length > 1) {
-    const each = parts.map((p) => ({ from: p.from, to: p.to, ...one(p.masked, own, open) }));
+    const each = parts.map((p) => ({ from: p.from, to: p.to, ...one(p.masked) }));
     const grave = each.find((e) => e.read && (e.read.errand === "emergency" || e.read.errand === "refused"));
     // "Book a massage… actually no, cancel it": what is taken back is not done.
     let backed = false;
@@ -139,7 +152,14 @@ export function judge(masked: string, parts: readonly (Clause & { masked: string
       (e) =>
         e.read && e.read.sure >= (e.read.rule.endsWith("/examples") ? 0.45 : LEAST.open) && e.read.errand !== "thanks-bye" && e.read.errand !== "out-of-scope",
     );
-    const reads = together(plain.map((e) => ({ ...(e.read as ErrandRead), at: e.from })));
+    let reads = together(plain.map((e) => ({ ...(e.read as ErrandRead), at: e.from })));
+    // "I might have to cancel, how much notice do you need": all of it says what a part of it seems not to.
+    if (whole.read && whole.read.sure >= SURE) {
+      const same = reads.filter((r) => r.errand === whole.read?.errand);
+      if (same.length > 0) reads = reads.filter((r) => same.includes(r) || r.sure >= ASIDE);
+      // "I can't do three, is five possible": a wish in two halves.
+      else if (whole.read.errand === "move" && reads.every((r) => ["cancel", "ask-hours", "ask-availability", "book"].includes(r.errand))) reads = [];
+    }
     // "My toes tingle, is that normal?": what is refused may stand beside talk that asks for nothing.
     const alone = grave?.read && !whole.read && each.every((e) => e === grave || !e.read);
     if (grave?.read && (alone || whole.read?.errand === grave.read.errand)) return { errands: [grave.read], clauses: [], subject: grave.subject };
@@ -154,7 +174,12 @@ export function judge(masked: string, parts: readonly (Clause & { masked: string
   return { errands: whole.read ? [whole.read] : [], clauses: [], subject: whole.subject };
 }
 
-function one(masked: string, own: (word: string) => boolean, open: boolean): { read: ErrandRead | null; subject: string | null } {
+interface Single {
+  read: ErrandRead | null;
+  subject: string | null;
+}
+
+function judgeOne(masked: string, own: (word: string) => boolean, open: boolean, named: boolean): Single {
   const cued = cuedErrands(masked);
   const list = guesses(masked, own);
   // "Cancel nothing", "I don't want to move it": what is said not to be wished is not done.
@@ -191,7 +216,7 @@ function one(masked: string, own: (word: string) => boolean, open: boolean): { r
   const supposed = cued.find((c) => c.rule.endsWith("/what-if"));
   if (supposed && top.errand !== "refused" && top.errand !== "emergency") return { read: { ...supposed, sure: Math.max(0.6, top.sure) }, subject: null };
   // What names a thing that the house does is its business.
-  if (top.errand === "out-of-scope" && /<(?:service|staff)>/.test(masked)) {
+  if (top.errand === "out-of-scope" && /<(?:service|staff)>/.test(masked) && (named || top.sure < 0.9)) {
     const next = list.find((g) => g.errand !== "out-of-scope" && g.errand !== "none");
     return { read: next && next.sure >= 0.1 ? { errand: next.errand, rule: `errand/${next.label}/examples`, at: 0, sure: next.sure } : null, subject: null };
   }
@@ -234,8 +259,9 @@ function together(reads: ErrandRead[]): ErrandRead[] {
   if (has("book")) drop("ask-availability", "ask-mine");
   if (has("cancel") || has("move")) drop("ask-mine");
   if (has("message") || has("person")) drop("book", "ask-staff");
-  // "It's broken, how much is a repair": what is asked is the wish, what is told its reason.
-  if (out.some((r) => r.errand === "message" && r.rule.endsWith("/examples")) && out.some((r) => r.errand.startsWith("ask-"))) drop("message");
+  // "It's broken, how much is a repair", "he came early, please cancel": what is asked is the wish, what is told its reason.
+  if (out.some((r) => r.errand === "message" && r.rule.endsWith("/examples")) && (out.some((r) => r.errand.startsWith("ask-")) || has("cancel") || has("move")))
+    drop("message");
   return out;
 }
 

@@ -91,7 +91,9 @@ export function read(text: string, context: ReadContext): Reading {
   const judged = errandsOf(said, masked, [...found, ...ruled], context);
   const emergency = isEmergency(said, context) || judged.errands.some((e) => e.errand === "emergency");
   const named = limitOf(said, context);
-  const limit = named ?? (judged.subject ? limitOn(judged.subject, context) : null);
+  // "Which is cheaper, the half hour or the hour": two things are compared, and nothing off is asked for.
+  const compared = judged.errands.length === 1 && judged.errands[0]?.errand === "ask-price" && judged.errands[0].sure >= 0.7 && /\b(?:or|than)\b/.test(masked);
+  const limit = (compared ? null : named) ?? (judged.subject ? limitOn(judged.subject, context) : null);
   const errands = judged.errands.filter((e) => e.errand !== "refused" || limit !== null);
   // "Ok, book me in" opens with a word of agreement and agrees to nothing.
   if (errands.some((e) => e.errand !== "thanks-bye"))
@@ -117,7 +119,7 @@ export function read(text: string, context: ReadContext): Reading {
   else if (found.some((f) => f.kind === "time" && f.rule !== "time/not-but")) found = found.filter((f) => f.rule !== "time/not-but");
   // What is no wish names no service by a word in passing.
   const aside = emergency || limit !== null || errands.some((e) => e.errand === "out-of-scope" || e.errand === "thanks-bye");
-  if (aside) found = found.filter((f) => !(f.kind === "service" && (f.rule === "service/telling-word" || f.rule === "service/several")));
+  if (aside) found = found.filter((f) => !(f.kind === "service" && WEAK_SERVICE.test(f.rule)));
   found.sort((a, b) => a.start - b.start);
   const top = emergency
     ? [{ errand: "emergency" as const, rule: "errand/emergency/words", at: 0, sure: 1 }]
@@ -306,6 +308,9 @@ function limitOn(subject: string, context: ReadContext): string | null {
   return context.house.limits.find((l) => l.words.some((w) => inOrder(text, w)))?.id ?? null;
 }
 
+/** A service heard by a word in passing, not by a name of its own. */
+const WEAK_SERVICE = /^service\/(?:telling-word|several)$/;
+
 const WEAK_YES = /^(?:ok(?:ay)?|k|kk|great|good|fine|perfect|cool|super|right|sure|lovely|all right|alright|wonderful|brilliant|excellent|please)$/;
 
 /** So many parts of a message are looked at for a wish of their own: nobody asks for more at once. */
@@ -341,7 +346,8 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
       ),
     }));
   // In a long message the wish stands at its beginning or in a part of its own.
-  return judge(masked.slice(0, LONGEST_WISH), parts, (w) => vocabulary.has(w), open);
+  const named = found.some((f) => f.kind === "staff" || (f.kind === "service" && !WEAK_SERVICE.test(f.rule)));
+  return judge(masked.slice(0, LONGEST_WISH), parts, (w) => vocabulary.has(w), open, named);
 }
 
 /** The slots of the public interface: only what the message says. */

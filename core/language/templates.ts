@@ -70,8 +70,11 @@ export function headed(text: string): Map<string, string[]> {
     const line = raw.trim();
     if (line === "" || line.startsWith("#")) continue;
     const heading = /^= (\S+)$/.exec(line);
-    if (heading) out.set(heading[1] as string, (under = []));
-    else under?.push(line);
+    if (heading) {
+      // A heading that comes again goes on where it ended.
+      under = out.get(heading[1] as string) ?? [];
+      out.set(heading[1] as string, under);
+    } else under?.push(line);
   }
   return out;
 }

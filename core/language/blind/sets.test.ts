@@ -1,7 +1,7 @@
 import { createHash } from "node:crypto";
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { sentences } from "../classifier.ts";
+import { sentences } from "../training.ts";
 import { setAttacks, setHouse, setMessages, setPhrases, setQuestions, setTalks, SETS } from "../../testing/sets.ts";
 import { saidByTemplate } from "../../testing/templated.ts";
 

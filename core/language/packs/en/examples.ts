@@ -1,5 +1,8 @@
+import { ASKED } from "./examples/asked.ts";
 import { ASKING } from "./examples/asking.ts";
 import { DEEDS } from "./examples/deeds.ts";
+import { DONE } from "./examples/done.ts";
+import { ELSE } from "./examples/else.ts";
 import { OUTSIDE } from "./examples/outside.ts";
 import { PEOPLE } from "./examples/people.ts";
 
@@ -9,4 +12,4 @@ import { PEOPLE } from "./examples/people.ts";
  * `= errand` begins one; `(a|b|)` is one of them; what the recognisers put aside is written as its placeholder. `+word`
  * is a word of the house's own, `*word` one that is not: each also stands for any such word.
  */
-export const EXAMPLES = [DEEDS, ASKING, PEOPLE, OUTSIDE].join("\n");
+export const EXAMPLES = [DEEDS, ASKING, PEOPLE, OUTSIDE, DONE, ASKED, ELSE].join("\n");

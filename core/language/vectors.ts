@@ -1,0 +1,65 @@
+import table from "./packs/en/vectors.json" with { type: "json" };
+
+/** Numbers in one word's vector. */
+export const DIMS = 100;
+/** Numbers in the gist of a text. */
+export const GIST = 3 * DIMS;
+/** A word as common as this counts half in a gist; rarer ones more. */
+const HALF_AT = 300;
+
+const rank = new Map(table.words.split(" ").map((w, i) => [w, i]));
+
+let bytes: Int8Array | undefined;
+const units = new Map<number, Float32Array>();
+
+/** The vector of a word at a length of one; null where the table has none. The apostrophe of "what's" is passed over. */
+export function vectorOf(word: string): Float32Array | null {
+  const at = rank.get(word) ?? rank.get(word.replace(/'s$/, "")) ?? rank.get(word.replaceAll("'", ""));
+  if (at === undefined) return null;
+  const have = units.get(at);
+  if (have) return have;
+  bytes ??= Int8Array.from(atob(table.data), (c) => c.charCodeAt(0));
+  const unit = Float32Array.from(bytes.subarray(at * DIMS, (at + 1) * DIMS));
+  const length = Math.hypot(...unit);
+  for (let d = 0; d < DIMS; d++) unit[d] = (unit[d] as number) / length;
+  units.set(at, unit);
+  return unit;
+}
+
+/** How alike two words are used: the cosine of their vectors, 0 where one has none. */
+export function likeness(a: string, b: string): number {
+  const [u, v] = [vectorOf(a), vectorOf(b)];
+  if (!u || !v) return 0;
+  let sum = 0;
+  for (let d = 0; d < DIMS; d++) sum += (u[d] as number) * (v[d] as number);
+  return sum;
+}
+
+/**
+ * What a text is about as numbers: the mean of its words' vectors with rarer words counting more, the plain mean, and
+ * the most of each number over all words. Zeros where no word has a vector.
+ */
+export function gistOf(words: readonly string[]): Float32Array {
+  const gist = new Float32Array(GIST);
+  let [weight, n] = [0, 0];
+  for (const word of words) {
+    const v = vectorOf(word);
+    if (!v) continue;
+    const at = rank.get(word) ?? HALF_AT;
+    const w = at / (at + HALF_AT);
+    weight += w;
+    n++;
+    for (let d = 0; d < DIMS; d++) {
+      const x = v[d] as number;
+      gist[d] = (gist[d] as number) + w * x;
+      gist[DIMS + d] = (gist[DIMS + d] as number) + x;
+      gist[2 * DIMS + d] = n === 1 ? w * x : Math.max(gist[2 * DIMS + d] as number, w * x);
+    }
+  }
+  if (n === 0) return gist;
+  for (let d = 0; d < DIMS; d++) {
+    gist[d] = (gist[d] as number) / Math.max(weight, 1e-6);
+    gist[DIMS + d] = (gist[DIMS + d] as number) / n;
+  }
+  return gist;
+}
