@@ -4,6 +4,7 @@
  */
 import { writeFileSync } from "node:fs";
 import { guesses, type Model, type StoredModel } from "../core/language/classifier.ts";
+import { TOPICS } from "../core/language/packs/en/topics.ts";
 import { EXAMPLES } from "../core/language/packs/en/examples.ts";
 import { expand, headed } from "../core/language/templates.ts";
 import { markOfSentences, modelOf } from "../core/language/training.ts";
@@ -16,13 +17,13 @@ const TEMPERATURES = [1, 1.25, 1.5, 1.75, 2, 2.5, 3];
 const LEAST = 0.06;
 
 /** Templates told apart by their place: each fold is tried on a model that has not seen it. */
-function folds(): { right: number; of: number; loss: Map<number, number> } {
-  const all = [...headed(EXAMPLES)].flatMap(([label, list]) => list.map((template) => ({ label, template })));
+function folds(sentences: string): { right: number; of: number; loss: Map<number, number> } {
+  const all = [...headed(sentences)].flatMap(([label, list]) => list.map((template) => ({ label, template })));
   const loss = new Map(TEMPERATURES.map((t) => [t, 0]));
   let [right, of] = [0, 0];
   for (let fold = 0; fold < FOLDS; fold++) {
     const out = new Set(all.filter((_, i) => i % FOLDS === fold).map((t) => t.template));
-    const model = modelOf((template) => !out.has(template));
+    const model = modelOf(sentences, (template) => !out.has(template));
     for (const { label, template } of all) {
       if (!out.has(template)) continue;
       const text = (expand(template, 1)[0] as string).replace(/[+*](?=\w)/g, "");
@@ -42,7 +43,7 @@ function pack(numbers: Float32Array): StoredModel["weights"] {
   return { step, data: Buffer.from(Int8Array.from(numbers, (n) => Math.round(n / step)).buffer).toString("base64") };
 }
 
-function kept(model: Model, temperature: number): StoredModel {
+function kept(sentences: string, model: Model, temperature: number): StoredModel {
   const k = model.labels.length;
   const names: string[] = [];
   const weights: number[] = [];
@@ -53,7 +54,7 @@ function kept(model: Model, temperature: number): StoredModel {
     weights.push(...row);
   }
   return {
-    of: markOfSentences(),
+    of: markOfSentences(sentences),
     labels: model.labels,
     features: names.join("\n"),
     words: [...model.words].join(" "),
@@ -64,12 +65,19 @@ function kept(model: Model, temperature: number): StoredModel {
 }
 
 const quick = process.argv.includes("--quick");
-const told = quick ? null : folds();
-if (told) {
-  process.stdout.write(`left out of the training and told right: ${told.right} of ${told.of}, ${((100 * told.right) / told.of).toFixed(1)} %\n`);
-  for (const [t, l] of told.loss) process.stdout.write(`  temperature ${t}: ${(l / told.of).toFixed(4)}\n`);
+const only = process.argv.find((a) => a === "model" || a === "topics");
+for (const [name, sentences] of [
+  ["model", EXAMPLES],
+  ["topics", TOPICS],
+] as const) {
+  if (only && only !== name) continue;
+  const told = quick ? null : folds(sentences);
+  if (told) {
+    process.stdout.write(`${name}: left out of the training and told right: ${told.right} of ${told.of}, ${((100 * told.right) / told.of).toFixed(1)} %\n`);
+    for (const [t, l] of told.loss) process.stdout.write(`  temperature ${t}: ${(l / told.of).toFixed(4)}\n`);
+  }
+  const temperature = told ? ([...told.loss].sort((a, b) => a[1] - b[1])[0]?.[0] ?? USUAL) : USUAL;
+  const model = kept(sentences, modelOf(sentences), temperature);
+  writeFileSync(new URL(`../core/language/packs/en/${name}.json`, import.meta.url), `${JSON.stringify(model)}\n`);
+  process.stdout.write(`${name}: ${model.features.split("\n").length} features, temperature ${temperature}\n`);
 }
-const temperature = told ? ([...told.loss].sort((a, b) => a[1] - b[1])[0]?.[0] ?? USUAL) : USUAL;
-const model = kept(modelOf(), temperature);
-writeFileSync(new URL("../core/language/packs/en/model.json", import.meta.url), `${JSON.stringify(model)}\n`);
-process.stdout.write(`${model.features.split("\n").length} features, temperature ${temperature}\n`);

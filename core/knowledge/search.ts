@@ -20,12 +20,8 @@ export interface Hit {
   score: number;
   /** Share of the question's weight that the passage covers, 0 to 1. */
   cover: number;
-  /** Whether it scores as much as an answer needs in this house. */
-  enough: boolean;
-  /** Whether a telling word supports it, or a whole wording of the question does. */
-  supported: boolean;
-  /** Whether a word that is more than everyday talk supports it. */
-  telling: boolean;
+  /** The score beside what an answer needs in this house, where a word tells less the fewer lines there are. */
+  strength: number;
 }
 
 /** BM25 parameters as Robertson and Zaragoza (2009) recommend. */
@@ -62,21 +58,31 @@ function wordsOf(text: string): string[] {
   return normalise(text.replace(/[xX]-rays?/g, "xray").replace(/wi-fi/gi, "wifi")).tokens.map((t) => t.text.replace(/'s$/, ""));
 }
 
+/** A word of a text, and what it counts as: its stem, or the concept that it asks for. */
+export interface Term {
+  word: string;
+  key: string;
+}
+
 /** What a text speaks of: its words by their stems, and those that ask for the same as one. */
 function terms(text: string): string[] {
+  return termsOf(text).map((t) => t.key);
+}
+
+export function termsOf(text: string): Term[] {
   const words = wordsOf(text);
-  const out: string[] = [];
+  const out: Term[] = [];
   for (let i = 0; i < words.length; i++) {
     const word = words[i] as string;
     const phrase = phrases.get(word)?.find((p) => p.words.every((w, k) => words[i + k] === w || stem(words[i + k] ?? "") === stem(w)));
     if (phrase) {
-      out.push(phrase.concept);
+      out.push({ word: phrase.words.at(-1) as string, key: phrase.concept });
       i += phrase.words.length - 1;
       continue;
     }
     if (EMPTY.has(word)) continue;
     const s = stem(word);
-    out.push(single.get(s) ?? s);
+    out.push({ word, key: single.get(s) ?? s });
   }
   return out;
 }
@@ -84,9 +90,6 @@ function terms(text: string): string[] {
 /** How much a word that the house has no line with counts against an answer: a plain one little, an odd one more than others speak for it. */
 const PLAIN = 0.2;
 const ODD = 1.5;
-/** The share of a question's weight that a line must cover to be its answer. These three were chosen on the first three test sets. */
-export const SUPPORTS = 0.45;
-
 /** Words of doing that hardly tell what is asked about. */
 const DOING =
   "bring give keep put use offer provide allow let take come find work stay include happen suggest recommend advise chat talk deal handle carry walk extra least most fit stop anywhere somewhere charge accept join visit see look show send sell buy make ask answer begin end finish leave arrive move hold read write call speak say set run turn bag stuff sir madam morning first last next new own whole half full fair easy hard quick slow small late early good bad best better worse nice great fine different main common usual special simple certain clear sure able likely necessary free busy open close closed ready strange stranger strangers family friend friends grandmother grandma grandpa grandfather mother father mum dad uncle aunt nephew niece cousin lady gentleman man woman men women customer visitor place shop store room house building town city area way day days week weeks month months year years minute minutes hour hours time times today tomorrow evening afternoon weekend appointment booking session lesson visit".split(
@@ -147,6 +150,20 @@ function indexOf(house: House): Index {
   return index;
 }
 
+/** The house's passages, and how much a term weighs in this house. */
+export function passagesOf(house: House): { passages: Passage[]; weight: (t: Term) => number; everyday: (t: Term) => boolean } {
+  const index = indexOf(house);
+  return { passages: index.passages.map((p) => p.passage), weight: (t) => weightOf(index, t.key), everyday: (t) => everyday.has(t.key) };
+}
+
+/** How much a term weighs: by how few lines have it; what the house never says, by how odd it is. */
+function weightOf(index: Index, term: string): number {
+  const unknown = 0.75 * Math.log(1 + index.passages.length);
+  return (
+    index.idf.get(term) ?? (/^\d+$/.test(term) || everyday.has(term) ? 0.3 : (plainly.has(term) ? PLAIN : term.startsWith("~") ? 1 : ODD) * unknown)
+  );
+}
+
 /** What a text speaks of beyond everyday words. */
 export const contentOf = (text: string): string[] => terms(text).filter((t) => !everyday.has(t) && !/^\d+$/.test(t));
 
@@ -155,10 +172,7 @@ export function search(house: House, question: string, most = 3): Hit[] {
   const index = indexOf(house);
   const asked = [...new Set(terms(question))];
   if (asked.length === 0) return [];
-  // A word that the house never uses counts against an answer; an everyday one hardly.
-  const unknown = 0.75 * Math.log(1 + index.passages.length);
-  const weight = (t: string): number =>
-    index.idf.get(t) ?? (/^\d+$/.test(t) || everyday.has(t) ? 0.3 : (plainly.has(t) ? PLAIN : t.startsWith("~") ? 1 : ODD) * unknown);
+  const weight = (t: string): number => weightOf(index, t);
   const total = asked.reduce((a, t) => a + weight(t), 0);
   const hits: Hit[] = [];
   for (const p of index.passages) {
@@ -173,26 +187,10 @@ export function search(house: House, question: string, most = 3): Hit[] {
       covered += weight(t) * (p.asked.some((a) => a.has(t)) ? 1 : p.passage.kind === "document" ? 0.9 : 0.75);
     }
     if (score === 0) continue;
-    const telling = asked.some((t) => p.terms.has(t) && !everyday.has(t));
-    const whole = p.asked.some((a) => a.size > 0 && [...a].filter((t) => asked.includes(t)).length / a.size >= 0.7);
-    hits.push({ passage: p.passage, score, cover: covered / total, enough: score >= index.least, supported: telling || whole, telling });
+    hits.push({ passage: p.passage, score, cover: covered / total, strength: score / index.least });
   }
   return hits.sort((a, b) => b.cover * b.score - a.cover * a.score || (a.passage.id < b.passage.id ? -1 : 1)).slice(0, most);
 }
-
-/** The passage that answers a question, or null where none is supported well enough. Of a document, its telling sentences. */
-export function answerTo(house: House, question: string): Hit | null {
-  const hits = search(house, question).filter(answers);
-  // Of lines that fit nearly as well, a question of money is answered by the one that names a sum.
-  const sums = ASKS_MONEY.test(question) ? hits.filter((h) => SUM.test(h.passage.text)) : [];
-  const near = sums.find((h) => h.cover * h.score >= 0.5 * (hits[0]?.cover ?? 0) * (hits[0]?.score ?? 0));
-  const best = near ?? hits[0];
-  if (!best) return null;
-  return best.passage.kind === "document" ? { ...best, passage: { ...best.passage, text: telling(best.passage.text, question) } } : best;
-}
-
-const ASKS_MONEY = /\b(?:how much|costs?|prices?|charges?|fees?|the least|expensive|pay for)\b/i;
-const SUM = /[$€£]\s?\d|\bR\s?\d|\d+ ?(?:dollars|euros|pounds|rand)\b/;
 
 /** The house's own answer to a question that is asked nearly in its own words. */
 export function ownAnswerTo(house: House, question: string): Passage | null {
@@ -213,11 +211,8 @@ export function ownAnswerTo(house: House, question: string): Passage | null {
   return best?.passage ?? null;
 }
 
-/** Whether a passage supports an answer well enough to be given as one. */
-export const answers = (hit: Hit): boolean => hit.supported && hit.cover >= SUPPORTS && hit.enough;
-
 /** The sentence of a passage that shares most with a question, with the one after it where that goes on about it. */
-function telling(text: string, question: string): string {
+export function telling(text: string, question: string): string {
   const sentences = text.match(/[^.!?\n]+(?:[.!?](?=\s|$)|$)[.!?]*|[^.!?\n]+[.!?]+/g)?.map((s) => s.trim()) ?? [text];
   if (sentences.length <= 2) return text;
   const asked = new Set(terms(question));

@@ -1,6 +1,7 @@
 import type { Errand } from "./errand.ts";
 import { features, gist, tokens } from "./features.ts";
-import stored from "./packs/en/model.json" with { type: "json" };
+import errandsKept from "./packs/en/model.json" with { type: "json" };
+import topicsKept from "./packs/en/topics.json" with { type: "json" };
 import { GIST as GIST_SIZE } from "./vectors.ts";
 
 /** What a sentence may be about: an errand, or a refused one with its subject. */
@@ -61,27 +62,31 @@ export function share(m: Pick<Model, "weights" | "gist">, at: readonly number[],
 const numbersOf = (kept: StoredModel["weights"]): Float32Array =>
   Float32Array.from(Int8Array.from(atob(kept.data), (c) => c.charCodeAt(0)), (n) => n * kept.step);
 
-let made: Model | null = null;
+const unpacked = new Map<StoredModel, Model>();
 
-/** The model that ships with Gentian; its numbers are unpacked once. */
-function shipped(): Model {
-  return (made ??= {
-    labels: stored.labels,
-    places: new Map(stored.features.split("\n").map((f, i) => [f, i])),
-    weights: numbersOf(stored.weights),
-    gist: numbersOf(stored.gist),
-    words: new Set(stored.words.split(" ")),
-    temperature: stored.temperature,
-  });
+/** A model that ships with Gentian; its numbers are unpacked once. */
+function shipped(kept: StoredModel): Model {
+  const have = unpacked.get(kept);
+  if (have) return have;
+  const model: Model = {
+    labels: kept.labels,
+    places: new Map(kept.features.split("\n").map((f, i) => [f, i])),
+    weights: numbersOf(kept.weights),
+    gist: numbersOf(kept.gist),
+    words: new Set(kept.words.split(" ")),
+    temperature: kept.temperature,
+  };
+  unpacked.set(kept, model);
+  return model;
 }
 
-/** Unpacks the model now, so that the first who speaks does not wait for it. */
+/** Unpacks the models now, so that the first who speaks does not wait for them. */
 export function readyToRead(): void {
-  shipped();
+  shipped(errandsKept);
+  shipped(topicsKept);
 }
 
-/** The likeliest meanings of a masked text, likeliest first. `own` tells the words of the house. */
-export function guesses(masked: string, own: (word: string) => boolean, model: Model = shipped()): Guess[] {
+function shares(masked: string, own: (word: string) => boolean, model: Model): Float64Array {
   const list = tokens(masked, model.words, own);
   const at: number[] = [];
   for (const f of features(masked, list)) {
@@ -90,6 +95,15 @@ export function guesses(masked: string, own: (word: string) => boolean, model: M
   }
   const scores = new Float64Array(model.labels.length);
   share(model, at, gist(masked), model.labels.length, scores, model.temperature);
+  return scores;
+}
+
+/** What a question is about: the share of each topic. Two that ask for the same have their shares in the same place. */
+export const topicsOf = (text: string): Float64Array => shares(text.toLowerCase(), () => false, shipped(topicsKept));
+
+/** The likeliest meanings of a masked text, likeliest first. `own` tells the words of the house. */
+export function guesses(masked: string, own: (word: string) => boolean, model: Model = shipped(errandsKept)): Guess[] {
+  const scores = shares(masked, own, model);
   return model.labels
     .map((label, i) => ({ label, errand: label.replace(/\/.*/, "") as Errand, sure: scores[i] as number }))
     .sort((a, b) => b.sure - a.sure)

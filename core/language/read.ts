@@ -335,6 +335,8 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
   // "Could we make it a bit earlier" moves what was offered, not what is booked.
   if (context.expects === "slot" && found.some((f) => f.kind === "shift") && !found.some((f) => f.kind === "service"))
     return { errands: [], clauses: [], subject: null };
+  // In answer to a question, "lovely, thanks" agrees, and "perfect, book it" does too where nothing new is named.
+  const agrees = !open && !/\?/.test(masked) && found.some((f) => f.kind === "yes");
   const vocabulary = lexiconOf(context.house).vocabulary;
   const parts = clauses(said.norm)
     .slice(0, MOST_CLAUSES)
@@ -347,7 +349,10 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
     }));
   // In a long message the wish stands at its beginning or in a part of its own.
   const named = found.some((f) => f.kind === "staff" || (f.kind === "service" && !WEAK_SERVICE.test(f.rule)));
-  return judge(masked.slice(0, LONGEST_WISH), parts, (w) => vocabulary.has(w), open, named);
+  const judged = judge(masked.slice(0, LONGEST_WISH), parts, (w) => vocabulary.has(w), open, named);
+  if (!agrees) return judged;
+  const fresh = found.some((f) => ["day", "time", "service", "staff", "length", "shift"].includes(f.kind));
+  return { ...judged, errands: judged.errands.filter((e) => e.errand !== "thanks-bye" && (e.errand !== "book" || fresh)) };
 }
 
 /** The slots of the public interface: only what the message says. */

@@ -23,9 +23,9 @@ interface Example {
 }
 
 /** The sentences of every template, with the words that stand for any of the house's own or for none of them. */
-export function sentences(): { label: Label; text: string; template: string }[] {
+export function sentences(of: string = EXAMPLES): { label: Label; text: string; template: string }[] {
   const out: { label: Label; text: string; template: string }[] = [];
-  for (const [label, templates] of headed(EXAMPLES))
+  for (const [label, templates] of headed(of))
     for (const template of templates)
       for (const text of expand(template, PER_TEMPLATE)) {
         out.push({ label, text: text.replace(/[+*](?=\w)/g, ""), template });
@@ -35,10 +35,10 @@ export function sentences(): { label: Label; text: string; template: string }[] 
 }
 
 /** Words that stand only where a template marks them as standing for any other. */
-function marked(): Set<string> {
+function marked(of: string): Set<string> {
   const bare = (word: string): string => word.replace(/'/g, "");
-  const plain = new Set((EXAMPLES.replace(/[+*][\w']+/g, " ").match(/[\w']+/g) ?? []).map(bare));
-  return new Set([...EXAMPLES.matchAll(/[+*]([\w']+)/g)].map((m) => bare(m[1] as string)).filter((w) => !plain.has(w)));
+  const plain = new Set((of.replace(/[+*][\w']+/g, " ").match(/[\w']+/g) ?? []).map(bare));
+  return new Set([...of.matchAll(/[+*]([\w']+)/g)].map((m) => bare(m[1] as string)).filter((w) => !plain.has(w)));
 }
 
 /** A small generator of numbers, the same each time. */
@@ -99,10 +99,10 @@ function train(list: readonly Example[], labels: Label[]): Pick<Model, "places" 
   return { places, weights, gist: dense };
 }
 
-/** Trains on the sentences, or on those of them that `keep` keeps. */
-export function modelOf(keep: (template: string) => boolean = () => true): Model {
-  const list = sentences().filter((s) => keep(s.template));
-  const loose = marked();
+/** Trains on headed sentences, or on those of them that `keep` keeps. */
+export function modelOf(of: string, keep: (template: string) => boolean = () => true): Model {
+  const list = sentences(of).filter((s) => keep(s.template));
+  const loose = marked(of);
   const words = new Set<string>();
   for (const s of list)
     for (const m of s.text.matchAll(TOKEN)) {
@@ -123,9 +123,9 @@ export function modelOf(keep: (template: string) => boolean = () => true): Model
 
 
 /** A short mark of all that a model is made of (FNV-1a): the sentences, the kin and the signs. */
-export function markOfSentences(): string {
+export function markOfSentences(of: string): string {
   let h = 0x811c9dc5;
-  for (const c of [EXAMPLES, ...KIN, ...CUES.map((c) => `${c.errand} ${c.name} ${c.pattern.source}`)].join("\n")) {
+  for (const c of [of, ...KIN, ...CUES.map((c) => `${c.errand} ${c.name} ${c.pattern.source}`)].join("\n")) {
     h ^= c.codePointAt(0) as number;
     h = Math.imul(h, 0x01000193) >>> 0;
   }

@@ -26,10 +26,8 @@ export function vectorOf(word: string): Float32Array | null {
   return unit;
 }
 
-/** How alike two words are used: the cosine of their vectors, 0 where one has none. */
-export function likeness(a: string, b: string): number {
-  const [u, v] = [vectorOf(a), vectorOf(b)];
-  if (!u || !v) return 0;
+/** The cosine of two vectors of a length of one: how alike two words are used. */
+export function cosine(u: Float32Array, v: Float32Array): number {
   let sum = 0;
   for (let d = 0; d < DIMS; d++) sum += (u[d] as number) * (v[d] as number);
   return sum;

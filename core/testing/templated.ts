@@ -1,6 +1,7 @@
 import type { House } from "../house/compile.ts";
 import type { Expects } from "../language/context.ts";
 import { EXAMPLES } from "../language/packs/en/examples.ts";
+import { TOPICS } from "../language/packs/en/topics.ts";
 import { read } from "../language/read.ts";
 import { headed } from "../language/templates.ts";
 import { epochMinOf } from "../time/zone.ts";
@@ -20,7 +21,7 @@ let patterns: RegExp[] | undefined;
 
 /** Every template as one pattern: its alternatives are already written as a pattern's are. */
 function compiled(): RegExp[] {
-  patterns ??= [...headed(EXAMPLES).values()].flat().map((t) => {
+  patterns ??= [EXAMPLES, TOPICS].flatMap((text) => [...headed(text).values()].flat()).map((t) => {
     const text = t
       .toLowerCase()
       .replace(/[+*](?=\w)/g, "")

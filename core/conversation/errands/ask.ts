@@ -1,12 +1,16 @@
 import { ofKind } from "../../language/found.ts";
 import type { Errand } from "../../language/errand.ts";
 import type { Reading } from "../../language/read.ts";
-import { answerTo, contentOf, ownAnswerTo, SUPPORTS } from "../../knowledge/search.ts";
+import { answerTo, SUPPORTS } from "../../knowledge/match.ts";
+import { contentOf, ownAnswerTo } from "../../knowledge/search.ts";
 import { WEEKDAYS, weekdayName, weekdayNumber, weekdayOf, type DayNumber } from "../../time/days.ts";
 import { calledText, dateText, lengthText, listText, moneyText, serviceText, spanText, timeText } from "../format.ts";
 import { closedSource, hoursSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
 import type { Source } from "../state.ts";
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
+
+/** As sure as this, a line of the handbook goes before what else could be said. */
+const SURELY = 0.5;
 
 /** Answers one question from the house; false when the house has nothing that supports an answer. */
 export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
@@ -16,7 +20,7 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
       if (/\bhow (?!much\b|many\b|about\b|do\b|does\b|is\b|are\b)\w+ (?:is|are|was|does|do)\b/i.test(reading.said) && !OF_MONEY.test(reading.said))
         return fromHandbook(t, reading);
       // Where no word speaks of money, a line of the handbook may be what is asked for.
-      if (!SPEAKS_OF_MONEY.test(reading.said) && fromHandbook(t, reading, 0.6)) return true;
+      if (!SPEAKS_OF_MONEY.test(reading.said) && fromHandbook(t, reading, SURELY)) return true;
       return priceLine(t, reading) || price(t, reading);
     case "ask-hours":
       return hours(t, reading);
@@ -32,7 +36,7 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
     default: {
       // A rule is asked for, whichever service it is said of: what is left without the names tells most.
       const bare = reading.masked.replace(/<\w+>/g, " ");
-      return (bare.trim() !== reading.text.trim() && fromHandbook(t, reading, 0.6, bare)) || fromHandbook(t, reading) || ruleLine(t, reading);
+      return (bare.trim() !== reading.text.trim() && fromHandbook(t, reading, SURELY, bare)) || fromHandbook(t, reading) || ruleLine(t, reading);
     }
   }
 }
@@ -69,17 +73,17 @@ const OF_MONEY = /\b(?:expensive|dear|pricey|costly|cheap|cost|price|charge|fee|
 
 /** A question of money that names no service is about something else that has a line: tax, a voucher, a late fee. */
 function priceLine(t: Turn, reading: Reading): boolean {
-  return ofKind(reading.found, "service").length === 0 && fromHandbook(t, reading, 0.62);
+  return ofKind(reading.found, "service").length === 0 && fromHandbook(t, reading, SURELY);
 }
 
 /** An answer or fact of the handbook that the question's words support. */
 export function fromHandbook(t: Turn, reading: Reading, least = SUPPORTS, question = reading.text, telling = false): boolean {
   const bare = reading.masked.replace(/<\w+>/g, " ");
   const hit =
-    [question, ...partsOf(question)].map((q) => answerTo(t.house, q)).find((h) => h !== null && h.cover >= least && (h.telling || !telling)) ??
+    [question, ...partsOf(question)].map((q) => answerTo(t.house, q)).find((h) => h !== null && h.sure >= least && (h.telling || !telling)) ??
     // Without the names of services and people, what is left tells what is asked of them.
     (question === reading.text && contentOf(bare).length > 0
-      ? [answerTo(t.house, bare)].find((h) => h !== null && h.cover >= least + 0.15 && (h.telling || !telling))
+      ? [answerTo(t.house, bare)].find((h) => h !== null && h.sure >= least + 0.15 && (h.telling || !telling))
       : undefined);
   if (!hit) return false;
   t.say("ask/answer", { answer: val(hit.passage.text, { kind: hit.passage.kind, id: hit.passage.id, label: hit.passage.label }) });
@@ -122,7 +126,7 @@ export function price(t: Turn, reading: Reading): boolean {
   const list = spoken(t, reading);
   // "How much is a voucher" asks for something else than a service: what is left without the price words tells.
   const rest = reading.text.replace(/\b(?:how much|what|cost|costs|price|prices|pay|charge|fee|does|is|it|that|the|do|and|much|expensive)\b/gi, " ");
-  if (ofKind(reading.found, "service").length === 0 && /\w{3}/.test(rest) && fromHandbook(t, reading, 0.75, rest)) return true;
+  if (ofKind(reading.found, "service").length === 0 && /\w{3}/.test(rest) && fromHandbook(t, reading, SURELY, rest)) return true;
   if (list.length === 0) {
     t.say("ask/price-which");
     t.state.asking = "ask-price";
@@ -333,7 +337,7 @@ function staff(t: Turn, reading: Reading): boolean {
     t.outcome("answered");
     return true;
   }
-  if (named.length === 0 && fromHandbook(t, reading, 0.6)) return true;
+  if (named.length === 0 && fromHandbook(t, reading, SURELY)) return true;
   const about = named.length > 0 ? named : gender && t.state.topic ? [t.state.topic] : [];
   const all = [...new Set(about.flatMap((s) => house.services.get(s)?.staff ?? []))];
   if (gender) {
@@ -420,8 +424,8 @@ function service(t: Turn, reading: Reading): boolean {
   // A wording of the handbook's own answers goes before the description.
   const asks = ASKS_WHAT.test(reading.masked);
   const bare = reading.masked.replace(/<\w+>/g, " ");
-  if (fromHandbook(t, reading, named.length > 0 && asks ? 0.8 : SUPPORTS)) return true;
-  if (named.length > 0 && !asks && fromHandbook(t, reading, 0.6, bare)) return true;
+  if (fromHandbook(t, reading, named.length > 0 && asks ? 0.7 : SUPPORTS)) return true;
+  if (named.length > 0 && !asks && fromHandbook(t, reading, SURELY, bare)) return true;
   // What the description does not speak of, it does not answer.
   if (named.length > 0 && !asks && beyond(t, reading, named)) return false;
   if (named.length > 0) {

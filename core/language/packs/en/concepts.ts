@@ -30,7 +30,7 @@ export const CONCEPTS: readonly string[] = [
   "referral: doctor, referred, physician, gp, doctor's note, refer, family doctor, letter, refer me, doctor send, specialist letter, sent by",
   "wifi: internet, wi-fi, wireless, online access, online, web, network, hotspot, surf, password, log on, go online",
   "cheque: by check, a check, take checks, personal check, cheques",
-  "pay: payment, paying, card, cards, cash, visa, mastercard, amex, credit card, debit card, debit, bank transfer, e-transfer, apple pay, pay by, pay with, master card, notes, coins, contactless, debit card payment, tap, payments, method of payment, mastercard credit",
+  "pay: payment, paying, card, cards, cash, visa, mastercard, amex, credit card, debit card, debit, bank transfer, e-transfer, apple pay, pay by, pay with, master card, notes, coins, contactless, debit card payment, tap to pay, payments, method of payment, mastercard credit",
   "instalments: in parts, monthly, by and by, spread the cost, pay later",
   "deposit: up front, upfront, in advance, prepay",
   "tip: gratuity, tipping, tips, leave something, something extra",
@@ -127,5 +127,6 @@ export const CONCEPTS: readonly string[] = [
   "scooter: e-scooter, electric scooter",
   "smoke: smoking, cigarette, vape",
   "music: songs, playlist, radio",
+  "loyalty card: loyalty cards, loyalty program, loyalty programme, loyalty points, stamp card, bonus card, points card",
   "photo: photos, picture, pictures, image, photograph, photographs",
 ];

@@ -107,7 +107,6 @@ can you tell me about <service>
 could you explain what <service> is
 what do you do in a <service>
 what does a <service> look like
-what goes on in a <service>
 what happens during <service>
 what can i expect from <service>
 what comes with a <service>
@@ -169,14 +168,11 @@ do you treat sports injuries
 do you also repair zips
 do you work on electric bikes
 do you work with horses as well
-do you do nails
 do you do weddings
-do you do home visits
 do you offer gift wrapping
 do you offer online lessons
 do you have a course in italian
 do you do eyebrows
-do you do botox
 do you handle divorces
 do you deal with insurance claims
 do you teach drums
@@ -302,11 +298,8 @@ do you close over lunch
 do you have a lunch break
 are you open through the day
 are you open on holidays
-are you open on <day>
-are you shut on <day>
 are you closed <day>
 will you be open <day>
-do you open on <day>
 do you work <day>
 do you work weekends
 do you work evenings
@@ -365,7 +358,6 @@ what's your address
 what is the address
 what street are you on
 which road are you on
-which floor are you on
 what's the postcode
 what part of town are you in
 are you in the centre
@@ -373,11 +365,9 @@ are you the shop opposite the church
 are you the one beside the bakery
 is it near the station
 is it close to the mall
-how far is it from the station
 how far are you from the airport
 how do i get there
 how do i get to you
-how do i find you
 how can i get there without a car
 how do i come from the motorway
 can i walk from the station
@@ -387,23 +377,16 @@ is there a bus stop close by
 nearest station?
 nearest bus stop
 where do i get off
-where can i park
-where do i park
 where do i put my car
 where can i leave my bike
-is there a car park
-is there parking nearby
 do you have parking
 do you have your own parking spaces
 is parking free
-how much is parking
 can i park in front
 can i park a van there
 is there somewhere to park a trailer
 is there space for a bike
 is there a charging point for cars
-is there a lift
-is there an elevator
 are there stairs
 are there many steps
 is it on the ground floor
@@ -453,7 +436,6 @@ do i pay before or after
 do i have to leave a deposit
 do you need my credit card
 do you take <odd>
-do you take credit cards
 do you take apple pay
 do you accept bank transfer
 do you accept vouchers
@@ -483,11 +465,9 @@ do i need a prescription
 can i come without a referral
 do i need to bring identification
 do i need an appointment
-can i just walk in
 can i just drop by
 can i come without an appointment
 can one come by without booking
-do you take walk-ins
 do i have to book ahead
 how far ahead do i have to book
 how long in advance should i book
@@ -537,7 +517,6 @@ do you share my details with anyone
 how long do you keep my file
 do you sell gift cards
 do you have vouchers
-are vouchers valid for <service>
 can i use a voucher for <service>
 how long is a gift card valid
 does a voucher expire
@@ -560,7 +539,6 @@ can i drop it off earlier
 can i drop my papers off after closing
 can i pick it up later
 can somebody else pick it up for me
-do you have wifi
 is there wifi
 is there a toilet
 do you have a shower
@@ -576,7 +554,6 @@ do minors need a parent
 does a parent have to be there
 is there a minimum age
 do you have student memberships
-do you have a loyalty card
 do you have subscriptions
 can i pause my membership
 can i transfer my lesson to my sister
@@ -612,7 +589,6 @@ who would do my <service>
 who will see me
 who would i be seeing
 who teaches the class
-who runs the place
 who is in charge
 who's the boss
 who owns the salon
@@ -627,10 +603,7 @@ who is in today
 who's working <day>
 who works on <day>
 who is free on weekends usually
-which of you does <service>
 which dentist is good with children
-which days does <staff> work
-what days is <staff> in
 when does <staff> work
 when is <staff> there
 when does <staff> start on <day>
@@ -694,7 +667,6 @@ who do you recommend for <service>
 
 = ask-availability
 do you have anything <day>
-have you got anything <day> <time>
 have you anything free <day>
 anything free <day>
 anything going <time>
@@ -796,7 +768,6 @@ got time <day>?
 
 = ask-mine
 when is my appointment
-when's my next appointment
 what time is my appointment
 what time do i have to be there
 what time am i coming <day>
@@ -818,7 +789,6 @@ what did i book
 what am i booked for
 what appointments do i have
 do i have an appointment
-do i have an appointment <day>
 do i have anything booked
 do i still have my slot <day>
 do i still have an appointment with <staff>
@@ -843,7 +813,6 @@ was it <time> or <time>, my appointment
 was my appointment <day>
 was that <day> or <day>, my <service>
 did you get my booking
-did my booking go through
 did my change go through
 did the cancellation work
 did you cancel my appointment

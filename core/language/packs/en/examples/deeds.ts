@@ -120,7 +120,7 @@ let's (do|book|go with|make it) (a |)<service>(| <day>| <time>)
 (have|got) (a |)<service> to book
 (pop|squeeze|slot|pencil|fit) me in <day>
 (time for|due for|it's time for) (my |a |another )(<service>|check)
-(can|could) i (come|pop|drop) (in|by|over|round) (<day>|<time>|<day> <time>|to see <staff>|for a <service>)
+could i (come|pop|drop) (in|by|over|round) (<day>|<time>|<day> <time>|to see <staff>|for a <service>)
 (please |)(get|give) me (a |an |the )(<service>|appointment|slot|place)(| <day>| <time>| with <staff>)
 any <service> <day> (will do|is fine|works for me)
 <day> (works|is good|would suit|suits me) for (a |)<service>
@@ -188,7 +188,7 @@ can (i|you) make (that|it) (a bit |a little |)(later|earlier)(| the same day| th
 (is it possible|would it be possible|any chance|is there a way) to (move|come|have mine|change|shift|reschedule|push|bring) (it|my appointment|my <service>|<day>|later|earlier|forward|back)(| to <day>| instead| a bit)
 i('d| would) (rather|sooner|prefer to) (come|see|have) (<day>|<staff>|<time>)(| for my <service>| than <staff>| instead| than <day>)
 (need|want|looking for) (a |an |)(another|new|later|earlier) (day|time|date|slot|hour) for (my|our|the) (<service>|appointment|visit|booking)
-(switch|change) (me|my <service>|my appointment|us|it) (from|to) (<staff>|<day>|<time>)(| to <staff>| to <day>| to <time>)
+switch (me|my <service>|my appointment|us|it) (from|to) (<staff>|<day>|<time>)(| to <staff>| to <day>| to <time>)
 (can|could) my (<service>|appointment|visit|lesson) (be|go) (with <staff>|on <day>|<time>|later|with <staff> instead of <staff>|<day>)(| instead| rather than <staff>| please)
 (put|push|bring) (my|our|me|us|the) (<service>|appointment|visit||back|<own>) (off|back|forward|back by a week|to next week|till <day>|until <day>|by a week|to <day>)
 reschedule(| please| my <service>| it)
@@ -233,7 +233,7 @@ i have to (miss|skip|give up) my (<day> appointment|<service>|<day> <service>)(|
 i (no longer need|don't need|won't need) my (<day> appointment|<service>|<day> <service>)(| any more| after all|, please cancel it)
 (i'd like|i want|i need|we need|i have|i've got) to (cancel|drop|pull out of|withdraw|back out of|scrap) (my|our|the|that|<day>) (booking|<service>|visit|session|<time>|<day> one|lesson||)(| <day>| please| with <staff>)
 (can|could|may|would) (i|we|you) (please |)(cancel|call off|delete|drop|remove|scrap) (my|our|the|it|that|both) (appointment|booking|<service>|visit|session|<day> one||bookings)(| <day>| please| with <staff>)
-(please |)(cancel|delete|drop|scrap|kill|remove|lose|bin) (my |our |the |)(<day>|<time>|<service>|<day> <service>|appointment|<time> <day>|booking|<service> <day>|visit <day>)(| please| with <staff>| for <name>)
+please (cancel|delete|drop|scrap|kill|remove|lose|bin) (my |our |the |)(<day>|<time>|<service>|<day> <service>|appointment|<time> <day>|booking|<service> <day>|visit <day>)(| please| with <staff>| for <name>)
 cancel(| please| it| that| everything| my appointment| all of them| both)
 (i|we) (can't|cannot|won't|won't be able to|am not able to|am unable to) (make|come|make it|attend|be there|come in|do)(| to my <service>| <day>| <time>| after all| any more| to the appointment)(|, sorry| sorry|, please cancel| so please cancel it)
 (can't|cannot|won't) (make it|come|make|come in) <day>(|, sorry| after all| any more|, please take me off)

@@ -316,7 +316,6 @@ can i swap my <service> to <day>
 can i switch to <day>
 can i switch to <staff>
 can i come <day> instead
-can i come <day> instead of <day>
 can i come <time> instead of <time>
 can i come earlier
 can i come later <day>
@@ -600,7 +599,6 @@ please remove me from <day>
 please take me off the list
 please take my name off <day>
 please scrap my <service>
-please call off my <service>
 please free up my slot <day>
 please give my slot to someone else
 please strike me off for <day>
@@ -691,7 +689,6 @@ i won't be able to make my <service>
 i won't need my <service>
 i won't need the appointment <day>
 i don't need my appointment anymore
-i don't need the <service> any more
 i don't want my <service> anymore
 i don't want to come <day> anymore
 i no longer need my appointment

@@ -161,7 +161,6 @@ i need a real person
 can i talk to a human
 can i talk to somebody at the desk
 can i speak to somebody
-can i speak to <staff>
 can i speak to whoever is in charge
 can i speak to your boss
 can i have a real person
@@ -177,7 +176,6 @@ can somebody real help me
 can a person help me
 could i talk to <staff>
 could i speak with a member of staff
-could i have a word with <staff>
 could you put me through to the office
 could you fetch someone
 could you pass me on to somebody
@@ -196,7 +194,6 @@ is the manager there
 is the boss in, i need a word
 get me a person
 get me someone
-get me the manager
 give me a human
 give me the desk
 put me through
@@ -222,7 +219,6 @@ speak to a person
 talk to a human
 human please
 human
-i don't want to talk to a machine
 i don't want to chat with a computer
 i don't talk to robots
 this isn't working, get me somebody
@@ -414,7 +410,6 @@ do you have any deals
 do you have a promo code
 do you have coupons
 do you have a happy hour
-do pensioners pay less
 do regulars get something off
 do teachers get a discount
 is there a discount
@@ -595,7 +590,6 @@ can i go to work with this
 can you diagnose me
 can you tell me what i have
 can you look at this picture and say what it is
-can you prescribe me something
 can you interpret my blood test
 should i be worried
 should i see a surgeon
@@ -611,7 +605,6 @@ will it heal by itself
 will i need an operation
 will i go blind
 will i lose the tooth
-am i going deaf
 am i having a miscarriage
 am i allergic
 my toes tingle, is that normal
@@ -661,7 +654,6 @@ who else is coming <day>
 who was there yesterday
 who is your most famous client
 who are your clients
-which celebrities come to you
 which of my colleagues are clients
 does my boss come to you
 does my husband have an appointment
@@ -770,11 +762,9 @@ what's the weather <day>
 is it going to rain <day>
 will it snow <day>
 how warm is it outside
-what time is it in tokyo
 what's the time
 what day was christmas last year
 what's the news
-who won the election
 who won the match
 who is the president
 who wrote romeo and juliet
@@ -790,7 +780,6 @@ what is 12 times 12
 what is the meaning of life
 what's your favourite film
 what's the best phone to buy
-what's the exchange rate
 what does a flight to rome cost
 what time does the train leave
 what time does the supermarket close
@@ -810,16 +799,13 @@ how do i bake bread
 how do i make pancakes
 how do i fix my computer
 how do i reset my password
-how do i renew my passport
 how do i get a visa
 how do i change a tyre
-how do i get to the airport
 how far is the moon
 how tall is the eiffel tower
 how old are you
 how are you feeling today
 how do i lose weight fast
-can you order me a taxi
 can you order a pizza
 can you call me a cab
 can you book me a hotel
@@ -847,7 +833,6 @@ can you repair my car
 can you repair my dishwasher
 can you mow my lawn
 can you walk my dog
-can you lend me money
 can you clean my windows
 can you do my taxes
 can you deliver groceries
@@ -866,7 +851,6 @@ do you sell lottery tickets
 do you sell insurance
 do you rent out bicycles
 do you rent rooms
-do you have rooms for the night
 do you have a job for me
 do you have vacancies for a cook
 do you know a good lawyer
@@ -893,7 +877,6 @@ is there life on mars
 is there a match <day>
 is bitcoin going up
 should i buy shares
-tell me a joke
 tell me something funny
 tell me a story
 tell me the news
@@ -901,7 +884,6 @@ tell me about politics
 tell me about the war
 sing me a song
 write me a letter to my landlord
-write a poem about the sea
 play some music
 order me a coffee
 send flowers to my mother
@@ -950,7 +932,6 @@ hey
 good morning
 good afternoon
 good evening
-hello, is anybody there
 hello, anyone there
 are you there
 hi, is this the salon
@@ -1014,7 +995,6 @@ yep, do that
 that's right
 that's correct
 that works
-that works for me
 that's fine
 that would be great
 that suits me

@@ -1,0 +1,174 @@
+import type { House } from "../house/compile.ts";
+import { topicsOf } from "../language/classifier.ts";
+import kept from "../language/packs/en/matching.json" with { type: "json" };
+import { stem } from "../language/text.ts";
+import { cosine, DIMS, vectorOf } from "../language/vectors.ts";
+import { passagesOf, search, telling as tellingPart, termsOf, type Passage, type Term } from "./search.ts";
+
+/** From this likeness on two words begin to be used alike; from the other on they are as good as the same. */
+const LIKE = 0.42;
+const SAME = 0.8;
+/** What a word that is only like the other counts at most. */
+const ALIKE = 0.85;
+/** What a word of the answer counts beside one of the question's own wordings. */
+const IN_ANSWER = 0.75;
+
+/** How near two terms are, 0 to 1: the same word or concept is 1, another by how alike the two are used. */
+function near(a: Term, b: Term): number {
+  if (a.key === b.key || stem(a.word) === stem(b.word)) return 1;
+  const [u, v] = [vectorOf(a.word), vectorOf(b.word)];
+  return u && v ? Math.max(0, Math.min(ALIKE, (cosine(u, v) - LIKE) / (SAME - LIKE))) : 0;
+}
+
+/** The mean of the terms' vectors by their weights, at a length of one. */
+function mean(terms: readonly Term[], weight: (t: Term) => number): Float32Array {
+  const out = new Float32Array(DIMS);
+  for (const t of terms) {
+    const v = vectorOf(t.word);
+    if (!v) continue;
+    const w = weight(t);
+    for (let d = 0; d < DIMS; d++) out[d] = (out[d] as number) + w * (v[d] as number);
+  }
+  const length = Math.hypot(...out);
+  if (length > 0) for (let d = 0; d < DIMS; d++) out[d] = (out[d] as number) / length;
+  return out;
+}
+
+/** The cosine of two lists of shares. */
+function overlap(a: Float64Array, b: Float64Array): number {
+  let [ab, aa, bb] = [0, 0, 0];
+  for (let i = 0; i < a.length; i++) {
+    const [x, y] = [a[i] as number, b[i] as number];
+    ab += x * y;
+    aa += x * x;
+    bb += y * y;
+  }
+  return ab / Math.sqrt(aa * bb || 1);
+}
+
+interface Line {
+  passage: Passage;
+  wordings: { terms: Term[]; about: Float32Array; topics: Float64Array; weight: number }[];
+  body: { terms: Term[]; about: Float32Array; topics: Float64Array };
+}
+
+interface Lines {
+  list: Line[];
+  weight: (t: Term) => number;
+  everyday: (t: Term) => boolean;
+}
+
+const made = new WeakMap<House, Lines>();
+
+function linesOf(house: House): Lines {
+  const have = made.get(house);
+  if (have) return have;
+  const { passages, weight, everyday } = passagesOf(house);
+  const side = (text: string): Line["body"] => {
+    const terms = termsOf(text);
+    return { terms, about: mean(terms, weight), topics: topicsOf(text) };
+  };
+  const list = passages.map((passage) => ({
+    passage,
+    wordings: passage.asked.map((text) => {
+      const s = side(text);
+      return { ...s, weight: s.terms.reduce((a, t) => a + weight(t), 0) || 1 };
+    }),
+    body: side(passage.text),
+  }));
+  const lines = { list, weight, everyday };
+  made.set(house, lines);
+  return lines;
+}
+
+/** What speaks for each line of the house as the answer to a question, as numbers: the signs that `matches` weighs. */
+export function signsOf(house: House, question: string): { passage: Passage; signs: number[]; telling: boolean }[] {
+  const asked = termsOf(question);
+  if (asked.length === 0) return [];
+  const { list, weight, everyday } = linesOf(house);
+  const total = asked.reduce((a, t) => a + weight(t), 0) || 1;
+  const about = mean(asked, weight);
+  const asks = topicsOf(question);
+  const ranked = new Map(search(house, question, Infinity).map((h) => [h.passage, h]));
+  const peak = Math.max(...asks);
+  return list.map((line) => {
+    let [hard, soft, missed, telling] = [0, 0, 0, 0];
+    for (const t of asked) {
+      let best = 0;
+      for (const w of line.wordings) for (const u of w.terms) best = Math.max(best, near(t, u));
+      for (const u of line.body.terms) best = Math.max(best, IN_ANSWER * near(t, u));
+      const w = weight(t);
+      if (best >= IN_ANSWER) hard += w;
+      soft += w * best;
+      missed = Math.max(missed, w * (1 - best));
+      if (!everyday(t)) telling = Math.max(telling, w * best);
+    }
+    let [back, like, topic] = [0, -1, IN_ANSWER * overlap(asks, line.body.topics)];
+    for (const w of line.wordings) {
+      const got = w.terms.reduce((a, u) => a + weight(u) * Math.max(0, ...asked.map((t) => near(t, u))), 0);
+      back = Math.max(back, got / w.weight);
+      like = Math.max(like, cosine(about, w.about));
+      topic = Math.max(topic, overlap(asks, w.topics));
+    }
+    const cover = soft / total;
+    return {
+      passage: line.passage,
+      telling: telling > 0,
+      signs: [
+        hard / total,
+        cover,
+        back,
+        like,
+        cosine(about, line.body.about),
+        missed / total,
+        missed / 5,
+        telling / 5,
+        Math.min(6, asked.length) / 6,
+        line.passage.kind === "service" ? 1 : 0,
+        line.passage.kind === "document" ? 1 : 0,
+        cover * back,
+        topic,
+        peak * topic,
+        cover * topic,
+        Math.min(3, ranked.get(line.passage)?.strength ?? 0) / 3,
+        ranked.get(line.passage)?.cover ?? 0,
+      ],
+    };
+  });
+}
+
+export interface Match {
+  passage: Passage;
+  /** How sure it is that this line answers the question, 0 to 1. */
+  sure: number;
+  /** Whether a word that is more than everyday talk speaks for it. */
+  telling: boolean;
+}
+
+/** The lines that a question may be answered by, surest first. */
+export function matches(house: House, question: string, most = 3): Match[] {
+  return signsOf(house, question)
+    .map(({ passage, signs, telling }) => ({
+      passage,
+      telling,
+      sure: 1 / (1 + Math.exp(-signs.reduce((a, x, i) => a + x * (kept.weights[i] as number), kept.base))),
+    }))
+    .sort((a, b) => b.sure - a.sure || (a.passage.id < b.passage.id ? -1 : 1))
+    .slice(0, most);
+}
+
+/** As sure as this, a line is given as the answer; chosen on questions that were left out when the signs were weighed. */
+export const SUPPORTS = 0.25;
+
+/** The line that answers a question, or null where none is supported well enough. Of a document, its telling sentences. */
+export function answerTo(house: House, question: string): Match | null {
+  const list = matches(house, question).filter((m) => m.sure >= SUPPORTS);
+  // Of lines that fit nearly as well, a question of money is answered by the one that names a sum.
+  const sums = ASKS_MONEY.test(question) ? list.filter((m) => SUM.test(m.passage.text)) : [];
+  const best = sums.find((m) => m.sure >= 0.5 * (list[0]?.sure ?? 0)) ?? list[0];
+  if (!best) return null;
+  return best.passage.kind === "document" ? { ...best, passage: { ...best.passage, text: tellingPart(best.passage.text, question) } } : best;
+}
+
+const ASKS_MONEY = /\b(?:how much|costs?|prices?|charges?|fees?|the least|expensive|pay for)\b/i;
+const SUM = /[$€£]\s?\d|\bR\s?\d|\d+ ?(?:dollars|euros|pounds|rand)\b/;
