@@ -4,6 +4,7 @@ import { sameName } from "../conversation/names.ts";
 import type { House } from "../house/compile.ts";
 import { isoOfDay } from "../time/days.ts";
 import { clockText, epochMinOf } from "../time/zone.ts";
+import type { Listener } from "./listener.ts";
 import type { SetBook, SetTalk, SlotMap } from "./sets.ts";
 
 export const NOW = "2027-03-01T08:30";
@@ -109,8 +110,20 @@ export interface Played {
   turns: number;
 }
 
-/** Plays a script: what is set down for what the receptionist waits for, else the next of what is said in order, else a plain answer. */
-export function play(book: CopyBook, script: Pick<SetTalk, "says" | "when"> & Partial<SetTalk>, seed = 1, plain = true): Played {
+/** How a script chooses from what is offered. */
+const PICKS = /^(?:ok,? |yes,? |fine,? )?(?:the )?(?:first|second|third|last|later|latest|earlier|earliest)(?: one| of those)?(?: please)?\W*$/i;
+
+/**
+ * Plays a script: what is set down for what the receptionist waits for, else the next of what is said in order, else what
+ * a client who listens would say, else a plain answer.
+ */
+export function play(
+  book: CopyBook,
+  script: Pick<SetTalk, "says" | "when"> & Partial<SetTalk>,
+  seed = 1,
+  plain = true,
+  listener: Listener | null = null,
+): Played {
   const { house } = book;
   const rehearsal = new Rehearsal(book, epochMinOf(house.zone, NOW), house.handbook.lines[0]?.key ?? "", "web", seed);
   const replies = rehearsal.start();
@@ -125,18 +138,23 @@ export function play(book: CopyBook, script: Pick<SetTalk, "says" | "when"> & Pa
   while (next !== undefined && turns < 40) {
     turns++;
     talk.push(`C: ${next}`);
-    for (const r of rehearsal.say(next)) {
+    const heard = rehearsal.say(next);
+    for (const r of heard) {
       replies.push(r);
       talk.push(`R [${r.expects}]: ${r.text}`);
     }
+    listener?.hear(heard);
     if (rehearsal.state.status !== "open") break;
     const waits = rehearsal.state.expects;
-    next = when.get(waits)?.shift() ?? says.shift();
+    // Who listens does not take the first of what does not fit, and says first what else they set down.
+    const unfit = listener !== null && waits === "slot" && PICKS.test(when.get("slot")?.[0] ?? "") && !listener.offered(replies.at(-1));
+    next = unfit ? undefined : (when.get(waits)?.shift() ?? says.shift());
     // A wish that was set down and never asked for is said when something else is offered.
     if (next === undefined && waits === "slot")
       next = WISHES.map((w) => when.get(w))
         .find((l) => l && l.length > 0)
         ?.shift();
+    if (next === undefined && listener) next = listener.answer(waits, replies.at(-1)) ?? undefined;
     // Who wants nothing done in the end does not go on of their own accord.
     if (next === undefined && quiet && refusedAt(waits)) next = "no, never mind, leave it";
     if (next === undefined && plain) {
@@ -199,7 +217,7 @@ export function faultsIn(book: CopyBook, set: SetBook, script: SetTalk): string[
     else faults.push(`not moved: ${JSON.stringify(want)}`);
   }
   for (const a of other) faults.push(`wrongly moved: ${a.id} ${JSON.stringify(shown(a))}`);
-  const gone = new Set(book.appointments.filter((a) => a.status === "cancelled").map((a) => a.id));
+  const gone = new Set(book.appointments.filter((a) => a.status === "cancelled" && before.has(a.id)).map((a) => a.id));
   for (const id of script.cancelled) if (!gone.delete(id)) faults.push(`not cancelled: ${id}`);
   for (const id of gone) faults.push(`wrongly cancelled: ${id}`);
   return faults;

@@ -1,7 +1,7 @@
 import { ofKind } from "../../language/found.ts";
 import type { Errand } from "../../language/errand.ts";
 import type { Reading } from "../../language/read.ts";
-import { answerTo, SUPPORTS } from "../../knowledge/match.ts";
+import { answerTo, SUPPORTS, type Match } from "../../knowledge/match.ts";
 import { contentOf, ownAnswerTo } from "../../knowledge/search.ts";
 import { WEEKDAYS, weekdayName, weekdayNumber, weekdayOf, type DayNumber } from "../../time/days.ts";
 import { calledText, dateText, lengthText, listText, moneyText, serviceText, spanText, timeText } from "../format.ts";
@@ -11,9 +11,12 @@ import { joinVals, val, type Turn, type Value } from "../turn.ts";
 
 /** As sure as this, a line of the handbook goes before what else could be said. */
 const SURELY = 0.5;
+/** As sure as this, a line was written for just this question. */
+const PLAINLY = 0.65;
 
 /** Answers one question from the house; false when the house has nothing that supports an answer. */
 export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
+  if (plainlyWritten(t, errand, reading)) return true;
   switch (errand) {
     case "ask-price":
       // "How loud is it" measures something else than money.
@@ -39,6 +42,16 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
       return (bare.trim() !== reading.text.trim() && fromHandbook(t, reading, SURELY, bare)) || fromHandbook(t, reading) || ruleLine(t, reading);
     }
   }
+}
+
+/** A question that a line of the handbook was plainly written for, whatever kind of question it seems to be. */
+function plainlyWritten(t: Turn, errand: Errand, reading: Reading): boolean {
+  const has = (kind: string): boolean => reading.found.some((f) => f.kind === kind);
+  if (errand === "ask-mine" || errand === "ask-availability") return false;
+  if (errand === "ask-hours" && has("day")) return false;
+  if (errand === "ask-staff" && (has("staff") || has("gender"))) return false;
+  if (errand === "ask-price" && SPEAKS_OF_MONEY.test(reading.said)) return false;
+  return fromHandbook(t, reading, PLAINLY, reading.text, true, ["answer", "fact", "document"]);
 }
 
 /** What the house's own rules of booking say, where no line of the handbook does. */
@@ -77,14 +90,20 @@ function priceLine(t: Turn, reading: Reading): boolean {
 }
 
 /** An answer or fact of the handbook that the question's words support. */
-export function fromHandbook(t: Turn, reading: Reading, least = SUPPORTS, question = reading.text, telling = false): boolean {
+export function fromHandbook(
+  t: Turn,
+  reading: Reading,
+  least = SUPPORTS,
+  question = reading.text,
+  telling = false,
+  kinds: readonly Source["kind"][] | null = null,
+): boolean {
   const bare = reading.masked.replace(/<\w+>/g, " ");
+  const fits = (h: Match | null, from: number): boolean => h !== null && h.sure >= from && (h.telling || !telling) && (!kinds || kinds.includes(h.passage.kind));
   const hit =
-    [question, ...partsOf(question)].map((q) => answerTo(t.house, q)).find((h) => h !== null && h.sure >= least && (h.telling || !telling)) ??
+    [question, ...partsOf(question)].map((q) => answerTo(t.house, q)).find((h) => fits(h, least)) ??
     // Without the names of services and people, what is left tells what is asked of them.
-    (question === reading.text && contentOf(bare).length > 0
-      ? [answerTo(t.house, bare)].find((h) => h !== null && h.sure >= least + 0.15 && (h.telling || !telling))
-      : undefined);
+    (question === reading.text && contentOf(bare).length > 0 ? [answerTo(t.house, bare)].find((h) => fits(h, least + 0.15)) : undefined);
   if (!hit) return false;
   t.say("ask/answer", { answer: val(hit.passage.text, { kind: hit.passage.kind, id: hit.passage.id, label: hit.passage.label }) });
   if (hit.passage.kind === "service") t.state.topic = hit.passage.id;
