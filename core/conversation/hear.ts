@@ -17,7 +17,7 @@ import { proceed } from "./proceed.ts";
 import { hearSlot, pickAppointment, which } from "./slot.ts";
 import { deedsOf, takeUp } from "./several.ts";
 import { carriedOn, reopen, SAME, startTask } from "./start.ts";
-import type { MoveTask, Task } from "./state.ts";
+import type { BookTask, MoveTask, Task } from "./state.ts";
 import { val, type Turn } from "./turn.ts";
 
 const asksAny = (list: readonly Errand[]): boolean => list.some(isAsk);
@@ -61,6 +61,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   )
     return handOver(t, text);
   if (state.expects === "message" && state.task?.errand === "message") return hearMessage(t, reading, text);
+  if (lineUpAnother(t, reading)) return resume(t);
   if (checks(t, reading, kept.contact)) return;
   if (hearQuestion(t, reading, text)) return;
   if (state.expects === "go-ahead" && theOther(t, reading)) return proceed(t);
@@ -386,12 +387,51 @@ function hearMessage(t: Turn, reading: Reading, text: string): void {
 }
 
 /** Answers to a number or email that was read back; true when that was it. */
+const ONE_MORE =
+  /\b(?:another(?: one)?|one more|a second(?: one)?|the same(?: again| thing)?|one)(?: \w+)? (?:for (?:my|our|his|her|the)|on|next|in|a week|two weeks|the week)\b|\b(?:for (?:my|our) [\w' ]+) (?:as well|too|also)\b/i;
+
+/** "And the same for my brother", "another one on the 11th", while a visit is being kept: it waits until that one is booked. */
+function lineUpAnother(t: Turn, reading: Reading): boolean {
+  const task = t.state.task;
+  if (task?.errand !== "book" || !task.hold || !ONE_MORE.test(reading.said) || reading.question) return false;
+  if (ofKind(reading.found, "yes").some((y) => !y.value) || ofKind(reading.found, "service").some((s) => !s.value.includes(task.service ?? ""))) return false;
+  const day = reading.found.some((f) => f.kind === "day");
+  const whom = reading.found.some((f) => f.kind === "for-whom");
+  if (!day && !whom) return false;
+  // "One for my son" before anybody else was named is who this visit is for.
+  if (whom && !day && !/\b(?:and|another|same|as well|too|also|second|more)\b/i.test(reading.said)) return false;
+  const at = t.house.zone.toLocal(task.hold.offer.startMin);
+  const next: BookTask = {
+    ...newBook(),
+    ...(task.service ? { service: task.service } : {}),
+    lengthMin: task.hold.offer.lengthMin,
+    saidLength: task.hold.offer.lengthMin,
+    wish: { days: { ranges: [{ from: at.day, to: at.day }] }, ...(!day || /\bsame (?:time|hour)\b/i.test(reading.said) ? { atMin: at.minute } : {}) },
+  };
+  const { state } = t;
+  const expects = state.expects;
+  state.expects = "errand";
+  applyToBook(t, next, { ...reading, found: reading.found.filter((f) => f.kind !== "shift" && f.kind !== "choice") }, contextOf(t.house, t.now, state));
+  state.expects = expects;
+  state.later.push(next);
+  t.rule("several/another-after-this");
+  return true;
+}
+
 function checks(t: Turn, reading: Reading, contact: boolean): boolean {
   const { state } = t;
   if (state.expects !== "phone-check" && state.expects !== "email-check" && state.expects !== "name-check") return false;
   const yes = ofKind(reading.found, "yes")[0]?.value;
   if (contact) {
     if (yes && !ofKind(reading.found, "phone-end").length) state.client.confirmed = true;
+    proceed(t);
+    return true;
+  }
+  // What is wished for is kept, whatever is being asked.
+  const task = state.task;
+  if (task?.errand === "book" && wishIn(reading) && !reading.question && reading.errands.every((e) => e.errand === "book" || e.errand === "move")) {
+    if (yes) state.client.confirmed = true;
+    if (applyToBook(t, task, reading, contextOf(t.house, t.now, state))) reopen(t, task);
     proceed(t);
     return true;
   }

@@ -152,6 +152,8 @@ export interface MoveTask {
   barren?: boolean;
   refused: { startMin: EpochMin; staff: string }[];
   numberAsked?: boolean;
+  /** The whole name was asked for, after one of its words. */
+  nameAsked?: boolean;
 }
 
 export interface CancelTask {
@@ -161,12 +163,16 @@ export interface CancelTask {
   all?: boolean;
   appointment?: AppointmentView;
   numberAsked?: boolean;
+  /** The whole name was asked for, after one of its words. */
+  nameAsked?: boolean;
 }
 
 export interface MineTask {
   errand: "ask-mine";
   old: OldState;
   numberAsked?: boolean;
+  /** The whole name was asked for, after one of its words. */
+  nameAsked?: boolean;
 }
 
 export interface MessageTask {

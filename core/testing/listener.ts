@@ -126,7 +126,7 @@ export class Listener {
   #agrees(text: string, { kind, want, of }: Aim): boolean {
     const low = text.toLowerCase();
     if (kind === "cancelled") return /cancel/.test(low) && (!of || low.includes(of.service.toLowerCase()));
-    if (/shall i cancel/.test(low)) return false;
+    if (/shall i cancel/.test(low) || (kind === "booked") !== /shall i book/.test(low)) return false;
     // Of a move, the last day and time are the new ones.
     const part = kind === "moved" ? (/\bto (.*)$/s.exec(text)?.[1] ?? text) : text;
     if (want["service"] && !low.includes(want["service"].toLowerCase())) return false;

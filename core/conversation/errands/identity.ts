@@ -36,6 +36,14 @@ export function identify(t: Turn, task: MoveTask | CancelTask | MineTask | BookT
   }
   if (lookUp(t)) return "asked";
   if (c.match === "both" || task.errand === "book") return "known";
+  // One name alone finds nothing: the whole of it is asked for, whoever there is with that number.
+  if (!c.name.trim().includes(" ") && !task.nameAsked) {
+    task.nameAsked = true;
+    delete c.name;
+    t.say("find/ask-whole-name");
+    t.expect("name");
+    return "asked";
+  }
   if (!task.numberAsked && !c.confirmed) {
     task.numberAsked = true;
     if (c.phone) {

@@ -288,7 +288,11 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
         taken.some((f) => f.kind === "staff" && f.start < t.end && t.start < f.end) &&
         !(picked.length > 0 && gap === " " && capital(said, t) && capital(said, picked[0] as Token));
       if (ofOurs || GREETS.has(t.text)) break;
-      if (/\d/.test(t.text) || blocked(t) || (COMMON.has(t.text) && !(capital(said, t) && picked.length > 0)) || known(t.text)) break;
+      // "Omar Said, 902 …": a plain word written with a capital ends a name that begins with another.
+      const first = before[i - 1];
+      const ends =
+        picked.length === 0 && capital(said, t) && first !== undefined && capital(said, first) && !COMMON.has(first.text) && said.norm.slice(first.end, t.start) === " ";
+      if (/\d/.test(t.text) || blocked(t) || (COMMON.has(t.text) && !ends && !(capital(said, t) && picked.length > 0)) || (known(t.text) && !ends)) break;
       picked.unshift(t);
       edge = t.start;
     }
