@@ -276,7 +276,9 @@ function withHeldRooms(offer: OfferView, hold: AppointmentRow | null): OfferView
 
 async function moveTo(d: Desk, own: AppointmentRow, offer: OfferView, feeMinor: number, rev: number): Promise<Event> {
   const group = own.kind === "place" ? newRow(d, offer, own.places, rev, "booked") : null;
-  const moved = await unlessTaken(d.tx, () => moveRow(d.tx, own.id, { offer, ...timesOf(d.house, offer), feeMinor, rev, sessionOf: group }));
+  // Another length has its own price; a visit that is only moved keeps the one it was booked at.
+  const price = offer.lengthMin === own.lengthMin ? {} : { priceMinor: priceOf(d.house, offer, own.places) };
+  const moved = await unlessTaken(d.tx, () => moveRow(d.tx, own.id, { offer, ...timesOf(d.house, offer), feeMinor, rev, sessionOf: group, ...price }));
   if (moved === null) return { kind: "lost", offer };
   if (!moved) return { kind: "gone" };
   const row = await appointmentById(d.tx, d.houseId, own.id);

@@ -82,6 +82,7 @@ export class CopyBook {
         const a = this.appointments.find((x) => x.id === effect.appointment && x.status === "booked");
         if (!a) return { kind: "gone" };
         this.#release(effect.hold);
+        if (effect.offer.lengthMin !== a.lengthMin) a.priceMinor = this.house.needs(effect.offer.service, effect.offer.lengthMin)?.priceMinor ?? null;
         Object.assign(a, effect.offer, { feeMinor: a.feeMinor + effect.feeMinor });
         this.calendar.set(rowOf(this.house, a.id, a, a.places));
         return { kind: "moved", appointment: { ...a }, feeMinor: effect.feeMinor };

@@ -51,7 +51,15 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
       applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
       did = true;
     } else if (e === "move") {
-      if (task?.errand === "book" && (task.offered.length > 0 || task.hold || state.client.match !== "both") && !reading.found.some((f) => f.part === "old")) {
+      if (task?.errand === "book" && ownIsMeant(t, task, reading)) {
+        // "No, I want to move my acupuncture": what is booked already is meant, not what was being booked.
+        dropHold(t, task);
+        state.task = null;
+        const fresh: MoveTask = { errand: "move", old: task.service ? { service: [task.service] } : {}, wish: {}, offered: [], refused: [] };
+        begin(t, fresh);
+        applyOld(fresh, reading, context, false);
+        applyWish(t, fresh, reading, context);
+      } else if (task?.errand === "book" && (task.offered.length > 0 || task.hold || state.client.match !== "both") && !reading.found.some((f) => f.part === "old")) {
         if (applyWish(t, task, reading, context)) reopen(t, task);
       } else if (task?.errand === "move") {
         applyOld(task, reading, context, false);
@@ -101,6 +109,13 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
     }
   }
   return did;
+}
+
+/** Whether a client who is being booked speaks of an appointment that they have: "move my acupuncture to Friday". */
+function ownIsMeant(t: Turn, task: BookTask, reading: Reading): boolean {
+  if (!/\b(?:move|change|reschedule|shift|switch|swap|push|postpone|bring)(?: (?:forward|back))? (?:my|our)\b/i.test(reading.said)) return false;
+  const named = ofKind(reading.found, "service").flatMap((s) => s.value);
+  return t.state.appointments.some((a) => (named.length > 0 ? named.includes(a.service) : a.service === task.service || !task.service));
 }
 
 export const SAME =

@@ -143,8 +143,10 @@ export interface MoveTask {
   by?: { min: number; sign: 1 | -1 };
   /** Days measured from where it stands, kept until it is known which one it is. */
   after?: { byDays: number; weekday?: number };
-  /** Only the person is to change: day and hour stay if they can. */
+  /** Only the person or the length is to change: day and hour stay if they can. */
   keepTime?: boolean;
+  /** How long it is to be from now on, where that is to change. */
+  lengthMin?: number;
   wish: WishState;
   hold?: Hold;
   offered: OfferView[];

@@ -83,7 +83,7 @@ const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.75, refused: 0.5, 
 /** As sure as this, a message as a whole weighs more than a part of it that seems to say something else besides. */
 const SURE = 0.85;
 /** As sure as this, a part of a message holds an errand of its own beside that of the whole. */
-const ASIDE = 0.75;
+const ASIDE = 0.6;
 
 /** A part of what was said that may hold a wish of its own. */
 export interface Clause {

@@ -35,7 +35,7 @@ export interface OfferRequest {
   wish: Wish;
   most?: number;
   /** The appointment that is being moved: its id in the calendar, and where it stands. */
-  own?: { id: string; staff: string; startMin: EpochMin };
+  own?: { id: string; staff: string; startMin: EpochMin; lengthMin?: number };
   /** Openings that were refused already. */
   not?: readonly { startMin: EpochMin; staff: string }[];
   /** The person whom the client saw last. */
@@ -188,7 +188,8 @@ class Scan {
       open: () => Opening | null,
     ) => {
       this.seen++;
-      if (own && startMin === own.startMin && staff === own.staff) return;
+      // Where it stands already is no offer, unless it is to be longer or shorter there.
+      if (own && startMin === own.startMin && staff === own.staff && (own.lengthMin ?? this.#request.lengthMin) === this.#request.lengthMin) return;
       if (this.#refused.size > 0 && this.#refused.has(`${startMin} ${staff}`)) return;
       const near = nearness(minute, needs.lengthMin, staff);
       if (near !== null) out.push({ startMin, day, staff, order, cost: near + this.#rest(plan, search, staff, startMin, gap), open });

@@ -188,6 +188,12 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
       task.staff = wished.value;
       if (days.length === 0 && times.length === 0 && !task.wish.days && task.appointment === undefined) task.keepTime = true;
     }
+    // "From 60 to 90 minutes": the last length that is said is the wish.
+    const length = ofKind(reading.found, "length").at(-1);
+    if (length && typeof length.value === "number") {
+      task.lengthMin = length.value;
+      if (days.length === 0 && times.length === 0 && !task.wish.days) task.keepTime = true;
+    }
   }
   if (days.length > 0) addDays(task.wish, days, context);
   if (task.errand === "book" && days.length === 0 && times.some((x) => x.value.kind === "same") && t.state.last === undefined) task.sameTime = true;
@@ -195,7 +201,7 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     task.wish.times = times;
     delete task.wish.atMin;
   }
-  return days.length > 0 || times.length > 0 || (task.errand === "move" && task.after !== undefined);
+  return days.length > 0 || times.length > 0 || (task.errand === "move" && (task.after !== undefined || task.keepTime === true));
 }
 
 /** The day that "the day after" and the like are measured from: of what was offered last, of the wish, of the appointment. */

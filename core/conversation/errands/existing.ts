@@ -1,12 +1,13 @@
 import { feeForLate, isLate } from "../../schedule/fees.ts";
 import { minutesOff, wantsDay } from "../../schedule/wish.ts";
-import { calledText, moneyText, serviceText, spanText, whenShort, whenText } from "../format.ts";
+import { calledText, lengthText, moneyText, serviceText, spanText, whenShort, whenText } from "../format.ts";
 import { calendarSource, cardSource, ruleSource, serviceSource, staffSource } from "../sources.ts";
 import type { AppointmentView, CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
 import { wishOf } from "../wish.ts";
 import { identify, yesNoChoices } from "./identity.ts";
 import { settled } from "./apply.ts";
+import { priceVal } from "./book.ts";
 import { propose } from "./offering.ts";
 
 /** "acupuncture with Priya on Thursday 4 March at 4:00 pm". */
@@ -142,10 +143,18 @@ export function nextMove(t: Turn, task: MoveTask): void {
     if ((task.wish.times || task.wish.atMin !== undefined) && !task.wish.days)
       task.wish.days = { ranges: [{ from: t.house.zone.toLocal(a.startMin).day, to: t.house.zone.toLocal(a.startMin).day }] };
     const staff = task.staff === "any" ? undefined : (task.staff ?? [a.staff]);
-    propose(t, task, { service: a.service, lengthMin: a.lengthMin, places: a.places, staff, own: a });
+    propose(t, task, { service: a.service, lengthMin: newLength(t, task, a), places: a.places, staff, own: a });
     return;
   }
-  t.say("move/go-ahead", {
+  const longer = task.hold.offer.lengthMin !== a.lengthMin;
+  t.say(longer ? (task.hold.offer.startMin === a.startMin ? "move/go-ahead-length-alone" : "move/go-ahead-length") : "move/go-ahead", {
+    ...(longer
+      ? {
+          service: val(serviceText(t.house, a.service), serviceSource(t.house, a.service)),
+          length: val(lengthText(task.hold.offer.lengthMin), serviceSource(t.house, a.service)),
+          price: priceVal(t, a.service, task.hold.offer.lengthMin, a.places).text,
+        }
+      : {}),
     from: val(whenText(t.house, a.startMin), calendarSource),
     to: val(whenText(t.house, task.hold.offer.startMin), calendarSource),
     staff: val(calledText(t.house, task.hold.offer.staff), staffSource(t.house, task.hold.offer.staff)),
@@ -156,6 +165,12 @@ export function nextMove(t: Turn, task: MoveTask): void {
     { label: "Another time", say: "Another time" },
     { label: "Leave it as it is", say: "No, leave it as it is" },
   ]);
+}
+
+/** The length that is wished for, where the service comes in it; else the one it has. */
+function newLength(t: Turn, task: MoveTask, a: AppointmentView): number {
+  const own = t.house.services.get(a.service)?.variants.map((v) => v.lengthMin) ?? [];
+  return task.lengthMin !== undefined && own.includes(task.lengthMin) ? task.lengthMin : a.lengthMin;
 }
 
 /** "An hour later", "a bit earlier", "with Aoife instead": a wish measured from the appointment as it stands. */

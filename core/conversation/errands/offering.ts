@@ -54,7 +54,7 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     places: target.places,
     wish: w,
     not: task.refused,
-    ...(target.own ? { own: { id: target.own.id, staff: target.own.staff, startMin: target.own.startMin } } : {}),
+    ...(target.own ? { own: { id: target.own.id, staff: target.own.staff, startMin: target.own.startMin, lengthMin: target.own.lengthMin } } : {}),
     ...(t.state.client.card?.lastStaff ? { lastStaff: t.state.client.card.lastStaff } : {}),
   });
   if (task.wish.ask) {

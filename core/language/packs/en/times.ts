@@ -82,7 +82,7 @@ function valid(hour: number, minute: number, certain: boolean): ClockValue | nul
 const rx = (source: string): RegExp => new RegExp(source, "g");
 /** Not followed by what makes a number something else than a time. */
 const NOT_TIME =
-  "(?! ?(?:%|kilo|kg|pound|lbs|euro|cent|km|mile|cm|metre|meter|foot|feet|inch|years?[ -]old|times|dogs?|kids?|children|sessions?|lessons?|classes|minute|min\\b|mins|hour|hr|day|week|month|year|people|person|place|spot|of us|dollar|st\\b|nd\\b|rd\\b|th\\b|/\\d|[-.]?\\d(?!\\d{0,2} ?-?(?:min|hour|hr))))";
+  "(?![a-z])(?! ?(?:%|kilo|kg|pound|lbs|euro|cent|km|mile|cm|metre|meter|foot|feet|inch|years?[ -]old|times|dogs?|kids?|children|sessions?|lessons?|classes|minute|min\\b|mins|hour|hr|day|week|month|year|people|person|place|spot|of us|dollar|st\\b|nd\\b|rd\\b|th\\b|/\\d|[-.]?\\d(?!\\d{0,2} ?-?(?:min|hour|hr))))";
 
 const ranged = (name: string): { value: TimeValue } => ({ value: { kind: "span", ...DAY_PARTS[name], name } });
 const waitsFor = (at: Moment): boolean => at.expects === "time" || at.expects === "slot" || at.expects === "day";
