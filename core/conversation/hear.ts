@@ -115,6 +115,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     state.repairs = 0;
     return resume(t);
   }
+  if (saysWithWhom(t, reading, text)) return;
   const asks = errands.filter(isAsk);
   const deeds = deedsOf(t, reading);
   if (deeds.length > 0) takeUp(t, deeds);
@@ -150,6 +151,17 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   const task = state.task;
   if (task) return hearInTask(t, task, reading, text, kept);
   return hearOpen(t, reading, text, kept);
+}
+
+/** "Who's that with?": what was offered is said again with its people. */
+function saysWithWhom(t: Turn, reading: Reading, text: string): boolean {
+  const { task, expects } = t.state;
+  if (expects !== "slot" || (task?.errand !== "book" && task?.errand !== "move") || task.offered.length === 0) return false;
+  if (reading.found.some((f) => f.kind === "staff" || f.kind === "service")) return false;
+  if (!/\b(?:who|who's|whom|which (?:of (?:those|them|these)|one|ones))\b.*\b(?:with|by|does)\b|\bwith (?:whom|who)\b/i.test(text)) return false;
+  t.rule("slot/with-whom");
+  which(t, task, true);
+  return true;
 }
 
 /** "Could Tobias see me earlier on the 16th": later or earlier than something that is booked is a move. */
@@ -569,18 +581,6 @@ function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: {
   ) {
     t.rule("go-ahead/said-again");
     return proceed(t);
-  }
-  // "Who's that with?": what was offered is said again with its people.
-  if (
-    reading.question &&
-    state.expects === "slot" &&
-    (task.errand === "book" || task.errand === "move") &&
-    task.offered.length > 0 &&
-    /\b(?:who|whom|which (?:of (?:those|them|these)|one|ones))\b.*\b(?:with|by|does)\b|\bwith (?:whom|who)\b/i.test(text)
-  ) {
-    t.rule("slot/with-whom");
-    which(t, task, true);
-    return;
   }
   if (reading.question && /\w{3,} \w{2,} \w{2,}/.test(reading.masked)) return unknown(t, text);
   repair(t);

@@ -3,7 +3,7 @@ import { topicsOf } from "../language/classifier.ts";
 import kept from "../language/packs/en/matching.json" with { type: "json" };
 import { stem } from "../language/text.ts";
 import { cosine, DIMS, vectorOf } from "../language/vectors.ts";
-import { passagesOf, search, telling as tellingPart, termsOf, type Passage, type Term } from "./search.ts";
+import { passagesOf, search, sentencesOf, telling as tellingPart, termsOf, type Passage, type Term } from "./search.ts";
 
 /** From this likeness on two words begin to be used alike; from the other on they are as good as the same. */
 const LIKE = 0.42;
@@ -70,7 +70,8 @@ function linesOf(house: House): Lines {
   };
   const list = passages.map((passage) => ({
     passage,
-    wordings: passage.asked.map((text) => {
+    // A document was not written as an answer: each of its sentences is what may be asked for.
+    wordings: [...passage.asked, ...(passage.kind === "document" ? sentencesOf(passage.text) : [])].map((text) => {
       const s = side(text);
       return { ...s, weight: s.terms.reduce((a, t) => a + weight(t), 0) || 1 };
     }),

@@ -211,9 +211,12 @@ export function ownAnswerTo(house: House, question: string): Passage | null {
   return best?.passage ?? null;
 }
 
+export const sentencesOf = (text: string): string[] =>
+  text.match(/[^.!?\n]+(?:[.!?](?=\s|$)|$)[.!?]*|[^.!?\n]+[.!?]+/g)?.map((s) => s.trim()) ?? [text];
+
 /** The sentence of a passage that shares most with a question, with the one after it where that goes on about it. */
 export function telling(text: string, question: string): string {
-  const sentences = text.match(/[^.!?\n]+(?:[.!?](?=\s|$)|$)[.!?]*|[^.!?\n]+[.!?]+/g)?.map((s) => s.trim()) ?? [text];
+  const sentences = sentencesOf(text);
   if (sentences.length <= 2) return text;
   const asked = new Set(terms(question));
   // A telling word weighs more than any number of everyday ones.
