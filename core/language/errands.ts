@@ -213,6 +213,9 @@ function judgeOne(masked: string, own: (word: string) => boolean, open: boolean,
   // "Book me for Friday instead of it" books.
   if (top.errand === "move" && /\bbook (?:me|us|a|an|in)\b/.test(masked) && cued.some((c) => c.errand === "book") && !/\b(?:re-?book|re-?schedul)/.test(masked))
     return { read: { errand: "book", rule: "errand/book/book", at: 0, sure: Math.max(0.5, top.sure) }, subject: null };
+  // "At four instead of three": one for the other is a move, whatever it begins like.
+  if (["book", "ask-availability", "ask-hours", "ask-staff", "ask-service"].includes(top.errand) && EXCHANGE.test(masked) && !/\bbook (?:me|us|a|an|in)\b/.test(masked))
+    return { read: { errand: "move", rule: "errand/move/one-for-the-other", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   const supposed = cued.find((c) => c.rule.endsWith("/what-if"));
   if (supposed && top.errand !== "refused" && top.errand !== "emergency") return { read: { ...supposed, sure: Math.max(0.6, top.sure) }, subject: null };
   // What names a thing that the house does is its business.
@@ -232,6 +235,8 @@ function judgeOne(masked: string, own: (word: string) => boolean, open: boolean,
   if (possible) return { read: { ...possible, sure: Math.max(LEAST.open, top.sure) }, subject: null };
   return { read: null, subject: null };
 }
+
+const EXCHANGE = /<(day|time)>[^.;?!]{0,24}\b(?:instead of|rather than|in place of)\b[^.;?!]{0,24}<\1>/;
 
 const NEGATED =
   /\b(?:(?:don't|do not|didn't|did not|never|not|no need) (?:(?:really |actually )?(?:want|wish|need|mean|going|have|ask(?:ed)?)(?: you)? )?(?:to )?(?:cancel|call off|move|change|reschedule|shift|book)(?! (?:policy|fee))|(?:cancel|move|change|book) (?:nothing|no other|none))\b(?! .*\b(?:instead|rather|but)\b)/;

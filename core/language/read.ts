@@ -358,12 +358,29 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
 /** The slots of the public interface: only what the message says. */
 export type Slots = Record<string, unknown>;
 
+/** Errands in which a word of a service's name may well be only that word: "do I bring my own guitar". */
+const ASKS_ASIDE = new Set<string>(["ask-service", "ask-place", "ask-policy", "message"]);
+
+/** Whether one word of a service's name stands for it there: "the class", "a trial", "the gait thing". */
+function meant(reading: Reading, f: FoundOf<"service">, house: ReadContext["house"]): boolean {
+  const before = reading.said.slice(0, f.start).toLowerCase();
+  const after = reading.said.slice(f.end).toLowerCase();
+  if (/^ (?:thing|one|stuff|service|session|visit|appointment)\b/.test(after)) return true;
+  if (!/\b(?:an?|the|your|this|for) $/.test(before)) return false;
+  const s = house.services.get(f.value[0] ?? "");
+  const word = reading.said.slice(f.start, f.end).toLowerCase();
+  return [s?.name ?? "", ...(s?.also ?? [])].some((name) => name.toLowerCase().split(/[ -]/).at(-1) === word || name.toLowerCase().split(/[ -]/)[0] === word);
+}
+
 /** Writes a reading's finds as the public interface's slots. */
 export function slotsOf(reading: Reading, context: ReadContext): Slots {
   const { house } = context;
   const out: Slots = {};
   const split = reading.found.some((f) => f.part !== undefined);
-  const services = ofKind(reading.found, "service").map((f) => f.value);
+  const aside = reading.errands.length === 1 && ASKS_ASIDE.has(reading.errands[0]?.errand ?? "");
+  const services = ofKind(reading.found, "service")
+    .filter((f) => !aside || f.rule !== "service/telling-word" || meant(reading, f, house))
+    .map((f) => f.value);
   const one = services.find((s) => s.length === 1) ?? services[0];
   if (one?.length === 1) out["service"] = house.services.get(one[0] as string)?.name;
   else if (one) out["service_candidates"] = one.map((s) => house.services.get(s)?.name);

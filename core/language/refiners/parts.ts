@@ -42,6 +42,11 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     )
       given.set(f, "new");
     else if (/^\s*instead\b/.test(follow)) given.set(f, "new");
+    else if (/^\s*(?:\w+ ){0,2}(?:doesn't|does not|don't|won't|will not|isn't|is not|is no|is bad|no longer|is too)\b/.test(said.norm.slice(f.end, f.end + 40)))
+      given.set(f, "old");
+    else if (/\b(?:what|how) about\s+(?:on |at |the )*$/.test(lead)) given.set(f, "new");
+    // "Another time for Friday": what is there on Friday is to be at another time.
+    else if (f.kind === "day" && /\b(?:another|a different|some other) (?:time|slot|hour) (?:for|on)\s+(?:my |the )*$/.test(lead)) given.set(f, "old");
     else if (f.rule === "time/not-but" || /\b(?:instead of|rather than|and not)\s+(?:my |the |on |at )*$/.test(lead)) given.set(f, "old");
     // What stands before "instead of" and the like is the wish.
     else if (/^[^.;?!]{0,20}\b(?:instead of|rather than)\b/.test(said.norm.slice(f.end, f.end + 40)) && parts.some((g) => g.start > f.end && g.kind === f.kind))
@@ -63,7 +68,7 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     // Beside one that bears no sign, both are told by what follows.
     else if (/^'s\b/.test(follow)) given.set(f, "old");
     else if (/\b(?:supposed|due|booked|down|meant) (?:to|for|in|with)\b[^.;?!]*$/.test(clause)) given.set(f, "old");
-    else if (close && previous && !NEW_BEFORE.test(lead)) {
+    else if (close && previous && (previous.kind !== f.kind || /\b(?:and|or)\b|,/.test(clause)) && !NEW_BEFORE.test(lead)) {
       const part = given.get(previous);
       if (part) given.set(f, part);
     } else if (NEW_BEFORE.test(lead)) given.set(f, "new");

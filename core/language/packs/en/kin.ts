@@ -10,7 +10,7 @@ export const KIN: readonly string[] = [
   "cut-price: discount discounts deal deals reduction bargain coupon coupons promo promotion rebate reduced cheaper offers concession",
   "refund: refunds refunded reimburse reimbursed reimbursement repay",
   "cancel: cancelling cancelled canceling canceled scrap delete bin nix annul axe ditch erase withdraw bail remove unbook void",
-  "move: moving moved shift reschedule rescheduling rearrange postpone delay push bump swap alter transfer rebook defer switch change adjust bring",
+  "move: rearrange moving moved shift reschedule rescheduling rearrange postpone delay push bump swap alter transfer rebook defer switch change adjust bring",
   "book: reserve schedule arrange organise organize booking reserving scheduling arranging",
   "squeeze: pencil slot fit pop slip pop",
   "sign: enrol enroll register add enter",
