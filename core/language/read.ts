@@ -68,6 +68,7 @@ export function read(text: string, context: ReadContext): Reading {
   const vocabulary = lexicon.vocabulary;
   const blocked = [...solid, ...when, ...size, ...offered, ...people.filter((p) => p.kind !== "gender")];
   const called = names(said, at, blocked, (w) => vocabulary.has(w));
+  if (context.expects === "name") for (let i = when.length - 1; i >= 0; i--) if (called.some((n) => overlap(n, when[i] as Found))) when.splice(i, 1);
   const staffed = people.filter((p) => !called.some((n) => overlap(p, n)));
   let found: Found[] = [...solid, ...when, ...size, ...offered, ...staffed, ...called, ...many, ...shifts(said)];
   found.push(...yesNo(said).filter((y) => !when.some((w) => overlap(w, y))));
@@ -308,6 +309,9 @@ function limitOn(subject: string, context: ReadContext): string | null {
   return context.house.limits.find((l) => l.words.some((w) => inOrder(text, w)))?.id ?? null;
 }
 
+/** "No, that's all" answers whether there is anything else; thanks and goodbyes say more. */
+const THANKS = /\b(?:thank|thanks|ta|cheers|bye|goodbye|see you|have a)\b/;
+
 /** A service heard by a word in passing, not by a name of its own. */
 const WEAK_SERVICE = /^service\/(?:telling-word|several)$/;
 
@@ -336,7 +340,7 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
   if (context.expects === "slot" && found.some((f) => f.kind === "shift") && !found.some((f) => f.kind === "service"))
     return { errands: [], clauses: [], subject: null };
   // In answer to a question, "lovely, thanks" agrees, and "perfect, book it" does too where nothing new is named.
-  const agrees = !open && !/\?/.test(masked) && found.some((f) => f.kind === "yes");
+  const agrees = (!open || context.expects === "anything") && !/\?/.test(masked) && found.some((f) => f.kind === "yes");
   const vocabulary = lexiconOf(context.house).vocabulary;
   const parts = clauses(said.norm)
     .slice(0, MOST_CLAUSES)
@@ -352,7 +356,7 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
   const judged = judge(masked.slice(0, LONGEST_WISH), parts, (w) => vocabulary.has(w), open, named);
   if (!agrees) return judged;
   const fresh = found.some((f) => ["day", "time", "service", "staff", "length", "shift"].includes(f.kind));
-  return { ...judged, errands: judged.errands.filter((e) => e.errand !== "thanks-bye" && (e.errand !== "book" || fresh)) };
+  return { ...judged, errands: judged.errands.filter((e) => (e.errand !== "thanks-bye" || (open && THANKS.test(masked))) && (e.errand !== "book" || fresh || open)) };
 }
 
 /** The slots of the public interface: only what the message says. */
@@ -409,11 +413,15 @@ export function slotsOf(reading: Reading, context: ReadContext): Slots {
   value("phone", "phone");
   value("email", "email");
   value("for-whom", "for_whom");
-  value("places", "places");
+  // "My daughter and I" are two places in a class; of other visits each has their own.
+  const group = one?.length === 1 && house.services.get(one[0] as string)?.group !== undefined;
+  const counted = last(ofKind(reading.found, "places"));
+  const wishes = reading.errands.length === 0 || reading.errands.some((e) => ["book", "ask-availability", "ask-price", "move"].includes(e.errand));
+  if (counted && wishes && (counted.rule !== "places/both" || group)) value("places", "places");
   value("choice", "choice");
   value("shift", "shift");
   // "Thanks, that's all" and "yes hi, I'd like to book" agree to nothing.
-  const answered = reading.errands.length === 0 || (context.expects !== undefined && context.expects !== "errand" && context.expects !== "anything");
+  const answered = reading.errands.length === 0 || (context.expects !== undefined && context.expects !== "errand");
   if (answered && !ofKind(reading.found, "staff").some((s) => s.value === "any") && out["choice"] === undefined) value("yes", "yes");
   return out;
 }
@@ -430,7 +438,9 @@ export function lengthOf(context: ReadContext, service: string | undefined, valu
 
 function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Part | undefined): void {
   const key = (k: string): string => (part ? `${part}_${k}` : k);
-  const days = ofKind(reading.found, "day").filter((d) => d.not || d.part === part);
+  // "Any day" leaves the day open, and names none.
+  const anyDay = (d: FoundOf<"day">): boolean => d.value.kind === "soonest" && /^any day/.test(reading.said.slice(d.start, d.end).toLowerCase());
+  const days = ofKind(reading.found, "day").filter((d) => (d.not || d.part === part) && !anyDay(d));
   const today = momentOf(context).today;
   let day: DayNumber | undefined = context.day;
   for (const d of days) {

@@ -235,11 +235,14 @@ function tellingBy(lexicon: Lexicon, word: string): { key: string; of: Set<strin
   return null;
 }
 
+/** Forms of a short word that ends in "e": "tape", "taped", "taping". */
+const FROM_E = /(?:[^aeiou]ed|[^aeiou]ing|[^aeiou]e|[^aeiou]es)$/;
+
 function same(t: Token, word: string, wordStem: string, slip: boolean): boolean {
   // "Assessed" tells of an assessment that was; the visit itself is meant by its own word.
   if (
     t.text === word ||
-    (stem(t.text) === wordStem && (wordStem.length > 3 || t.text === `${word}s` || `${t.text}s` === word) && !(/ment$/.test(word) && /ed$/.test(t.text)))
+    (stem(t.text) === wordStem && (wordStem.length > 3 || t.text === `${word}s` || `${t.text}s` === word || (FROM_E.test(t.text) && FROM_E.test(word))) && !(/ment$/.test(word) && /ed$/.test(t.text)))
   )
     return true;
   if (!slip || word.length < 5 || t.text.length < 4 || COMMON.has(t.text) || inflected(t.text)) return false;

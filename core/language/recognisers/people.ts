@@ -250,6 +250,10 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     if (found && !(found.kind === "name" && taken.some((f) => f.kind === "staff" && f.start === found.start) && !found.value.includes(" "))) return [found];
   }
   if (at.expects === "name" || at.expects === "name-check") {
+    // All of it written as a name is one, whatever else its words might mean: "Anh Thu Nguyen", "April May".
+    const whole = /^\s*(?:(?:it's|its|it is|my name is|my name's|i'm|i am|this is)\s+)?(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})[\s.!]*$/u.exec(said.raw);
+    const words = whole?.[1] ? said.tokens.filter((t) => t.start >= said.raw.indexOf(whole[1] as string)) : [];
+    if (words.length >= 2 && taken.some((f) => f.kind === "day" || f.kind === "time")) return [asName(said, words, "name/asked")];
     const rest = said.tokens.filter((t) => !blocked(t) && !/\d/.test(t.text));
     if (rest[0] && NOT_TELLING.has(rest[0].text) && !capital(said, rest[0])) return [];
     const inCapitals = capitals(said, rest);

@@ -16,10 +16,10 @@ export function lengths(said: Said, at: Moment): Found[] {
     /\b(?:(?:an? |one )?hour and a half|(?:one|1) and a half hours?|1\.5 ?(?:h|hrs?|hours?)|an? hour and (?:thirty|30)(?: minutes)?)\b/g,
   ))
     add(m, 90, "length/hour-and-half");
-  for (const m of said.norm.matchAll(/\b(?:an? )?half(?: an|-an| a)?[ -]hours?\b/g)) add(m, 30, "length/half-hour");
+  for (const m of said.norm.matchAll(/\b(?:an? )?half(?: an|-an| a)?[ -]hours?\b(?! (?:later|late|sooner|earlier|early|before|after|ago))/g)) add(m, 30, "length/half-hour");
   for (const m of said.norm.matchAll(/\b(?:three[ -]quarters? of an hour|three[ -]quarter hour)\b/g)) add(m, 45, "length/three-quarters");
   for (const m of said.norm.matchAll(
-    /\b(?:(a|an|one|two|three|four|full)(?: full)?[ -](?:hours?|hrs?)|([1-4])[ -]?(?:hours?|hrs?|h))\b(?! (?:later|earlier|before|after|ago|and a half|notice|or (?:so|two)))/g,
+    /(?<!quarters? of )\b(?:(a|an|one|two|three|four|full)(?: full)?[ -](?:hours?|hrs?)|([1-4])[ -]?(?:hours?|hrs?|h))\b(?! (?:later|late|sooner|early|earlier|before|after|ago|and a half|notice|or (?:so|two)))/g,
   ))
     add(m, ({ two: 2, three: 3, four: 4 }[m[1] ?? ""] ?? Number(m[2] ?? 1)) * 60, "length/hours");
   for (const m of said.norm.matchAll(
@@ -148,6 +148,8 @@ function yesNoAtHead(said: Said): Found[] {
   // "Yes… actually no, cancel that" is a no; "wait, when was it?" is neither.
   if (yes && /^.{0,20}?[.,!;]?\s*(?:(?:actually|oh|wait|sorry|hm+|or)[, ]+)+no\b/.test(text.slice(yes[0].length)))
     return [{ kind: "yes", value: false, rule: "yes/taken-back", start: lead, end: lead + text.length }];
+  if (/^(?:yeah,? |well,? |ok,? )?i (?:suppose|guess|think)(?: so| that's fine| it is)?\W*$/.test(text))
+    return [{ kind: "yes", value: true, rule: "yes/so-to-say", start: lead, end: lead + text.length }];
   // "Yes, but at four" changes something; it agrees to nothing yet.
   if (yes && /^[,. ]*but\b/.test(text.slice(yes[0].length))) return [];
   if (yes) {
@@ -292,7 +294,7 @@ export function company(said: Said): Found[] {
     out.push({ kind: "places", value: num(m[1] as string) + 1, rule: "places/me-and", start: m.index, end: m.index + m[0].length });
   if (out.length > 0) return out;
   for (const m of said.norm.matchAll(
-    /(?<![:.\d])\b(\d{1,2}|two|too|three|four|for(?= of us)|five|six|seven|eight|nine|ten|a couple of|couple of|one(?! mat)) (?:places?|dogs|pups|puppies|cats|pets|kids|children|adults|boys|girls|cars|bikes|bicycles|spots?|spaces?|seats?|mats?|people|persons|tickets?|of us)\b/g,
+    /(?<![:.\d])\b(\d{1,2}|two|too|three|four|for(?= of us)|five|six|seven|eight|nine|ten|a couple of|couple of|one) (?:places?|dogs|pups|puppies|cats|pets|kids|children|adults|boys|girls|cars|bikes|bicycles|spots?|spaces?|seats?|mats?(?! (?:class|pilates))|people|persons?|tickets?|of us)\b/g,
   )) {
     const value = /couple|too/.test(m[1] as string) ? 2 : m[1] === "for" ? 4 : num(m[1] as string);
     if (value > 0) out.push({ kind: "places", value, rule: "places/count", start: m.index, end: m.index + m[0].length });
@@ -327,7 +329,9 @@ export function company(said: Said): Found[] {
       "g",
     ),
   ))
-    out.push({ kind: "for-whom", value: (m[1] ?? m[2] ?? m[3]) as string, rule: "for-whom/may-come", start: m.index, end: m.index + m[0].length });
+    // "Me and my sister would like …" speaks of both.
+    if (!/\b(?:me|i|myself) and $/.test(said.norm.slice(0, m.index)))
+      out.push({ kind: "for-whom", value: (m[1] ?? m[2] ?? m[3]) as string, rule: "for-whom/may-come", start: m.index, end: m.index + m[0].length });
   for (const m of said.norm.matchAll(new RegExp(`\\bfor (?:my|our|a) (?:(?:\\w+|\\d+[- ]year[- ]old) )?(${RELATIVE})\\b`, "g"))) {
     out.push({ kind: "for-whom", value: m[1] as string, rule: "for-whom/relative", start: m.index, end: m.index + m[0].length });
   }

@@ -65,6 +65,12 @@ function join(said: Said, plain: DayFound, b: DayFound, between: string, moving:
   const gap = between.replace(/^\s*(?:in the )?(?:mornings?|afternoons?|evenings?)(?=\s*,?\s*(?:or|and)\b)/, "");
   const x = ends(a.value);
   const y = ends(b.value);
+  // "Next week, Thursday", "the week after next, on the Wednesday": the day of that week.
+  const week = x?.from !== undefined && x.to !== undefined && x.to - x.from <= 6 && x.to > x.from && /week/.test(said.norm.slice(a.start, a.end)) ? x : null;
+  if (week?.from !== undefined && week.to !== undefined && b.rule === "day/weekday" && b.weekday && /^\s*,?\s*(?:on )?(?:the )?$/.test(gap)) {
+    const day = mondayOf(week.to) + b.weekday - 1;
+    return { ...b, value: { kind: "days", from: day, to: day }, start: a.start, rule: "day/weekday-of-week" };
+  }
   if (/^\s*(?:to|through|thru|till|until|-)\s*$/.test(gap) || (/^\s*and\s*$/.test(gap) && /\bbetween\s+$/.test(said.norm.slice(0, a.start)))) {
     if (moving || x?.from === undefined || y?.to === undefined) return null;
     const to = y.to < x.from && b.weekday ? y.to + 7 : y.to;

@@ -164,7 +164,11 @@ export const DAY_RULES: DayRule[] = [
     pattern: /\b(?:on )?(?:week ?days?|working days?)(?: only)?\b/g,
     value: () => ({ value: { kind: "weekdays", weekdays: [1, 2, 3, 4, 5] } }),
   },
-  { name: "day/midweek", pattern: /\bmid[- ]?week\b/g, value: (_m, at) => ({ value: ahead(at, span(week(at, 0) + 2, week(at, 0) + 3)) }) },
+  {
+    name: "day/midweek",
+    pattern: /\bmid[- ]?week(?:,? (?:of )?(next week))?\b/g,
+    value: (m, at) => ({ value: m[1] ? span(week(at, 1) + 2, week(at, 1) + 3) : ahead(at, span(week(at, 0) + 2, week(at, 0) + 3)) }),
+  },
   {
     name: "day/week-of",
     pattern: new RegExp(
@@ -210,7 +214,7 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/soonest",
     pattern:
-      /\b(?:as soon as (?:possible|you can|u can)|asap|a\.s\.a\.p\.?|(?:the |your )?(?:soonest|earliest)(?: (?:possible|you(?:'ve)? (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|(?:the |your )?(?:next|first) (?:free |open |possible )(?:slot|spot|time|one|appointment|place|opening)|(?:the |your )?next (?:slot|spot|opening|appointment you have)|(?:the )?first thing (?:you(?:'ve| have)?(?: got)?|that'?s|which is|available)(?: (?:have|got|free|available|open))*|whenever|any ?time(?! (?:after|before|from|between|on|in|not|around))|any day(?! (?:but|except|other|apart|besides))|right away|straight ?away)\b/g,
+      /\b(?:as (?:soon|early|quickly) as (?:you )?(?:possible|possibly can|can|u can|ever possible)|asap|a\.s\.a\.p\.?|(?:the |your )?(?:soonest|earliest)(?: (?:possible|you(?:'ve)? (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|(?:the |your )?(?:next|first) (?:free |open |possible )(?:slot|spot|time|one|appointment|place|opening)|(?:the |your )?next (?:slot|spot|opening|appointment you have)|(?:the )?first thing (?:you(?:'ve| have)?(?: got)?|that'?s|which is|available)(?: (?:have|got|free|available|open))*|whenever|any ?time(?! (?:after|before|from|between|on|in|not|around|past|until|till|this|next))|any day(?! (?:but|except|other|apart|besides))|right away|straight ?away)\b/g,
     value: () => ({ value: { kind: "soonest" } }),
   },
   {
@@ -403,7 +407,7 @@ export const DAY_RULES: DayRule[] = [
   { name: "day/week-after-next", pattern: /\b(?:the )?week after next\b/g, value: (_m, at) => ({ value: span(week(at, 2), week(at, 2) + 6) }) },
   {
     name: "day/this-week",
-    pattern: /\b(?:this week|(?:the )?rest of (?:the|this) week)\b/g,
+    pattern: /\b(?:(?:within |in )?this week|(?:the )?rest of (?:the|this) week)\b/g,
     value: (_m, at) => ({ value: span(at.closedForToday ? at.today + 1 : at.today, week(at, 0) + 6) }),
   },
   { name: "day/next-week", pattern: /\bnext week\b/g, value: (_m, at) => ({ value: span(week(at, 1), week(at, 1) + 6) }) },

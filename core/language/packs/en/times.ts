@@ -125,7 +125,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/after",
     pattern: rx(
-      `\\b(?:any ?time after|some ?time after|(?<!\\bthe day )(?<!\\bthe one )after|from|past|since|any ?time from|not before|no earlier than|not earlier than|starting(?: at| from)?|later than|at the (?:very )?earliest) (?:about |around )?(${CLOCK})(?: on(?:wards?)?)?${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?earliest\\b`,
+      `\\b(?:any ?time after|some ?time after|(?<!\\bthe day )(?<!\\bthe one )after|from|past|since|any ?time from|not before|no earlier than|not earlier than|starting(?: at| from)?|later than|at the (?:very )?earliest) (?:about |around )?(${CLOCK})(?: onwards?| on(?= ?$| ?[,.;?!]))?${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?earliest\\b`,
     ),
     value: (m) => one("from", m[1] ?? m[2]),
   },
@@ -223,8 +223,10 @@ export const TIME_RULES: TimeRule[] = [
         /(?:day|tomorrow|today|mon|tues?|wed|thurs?|fri|sat|sun),? $/.test(before) ||
         // "Tuesday would be better, nine?"
         (/day\b[^.;]*, $/.test(before) && /^\W*$/.test(m.input.slice(m.index + m[0].length))) ||
-        // "Is 5 on Wednesday gone": a number that a day follows.
-        (/\b(?:is|are|would|could|will|was|say) $/.test(before) &&
+        // "On the 13th, eleven": an hour in words after a date.
+        (/\d(?:st|nd|rd|th), $/.test(before) && /^[a-z]+$/.test(said)) ||
+        // "Is 5 on Wednesday gone", "seven on Friday": a number that a day follows.
+        (/(?:^\W*|\b(?:is|are|would|could|will|was|say) )$/.test(before) &&
           /^ (?:on |this |next )*(?:mon|tues?|wednes|thurs|fri|satur|sun)day\b/.test(m.input.slice(m.index + m[0].length)));
       const rest = `${before} ${m.input.slice(m.index + m[0].length)}`.replace(AROUND_A_TIME, " ").replace(/[^a-z0-9]+/g, "");
       if (said === "one" && (afterDay || /\b(?:the|that|this)(?: \w+)? $/.test(before))) return null;

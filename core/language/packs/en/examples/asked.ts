@@ -863,4 +863,485 @@ when is our <service>
 when is my son's lesson
 when is my daughter booked in
 what time is my dog's appointment
+= ask-availability
+when could i see somebody about my hand
+when could someone see my son
+when could <staff> look at my ear
+when could <staff> do my hair
+when could you take me
+when can you take me
+when can i be seen
+when can we come
+when do you have a moment for my bike
+what day could i come for a check
+what would be the first possible day
+what is the first time <staff> has
+what's the first free day for <service>
+any chair free <day>
+any bed free <day> <time>
+any openings with a woman <day>
+any openings with <staff> <day> <time>
+any time free with <staff> <day>
+any gaps <day> <time>
+any evening free for <service>
+any luck with a slot <time>
+anything open with <staff> <day>
+anyone free <day> <time>
+anybody free to see me <day>
+somebody free <day>?
+can <staff> take anybody <day>
+is anyone free <day> <time>
+is anybody free for <service> <day>
+is a <service> possible <day>
+is there a chance <day>
+is there a possibility <day>
+is there a free hour <day>
+is there a time <day> for <service>
+is there time <day> for <service>
+is there any time left <day>
+is there an evening free
+is there somebody free <time>
+is there a morning slot with <staff>
+is the <time> slot gone
+is the <time> one still there
+have you space <day>
+have you time <day>
+have you a free slot <day>
+have you got a spot <day>
+have you any slots with <staff>
+do you do <service> <day>, is there room
+do you do anything <day> <time>
+do you have something for me <day>
+do you have a slot for two <day>
+do you have places for <places> in the class
+do you have early slots <day>
+do you have late appointments
+does anyone have time <day>
+does somebody have a gap <day>
+does <day> <time> work for you
+does <day> still have room
+would <day> <time> be free
+would you have a gap <day> for <service>
+could anyone see me <day>
+could anybody do <service> <day>
+could you tell me your next free slot
+could you see me at all <day>
+how does <day> look
+how does <day> look for <service>
+how about <day>, is that free
+how many places are left <day>
+how many seats are left in the class
+how long until i could get a <service>
+how far out are you booked
+how far are you booked out
+what's the wait for <service>
+what's the waiting time for <staff>
+what's left <day>
+what's your calendar like <day>
+what about <day>, anything
+what are my options <day>
+what openings are there for <service>
+which times could i have <day>
+which evenings are free
+which day is quiet
+are you able to see me <day>
+are you able to fit somebody in <day>
+are there any places <day> <time>
+are there openings with <staff>
+are there free times <day>
+are all slots taken <day>
+are you free <day>
+are you free <day> <time>
+are you already full <day>
+did a slot open up <day>
+got a slot <day> <time>?
+got room for two <day>?
+
+= ask-policy
+is it compulsory to leave an email
+is it required to sign something
+is it mandatory to wear a helmet
+is it possible to pay on account
+is it a problem if i bring a friend
+is it allowed to film
+is it okay to bring my own music
+is it fine if my kid waits inside
+may i leave my bike with you overnight
+may i leave my bag in the hall
+may i drop the form off
+may i pay with a cheque
+may i bring my dog
+may i swap my voucher
+am i allowed to eat inside
+am i allowed to change the date
+am i covered if something breaks
+are drinks included
+are you insured
+are refunds possible in general
+are minors allowed alone
+are credit cards ok
+are phones allowed
+are children under ten allowed
+are the papers kept safe
+are my details kept private
+are my photos kept
+could i pay in three parts
+could my company pay
+could my bill go to my employer
+could somebody else collect it
+could you send the receipt again by post
+could you keep my file
+could you bill my employer
+do both parents have to sign
+do both of us have to be there
+do i get a certificate
+do i get my money back if i'm sick
+do i have to be a member
+do i have to come in person
+do i have to cancel in writing
+do i have to pay if i can't come
+do i have to show my passport
+do i have to tell you about allergies
+do i need to be insured
+do i need a password
+do i need to confirm
+do i pay if you cancel
+do i pay for parking
+do you accept old vouchers
+do you accept foreign cards
+do you bill monthly
+do you collect and deliver
+do you deliver
+do you file the claim
+do you fill in insurance forms
+do you give receipts
+do you guarantee your work
+do you keep records
+do you need a deposit
+do you need my insurance card
+do you offer payment plans
+do you offer sedation
+do you post things
+do you rent out equipment
+do you send reminders
+do you take new clients
+do you take on new people
+do you take insurance
+do you take my old one in exchange
+do you text before
+does my insurance cover <service>
+does the voucher work for <service>
+does someone have to pick me up
+does a parent have to stay
+does it cost anything to move it
+how do you protect my data
+how do i pay
+how do i file a claim
+how do vouchers work
+how does the waiting list work
+how late can i be
+how many days before must i cancel
+how much notice do you need
+how soon do i have to pay
+how long do you hold a slot
+how long do you keep my things
+how long do i have to use my voucher
+is a deposit needed
+is a reminder sent
+is my deposit returned
+is there a fee for moving it
+is there a charge for cancelling
+is there a charge for late arrival
+is there a dress code
+is there a form to fill in
+is there a guarantee
+is there a membership
+is there a monthly plan
+is there a no show fee
+is there a waiver
+is there an age limit
+is there anything to sign
+is there coffee
+is there wi-fi for clients
+what do you charge for cancelling late
+what do you do with my details
+what do you do if i'm late
+what if my child is sick that day
+what if i forget to come
+what if i lose my voucher
+what if it breaks again
+what if the bus is late
+what if you are ill
+what if i need to change the day
+what is the latest i can cancel
+what is your policy on dogs
+what is your policy on late arrivals
+what's the rule about phones
+what's your privacy policy
+what happens if i forget
+what happens if i have to leave early
+what happens with my deposit
+what happens when it snows
+where do i send the claim
+where do i sign up for the newsletter
+which insurance do you accept
+which payment methods are there
+who can cancel for me
+who pays if it breaks
+who sees my data
+will i be charged if i move it
+will i get a call before
+will i get a receipt
+will you hold my slot if i'm late
+will you tell my doctor
+would a voucher be accepted
+would you bill my insurance
+can my boss pay
+can my daughter come alone
+can i claim it back
+can i claim it from my insurance
+can i come back if it's not right
+can i come with a walker and my dog
+can i get a copy of my file
+can i get the form by email
+can i give my slot to a friend
+can i pay half now
+can i pay when i leave
+can i pay with two cards
+can i reschedule for free
+can i send someone else
+can i split the bill
+can i take the parts home
+can you email the receipt
+can you keep it over night
+can you look after my bag
+can you put it on my account
+can you send it by post
+can you send me the forms before
+can you talk to my insurer
+can you write a letter to my doctor
+
+= ask-service
+what's in <service>
+what's in a <service>
+what's a <service> for
+what is a <service> good for
+what is the <length> version like
+what are the steps of a <service>
+what do you suggest for sore hands
+what would you suggest for my knees
+what would you suggest against stress
+what would help with my neck
+what could help my dry hair
+what can be done about bad breath
+what can you do for a stiff back
+what can you do about this stain
+what sort of massages do you do
+what kinds of classes are there
+what types of <service> do you have
+what treatments do you have
+what services do you offer
+what do you actually do
+what do i do in the class
+what happens to my old glasses
+what machine do you use for <service>
+which kind is right for curly hair
+which course is right for a beginner
+which one is for beginners
+which of the two is gentler
+will <service> help my headache
+will i feel better after one <service>
+will it damage my hair
+will it hurt my dog
+will it stain
+would you recommend <service> for my age
+would <service> be too much for my mother
+would i be able to walk after
+am i too old for <service>
+am i too heavy for <service>
+am i allowed to drive after
+are the classes hard
+are the lessons one to one
+are the needles sterile
+are the results permanent
+are you able to do perms
+are there side effects
+can a beginner join
+can a child have <service>
+can a diabetic have <service>
+can both of us do it at once
+can i breathe normally during it
+can i come back the week after
+can i do <service> with a cold
+can i do <service> twice a week
+can i do sports the day after <service>
+can i eat right after <service>
+can i get <service> on a sunburn
+can i get a <service> when i'm on my period
+can i have <service> after surgery
+can i have a massage before a marathon
+can i keep my socks on
+can i sleep in it
+can i sunbathe afterwards
+can i watch how you do it
+can i work afterwards
+can it be done without pain
+can one get addicted to it
+can you do both ears
+can you do it faster
+can you do it over an old one
+can you do it without chemicals
+can you do it by video
+can you fix a broken zip
+can you help me with my back
+can you help with anxiety
+can you help with crypto taxes
+can you mend a torn coat
+can you cover a tattoo
+can you treat a sprained wrist
+do you also do <own>
+do you also offer <odd>
+do you do <own> for children
+do you do <service> for two
+do you do evening classes
+do you do private lessons
+do you do same day repairs
+do you do trial lessons
+do you do vaccinations
+do you ever do <odd>
+do you fix boats
+do you fix heels
+do you handle estates
+do you handle small companies
+do you help with forms
+do you make ear plugs
+do you make to measure
+do you offer cooking classes
+do you offer crowns
+do you offer yoga
+do you repair jewellery
+do you see patients with dementia
+do you see teenagers
+do you service motorbikes
+do you teach adults
+do you treat nerve pain
+do you use latex
+do you work on old cars
+do you sell glasses
+do i keep my shoes on
+do i get a report
+do i need <service> before <service>
+do i need several visits
+does <service> include a wash
+does <service> leave marks
+does <service> make sense for me
+does it matter that i'm left handed
+does it matter what i eat before
+does it take long
+does it work on grey hair
+for how long does it last
+for whom is <service>
+how bad is the pain
+how does one prepare for <service>
+how gentle is it
+how is it done
+how long do i have to rest after
+how long do i wait between two <service>
+how long until i can eat
+how long until it heals
+how long would <service> take
+how many lessons until i can play
+how much time does <service> take
+how often do you recommend it
+how soon can i come back after <service>
+how soon after can i shower
+how soon will i see results
+how strong is it
+i have a pacemaker, is <service> ok
+i have never done it, is it hard
+i'm allergic to latex, is that a problem
+i'm pregnant, is <service> ok
+i've had surgery, may i still come
+is <service> allowed during pregnancy
+is <service> done under anaesthetic
+is <service> good for runners
+is <service> good for tired eyes
+is <service> loud
+is <service> messy
+is <service> painful
+is <service> permanent
+is <service> suited to a seven year old
+is a <service> enough
+is hair included
+is it a group or alone
+is it advisable to have <service> before a flight
+is it all right with a fever
+is it indoors or outdoors
+is it sensible to do <service> twice
+is it too late for <service>
+is it too early to start at four
+is it wise to have <service> after a fall
+is the <length> one better
+is the class for complete beginners
+is the evening class for adults
+is the first lesson different
+is the shampoo vegan
+is there homework
+is there a trial
+is there a shorter version
+is there something for bad knees
+is there something gentler
+must i be able to swim
+must i bring my own brushes
+must i take off my watch
+must i wash before
+should i eat before
+should i stretch before
+should i bring my old ones
+should i come with wet hair
+should i take off my rings
+tell me what <service> does
+
+= ask-hours
+are you open <day> at all
+are you working <day>
+are you working on christmas eve
+are you closed for lunch
+are you there over the holidays
+can i come in on weekends
+can i come to you on <day> evenings
+can one come <day> evening
+can people still come after <time>
+do you have evening hours
+do you have saturday hours
+do you keep the same hours in winter
+do you open on bank holidays
+do you work on <day> mornings
+do you work through lunch
+do you work late <day>
+from what time is somebody in <day>
+from what time can i come
+how late is the latest appointment
+how late do you work <day>
+is anybody there before <time>
+is it open <day>
+is the place open <day>
+is your shop closed <day>
+till what time <day>
+until when <day>
+up to what time are you open
+what are the hours for <day>
+what are your winter hours
+what time on <day>
+when is your day off
+when do you start <day>
+when do you finish <day>
+when is closing time
+when's closing time <day>
+which hours do you keep
+which holidays are you closed
+will you be there <day>
+will the shop be open over easter
+you open <day>?
+your timings please
 `;

@@ -783,4 +783,288 @@ would you please take me off <day>
 would it be possible to cancel <day>
 is it possible to cancel my <service>
 is it too late to cancel <day>
+= book
+could <staff> look at my bike <day>
+could <staff> look over my papers <day>
+could <staff> do my nails <day> <time>
+could <staff> cut my hair <day>
+could you see my mother <day>
+could you strap my ankle <day>
+could you do my lashes <day>
+could you check my ears <day> <time>
+could somebody see to my tooth <day>
+could somebody take my son <day>
+can <staff> line me up <day>
+can <staff> do <service> for me <day>
+can <staff> see my daughter <day> <time>
+can my son come <day> for <service>
+can my daughter join the class <day>
+can my wife come <day> <time>
+can my dad have <service> <day>
+can i drop in <day> for <service>
+can i pop in <day> <time>
+can i start lessons <day>
+can i come back <day> for a follow up
+can i come for a check <day> <time>
+can i get my teeth cleaned <day>
+can i get my watch fixed <day>
+can i get someone to look at my roof <day>
+can somebody fix my heel <day>
+can somebody trim my dog <day>
+can you book us in <day> <time>
+can you check my eyes <day>
+can you reserve two seats <day>
+would <staff> see me <day>
+would <staff> be able to do my hair <day>
+would you see my son <day>
+would you be able to fit me in <day>
+would it be possible to have my car done <day>
+would it be possible to get new soles made <day>
+would there be a possibility to get it done <day>
+only <day> or <day> would do for my <service>
+only <day> works for me, <service>
+i can only come <day> or <day>, <service> please
+i can only do <day>, book me for <service>
+i'm away until <day>, so <service> after that
+i'm travelling, so <service> <day> please
+my husband and i want to come <day>
+my husband and i want <service> together
+my sister and i would like <service> <day>
+my friend and me want to join <day>
+my dad died and i need help with his papers <day>
+my mother needs help with her papers
+my son failed maths and needs lessons <day>
+my daughter would love to learn the flute
+my bike needs new brakes before <day>
+my hearing aid whistles, can i come <day>
+my glasses are bent, can i come by <day>
+my nails are a mess, <day> <time>?
+my back hurts, <service> <day>
+my back's been bad for weeks and i'm new
+my shoulder hurts and i've never been to you
+my ears are blocked, <day> please
+my tooth hurts, when can i come in, today if possible
+i'm new here and my knee hurts
+i'm new to you and need <service>
+i hurt my back and need someone
+i have pain in my hip and need an appointment
+i've got a bad back, who can see me
+i've got a cavity, i need someone
+i need physio
+i need a dentist
+i need an optician
+i need my eyes done
+i need a lawyer, <day>
+i need help with my taxes <day>
+i need to get my dog groomed before <day>
+i need to get fitted for <day>
+i want to come for my eyes
+i want to learn the piano
+i want to get my ears cleaned
+i want to get rid of the pain, book me
+i want my hair coloured <day>
+i want my son tested
+i want a woman, <service> <day>
+i want <staff>, <day> <time>
+i'd like help with my back
+i'd like my wife to see <staff> <day>
+i'd like us both to come <day>
+i'd like to sign up my kids
+i'd like to do the class <day>
+i'd like to reserve two places <day>
+hour with <staff> <day>
+an hour and a half with <staff>, any morning
+any morning with <staff>
+any afternoon <day> for <service>
+any day for <service>, mornings
+any time <day>, <service>
+first slot <day> please
+earliest <service> please
+next free <service> please
+<service> for me and my husband <day>
+<service> for my mother <day> <time>
+<service> with a woman <day>
+<service> with whoever <day>
+<service> again <day>
+<service> before <day>
+<service>, <staff>, <day>, <time>
+<service>, any day <time>
+<service> or <service>, <day>
+<service> and <service> <day>
+the long <service> <day> please
+the short one <day>
+let me have <day> <time>
+let me have a <service> <day>
+let me come <day>
+make it <day> then
+make an appointment for <service>
+i take <day>
+we'll take <day> <time>
+we'll come <day>
+we'd love <service> <day>
+we are four and want the class <day>
+we need a table, i mean two seats in the class <day>
+put us on the list for <day>
+put my son in for <day>
+put my wife and me down for <day>
+get my dad in <day>
+get us in <day>
+get me an hour <day>
+have <staff> see me <day>
+have you got <day> <time>? i'll take it
+if <day> is free i'll take it
+if there's room <day> book me
+ok book it
+ok let's book <day>
+great, <day> <time> then please
+good, then <service> <day> <time>
+fine, <service> then, <day> at <time>
+then i'd like <service> <day>
+alright put me down
+
+= move
+would <staff> take over my appointment
+would <staff> take my <day> slot instead of <staff>
+could <staff> do it instead of <staff>
+could <staff> take my <service> instead
+my meeting clashes with my <service>, find me another time
+my exam is that day, can we find another for my <service>
+my flight is that morning, move my <service>
+my <service> clashes with work, what else is there
+my boss needs me <day>, can i come another day
+i have to work then, another time for my <service> please
+i've a clash <day>, can we find something else
+i'm stuck at work, can we do <time> instead
+i'm stuck in a meeting, is <time> possible
+i can't get away at <time>, is <time> free
+i can't get out of work at <time>, could we do <time>
+is <time> possible instead
+is <time> possible rather than <time>
+is there another day for my <service>
+is it possible to come half an hour sooner
+is it possible to come half an hour later
+is it possible to come a bit earlier <day>
+is it possible to have another person
+give me another day for my <service>
+give me <day> instead
+find me another slot <day>
+find another time for my <day> one
+slide my <time> to <time>
+slide it over to <day>
+bump me to <day>
+bump it <shift>
+put me later <day>
+put it off a week
+put back my <service> a week
+put my <day> <time> on <day>
+delay my <service> <shift>
+delay it by a day
+let's move it to <day>
+let's push it to <day>
+let's make it <day> instead
+make my <time> a <time>
+same day but later please, my <service>
+same time but <day> for my <service>
+i want an earlier time <day>
+i want to come earlier <day> than i booked
+i want to see <staff> instead of <staff>
+i want to swap <day> with <day>
+i want to have my <service> on <day> in place of <day>
+i need my <service> earlier
+i need my <service> on another day
+i need another day than <day>
+i'd like another time than <time>
+i'd like to swap my <time> for something later
+i'd like to come with my husband so another day please for my <service>
+we have to shift our <service>
+we need to change our <day> booking
+we can't do <day> any more, <day> instead?
+<day> instead of <day> for my <service>
+<time> instead of <time> for my <service>
+<day> is better than <day> for my appointment
+<day> suits me better than <day>
+<day> no longer works, what about <day>
+the <time> is too early for me <day>, later please
+the <time> slot <day> doesn't suit, another?
+not <day> after all, <day>
+my <service>, could it be <day>
+my <service> with <staff>, can it be with <staff>
+my appointment with <staff> should be earlier
+my <day> appointment: later please
+can my husband have my slot and i take another
+can my son's lesson be moved
+can my son's lesson be on <day>
+can we swap the days of my two <service>
+can we find another hour
+can it be another day
+can it be <day>
+can it be <time> instead
+could it be earlier
+could it be with <staff>
+could it be <day> in place of <day>
+rebook my <service> for <day>
+rebook me <day>
+cancel and rebook for <day>
+cancel my <service> and give me <day>
+
+= cancel
+won't need it
+i won't be there after all <day>
+i'd better not come <day>
+i'd rather not come <day>
+i'm running a fever so i won't come <day>
+i'm running a temperature, cancel <day>
+i'm coughing so i'd better stay home <day>
+i'm not up to it <day>, please cancel
+i'm feeling sick and should stay home <day>
+i'm stuck, can't be there <day>
+i'm giving up my place <day>
+i have a fever and can't come <day>
+i have another appointment, cancel <day>
+i have to give up my spot <day>
+i have to let <day> go
+i had to go abroad, please cancel my <service>
+i found another dentist, cancel me
+i moved away, cancel everything
+i never booked that, delete it
+i not coming <day>
+i'm no longer coming for my <service>
+i don't think i can come <day>, please cancel
+my plans changed, no <service> <day>
+my knee is fine now, cancel <day>
+my ride fell through, i can't come <day>
+my kids are sick so no lesson <day>
+our trip got in the way, cancel <service>
+we won't need the <service> after all
+we are not able to make it <day>
+we want to call off the lesson <day>
+the baby came early, please cancel <service>
+the dog is fine again, cancel <day>
+the car is sold, cancel the <service>
+he won't be coming <day>
+she can't come to her lesson <day>
+she won't make it <day>
+count me out <day>
+count us out for <day>
+leave out my <day> <service>
+lose my <day> booking
+pull me out of the class
+pull my name from <day>
+take me out of the <day> class
+take my daughter off the list
+take out my <service>
+take my <service> out of the book
+strike my <day> appointment
+skip my <service> <day>
+stop my booking
+withdraw my booking
+please undo my booking
+please void my <time>
+please drop us from <day>
+please forget my <service>
+no <service> for me <day> after all
+no need for my <service> anymore
+not needed anymore, my <service>
+kindly cancel my <service>
+kindly remove my booking
 `;

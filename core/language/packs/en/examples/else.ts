@@ -1102,4 +1102,338 @@ i'm a bit nervous
 nice
 funny
 wow
+= message
+my braid came loose after two days
+my new crown hurts
+my repair came undone
+my glasses broke again after your repair
+my hair is a mess after the colour
+my order never came
+my invoice is missing
+the heel came off again
+the paint is peeling off
+the lesson was a waste of time
+the toilet was dirty
+the music was far too loud
+the girl at the desk was unfriendly
+nobody was there when i came
+nobody picked up the phone
+i waited half an hour and nobody came
+i was sent home without a word
+i paid for an hour and got forty minutes
+i have been waiting for your call
+i'm waiting for a call from <staff>
+i'm vexed about my <service>
+i'm upset with <staff>
+i am very unhappy about <day>
+that was the worst <service> ever
+something went wrong with my <service>
+something is wrong with my bill
+someone should look at my bill
+someone took my umbrella
+someone left a scarf in my bag, is it yours
+ask <staff> to email me the plan
+ask <staff> to post my form
+ask <staff> if the parts have come
+ask the doctor to sign my form
+could <staff> send me the exercises
+could you ask <staff> about my results
+could you remind <staff> to send my letter
+could you say thanks to <staff>
+please say hello to <staff>
+please remind <staff> about my form
+please mail me a copy of my report
+please send the report to my doctor
+please tell the teacher my son is ill
+please update my address
+please take down my new number
+please note my new email
+can you let my teacher know i'm late
+can you email me the exercises
+can you post my glasses
+can you send my file to my new doctor
+write down that i called
+let the team know the food was great
+let them know i'm outside
+i'm outside, nobody opens
+i'm at the door
+i'll bring the form next time, tell <staff>
+i've changed my insurance
+i got married, my name is different now
+= refused/advice
+does this sound like a torn muscle to you
+does it sound serious
+does that sound normal
+is it a virus
+is it contagious
+is my ear infected
+is my knee supposed to crack
+is it bad if it itches
+is it the kidney
+is it arthritis or a sprain
+what's this bump on my gum
+what is the white spot on my tooth
+what is it when my ears ring
+what would a doctor say about my rash
+would you take antibiotics for that
+would it be safe to double my dose
+may i take aspirin
+may i mix my pills
+can i have wine with my tablets
+can i fly with an ear infection
+can i deduct my computer
+can i write off my holiday
+am i contagious
+am i losing my hearing
+how serious is it
+how do i know if it's broken
+how do i stop the bleeding at home
+which painkiller should i buy
+should i put heat on it
+should i sue them
+should i keep taking them
+= refused/discounts
+can we agree on less
+can we settle on fifty
+can we do it for a bit less
+could you do forty instead of fifty
+could you meet me at fifty
+how about fifty instead of sixty
+let's say eighty instead of a hundred
+make it an even fifty
+knock ten off
+i'll only pay half
+half price for my daughter?
+what's my discount
+what's the best you can do on price
+do loyal clients pay less
+do i pay less if i bring a friend
+any money off for a second one
+beg you a discount
+cut me a deal
+ease up on the price
+= refused/others
+is my sister with you this week
+is my brother booked <day>
+at what time did <name> leave
+at what time is <name> coming
+when did my husband leave
+when is <name> booked in
+did <name> come <day>
+did <name> leave already
+has <name> paid
+which clients come <day>
+what did <name> book
+what is my friend coming for
+who has the slot after me
+who comes <day> <time>
+whose appointment is at <time>
+is the mayor a client
+= person
+i'd like someone from the team
+i want somebody with a pulse
+i want to speak to whoever is in charge
+is <staff> free for a chat
+is <staff> around, i need to talk
+is there somebody real there
+anyone real there
+get the boss
+get me your supervisor
+put a human on
+put on a person
+hand me to somebody
+let me have a person
+let me talk to your boss
+can i chat with a colleague of yours
+can a colleague take over
+could a human take over
+could i speak to the front office
+no more robots
+stop this, i want someone
+= thanks-bye
+respect, thank you
+thanks mate
+thanks a million
+thanks a bunch
+thank you kindly
+thank you very much indeed
+you folks are great, bye
+you people are lovely
+you're very kind, bye
+great service, thanks
+good stuff, thanks
+nice one
+that was quick, thanks
+that was easy, thank you
+wonderful, see you <day>
+lovely, that's sorted
+that's me done
+that's me sorted
+sorted, thanks
+right, i'm off
+right then, bye
+catch you later
+speak soon
+take care
+all the best
+god bless you
+have a blessed day
+ok see you
+ok thanks see you <day>
+until next time
+so long
+ciao
+= out-of-scope
+are you the place that sells pianos
+are you a bank
+can you babysit
+can you cut my hair and cook dinner
+can you fix my phone screen
+can you help me find my keys
+can you hem my curtains
+can you recommend a dentist
+can you sell me a ticket
+can you tow my boat
+can you wash my car
+do you know when the bus comes
+do you know where my bus is
+do you have the number of the hospital
+do you have the score of the game
+do you lend umbrellas to tourists
+explain gravity
+explain the rules of chess
+fix my phone
+fix my sink
+how do i apply for a licence
+how do i boil an egg
+how do i delete my browser history
+how do i get a library card
+how do i unblock a sink
+how many people live in canada
+how much is a stamp
+how much is petrol
+i need a locksmith
+i need an electrician
+i want to adopt a cat
+i want to rent a flat
+is it going to be sunny <day>
+is the museum open
+is the road closed
+is the pharmacy open
+what is photosynthesis
+what is the currency in japan
+what is the tallest mountain
+what's 5 percent of 80
+what's 18 times 7
+what's the dollar worth
+what's for dinner
+what's the name of this song
+what's the petrol price
+what's the traffic like
+when do the clocks change
+when does the film start
+when is mother's day
+when is the full moon
+when is the next bus
+where can i buy bread
+where can i get a passport photo
+where is the police station
+where is the post office
+who plays <day>
+who won the cup
+who painted that
+will it rain <day>
+would you marry me
+write a song
+write my essay
+= emergency
+he passed out on the floor
+she has passed out
+he's collapsed, come quick
+he fell off the roof and isn't moving
+he's bleeding from the head
+she's bleeding a lot
+i cut myself badly and it won't stop
+i think i broke my neck
+my baby is blue
+my dad's lips are blue
+my chest hurts and my arm tingles
+my grandmother can't feel her legs all of a sudden
+my friend took pills and won't wake
+my tongue swells up and i can't swallow
+there's smoke in the hall
+there's a fire in the kitchen
+someone is choking
+somebody collapsed in your waiting room
+= none
+hello anyone?
+hi
+hiya
+yes hello
+ok so
+right so
+anyway
+hm
+hmm ok
+let me check my diary
+let me ask my wife
+i'll have a look
+give me a second
+bear with me
+i'm thinking
+can't say yet
+could be
+depends
+either
+both
+both please
+neither please
+the middle one
+the one after
+the first of them
+not the first
+the bigger one
+the soft one
+the small one
+the one with the needles
+my first name is <name>
+surname <name>
+it's for <name>
+call me <name>
+that's my number
+my mobile
+yes that's me
+that's me
+that's the one
+that one please
+that one's fine
+the same
+the same one
+same as before
+as i said
+like i said
+not any more
+not sure about that
+never
+sometimes
+often
+since january
+a few weeks
+a couple of months
+about two years
+a year ago
+last winter
+my whole life
+my hip
+both knees
+the left one
+my wrist
+my gums
+the back of my neck
+a crown
+two fillings
+a city bike
+size ten
+curly
+a beagle
 `;
