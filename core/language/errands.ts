@@ -1,5 +1,6 @@
 import type { Errand } from "./errand.ts";
 import { CUES } from "./packs/en/cues.ts";
+import { KIN } from "./packs/en/kin.ts";
 import { guesses, type Guess } from "./classifier.ts";
 
 export interface ErrandRead {
@@ -75,8 +76,15 @@ export function cuedErrands(masked: string): ErrandRead[] {
   return out.sort((a, b) => a.at - b.at);
 }
 
+const WORLD = new Set(KIN.find((row) => row.startsWith("world:"))?.split(/[: ]+/) ?? []);
+/** Whether a message speaks of the wide world: tickets, taxis, homework. */
+const worldly = (masked: string): boolean => (masked.match(/[a-z]+/g) ?? []).some((w) => WORLD.has(w));
+
 /** How sure a guess must be to count when nothing else was asked, and in the middle of an errand, where an answer is likelier. */
-const LEAST = { open: 0.34, asked: 0.6 } as const;
+const LEAST = { open: 0.34, asked: 0.6, bare: 0.88 } as const;
+/** What asks or orders something, in the middle of an errand too. */
+const ASKS_OR_ORDERS =
+  /\?|^\W*(?:(?:and|but|so|ok|well|oh|um|hi|hello|actually|wait|sorry|yes|no|please)\W+)*(?:what|who|when|where|which|how|why|can|could|may|do|does|is|are|will|would|cancel|move|change|book|tell|give|put|let|stop|forget|i want|i need|i'd|i would|i can't|we)\b|\b(?:can|could|do|is|are) (?:you|i|we|there)\b/;
 /** A guess of danger or of a refusal weighs heavily: it must be surer. */
 const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.75, refused: 0.5, "out-of-scope": 0.45 };
 
@@ -192,7 +200,7 @@ function judgeOne(masked: string, own: (word: string) => boolean, open: boolean,
     if (list.length === 0 || (list[0] as Guess).sure < LEAST.open) return { read: null, subject: null };
   }
   const top = list[0] as Guess;
-  const least = Math.max(open ? LEAST.open : LEAST.asked, GRAVE[top.errand] ?? 0);
+  const least = Math.max(open ? LEAST.open : ASKS_OR_ORDERS.test(masked) ? LEAST.asked : LEAST.bare, GRAVE[top.errand] ?? 0);
   const sign = cued.find((c) => c.errand === top.errand);
   const plainly = cued.find((c) => c.rule === "errand/cancel/cancel");
   if (plainly && ["move", "book", "ask-availability", "ask-mine", "none"].includes(top.errand) && !cued.some((c) => c.errand === "move"))
@@ -218,6 +226,8 @@ function judgeOne(masked: string, own: (word: string) => boolean, open: boolean,
     return { read: { errand: "move", rule: "errand/move/one-for-the-other", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   const supposed = cued.find((c) => c.rule.endsWith("/what-if"));
   if (supposed && top.errand !== "refused" && top.errand !== "emergency") return { read: { ...supposed, sure: Math.max(0.6, top.sure) }, subject: null };
+  if (top.errand === "out-of-scope" && WHETHER.test(masked) && !worldly(masked))
+    return { read: { errand: "ask-service", rule: "errand/ask-service/whether", at: 0, sure: 0.6 }, subject: null };
   // What names a thing that the house does is its business.
   if (top.errand === "out-of-scope" && /<(?:service|staff)>/.test(masked) && (named || top.sure < 0.9)) {
     const next = list.find((g) => g.errand !== "out-of-scope" && g.errand !== "none");
@@ -236,7 +246,11 @@ function judgeOne(masked: string, own: (word: string) => boolean, open: boolean,
   return { read: null, subject: null };
 }
 
-const EXCHANGE = /<(day|time)>[^.;?!]{0,24}\b(?:instead of|rather than|in place of)\b[^.;?!]{0,24}<\1>/;
+const EXCHANGE =
+  /<(day|time)>[^.;?!]{0,24}\b(?:instead of|rather than|in place of)\b[^.;?!]{0,24}<\1>|<time>\W+(?:instead of|rather than|in place of)\b|\b(?:instead of|rather than|in place of) (?:at )?<time>/;
+
+/** "Do you have reflexology": a short question whether the house does a thing asks for a service, however odd the thing. */
+const WHETHER = /^\W*(?:hi |hello |hey )*(?:do|does) (?:you|anybody|anyone|ye|they)(?: guys| people| all)?(?: also| ever)? (?:do|have|offer|provide|give)(?: an?| any| some)? (?:<odd>|[a-z-]+)(?: (?:<odd>|[a-z-]+))?\W*$/;
 
 const NEGATED =
   /\b(?:(?:don't|do not|didn't|did not|never|not|no need) (?:(?:really |actually )?(?:want|wish|need|mean|going|have|ask(?:ed)?)(?: you)? )?(?:to )?(?:cancel|call off|move|change|reschedule|shift|book)(?! (?:policy|fee))|(?:cancel|move|change|book) (?:nothing|no other|none))\b(?! .*\b(?:instead|rather|but)\b)/;
