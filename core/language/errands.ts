@@ -86,7 +86,7 @@ const LEAST = { open: 0.34, asked: 0.6, bare: 0.88 } as const;
 const ASKS_OR_ORDERS =
   /\?|^\W*(?:(?:and|but|so|ok|well|oh|um|hi|hello|actually|wait|sorry|yes|no|please)\W+)*(?:what|who|when|where|which|how|why|can|could|may|do|does|is|are|will|would|cancel|move|change|book|tell|give|put|let|stop|forget|i want|i need|i'd|i would|i can't|we)\b|\b(?:can|could|do|is|are) (?:you|i|we|there)\b/;
 /** A guess of danger or of a refusal weighs heavily: it must be surer. */
-const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.75, refused: 0.5, "out-of-scope": 0.45 };
+const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.93, refused: 0.5, "out-of-scope": 0.45 };
 
 /** As sure as this, a message as a whole weighs more than a part of it that seems to say something else besides. */
 const SURE = 0.85;

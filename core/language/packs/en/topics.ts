@@ -803,4 +803,430 @@ can you cut my grass
 do you do eyebrows too
 = entertainment
 is there a tv in the room
+= clothes
+what's best to have on
+is a skirt a problem
+can i come in my uniform
+do i strip down to my shorts
+something with short sleeves?
+how should my mother dress for it
+is there a robe for me
+= bring
+do you have towels or do i bring mine
+which papers do i need to have on me
+do you want to see my licence
+shall i have my old ones with me
+what must not be forgotten at home
+is there a list of what to take
+= dogs
+may our spaniel wait beside me
+would a small dog bother you
+i come with my guide dog
+are cats all right
+can he bring his hamster
+pets?
+= children welcome
+nobody can mind my daughter, can she sit there
+would a baby in a pram be in the way
+are little ones a nuisance
+is there a place where kids can paint
+may the twins run around there
+= treats children
+is six too small for it
+would you see my newborn
+do you work with teens
+when is a child big enough
+can an eight year old take part
+is my nephew allowed at fifteen
+how soon after birth can one come
+= parking
+is there a lot for cars
+where does one put the car
+do i have to feed a meter
+can i stop right outside to unload
+is the car park far
+= access
+can someone who can't walk get in
+how many stairs do i have to take
+are the doors wide enough
+is it doable with a cast on my leg
+do i have to climb to get to you
+my dad is frail, how does he get up to you
+is there one step or many
+= getting there
+do buses stop close to you
+what's the closest metro
+how long is the walk
+i'm new in town, which way is it
+does a tram go by
+what do i tell the taxi driver
+= finding the door
+i'm standing outside and see no sign
+which house is it
+do i ring or just walk in
+where's the way in
+what colour is your door
+= bicycle
+i cycle, where do i put it
+are there racks
+is my bike safe outside
+= pay how
+does amex work
+is paper money fine
+do you take my phone for paying
+can one pay with a cheque
+i've no cash on me, ok?
+is there a terminal
+which ways are there to settle the bill
+= pay when
+is it money first
+do i settle up at the end
+is part of it due when i book
+when will you charge me
+= instalments
+may i pay a bit each month
+i'm short of money right now, can i stretch it
+do you do pay later
+= plan
+can i subscribe
+is there something like a ten pack
+what's the deal with membership
+do regulars have a monthly price
+= insurance
+who sends the claim in
+does my employer's plan chip in
+will the fund reimburse me
+do you deal with the insurer for me
+how do i claim
+is there cover for it
+do i hand you my insurance card
+= work injury
+i fell at work
+it happened on the building site
+is it ok if it's a workers' claim
+my employer pays since i hurt myself there
+= referral
+must i see my gp first
+is a slip from the doctor needed
+do i need to be sent by somebody
+will you see me though no doctor wrote
+= new clients
+can you still take us on
+do you have capacity for new folks
+is it closed to newcomers
+could my family join your list
+= walk in
+is it all right to come by unannounced
+can one turn up on the day
+would you serve me without a booking
+do you only work by appointment
+= records
+i changed dentists, can you get the file
+who has my old notes
+please fetch my papers from the last place
+do i own my prescription
+can i carry my results to another shop
+= xray
+i have images on a stick, do you want them
+would my mri be of help
+do i carry the scans along
+= late
+is a few minutes after ok
+i missed the bus and will be there after
+how strict are you with time
+if i'm held up, is my slot gone
+will you still do it when i turn up after the time
+traffic is bad, what now
+= early
+can i just come on the minute
+do you want me there before
+what time do i show up for a nine o'clock
+= cancel rules
+up to which hour is it free to call off
+will it cost me to pull out the day before
+i may have to drop out, what's the fee
+is it ok to change my mind
+do i lose money if i call off tomorrow
+= missed
+if i sleep in, what do i owe
+does not showing up cost something
+what if i forget about it
+is the full price due when nobody comes
+= reminder
+i forget things, do you write to me before
+is there a note the day before
+how will you remind me
+= vouchers buy
+can i get something to give away
+i'd like to pay for somebody else's visit as a gift
+what can i put under the tree from you
+how much must a gift voucher be at least
+do you wrap up gift cards
+= vouchers valid
+is there an end date on the card
+my gift card is two years old
+till when do i have to use it
+= receipt
+can you write me out a bill
+i need it in writing for the tax people
+my company wants an invoice
+can i get a slip for what i paid
+= tax included
+is that the final price
+do you put anything on top at the end
+is gst in there
+= tip
+what do people give on top
+may i give her a little extra
+do you expect something extra
+= toilet
+where's the loo
+my son has to pee, is there one
+is your bathroom ok for a wheelchair
+= shower
+i come from the gym, can i wash
+is there a room to get dressed in
+do you have a place to rinse
+= pool
+is there water therapy
+do you have a jacuzzi
+= drinks
+do i get something warm to drink
+is there a water cooler
+a cup of tea perhaps?
+= eat there
+can my kid munch on something
+is bringing a sandwich ok
+= eat before
+can i have a big breakfast
+must i skip lunch
+no food before?
+= wifi
+can i get on the internet
+is there a network for guests
+may i work on my laptop there
+= music
+can you turn the music off
+i don't like chatting, ok?
+may i have my own songs
+= waiting
+is there somewhere to sit
+where do the parents stay
+how comfy is the lobby
+= companion
+may my mum be in the room
+i'd feel better with my husband there
+can somebody hold my hand
+= breastfeeding
+where can i nurse
+is there privacy for feeding my baby
+= pregnant
+is it fine in the third month
+can you do it on a pregnant lady
+i'm due in may, is it still on
+baby on the way, any problem?
+= pain
+is it going to be uncomfortable
+do people cry
+does one feel the needle
+is it gentle
+= nervous
+how do you calm people down
+i get panic attacks
+i'm such a coward
+needles terrify me
+i've put it off because i'm afraid
+= sedation
+can i sleep through it
+do you have gas
+is there something to calm me
+= numb after
+when can i feel my lip again
+will i drool
+how long till i can eat again
+= after care
+do i have to lie down after
+may i go for a run after
+must i take the day off
+is wine ok that evening
+can i sit behind the wheel after
+= results last
+how long before it fades
+when does it grow out
+will it still look good in two months
+how many washes does it survive
+= how often
+once a year or twice
+what's a good rhythm
+do i have to come every month
+is yearly fine
+= ready when
+how long does it take you to make them
+when can i fetch it
+do you finish the same day
+when do the photos come
+is it quick to make
+= guarantee
+it broke, is that on you
+do i get a new one when it fails
+what if the screw comes out again
+for how long do you stand by your work
+= own material
+i have my own fabric
+will you fit what i bought elsewhere
+may it be put into my old frame
+do i supply the wool
+= products
+do you sell what you use
+which brand do you put on
+what's your shampoo
+can i get that cream
+= allergy
+latex makes me itch
+do you test on the skin before
+any nuts in it?
+i react to perfume
+= language
+who of you speaks italian
+ist jemand da der deutsch spricht
+is there anybody for a spanish speaker
+my wife knows only arabic
+can you do it in polish
+= home visit
+do you make trips to patients
+would you travel to us
+my gran is stuck in bed
+could it be done in my living room
+is there someone who drives to people
+= video
+could we do it on the phone
+is a call enough
+do you see people on screen
+i live far away, can it be online
+= privacy
+do you hand my data on
+who else reads this chat
+where do my files end up
+is it secret what i tell
+= robot
+am i texting a machine
+is somebody typing there
+are you a chatbot
+= difference
+explain how these two differ
+why is one dearer than the other
+is the second better
+= beginner
+do i have to know anything before
+is it for people who are bad at it
+i have two left feet
+= trial
+may i have a taste first
+can one come once to see
+a lesson to try?
+= group size
+will there be many of us
+is it private or with others
+= lend
+do you have one i can use meanwhile
+may i take one home for a week
+could you give me a loaner
+= drop off
+where can i put my envelope at night
+may i just leave it with you
+can my neighbour collect it
+= deliver
+do you bring it round
+can you post them to me
+do you pick up from home
+= deadline
+by when must it be in
+is it too late to file
+what date is it due
+= more time
+i won't make the date, what can be done
+can it be put off officially
+= overdue
+i'm many years behind
+i never sent them in, will you take it on
+we haven't done ours since the move
+= years keep
+can i burn my old papers
+how many years of bills must stay
+= money back when
+i'm waiting for money from the state
+when will the office pay out
+= donate
+who takes used ones
+is there a box for old specs
+= cleaning care
+what do i wipe them with
+may it go in the dishwasher
+how do i keep it nice
+= preparation hair
+should it be freshly washed
+no lipstick before?
+do i take my nail polish off
+should i trim it myself
+= swim with
+is the sea bad for it
+can they get wet
+= sunglasses
+dark ones with my strength?
+= photo permission
+may i put it on my page
+are cameras ok
+= ill
+i have a runny nose, still come?
+i'm contagious, what do you want me to do
+= theft lost
+did you find a glove
+i left my hat there
+= qualification
+where did you learn this
+is he a real dentist
+are you licensed
+= change person
+can it be the same lady each time
+i'd rather have somebody new
+= jobs
+is there work for my son
+do you train people
+how much do you pay your staff
+i want to apply
+= branches
+do you have a shop in the capital
+is there one of you nearer to me
+= history
+who was the first owner
+how many years has it been there
+is it a family business
+= curious
+how thick is the glass
+what's the floor made of
+how many chairs are there
+which company made your machine
+do the plants get watered
+= other goods
+do you stock umbrellas
+can i buy a bike there
+do you have postcards
+do you sell tickets
+do you have keyrings
+= other trades
+do you do plumbing
+can you tattoo me
+do you cut dogs
+do you teach karate
+do you lend cash
+will you be my lawyer
+= entertainment
+is there a game to play
+can i see the match
+= ev charging
+is there power for my car
+= smalltalk self
+do you sleep
+how is your day
+what do you eat
 `;
