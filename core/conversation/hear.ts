@@ -4,7 +4,7 @@ import { CARDINALS } from "../language/packs/en/words.ts";
 import { read, says, type Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
 import { phoneText } from "./format.ts";
-import { applyOld, applyToBook, applyWish, keepIdentity } from "./errands/apply.ts";
+import { applyOld, applyToBook, applyWish, keepIdentity, saysBefore } from "./errands/apply.ts";
 import { answer, beyond, fromHandbook, inOwnWords, price as priceOf } from "./errands/ask.ts";
 import { newBook } from "./errands/book.ts";
 
@@ -522,7 +522,7 @@ function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: {
       task.places = /^\d/.test(bare) ? Number(bare) : (CARDINALS[bare.toLowerCase()] ?? 1);
       moved = true;
     }
-    if (state.expects === "service" && yes === false && !wishIn(reading) && !moved) {
+    if (state.expects === "service" && yes === false && !wishIn(reading) && !moved && saysBefore(text) === null) {
       if (task.instead) {
         // What was offered in its place is declined: the first wish stands.
         Object.assign(task, task.instead);

@@ -86,8 +86,14 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         t.say("book/let-go");
       } else if (task?.errand === "cancel") applyOld(task, reading, context, true);
       else {
-        const fresh: CancelTask = { errand: "cancel", old: {}, ...(task?.errand === "move" && task.appointment ? { appointment: task.appointment } : {}) };
-        if (task?.errand === "move") {
+        // "And the other one, cancel please": not the one that is being moved.
+        const other =
+          task?.errand === "move" && task.appointment && /\bthe other(?: one| appointment| visit| booking)?\b/i.test(reading.said)
+            ? state.appointments.filter((a) => a.id !== task.appointment?.id)
+            : null;
+        const meant = other ? (other.length === 1 ? other[0] : undefined) : task?.errand === "move" ? task.appointment : undefined;
+        const fresh: CancelTask = { errand: "cancel", old: {}, ...(meant ? { appointment: meant } : {}) };
+        if (task?.errand === "move" && !other) {
           dropHold(t, task);
           state.task = null;
         }

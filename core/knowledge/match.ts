@@ -142,6 +142,25 @@ export function signsOf(house: House, question: string): { passage: Passage; sig
   });
 }
 
+/** How much better than the next a description must fit to be the one that is meant. */
+const CLEARLY = 1.3;
+/** The share of what was said that it must speak of. */
+const MOSTLY = 0.45;
+
+/** Of some services, the one whose names and description a text speaks of most clearly: "the gentle one". Null where none does. */
+export function described(house: House, ids: readonly string[], text: string): string | null {
+  const { weight, everyday } = linesOf(house);
+  const said = termsOf(text).filter((t) => !everyday(t) && !/^\d+$/.test(t.key));
+  const scores = ids.map((id) => {
+    const s = house.services.get(id);
+    const own = termsOf([s?.name, ...(s?.also ?? []), s?.about].join(" "));
+    return { id, score: said.reduce((sum, t) => sum + weight(t) * Math.max(0, ...own.map((u) => near(t, u))), 0) };
+  });
+  const [best, next] = scores.sort((a, b) => b.score - a.score);
+  const total = said.reduce((sum, t) => sum + weight(t), 0);
+  return best && total > 0 && best.score >= MOSTLY * total && best.score >= CLEARLY * (next?.score ?? 0) ? best.id : null;
+}
+
 export interface Match {
   passage: Passage;
   /** How sure it is that this line answers the question, 0 to 1. */

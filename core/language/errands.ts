@@ -84,7 +84,7 @@ const worldly = (masked: string): boolean => (masked.match(/[a-z]+/g) ?? []).som
 const LEAST = { open: 0.34, asked: 0.6, bare: 0.88 } as const;
 /** What asks or orders something, in the middle of an errand too. */
 const ASKS_OR_ORDERS =
-  /\?|^\W*(?:(?:and|but|so|ok|well|oh|um|hi|hello|actually|wait|sorry|yes|no|please)\W+)*(?:what|who|when|where|which|how|why|can|could|may|do|does|is|are|will|would|cancel|move|change|book|tell|give|put|let|stop|forget|i want|i need|i'd|i would|i can't|we)\b|\b(?:can|could|do|is|are) (?:you|i|we|there)\b/;
+  /\?|^\W*(?:(?:and|but|so|ok|well|oh|um|hi|hello|actually|wait|sorry|yes|no|please|then|just|right|maybe|in that case)\W+)*(?:what|who|when|where|which|how|why|can|could|may|do|does|is|are|will|would|cancel|move|change|book|tell|give|put|let|stop|forget|i want|i need|i'd|i would|i can't|we)\b|\b(?:can|could|do|is|are) (?:you|i|we|there)\b/;
 /** A guess of danger or of a refusal weighs heavily: it must be surer. */
 const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.93, refused: 0.5, "out-of-scope": 0.45 };
 
@@ -187,7 +187,17 @@ interface Single {
   subject: string | null;
 }
 
-function judgeOne(masked: string, own: (word: string) => boolean, open: boolean, named: boolean): Single {
+/** What is said besides who it is: a name and a number say nothing of what is wanted. */
+function besidesWho(masked: string): string {
+  const rest = masked
+    .replace(/(?:[,.;]\s*|\s)(?:and )?(?:(?:it's|it is|this is|i'm|i am|my name(?: is|'s)|my (?:number|email|phone)(?: is|'s)?|number|email|on|under)\s+)?(?:<name>|<phone>|<email>)(?=[\s,.;?!]|$)/g, "")
+    .replace(/^(?:(?:hi|hello|hey)[, ]+)?(?:(?:it's|it is|this is|i'm|i am|my name(?: is|'s))\s+)?(?:<name>|<phone>|<email>)(?: here| speaking)?(?:[,.;:]\s*|\s+|$)/, "")
+    .trim();
+  return (rest.match(/[a-z']{2,}|<\w+>/g) ?? []).length >= 2 ? rest : masked;
+}
+
+function judgeOne(said: string, own: (word: string) => boolean, open: boolean, named: boolean): Single {
+  const masked = besidesWho(said);
   const cued = cuedErrands(masked);
   const list = guesses(masked, own);
   // "Cancel nothing", "I don't want to move it": what is said not to be wished is not done.
@@ -277,6 +287,8 @@ function together(reads: ErrandRead[]): ErrandRead[] {
   if (has("book") && out.some((r) => r.errand === "cancel" && r.rule.endsWith("/examples"))) drop("cancel");
   if (has("book")) drop("ask-availability", "ask-mine");
   if (has("cancel") || has("move")) drop("ask-mine");
+  // "I have two appointments, what are they": what is the client's own costs nothing.
+  if (has("ask-mine") && out.some((r) => r.errand === "ask-price" && r.rule.endsWith("/examples"))) drop("ask-price");
   if (has("message") || has("person")) drop("book", "ask-staff");
   // "It's broken, how much is a repair", "he came early, please cancel": what is asked is the wish, what is told its reason.
   if (out.some((r) => r.errand === "message" && r.rule.endsWith("/examples")) && (out.some((r) => r.errand.startsWith("ask-")) || has("cancel") || has("move")))

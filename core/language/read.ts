@@ -309,6 +309,10 @@ function limitOn(subject: string, context: ReadContext): string | null {
   return context.house.limits.find((l) => l.words.some((w) => inOrder(text, w)))?.id ?? null;
 }
 
+/** Beside a yes or a no, a remark that only seems to ask asks nothing: "What a lovely voice you have. That works." */
+const SURELY_ASKED = 0.9;
+const guessedAsk = (e: ErrandRead): boolean => e.errand.startsWith("ask-") && e.rule.endsWith("/examples");
+
 /** "No, that's all" answers whether there is anything else; thanks and goodbyes say more. */
 const THANKS = /\b(?:thank|thanks|ta|cheers|bye|goodbye|see you|have a)\b/;
 
@@ -356,7 +360,7 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
   const judged = judge(masked.slice(0, LONGEST_WISH), parts, (w) => vocabulary.has(w), open, named);
   if (!agrees) return judged;
   const fresh = found.some((f) => ["day", "time", "service", "staff", "length", "shift"].includes(f.kind));
-  return { ...judged, errands: judged.errands.filter((e) => (e.errand !== "thanks-bye" || (open && THANKS.test(masked))) && (e.errand !== "book" || fresh || open)) };
+  return { ...judged, errands: judged.errands.filter((e) => (e.errand !== "thanks-bye" || (open && THANKS.test(masked))) && (e.errand !== "book" || fresh || open) && (!guessedAsk(e) || e.sure >= SURELY_ASKED)) };
 }
 
 /** The slots of the public interface: only what the message says. */

@@ -1,4 +1,5 @@
 import type { ReadContext } from "../../language/context.ts";
+import { described } from "../../knowledge/match.ts";
 import { ofKind, type FoundOf } from "../../language/found.ts";
 import { lengthOf, type Reading } from "../../language/read.ts";
 import type { BookTask, CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
@@ -100,6 +101,8 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
       task.among = narrowed.length > 0 ? narrowed : several.value;
       changed = true;
     }
+  } else if (t.state.expects === "service" && task.among && !pick && !reading.question && described(t.house, task.among, reading.text)) {
+    setService(described(t.house, task.among, reading.text) as string);
   } else if (t.state.expects === "service" && pick) {
     // "The first one" is the first of those named, or of the list that was shown.
     const shown = task.among ?? t.house.handbook.services.map((s) => s.id);
@@ -107,6 +110,12 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     const id = shown[at];
     if (id) setService(id);
   } else if (t.state.expects === "service" && task.among?.length === 1 && ofKind(reading.found, "yes")[0]?.value) setService(task.among[0] as string);
+  // Of a first visit and a return visit, whoever says that they are new means the first.
+  const before = t.state.client.saysBefore;
+  if (task.among && before !== undefined) {
+    const fit = task.among.filter((id) => (t.house.services.get(id)?.after === undefined) !== before);
+    if (fit.length === 1 && fit.length < task.among.length) setService(fit[0] as string);
+  }
   const length = ofKind(reading.found, "length").at(-1);
   if (length) {
     const minutes = lengthOf(context, task.service, length.value);

@@ -38,6 +38,9 @@ export function lengths(said: Said, at: Moment): Found[] {
     };
     add(m, word[m[1] as string] ?? num(m[1] as string), "length/minutes");
   }
+  // "For 60", "make it 90": a bare number that is the length of something here.
+  for (const m of said.norm.matchAll(/\b(?:for|make it|make that|rather|the) (\d{2,3})(?= *(?:$|[,.;!]|please\b|then\b|with\b|on\b|no\b))/g))
+    if (at.house.handbook.services.some((s) => s.variants.length > 1 && s.variants.some((v) => v.lengthMin === Number(m[1])))) add(m, Number(m[1]), "length/bare-number");
   for (const m of said.norm.matchAll(
     /\b(?:(?:make it|just|take|want|have|do|for) )the (?:full )?hour\b|\bthe (?:one[- ]hour|hour)(?: one| version| session)\b/g,
   ))

@@ -1344,4 +1344,17 @@ will you be there <day>
 will the shop be open over easter
 you open <day>?
 your timings please
+= ask-mine
+i have two appointments, what are they
+i've booked something, what was it
+i think i have two bookings, which ones
+what are my bookings
+what have i got coming up
+what have i got with you
+what do i have next week
+which ones do i have
+which appointments are mine
+tell me my bookings
+list my appointments
+what's coming up for me
 `;

@@ -1,6 +1,16 @@
 /** What people want done, and what else they write, of many trades; most stand for nothing but themselves. */
 export const DONE = String.raw`
 = book
+book me
+book me in
+book us in
+i want to book
+i'd like to book
+can i book
+booking please
+an appointment please
+appointment please
+make me a booking
 i'd like to book <service>
 i would like to make an appointment
 i want an appointment <day>
