@@ -27,6 +27,8 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
     });
   }
   if (reading.errands.every((e) => e.errand === "book" || e.errand === "ask-availability") && !t.state.task) {
+    const whom = oneMoreFor(reading) ?? bothDays(reading);
+    if (whom) return whom.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
     const groups = bookings(reading, (who, service) => t.house.services.get(service)?.staff.includes(who) ?? false);
     const pair = groups.length > 1 ? [] : together(reading);
     if (pair.length > 1) return pair.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
@@ -61,6 +63,26 @@ function bookings(reading: Reading, does: (who: string, service: string) => bool
       !second.some((s) => s.kind === f.kind),
   );
   return [first, [...carried, ...second]];
+}
+
+/** "A massage on Thursday at noon and one for my brother": a visit for the speaker, and the same for somebody else. */
+function oneMoreFor(reading: Reading): Found[][] | null {
+  const whom = ofKind(reading.found, "for-whom").at(-1);
+  if (!whom || !/\b(?:and|plus) (?:also )?(?:one|another(?: one)?|the same(?: one| thing)?|a second(?: one)?)\s*$/i.test(reading.said.slice(0, whom.start))) return null;
+  const shared = reading.found.filter((f) => ["service", "day", "time", "length", "staff", "gender"].includes(f.kind));
+  return [reading.found.filter((f) => f !== whom), [...shared, whom]];
+}
+
+/** "Taping on the 4th and the 11th, both at nine": a visit on each day. */
+function bothDays(reading: Reading): Found[][] | null {
+  const days = ofKind(reading.found, "day").filter((d) => !d.not);
+  const [only] = days;
+  if (days.length !== 1 || only?.value.kind !== "either" || only.value.days.length !== 2) return null;
+  const words = reading.said.slice(only.start, only.end);
+  if (!/\band\b/i.test(words) || /\bor\b/i.test(words) || !/\b(?:both|each|two (?:times|visits|appointments|sessions)|twice)\b/i.test(reading.said)) return null;
+  return only.value.days.map((day) =>
+    reading.found.filter((f) => f.kind !== "places").map((f) => (f === only ? { ...only, value: { kind: "days" as const, from: day, to: day } } : f)),
+  );
 }
 
 /** "A puncture and a basic service on Friday at ten": two visits of one day, the second at any hour of it. */

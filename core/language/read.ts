@@ -45,7 +45,7 @@ export interface Reading {
 export function read(text: string, context: ReadContext): Reading {
   const at = momentOf(context);
   const lexicon = lexiconOf(context.house);
-  const spelled = spell(text, (w) => lexicon.vocabulary.has(w) || lexicon.names.has(w));
+  const spelled = spell(text, (w) => lexicon.vocabulary.has(w) || lexicon.names.has(w), context.expects === "name" || context.expects === "name-check");
   const { said } = spelled;
   const solid = [...emails(said), ...phones(said, at)];
   const clear = (f: Found): boolean => !solid.some((s) => s.start < f.end && f.start < s.end);
@@ -309,6 +309,8 @@ function limitOn(subject: string, context: ReadContext): string | null {
   return context.house.limits.find((l) => l.words.some((w) => inOrder(text, w)))?.id ?? null;
 }
 
+const CHANGING = new Set<string>(["go-ahead", "slot"]);
+
 /** Beside a yes or a no, a remark that only seems to ask asks nothing: "What a lovely voice you have. That works." */
 const SURELY_ASKED = 0.9;
 const guessedAsk = (e: ErrandRead): boolean => e.errand.startsWith("ask-") && e.rule.endsWith("/examples");
@@ -358,6 +360,9 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
   // In a long message the wish stands at its beginning or in a part of its own.
   const named = found.some((f) => f.kind === "staff" || (f.kind === "service" && !WEAK_SERVICE.test(f.rule)));
   const judged = judge(masked.slice(0, LONGEST_WISH), parts, (w) => vocabulary.has(w), open, named);
+  // "Could it be an hour later" to what is read back changes what is being booked, not what is.
+  if (!open && CHANGING.has(context.expects ?? "") && !/\b(?:my|our|appointment|booking|reschedule)\b/.test(masked))
+    judged.errands = judged.errands.filter((e) => e.errand !== "move" || !e.rule.endsWith("/examples"));
   if (!agrees) return judged;
   const fresh = found.some((f) => ["day", "time", "service", "staff", "length", "shift"].includes(f.kind));
   return { ...judged, errands: judged.errands.filter((e) => (e.errand !== "thanks-bye" || (open && THANKS.test(masked))) && (e.errand !== "book" || fresh || open) && (!guessedAsk(e) || e.sure >= SURELY_ASKED)) };
@@ -408,7 +413,7 @@ export function slotsOf(reading: Reading, context: ReadContext): Slots {
   if (wished) out["new_staff"] = nameOf(wished);
   const gender = last(ofKind(reading.found, "gender"));
   if (gender) out["staff_gender"] = gender.value;
-  for (const part of split ? (["old", "new"] as const) : [undefined]) writeWhen(out, reading, context, part);
+  for (const part of split ? (["old", "new", undefined] as const) : [undefined]) writeWhen(out, reading, context, part);
   const value = <K extends "name" | "phone" | "email" | "places" | "choice" | "shift" | "yes" | "for-whom">(kind: K, key: string): void => {
     const f = last(ofKind(reading.found, kind));
     if (f) out[key] = (f as { value: unknown }).value;

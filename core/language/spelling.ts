@@ -31,7 +31,7 @@ export interface Spelled {
  * Leaves out hesitation and words begun twice, and puts right the few carrying words of the language that were miswritten: one letter wrong, missing, doubled or two
  * swapped (two in long words). Words that the house or the language has are never touched.
  */
-export function spell(text: string, own: (word: string) => boolean): Spelled {
+export function spell(text: string, own: (word: string) => boolean, naming = false): Spelled {
   const raw = normalise(text);
   const edits: { start: number; end: number; word: string }[] = [];
   for (const [i, t] of raw.tokens.entries()) {
@@ -61,6 +61,8 @@ export function spell(text: string, own: (word: string) => boolean): Spelled {
       plural(t.text)
     )
       continue;
+    // Where a name is asked for, a word with a capital is one.
+    if (naming && /[A-Z]/.test(raw.raw[t.start] ?? "")) continue;
     // A capital in the middle of a sentence is a name more often than a slip.
     if (t.start > 0 && /[A-Z]/.test(raw.raw[t.start] ?? "") && /[a-z]/.test(raw.raw.slice(0, t.start))) continue;
     const near = CARRYING.filter((w) => w[0] === t.text[0] && Math.abs(w.length - t.text.length) <= 2)

@@ -127,6 +127,8 @@ export class Listener {
     const low = text.toLowerCase();
     if (kind === "cancelled") return /cancel/.test(low) && (!of || low.includes(of.service.toLowerCase()));
     if (/shall i cancel/.test(low) || (kind === "booked") !== /shall i book/.test(low)) return false;
+    // What there is already is no part of what is proposed.
+    text = text.replace(/^.*this would be one more\.\s*/s, "");
     // Of a move, the last day and time are the new ones.
     const part = kind === "moved" ? (/\bto (.*)$/s.exec(text)?.[1] ?? text) : text;
     if (want["service"] && !low.includes(want["service"].toLowerCase())) return false;

@@ -22,7 +22,7 @@ export interface Lexicon {
 
 /** Words in service names that say little by themselves. */
 const WEAK = new Set(
-  "first new visit initial return session check group custom therapy consult running run the and with for physio service treatment".split(" "),
+  "first new visit visits initial return session sessions check group custom therapy consult running run the and with for physio service treatment appointment appointments patient patients client clients person people help talk".split(" "),
 );
 
 /** Words that tell nothing of a service even in its name. */

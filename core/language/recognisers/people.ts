@@ -272,6 +272,13 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     if (first && !question && at.expects === "name" && all.length === 2 && !all.some((t) => STOPS.has(t.text) || PLAINLY_NOT.has(t.text)))
       return [asName(said, all, "name/asked")];
   }
+  // "Lucas Ferreira here. I can't come": whoever says their name first.
+  const here = /^\s*(?:(?:hi|hello|hey|good (?:morning|afternoon|evening))[,!. ]+)?(\p{L}[\p{L}'’-]+(?: \p{L}[\p{L}'’.-]*){1,2}) (?:here|speaking|calling)(?=\s*[,.;:!-]|\s+again\b)/iu.exec(said.raw);
+  if (here?.[1]) {
+    const start = here.index + here[0].indexOf(here[1]);
+    const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (here[1] as string).length);
+    if (words.length >= 2 && words.every((t) => capital(said, t) || (!COMMON.has(t.text) && !known(t.text) && !blocked(t)))) return [asName(said, words, "name/here")];
+  }
   // Two or three words that are no words of ours, beside a telephone number or an email.
   for (const near of taken.filter((f) => f.kind === "phone" || f.kind === "email")) {
     const before = said.tokens.filter((t) => t.end <= near.start);

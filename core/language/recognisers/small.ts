@@ -47,7 +47,7 @@ export function lengths(said: Said, at: Moment): Found[] {
     add(m, 60, "length/the-hour");
   // "How much is the hour", "ok, the hour", and a bare "hour" at the end of a list.
   for (const m of said.norm.matchAll(/(?<!\b(?:an?|one|two|half|quarter of an) )\bhour(?= of (?!the day))/g)) add(m, 60, "length/the-hour");
-  for (const m of said.norm.matchAll(/\b(?:is|for|ok(?:ay)?,?|then) the (?:full )?hour\b|,\s*(?:one |an |full )?hour(?=\s*(?:,|\W*$))/g))
+  for (const m of said.norm.matchAll(/\b(?:is|for|ok(?:ay)?,?|then) the (?:full )?hour\b|,\s*(?:one |an |full |the )?hour(?=\s*(?:,|\W*$))/g))
     add(m, 60, "length/the-hour");
   for (const m of said.norm.matchAll(/\bthe (long(?:er|est)?|short(?:er|est)?)(?: (?:one|version|session|massage))\b/g))
     add(m, (m[1] as string).startsWith("long") ? "long" : "short", "length/long-short");

@@ -35,7 +35,8 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     const lead = `${clause}${/^(?:on|at|for|the|my|this|next|around|about|after|before|by|in)\s/.exec(words)?.[0] ?? ""}`;
     const follow = said.norm.slice(f.end, f.end + 24);
     const close = previous !== undefined && clause.length <= 14 && !/\bto\b|instead|[;?]/.test(clause);
-    if (
+    if (/^'s\b/.test(follow)) given.set(f, "old");
+    else if (
       /\bto\s+(?:\w+\s+){0,3}$/.test(lead) &&
       !/\b(?:need|want|like|have|going|able|try|trying|hoping|wanted) to\s+(?:\w+\s+){0,3}$/.test(lead) &&
       !/\bmy\s+$/.test(lead)
@@ -47,9 +48,9 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     else if (/\b(?:what|how) about\s+(?:on |at |the )*$/.test(lead)) given.set(f, "new");
     // "Another time for Friday": what is there on Friday is to be at another time.
     else if (f.kind === "day" && /\b(?:another|a different|some other) (?:time|slot|hour) (?:for|on)\s+(?:my |the )*$/.test(lead)) given.set(f, "old");
-    else if (f.rule === "time/not-but" || /\b(?:instead of|rather than|and not)\s+(?:my |the |on |at )*$/.test(lead)) given.set(f, "old");
+    else if (f.rule === "time/not-but" || /\b(?:instead of|rather than|in place of|and not)\s+(?:my |the |on |at )*$/.test(lead)) given.set(f, "old");
     // What stands before "instead of" and the like is the wish.
-    else if (/^[^.;?!]{0,20}\b(?:instead of|rather than)\b/.test(said.norm.slice(f.end, f.end + 40)) && parts.some((g) => g.start > f.end && g.kind === f.kind))
+    else if (/^[^.;?!]{0,20}\b(?:instead of|rather than|in place of)\b/.test(said.norm.slice(f.end, f.end + 40)) && parts.some((g) => g.start > f.end && g.kind === f.kind))
       given.set(f, "new");
     else if (/\b(?:my|our|from)\s+(?:\w+\s+){0,2}(?:on |at |for )?(?:the )?$/.test(lead) && !/\bto\s/.test(clause)) given.set(f, "old");
     else if (/^\s*(?:one|appointment|booking|visit|session)\b/.test(follow) && !NEW_BEFORE.test(lead)) given.set(f, "old");
@@ -61,12 +62,11 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
       f.kind === "time" &&
       previous.kind === "day" &&
       /,/.test(clause) &&
-      /\b(?:instead of|rather than|and not)\s+(?:my |the |on |at )*$/.test(said.norm.slice(Math.max(0, previous.start - 24), previous.start)) &&
+      /\b(?:instead of|rather than|in place of|and not)\s+(?:my |the |on |at )*$/.test(said.norm.slice(Math.max(0, previous.start - 24), previous.start)) &&
       !parts.some((g) => g !== f && g.kind === "time" && given.get(g) === "new")
     )
       given.set(f, "new");
     // Beside one that bears no sign, both are told by what follows.
-    else if (/^'s\b/.test(follow)) given.set(f, "old");
     else if (/\b(?:supposed|due|booked|down|meant) (?:to|for|in|with)\b[^.;?!]*$/.test(clause)) given.set(f, "old");
     else if (close && previous && (previous.kind !== f.kind || /\b(?:and|or)\b|,/.test(clause)) && !NEW_BEFORE.test(lead)) {
       const part = given.get(previous);
@@ -95,9 +95,10 @@ export function assignPeople(said: Said, found: Found[]): Found[] {
   const people = found.filter((f) => f.kind === "staff" && f.value !== "any" && !f.not);
   if (people.length === 0) return found;
   const old = (f: Found): boolean =>
-    /\b(?:from|instead of|rather than|than|and not)\s+(?:with |by |see |seeing )?$/.test(said.norm.slice(Math.max(0, f.start - 30), f.start));
+    /\b(?:from|instead of|rather than|in place of|than|and not)\s+(?:with |by |see |seeing )?$/.test(said.norm.slice(Math.max(0, f.start - 30), f.start));
   const wished = (f: Found): boolean => {
     const before = said.norm.slice(Math.max(0, f.start - 40), f.start);
+    if (/^\s*instead\b(?! of)/.test(said.norm.slice(f.end))) return true;
     return (
       /\b(?:to|over to|be with|be done by|rather see|rather have|prefer|prefer to see|see|do it with|go to|with)\s+$/.test(before) &&
       !/\b(?:supposed|due|booked|meant) to (?:see|meet|be with)\s+$/.test(before) &&

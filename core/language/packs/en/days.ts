@@ -1,4 +1,4 @@
-import { addMonths, dayFrom, dayOfIso, lastOfMonth, mondayOf, nthWeekday, partsOf, weekdayOf, type DayNumber } from "../../../time/days.ts";
+import { addMonths, dayFrom, dayOfIso, lastOfMonth, mondayOf, nthWeekday, partsOf, weekdayOf, type DayNumber, weekdayNumber } from "../../../time/days.ts";
 import { closedDay, type House } from "../../../house/compile.ts";
 import type { Moment } from "../../context.ts";
 import type { DayValue } from "../../found.ts";
@@ -96,6 +96,12 @@ const nth = (digits: string | undefined, word: string | undefined): number => (d
 const UNSURE = new Set(["sat", "mon", "wed", "fri", "tue"]);
 
 /** The open days of a weekend: one, either of two, or both where the house is shut on both, which is then said. */
+/** The days of the weekend on which the house is open in a common week; both where it never is. */
+function openAtWeekends(at: Moment): number[] {
+  const open = [6, 7].filter((d) => at.house.handbook.hours.some((h) => h.weekdays.some((w) => weekdayNumber(w) === d)));
+  return open.length > 0 ? open : [6, 7];
+}
+
 function openOf(at: Moment, saturday: DayNumber): DayValue {
   const days = [saturday, saturday + 1].filter((d) => d > at.today || (d === at.today && !at.closedForToday));
   const open = days.filter((d) => at.house.openOn(d).length > 0);
@@ -349,7 +355,8 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/numbers",
-    pattern: /(?<![\d/.$])(\d{1,2})\/(\d{1,2})(?:\/(20\d\d|\d\d))?(?![\d/])/g,
+    // With a hyphen only where a nought leads it, as in "03-15": "10-12" is a stretch of hours.
+    pattern: /(?<![\d/.$-])(\d{1,2})(?:\/|(?<=\b0\d)-(?=\d\d\b))(\d{1,2})(?:[/-](20\d\d|\d\d))?(?![\d/-])/g,
     value: (m, at) => {
       const a = Number(m[1]);
       const b = Number(m[2]);
@@ -404,7 +411,7 @@ export const DAY_RULES: DayRule[] = [
       return { value: ahead(at, third(m[1] ?? "", week(at, weeks), week(at, weeks) + 6, "week")) };
     },
   },
-  { name: "day/week-after-next", pattern: /\b(?:the )?week after next\b/g, value: (_m, at) => ({ value: span(week(at, 2), week(at, 2) + 6) }) },
+  { name: "day/week-after-next", pattern: /\b(?:(?:the )?week after next|next to next week|the week after that one)\b/g, value: (_m, at) => ({ value: span(week(at, 2), week(at, 2) + 6) }) },
   {
     name: "day/this-week",
     pattern: /\b(?:(?:within |in )?this week|(?:the )?rest of (?:the|this) week)\b/g,
@@ -415,7 +422,7 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/weekend",
     pattern: /\b(?:this |any |every |some |(?:at |on |over |during )?the )?weekends?\b/g,
-    value: (m, at) => (/s$|^(?:any|every|some) /.test(m[0]) ? { value: { kind: "weekdays", weekdays: [6, 7] } } : { value: openOf(at, week(at, 0) + 5) }),
+    value: (m, at) => (/s$|^(?:any|every|some) /.test(m[0]) ? { value: { kind: "weekdays", weekdays: openAtWeekends(at) } } : { value: openOf(at, week(at, 0) + 5) }),
   },
   {
     name: "day/part-of-month",

@@ -223,6 +223,8 @@ export const TIME_RULES: TimeRule[] = [
         /(?:day|tomorrow|today|mon|tues?|wed|thurs?|fri|sat|sun),? $/.test(before) ||
         // "Tuesday would be better, nine?"
         (/day\b[^.;]*, $/.test(before) && /^\W*$/.test(m.input.slice(m.index + m[0].length))) ||
+        // "15th March 10.30", "the 4th 9.15".
+        (/^\d{1,2}\.[0-5]\d$/.test(said) && /(?:\d(?:st|nd|rd|th)|\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?),? (?:at )?$/.test(before)) ||
         // "On the 13th, eleven": an hour in words after a date.
         (/\d(?:st|nd|rd|th), $/.test(before) && /^[a-z]+$/.test(said)) ||
         // "Is 5 on Wednesday gone", "seven on Friday": a number that a day follows.

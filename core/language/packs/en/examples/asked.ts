@@ -1357,4 +1357,70 @@ which appointments are mine
 tell me my bookings
 list my appointments
 what's coming up for me
+= ask-policy
+i'd like to buy a gift card
+i'd like to buy a voucher for my aunt
+i want to buy a gift voucher
+i'm looking for a gift for my sister
+do i get a text the day before
+do i get some sort of reminder
+is tax part of the price
+do your prices come with tax
+are you taking new people
+do you still accept new clients
+could you get my papers from my last doctor
+can you fetch my file from the old place
+when can i pick up my new shoes
+when will my coat be ready
+when is my order ready
+
+= ask-service
+how often do i have to get my teeth looked at
+how often do i have to come for a check
+how often should my ears be checked
+how long does the children's one take
+can i have <service> if i'm six months along
+can i have <service> when pregnant
+can my ten year old get <service>
+my son is twelve, can he have <service>
+do you put in crowns
+do you fit windows
+do you make bridges
+do you make dresses
+can you make keys for old cars
+are there lockers i could use
+is there a gym at your place
+
+= ask-price
+could you send me your prices
+can you send me an overview of the prices
+an overview of what it all costs please
+how many pounds for a <service>
+how many dollars for mending a zip
+how many rupees is <service>
+how much for fixing a strap
+
+= ask-mine
+could you see whether i've got something booked
+can you see if i have an appointment coming up
+could you check whether i'm down for anything
+see if i've got a booking please
+
+= ask-hours
+what are the times
+what are the timings of the shop
+what timings do you keep
+are <day> open
+are <day> working days for you
+are mondays open for visits
+
+= ask-availability
+can i still get <service> today
+could i still get a slot today
+can i still come today
+
+= person
+i would prefer to talk with a person
+i'd rather be talking to a human
+i prefer talking to a person
 `;

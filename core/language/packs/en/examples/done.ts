@@ -1077,4 +1077,22 @@ no need for my <service> anymore
 not needed anymore, my <service>
 kindly cancel my <service>
 kindly remove my booking
+= book
+my eyes are dry all the time
+my skin itches all the time
+my ears ring all day
+my teeth are sensitive
+my gums bleed
+my neck is stiff
+my engine makes a noise
+my hair is dry
+i think i've lost a crown
+i think i've broken a tooth
+i think i've pulled something
+i think i need new glasses
+i've lost a filling
+i keep getting headaches
+can <staff> do <day> at <time>
+can <staff> do <day>, <time>
+could <staff> do <day> <time>
 `;

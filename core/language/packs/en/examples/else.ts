@@ -1436,4 +1436,14 @@ a city bike
 size ten
 curly
 a beagle
+= none
+i'm not sure what i need
+hmm i don't know what i need
+not sure which one i need
+i don't know what to book
+no idea what i need
+= out-of-scope
+do you sell phone credit
+do you sell sim cards
+do you sell top ups
 `;
