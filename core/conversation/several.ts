@@ -68,7 +68,7 @@ function bookings(reading: Reading, does: (who: string, service: string) => bool
 /** "A massage on Thursday at noon and one for my brother": a visit for the speaker, and the same for somebody else. */
 function oneMoreFor(reading: Reading): Found[][] | null {
   const whom = ofKind(reading.found, "for-whom").at(-1);
-  if (!whom || !/\b(?:and|plus) (?:also )?(?:one|another(?: one)?|the same(?: one| thing)?|a second(?: one)?)\s*$/i.test(reading.said.slice(0, whom.start))) return null;
+  if (!whom || ofKind(reading.found, "service").length === 0 || !/\b(?:and|plus) (?:also )?(?:one|another(?: one)?|the same(?: one| thing)?|a second(?: one)?)\s*$/i.test(reading.said.slice(0, whom.start))) return null;
   const shared = reading.found.filter((f) => ["service", "day", "time", "length", "staff", "gender"].includes(f.kind));
   return [reading.found.filter((f) => f !== whom), [...shared, whom]];
 }

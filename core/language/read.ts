@@ -67,7 +67,10 @@ export function read(text: string, context: ReadContext): Reading {
   const people = staff(said, context.house).filter((f) => clear(f) && !offered.some((s) => overlap(f, s)));
   const vocabulary = lexicon.vocabulary;
   const blocked = [...solid, ...when, ...size, ...offered, ...people.filter((p) => p.kind !== "gender")];
-  const called = names(said, at, blocked, (w) => vocabulary.has(w));
+  // "Dr Lakshmi" is one of the house's people, unless a name is asked for or goes on beyond theirs.
+  const called = names(said, at, blocked, (w) => vocabulary.has(w)).filter(
+    (n) => context.expects === "name" || !people.some((p) => p.kind === "staff" && p.value !== "any" && p.start <= n.start && n.end <= p.end),
+  );
   if (context.expects === "name") for (let i = when.length - 1; i >= 0; i--) if (called.some((n) => overlap(n, when[i] as Found))) when.splice(i, 1);
   const staffed = people.filter((p) => !called.some((n) => overlap(p, n)));
   let found: Found[] = [...solid, ...when, ...size, ...offered, ...staffed, ...called, ...many, ...shifts(said)];
@@ -342,6 +345,9 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
   const bareWords = words.filter((w) => !/^(?:a|an|the|one|some|my|please|hi|hello|hey|just)$/.test(w));
   if (open && bareWords.length === 0 && found.some((f) => f.kind === "service") && found.every((f) => f.kind === "service") && !/\?/.test(masked))
     return { errands: [], clauses: [], subject: null };
+  // A day, a time, a name by itself asks nothing either.
+  if (open && bareWords.length === 0 && !/\?/.test(masked) && found.every((f) => !["service", "staff", "shift"].includes(f.kind)))
+    return { errands: [], clauses: [], subject: null };
   // "Could we make it a bit earlier" moves what was offered, not what is booked.
   if (context.expects === "slot" && found.some((f) => f.kind === "shift") && !found.some((f) => f.kind === "service"))
     return { errands: [], clauses: [], subject: null };
@@ -425,7 +431,7 @@ export function slotsOf(reading: Reading, context: ReadContext): Slots {
   // "My daughter and I" are two places in a class; of other visits each has their own.
   const group = one?.length === 1 && house.services.get(one[0] as string)?.group !== undefined;
   const counted = last(ofKind(reading.found, "places"));
-  const wishes = reading.errands.length === 0 || reading.errands.some((e) => ["book", "ask-availability", "ask-price", "move"].includes(e.errand));
+  const wishes = !reading.errands.some((e) => ["refused", "out-of-scope", "cancel", "emergency", "thanks-bye"].includes(e.errand));
   if (counted && wishes && (counted.rule !== "places/both" || group)) value("places", "places");
   value("choice", "choice");
   value("shift", "shift");

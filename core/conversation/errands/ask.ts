@@ -480,7 +480,7 @@ function service(t: Turn, reading: Reading): boolean {
     return done();
   }
   // "My neck is stiff, what would you suggest": what there is to choose from; which of it is theirs to say.
-  if (SEEKS.test(text)) {
+  if (!t.state.task && SEEKS.test(text)) {
     t.say("ask/services", {
       list: joinVals(
         house.handbook.services.map((s) => val(serviceText(house, s.id), serviceSource(house, s.id))),
@@ -495,4 +495,4 @@ function service(t: Turn, reading: Reading): boolean {
 }
 
 const SEEKS =
-  /\b(?:suggest|recommend|advise)\b|\b(?:which|what) (?:one|treatment|service|kind|sort)s? (?:do|would|should|is|are|helps?)\b|\bwhat (?:do|should|would|can) (?:i|you) (?:need|do|take|have|book)\b/;
+  /\b(?:suggest|recommend|advise)\b|\b(?:which|what) (?:one|treatment|service|kind|sort)s? (?:do|would|should|is|are|helps?)\b|\bwhat (?:do|should|would) i (?:need|take|have|book)\b/;

@@ -1,4 +1,4 @@
-import { addMonths, dayFrom, dayOfIso, lastOfMonth, mondayOf, nthWeekday, partsOf, weekdayOf, type DayNumber, weekdayNumber } from "../../../time/days.ts";
+import { addMonths, dayFrom, dayOfIso, lastOfMonth, mondayOf, nthWeekday, partsOf, weekdayOf, type DayNumber } from "../../../time/days.ts";
 import { closedDay, type House } from "../../../house/compile.ts";
 import type { Moment } from "../../context.ts";
 import type { DayValue } from "../../found.ts";
@@ -96,12 +96,6 @@ const nth = (digits: string | undefined, word: string | undefined): number => (d
 const UNSURE = new Set(["sat", "mon", "wed", "fri", "tue"]);
 
 /** The open days of a weekend: one, either of two, or both where the house is shut on both, which is then said. */
-/** The days of the weekend on which the house is open in a common week; both where it never is. */
-function openAtWeekends(at: Moment): number[] {
-  const open = [6, 7].filter((d) => at.house.handbook.hours.some((h) => h.weekdays.some((w) => weekdayNumber(w) === d)));
-  return open.length > 0 ? open : [6, 7];
-}
-
 function openOf(at: Moment, saturday: DayNumber): DayValue {
   const days = [saturday, saturday + 1].filter((d) => d > at.today || (d === at.today && !at.closedForToday));
   const open = days.filter((d) => at.house.openOn(d).length > 0);
@@ -422,7 +416,7 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/weekend",
     pattern: /\b(?:this |any |every |some |(?:at |on |over |during )?the )?weekends?\b/g,
-    value: (m, at) => (/s$|^(?:any|every|some) /.test(m[0]) ? { value: { kind: "weekdays", weekdays: openAtWeekends(at) } } : { value: openOf(at, week(at, 0) + 5) }),
+    value: (m, at) => (/s$|^(?:any|every|some) /.test(m[0]) ? { value: { kind: "weekdays", weekdays: [6, 7] } } : { value: openOf(at, week(at, 0) + 5) }),
   },
   {
     name: "day/part-of-month",
