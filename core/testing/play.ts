@@ -82,6 +82,10 @@ const PLAIN: Record<string, string> = {
   "question:medicines": "no",
   "question:wears_glasses": "yes",
   "question:diabetes": "no",
+  "question:people": "four of us",
+  "question:use": "for the family",
+  "question:occasion": "no, just so",
+  "question:bought_here": "no",
 };
 const NUMBERS: Record<string, string> = {
   ternbay: "902 555 0155",
@@ -97,6 +101,8 @@ const NUMBERS: Record<string, string> = {
   sorrel: "802 555 0179",
   birch: "01632 960179",
   neem: "0484 555 0179",
+  quayside: "604 555 0179",
+  hollow: "01632 960279",
 };
 
 /** What a client wishes of a visit, in the order in which they would say it. */
