@@ -160,6 +160,11 @@ export function judge(
       (e) =>
         e.read && e.read.sure >= (e.read.rule.endsWith("/examples") ? 0.45 : LEAST.open) && e.read.errand !== "thanks-bye" && e.read.errand !== "out-of-scope",
     );
+    // "Cancel today's and book me on Thursday instead": it goes on another day, and is one wish.
+    const cancels = each.find((e) => e.read?.rule === "errand/cancel/cancel");
+    const instead = parts.find((p, i) => each[i]?.read?.errand === "book" && /\binstead\b(?! of)/.test(p.masked) && !/<service>/.test(p.masked));
+    if (cancels && instead && each.filter((e) => e.read).length === 2)
+      return { errands: [{ errand: "move", rule: "errand/move/cancel-and-instead", at: 0, sure: 0.8 }], clauses: [], subject: null };
     let reads = together(plain.map((e) => ({ ...(e.read as ErrandRead), at: e.from })));
     // "I might have to cancel, how much notice do you need": all of it says what a part of it seems not to.
     if (whole.read && whole.read.sure >= SURE) {
@@ -257,7 +262,7 @@ function judgeOne(said: string, own: (word: string) => boolean, open: boolean, n
 }
 
 const EXCHANGE =
-  /<(day|time)>[^.;?!]{0,24}\b(?:instead of|rather than|in place of)\b[^.;?!]{0,24}<\1>|<time>\W+(?:instead of|rather than|in place of)\b|\b(?:instead of|rather than|in place of) (?:at )?<time>/;
+  /<(day|time)>[^.;?!]{0,24}\b(?:instead of|rather than|in place of)\b[^.;?!]{0,24}<\1>|<time>[^.;?!]{0,12}(?:instead of|rather than|in place of) (?:at )?(?:<time>|\d{1,2}\b|one\b|two\b|three\b|four\b|five\b|six\b|seven\b|eight\b|nine\b|ten\b|eleven\b|twelve\b|noon\b)|<time>\W+(?:instead of|rather than|in place of)\b|\b(?:instead of|rather than|in place of) (?:at )?<time>/;
 
 /** "Do you have reflexology": a short question whether the house does a thing asks for a service, however odd the thing. */
 const WHETHER = /^\W*(?:hi |hello |hey )*(?:do|does) (?:you|anybody|anyone|ye|they)(?: guys| people| all)?(?: also| ever)? (?:do|have|offer|provide|give)(?: an?| any| some)? (?:<odd>|[a-z-]+)(?: (?:<odd>|[a-z-]+))?\W*$/;

@@ -97,7 +97,7 @@ export function read(text: string, context: ReadContext): Reading {
   const named = limitOf(said, context);
   // "Which is cheaper, the half hour or the hour": two things are compared, and nothing off is asked for.
   const compared = judged.errands.length === 1 && judged.errands[0]?.errand === "ask-price" && judged.errands[0].sure >= 0.7 && /\b(?:or|than)\b/.test(masked);
-  const limit = (compared ? null : named) ?? (judged.subject ? limitOn(judged.subject, context) : null);
+  const limit = (compared ? null : named) ?? (judged.subject && judged.errands.some((e) => e.errand === "refused") ? limitOn(judged.subject, context) : null);
   const errands = judged.errands.filter((e) => e.errand !== "refused" || limit !== null);
   // "Ok, book me in" opens with a word of agreement and agrees to nothing.
   if (errands.some((e) => e.errand !== "thanks-bye"))
@@ -369,6 +369,9 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
   // "Could it be an hour later" to what is read back changes what is being booked, not what is.
   if (!open && CHANGING.has(context.expects ?? "") && !/\b(?:my|our|appointment|booking|reschedule)\b/.test(masked))
     judged.errands = judged.errands.filter((e) => e.errand !== "move" || !e.rule.endsWith("/examples"));
+  // Nor does "could it be two" ask for a diagnosis there: an hour, a day or a choice answers what was asked.
+  if (!open && found.some((f) => ["time", "day", "shift", "choice"].includes(f.kind)))
+    judged.errands = judged.errands.filter((e) => e.errand !== "refused" || !e.rule.endsWith("/examples"));
   if (!agrees) return judged;
   const fresh = found.some((f) => ["day", "time", "service", "staff", "length", "shift"].includes(f.kind));
   return { ...judged, errands: judged.errands.filter((e) => (e.errand !== "thanks-bye" || (open && THANKS.test(masked))) && (e.errand !== "book" || fresh || open) && (!guessedAsk(e) || e.sure >= SURELY_ASKED)) };

@@ -488,7 +488,6 @@ function service(t: Turn, reading: Reading): boolean {
       ),
     });
     t.expect("service");
-    t.state.asking = "ask-service";
     return done();
   }
   return false;

@@ -312,6 +312,13 @@ export function company(said: Said): Found[] {
       /\b(?:me|myself|i) and (two|three|four|five|2|3|4|5) (?:friends?|others?|more|colleagues?|kids|children|sisters|brothers)\b|\b(?:me|myself) and my (two|three|four) \w+s\b/g,
     ))
       out.push({ kind: "places", value: num((m[1] ?? m[2]) as string) + 1, rule: "places/me-and", start: m.index, end: m.index + m[0].length });
+  // "Three places. No, make it two": the number that is said last.
+  const counted = out.at(-1);
+  const anew = counted
+    ? /\b(?:make (?:it|that)|no,? only|no,? just|sorry,? only|sorry,?|rather|actually)\s+(one|two|three|four|five|2|3|4|5)(?=\W*(?:$|[,.;!]|please\b))/g.exec(said.norm.slice(counted.end))
+    : null;
+  if (counted && anew)
+    out.push({ kind: "places", value: num(anew[1] as string), rule: "places/corrected", start: counted.end + anew.index, end: counted.end + anew.index + anew[0].length });
   // "We're four", "there will be three of us".
   if (out.length === 0)
     for (const m of said.norm.matchAll(

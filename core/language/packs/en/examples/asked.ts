@@ -1423,4 +1423,80 @@ can i still come today
 i would prefer to talk with a person
 i'd rather be talking to a human
 i prefer talking to a person
+= ask-service
+what time is the class
+what time is the class <day>
+when is the class
+when is the <service>
+when does the class start
+what time does the <service> start
+at what time is the evening
+do you make bags
+do you make hats
+do you shorten sleeves
+do you take in jackets
+do you rent out rooms
+is the place heated
+would you film my wedding
+would you do a perm on short hair
+i'm curious about the <service>
+i'd like to hear more about <service>
+tell me about it please
+how big are they
+i wonder what a <service> is like
+is the class ok with my own laptop
+
+= ask-place
+could you tell me where you are
+could you tell me where the office is
+can you tell me where the shop is
+do you know where i can park near you
+where would i find you
+is there a bike stand
+
+= ask-policy
+is a letter from my doctor needed for <service>
+is a form required for <service>
+how long until we get our order
+how long until i get my papers
+how soon would it be ready
+how soon will my order be ready
+can i put the video on my page
+may i show the pictures to others
+what if my kid cries
+what if my daughter won't stay
+can you do it sooner if i pay more
+can you do it quicker for more money
+can i have it faster for a surcharge
+should i clean it before i bring it
+is it ok to bring the cat
+is it fine to bring a friend
+is it ok to come with my dog
+can i use your toilet after the lesson
+how early should i be there for my first visit
+how early do you want me there
+we're going to be late, is it a problem
+i'm running ten minutes late, is that ok
+can i pick up my order <day>
+can i collect my shoes <day>
+where would i change, is there a room for it
+how much cloth do i have to bring
+how much notice is needed
+
+= ask-mine
+has my booking reached you
+has my reservation come through
+i think i have something this week but i'm not sure when
+i think there's a <service> booked for me, when is it
+my lesson's at ten, isn't it
+my appointment is <time>, right
+it's <day> <time> that i'm coming, isn't it
+
+= ask-availability
+i was wondering whether you'd have time for a <service> <day>
+i wonder if there's a slot <day>
+how about <day> for a <service>, would that be free
+how about <day> <time>
+<day> at <time>, would that work for you
+would <day> <time> work for a <service>
 `;

@@ -1095,4 +1095,31 @@ i keep getting headaches
 can <staff> do <day> at <time>
 can <staff> do <day>, <time>
 could <staff> do <day> <time>
+= book
+my jacket is torn
+my coat is ripped
+my trousers split
+my watch is broken
+my shoe came apart
+my boots leak
+my chain broke
+i've ripped my best trousers
+i've torn my dress
+i've broken my clasp
+i need <service>, not <day>, the sooner the better
+i need <service> some time this week
+any evening <day> for <service>
+any morning <day> for a <service>
+what you mended is still too long, can <staff> look at it <day>
+
+= move
+the time is too early, can i come later
+my meeting runs over, could i come <time>
+my class runs long, can i come at <time>
+is <time> free instead
+
+= cancel
+the appointment with <staff>, could i cancel that
+the <service>, can i cancel it
+my <service>, i'd like to cancel that
 `;

@@ -1446,4 +1446,15 @@ no idea what i need
 do you sell phone credit
 do you sell sim cards
 do you sell top ups
+= refused/private
+i'd love to have <staff>'s email, can i get it
+could i get the email of <staff>
+i want <staff>'s email
+= out-of-scope
+what's the bus schedule <day>
+what's the train schedule
+please write an email to my landlord
+please write a letter for me
+can you service my lawnmower
+can you service my car
 `;
