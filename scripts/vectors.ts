@@ -15,7 +15,12 @@ const DIMS = 100;
 const [file] = process.argv.slice(2);
 if (!file) throw new Error("Which table? It is the package's JSON file.");
 const { vectors } = JSON.parse(readFileSync(file, "utf8")) as { vectors: Record<string, number[]> };
-const used = new Set([EXAMPLES, ...KIN, ...CONCEPTS].join(" ").toLowerCase().match(/[a-z]+/g) ?? []);
+const used = new Set(
+  [EXAMPLES, ...KIN, ...CONCEPTS]
+    .join(" ")
+    .toLowerCase()
+    .match(/[a-z]+/g) ?? [],
+);
 const plain = Object.keys(vectors).filter((w) => /^[a-z]+$/.test(w));
 const words = plain.filter((w, rank) => rank < COMMONEST || used.has(w));
 const bytes = new Int8Array(words.length * DIMS);

@@ -18,7 +18,9 @@ const tried = process.argv[2] as SetName | undefined;
 const questionsOf = (set: SetName): { rows: { id: string; signs: number[] }[]; ids: string[] }[] =>
   setQuestions(set).map((q) => ({ ids: q.ids, rows: signsOf(setHouse(set, q.house), q.text).map((r) => ({ id: r.passage.id, signs: r.signs })) }));
 
-const rows = LEARNT.filter((s) => s !== tried).flatMap((s) => questionsOf(s).flatMap((q) => q.rows.map((r) => ({ x: r.signs, y: q.ids.includes(r.id) ? 1 : 0 }))));
+const rows = LEARNT.filter((s) => s !== tried).flatMap((s) =>
+  questionsOf(s).flatMap((q) => q.rows.map((r) => ({ x: r.signs, y: q.ids.includes(r.id) ? 1 : 0 }))),
+);
 const n = rows[0]?.x.length ?? 0;
 const w = new Float64Array(n + 1);
 const speed = new Float64Array(n + 1);

@@ -91,7 +91,8 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     return resume(t);
   // What a line was plainly written for is answered by it, where no deed is said plainly.
   const idle = errands.length === 0 || (errands.length === 1 && ["out-of-scope", "person", "message"].includes(errands[0] as Errand));
-  const guessedDeed = errands.length === 1 && ["cancel", "move"].includes(errands[0] as Errand) && reading.question && /\/examples$/.test(reading.errands[0]?.rule ?? "");
+  const guessedDeed =
+    errands.length === 1 && ["cancel", "move"].includes(errands[0] as Errand) && reading.question && /\/examples$/.test(reading.errands[0]?.rule ?? "");
   const bareOfWhen = !reading.found.some((f) => ["day", "time", "phone", "name"].includes(f.kind));
   if (!state.task && bareOfWhen && ((idle && (reading.question || errands.length > 0)) || guessedDeed) && fromHandbook(t, reading, 0.6, reading.text, true)) {
     t.rule("answer/plainly-written");
@@ -591,6 +592,8 @@ function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: boolean
   const { state } = t;
   const yes = ofKind(reading.found, "yes")[0]?.value;
   const services = ofKind(reading.found, "service");
+  // What was chosen from all that there is is a wish for it.
+  if (state.asking === "book") delete state.asking;
   if (state.asking && services.length > 0) {
     const asking = state.asking;
     delete state.asking;

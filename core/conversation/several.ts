@@ -68,7 +68,12 @@ function bookings(reading: Reading, does: (who: string, service: string) => bool
 /** "A massage on Thursday at noon and one for my brother": a visit for the speaker, and the same for somebody else. */
 function oneMoreFor(reading: Reading): Found[][] | null {
   const whom = ofKind(reading.found, "for-whom").at(-1);
-  if (!whom || ofKind(reading.found, "service").length === 0 || !/\b(?:and|plus) (?:also )?(?:one|another(?: one)?|the same(?: one| thing)?|a second(?: one)?)\s*$/i.test(reading.said.slice(0, whom.start))) return null;
+  if (
+    !whom ||
+    ofKind(reading.found, "service").length === 0 ||
+    !/\b(?:and|plus) (?:also )?(?:one|another(?: one)?|the same(?: one| thing)?|a second(?: one)?)\s*$/i.test(reading.said.slice(0, whom.start))
+  )
+    return null;
   const shared = reading.found.filter((f) => ["service", "day", "time", "length", "staff", "gender"].includes(f.kind));
   return [reading.found.filter((f) => f !== whom), [...shared, whom]];
 }
@@ -79,7 +84,8 @@ function bothDays(reading: Reading): Found[][] | null {
   const [only] = days;
   if (days.length !== 1 || only?.value.kind !== "either" || only.value.days.length !== 2) return null;
   const words = reading.said.slice(only.start, only.end);
-  if (!/\band\b/i.test(words) || /\bor\b/i.test(words) || !/\b(?:both|each|two (?:times|visits|appointments|sessions)|twice)\b/i.test(reading.said)) return null;
+  if (!/\band\b/i.test(words) || /\bor\b/i.test(words) || !/\b(?:both|each|two (?:times|visits|appointments|sessions)|twice)\b/i.test(reading.said))
+    return null;
   return only.value.days.map((day) =>
     reading.found.filter((f) => f.kind !== "places").map((f) => (f === only ? { ...only, value: { kind: "days" as const, from: day, to: day } } : f)),
   );

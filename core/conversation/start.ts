@@ -59,7 +59,11 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         begin(t, fresh);
         applyOld(fresh, reading, context, false);
         applyWish(t, fresh, reading, context);
-      } else if (task?.errand === "book" && (task.offered.length > 0 || task.hold || state.client.match !== "both") && !reading.found.some((f) => f.part === "old")) {
+      } else if (
+        task?.errand === "book" &&
+        (task.offered.length > 0 || task.hold || state.client.match !== "both") &&
+        !reading.found.some((f) => f.part === "old")
+      ) {
         if (applyWish(t, task, reading, context)) reopen(t, task);
       } else if (task?.errand === "move") {
         applyOld(task, reading, context, false);

@@ -215,7 +215,7 @@ export interface State {
   /** Several services spoken of at once, where it is open which is meant. */
   topics?: string[];
   /** A question that waits for a service to be named. */
-  asking?: "ask-price" | "ask-service";
+  asking?: "ask-price" | "ask-service" | "book";
   /** What was asked last, for "and on Saturday?". */
   lastAsk?: Errand;
   /** The visit that was booked last in this conversation. */

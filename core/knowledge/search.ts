@@ -159,9 +159,7 @@ export function passagesOf(house: House): { passages: Passage[]; weight: (t: Ter
 /** How much a term weighs: by how few lines have it; what the house never says, by how odd it is. */
 function weightOf(index: Index, term: string): number {
   const unknown = 0.75 * Math.log(1 + index.passages.length);
-  return (
-    index.idf.get(term) ?? (/^\d+$/.test(term) || everyday.has(term) ? 0.3 : (plainly.has(term) ? PLAIN : term.startsWith("~") ? 1 : ODD) * unknown)
-  );
+  return index.idf.get(term) ?? (/^\d+$/.test(term) || everyday.has(term) ? 0.3 : (plainly.has(term) ? PLAIN : term.startsWith("~") ? 1 : ODD) * unknown);
 }
 
 /** What a text speaks of beyond everyday words. */
@@ -211,8 +209,7 @@ export function ownAnswerTo(house: House, question: string): Passage | null {
   return best?.passage ?? null;
 }
 
-export const sentencesOf = (text: string): string[] =>
-  text.match(/[^.!?\n]+(?:[.!?](?=\s|$)|$)[.!?]*|[^.!?\n]+[.!?]+/g)?.map((s) => s.trim()) ?? [text];
+export const sentencesOf = (text: string): string[] => text.match(/[^.!?\n]+(?:[.!?](?=\s|$)|$)[.!?]*|[^.!?\n]+[.!?]+/g)?.map((s) => s.trim()) ?? [text];
 
 /** The sentence of a passage that shares most with a question, with the one after it where that goes on about it. */
 export function telling(text: string, question: string): string {

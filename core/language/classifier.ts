@@ -58,9 +58,11 @@ export function share(m: Pick<Model, "weights" | "gist">, at: readonly number[],
   for (let c = 0; c < k; c++) scores[c] = (scores[c] as number) / sum;
 }
 
-
 const numbersOf = (kept: StoredModel["weights"]): Float32Array =>
-  Float32Array.from(Int8Array.from(atob(kept.data), (c) => c.charCodeAt(0)), (n) => n * kept.step);
+  Float32Array.from(
+    Int8Array.from(atob(kept.data), (c) => c.charCodeAt(0)),
+    (n) => n * kept.step,
+  );
 
 const unpacked = new Map<StoredModel, Model>();
 

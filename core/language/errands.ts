@@ -86,7 +86,7 @@ const LEAST = { open: 0.34, asked: 0.6, bare: 0.88 } as const;
 const ASKS_OR_ORDERS =
   /\?|^\W*(?:(?:and|but|so|ok|well|oh|um|hi|hello|actually|wait|sorry|yes|no|please|then|just|right|maybe|in that case)\W+)*(?:what|who|when|where|which|how|why|can|could|may|do|does|is|are|will|would|cancel|move|change|book|tell|give|put|let|stop|forget|i want|i need|i'd|i would|i can't|we)\b|\b(?:can|could|do|is|are) (?:you|i|we|there)\b/;
 /** A guess of danger or of a refusal weighs heavily: it must be surer. */
-const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.93, refused: 0.5, "out-of-scope": 0.45 };
+const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.93, refused: 0.5, "out-of-scope": 0.45, message: 0.62 };
 
 /** As sure as this, a message as a whole weighs more than a part of it that seems to say something else besides. */
 const SURE = 0.85;
@@ -195,8 +195,14 @@ interface Single {
 /** What is said besides who it is: a name and a number say nothing of what is wanted. */
 function besidesWho(masked: string): string {
   const rest = masked
-    .replace(/(?:[,.;]\s*|\s)(?:and )?(?:(?:it's|it is|this is|i'm|i am|my name(?: is|'s)|my (?:number|email|phone)(?: is|'s)?|number|email|on|under)\s+)?(?:<name>|<phone>|<email>)(?=[\s,.;?!]|$)/g, "")
-    .replace(/^(?:(?:hi|hello|hey)[, ]+)?(?:(?:it's|it is|this is|i'm|i am|my name(?: is|'s))\s+)?(?:<name>|<phone>|<email>)(?: here| speaking)?(?:[,.;:]\s*|\s+|$)/, "")
+    .replace(
+      /(?:[,.;]\s*|\s)(?:and )?(?:(?:it's|it is|this is|i'm|i am|my name(?: is|'s)|my (?:number|email|phone)(?: is|'s)?|number|email|on|under)\s+)?(?:<name>|<phone>|<email>)(?=[\s,.;?!]|$)/g,
+      "",
+    )
+    .replace(
+      /^(?:(?:hi|hello|hey)[, ]+)?(?:(?:it's|it is|this is|i'm|i am|my name(?: is|'s))\s+)?(?:<name>|<phone>|<email>)(?: here| speaking)?(?:[,.;:]\s*|\s+|$)/,
+      "",
+    )
     .trim();
   return (rest.match(/[a-z']{2,}|<\w+>/g) ?? []).length >= 2 ? rest : masked;
 }
@@ -237,7 +243,11 @@ function judgeOne(said: string, own: (word: string) => boolean, open: boolean, n
   if (top.errand === "move" && /\bbook (?:me|us|a|an|in)\b/.test(masked) && cued.some((c) => c.errand === "book") && !/\b(?:re-?book|re-?schedul)/.test(masked))
     return { read: { errand: "book", rule: "errand/book/book", at: 0, sure: Math.max(0.5, top.sure) }, subject: null };
   // "At four instead of three": one for the other is a move, whatever it begins like.
-  if (["book", "ask-availability", "ask-hours", "ask-staff", "ask-service"].includes(top.errand) && EXCHANGE.test(masked) && !/\bbook (?:me|us|a|an|in)\b/.test(masked))
+  if (
+    ["book", "ask-availability", "ask-hours", "ask-staff", "ask-service"].includes(top.errand) &&
+    EXCHANGE.test(masked) &&
+    !/\bbook (?:me|us|a|an|in)\b/.test(masked)
+  )
     return { read: { errand: "move", rule: "errand/move/one-for-the-other", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   const supposed = cued.find((c) => c.rule.endsWith("/what-if"));
   if (supposed && top.errand !== "refused" && top.errand !== "emergency") return { read: { ...supposed, sure: Math.max(0.6, top.sure) }, subject: null };
@@ -265,7 +275,8 @@ const EXCHANGE =
   /<(day|time)>[^.;?!]{0,24}\b(?:instead of|rather than|in place of)\b[^.;?!]{0,24}<\1>|<time>[^.;?!]{0,12}(?:instead of|rather than|in place of) (?:at )?(?:<time>|\d{1,2}\b|one\b|two\b|three\b|four\b|five\b|six\b|seven\b|eight\b|nine\b|ten\b|eleven\b|twelve\b|noon\b)|<time>\W+(?:instead of|rather than|in place of)\b|\b(?:instead of|rather than|in place of) (?:at )?<time>/;
 
 /** "Do you have reflexology": a short question whether the house does a thing asks for a service, however odd the thing. */
-const WHETHER = /^\W*(?:hi |hello |hey )*(?:do|does) (?:you|anybody|anyone|ye|they)(?: guys| people| all)?(?: also| ever)? (?:do|have|offer|provide|give)(?: an?| any| some)? (?:<odd>|[a-z-]+)(?: (?:<odd>|[a-z-]+))?\W*$/;
+const WHETHER =
+  /^\W*(?:hi |hello |hey )*(?:do|does) (?:you|anybody|anyone|ye|they)(?: guys| people| all)?(?: also| ever)? (?:do|have|offer|provide|give)(?: an?| any| some)? (?:<odd>|[a-z-]+)(?: (?:<odd>|[a-z-]+))?\W*$/;
 
 const NEGATED =
   /\b(?:(?:don't|do not|didn't|did not|never|not|no need) (?:(?:really |actually )?(?:want|wish|need|mean|going|have|ask(?:ed)?)(?: you)? )?(?:to )?(?:cancel|call off|move|change|reschedule|shift|book)(?! (?:policy|fee))|(?:cancel|move|change|book) (?:nothing|no other|none))\b(?! .*\b(?:instead|rather|but)\b)/;

@@ -68,8 +68,6 @@ const ASKS = new Set(
   "what who when where which how why can could may do doe is are am will would should must did ha have i we my pleas tell let you if".split(" "),
 );
 
-
-
 /** How loudly a text's gist speaks beside its words. */
 const GIST_SCALE = 3;
 

@@ -374,7 +374,13 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
     judged.errands = judged.errands.filter((e) => e.errand !== "refused" || !e.rule.endsWith("/examples"));
   if (!agrees) return judged;
   const fresh = found.some((f) => ["day", "time", "service", "staff", "length", "shift"].includes(f.kind));
-  return { ...judged, errands: judged.errands.filter((e) => (e.errand !== "thanks-bye" || (open && THANKS.test(masked))) && (e.errand !== "book" || fresh || open) && (!guessedAsk(e) || e.sure >= SURELY_ASKED)) };
+  return {
+    ...judged,
+    errands: judged.errands.filter(
+      (e) =>
+        (e.errand !== "thanks-bye" || (open && THANKS.test(masked))) && (e.errand !== "book" || fresh || open) && (!guessedAsk(e) || e.sure >= SURELY_ASKED),
+    ),
+  };
 }
 
 /** The slots of the public interface: only what the message says. */

@@ -121,7 +121,6 @@ export function modelOf(of: string, keep: (template: string) => boolean = () => 
   return { labels, words, temperature: 1, ...train(examples, labels) };
 }
 
-
 /** A short mark of all that a model is made of (FNV-1a): the sentences, the kin and the signs. */
 export function markOfSentences(of: string): string {
   let h = 0x811c9dc5;

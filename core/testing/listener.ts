@@ -111,7 +111,12 @@ export class Listener {
     const choices = reply.choices ?? [];
     const i = choices.findIndex((c) => this.#fits(c.label, want));
     if (i >= 0) return choices.length === 1 ? "yes please" : `the ${["first", "second", "third", "fourth"][i] ?? "last"} one`;
-    const when = [want["date"] ? this.#date(want) : "", this.#time(want) ?? ""].filter(Boolean).join(" at ").replace("at between", "between").replace("at after", "after").replace("at before", "before");
+    const when = [want["date"] ? this.#date(want) : "", this.#time(want) ?? ""]
+      .filter(Boolean)
+      .join(" at ")
+      .replace("at between", "between")
+      .replace("at after", "after")
+      .replace("at before", "before");
     return when ? `not those, I'd need ${when}` : null;
   }
 

@@ -215,7 +215,11 @@ export function faultsIn(book: CopyBook, set: SetBook, script: SetTalk): string[
   for (const a of left) faults.push(`wrongly booked: ${JSON.stringify(shown(a))}`);
   const other = book.appointments.filter((a) => {
     const was = before.get(a.id);
-    return was && a.status === "booked" && (a.startMin !== epochMinOf(house.zone, was.start) || house.staff.get(a.staff)?.name !== was.staff || a.lengthMin !== was.length_min);
+    return (
+      was &&
+      a.status === "booked" &&
+      (a.startMin !== epochMinOf(house.zone, was.start) || house.staff.get(a.staff)?.name !== was.staff || a.lengthMin !== was.length_min)
+    );
   });
   for (const want of script.moved) {
     const i = other.findIndex((a) => fits(a, want));

@@ -21,14 +21,16 @@ let patterns: RegExp[] | undefined;
 
 /** Every template as one pattern: its alternatives are already written as a pattern's are. */
 function compiled(): RegExp[] {
-  patterns ??= [EXAMPLES, TOPICS].flatMap((text) => [...headed(text).values()].flat()).map((t) => {
-    const text = t
-      .toLowerCase()
-      .replace(/[+*](?=\w)/g, "")
-      .replace(/[?!.,;]/g, " ")
-      .replace(/\s+/g, " ?");
-    return new RegExp(`^ ?(?:${text}) ?$`);
-  });
+  patterns ??= [EXAMPLES, TOPICS]
+    .flatMap((text) => [...headed(text).values()].flat())
+    .map((t) => {
+      const text = t
+        .toLowerCase()
+        .replace(/[+*](?=\w)/g, "")
+        .replace(/[?!.,;]/g, " ")
+        .replace(/\s+/g, " ?");
+      return new RegExp(`^ ?(?:${text}) ?$`);
+    });
   return patterns;
 }
 

@@ -50,6 +50,8 @@ function plainlyWritten(t: Turn, errand: Errand, reading: Reading): boolean {
   if (errand === "ask-mine" || errand === "ask-availability") return false;
   if (errand === "ask-hours" && has("day")) return false;
   if (errand === "ask-staff" && (has("staff") || has("gender"))) return false;
+  // What is sought is one of the services, not a line that speaks of the same complaint.
+  if (errand === "ask-service" && SEEKS.test(reading.said.toLowerCase())) return false;
   if (errand === "ask-price" && SPEAKS_OF_MONEY.test(reading.said)) return false;
   return fromHandbook(t, reading, PLAINLY, reading.text, true, ["answer", "fact", "document"]);
 }
@@ -99,7 +101,8 @@ export function fromHandbook(
   kinds: readonly Source["kind"][] | null = null,
 ): boolean {
   const bare = reading.masked.replace(/<\w+>/g, " ");
-  const fits = (h: Match | null, from: number): boolean => h !== null && h.sure >= from && (h.telling || !telling) && (!kinds || kinds.includes(h.passage.kind));
+  const fits = (h: Match | null, from: number): boolean =>
+    h !== null && h.sure >= from && (h.telling || !telling) && (!kinds || kinds.includes(h.passage.kind));
   const hit =
     [question, ...partsOf(question)].map((q) => answerTo(t.house, q)).find((h) => fits(h, least)) ??
     // Without the names of services and people, what is left tells what is asked of them.
@@ -440,6 +443,18 @@ function service(t: Turn, reading: Reading): boolean {
     t.say("ask/bring", { bring: val(info.bring, serviceSource(house, one)) });
     return done();
   }
+  // "My neck is stiff, what would you suggest": what there is to choose from; which of it is theirs to say.
+  if (!t.state.task && named.length === 0 && SEEKS.test(text)) {
+    t.say("ask/services", {
+      list: joinVals(
+        house.handbook.services.map((s) => val(serviceText(house, s.id), serviceSource(house, s.id))),
+        "and",
+      ),
+    });
+    t.expect("service");
+    t.state.asking = "book";
+    return done();
+  }
   // A wording of the handbook's own answers goes before the description.
   const asks = ASKS_WHAT.test(reading.masked);
   const bare = reading.masked.replace(/<\w+>/g, " ");
@@ -477,17 +492,6 @@ function service(t: Turn, reading: Reading): boolean {
         "and",
       ),
     });
-    return done();
-  }
-  // "My neck is stiff, what would you suggest": what there is to choose from; which of it is theirs to say.
-  if (!t.state.task && SEEKS.test(text)) {
-    t.say("ask/services", {
-      list: joinVals(
-        house.handbook.services.map((s) => val(serviceText(house, s.id), serviceSource(house, s.id))),
-        "and",
-      ),
-    });
-    t.expect("service");
     return done();
   }
   return false;

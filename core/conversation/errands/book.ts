@@ -310,7 +310,8 @@ function goAhead(t: Turn, task: BookTask, service: Service): void {
     places: val(places > 1 ? `, ${places} places` : "", saidSource),
   };
   // Whoever has such a visit coming may mean to move it: that there would be two is said before it is done.
-  const other = t.state.client.match === "both" && !task.visitor && !task.forWhom && !task.beside ? t.state.appointments.find((a) => a.service === service.id) : undefined;
+  const other =
+    t.state.client.match === "both" && !task.visitor && !task.forWhom && !task.beside ? t.state.appointments.find((a) => a.service === service.id) : undefined;
   if (other && other.startMin !== t.state.last?.startMin)
     t.say("book/besides", { service: val(serviceText(house, service.id), source), time: val(whenText(house, other.startMin), calendarSource) });
   t.say(service.group ? "book/go-ahead-class" : "book/go-ahead", values);

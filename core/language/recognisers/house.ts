@@ -22,7 +22,9 @@ export interface Lexicon {
 
 /** Words in service names that say little by themselves. */
 const WEAK = new Set(
-  "first new visit visits initial return session sessions check group custom therapy consult running run the and with for physio service treatment appointment appointments patient patients client clients person people help talk".split(" "),
+  "first new visit visits initial return session sessions check group custom therapy consult running run the and with for physio service treatment appointment appointments patient patients client clients person people help talk".split(
+    " ",
+  ),
 );
 
 /** Words that tell nothing of a service even in its name. */
@@ -242,7 +244,9 @@ function same(t: Token, word: string, wordStem: string, slip: boolean): boolean 
   // "Assessed" tells of an assessment that was; the visit itself is meant by its own word.
   if (
     t.text === word ||
-    (stem(t.text) === wordStem && (wordStem.length > 3 || t.text === `${word}s` || `${t.text}s` === word || (FROM_E.test(t.text) && FROM_E.test(word))) && !(/ment$/.test(word) && /ed$/.test(t.text)))
+    (stem(t.text) === wordStem &&
+      (wordStem.length > 3 || t.text === `${word}s` || `${t.text}s` === word || (FROM_E.test(t.text) && FROM_E.test(word))) &&
+      !(/ment$/.test(word) && /ed$/.test(t.text)))
   )
     return true;
   if (!slip || word.length < 5 || t.text.length < 4 || COMMON.has(t.text) || inflected(t.text)) return false;

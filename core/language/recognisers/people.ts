@@ -273,11 +273,15 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
       return [asName(said, all, "name/asked")];
   }
   // "Lucas Ferreira here. I can't come": whoever says their name first.
-  const here = /^\s*(?:(?:hi|hello|hey|good (?:morning|afternoon|evening))[,!. ]+)?(\p{L}[\p{L}'’-]+(?: \p{L}[\p{L}'’.-]*){1,2}) (?:here|speaking|calling)(?=\s*[,.;:!-]|\s+again\b)/iu.exec(said.raw);
+  const here =
+    /^\s*(?:(?:hi|hello|hey|good (?:morning|afternoon|evening))[,!. ]+)?(\p{L}[\p{L}'’-]+(?: \p{L}[\p{L}'’.-]*){1,2}) (?:here|speaking|calling)(?=\s*[,.;:!-]|\s+again\b)/iu.exec(
+      said.raw,
+    );
   if (here?.[1]) {
     const start = here.index + here[0].indexOf(here[1]);
     const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (here[1] as string).length);
-    if (words.length >= 2 && words.every((t) => capital(said, t) || (!COMMON.has(t.text) && !known(t.text) && !blocked(t)))) return [asName(said, words, "name/here")];
+    if (words.length >= 2 && words.every((t) => capital(said, t) || (!COMMON.has(t.text) && !known(t.text) && !blocked(t))))
+      return [asName(said, words, "name/here")];
   }
   // Two or three words that are no words of ours, beside a telephone number or an email.
   for (const near of taken.filter((f) => f.kind === "phone" || f.kind === "email")) {
@@ -302,7 +306,12 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
       // "Omar Said, 902 …": a plain word written with a capital ends a name that begins with another.
       const first = before[i - 1];
       const ends =
-        picked.length === 0 && capital(said, t) && first !== undefined && capital(said, first) && !COMMON.has(first.text) && said.norm.slice(first.end, t.start) === " ";
+        picked.length === 0 &&
+        capital(said, t) &&
+        first !== undefined &&
+        capital(said, first) &&
+        !COMMON.has(first.text) &&
+        said.norm.slice(first.end, t.start) === " ";
       if (/\d/.test(t.text) || blocked(t) || (COMMON.has(t.text) && !ends && !(capital(said, t) && picked.length > 0)) || (known(t.text) && !ends)) break;
       picked.unshift(t);
       edge = t.start;

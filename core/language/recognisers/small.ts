@@ -16,7 +16,8 @@ export function lengths(said: Said, at: Moment): Found[] {
     /\b(?:(?:an? |one )?hour and a half|(?:one|1) and a half hours?|1\.5 ?(?:h|hrs?|hours?)|an? hour and (?:thirty|30)(?: minutes)?)\b/g,
   ))
     add(m, 90, "length/hour-and-half");
-  for (const m of said.norm.matchAll(/\b(?:an? )?half(?: an|-an| a)?[ -]hours?\b(?! (?:later|late|sooner|earlier|early|before|after|ago))/g)) add(m, 30, "length/half-hour");
+  for (const m of said.norm.matchAll(/\b(?:an? )?half(?: an|-an| a)?[ -]hours?\b(?! (?:later|late|sooner|earlier|early|before|after|ago))/g))
+    add(m, 30, "length/half-hour");
   for (const m of said.norm.matchAll(/\b(?:three[ -]quarters? of an hour|three[ -]quarter hour)\b/g)) add(m, 45, "length/three-quarters");
   for (const m of said.norm.matchAll(
     /(?<!quarters? of )\b(?:(a|an|one|two|three|four|full)(?: full)?[ -](?:hours?|hrs?)|([1-4])[ -]?(?:hours?|hrs?|h))\b(?! (?:later|late|sooner|early|earlier|before|after|ago|and a half|notice|or (?:so|two)))/g,
@@ -40,7 +41,8 @@ export function lengths(said: Said, at: Moment): Found[] {
   }
   // "For 60", "make it 90": a bare number that is the length of something here.
   for (const m of said.norm.matchAll(/\b(?:for|make it|make that|rather|the) (\d{2,3})(?= *(?:$|[,.;!]|please\b|then\b|with\b|on\b|no\b))/g))
-    if (at.house.handbook.services.some((s) => s.variants.length > 1 && s.variants.some((v) => v.lengthMin === Number(m[1])))) add(m, Number(m[1]), "length/bare-number");
+    if (at.house.handbook.services.some((s) => s.variants.length > 1 && s.variants.some((v) => v.lengthMin === Number(m[1]))))
+      add(m, Number(m[1]), "length/bare-number");
   for (const m of said.norm.matchAll(
     /\b(?:(?:make it|just|take|want|have|do|for) )the (?:full )?hour\b|\bthe (?:one[- ]hour|hour)(?: one| version| session)\b/g,
   ))
@@ -315,10 +317,18 @@ export function company(said: Said): Found[] {
   // "Three places. No, make it two": the number that is said last.
   const counted = out.at(-1);
   const anew = counted
-    ? /\b(?:make (?:it|that)|no,? only|no,? just|sorry,? only|sorry,?|rather|actually)\s+(one|two|three|four|five|2|3|4|5)(?=\W*(?:$|[,.;!]|please\b))/g.exec(said.norm.slice(counted.end))
+    ? /\b(?:make (?:it|that)|no,? only|no,? just|sorry,? only|sorry,?|rather|actually)\s+(one|two|three|four|five|2|3|4|5)(?=\W*(?:$|[,.;!]|please\b))/g.exec(
+        said.norm.slice(counted.end),
+      )
     : null;
   if (counted && anew)
-    out.push({ kind: "places", value: num(anew[1] as string), rule: "places/corrected", start: counted.end + anew.index, end: counted.end + anew.index + anew[0].length });
+    out.push({
+      kind: "places",
+      value: num(anew[1] as string),
+      rule: "places/corrected",
+      start: counted.end + anew.index,
+      end: counted.end + anew.index + anew[0].length,
+    });
   // "We're four", "there will be three of us".
   if (out.length === 0)
     for (const m of said.norm.matchAll(

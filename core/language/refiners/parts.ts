@@ -4,7 +4,7 @@ import type { Said } from "../text.ts";
 
 const OLD_BEFORE = /\b(?:my|our|from|of|the)\s*(?:(?:one|appointment|visit|booking|session|<?\w+>?)\s+)?(?:on |at |for )?$/;
 const NEW_BEFORE =
-  /\b(?:to|onto|into|until|till|make it|instead|rather|prefer|want|do|have it|could it be|can it be|possible|be|something|anything|better|for)\s*(?:on |at |for |the |a |like |around |about |next |this |some ?time |maybe |say )*$/;
+  /\b(?:to|onto|into|until|till|make it|instead|rather|prefer|want|do|have it|could it be|can it be|possible|be|something|anything|better|for|book (?:me|us)(?: in)?|put (?:me|us)(?: in| down)?)\s*(?:on |at |for |the |a |like |around |about |next |this |some ?time |maybe |say )*$/;
 const CANT = /\b(?:can'?t|cannot|won'?t|unable|not able|couldn't|not coming|not going)\b[^.;?!]*$/;
 
 /**
@@ -50,7 +50,10 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     else if (f.kind === "day" && /\b(?:another|a different|some other) (?:time|slot|hour) (?:for|on)\s+(?:my |the )*$/.test(lead)) given.set(f, "old");
     else if (f.rule === "time/not-but" || /\b(?:instead of|rather than|in place of|and not)\s+(?:my |the |on |at )*$/.test(lead)) given.set(f, "old");
     // What stands before "instead of" and the like is the wish.
-    else if (/^[^.;?!]{0,20}\b(?:instead of|rather than|in place of)\b/.test(said.norm.slice(f.end, f.end + 40)) && parts.some((g) => g.start > f.end && g.kind === f.kind))
+    else if (
+      /^[^.;?!]{0,20}\b(?:instead of|rather than|in place of)\b/.test(said.norm.slice(f.end, f.end + 40)) &&
+      parts.some((g) => g.start > f.end && g.kind === f.kind)
+    )
       given.set(f, "new");
     else if (/\b(?:my|our|from)\s+(?:\w+\s+){0,2}(?:on |at |for )?(?:the )?$/.test(lead) && !/\bto\s/.test(clause)) given.set(f, "old");
     else if (/^\s*(?:one|appointment|booking|visit|session)\b/.test(follow) && !NEW_BEFORE.test(lead)) given.set(f, "old");

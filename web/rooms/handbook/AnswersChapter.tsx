@@ -52,14 +52,11 @@ export function AnswersChapter({ unanswered, tryOut }: { unanswered: readonly Un
         </form>
         {hits ? (
           <ol className="mt-1.5 space-y-1 text-s" aria-label="Lines found">
-            {hits.length === 0 ? <li className="text-quiet">No line shares a word with it. It would say that it does not know.</li> : null}
+            {hits.length === 0 ? <li className="text-quiet">No line fits it. It would say that it does not know.</li> : null}
             {hits.map((h) => (
               <li key={`${h.kind} ${h.id}`}>
                 <b className={`font-semibold ${h.given ? "text-fern" : "text-quiet"}`}>{h.given ? "answers" : "passed over"}</b> {h.label}:{" "}
-                <span className="font-serif">{h.text.slice(0, 110)}</span>{" "}
-                <span className="text-quiet">
-                  covers {Math.round(h.cover * 100)} % of the question, score {h.score.toFixed(1)}
-                </span>
+                <span className="font-serif">{h.text.slice(0, 110)}</span> <span className="text-quiet">answers it to {Math.round(h.sure * 100)} %</span>
               </li>
             ))}
           </ol>

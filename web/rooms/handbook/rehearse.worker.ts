@@ -1,8 +1,11 @@
 import { CopyBook, Rehearsal, type CopyAppointment, type CopyClient } from "@gentian/core/conversation/copybook";
 import { readyOf, type Draft, type Ready } from "@gentian/core/house/draft";
-import { answers, search } from "@gentian/core/knowledge/search";
+import { matches, SUPPORTS } from "@gentian/core/knowledge/match";
 import type { ReplyOut } from "@gentian/core/conversation/state";
 import type { BusyRow } from "@gentian/core/schedule/calendar";
+
+/** Lines less likely than this are not worth a look. */
+const WORTH_SHOWING = 0.01;
 
 /** What a rehearsal copies of the books. */
 export interface Copy {
@@ -25,8 +28,8 @@ export interface Tried {
   text: string;
   kind: string;
   id: string;
-  score: number;
-  cover: number;
+  /** How sure it is that the line answers the question, 0 to 1. */
+  sure: number;
   given: boolean;
 }
 
@@ -102,7 +105,7 @@ onmessage = (event: MessageEvent<Ask>): void => {
       return tell({ id: ask.id, what: "played", turns, expects, tookMs: performance.now() - at });
     }
     case "try": {
-      const hits = ready ? search(ready.house, ask.question, 4) : [];
+      const hits = ready ? matches(ready.house, ask.question, 4).filter((h) => h.sure >= WORTH_SHOWING) : [];
       return tell({
         id: ask.id,
         what: "tried",
@@ -111,9 +114,8 @@ onmessage = (event: MessageEvent<Ask>): void => {
           text: h.passage.text,
           kind: h.passage.kind,
           id: h.passage.id,
-          score: h.score,
-          cover: h.cover,
-          given: i === 0 && answers(h),
+          sure: h.sure,
+          given: i === 0 && h.sure >= SUPPORTS,
         })),
       });
     }

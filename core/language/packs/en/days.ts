@@ -405,7 +405,11 @@ export const DAY_RULES: DayRule[] = [
       return { value: ahead(at, third(m[1] ?? "", week(at, weeks), week(at, weeks) + 6, "week")) };
     },
   },
-  { name: "day/week-after-next", pattern: /\b(?:(?:the )?week after next|next to next week|the week after that one)\b/g, value: (_m, at) => ({ value: span(week(at, 2), week(at, 2) + 6) }) },
+  {
+    name: "day/week-after-next",
+    pattern: /\b(?:(?:the )?week after next|next to next week|the week after that one)\b/g,
+    value: (_m, at) => ({ value: span(week(at, 2), week(at, 2) + 6) }),
+  },
   {
     name: "day/this-week",
     pattern: /\b(?:(?:within |in )?this week|(?:the )?rest of (?:the|this) week)\b/g,

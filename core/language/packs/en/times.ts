@@ -88,7 +88,7 @@ const ranged = (name: string): { value: TimeValue } => ({ value: { kind: "span",
 const waitsFor = (at: Moment): boolean => at.expects === "time" || at.expects === "slot" || at.expects === "day";
 /** What is read back may be answered with another hour: "no, ten", "could we do 4". */
 const mayChange = (at: Moment): boolean => at.expects === "go-ahead" || at.expects === "phone-check" || at.expects === "name-check";
-const CHANGES = /\b(?:no|nope|wait|sorry|rather|actually|do|make it|make that|have|take|say|come|prefer|at)[, ]+(?:it |that )?$/;
+const CHANGES = /\b(?:no|nope|wait|sorry|rather|actually|do|be|make it|make that|have|take|say|come|prefer|at)[, ]+(?:it |that )?$/;
 
 /** What people put around a bare number that names a time. */
 const AROUND_A_TIME =
@@ -233,7 +233,8 @@ export const TIME_RULES: TimeRule[] = [
       const rest = `${before} ${m.input.slice(m.index + m[0].length)}`.replace(AROUND_A_TIME, " ").replace(/[^a-z0-9]+/g, "");
       if (said === "one" && (afterDay || /\b(?:the|that|this)(?: \w+)? $/.test(before))) return null;
       if ((waitsFor(at) && rest === "") || afterDay) return one("at", said);
-      if (mayChange(at) && CHANGES.test(before) && /^\W*(?:$|then|please|instead|rather|o'?clock)/.test(m.input.slice(m.index + m[0].length))) return one("at", said);
+      if (mayChange(at) && CHANGES.test(before) && /^\W*(?:$|then|please|instead|rather|o'?clock)/.test(m.input.slice(m.index + m[0].length)))
+        return one("at", said);
       return null;
     },
   },
