@@ -152,3 +152,12 @@ describe("a name", () => {
     expect(t.last).not.toMatch(/taken/);
   });
 });
+
+describe("a person", () => {
+  it.each(["can I speak to a person?", "could I talk to somebody real please?", "is there a human I can speak to?"])(
+    "is never far, whatever the handbook says of it: %s",
+    (said) => {
+      expect(talk(`my name is Halvard Quill, ${said}`).rehearsal.state.status).toBe("with-desk");
+    },
+  );
+});

@@ -56,7 +56,6 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   if (reading.limit) return refuse(t, reading);
   if (
     (errands.includes("person") || callsForPerson(t, reading)) &&
-    !(reading.question && !reading.found.some((f) => f.kind === "staff") && fromHandbook(t, reading, 0.8, reading.text, true)) &&
     (state.expects !== "message" || (state.task?.errand === "message" && state.task.offered !== undefined))
   )
     return handOver(t, text);
@@ -90,7 +89,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   )
     return resume(t);
   // What a line was plainly written for is answered by it, where no deed is said plainly.
-  const idle = errands.length === 0 || (errands.length === 1 && ["out-of-scope", "person", "message"].includes(errands[0] as Errand));
+  const idle = errands.length === 0 || (errands.length === 1 && ["out-of-scope", "message"].includes(errands[0] as Errand));
   const guessedDeed =
     errands.length === 1 && ["cancel", "move"].includes(errands[0] as Errand) && reading.question && /\/examples$/.test(reading.errands[0]?.rule ?? "");
   const bareOfWhen = !reading.found.some((f) => ["day", "time", "phone", "name"].includes(f.kind));
