@@ -56,7 +56,7 @@ export function AnswersChapter({ unanswered, tryOut }: { unanswered: readonly Un
             {hits.map((h) => (
               <li key={`${h.kind} ${h.id}`}>
                 <b className={`font-semibold ${h.given ? "text-fern" : "text-quiet"}`}>{h.given ? "answers" : "passed over"}</b> {h.label}:{" "}
-                <span className="font-serif">{h.text.slice(0, 110)}</span> <span className="text-quiet">answers it to {Math.round(h.sure * 100)} %</span>
+                <span className="font-serif">{h.text.slice(0, 110)}</span> <span className="text-quiet">{Math.round(h.sure * 100)} % sure</span>
               </li>
             ))}
           </ol>
