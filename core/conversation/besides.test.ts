@@ -154,7 +154,7 @@ describe("a name", () => {
 });
 
 describe("a person", () => {
-  it.each(["can I speak to a person?", "could I talk to somebody real please?", "is there a human I can speak to?"])(
+  it.each(["can I speak to a person?", "could I talk to somebody real please?", "could a living person take over this chat please?"])(
     "is never far, whatever the handbook says of it: %s",
     (said) => {
       expect(talk(`my name is Halvard Quill, ${said}`).rehearsal.state.status).toBe("with-desk");
