@@ -1,5 +1,5 @@
 import type { AppointmentView, Effect, Event, OfferView } from "@gentian/core/conversation/state";
-import { sameName } from "@gentian/core/conversation/names";
+import { sameName, soundsAlike } from "@gentian/core/conversation/names";
 import type { House } from "@gentian/core/house/compile";
 import type { BusyRow, Calendar } from "@gentian/core/schedule/calendar";
 import { needsAnyway, stillOpen, stretchOf, type Opening } from "@gentian/core/schedule/openings";
@@ -115,7 +115,8 @@ export async function doEffect(d: Desk, effect: Effect): Promise<Event | null> {
 
 async function find(d: Desk, effect: Extract<Effect, { kind: "find-client" }>): Promise<Event> {
   const near = await clientsByContact(d.tx, d.houseId, effect.phone, effect.email);
-  const hit = near.find((n) => sameName(effect.name, n.client.name) || n.visitors.some((v) => sameName(effect.name, v)));
+  const same = effect.byEar ? soundsAlike : sameName;
+  const hit = near.find((n) => same(effect.name, n.client.name) || n.visitors.some((v) => same(effect.name, v)));
   if (!hit) return { kind: "client-found", match: near.length > 0 ? "number-only" : "none", appointments: [] };
   const coming = await comingOf(d.tx, hit.client.id, d.nowMin);
   const last = await lastSeen(d.tx, hit.client.id, d.nowMin);

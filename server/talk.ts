@@ -47,13 +47,15 @@ export class Talk {
   async start(
     row: HouseRow,
     line: { key: string; channel: Channel },
-    more: { page?: string; locale?: string; seed?: number; nowMin?: number } = {},
+    more: { page?: string; locale?: string; seed?: number; nowMin?: number; phone?: string } = {},
   ): Promise<Started> {
     const token = randomBytes(24).toString("base64url");
     return this.db.transaction(async (tx) => {
       const { house } = await this.houses.today(tx, { versionId: row.versionId, houseId: row.id, rev: row.calendarRev, nowMin: houseNow(row.clock) });
       const nowMin = more.nowMin ?? houseNow(row.clock);
       const state = begin(house, nowMin, line.key, line.channel, more.seed ?? randomInt(1, 2 ** 31));
+      // The number that the line shows is known from the beginning.
+      if (more.phone) state.client.phone = more.phone;
       const id = await insertConversation(tx, {
         houseId: row.id,
         versionId: row.versionId,
@@ -83,7 +85,7 @@ export class Talk {
     return this.#step(id, token, { kind: "said", text }, { who: "client", text, ...(ref ? { ref } : {}) });
   }
 
-  async event(id: string, token: string, kind: "silence" | "left"): Promise<Answered> {
+  async event(id: string, token: string, kind: "silence" | "unclear" | "left"): Promise<Answered> {
     return this.#step(id, token, { kind }, { who: "event", text: kind });
   }
 

@@ -4,6 +4,7 @@ import type { Question, Service } from "../house/schema.ts";
 import { openings, type Opening } from "../schedule/openings.ts";
 import { MONTHS, partsOf, weekdayName, weekdayOf, type DayNumber } from "../time/days.ts";
 import type { EpochMin } from "../time/zone.ts";
+import { letterWord } from "../speech/words.ts";
 import { daysIn, timesIn, type Heard } from "./ear.ts";
 import type { Ways } from "./ways.ts";
 
@@ -71,6 +72,7 @@ export class Caller {
   #wandered = 0;
   #undecided = false;
   #refusals = 0;
+  #misheard = 0;
   #questions: string[];
   #done = false;
 
@@ -82,6 +84,7 @@ export class Caller {
     readonly random: () => number,
     aim: Aim,
     temper: Temper,
+    readonly people: { first: readonly string[]; last: readonly string[] } = { first: FIRST, last: LAST },
   ) {
     this.facts = this.#make(aim, temper);
     this.#questions = this.#shuffled(["price", "hours", "place", "parking"]).slice(0, aim === "ask" ? 1 + Math.floor(random() * 3) : 2);
@@ -110,7 +113,7 @@ export class Caller {
     let phone: string;
     // Nobody is called or reached as somebody is whom the house knows already.
     do {
-      name = `${this.#pick(FIRST)} ${this.#pick(LAST)}`;
+      name = `${this.#pick(this.people.first)} ${this.#pick(this.people.last)}`;
       phone = phoneIn(this.house, 100 + Math.floor(random() * 100));
     } while (this.book.clients.some((c) => c.name === name || c.phone === phone));
     const known = aim === "move" || aim === "cancel" || random() < 0.4;
@@ -423,12 +426,14 @@ export class Caller {
       case "slot":
         return this.#choose(said);
       case "name":
-        return this.#way("name", { name: f.name });
+        return /\bspell\b/i.test(said.text) ? spelled(f.name) : this.#way("name", { name: f.name });
       case "phone":
         return this.#way("phone", { phone: this.#phoneWords() });
       case "email":
         return this.#way("no-email");
       case "name-check":
+        // Whoever has spelled it twice lets it be.
+        return said.text.includes(f.name) || this.#misheard++ >= 2 ? this.#way("yes") : this.#way("no");
       case "email-check":
         return this.#way("yes");
       case "phone-check":
@@ -556,7 +561,7 @@ export class Caller {
   // ---- what came of it ----
 
   /** Judges by the calendar alone. `before` is the appointments as they stood when the caller began. */
-  judge(before: ReadonlyMap<string, CopyAppointment>): Verdict {
+  judge(before: ReadonlyMap<string, CopyAppointment>, named: (name: string) => boolean = (name) => name === this.facts.name): Verdict {
     const f = this.facts;
     const why: string[] = [];
     let wrong = false;
@@ -572,7 +577,7 @@ export class Caller {
     const suits = (a: CopyAppointment): boolean =>
       a.service === f.service.id && a.lengthMin === f.lengthMin && this.#suits(at(a)) && (f.staff === null || a.staff === f.staff);
     if (f.aim === "book") {
-      const good = fresh.filter((a) => suits(a) && a.client.name === f.name);
+      const good = fresh.filter((a) => suits(a) && named(a.client.name));
       if (good.length !== 1) why.push(good.length === 0 ? "not booked" : "booked more than once");
       if (fresh.length > good.length || changed.length > 0) wrong = true;
     } else if (f.aim === "ask") {
@@ -588,6 +593,7 @@ export class Caller {
   }
 }
 
+const spelled = (name: string): string => [...name.toLowerCase().replace(/[^a-z]/g, "")].map(letterWord).join(" ");
 const HOURS = "twelve one two three four five six seven eight nine ten eleven".split(" ");
 const DIGITS = "oh one two three four five six seven eight nine".split(" ");
 const ordinal = (n: number): string => (n > 3 && n < 21 ? "th" : (["th", "st", "nd", "rd"][n % 10] ?? "th"));

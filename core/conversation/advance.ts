@@ -6,7 +6,7 @@ import type { Channel } from "../house/schema.ts";
 import type { EpochMin } from "../time/zone.ts";
 import { nobodyCame } from "./errands/message.ts";
 import { hearAside, silence, standsStill } from "./asides.ts";
-import { hear } from "./hear.ts";
+import { hear, repair } from "./hear.ts";
 import { result } from "./result.ts";
 import type { Event, State, Step } from "./state.ts";
 import { fromCalendar } from "./errands/offering.ts";
@@ -63,6 +63,9 @@ export function advance(house: House, calendar: Calendar, now: EpochMin, before:
     }
     case "silence":
       if (state.status === "open") silence(t);
+      break;
+    case "unclear":
+      if (state.status === "open") repair(t, "unclear");
       break;
     case "left":
       leave(t);

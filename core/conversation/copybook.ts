@@ -4,7 +4,7 @@ import { rowOf, stillOpen } from "../schedule/openings.ts";
 import type { EpochMin } from "../time/zone.ts";
 import { advance, begin } from "./advance.ts";
 import type { AppointmentView, CardView, Effect, Event, OfferView, ReplyOut, State } from "./state.ts";
-import { sameName } from "./names.ts";
+import { sameName, soundsAlike } from "./names.ts";
 import type { Channel } from "../house/schema.ts";
 
 export interface CopyClient {
@@ -119,8 +119,9 @@ export class CopyBook {
     const near = this.clients.filter(
       (c) => (effect.phone !== undefined && c.phone === effect.phone) || (effect.email !== undefined && c.email?.toLowerCase() === effect.email.toLowerCase()),
     );
+    const same = effect.byEar ? soundsAlike : sameName;
     const hit = near.find(
-      (c) => sameName(effect.name, c.name) || this.appointments.some((a) => a.clientId === c.id && a.visitor && sameName(effect.name, a.visitor)),
+      (c) => same(effect.name, c.name) || this.appointments.some((a) => a.clientId === c.id && a.visitor && same(effect.name, a.visitor)),
     );
     if (!hit) return { kind: "client-found", match: near.length > 0 ? "number-only" : "none", appointments: [] };
     const appointments = this.appointments.filter((a) => a.clientId === hit.id && a.status === "booked");
@@ -165,6 +166,11 @@ export class Rehearsal {
 
   say(text: string): ReplyOut[] {
     return this.#step({ kind: "said", text });
+  }
+
+  /** Something was said that could not be heard well enough, or nothing was. */
+  event(kind: "unclear" | "silence"): ReplyOut[] {
+    return this.#step({ kind });
   }
 
   /** The time has passed in which somebody at the desk should have come. */

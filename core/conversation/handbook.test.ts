@@ -19,8 +19,7 @@ function talk(change: (f: HouseFile) => void, said: string[], at = AT) {
   const r = new Rehearsal(book, at, "ternbay-web", "web", 5);
   const greeting = r.start()[0]?.text ?? "";
   const replies = said.map((s) =>
-    r
-      .say(s)
+    (s === "?unclear" ? r.event("unclear") : r.say(s))
       .map((x) => x.text)
       .join(" "),
   );
@@ -75,6 +74,7 @@ describe("how it speaks", () => {
     "handing-over": { say: "One moment, a colleague comes.", said: ["can I talk to a person"], expected: /a colleague comes/ },
     "anything-else": { say: "What else?", said: ["is there parking?"], expected: /What else\?/ },
     goodbye: { say: "So long from {house}.", said: ["is there parking?", "no thanks"], expected: /So long from Tern Bay/ },
+    unheard: { say: "The line crackles.", said: ["?unclear"], expected: /^The line crackles\./ },
   };
   it.each(OWN_MOMENTS)("says %s in words of the house's own", (moment) => {
     const m = moments[moment];

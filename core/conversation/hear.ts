@@ -434,6 +434,7 @@ function checks(t: Turn, reading: Reading, contact: boolean): boolean {
   const { state } = t;
   if (state.expects !== "phone-check" && state.expects !== "email-check" && state.expects !== "name-check") return false;
   const yes = ofKind(reading.found, "yes")[0]?.value;
+  if (state.expects === "name-check" && nameChecked(t, reading, yes)) return true;
   if (contact) {
     if (yes && !ofKind(reading.found, "phone-end").length) state.client.confirmed = true;
     proceed(t);
@@ -458,6 +459,31 @@ function checks(t: Turn, reading: Reading, contact: boolean): boolean {
     return true;
   }
   proceed(t);
+  return true;
+}
+
+/** What was read back as the name: right, another one, or to be spelled. */
+function nameChecked(t: Turn, reading: Reading, yes: boolean | undefined): boolean {
+  const { client } = t.state;
+  const given = ofKind(reading.found, "name")[0];
+  if (given) {
+    client.name = given.value;
+    delete client.looked;
+    proceed(t);
+    return true;
+  }
+  if (yes === undefined) return false;
+  if (yes) {
+    if (client.name) client.nameHeard = client.name;
+    delete client.spells;
+    proceed(t);
+    return true;
+  }
+  delete client.name;
+  delete client.looked;
+  client.spells = true;
+  t.say("check/spell");
+  t.expect("name");
   return true;
 }
 
@@ -666,14 +692,14 @@ export function resume(t: Turn): void {
 }
 
 /** Three tries in growing detail, then a person. */
-function repair(t: Turn): void {
+export function repair(t: Turn, moment: "repair/again" | "unclear" = "repair/again"): void {
   const { state } = t;
   state.repairs++;
   if (state.repairs >= 3) {
     state.repairs = 0;
     return handOver(t, "Three replies in a row were not understood.");
   }
-  t.say("repair/again");
+  t.say(moment);
   if (state.repairs === 2) t.say(state.expects === "day" || state.expects === "time" ? "repair/help-day" : "repair/help");
   if (state.task) return resume(t);
   t.say("what-can-i-do");

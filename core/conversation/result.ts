@@ -7,7 +7,7 @@ import type { AppointmentView, Event } from "./state.ts";
 import { val, type Turn } from "./turn.ts";
 
 /** Takes in what came of an effect. Only here is anything said to be done. */
-export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" | "silence" | "left" | "nobody-came" }>): void {
+export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" | "silence" | "unclear" | "left" | "nobody-came" }>): void {
   const { state } = t;
   const task = state.task;
   switch (event.kind) {

@@ -56,6 +56,10 @@ export interface ClientState {
   email?: string;
   /** Read back and confirmed, or found on a card under the same name. */
   confirmed: boolean;
+  /** The name as it was read back on the telephone and found right. */
+  nameHeard?: string;
+  /** The name is to be given letter by letter. */
+  spells?: boolean;
   /** What was looked up last, so that it is looked up once. */
   looked?: string;
   match?: "both" | "number-only" | "none";
@@ -247,6 +251,8 @@ export type Event =
   | { kind: "start" }
   | { kind: "said"; text: string }
   | { kind: "silence" }
+  /** Something was said, and could not be heard well enough to act on. */
+  | { kind: "unclear" }
   | { kind: "left" }
   /** Handed over, and nobody at the desk has come. */
   | { kind: "nobody-came" }
@@ -264,7 +270,8 @@ export type SlipKind = "message" | "hand-over" | "emergency" | "call-back";
 // ---- what must be done outside ----
 
 export type Effect =
-  | { kind: "find-client"; name: string; phone?: string; email?: string }
+  /** With `byEar` a name that sounds like the one on the card is that one. */
+  | { kind: "find-client"; name: string; phone?: string; email?: string; byEar?: boolean }
   | { kind: "hold"; offer: OfferView; places: number; untilMin: EpochMin; replaces?: string }
   | { kind: "release"; hold: string }
   | {

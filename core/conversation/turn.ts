@@ -239,6 +239,7 @@ const OWN_LABELS: Record<OwnMoment, string> = {
   "handing-over": "handing over",
   "anything-else": "anything else",
   goodbye: "goodbye",
+  unheard: "not heard",
 };
 
 export const daypartText = (minute: number): string => (minute < 720 ? "good morning" : minute < 1020 ? "good afternoon" : "good evening");

@@ -21,6 +21,7 @@ export const MOMENTS: Record<OwnMoment, MomentFacts> = {
   "handing-over": { variables: ALWAYS, needs: [] },
   "anything-else": { variables: ALWAYS, needs: [] },
   goodbye: { variables: ALWAYS, needs: [] },
+  unheard: { variables: ALWAYS, needs: [] },
 };
 
 /** The variables of a wording, in their order, each once. */

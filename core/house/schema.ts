@@ -1,4 +1,6 @@
 import { z } from "zod";
+import { PATIENCES } from "../speech/turns.ts";
+import { VOICE_NAMES } from "../speech/voices.ts";
 import { dayFrom, WEEKDAYS } from "../time/days.ts";
 import { recurrenceOf } from "../time/recurrence.ts";
 
@@ -296,13 +298,20 @@ export const unknownSchema = z.strictObject({ do: z.enum(["pass-on", "hand-over"
 
 export const MANNERS = ["warm", "brisk", "formal"] as const;
 /** The moments for which a house may have words of its own. */
-export const OWN_MOMENTS = ["offer", "booked", "moved", "cancelled", "late-fee", "unknown", "handing-over", "anything-else", "goodbye"] as const;
+export const OWN_MOMENTS = ["offer", "booked", "moved", "cancelled", "late-fee", "unknown", "handing-over", "anything-else", "goodbye", "unheard"] as const;
 
 export const emergencySchema = z.strictObject({
   words: z.array(words(80)).min(1),
   say: words(400),
   call: words(20),
   housePhone: phone.optional(),
+});
+
+/** How a receptionist sounds on the telephone. Pace and pitch are shares of the voice's own. */
+export const voiceSchema = z.strictObject({
+  name: z.enum(VOICE_NAMES),
+  pace: z.number().min(0.7).max(1.4).optional(),
+  pitch: z.number().min(0.7).max(1.4).optional(),
 });
 
 export const receptionistSchema = z.strictObject({
@@ -319,6 +328,36 @@ export const receptionistSchema = z.strictObject({
     .array(z.strictObject({ id, moment: z.enum(OWN_MOMENTS), say: words(400) }))
     .max(100)
     .optional(),
+  voice: voiceSchema.optional(),
+});
+
+export const RECORDING = ["no", "tell", "ask"] as const;
+export const BACKGROUNDS = ["none", "room"] as const;
+
+/** How the house telephones. What is left out is as the comment says. */
+export const callsSchema = z.strictObject({
+  /** How long a pause may be before the receptionist answers: usual. */
+  patience: z.enum(PATIENCES).optional(),
+  /** Whether it stops when the caller speaks: yes. */
+  interruptible: z.boolean().optional(),
+  /** The longest call, in minutes: 20. */
+  longestMin: z.number().int().min(1).max(120).optional(),
+  /** Help after so many seconds of silence: 6. */
+  helpAfterSec: z.number().int().min(3).max(30).optional(),
+  background: z.enum(BACKGROUNDS).optional(),
+  /** Whether calls are recorded: no; "tell" says so, "ask" asks first. */
+  record: z.enum(RECORDING).optional(),
+  /** After so many days a recording is deleted: 30. */
+  keepDays: z.number().int().min(1).max(3650).optional(),
+  /** Words that voices say wrong, each with a way to write it that they say right. */
+  said: z
+    .array(z.strictObject({ id, word: words(60), as: words(80) }))
+    .max(500)
+    .optional(),
+  /** Whether a person hears who is calling, and why, before they take the call: yes. */
+  announced: z.boolean().optional(),
+  /** How long it rings at the desk before a message is taken, in seconds: 25. */
+  ringSec: z.number().int().min(5).max(120).optional(),
 });
 
 export const lineSchema = z.strictObject({
@@ -425,6 +464,7 @@ export const handbookSchema = z.strictObject({
   documents: z.array(documentSchema).max(200).optional(),
   handingOver: handingOverSchema.optional(),
   unknown: unknownSchema.optional(),
+  calls: callsSchema.optional(),
   receptionists: z.array(receptionistSchema).min(1),
   lines: z.array(lineSchema),
 });
@@ -448,6 +488,7 @@ export type Manner = (typeof MANNERS)[number];
 export type SingleDay = z.infer<typeof singleDaySchema>;
 export type FeeState = (typeof FEE_STATES)[number];
 export type Rules = z.infer<typeof rulesSchema>;
+export type Calls = z.infer<typeof callsSchema>;
 export type Channel = Line["channel"];
 export type ClosedRule = z.infer<typeof closedRule>;
 

@@ -4,7 +4,7 @@ import { calendarSource, ruleSource, saidSource, serviceSource, staffSource } fr
 import type { BookTask, Source } from "../state.ts";
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
 import { weekdayOf } from "../../time/days.ts";
-import { clientVal, identify, lookUp, yesNoChoices } from "./identity.ts";
+import { clientVal, identify, lookUp, nameBack, yesNoChoices } from "./identity.ts";
 import { propose, whenVal } from "./offering.ts";
 import { askQuestion } from "./questions.ts";
 import { notForThem } from "./whom.ts";
@@ -84,6 +84,7 @@ export function nextBook(t: Turn, task: BookTask): void {
     return;
   }
   if (lookUp(t)) return;
+  if (nameBack(t)) return;
   if (notAssessed(t, task, service) || notForThem(t, task, service)) return;
   const open = openQuestions(t, task, service);
   if (c.match !== "both" && !c.confirmed && open.length > 0) {

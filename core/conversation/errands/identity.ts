@@ -14,7 +14,7 @@ export function lookUp(t: Turn): boolean {
   const c = t.state.client;
   if (!c.name || (!c.phone && !c.email) || c.looked === lookKey(t)) return false;
   c.looked = lookKey(t);
-  t.effect({ kind: "find-client", name: c.name, ...(c.phone ? { phone: c.phone } : {}), ...(c.email ? { email: c.email } : {}) });
+  t.effect({ kind: "find-client", name: c.name, ...(c.phone ? { phone: c.phone } : {}), ...(c.email ? { email: c.email } : {}), ...(t.state.channel === "phone" ? { byEar: true } : {}) });
   return true;
 }
 
@@ -68,6 +68,22 @@ export function identify(t: Turn, task: MoveTask | CancelTask | MineTask | BookT
   t.state.task = null;
   return "gone";
 }
+
+/** On the telephone a name that no card has is said back, or spelled back, before anything stands under it; true while it is. */
+export function nameBack(t: Turn): boolean {
+  const c = t.state.client;
+  if (t.state.channel !== "phone" || !c.name || c.match === "both" || c.nameHeard === c.name) return false;
+  t.say("check/name", { name: val(c.spells ? `${c.name}, ${spelledText(c.name)}` : c.name, saidSource) });
+  t.expect("name-check", yesNoChoices());
+  return true;
+}
+
+/** "O-B-I": a name letter by letter; the words of it one after the other. */
+const spelledText = (name: string): string =>
+  name
+    .split(" ")
+    .map((w) => [...w.toUpperCase()].filter((l) => /\p{L}/u.test(l)).join("-"))
+    .join(", ");
 
 export const yesNoChoices = (): { label: string; say: string }[] => [
   { label: "Yes", say: "Yes" },

@@ -126,6 +126,8 @@ function onThatDay(t: Turn, found: Looked, wish: Wish, request: (w: Wish) => Off
 function sayOffers(t: Turn, task: BookTask | MoveTask, target: Target, fit: "inside" | "near" | "none"): void {
   const { house } = t;
   const service = val(serviceText(house, target.service), serviceSource(house, target.service));
+  // By ear two are enough to choose from.
+  if (t.state.channel === "phone") task.offered = task.offered.slice(0, 2);
   if (task.offered.length === 0) {
     task.barren = true;
     t.say("book/nothing", { service });

@@ -28,6 +28,8 @@ export const EN = {
   "book/need-contact": ["I can't book without a telephone number or an email address. Which may I have?"],
   "check/phone": ["I have {phone}. Is that right?", "Let me read that back: {phone}. Is it right?"],
   "check/email": ["I have {email}. Is that right?"],
+  "check/name": ["I have {name}. Is that right?", "Let me say your name back: {name}. Is it right?"],
+  "check/spell": ["Please spell it for me, letter by letter.", "Could you spell that, one letter after the other?"],
   "check/again": ["Then which number is it?", "What is the right one?"],
   "book/go-ahead": [
     "{time}, {length} of {service} with {staff}{price}. I have you as {client}. Shall I book it?",
@@ -143,6 +145,7 @@ export const EN = {
   bye: ["Goodbye, and thank you.", "Thank you, goodbye.", "Take care, goodbye."],
   welcome: ["You're welcome."],
   "bye/nothing-done": ["All right, nothing is booked. Goodbye."],
+  unclear: ["Sorry, I did not hear that well.", "I could not make that out."],
   "repair/again": ["I didn't follow that.", "Sorry, I didn't get that."],
   "repair/help": ["I can tell you about services and prices, and book, move or cancel a visit."],
   "repair/help-day": ["A day such as tomorrow or a weekday is enough."],

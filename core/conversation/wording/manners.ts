@@ -66,6 +66,7 @@ export const OWN: Partial<Record<Moment, OwnMoment>> = {
   "person/handed-to": "handing-over",
   anything: "anything-else",
   bye: "goodbye",
+  unclear: "unheard",
 };
 
 /** What is asked after a wording of the house's own that leaves the question out. */

@@ -14,6 +14,7 @@ const MOMENT_WORDS: Record<OwnMoment, string> = {
   "handing-over": "when it hands over",
   "anything-else": "when it asks what else",
   goodbye: "when it says goodbye",
+  unheard: "when it does not hear well",
 };
 
 const START: Record<OwnMoment, string> = {
@@ -26,6 +27,7 @@ const START: Record<OwnMoment, string> = {
   "handing-over": "One of us is coming.",
   "anything-else": "What else can I do?",
   goodbye: "Goodbye from {house}.",
+  unheard: "The line is not good. Once more, please?",
 };
 
 /** Who answers, in which manner, and in which words. */

@@ -1,0 +1,86 @@
+import type { House } from "../house/compile.ts";
+import type { Expects } from "../language/context.ts";
+import type { Found } from "../language/found.ts";
+import { read } from "../language/read.ts";
+import type { EpochMin } from "../time/zone.ts";
+import { written } from "./written.ts";
+
+/** A word that was heard, and how sure it is: 0 to 1. */
+export interface SureWord {
+  word: string;
+  fromMs: number;
+  toMs: number;
+  sure: number;
+}
+
+/** Below this nothing is acted on; a yes to something that will be done must be surer. */
+const LEAST_SURE = 0.3;
+const LEAST_SURE_YES = 0.5;
+/** So many of the other hypotheses are read. */
+const OTHERS = 4;
+
+/** How sure the words are, each by how long it lasted. */
+export function sureness(words: readonly SureWord[]): number {
+  let sum = 0;
+  let all = 0;
+  for (const w of words) {
+    const ms = Math.max(10, w.toMs - w.fromMs);
+    sum += ms * w.sure;
+    all += ms;
+  }
+  return all === 0 ? 0 : sum / all;
+}
+
+/** What a reading must hold to answer what was asked. */
+const WANTED: Partial<Record<Expects, readonly Found["kind"][]>> = {
+  phone: ["phone", "email"],
+  "phone-check": ["phone", "phone-end", "yes"],
+  email: ["email", "phone"],
+  slot: ["choice", "time", "day", "staff", "yes", "shift"],
+  service: ["service"],
+  length: ["length"],
+  staff: ["staff", "gender"],
+  day: ["day", "time"],
+  time: ["time", "day", "choice"],
+};
+
+export type Understood = { is: "said"; text: string; sure: number } | { is: "unclear"; text: string; sure: number } | { is: "nothing" };
+
+/**
+ * What was said, as far as it may be acted on. Where the likeliest words do not answer what was asked, and others that
+ * may have been said do, those are taken; where nothing is sure enough it is asked back.
+ */
+export function understood(
+  house: House,
+  now: EpochMin,
+  expects: Expects,
+  heard: { words: readonly SureWord[]; others: readonly string[] },
+): Understood {
+  if (heard.words.length === 0) return { is: "nothing" };
+  const sure = sureness(heard.words);
+  const first = written(
+    heard.words.map((w) => w.word),
+    expects,
+  );
+  const wanted = WANTED[expects];
+  const reads = (text: string) => read(text, { house, now, expects });
+  const reading = reads(first);
+  if (expects === "message") return { is: "said", text: first, sure };
+  if (sure < LEAST_SURE) return { is: "unclear", text: first, sure };
+  const yes = reading.found.find((f) => f.kind === "yes");
+  if ((expects === "go-ahead" || expects.endsWith("-check")) && yes?.kind === "yes" && yes.value && heard.words.every((w) => w.sure < LEAST_SURE_YES))
+    return { is: "unclear", text: first, sure };
+  if (!wanted || reading.errands.length > 0 || reading.found.some((f) => wanted.includes(f.kind))) return { is: "said", text: first, sure };
+  for (const other of heard.others.slice(0, OTHERS)) {
+    const text = written(
+      other
+        .split(" ")
+        .map((w) => w.replace(/\(\d+\)$/, ""))
+        .filter((w) => w !== "" && !/^[<[+]/.test(w)),
+      expects,
+    );
+    const r = reads(text);
+    if (r.errands.length === 0 && r.found.some((f) => wanted.includes(f.kind) && f.kind !== "yes")) return { is: "said", text, sure };
+  }
+  return { is: "said", text: first, sure };
+}

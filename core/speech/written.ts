@@ -1,0 +1,93 @@
+import type { Expects } from "../language/context.ts";
+import { isLetterWord } from "./words.ts";
+
+const DIGIT: Record<string, string> = Object.fromEntries("zero one two three four five six seven eight nine".split(" ").map((w, i) => [w, String(i)]));
+DIGIT["oh"] = "0";
+const TEENS: Record<string, string> = Object.fromEntries("ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen".split(" ").map((w, i) => [w, String(10 + i)]));
+const TENS: Record<string, string> = Object.fromEntries("twenty thirty forty fifty sixty seventy eighty ninety".split(" ").map((w, i) => [w, String(2 + i)]));
+
+/** The fewest digits in a row that are a number said digit by digit, where none is waited for. */
+const FEWEST_DIGITS = 7;
+/** Where one is waited for. */
+const FEWEST_EXPECTED = 3;
+const FEWEST_LETTERS = 2;
+
+/** Digits of the words from a place on: "oh", "double five", "forty two". */
+function digitsFrom(words: readonly string[], at: number): { digits: string; end: number } {
+  let digits = "";
+  let i = at;
+  for (; i < words.length; i++) {
+    const w = words[i] as string;
+    const next = words[i + 1] ?? "";
+    if (DIGIT[w] !== undefined) digits += DIGIT[w];
+    else if ((w === "double" || w === "triple") && DIGIT[next] !== undefined) {
+      digits += (DIGIT[next] as string).repeat(w === "double" ? 2 : 3);
+      i++;
+    } else if (TEENS[w] !== undefined && digits !== "") digits += TEENS[w];
+    else if (TENS[w] !== undefined && digits !== "") {
+      const one = DIGIT[next];
+      digits += (TENS[w] as string) + (one !== undefined && one !== "0" && next !== "oh" ? one : "0");
+      if (one !== undefined && one !== "0") i++;
+    } else break;
+  }
+  return { digits, end: i };
+}
+
+/** Letters of the words from a place on: "n:", "n: as in november", "double l:". */
+function lettersFrom(words: readonly string[], at: number): { letters: string; end: number } {
+  let letters = "";
+  let i = at;
+  while (i < words.length) {
+    const w = words[i] as string;
+    const next = words[i + 1] ?? "";
+    if (w === "double" && isLetterWord(next)) {
+      letters += (next[0] as string).repeat(2);
+      i += 2;
+    } else if (isLetterWord(w)) {
+      letters += w[0] as string;
+      i++;
+      if ((words[i] === "as" && words[i + 1] === "in") || words[i] === "for" || words[i] === "like") {
+        const word = words[words[i] === "as" ? i + 2 : i + 1];
+        if (word?.startsWith(w[0] as string) && word.length > 1) i += words[i] === "as" ? 3 : 2;
+      }
+    } else break;
+  }
+  return { letters, end: i };
+}
+
+const titled = (w: string): string => w.slice(0, 1).toUpperCase() + w.slice(1);
+
+/**
+ * Words as they were heard, written as a client would write them, for reading: numbers given digit by digit in figures,
+ * spelled letters put together, "a.m." after its hour.
+ */
+export function written(words: readonly string[], expects: Expects): string {
+  const out: string[] = [];
+  const number = expects === "phone" || expects === "phone-check";
+  const name = expects === "name" || expects === "name-check";
+  for (let i = 0; i < words.length; ) {
+    const w = words[i] as string;
+    const { digits, end } = digitsFrom(words, i);
+    if (digits.length >= (number ? FEWEST_EXPECTED : FEWEST_DIGITS)) {
+      out.push(digits);
+      i = end;
+      continue;
+    }
+    const { letters, end: after } = lettersFrom(words, i);
+    if (letters.length >= FEWEST_LETTERS) {
+      // A first name that is said and a family name that is spelled make one name; what is spelled is surer.
+      if (name && letters.length >= 3) {
+        const said = out.at(-1);
+        if (said && said.toLowerCase() === letters) out.pop();
+        out.push(titled(letters));
+      } else out.push(name ? titled(letters) : letters);
+      i = after;
+      continue;
+    }
+    if (isLetterWord(w)) out.push(w[0] as string);
+    else if (w === "a.m." || w === "p.m.") out.push(w.replace(/\./g, ""));
+    else out.push(w);
+    i++;
+  }
+  return out.join(" ");
+}

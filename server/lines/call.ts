@@ -1,0 +1,574 @@
+import type { House } from "@gentian/core/house/compile";
+import type { Calls } from "@gentian/core/house/schema";
+import type { Expects } from "@gentian/core/language/context";
+import { activity, silentRoom, type ActivityState } from "@gentian/core/speech/activity";
+import { clauses, heardOf } from "@gentian/core/speech/clauses";
+import { keys, noKey, type KeyState } from "@gentian/core/speech/dtmf";
+import { endSure, type Endings } from "@gentian/core/speech/endings";
+import { keyed } from "@gentian/core/speech/keyed";
+import { PHRASES } from "@gentian/core/speech/packs/en/phrases";
+import { earFor, type Ear as EarName } from "@gentian/core/speech/sentences";
+import { FRAME, FRAME_MS, RATE, type Samples } from "@gentian/core/speech/sound";
+import { goOn, noTurn, onlyListening, turn, type TurnAct, type TurnEvent, type TurnSettings, type TurnState } from "@gentian/core/speech/turns";
+import { sureness, understood } from "@gentian/core/speech/understood";
+import type { EpochMin } from "@gentian/core/time/zone";
+import type { Heard, HeardWord } from "../speech/ear.ts";
+import { earcon, ringing } from "./tones.ts";
+
+/** What a conversation gives back after each turn, as far as a call must know. */
+export interface Turned {
+  replies: { text: string; speech: string; from: "receptionist" | "desk" }[];
+  status: "open" | "with-desk" | "closed";
+  expects: Expects;
+}
+
+/** The conversation behind a call: the house's own on a line, or one on copied calendars in a rehearsal. */
+export interface Talker {
+  house: House;
+  now(): EpochMin;
+  start(): Promise<Turned>;
+  say(text: string): Promise<Turned>;
+  event(kind: "silence" | "unclear" | "left"): Promise<Turned>;
+  /** Nobody at the desk has come to what was handed over. */
+  nobodyCame(): Promise<Turned>;
+  /** What of a reply was heard before the caller spoke. */
+  interrupted(heard: string): Promise<void>;
+}
+
+/** What hears the caller: a recogniser's process, or what stands in for it. */
+export interface Hearing {
+  begin(model: string): void;
+  hear(samples: Samples): void;
+  soFar(): Promise<HeardWord[]>;
+  end(): Promise<Heard>;
+  letGo(): void;
+}
+
+/** A person who may take the call, and how they are rung. */
+export interface Desk {
+  /** Rings; `answered` is called when somebody takes the call, with the other end of the line. Gives the way to stop ringing. */
+  ring(answered: (other: OtherEnd) => void): () => void;
+  ringMs: number;
+}
+
+/** Somebody else's end of the line, once a call is put through. */
+export interface OtherEnd {
+  name: string;
+  /** Gives them a frame of the caller's sound, and takes one of theirs. */
+  frame(caller: Samples): Samples;
+  /** The caller has gone. */
+  close(): void;
+  gone: boolean;
+}
+
+export interface CallOptions {
+  talker: Talker;
+  ear: Hearing;
+  endings: Readonly<Record<EarName, Endings>>;
+  speak: (text: string) => Promise<Samples>;
+  calls: Calls;
+  desk?: Desk;
+  /** Said before the greeting goes on from a call that was cut off. */
+  resumed?: { again: string };
+  /** What happens, for the caller's page and the desk. */
+  on: (event: CallEvent) => void;
+}
+
+/** A stretch of talk with its words in time, kept with the call. Milliseconds from the call's beginning. */
+export interface SpokenTurn {
+  who: "client" | "receptionist" | "desk";
+  text: string;
+  fromMs: number;
+  toMs: number;
+  words: { word: string; fromMs: number; toMs: number }[];
+  sure?: number;
+  /** How long the caller waited for the first sound of the answer after their last. */
+  waitMs?: number;
+  /** Broken off by the caller. */
+  brokenOff?: boolean;
+}
+
+export type CallEvent =
+  | { event: "hears"; words: string }
+  | { event: "heard"; turn: SpokenTurn }
+  | { event: "says"; text: string }
+  | { event: "said"; turn: SpokenTurn }
+  | { event: "unclear"; words: string }
+  | { event: "key"; key: string }
+  | { event: "ringing" }
+  | { event: "put-through"; to: string }
+  | { event: "back" }
+  | { event: "recording"; on: boolean }
+  | { event: "ended"; why: "closed" | "left" | "too-long" | "dropped" };
+
+interface Piece {
+  text: string;
+  samples: Samples | null;
+  reply: number;
+  who: "receptionist" | "desk";
+  startedMs?: number;
+}
+
+const PRE_ROLL_FRAMES = 15;
+const QUIET_GAIN = 0.22;
+const GAIN_STEP = 0.28;
+const EARCON_AFTER_MS = 1400;
+const HANG_UP_AFTER_MS = 400;
+const LONGEST_MIN = 20;
+const RING_SEC = 25;
+const MESSAGE_PAUSE: TurnSettings["patience"] = "patient";
+const SILENCE = new Int16Array(FRAME);
+
+/**
+ * A telephone call, frame by frame: each 20 ms of the caller's sound that goes in gives 20 ms of what the caller hears.
+ * Its clock is the line's own. What takes longer (hearing, answering, speaking) comes in between frames.
+ */
+export class Call {
+  nowMs = 0;
+  ended: Extract<CallEvent, { event: "ended" }>["why"] | null = null;
+  readonly turns: SpokenTurn[] = [];
+  /** Both sides as they were heard, once the caller knows and has agreed. */
+  recording: boolean;
+  #turn: TurnState = noTurn();
+  #room: ActivityState = silentRoom();
+  #keys: KeyState = noKey();
+  #digits = "";
+  #before: Samples[] = [];
+  #listening = false;
+  #expects: Expects = "errand";
+  #events: TurnEvent[] = [];
+  #pieces: Piece[] = [];
+  #played = 0;
+  #gain = 1;
+  #wantGain = 1;
+  #reply = 0;
+  #spokenOf: Piece[] = [];
+  #lastSoundMs = 0;
+  #answeringSinceMs = 0;
+  #awaitsFirstSound = false;
+  #rest: Piece[] = [];
+  #late: Turned | null = null;
+  #asksToRecord = false;
+  #closesAtMs: number | null = null;
+  #ring: { stop: () => void; untilMs: number; sinceMs: number } | null = null;
+  #other: OtherEnd | null = null;
+  /** What is under way and must be waited for, where a call is played faster than it was spoken. */
+  #asks = 0;
+  #works = 0;
+
+  constructor(readonly options: CallOptions) {
+    this.recording = options.calls.record === "tell";
+  }
+
+  /** Answers the call: the greeting is fetched and spoken. */
+  async begin(): Promise<void> {
+    const { calls, resumed, talker } = this.options;
+    const lead: string[] = resumed ? [PHRASES.cutOff] : [PHRASES.itself];
+    if (!resumed && calls.record === "tell") lead.push(PHRASES.recorded);
+    await this.#work(async () => {
+      const first = await talker.start();
+      this.#expects = first.expects;
+      this.#asksToRecord = !resumed && calls.record === "ask";
+      if (this.#asksToRecord) lead.push(PHRASES.mayRecord);
+      const greeting = first.replies.map((r) => r.speech).join(" ");
+      // The house's name comes first, what it is after it, and what is asked last.
+      const [name, ...rest] = clauses(greeting);
+      const parts = resumed ? [...lead, resumed.again] : [name ?? "", ...lead, ...rest];
+      this.#say(parts.filter((p) => p !== "").join(" "), "receptionist");
+    });
+  }
+
+  /** Whether anything is under way that the line would have to wait for. */
+  get asking(): boolean {
+    return this.#asks > 0;
+  }
+  get working(): boolean {
+    return this.#works > 0 || (this.#pieces[0] !== undefined && !this.#pieces[0].samples);
+  }
+  get speaking(): boolean {
+    return this.#pieces.length > 0;
+  }
+  get expects(): Expects {
+    return this.#expects;
+  }
+
+  /** The line goes on by a frame: what the caller's side sounds like goes in, what they hear comes out. */
+  frame(heard: Samples): Samples {
+    this.nowMs += FRAME_MS;
+    if (this.#other) return this.#throughTo(heard);
+    this.#room = activity(this.#room, heard);
+    const pressed = keys(this.#keys, heard);
+    this.#keys = pressed.state;
+    if (pressed.pressed !== null) this.#press(pressed.pressed);
+    // A key's tones are no speech.
+    const sound = this.#room.sounding && this.#keys.key === null;
+    if (sound) this.#lastSoundMs = this.nowMs;
+    if (this.#listening) this.options.ear.hear(heard);
+    this.#before.push(heard);
+    if (this.#before.length > PRE_ROLL_FRAMES) this.#before.shift();
+    for (const e of this.#events.splice(0)) this.#step(e);
+    this.#step({ is: "frame", ms: FRAME_MS, sound });
+    if (this.#ring && this.nowMs >= this.#ring.untilMs) this.#nobody();
+    const longest = (this.options.calls.longestMin ?? LONGEST_MIN) * 60_000;
+    if (this.#closesAtMs === null && this.nowMs >= longest) this.#tooLong();
+    const out = this.#out();
+    if (this.#closesAtMs !== null && this.#pieces.length === 0 && this.nowMs >= this.#closesAtMs) this.#end(this.nowMs >= longest ? "too-long" : "closed");
+    return out;
+  }
+
+  /** The line is gone: hung up by the caller, or cut. */
+  async hangUp(why: "left" | "dropped"): Promise<void> {
+    if (this.ended) return;
+    this.#end(why);
+    if (why === "left") await this.options.talker.event("left").catch(() => undefined);
+  }
+
+  // ---- whose turn it is ----
+
+  get #settings(): TurnSettings {
+    const { calls } = this.options;
+    return {
+      patience: this.#expects === "message" ? MESSAGE_PAUSE : (calls.patience ?? "usual"),
+      interruptible: calls.interruptible ?? true,
+      helpAfterMs: (calls.helpAfterSec ?? 6) * 1000,
+    };
+  }
+
+  #step(event: TurnEvent): void {
+    const { state, acts } = turn(this.#turn, event, this.#settings);
+    this.#turn = state;
+    for (const act of acts) this.#act(act);
+  }
+
+  #act(act: TurnAct): void {
+    const { ear } = this.options;
+    switch (act) {
+      case "begin":
+        this.#listening = true;
+        ear.begin(this.#asksToRecord ? "yes-no" : earFor(this.#expects));
+        for (const f of this.#before) ear.hear(f);
+        return;
+      case "ask":
+        this.#ask();
+        return;
+      case "end":
+      case "end-aside":
+        this.#listening = false;
+        this.#endTurn(act === "end-aside");
+        return;
+      case "quieter":
+        this.#wantGain = QUIET_GAIN;
+        return;
+      case "aloud":
+        this.#wantGain = 1;
+        return;
+      case "stop":
+        this.#stop();
+        return;
+      case "silence":
+        // Silence while it rings at the desk is as it should be.
+        if (!this.#ring && this.#closesAtMs === null) void this.#work(async () => this.#answer(await this.options.talker.event("silence")));
+    }
+  }
+
+  #ask(): void {
+    this.#asks++;
+    this.options.ear
+      .soFar()
+      .then(
+        (list) => {
+          if (!this.#listening) return;
+          const words = list.map((w) => w.word);
+          const ear = this.#asksToRecord ? "yes-no" : earFor(this.#expects);
+          this.#events.push({ is: "so-far", words, endSure: endSure(this.options.endings[ear], words) });
+          this.options.on({ event: "hears", words: words.join(" ") });
+        },
+        () => undefined,
+      )
+      .finally(() => this.#asks--);
+  }
+
+  #endTurn(aside: boolean): void {
+    this.#answeringSinceMs = this.nowMs;
+    const spokenUntilMs = this.#lastSoundMs;
+    void this.#work(async () => {
+      let heard: Heard;
+      try {
+        heard = await this.options.ear.end();
+      } catch {
+        // The recogniser died: another has taken its place, and what was said must be said again.
+        heard = { words: [], others: [] };
+        if (!aside) await this.#unclear("");
+        return;
+      }
+      await this.#take(heard, aside, spokenUntilMs);
+    });
+  }
+
+  async #take(heard: Heard, aside: boolean, spokenUntilMs: number): Promise<void> {
+    const { talker } = this.options;
+    const words = heard.words.map((w) => w.word);
+    if (aside) {
+      // A cough, or a word with which one listens: the receptionist goes on as if nothing had been.
+      if (words.length === 0 || onlyListening(words) || sureness(heard.words) < 0.3) {
+        this.#turn = goOn(this.#turn);
+        this.#wantGain = 1;
+        return;
+      }
+      this.#stop();
+    }
+    const was = understood(talker.house, talker.now(), this.#asksToRecord ? "go-ahead" : this.#expects, heard);
+    if (was.is === "nothing" || (onlyListening(words) && this.#rest.length > 0)) {
+      this.#events.push({ is: "answered" });
+      // Broken off for nothing: it goes on from there.
+      if (this.#rest.length > 0) this.#resume();
+      else if (this.#late) await this.#answer(this.#late);
+      return;
+    }
+    if (this.#rest.length > 0) {
+      await talker.interrupted(this.#spokenOf.filter((p) => !this.#rest.includes(p)).map((p) => p.text).join(" "));
+      this.#rest = [];
+    }
+    this.#late = null;
+    const lastMs = Math.max(...heard.words.map((w) => w.toMs));
+    const beganMs = Math.max(0, spokenUntilMs - lastMs);
+    const t: SpokenTurn = {
+      who: "client",
+      text: was.text,
+      fromMs: beganMs + (heard.words[0]?.fromMs ?? 0),
+      toMs: spokenUntilMs,
+      words: heard.words.map((w) => ({ word: w.word, fromMs: beganMs + w.fromMs, toMs: beganMs + w.toMs })),
+      sure: was.sure,
+    };
+    this.turns.push(t);
+    this.options.on({ event: "heard", turn: t });
+    this.#awaitsFirstSound = true;
+    if (this.#asksToRecord && (await this.#mayRecord(was.text))) return;
+    if (was.is === "unclear") {
+      await this.#unclear(was.text);
+      return;
+    }
+    await this.#answer(await talker.say(was.text));
+  }
+
+  async #unclear(words: string): Promise<void> {
+    this.options.on({ event: "unclear", words });
+    await this.#answer(await this.options.talker.event("unclear"));
+  }
+
+  /** The answer to whether the call may be recorded; false where something else was said. */
+  async #mayRecord(text: string): Promise<boolean> {
+    this.#asksToRecord = false;
+    const yes = /^(?:yes|yeah|yep|yup|sure|okay|ok|of course|fine|go ahead|that's fine)\b/.test(text);
+    const no = /^(?:no|nope|nah|rather not|i'd rather not|please don't|don't)\b/.test(text);
+    if (!yes && !no) return false;
+    this.recording = yes;
+    this.options.on({ event: "recording", on: yes });
+    this.#say(`${yes ? PHRASES.recording : PHRASES.notRecording} ${this.#greetingQuestion()}`, "receptionist");
+    await Promise.resolve();
+    return true;
+  }
+
+  #greetingQuestion(): string {
+    return this.#spokenOf.map((p) => p.text).findLast((x) => x.endsWith("?") && x !== PHRASES.mayRecord) ?? "";
+  }
+
+  async #answer(turned: Turned): Promise<void> {
+    this.#expects = turned.expects;
+    const text = turned.replies.map((r) => r.speech).join(" ");
+    // The caller has begun to speak again: what they say is heard first.
+    if (this.#turn.utterance && this.#turn.utterance.soundMs > 240 && turned.status === "open") {
+      this.#late = turned;
+      return;
+    }
+    this.#late = null;
+    if (text !== "") this.#say(text, turned.replies[0]?.from ?? "receptionist");
+    else this.#events.push({ is: "answered" });
+    if (turned.status === "closed") this.#closesAtMs = this.nowMs + HANG_UP_AFTER_MS;
+    if (turned.status === "with-desk") this.#ringDesk();
+    await Promise.resolve();
+  }
+
+  #press(key: string): void {
+    this.options.on({ event: "key", key });
+    const said = keyed(this.#digits, key, this.#expects);
+    this.#digits = said.digits;
+    if (this.#turn.voice !== "silent") this.#stop();
+    const { text } = said;
+    if (text === null) return;
+    this.turns.push({ who: "client", text, fromMs: this.nowMs, toMs: this.nowMs, words: [] });
+    void this.#work(async () => this.#answer(await this.options.talker.say(text)));
+  }
+
+  // ---- speaking ----
+
+  #say(text: string, who: Piece["who"]): void {
+    const reply = ++this.#reply;
+    const pieces: Piece[] = clauses(text).map((c) => ({ text: c, samples: null, reply, who }));
+    this.#spokenOf = pieces;
+    this.#rest = [];
+    this.#queue(pieces);
+    this.options.on({ event: "says", text });
+  }
+
+  #queue(pieces: Piece[]): void {
+    this.#pieces = pieces;
+    this.#played = 0;
+    this.#gain = this.#wantGain = 1;
+    // The first is waited for; the others are made, one after the other, while it is spoken.
+    let before = Promise.resolve();
+    for (const [i, p] of pieces.entries()) {
+      if (p.samples) continue;
+      if (i === 0) this.#works++;
+      before = before
+        .then(() => this.options.speak(p.text))
+        .then(
+          (s) => void (p.samples = s),
+          () => void (p.samples = new Int16Array(0)),
+        )
+        .finally(() => {
+          if (i === 0) this.#works--;
+        });
+    }
+  }
+
+  #resume(): void {
+    const rest = this.#rest;
+    this.#rest = [];
+    this.#queue(rest);
+  }
+
+  /** Breaks off: what is left may be gone on with. */
+  #stop(): void {
+    const spoken = this.#spokenOf.map((p) => ({ text: p.text, ms: p.samples ? (p.samples.length / RATE) * 1000 : 1e9 }));
+    const done = this.#spokenOf.length - this.#pieces.length;
+    const ms = spoken.slice(0, done).reduce((a, p) => a + p.ms, 0) + (this.#played / RATE) * 1000;
+    const { heard } = heardOf(spoken, ms);
+    this.#rest = this.#pieces;
+    const first = this.#spokenOf.find((p) => p.startedMs !== undefined);
+    if (heard !== "" && first?.startedMs !== undefined) this.#told(heard, first.startedMs, true);
+    this.#pieces = [];
+    this.#played = 0;
+    this.#turn = { ...this.#turn, voice: "silent", quietSinceMs: this.nowMs };
+  }
+
+  #told(text: string, fromMs: number, brokenOff: boolean): void {
+    const words = this.#spokenOf.flatMap((p) => {
+      if (p.startedMs === undefined || !p.samples) return [];
+      const list = p.text.split(" ");
+      const letters = p.text.length + list.length;
+      let at = p.startedMs;
+      return list.map((word) => {
+        const ms = (((word.length + 1) / letters) * (p.samples as Samples).length * 1000) / RATE;
+        at += ms;
+        return { word, fromMs: Math.round(at - ms), toMs: Math.round(at) };
+      });
+    });
+    const kept = words.slice(0, text.split(" ").length);
+    const t: SpokenTurn = { who: this.#spokenOf[0]?.who ?? "receptionist", text, fromMs, toMs: this.nowMs, words: kept, ...(brokenOff ? { brokenOff } : {}) };
+    const client = this.turns.at(-1);
+    if (client?.who === "client" && client.waitMs === undefined) client.waitMs = Math.max(0, fromMs - client.toMs);
+    this.turns.push(t);
+    this.options.on({ event: "said", turn: t });
+  }
+
+  #out(): Samples {
+    if (this.#gain !== this.#wantGain) this.#gain += Math.max(-GAIN_STEP, Math.min(GAIN_STEP, this.#wantGain - this.#gain));
+    const piece = this.#pieces[0];
+    // While the caller is speaking nothing new begins.
+    if (!piece?.samples || (this.#played === 0 && this.#turn.voice === "silent" && this.#turn.utterance !== null && this.#turn.utterance.soundMs > 240)) {
+      if (this.#ring) return ringing(this.nowMs - this.#ring.sinceMs);
+      if (this.#turn.answering && this.nowMs - this.#answeringSinceMs > EARCON_AFTER_MS) return earcon(this.nowMs - this.#answeringSinceMs - EARCON_AFTER_MS);
+      return this.options.calls.background === "room" ? roomSound() : SILENCE;
+    }
+    if (this.#turn.voice === "silent") this.#step({ is: "speaks" });
+    piece.startedMs ??= this.nowMs;
+    if (this.#awaitsFirstSound) this.#awaitsFirstSound = false;
+    const out = new Int16Array(FRAME);
+    const left = piece.samples.subarray(this.#played, this.#played + FRAME);
+    for (let i = 0; i < left.length; i++) out[i] = Math.round((left[i] as number) * this.#gain);
+    this.#played += FRAME;
+    if (this.#played >= piece.samples.length) {
+      this.#pieces.shift();
+      this.#played = 0;
+      if (this.#pieces.length === 0) {
+        const first = this.#spokenOf.find((p) => p.startedMs !== undefined);
+        this.#told(this.#spokenOf.map((p) => p.text).join(" "), first?.startedMs ?? this.nowMs, false);
+        this.#step({ is: "spoken" });
+      }
+    }
+    return out;
+  }
+
+  // ---- put through ----
+
+  #ringDesk(): void {
+    const { desk, calls } = this.options;
+    if (!desk || this.#ring) return;
+    const sinceMs = this.nowMs;
+    const stop = desk.ring((other) => {
+      this.#ring = null;
+      this.#other = other;
+      this.#pieces = [];
+      this.#listening = false;
+      this.options.ear.letGo();
+      this.options.on({ event: "put-through", to: other.name });
+    });
+    this.#ring = { stop, sinceMs, untilMs: sinceMs + Math.max(desk.ringMs, (calls.ringSec ?? RING_SEC) * 1000) };
+  }
+
+  #nobody(): void {
+    this.#ring?.stop();
+    this.#ring = null;
+    this.options.on({ event: "back" });
+    void this.#work(async () => this.#answer(await this.options.talker.nobodyCame()));
+  }
+
+  #throughTo(heard: Samples): Samples {
+    const other = this.#other as OtherEnd;
+    if (other.gone) {
+      this.#other = null;
+      this.#end("closed");
+      return SILENCE;
+    }
+    return other.frame(heard);
+  }
+
+  #tooLong(): void {
+    this.#closesAtMs = this.nowMs + HANG_UP_AFTER_MS;
+    this.#say(PHRASES.tooLong, "receptionist");
+    void this.#work(async () => void (await this.options.talker.event("left")));
+  }
+
+  #end(why: NonNullable<Call["ended"]>): void {
+    if (this.ended) return;
+    this.ended = why;
+    this.#ring?.stop();
+    this.#other?.close();
+    if (this.#listening) this.options.ear.letGo();
+    this.#listening = false;
+    this.options.on({ event: "ended", why });
+  }
+
+  async #work(act: () => Promise<void>): Promise<void> {
+    this.#works++;
+    try {
+      await act();
+    } catch {
+      this.#events.push({ is: "answered" });
+    } finally {
+      this.#works--;
+    }
+  }
+}
+
+/** The quiet of a room, so that the line does not seem dead. */
+function roomSound(): Samples {
+  const out = new Int16Array(FRAME);
+  let low = 0;
+  for (let i = 0; i < FRAME; i++) {
+    low += 0.08 * ((Math.random() - 0.5) * 220 - low);
+    out[i] = Math.round(low);
+  }
+  return out;
+}

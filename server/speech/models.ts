@@ -1,0 +1,120 @@
+import { createHash } from "node:crypto";
+import { execFileSync } from "node:child_process";
+import { existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+import type { House } from "@gentian/core/house/compile";
+import { endings, type Endings } from "@gentian/core/speech/endings";
+import { EARS, sentences, type Ear as EarName } from "@gentian/core/speech/sentences";
+import { Trigrams } from "@gentian/core/speech/trigrams";
+import { ACOUSTIC, dictionaryOf, GENERAL_MODEL } from "./dictionary.ts";
+import type { EarFiles } from "./ear.ts";
+
+/** How many sentences each model is counted on. */
+const SENTENCES: Record<EarName, number> = { open: 60_000, choose: 40_000, name: 25_000, number: 25_000, email: 15_000, "yes-no": 25_000 };
+/** How much is left for what was never counted. */
+const TRUST = 1.5;
+/** The general model's weight, and how many of its commonest words can be heard. */
+const SHARE = 0.001;
+const COMMON_WORDS = 8000;
+/** Made anew when the way of making changes. */
+const MAKE = 4;
+
+const SOURCE = new URL("./ear.c", import.meta.url);
+
+/** The ear's program, compiled when it is not there yet. Fails where the compiler or the library is missing. */
+export function earProgram(folder: string): string {
+  const source = readFileSync(SOURCE);
+  const path = join(folder, `ear-${createHash("sha256").update(source).digest("hex").slice(0, 12)}`);
+  if (existsSync(path)) return path;
+  mkdirSync(folder, { recursive: true });
+  const flags = execFileSync("pkg-config", ["--cflags", "--libs", "pocketsphinx", "sphinxbase"], { encoding: "utf8" }).trim().split(/\s+/);
+  const draft = `${path}.${process.pid}`;
+  execFileSync("gcc", ["-O2", "-std=c11", "-o", draft, SOURCE.pathname, ...flags, "-lm"]);
+  renameSync(draft, path);
+  return path;
+}
+
+/** What a house's ear is made of, as one word: the same house and names give the same. */
+export function modelKey(house: House, clients: readonly string[]): string {
+  const h = house.handbook;
+  const what = [MAKE, h.services, h.staff.map((s) => [s.name, s.called]), h.answers, h.facts, h.questions, h.limits, h.place, h.currency, h.clientClock, clients];
+  return createHash("sha256").update(JSON.stringify(what)).digest("hex").slice(0, 20);
+}
+
+/** Where a house's models are, and how sure an end is after two words. */
+export interface Model {
+  key: string;
+  folder: string;
+  files: EarFiles;
+}
+
+const known = new Map<string, Record<EarName, Endings>>();
+
+/** How sure an end is after the last words, for each of a model's ears. */
+export function endingsAt(model: Model): Record<EarName, Endings> {
+  let own = known.get(model.folder);
+  if (!own) {
+    own = Object.fromEntries(EARS.map((e) => [e, JSON.parse(readFileSync(join(model.folder, `${e}.ends.json`), "utf8")) as Endings])) as Record<EarName, Endings>;
+    known.set(model.folder, own);
+    if (known.size > 20) known.delete(known.keys().next().value as string);
+  }
+  return own;
+}
+
+const modelFolder = (folder: string, key: string): string => join(folder, "models", key);
+
+export function modelAt(folder: string, key: string): Model | null {
+  const own = modelFolder(folder, key);
+  if (!existsSync(join(own, "done"))) return null;
+  return {
+    key,
+    folder: own,
+    files: {
+      program: earProgram(folder),
+      acoustic: ACOUSTIC,
+      dictionary: join(own, "words.dict"),
+      general: GENERAL_MODEL,
+      share: SHARE,
+      models: Object.fromEntries(EARS.map((e) => [e, join(own, `${e}.arpa`)])),
+    },
+  };
+}
+
+/** Makes the language models and the dictionary of a house; a second maker of the same does no harm. */
+export async function makeModel(folder: string, house: House, clients: readonly string[]): Promise<Model> {
+  const key = modelKey(house, clients);
+  const there = modelAt(folder, key);
+  if (there) return there;
+  const program = earProgram(folder);
+  const own = modelFolder(folder, key);
+  const draft = `${own}.${process.pid}.${Date.now()}`;
+  mkdirSync(draft, { recursive: true });
+  const words = new Set(
+    execFileSync(program, ["--words", GENERAL_MODEL, String(COMMON_WORDS)], { encoding: "utf8" })
+      .split("\n")
+      .filter((w) => /^[a-z']+$/.test(w)),
+  );
+  const made = new Map<EarName, Trigrams>();
+  for (const ear of EARS) {
+    const model = new Trigrams(TRUST);
+    for (const s of sentences({ house, clients }, ear, SENTENCES[ear])) model.add(s);
+    for (const w of model.words) words.add(w);
+    made.set(ear, model);
+  }
+  const { text, silent } = await dictionaryOf([...words]);
+  const mute = new Set(silent);
+  writeFileSync(join(draft, "words.dict"), text);
+  for (const [ear, model] of made) {
+    writeFileSync(join(draft, `${ear}.arpa`), model.arpa((w) => !mute.has(w)));
+    writeFileSync(join(draft, `${ear}.ends.json`), JSON.stringify(endings(model)));
+  }
+  writeFileSync(join(draft, "silent.json"), JSON.stringify(silent));
+  writeFileSync(join(draft, "done"), "");
+  try {
+    renameSync(draft, own);
+  } catch {
+    // Somebody else has made it meanwhile.
+    rmSync(draft, { recursive: true, force: true });
+  }
+  return modelAt(folder, key) as Model;
+}

@@ -1,0 +1,87 @@
+import { execFile } from "node:child_process";
+import { randomUUID } from "node:crypto";
+import { readFile, rm } from "node:fs/promises";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { readWav, toLine, type Samples } from "@gentian/core/speech/sound";
+import { VOICES, type VoiceName } from "@gentian/core/speech/voices";
+
+/** How something is said: by which voice, how fast (1 is its own pace), how high (1 is its own pitch). */
+export interface Manner {
+  voice: VoiceName;
+  pace: number;
+  pitch: number;
+}
+
+/** So many seconds of speech are kept ready: 16,000 samples of two bytes each. */
+const KEPT_SECONDS = 1200;
+const LONGEST_WAIT_MS = 15_000;
+
+/** Speaks. What was said lately is kept, so that it is there at once when it is said again. */
+export class Voices {
+  readonly #kept = new Map<string, Promise<Samples>>();
+  readonly #seconds = new Map<string, number>();
+  #all = 0;
+
+  /** The sound of a text as the line carries it. Fails where the voice's program is missing. */
+  speak(text: string, manner: Manner): Promise<Samples> {
+    const key = JSON.stringify([text, manner]);
+    const there = this.#kept.get(key);
+    if (there) {
+      this.#kept.delete(key);
+      this.#kept.set(key, there);
+      return there;
+    }
+    const made = synthesise(text, manner);
+    this.#kept.set(key, made);
+    made.then(
+      (sound) => {
+        this.#seconds.set(key, sound.length / 16_000);
+        this.#all += sound.length / 16_000;
+        for (const old of this.#kept.keys()) {
+          if (this.#all <= KEPT_SECONDS) break;
+          this.#all -= this.#seconds.get(old) ?? 0;
+          this.#seconds.delete(old);
+          this.#kept.delete(old);
+        }
+      },
+      () => this.#kept.delete(key),
+    );
+    return made;
+  }
+}
+
+async function synthesise(text: string, manner: Manner): Promise<Samples> {
+  const words = text.replace(/\s+/g, " ").trim();
+  if (!/[\p{L}\p{N}]/u.test(words)) return new Int16Array(0);
+  const { engine, id, pitchHz } = VOICES[manner.voice];
+  const file = join(tmpdir(), `gentian-voice-${randomUUID()}.wav`);
+  try {
+    if (engine === "flite") {
+      // Flite's own pronunciation marks are not for callers to write.
+      const args = ["-voice", id, "--setf", `duration_stretch=${(1 / manner.pace).toFixed(3)}`];
+      if (manner.pitch !== 1) args.push("--setf", `int_f0_target_mean=${Math.round(pitchHz * manner.pitch)}`);
+      await run("flite", [...args, "-t", words.replace(/[^\p{L}\p{N}\s.,?!'-]/gu, " "), "-o", file]);
+    } else
+      await run("espeak-ng", ["-v", id, "-s", String(Math.round(165 * manner.pace)), "-p", String(Math.max(0, Math.min(99, Math.round(50 * manner.pitch)))), "-w", file, "--", words]);
+    return trimmed(toLine(readWav(await readFile(file))));
+  } finally {
+    await rm(file, { force: true });
+  }
+}
+
+/** Without the silence before and after, but for a moment. */
+function trimmed(sound: Samples): Samples {
+  const quiet = 300;
+  let from = 0;
+  let to = sound.length;
+  while (from < to && Math.abs(sound[from] as number) < quiet) from++;
+  while (to > from && Math.abs(sound[to - 1] as number) < quiet) to--;
+  return sound.slice(Math.max(0, from - 160), Math.min(sound.length, to + 480));
+}
+
+function run(program: string, args: readonly string[]): Promise<void> {
+  return new Promise((done, fail) => {
+    execFile(program, args, { timeout: LONGEST_WAIT_MS }, (error) => (error ? fail(error) : done()));
+  });
+}
