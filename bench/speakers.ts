@@ -32,5 +32,17 @@ export async function spokenBy(words: readonly string[], speaker: string, pace: 
     );
     renameSync(draft, file);
   }
-  return toLine(readWav(readFileSync(file)));
+  return trimmed(toLine(readWav(readFileSync(file))));
+}
+
+/** Soft sounds at the edges are left: 30 ms. */
+const EDGE = 480;
+
+/** Without the silence that voices put before and after, so that pauses are as long as they are said to be. */
+function trimmed(sound: Samples): Samples {
+  let from = 0;
+  let to = sound.length;
+  while (from < to && Math.abs(sound[from] as number) < 250) from++;
+  while (to > from && Math.abs(sound[to - 1] as number) < 250) to--;
+  return sound.slice(Math.max(0, from - EDGE), to + EDGE);
 }

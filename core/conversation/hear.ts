@@ -700,6 +700,13 @@ export function repair(t: Turn, moment: "repair/again" | "unclear" = "repair/aga
     return handOver(t, "Three replies in a row were not understood.");
   }
   t.say(moment);
+  // A name that cannot be made out is spelled.
+  if (moment === "unclear" && state.expects === "name" && state.channel === "phone") {
+    state.client.spells = true;
+    t.say("check/spell");
+    t.expect("name");
+    return;
+  }
   if (state.repairs === 2) t.say(state.expects === "day" || state.expects === "time" ? "repair/help-day" : "repair/help");
   if (state.task) return resume(t);
   t.say("what-can-i-do");

@@ -10,11 +10,12 @@ import { FIRST_NAMES, LAST_NAMES } from "./packs/en/names.ts";
 import { letterWord, wordsOf } from "./words.ts";
 
 /** The models that an ear has: for everything, and narrowed by what is waited for. */
-export const EARS = ["open", "choose", "name", "number", "email", "yes-no"] as const;
+export const EARS = ["open", "choose", "name", "letters", "number", "email", "yes-no"] as const;
 export type Ear = (typeof EARS)[number];
 
-/** Which model listens when the receptionist waits for something. */
-export function earFor(expects: Expects): Ear {
+/** Which model listens when the receptionist waits for something; `spelling` when it has asked for letters. */
+export function earFor(expects: Expects, spelling = false): Ear {
+  if (spelling && expects === "name") return "letters";
   switch (expects) {
     case "service":
     case "length":
@@ -74,7 +75,7 @@ const ERRANDS: Shares = {
   topic: 3,
 };
 const CHOOSING: Shares = { "say-when": 14, choose: 8, "not-these": 4, "say-service": 6, "say-length": 3, "say-staff": 5, which: 3, contrast: 4, yes: 3, no: 2 };
-const EVERYDAY: Shares = { yes: 4, no: 4, name: 3, phone: 2, spelled: 1, done: 4, again: 2, hello: 2, email: 1, "no-phone": 0.5, "say-time-length": 1, filler: 0.5 };
+const EVERYDAY: Shares = { yes: 4, no: 4, name: 3, phone: 2, spelled: 0.15, done: 4, again: 2, hello: 2, email: 1, "no-phone": 0.5, "say-time-length": 1, filler: 0.5, "about-me": 1.5, "small-talk": 1.2 };
 
 const times = (shares: Shares, by: number): Shares => {
   const total = Object.values(shares).reduce((a, b) => a + b, 0);
@@ -91,9 +92,10 @@ const SHARES: Record<Ear, Shares> = {
   open: plus(times(ERRANDS, 0.6), times(CHOOSING, 0.22), times(EVERYDAY, 0.18)),
   choose: plus(times(CHOOSING, 0.72), times(ERRANDS, 0.13), times(EVERYDAY, 0.15)),
   name: plus({ name: 0.58, spelled: 0.18 }, times(EVERYDAY, 0.12), times(CHOOSING, 0.05), times(ERRANDS, 0.07)),
+  letters: plus({ spelled: 0.9, name: 0.04 }, times(EVERYDAY, 0.06)),
   number: plus({ phone: 0.76 }, times(EVERYDAY, 0.14), times(CHOOSING, 0.03), times(ERRANDS, 0.07)),
   email: plus({ email: 0.5, spelled: 0.12, "no-phone": 0.12 }, times(EVERYDAY, 0.16), times(ERRANDS, 0.1)),
-  "yes-no": plus({ yes: 0.36, no: 0.22, "house-choice": 0.05, "say-time-length": 0.06 }, times(CHOOSING, 0.14), times(EVERYDAY, 0.09), times(ERRANDS, 0.08)),
+  "yes-no": plus({ yes: 0.36, no: 0.22, "house-choice": 0.05, "about-me": 0.16 }, times(CHOOSING, 0.1), times(EVERYDAY, 0.09), times(ERRANDS, 0.08)),
 };
 
 /** What a caller may say to a house that no grammar knows: its services, its people, its own questions, its clients' names. */
@@ -123,6 +125,7 @@ export function* sentences(own: Own, ear: Ear, count: number, seed = 1): Generat
     const parts = [one()];
     const r = random();
     if (r < 0.09) parts.unshift(grammar.say("hello"));
+    else if (r < 0.1) parts.unshift(grammar.say("small-talk"));
     else if (r < 0.13) parts.unshift(grammar.say("filler"));
     else if (r < 0.17) parts.unshift(grammar.say("yes"));
     else if (r < 0.2) parts.unshift(grammar.say("no"));

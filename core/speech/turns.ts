@@ -8,6 +8,8 @@ export interface TurnSettings {
   patience: Patience;
   /** Whether the receptionist stops when the caller speaks. */
   interruptible: boolean;
+  /** A telephone number is waited for. */
+  number?: boolean;
   /** Help is given after so long a silence, milliseconds. */
   helpAfterMs: number;
 }
@@ -15,12 +17,12 @@ export interface TurnSettings {
 /** Pauses in milliseconds: after what is whole, after what is not, and while a number or a spelling goes on. */
 const PAUSES: Record<Patience, { whole: number; open: number; going: number }> = {
   brisk: { whole: 380, open: 700, going: 1000 },
-  usual: { whole: 460, open: 860, going: 1300 },
+  usual: { whole: 490, open: 870, going: 1300 },
   patient: { whole: 800, open: 1400, going: 2000 },
 };
 
 /** From this likelihood of an end on, what was said counts as whole. */
-const WHOLE = 0.25;
+const WHOLE = 0.3;
 /** Nothing that could be words: let go after this pause. */
 const NO_WORDS_MS = 700;
 /** Sound over the receptionist: quieter after so much of it, and silent when it is speech and has lasted so long. */
@@ -90,8 +92,8 @@ export const onlyListening = (words: readonly string[]): boolean => words.length
 
 const DIGITS = new Set("oh zero one two three four five six seven eight nine double triple".split(" "));
 
-/** What is being given piece by piece at the end of the words, and how many pieces there are. */
-export function goingOn(words: readonly string[]): { what: "number" | "spelling"; pieces: number } | null {
+/** What is being given piece by piece at the end of the words, and how many pieces; `number` where one is waited for. */
+export function goingOn(words: readonly string[], number = false): { what: "number" | "spelling"; pieces: number } | null {
   let digits = 0;
   let letters = 0;
   for (let i = words.length - 1; i >= 0; i--) {
@@ -100,7 +102,7 @@ export function goingOn(words: readonly string[]): { what: "number" | "spelling"
     else if (digits === 0 && isLetterWord(w)) letters++;
     else break;
   }
-  if (digits >= 3) return { what: "number", pieces: digits };
+  if (digits >= (number ? 1 : 3)) return { what: "number", pieces: digits };
   if (letters >= 2) return { what: "spelling", pieces: letters };
   return null;
 }
@@ -109,14 +111,14 @@ export function goingOn(words: readonly string[]): { what: "number" | "spelling"
 const WHOLE_NUMBER = 10;
 
 /** How long the pause must be before the turn ends, milliseconds. */
-export function pauseFor(u: Pick<Utterance, "words" | "endSure">, patience: Patience): number {
+export function pauseFor(u: Pick<Utterance, "words" | "endSure">, patience: Patience, number = false): number {
   const p = PAUSES[patience];
   if (u.words.length === 0) return NO_WORDS_MS;
-  const going = goingOn(u.words);
+  const going = goingOn(u.words, number);
   if (going?.what === "number") return going.pieces >= WHOLE_NUMBER ? p.whole : p.going;
   if (going?.what === "spelling") return p.going;
   if (u.endSure >= WHOLE) return p.whole;
-  return p.open - (u.endSure / WHOLE) * (p.open - p.whole) * 0.5;
+  return p.open - (u.endSure / WHOLE) * (p.open - p.whole) * 0.3;
 }
 
 /**
@@ -190,7 +192,7 @@ function frame(state: TurnState, sound: boolean, ms: number, settings: TurnSetti
       acts.push("stop");
     }
   }
-  if (quiet < pauseFor(u, settings.patience)) return;
+  if (quiet < pauseFor(u, settings.patience, settings.number)) return;
   state.utterance = null;
   state.quietSinceMs = now;
   if (state.voice !== "silent") {

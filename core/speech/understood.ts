@@ -3,7 +3,9 @@ import type { Expects } from "../language/context.ts";
 import type { Found } from "../language/found.ts";
 import { read } from "../language/read.ts";
 import type { EpochMin } from "../time/zone.ts";
-import { written } from "./written.ts";
+import { FIRST_NAMES, LAST_NAMES } from "./packs/en/names.ts";
+import { isLetterWord } from "./words.ts";
+import { nameWords, written } from "./written.ts";
 
 /** A word that was heard, and how sure it is: 0 to 1. */
 export interface SureWord {
@@ -30,6 +32,9 @@ export function sureness(words: readonly SureWord[]): number {
   }
   return all === 0 ? 0 : sum / all;
 }
+
+const NAMES = new Set(`${FIRST_NAMES} ${LAST_NAMES}`.trim().split(/\s+/));
+const called = (word: string): boolean => NAMES.has(word);
 
 /** What a reading must hold to answer what was asked. */
 const WANTED: Partial<Record<Expects, readonly Found["kind"][]>> = {
@@ -58,10 +63,9 @@ export function understood(
 ): Understood {
   if (heard.words.length === 0) return { is: "nothing" };
   const sure = sureness(heard.words);
-  const first = written(
-    heard.words.map((w) => w.word),
-    expects,
-  );
+  const words = heard.words.map((w) => w.word);
+  const naming = expects === "name" && !words.some(isLetterWord);
+  const first = written(naming ? nameWords(words, called) : words, expects);
   const wanted = WANTED[expects];
   const reads = (text: string) => read(text, { house, now, expects });
   const reading = reads(first);

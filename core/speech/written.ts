@@ -57,6 +57,23 @@ function lettersFrom(words: readonly string[], at: number): { letters: string; e
 
 const titled = (w: string): string => w.slice(0, 1).toUpperCase() + w.slice(1);
 
+/** What introduces a name and is none. */
+const INTRODUCES = new Set("it's my name is this i'm i am the that's under for it here speaking please thanks first last surname and".split(" "));
+
+/**
+ * The words of an answer to "what is your name" without what was heard around the name: from the first to the last word
+ * that somebody is called, where there are two or more in a row.
+ */
+export function nameWords(words: readonly string[], called: (word: string) => boolean): string[] {
+  let best: string[] = [];
+  let run: string[] = [];
+  for (const w of words) {
+    run = called(w) && !INTRODUCES.has(w) ? [...run, w] : [];
+    if (run.length >= best.length) best = run;
+  }
+  return best.length >= 2 ? best.slice(-3) : [...words];
+}
+
 /**
  * Words as they were heard, written as a client would write them, for reading: numbers given digit by digit in figures,
  * spelled letters put together, "a.m." after its hour.

@@ -20,6 +20,8 @@ export interface Turned {
   replies: { text: string; speech: string; from: "receptionist" | "desk" }[];
   status: "open" | "with-desk" | "closed";
   expects: Expects;
+  /** A name has been asked for letter by letter. */
+  spelling?: boolean;
 }
 
 /** The conversation behind a call: the house's own on a line, or one on copied calendars in a rehearsal. */
@@ -136,6 +138,7 @@ export class Call {
   #before: Samples[] = [];
   #listening = false;
   #expects: Expects = "errand";
+  #spelling = false;
   #events: TurnEvent[] = [];
   #pieces: Piece[] = [];
   #played = 0;
@@ -230,8 +233,14 @@ export class Call {
     return {
       patience: this.#expects === "message" ? MESSAGE_PAUSE : (calls.patience ?? "usual"),
       interruptible: calls.interruptible ?? true,
+      number: this.#expects === "phone",
       helpAfterMs: (calls.helpAfterSec ?? 6) * 1000,
     };
+  }
+
+  /** Which model listens. */
+  get #ear(): EarName {
+    return this.#asksToRecord ? "yes-no" : earFor(this.#expects, this.#spelling);
   }
 
   #step(event: TurnEvent): void {
@@ -245,7 +254,7 @@ export class Call {
     switch (act) {
       case "begin":
         this.#listening = true;
-        ear.begin(this.#asksToRecord ? "yes-no" : earFor(this.#expects));
+        ear.begin(this.#ear);
         for (const f of this.#before) ear.hear(f);
         return;
       case "ask":
@@ -279,8 +288,7 @@ export class Call {
         (list) => {
           if (!this.#listening) return;
           const words = list.map((w) => w.word);
-          const ear = this.#asksToRecord ? "yes-no" : earFor(this.#expects);
-          this.#events.push({ is: "so-far", words, endSure: endSure(this.options.endings[ear], words) });
+          this.#events.push({ is: "so-far", words, endSure: endSure(this.options.endings[this.#ear], words) });
           this.options.on({ event: "hears", words: words.join(" ") });
         },
         () => undefined,
@@ -375,6 +383,7 @@ export class Call {
 
   async #answer(turned: Turned): Promise<void> {
     this.#expects = turned.expects;
+    this.#spelling = turned.spelling ?? false;
     const text = turned.replies.map((r) => r.speech).join(" ");
     // The caller has begun to speak again: what they say is heard first.
     if (this.#turn.utterance && this.#turn.utterance.soundMs > 240 && turned.status === "open") {

@@ -165,7 +165,7 @@ int main(int argc, char **argv)
     if (argc < 6)
         return fault("usage: ear ACOUSTIC-MODEL DICTIONARY GENERAL-MODEL SHARE NAME=ARPA-FILE...");
     float32 share = atof(argv[4]);
-    cmd_ln_t *config = cmd_ln_init(NULL, ps_args(), TRUE, "-hmm", argv[1], "-dict", argv[2], "-logfn", "/dev/null", "-bestpath", "yes", "-maxhmmpf",
+    cmd_ln_t *config = cmd_ln_init(NULL, ps_args(), TRUE, "-hmm", argv[1], "-dict", argv[2], "-logfn", "/dev/null", "-bestpath", "yes", "-fwdflat", "no", "-maxhmmpf",
                                    "6000", NULL);
     ps_decoder_t *ps = config ? ps_init(config) : NULL;
     if (!ps)

@@ -119,9 +119,8 @@ not <weekday> <weekday>
 not <to-twelve> <hour-minute>
 (no|sorry|actually) (i meant|i said|i want|make it|with) (<service>|<staff>|<length>)
 = full-name
-6*<first-name> <last-name>
-2*<first-name>
-<last-name>
+18*<first-name> <last-name>
+<first-name>
 = name
 3*<full-name>
 3*(it's|my name is|this is|i'm|i am|the name is|the name's|my name's|that's|it is|under|it's under|yes it's|sure it's|for|put it under) <full-name>
@@ -185,6 +184,24 @@ plus one <area> <digit> <digit> <digit> <digit> <digit> <digit> <digit>
 (anyone|anybody|whoever is free|no preference|i don't mind|it doesn't matter|either|anyone is fine|whoever|you choose|any of them)
 = say-time-length
 (for|about|around|it's been|since) (a|one|two|three|four|five|six|a few|several) (day|days|week|weeks|month|months|year|years)
+= body
+(back|lower back|upper back|neck|shoulder|right shoulder|left shoulder|shoulders|knee|left knee|right knee|hip|ankle|left ankle|right ankle|foot|heel|wrist|elbow|hand|thumb|arm|leg|calf|hamstring|head|jaw|ribs|spine|tailbone|hair|nails|skin|face|scalp|eyes|teeth|gums)
+= about-me
+3*(my|the) <body>
+(my|the) <body> and (my|the) <body>
+(it's|mostly|mainly|i think it's|i'd say it's|probably|well it's|it would be) (my|the) <body>
+(both|all of it|everything|nothing in particular|nothing much|just a check up|just to relax|general pain|i'm not sure|i don't know|it comes and goes|the whole side|the right side|one side)
+2*<say-time-length>
+(i pay|i'd pay|i'm paying) (myself|out of pocket|privately|by card|in cash)
+(my|our) (plan|insurance|insurer|work|employer|company) (pays|covers it|covers some|pays for it|does)
+(yes|no) (i have|i do|my doctor did|my plan does|through work|i don't have one|i pay myself|nobody did)
+(i run|i swim|i cycle|i play tennis|i play soccer|i go to the gym|i do yoga|i dance|i work at a desk|i stand all day|running|swimming|cycling|hockey|golf|none|not any more)
+= small-talk
+(how are you|i hope you're well|it's nice to talk to you|good to hear you|long time no see|thanks for picking up|sorry to bother you|i have a question)
+(my|our) (mother|father|sister|brother|friend|neighbor|doctor|boss|wife|husband|partner|colleague) (says|said|told me|thinks|goes to you|was there last week|recommended you|likes you)
+(i've been|i was|i am) (meaning|hoping|about|trying) to (call|ring|get in touch|do this) (for|since) (weeks|months|ages|last month|christmas)
+(it has been|it's been|what) (a|such a) (day|long day|busy week|hard month|morning|summer)
+(the|this) (rain|snow|wind|heat|traffic|bridge|bus) (is|was) (terrible|awful|something|late|bad) (today|again|this morning|)
 = which
 2*the <service> (on <day>|)
 (my|the) (<service>|appointment|visit) (on|at|for|with) (<day>|<time>|<staff>|<day> at <time>)
