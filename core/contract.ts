@@ -54,6 +54,8 @@ export const OUTCOMES = ["booked", "moved", "cancelled", "answered", "message-ta
 
 export const conversationState = z.object({
   status: z.enum(["open", "with-desk", "closed"]),
+  /** On the telephone: a name has been asked for letter by letter. */
+  spelling: z.boolean().optional(),
   errand: z.string().optional(),
   known: z.record(z.string(), z.unknown()),
   outcome: z.enum(OUTCOMES).optional(),

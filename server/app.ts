@@ -1,4 +1,5 @@
 import { existsSync, readFileSync } from "node:fs";
+import { tmpdir } from "node:os";
 import { join } from "node:path";
 import connectPgSimple from "connect-pg-simple";
 import express, { type Express } from "express";
@@ -16,6 +17,8 @@ import { housePage } from "./http/housepage.ts";
 import { publicRoutes } from "./http/public.ts";
 import { ownPagesOnly, sessionRoutes } from "./http/session.ts";
 import { Houses } from "./houses.ts";
+import { Exchange } from "./lines/exchange.ts";
+import { Speech } from "./speech/speech.ts";
 import { Talk } from "./talk.ts";
 import { Typing } from "./typing.ts";
 
@@ -32,6 +35,8 @@ export interface AppOptions {
   /** An extra route that commits one empty request, for measuring against. */
   measure?: boolean;
   log?: Logger;
+  /** Folder that keeps the language models for the telephone. */
+  speech?: string;
 }
 
 /** Everything a server process keeps alive. */
@@ -41,6 +46,11 @@ export interface App {
   houses: Houses;
   talk: Talk;
   typing: Typing;
+  /** Hearing and speaking; null where the machine cannot. */
+  speech: Speech | null;
+  exchange: Exchange;
+  /** Knows who is signed in, for lines that are opened beside requests. */
+  sessions: express.RequestHandler;
   reader: Reader;
   log: Logger;
   options: AppOptions;
@@ -60,12 +70,16 @@ export async function openApp(options: AppOptions): Promise<App> {
     houses,
     talk: new Talk(db, houses, (m) => bus.tell(m)),
     typing: new Typing(),
+    speech: Speech.installed ? new Speech(options.speech ?? join(tmpdir(), "gentian-speech")) : null,
+    exchange: new Exchange(),
+    sessions: (_req, _res, next) => next(),
     reader: new Reader(),
     log: options.log ?? pino({ level: "warn" }),
     options,
     http: express(),
     close: async () => {
       app.reader.close();
+      app.speech?.close();
       await bus.close();
       await sessions.end();
       await db.destroy();
@@ -134,6 +148,7 @@ function build(app: App, store: session.Store): void {
     rolling: true,
     cookie: { httpOnly: true, sameSite: "lax", secure: "auto", maxAge: 12 * 3600_000 },
   });
+  app.sessions = withSession;
   http.use("/api/desk", withSession, json, ownPagesOnly, sessionRoutes(app), deskRoutes(app));
   http.use("/api", (_req, res) => sendProblem(res, { type: "about:blank", title: "There is nothing here", status: 404 }));
 

@@ -16,6 +16,7 @@ import {
   saveConversation,
   saveTurn,
   setTaken,
+  setToken,
   type ConversationRow,
   type NewTurn,
 } from "./data/conversations.ts";
@@ -87,6 +88,25 @@ export class Talk {
 
   async event(id: string, token: string, kind: "silence" | "unclear" | "left"): Promise<Answered> {
     return this.#step(id, token, { kind }, { who: "event", text: kind });
+  }
+
+  /** Goes on with an open conversation on a new call: it gets a new token. */
+  async resume(id: string): Promise<{ token: string; state: State } | null> {
+    const token = randomBytes(24).toString("base64url");
+    return this.db.transaction(async (tx) => {
+      const row = await conversationById(tx, id, true);
+      if (row?.status !== "open") return null;
+      await setToken(tx, id, hashOf(token));
+      return { token, state: row.state };
+    });
+  }
+
+  /** Notes what happened beside the words. */
+  async note(id: string, text: string): Promise<void> {
+    await this.db.transaction(async (tx) => {
+      const row = await conversationById(tx, id, true);
+      if (row) await insertTurns(tx, id, houseNow(row.clock), [{ who: "event", text }]);
+    });
   }
 
   /** Takes up again what was handed over, since nobody at the desk has come to it. */

@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { parseArgs } from "node:util";
 import { bench } from "./bench.ts";
+import { call } from "./call.ts";
 import { load, owner, save } from "./books.ts";
 import { Mistake } from "./mistake.ts";
 import { read } from "./read.ts";
@@ -28,6 +29,9 @@ const { values, positionals } = (() => {
         callers: { type: "string" },
         json: { type: "boolean" },
         save: { type: "string" },
+        wav: { type: "string", multiple: true },
+        out: { type: "string" },
+        from: { type: "string" },
       },
     });
   } catch (error) {
@@ -55,6 +59,8 @@ async function run(): Promise<void> {
       return rehearse(values);
     case "talk":
       return talk(values, first);
+    case "call":
+      return call(values, first);
     case "bench":
       return bench(positionals);
     case "help":

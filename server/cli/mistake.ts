@@ -15,4 +15,7 @@ export interface Flags {
   callers?: string | undefined;
   json?: boolean | undefined;
   save?: string | undefined;
+  wav?: string[] | undefined;
+  out?: string | undefined;
+  from?: string | undefined;
 }

@@ -10,6 +10,7 @@ import { migrate, openDb } from "../data/db.ts";
 import { allHouses, handbookOf, setClock, type Clock } from "../data/houses.ts";
 import { DEMO_KEY, DEMO_SIGN_IN, loadDemo } from "../demo.ts";
 import { buildPages, PAGES } from "../pages.ts";
+import { openLines, warmLines } from "../lines/phone.ts";
 import { startJobs } from "../jobs/sweep.ts";
 import { countAccounts } from "../data/accounts.ts";
 import { folderOf, runningOn } from "./database.ts";
@@ -52,6 +53,7 @@ export async function start(flags: Flags): Promise<void> {
       startLimit: limit("GENTIAN_START_LIMIT", 60),
       messageLimit: limit("GENTIAN_MESSAGE_LIMIT", 600),
       signInLimit: limit("GENTIAN_SIGN_IN_LIMIT", 20),
+      speech: join(folder, "speech"),
       measure: process.env["GENTIAN_MEASURE"] === "1",
     });
     await prepare(app, flags, rate, say);
@@ -62,12 +64,14 @@ export async function start(flags: Flags): Promise<void> {
   }
   const opened = app;
   const server = createServer(opened.http);
+  const stopLines = openLines(opened, server);
   const stopJobs = startJobs(opened);
   let stopping = false;
   const stop = async (code: number): Promise<void> => {
     if (stopping) return;
     stopping = true;
     stopJobs();
+    stopLines();
     server.close();
     server.closeAllConnections();
     await opened.close().catch(() => undefined);
@@ -87,6 +91,7 @@ export async function start(flags: Flags): Promise<void> {
     throw e;
   });
   readyToRead();
+  warmLines(opened).catch((error: unknown) => opened.log.warn({ err: error }, "the telephone's models"));
   if (!given) writeFileSync(join(folder, "running.json"), JSON.stringify({ pid: process.pid, url }), { mode: 0o600 });
   const address = server.address();
   const bound = address && typeof address === "object" ? address.port : port;

@@ -110,6 +110,10 @@ export async function saveConversation(tx: Tx, id: string, state: State, nowMin:
   await prepared(tx, "save-conversation", UPDATE, stateValues(id, state, nowMin));
 }
 
+export async function setToken(tx: Tx, id: string, tokenHash: Buffer): Promise<void> {
+  await tx.raw("update conversations set token_hash = ? where id = ?", [tokenHash, id]);
+}
+
 export async function setTaken(tx: Tx, id: string, accountId: string | null): Promise<void> {
   await tx.raw("update conversations set taken_by = ? where id = ?", [accountId, id]);
 }

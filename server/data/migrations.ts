@@ -364,4 +364,42 @@ alter table appointments add constraint room_once exclude using gist (house_id w
 `);
     },
   },
+  "0005-calls": {
+    async up(k) {
+      await k.raw(`
+-- A telephone call: one conversation may have several, where the line was cut.
+create table calls (
+  id uuid primary key default gen_random_uuid(),
+  house_id uuid not null references houses on delete cascade,
+  conversation_id uuid not null references conversations on delete cascade,
+  from_number text,
+  state text not null default 'going' check (state in ('going', 'closed', 'left', 'dropped', 'too-long')),
+  began_at timestamptz not null,
+  -- When it began and was last heard by the real clock: a line that was cut is known by it.
+  real_at timestamptz not null default clock_timestamp(),
+  last_real timestamptz not null default clock_timestamp(),
+  length_ms int not null default 0,
+  recorded boolean not null default false,
+  -- The recording is deleted then; null where there is none.
+  delete_at timestamptz,
+  turns jsonb not null default '[]',
+  put_through_to text
+);
+create index call_conversation on calls (conversation_id);
+create index call_number on calls (house_id, from_number, last_real) where from_number is not null;
+create index call_delete on calls (delete_at) where delete_at is not null;
+
+-- Its sound in pieces, so that a crash loses seconds: 16 kHz, 16 bit, stereo (caller left, receptionist right).
+create table call_sounds (
+  call_id uuid not null references calls on delete cascade,
+  seq int not null,
+  sound bytea not null,
+  primary key (call_id, seq)
+);
+`);
+    },
+    async down(k) {
+      await k.raw("drop table call_sounds, calls;");
+    },
+  },
 };

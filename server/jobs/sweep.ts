@@ -1,6 +1,7 @@
 import { CalendarBook } from "@gentian/core/schedule/calendar";
 import type { App } from "../app.ts";
 import { lockDesk } from "../books.ts";
+import { deleteOldSounds } from "../data/calls.ts";
 import { anyExpired } from "../data/appointments.ts";
 import { idleConversations, unattended } from "../data/conversations.ts";
 import { allHouses, houseNow } from "../data/houses.ts";
@@ -44,5 +45,6 @@ export async function sweep(app: App): Promise<void> {
       }),
     );
   }
+  await deleteOldSounds(app.db);
   for (const id of await idleConversations(app.db, IDLE_MINUTES)) await app.talk.abandon(id);
 }

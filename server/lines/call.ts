@@ -155,6 +155,7 @@ export class Call {
   #closesAtMs: number | null = null;
   #ring: { stop: () => void; untilMs: number; sinceMs: number } | null = null;
   #other: OtherEnd | null = null;
+  #withDesk = false;
   /** What is under way and must be waited for, where a call is played faster than it was spoken. */
   #asks = 0;
   #works = 0;
@@ -217,6 +218,19 @@ export class Call {
     const out = this.#out();
     if (this.#closesAtMs !== null && this.#pieces.length === 0 && this.nowMs >= this.#closesAtMs) this.#end(this.nowMs >= longest ? "too-long" : "closed");
     return out;
+  }
+
+  /** A key was pressed, told by the line itself and not by its tones. */
+  press(key: string): void {
+    this.#press(key);
+  }
+
+  /** Words of a person at the desk, written and not spoken: they are said to the caller. */
+  tell(text: string): void {
+    if (this.#other || this.ended) return;
+    this.#ring?.stop();
+    this.#ring = null;
+    this.#say(text, "desk");
   }
 
   /** The line is gone: hung up by the caller, or cut. */
@@ -394,7 +408,8 @@ export class Call {
     if (text !== "") this.#say(text, turned.replies[0]?.from ?? "receptionist");
     else this.#events.push({ is: "answered" });
     if (turned.status === "closed") this.#closesAtMs = this.nowMs + HANG_UP_AFTER_MS;
-    if (turned.status === "with-desk") this.#ringDesk();
+    if (turned.status === "with-desk" && !this.#withDesk) this.#ringDesk();
+    this.#withDesk = turned.status === "with-desk";
     await Promise.resolve();
   }
 
@@ -421,7 +436,7 @@ export class Call {
   }
 
   #queue(pieces: Piece[]): void {
-    this.#pieces = pieces;
+    this.#pieces = [...pieces];
     this.#played = 0;
     this.#gain = this.#wantGain = 1;
     // The first is waited for; the others are made, one after the other, while it is spoken.
