@@ -80,6 +80,8 @@ export const lineInfo = z.object({
   languages: z.array(z.string()),
   open: z.boolean(),
   channel: z.string(),
+  /** The house's number, E.164. */
+  phone: z.string().optional(),
   questions: z.array(z.object({ key: z.string(), kind: z.string() })),
 });
 

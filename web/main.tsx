@@ -8,6 +8,7 @@ import type { Me } from "./api/types.ts";
 import { Ledge } from "./parts/Ledge.tsx";
 import { Fallen } from "./parts/Fallen.tsx";
 import { Wrong } from "./parts/controls.tsx";
+import { CallPage } from "./rooms/call/CallPage.tsx";
 import { Desk } from "./rooms/desk/Desk.tsx";
 import { ExchangePage } from "./rooms/desk/ExchangePage.tsx";
 import { PrintSheet } from "./rooms/desk/PrintSheet.tsx";
@@ -54,7 +55,10 @@ if (root)
   createRoot(root).render(
     <StrictMode>
       <BrowserRouter>
-        <App />
+        <Routes>
+          <Route path="/call/:line" element={<CallPage />} />
+          <Route path="*" element={<App />} />
+        </Routes>
         <Toaster
           position="bottom-left"
           toastOptions={{

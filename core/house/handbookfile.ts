@@ -14,6 +14,7 @@ const shared = draftSchema.pick({
   documents: true,
   handingOver: true,
   unknown: true,
+  calls: true,
   receptionists: true,
   rooms: true,
 });
@@ -85,6 +86,7 @@ export function giveAway(draft: Draft): HandbookFile {
       : {}),
     ...(over ? { handingOver: { nobody: over.nobody, ...(over.waitMin ? { waitMin: over.waitMin } : {}), ...(over.words ? { words: over.words } : {}) } } : {}),
     ...(draft.unknown ? { unknown: draft.unknown } : {}),
+    ...(draft.calls ? { calls: draft.calls } : {}),
     receptionists: draft.receptionists.map((r) => ({
       ...r,
       greeting: named(r.greeting),
@@ -137,6 +139,7 @@ export function takeIn(draft: Draft, file: HandbookFile): Change {
       set("emergency", file.emergency),
       set("documents", file.documents),
       set("handingOver", file.handingOver),
+      set("calls", file.calls),
       set("unknown", file.unknown),
       set(
         "origins",

@@ -51,6 +51,7 @@ export function publicRoutes(app: App): Router {
         short: house.handbook.shortName,
         languages: house.handbook.languages,
         channel: line.channel,
+        ...(house.handbook.place.phone ? { phone: house.handbook.place.phone } : {}),
         open: house.openOn(day).some((w) => w.fromMin <= minute && minute < w.toMin),
         on_duty: line.state === "on-duty",
         questions: house.handbook.questions.map((q) => ({ key: q.key, kind: q.kind })),

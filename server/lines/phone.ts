@@ -249,7 +249,8 @@ class OpenCall {
           const out = call.frame(f);
           if (ws.bufferedAmount < 1 << 20) ws.send(framed(this.#sent, out));
           this.#sent++;
-          if (call.recording) this.#record(f, out);
+          // A message that is left is kept with its sound, whatever else is.
+          if (call.recording || call.expects === "message") this.#record(f, out);
         }
         if (call.nowMs - savedMs > PIECE_MS) {
           savedMs = call.nowMs;

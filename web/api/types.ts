@@ -134,7 +134,38 @@ export interface LogEntry {
   expects: string;
 }
 
+/** A stretch of a call's talk, in milliseconds from its beginning. */
+export interface SpokenTurn {
+  who: "client" | "receptionist" | "desk";
+  text: string;
+  fromMs: number;
+  toMs: number;
+  words: { word: string; fromMs: number; toMs: number }[];
+  sure?: number;
+  waitMs?: number;
+  brokenOff?: boolean;
+}
+
+export interface OneCall {
+  id: string;
+  from: string | null;
+  state: "going" | "closed" | "left" | "dropped" | "too-long";
+  lengthMs: number;
+  recorded: boolean;
+  sound: boolean;
+  turns: SpokenTurn[];
+  putThroughTo: string | null;
+}
+
+export interface Ringing {
+  conversation: string;
+  who: string;
+  why: string;
+  sinceSec: number;
+}
+
 export interface Now {
+  ringing: Ringing[];
   waiting: Waiting[];
   talking: LogEntry[];
   today: { conversations: number; outcomes: Record<string, number> };
@@ -167,6 +198,7 @@ export interface TurnView {
 }
 
 export interface OneConversation {
+  calls: OneCall[];
   id: string;
   line: string;
   channel: string;

@@ -1,11 +1,15 @@
-import { Router } from "express";
+import { Router, type Request } from "express";
 import { z } from "zod";
 import { weightiest } from "@gentian/core/conversation/public";
 import type { Outcome } from "@gentian/core/conversation/state";
 import type { House } from "@gentian/core/house/compile";
+import { samplesOf, writeWav } from "@gentian/core/speech/sound";
+import { VOICE_NAMES } from "@gentian/core/speech/voices";
+import { webvtt } from "@gentian/core/speech/webvtt";
 import { dayOfIso, isoOfDay } from "@gentian/core/time/days";
 import { clockText } from "@gentian/core/time/zone";
 import type { App } from "../../app.ts";
+import { callById, callsOf, deleteSound, soundOf } from "../../data/calls.ts";
 import { conversationById, countSince, logBetween, talkingNow, turnsOf, type LogRow } from "../../data/conversations.ts";
 import { notify } from "../../data/notify.ts";
 import { finishSlip, reopenSlip, waitingSlips } from "../../data/slips.ts";
@@ -15,6 +19,8 @@ import { UUID } from "../../talk.ts";
 import { bodyOf, handler, openStream } from "../kit.ts";
 import { bodyDate, local, placeOf } from "./place.ts";
 
+const share = z.coerce.number().min(0.7).max(1.4);
+const voiceQuery = z.object({ text: z.string().min(1).max(200), voice: z.enum(VOICE_NAMES), pace: share, pitch: share });
 const sayBody = z.object({ text: z.string().trim().min(1, "write something").max(2000) });
 
 function logEntry(house: House, t: LogRow, nowMin: number) {
@@ -63,6 +69,7 @@ export function talksRoutes(app: App): Router {
           at: local(p.house, s.madeMin),
           status: talking.find((t) => t.id === s.conversationId)?.status ?? "closed",
         })),
+        ringing: app.exchange.ringing(p.row.id).map((r) => ({ conversation: r.conversation, who: r.who, why: r.why, sinceSec: Math.round((Date.now() - r.sinceMs) / 1000) })),
         talking: talking.map((t) => logEntry(p.house, t, p.nowMin)),
         today: await countSince(app.db, p.row.id, today),
       });
@@ -111,6 +118,7 @@ export function talksRoutes(app: App): Router {
       if (!row || row.houseId !== p.row.id) throw new Refusal(404, "There is no such conversation");
       const turns = await turnsOf(app.db, id);
       res.json({
+        calls: row.channel === "phone" ? await callsOf(app.db, id) : [],
         id,
         line: row.line,
         channel: row.channel,
@@ -128,6 +136,70 @@ export function talksRoutes(app: App): Router {
           direction: t.who === "event" ? direction(p.house, t.text, t.event) : undefined,
         })),
       });
+    }),
+  );
+
+  r.get(
+    "/voice.wav",
+    handler(async (req, res) => {
+      await placeOf(app, req);
+      if (!app.speech) throw new Refusal(503, "This machine has no voices", "Start Gentian with ./gentian start, which installs them.");
+      const q = voiceQuery.safeParse(req.query);
+      if (!q.success) throw new Refusal(400, "That voice cannot be tried", "Choose a voice, a pace and a pitch from the handbook.");
+      const { text, voice, pace, pitch } = q.data;
+      res.type("audio/wav").send(Buffer.from(writeWav([await app.speech.voices.speak(text, { voice, pace, pitch })])));
+    }),
+  );
+
+  const callOf = async (req: Request) => {
+    const p = await placeOf(app, req);
+    const id = String(req.params["id"]);
+    const call = UUID.test(id) ? await callById(app.db, p.row.id, id) : null;
+    if (!call) throw new Refusal(404, "There is no such call");
+    return { p, call };
+  };
+
+  r.get(
+    "/calls/:id/sound.wav",
+    handler(async (req, res) => {
+      const { call } = await callOf(req);
+      if (!call.sound) throw new Refusal(404, "There is no recording of this call", "It was not recorded, or its term is over and it was deleted.");
+      const both = samplesOf(await soundOf(app.db, call.id));
+      const side = (k: number): Int16Array => Int16Array.from({ length: both.length >> 1 }, (_, i) => both[2 * i + k] ?? 0);
+      const wav = Buffer.from(writeWav([side(0), side(1)]));
+      res.type("audio/wav").setHeader("accept-ranges", "bytes");
+      const range = /^bytes=(\d+)-(\d*)$/.exec(req.headers.range ?? "");
+      if (!range) {
+        res.send(wav);
+        return;
+      }
+      const from = Number(range[1]);
+      const to = Math.min(wav.length - 1, range[2] ? Number(range[2]) : wav.length - 1);
+      if (from > to) throw new Refusal(404, "There is no such part of the recording");
+      res.status(206).setHeader("content-range", `bytes ${from}-${to}/${wav.length}`);
+      res.send(wav.subarray(from, to + 1));
+    }),
+  );
+
+  r.get(
+    "/calls/:id/words.vtt",
+    handler(async (req, res) => {
+      const { p, call } = await callOf(req);
+      const who = { client: "Client", receptionist: p.house.handbook.receptionists[0]?.name ?? "Receptionist", desk: "Desk" };
+      res
+        .attachment(`call-${call.id.slice(0, 8)}.vtt`)
+        .type("text/vtt")
+        .send(webvtt(call.turns.map((t) => ({ fromMs: t.fromMs, toMs: t.toMs, who: who[t.who], text: t.text }))));
+    }),
+  );
+
+  r.delete(
+    "/calls/:id/sound",
+    handler(async (req, res) => {
+      const { p, call } = await callOf(req);
+      await deleteSound(app.db, call.id);
+      await app.talk.note(call.conversationId, `${p.account.name} deleted the recording`);
+      res.json({ ok: true });
     }),
   );
 

@@ -15,6 +15,7 @@ import { OffPanel } from "./OffPanel.tsx";
 import type { Panel, Target } from "./panel.ts";
 import { DaySheet } from "./sheet/DaySheet.tsx";
 import { lifted } from "./sheet/lift.ts";
+import { RingBand } from "./RingBand.tsx";
 import { OverrulePanel, SlipPanel } from "./SlipPanel.tsx";
 import { Talking } from "./Talking.tsx";
 import { TalkPanel } from "./TalkPanel.tsx";
@@ -86,6 +87,7 @@ export function Desk({ me }: { me: Me }) {
   const houseDay = day.data?.single.find((s) => s.staff === null);
   return (
     <main className="flex min-h-0 flex-1 flex-col">
+      <RingBand ringing={now.data?.ringing ?? []} />
       <WaitingBand now={now.data} onOpen={(id) => setPanel({ kind: "talk", id })} onSlip={(id) => setPanel({ kind: "slip", id })} />
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_292px]">
         <section aria-labelledby="day-title" className="flex min-h-0 flex-col px-5 pt-3">

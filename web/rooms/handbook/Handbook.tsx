@@ -20,6 +20,7 @@ import { PeopleChapter } from "./PeopleChapter.tsx";
 import { RehearsalPage } from "./RehearsalPage.tsx";
 import { ServicesChapter } from "./ServicesChapter.tsx";
 import { SpeaksChapter } from "./SpeaksChapter.tsx";
+import { TelephoneChapter } from "./TelephoneChapter.tsx";
 import { useDraft, type DraftView } from "./useDraft.ts";
 import { useRehearsal } from "./useRehearsal.ts";
 import { CHAPTERS, chapterOf, gapWords } from "./words.ts";
@@ -141,6 +142,7 @@ function OpenHandbook({ first }: { first: DraftView }) {
       [...all, draft.facts, draft.answers, draft.documents, unanswered, talk.tryOut],
     ),
     useMemo(() => <SpeaksChapter />, [...all, draft.receptionists, draft.shortName]),
+    useMemo(() => <TelephoneChapter />, [...all, draft.receptionists, draft.calls]),
     useMemo(() => <AsksChapter />, [...all, draft.questions, draft.services]),
     useMemo(() => <LimitsChapter />, [...all, draft.limits, draft.emergency, draft.staff, draft.country]),
     useMemo(() => <HandingChapter />, [...all, draft.handingOver, draft.unknown, draft.staff]),

@@ -3,6 +3,7 @@ import { useNavigate, useParams, useSearchParams } from "react-router";
 import { useGet, useHouseClock } from "../../api/hooks.ts";
 import type { Logbook as Log, LogEntry, Me, OneConversation } from "../../api/types.ts";
 import { Button, Input, Select, Wrong } from "../../parts/controls.tsx";
+import { Playback } from "./Playback.tsx";
 import { Script } from "../../parts/Script.tsx";
 import { addDays, longDate, OUTCOME_WORDS, outcomeTone } from "../../parts/words.ts";
 
@@ -88,6 +89,9 @@ export function Logbook({ me }: { me: Me }) {
             <Row c={c} open={c.id === id} onClick={() => unfold(c.id === id ? null : c.id)} />
             {c.id === id && opened.data?.id === c.id ? (
               <div className="pr-10 pb-5 pl-5">
+                {opened.data.calls.map((call) => (
+                  <Playback key={call.id} call={call} client={opened.data?.clientName?.split(" ")[0] ?? "Client"} conversation={c.id} />
+                ))}
                 <Script talk={opened.data} />
                 <p className="mt-3 pl-[72px] text-quiet">
                   <a className="underline underline-offset-4" href={`/api/desk/conversations/${c.id}/saved`} download>

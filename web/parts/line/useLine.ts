@@ -1,0 +1,108 @@
+import { useCallback, useEffect, useRef, useState } from "react";
+import { PhoneLine, type LineFault, type LineMessage } from "./line.ts";
+
+/** Something said in a call, or that happened in it. */
+export interface CallLine {
+  id: number;
+  who: "client" | "receptionist" | "desk" | "event";
+  text: string;
+  brokenOff?: boolean;
+}
+
+export type CallState = "before" | "calling" | "going" | "put-through" | "over";
+
+interface TurnMessage {
+  who: "client" | "receptionist" | "desk";
+  text: string;
+  brokenOff?: boolean;
+}
+
+/** A call as a page shows it: its state, what was said, and the words that are being heard right now. */
+export function useLine(path: string, start: object | null) {
+  const [state, setState] = useState<CallState>("before");
+  const [lines, setLines] = useState<CallLine[]>([]);
+  const [hears, setHears] = useState("");
+  const [says, setSays] = useState("");
+  const [fault, setFault] = useState<LineFault | null>(null);
+  const [muted, setMuted] = useState(false);
+  const line = useRef<PhoneLine | null>(null);
+  const count = useRef(0);
+
+  const put = useCallback((l: Omit<CallLine, "id">): void => setLines((list) => [...list, { ...l, id: ++count.current }]), []);
+  const hear = useCallback(
+    (m: LineMessage): void => {
+      switch (m.event) {
+        case "started":
+        case "taken":
+          setState("going");
+          return;
+        case "hears":
+          setHears(String(m["words"] ?? ""));
+          return;
+        case "heard":
+          setHears("");
+          put({ who: "client", text: (m["turn"] as TurnMessage).text });
+          return;
+        case "says":
+          setSays(String(m["text"] ?? ""));
+          return;
+        case "said": {
+          const t = m["turn"] as TurnMessage;
+          setSays("");
+          put({ who: t.who, text: t.text, ...(t.brokenOff ? { brokenOff: true } : {}) });
+          return;
+        }
+        case "unclear":
+          put({ who: "event", text: "not heard well enough" });
+          return;
+        case "key":
+          put({ who: "event", text: `key ${String(m["key"])}` });
+          return;
+        case "put-through":
+          setState("put-through");
+          put({ who: "event", text: `put through to ${String(m["to"])}` });
+          return;
+        case "back":
+          put({ who: "event", text: "nobody came to the telephone" });
+          return;
+        case "recording":
+          put({ who: "event", text: m["on"] ? "recorded" : "not recorded" });
+      }
+    },
+    [put],
+  );
+
+  const call = (): void => {
+    setFault(null);
+    setLines([]);
+    setHears("");
+    setSays("");
+    setMuted(false);
+    setState("calling");
+    line.current = new PhoneLine(hear, (f) => {
+      setFault(f);
+      setHears("");
+      setSays("");
+      setState("over");
+    });
+    void line.current.open(path, start);
+  };
+  useEffect(() => () => line.current?.hangUp(), []);
+  return {
+    state,
+    lines,
+    hears,
+    says,
+    fault,
+    muted,
+    call,
+    hangUp: () => line.current?.hangUp(),
+    press: (key: string) => line.current?.press(key),
+    mute: (on: boolean) => {
+      if (line.current) line.current.muted = on;
+      setMuted(on);
+    },
+  };
+}
+
+export type Line = ReturnType<typeof useLine>;
