@@ -27,7 +27,9 @@ const SHARES: readonly Aim[] = ["book", "book", "book", "move", "cancel", "ask"]
 /** Names that are common where English is spoken (from memory), and the callers' own odd ones: half of each. */
 const COMMON = {
   first: "Sarah Michael Emily David Laura James Karen Robert Linda Thomas Rachel Kevin Diane Peter Angela Steven Julie Brian Megan Scott".split(" "),
-  last: "Miller Johnson Brown Campbell Wilson Fraser Murphy Taylor Anderson Walker Robinson Stewart Mitchell Turner Parker Collins Bennett Marshall Grant Foster".split(" "),
+  last: "Miller Johnson Brown Campbell Wilson Fraser Murphy Taylor Anderson Walker Robinson Stewart Mitchell Turner Parker Collins Bennett Marshall Grant Foster".split(
+    " ",
+  ),
 };
 const LONGEST_MS = 8 * 60_000;
 const MODES = { clean: null, "20": 20, "10": 10 } as const;
@@ -79,7 +81,10 @@ export async function run(mode = "clean", count = "200", ...more: string[]): Pro
     ear.close();
   };
   await Promise.all(Array.from({ length: atOnce }, worker));
-  tell(held, `${mode === "clean" ? "clean" : `noise at ${mode} dB`}${general ? ", general language model alone" : ""}${live ? `, ${atOnce} at once in real time` : ""}`);
+  tell(
+    held,
+    `${mode === "clean" ? "clean" : `noise at ${mode} dB`}${general ? ", general language model alone" : ""}${live ? `, ${atOnce} at once in real time` : ""}`,
+  );
 }
 
 function tell(held: readonly Held[], what: string): void {
@@ -112,7 +117,9 @@ function tell(held: readonly Held[], what: string): void {
   say(`  names booked to the letter: ${share(names.filter((h) => h.nameExact).length, names.length)}`);
   for (const giving of [false, true]) {
     const waits = turns.filter((t) => t.giving === giving && t.waitMs !== null).map((t) => t.waitMs as number);
-    say(`  ${giving ? "waits after a number or a spelling" : "waits"}: median ${(quantile(waits, 0.5) / 1000).toFixed(2)} s, 95th percentile ${(quantile(waits, 0.95) / 1000).toFixed(2)} s (${waits.length})`);
+    say(
+      `  ${giving ? "waits after a number or a spelling" : "waits"}: median ${(quantile(waits, 0.5) / 1000).toFixed(2)} s, 95th percentile ${(quantile(waits, 0.95) / 1000).toFixed(2)} s (${waits.length})`,
+    );
   }
 }
 

@@ -8,6 +8,7 @@ import { openApp } from "@gentian/server/app";
 import { startCluster } from "@gentian/server/cluster";
 import { migrate, openDb } from "@gentian/server/data/db";
 import { loadDemo } from "@gentian/server/demo";
+import { openLines } from "@gentian/server/lines/phone";
 import { buildPages, PAGES } from "@gentian/server/pages";
 
 declare module "vitest" {
@@ -38,6 +39,7 @@ export default async function setup(project: TestProject): Promise<() => Promise
   const open = async (databaseUrl: string) => {
     const app = await openApp({ databaseUrl, secret: "for tests alone", pages: PAGES, startLimit: 10_000, messageLimit: 10_000, signInLimit: 100 });
     const server = createServer(app.http);
+    openLines(app, server);
     await new Promise<void>((done) => server.listen(0, "127.0.0.1", done));
     const address = server.address();
     return { app, server, base: `http://127.0.0.1:${address && typeof address === "object" ? address.port : 0}` };

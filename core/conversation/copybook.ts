@@ -120,9 +120,7 @@ export class CopyBook {
       (c) => (effect.phone !== undefined && c.phone === effect.phone) || (effect.email !== undefined && c.email?.toLowerCase() === effect.email.toLowerCase()),
     );
     const same = effect.byEar ? soundsAlike : sameName;
-    const hit = near.find(
-      (c) => same(effect.name, c.name) || this.appointments.some((a) => a.clientId === c.id && a.visitor && same(effect.name, a.visitor)),
-    );
+    const hit = near.find((c) => same(effect.name, c.name) || this.appointments.some((a) => a.clientId === c.id && a.visitor && same(effect.name, a.visitor)));
     if (!hit) return { kind: "client-found", match: near.length > 0 ? "number-only" : "none", appointments: [] };
     const appointments = this.appointments.filter((a) => a.clientId === hit.id && a.status === "booked");
     const card: CardView = {

@@ -18,11 +18,7 @@ function talk(change: (f: HouseFile) => void, said: string[], at = AT) {
   book.clients.push({ id: "ana", name: "Ana Petrov", phone: "+19025550142", assessed: true, answers: { sport: "Running" } });
   const r = new Rehearsal(book, at, "ternbay-web", "web", 5);
   const greeting = r.start()[0]?.text ?? "";
-  const replies = said.map((s) =>
-    (s === "?unclear" ? r.event("unclear") : r.say(s))
-      .map((x) => x.text)
-      .join(" "),
-  );
+  const replies = said.map((s) => (s === "?unclear" ? r.event("unclear") : r.say(s)).map((x) => x.text).join(" "));
   return { greeting, replies, last: replies.at(-1) ?? "", expects: r.state.expects, state: r.state, book };
 }
 

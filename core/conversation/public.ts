@@ -66,5 +66,12 @@ export function publicState(house: House, now: number, state: State): PublicStat
   if (c.phone) known["phone"] = c.phone;
   if (c.email) known["email"] = c.email;
   const outcome = weightiest(state.outcomes);
-  return { status: state.status, ...(c.spells ? { spelling: true } : {}), ...(task ? { errand: task.errand } : {}), known, ...(outcome ? { outcome } : {}), outcomes: state.outcomes };
+  return {
+    status: state.status,
+    ...(c.spells ? { spelling: true } : {}),
+    ...(task ? { errand: task.errand } : {}),
+    known,
+    ...(outcome ? { outcome } : {}),
+    outcomes: state.outcomes,
+  };
 }

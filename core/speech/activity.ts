@@ -30,7 +30,7 @@ export function activity(state: ActivityState, frame: Samples): ActivityState {
   const levels = [...state.levels.slice(-(LOOK_BACK - 1)), level];
   const sorted = [...levels].sort((a, b) => a - b);
   const quiet = sorted[Math.floor(sorted.length / 5)] as number;
-  const room = Math.max(-75, levels.length < 10 ? Math.min(state.room, quiet) : state.room + 0.1 * (quiet - state.room));
+  const room = Math.max(-75, levels.length < 10 ? quiet : state.room + 0.1 * (quiet - state.room));
   const above = level - room;
   const loud = level > FLOOR && above > (state.sounding ? ABOVE_TO_GO_ON : ABOVE_TO_BEGIN);
   const run = loud ? state.run + 1 : 0;

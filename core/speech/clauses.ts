@@ -6,7 +6,11 @@ const FIRST_LETTERS = 48;
 
 /** A text in the pieces in which it is spoken, each with the marks that end it. Joined with blanks they are the text. */
 export function clauses(text: string): string[] {
-  const sentences = text.replace(/\s+/g, " ").trim().match(/[^.?!]+(?:[.?!]+(?=\s|$)|$)|[^.?!]*[.?!]+\S*/g) ?? [];
+  const sentences =
+    text
+      .replace(/\s+/g, " ")
+      .trim()
+      .match(/[^.?!]+(?:[.?!]+(?=\s|$)|$)|[^.?!]*[.?!]+\S*/g) ?? [];
   const out: string[] = [];
   for (const s of sentences.map((x) => x.trim()).filter((x) => x !== "")) {
     const last = out.at(-1);

@@ -6,7 +6,7 @@ const HIGH = [1209, 1336, 1477, 1633] as const;
 const KEYS = ["123A", "456B", "789C", "*0#D"] as const;
 
 /** How much of a frame's energy the two tones must hold, and how far apart they may be, in dB. */
-const MOST_OF_IT = 0.7;
+const MOST_OF_IT = 0.55;
 const TWIST_DB = 8;
 const QUIETEST = 1e-4;
 
@@ -37,7 +37,7 @@ export function keyIn(samples: Samples): string | null {
   };
   const [row, low] = strongest(LOW);
   const [column, high] = strongest(HIGH);
-  if ((low + high) / 2 < MOST_OF_IT * energy) return null;
+  if (low + high < MOST_OF_IT * energy) return null;
   if (Math.abs(10 * Math.log10(low / high)) > TWIST_DB) return null;
   return (KEYS[row] as string)[column] as string;
 }

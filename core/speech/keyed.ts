@@ -23,7 +23,8 @@ export function keyed(digits: string, key: string, expects: Expects): Keyed {
     return all.length >= WHOLE_NUMBER ? { digits: "", text: all } : { digits: all, text: null };
   }
   if (key === "0") return { digits: "", text: KEY_WORDS.person };
-  if (expects === "slot" || expects === "which-appointment" || expects === "time" || expects === "day") return { digits: "", text: KEY_WORDS.nth[Number(key) - 1] ?? null };
+  if (expects === "slot" || expects === "which-appointment" || expects === "time" || expects === "day")
+    return { digits: "", text: KEY_WORDS.nth[Number(key) - 1] ?? null };
   if (expects === "go-ahead" || expects.endsWith("-check") || expects.startsWith("question:"))
     return { digits: "", text: key === "1" ? KEY_WORDS.yes : key === "2" ? KEY_WORDS.no : null };
   return { digits: "", text: null };

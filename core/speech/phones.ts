@@ -82,7 +82,7 @@ const MARKS = /[ˈˌː‍͡\s.,_|-]/u;
 export function phonesOf(ipa: string): string | null {
   const text = ipa.normalize("NFC").replace(/[ˈˌ‍͡]/gu, "");
   const out: string[] = [];
-  for (let i = 0; i < text.length; ) {
+  for (let i = 0; i < text.length;) {
     const hit = SOUNDS.find(([sign]) => text.startsWith(sign, i));
     if (hit) {
       out.push(hit[1]);

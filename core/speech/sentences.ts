@@ -75,7 +75,22 @@ const ERRANDS: Shares = {
   topic: 3,
 };
 const CHOOSING: Shares = { "say-when": 14, choose: 8, "not-these": 4, "say-service": 6, "say-length": 3, "say-staff": 5, which: 3, contrast: 4, yes: 3, no: 2 };
-const EVERYDAY: Shares = { yes: 4, no: 4, name: 3, phone: 2, spelled: 0.15, done: 4, again: 2, hello: 2, email: 1, "no-phone": 0.5, "say-time-length": 1, filler: 0.5, "about-me": 1.5, "small-talk": 1.2 };
+const EVERYDAY: Shares = {
+  yes: 4,
+  no: 4,
+  name: 3,
+  phone: 2,
+  spelled: 0.15,
+  done: 4,
+  again: 2,
+  hello: 2,
+  email: 1,
+  "no-phone": 0.5,
+  "say-time-length": 1,
+  filler: 0.5,
+  "about-me": 1.5,
+  "small-talk": 1.2,
+};
 
 const times = (shares: Shares, by: number): Shares => {
   const total = Object.values(shares).reduce((a, b) => a + b, 0);
@@ -145,7 +160,11 @@ function filler({ house, clients }: Own): (thing: string, random: () => number) 
   const lengths = [...new Set(handbook.services.flatMap((s) => s.variants.map((v) => v.lengthMin)))];
   const ownWords = [...new Set(handbook.services.flatMap((s) => [s.name, ...s.also, s.category ?? ""].flatMap(content)))];
   const odd = [...EXAMPLES.matchAll(/\*([a-z']+)/g)].map((m) => m[1] as string);
-  const questions = [...handbook.answers.flatMap((a) => [a.question, ...a.also]), ...handbook.facts.flatMap((f) => [f.topic, ...f.also]), ...handbook.limits.flatMap((l) => l.words)];
+  const questions = [
+    ...handbook.answers.flatMap((a) => [a.question, ...a.also]),
+    ...handbook.facts.flatMap((f) => [f.topic, ...f.also]),
+    ...handbook.limits.flatMap((l) => l.words),
+  ];
   const choices = handbook.questions.flatMap((q) => (q.choices ?? []).flatMap((c) => [c.say, ...c.also]));
   const first = FIRST_NAMES.trim().split(/\s+/);
   const last = LAST_NAMES.trim().split(/\s+/);

@@ -21,7 +21,7 @@ export function readWav(bytes: Uint8Array): Sound {
   const b = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
   if (bytes.length < 44 || text(b, 0) !== "RIFF" || text(b, 8) !== "WAVE") throw new SoundFault("This is not a WAV file. Save the sound as WAV and try again.");
   let format: { kind: number; channels: number; rate: number; bits: number } | null = null;
-  for (let at = 12; at + 8 <= bytes.length; ) {
+  for (let at = 12; at + 8 <= bytes.length;) {
     const name = text(b, at);
     const size = b.getUint32(at + 4, true);
     const body = at + 8;

@@ -160,7 +160,16 @@ function frame(state: TurnState, sound: boolean, ms: number, settings: TurnSetti
   const u = state.utterance;
   if (!u) {
     if (sound && (settings.interruptible || state.voice === "silent")) {
-      state.utterance = { fromMs: now, lastSoundMs: now, soundMs: ms, words: [], endSure: 0, askedMs: now, askedInPause: false, over: state.voice !== "silent" };
+      state.utterance = {
+        fromMs: now,
+        lastSoundMs: now,
+        soundMs: ms,
+        words: [],
+        endSure: 0,
+        askedMs: now,
+        askedInPause: false,
+        over: state.voice !== "silent",
+      };
       acts.push("begin");
     } else if (state.voice === "silent" && !state.answering && now - state.quietSinceMs >= settings.helpAfterMs) {
       state.quietSinceMs = now;

@@ -55,12 +55,7 @@ export type Understood = { is: "said"; text: string; sure: number } | { is: "unc
  * What was said, as far as it may be acted on. Where the likeliest words do not answer what was asked, and others that
  * may have been said do, those are taken; where nothing is sure enough it is asked back.
  */
-export function understood(
-  house: House,
-  now: EpochMin,
-  expects: Expects,
-  heard: { words: readonly SureWord[]; others: readonly string[] },
-): Understood {
+export function understood(house: House, now: EpochMin, expects: Expects, heard: { words: readonly SureWord[]; others: readonly string[] }): Understood {
   if (heard.words.length === 0) return { is: "nothing" };
   const sure = sureness(heard.words);
   const words = heard.words.map((w) => w.word);

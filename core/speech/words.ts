@@ -21,8 +21,14 @@ export function wordsOf(text: string, house: House): string[] {
   const aloud = text
     .normalize("NFKC")
     .replace(/[’‘]/g, "'")
-    .replace(/\b(\d{1,2})(?::(\d{2}))?\s?([ap])\.?m\b\.?/gi, (_, h: string, m: string | undefined, half: string) => `${numberAloud(Number(h))}${minuteAloud(m)} ${half.toLowerCase()}.m.`)
-    .replace(/\b(\d{1,2}):(\d{2})\b/g, (_, h: string, m: string) => `${numberAloud(Number(h))}${m === "00" ? (Number(h) > 12 ? " hundred" : " o'clock") : minuteAloud(m)}`)
+    .replace(
+      /\b(\d{1,2})(?::(\d{2}))?\s?([ap])\.?m\b\.?/gi,
+      (_, h: string, m: string | undefined, half: string) => `${numberAloud(Number(h))}${minuteAloud(m)} ${half.toLowerCase()}.m.`,
+    )
+    .replace(
+      /\b(\d{1,2}):(\d{2})\b/g,
+      (_, h: string, m: string) => `${numberAloud(Number(h))}${m === "00" ? (Number(h) > 12 ? " hundred" : " o'clock") : minuteAloud(m)}`,
+    )
     .replace(/\b(\d{1,2})(?:st|nd|rd|th)\b/gi, (_, n: string) => ordinalAloud(Number(n)))
     .replace(/(?<![\d\w])\+?\d{7,15}(?!\d)/g, (m) => [...m.replace(/\D/g, "")].join(" "))
     .replace(/(?<!\d)(?:\d{2,4}[\s-]){1,3}\d{3,4}(?!\d)/g, (m) => (m.replace(/\D/g, "").length >= 7 ? [...m.replace(/\D/g, "")].join(" ") : m))

@@ -3,7 +3,9 @@ import { isLetterWord } from "./words.ts";
 
 const DIGIT: Record<string, string> = Object.fromEntries("zero one two three four five six seven eight nine".split(" ").map((w, i) => [w, String(i)]));
 DIGIT["oh"] = "0";
-const TEENS: Record<string, string> = Object.fromEntries("ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen".split(" ").map((w, i) => [w, String(10 + i)]));
+const TEENS: Record<string, string> = Object.fromEntries(
+  "ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen".split(" ").map((w, i) => [w, String(10 + i)]),
+);
 const TENS: Record<string, string> = Object.fromEntries("twenty thirty forty fifty sixty seventy eighty ninety".split(" ").map((w, i) => [w, String(2 + i)]));
 
 /** The fewest digits in a row that are a number said digit by digit, where none is waited for. */
@@ -55,6 +57,37 @@ function lettersFrom(words: readonly string[], at: number): { letters: string; e
   return { letters, end: i };
 }
 
+/** Words that a letter sounds like, where letters are being given. */
+const LETTER_SOUNDS: Record<string, string> = {
+  then: "n",
+  and: "n",
+  in: "n",
+  are: "r",
+  our: "r",
+  you: "u",
+  why: "y",
+  see: "c",
+  be: "b",
+  tea: "t",
+  oh: "o",
+  eye: "i",
+  am: "m",
+  a: "a",
+  i: "i",
+  ex: "x",
+  of: "f",
+};
+
+/** Between letters, and at their ends, words that sound like one are one. */
+function lettered(words: readonly string[]): string[] {
+  if (words.filter(isLetterWord).length < 3) return [...words];
+  return words.map((w, i) => {
+    const sound = LETTER_SOUNDS[w];
+    const near = [words[i - 1], words[i + 1]].some((x) => x !== undefined && isLetterWord(x));
+    return sound !== undefined && near && !(w === "as" || words[i + 1] === "in") ? `${sound}:` : w;
+  });
+}
+
 const titled = (w: string): string => w.slice(0, 1).toUpperCase() + w.slice(1);
 
 /** What introduces a name and is none. */
@@ -78,11 +111,12 @@ export function nameWords(words: readonly string[], called: (word: string) => bo
  * Words as they were heard, written as a client would write them, for reading: numbers given digit by digit in figures,
  * spelled letters put together, "a.m." after its hour.
  */
-export function written(words: readonly string[], expects: Expects): string {
+export function written(heard: readonly string[], expects: Expects): string {
   const out: string[] = [];
+  const words = expects === "name" ? lettered(heard) : heard;
   const number = expects === "phone" || expects === "phone-check";
   const name = expects === "name" || expects === "name-check";
-  for (let i = 0; i < words.length; ) {
+  for (let i = 0; i < words.length;) {
     const w = words[i] as string;
     const { digits, end } = digitsFrom(words, i);
     if (digits.length >= (number ? FEWEST_EXPECTED : FEWEST_DIGITS)) {

@@ -72,7 +72,14 @@ export async function call(flags: Flags, line: string | undefined): Promise<void
         if (f.samples.some((s) => Math.abs(s) > AUDIBLE)) lastAudibleMs = Math.max(lastAudibleMs, atMs);
         return;
       }
-      const m = JSON.parse((data as Buffer).toString("utf8")) as { event: string; what?: string; why?: string; to?: string; words?: string; turn?: { text: string; waitMs?: number } };
+      const m = JSON.parse((data as Buffer).toString("utf8")) as {
+        event: string;
+        what?: string;
+        why?: string;
+        to?: string;
+        words?: string;
+        turn?: { text: string; waitMs?: number };
+      };
       if (m.event === "started") {
         const began = performance.now();
         // By the clock, not by the timer: a timer is late.

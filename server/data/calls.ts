@@ -51,7 +51,8 @@ interface Columns {
   put_through_to: string | null;
 }
 
-const COLUMNS = "c.id, c.conversation_id, c.from_number, c.state, c.length_ms, c.recorded, c.turns, c.put_through_to, exists (select 1 from call_sounds s where s.call_id = c.id) as sound";
+const COLUMNS =
+  "c.id, c.conversation_id, c.from_number, c.state, c.length_ms, c.recorded, c.turns, c.put_through_to, exists (select 1 from call_sounds s where s.call_id = c.id) as sound";
 const asRow = (r: Columns): CallRow => ({
   id: r.id,
   conversationId: r.conversation_id,

@@ -348,7 +348,12 @@ export class Call {
       return;
     }
     if (this.#rest.length > 0) {
-      await talker.interrupted(this.#spokenOf.filter((p) => !this.#rest.includes(p)).map((p) => p.text).join(" "));
+      await talker.interrupted(
+        this.#spokenOf
+          .filter((p) => !this.#rest.includes(p))
+          .map((p) => p.text)
+          .join(" "),
+      );
       this.#rest = [];
     }
     this.#late = null;
@@ -552,6 +557,7 @@ export class Call {
     const other = this.#other as OtherEnd;
     if (other.gone) {
       this.#other = null;
+      void this.#work(async () => void (await this.options.talker.event("left")));
       this.#end("closed");
       return SILENCE;
     }

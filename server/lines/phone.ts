@@ -80,7 +80,7 @@ class Lines {
     };
     // Sound may come before the call is ready: it is a caller who breathes.
     const first = await firstMessage(ws);
-    if (!first) return fault("no-start", "Begin with {\"event\":\"start\"}.");
+    if (!first) return fault("no-start", 'Begin with {"event":"start"}.');
     const row = await houseByLine(app.db, key);
     const line = row ? (await app.houses.version(app.db, row.versionId)).handbook.lines.find((l) => l.key === key) : undefined;
     if (!row || line?.channel !== "phone") return fault("no-such-line", "There is no such phone line. Check its key in the handbook.");
@@ -172,7 +172,13 @@ class OpenCall {
         ring: (answered) => {
           const { client, task } = talker.state ?? { client: undefined, task: undefined };
           const stop = app.exchange.ring(
-            { conversation: this.#conversation, house: row.id, who: client?.name ?? from ?? "somebody whose number is not shown", why: task ? task.errand : "asks for a person", sinceMs: Date.now() },
+            {
+              conversation: this.#conversation,
+              house: row.id,
+              who: client?.name ?? from ?? "somebody whose number is not shown",
+              why: task ? task.errand : "asks for a person",
+              sinceMs: Date.now(),
+            },
             (other) => {
               app.bus.tell({ house: row.id, what: "talk", id: this.#conversation });
               answered(other);
@@ -305,11 +311,15 @@ class OpenCall {
     this.#piece = { left: [], right: [] };
     const frame = left[0]?.length ?? 0;
     const both = new Int16Array(left.length * frame * 2);
-    left.forEach((l, k) => l.forEach((s, i) => {
-      both[(k * frame + i) * 2] = s;
-      both[(k * frame + i) * 2 + 1] = right[k]?.[i] ?? 0;
-    }));
-    await insertSound(this.app.db, this.#id, this.#pieces++, Buffer.from(bytesOf(both))).catch((error: unknown) => this.app.log.warn({ err: error }, "keeping a recording"));
+    left.forEach((l, k) =>
+      l.forEach((s, i) => {
+        both[(k * frame + i) * 2] = s;
+        both[(k * frame + i) * 2 + 1] = right[k]?.[i] ?? 0;
+      }),
+    );
+    await insertSound(this.app.db, this.#id, this.#pieces++, Buffer.from(bytesOf(both))).catch((error: unknown) =>
+      this.app.log.warn({ err: error }, "keeping a recording"),
+    );
   }
 
   async #save(call: Call, calls: Calls): Promise<void> {
@@ -388,7 +398,11 @@ class LineTalker implements Talker {
     const fresh = (await turnsOf(this.app.db, this.#id, Math.max(0, ...before.map((t) => t.id)))).filter((t) => t.who === "receptionist");
     const replies = fresh.map((t) => t.reply as { text: string; speech?: string; expects?: string });
     const row = await this.app.talk.open(this.app.db, this.#id, this.#token);
-    return { replies: replies.map((r) => ({ text: r.text, speech: r.speech ?? r.text, from: "receptionist" })), status: row.status, expects: row.state.expects };
+    return {
+      replies: replies.map((r) => ({ text: r.text, speech: r.speech ?? r.text, from: "receptionist" })),
+      status: row.status,
+      expects: row.state.expects,
+    };
   }
 
   async interrupted(heard: string): Promise<void> {
@@ -396,7 +410,10 @@ class LineTalker implements Talker {
   }
 
   #turned(a: Answered): Turned {
-    this.state = { client: { ...(typeof a.state.known["name"] === "string" ? { name: a.state.known["name"] } : {}) }, task: a.state.errand ? { errand: a.state.errand } : null };
+    this.state = {
+      client: { ...(typeof a.state.known["name"] === "string" ? { name: a.state.known["name"] } : {}) },
+      task: a.state.errand ? { errand: a.state.errand } : null,
+    };
     return {
       replies: a.replies.map((r) => ({ text: r.text, speech: r.speech ?? r.text, from: r.from })),
       status: a.state.status,

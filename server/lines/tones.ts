@@ -24,5 +24,12 @@ export function earcon(sinceMs: number): Samples {
 
 /** While it rings at the desk: the ringing tone of North America, two seconds in six (440 and 480 Hz; common practice, no source). */
 export function ringing(sinceMs: number): Samples {
-  return tones(sinceMs % 6000, [[440, 0.05], [480, 0.05]], (ms) => soft(ms, 0, 2000));
+  return tones(
+    sinceMs % 6000,
+    [
+      [440, 0.05],
+      [480, 0.05],
+    ],
+    (ms) => soft(ms, 0, 2000),
+  );
 }

@@ -45,7 +45,9 @@ export async function dictionaryOf(words: readonly string[]): Promise<{ text: st
     if (phones) ways.set(word, [phones]);
     else silent.push(word);
   }
-  const lines = [...ways].sort(([a], [b]) => (a < b ? -1 : 1)).flatMap(([word, list]) => list.map((phones, i) => `${word}${i === 0 ? "" : `(${i + 1})`} ${phones}`));
+  const lines = [...ways]
+    .sort(([a], [b]) => (a < b ? -1 : 1))
+    .flatMap(([word, list]) => list.map((phones, i) => `${word}${i === 0 ? "" : `(${i + 1})`} ${phones}`));
   return { text: `${lines.join("\n")}\n`, silent };
 }
 
@@ -60,7 +62,9 @@ export async function pronounced(words: readonly string[]): Promise<Map<string, 
   const list = words.filter((w) => /\p{L}/u.test(w) && !/\n/.test(w));
   if (list.length === 0) return out;
   const ipa = await new Promise<string>((done, fail) => {
-    const child = execFile("espeak-ng", ["-q", "--ipa", "-v", "en-us", "-b", "1"], { maxBuffer: 1 << 26 }, (error, stdout) => (error ? fail(error) : done(stdout)));
+    const child = execFile("espeak-ng", ["-q", "--ipa", "-v", "en-us", "-b", "1"], { maxBuffer: 1 << 26 }, (error, stdout) =>
+      error ? fail(error) : done(stdout),
+    );
     child.stdin?.end(list.map((w) => `${w}.\n`).join("\n"));
   });
   const spoken = ipa

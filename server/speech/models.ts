@@ -17,7 +17,7 @@ const TRUST = 1.5;
 const SHARE = 0.001;
 const COMMON_WORDS = 8000;
 /** Made anew when the way of making changes. */
-const MAKE = 6;
+const MAKE = 7;
 
 const SOURCE = new URL("./ear.c", import.meta.url);
 
@@ -37,7 +37,19 @@ export function earProgram(folder: string): string {
 /** What a house's ear is made of, as one word: the same house and names give the same. */
 export function modelKey(house: House, clients: readonly string[]): string {
   const h = house.handbook;
-  const what = [MAKE, h.services, h.staff.map((s) => [s.name, s.called]), h.answers, h.facts, h.questions, h.limits, h.place, h.currency, h.clientClock, clients];
+  const what = [
+    MAKE,
+    h.services,
+    h.staff.map((s) => [s.name, s.called]),
+    h.answers,
+    h.facts,
+    h.questions,
+    h.limits,
+    h.place,
+    h.currency,
+    h.clientClock,
+    clients,
+  ];
   return createHash("sha256").update(JSON.stringify(what)).digest("hex").slice(0, 20);
 }
 
@@ -54,7 +66,10 @@ const known = new Map<string, Record<EarName, Endings>>();
 export function endingsAt(model: Model): Record<EarName, Endings> {
   let own = known.get(model.folder);
   if (!own) {
-    own = Object.fromEntries(EARS.map((e) => [e, JSON.parse(readFileSync(join(model.folder, `${e}.ends.json`), "utf8")) as Endings])) as Record<EarName, Endings>;
+    own = Object.fromEntries(EARS.map((e) => [e, JSON.parse(readFileSync(join(model.folder, `${e}.ends.json`), "utf8")) as Endings])) as Record<
+      EarName,
+      Endings
+    >;
     known.set(model.folder, own);
     if (known.size > 20) known.delete(known.keys().next().value as string);
   }
@@ -105,7 +120,10 @@ export async function makeModel(folder: string, house: House, clients: readonly 
   const mute = new Set(silent);
   writeFileSync(join(draft, "words.dict"), text);
   for (const [ear, model] of made) {
-    writeFileSync(join(draft, `${ear}.arpa`), model.arpa((w) => !mute.has(w)));
+    writeFileSync(
+      join(draft, `${ear}.arpa`),
+      model.arpa((w) => !mute.has(w)),
+    );
     writeFileSync(join(draft, `${ear}.ends.json`), JSON.stringify(endings(model)));
   }
   writeFileSync(join(draft, "silent.json"), JSON.stringify(silent));

@@ -88,7 +88,10 @@ export class Speech {
 
   /** An ear for one call. When its process dies another takes its place, and what was being said is lost. */
   borrow(model: Model): BorrowedEar {
-    return new BorrowedEar(() => this.#take(model), (e) => this.#giveBack(model, e));
+    return new BorrowedEar(
+      () => this.#take(model),
+      (e) => this.#giveBack(model, e),
+    );
   }
 
   #take(model: Model): Ear {

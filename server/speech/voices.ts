@@ -63,7 +63,18 @@ async function synthesise(text: string, manner: Manner): Promise<Samples> {
       if (manner.pitch !== 1) args.push("--setf", `int_f0_target_mean=${Math.round(pitchHz * manner.pitch)}`);
       await run("flite", [...args, "-t", words.replace(/[^\p{L}\p{N}\s.,?!'-]/gu, " "), "-o", file]);
     } else
-      await run("espeak-ng", ["-v", id, "-s", String(Math.round(165 * manner.pace)), "-p", String(Math.max(0, Math.min(99, Math.round(50 * manner.pitch)))), "-w", file, "--", words]);
+      await run("espeak-ng", [
+        "-v",
+        id,
+        "-s",
+        String(Math.round(165 * manner.pace)),
+        "-p",
+        String(Math.max(0, Math.min(99, Math.round(50 * manner.pitch)))),
+        "-w",
+        file,
+        "--",
+        words,
+      ]);
     return trimmed(toLine(readWav(await readFile(file))));
   } finally {
     await rm(file, { force: true });

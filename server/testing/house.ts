@@ -7,6 +7,7 @@ import { epochMinOf } from "@gentian/core/time/zone";
 import { openApp, type App } from "../app.ts";
 import { migrate, openDb } from "../data/db.ts";
 import { setClock } from "../data/houses.ts";
+import { openLines } from "../lines/phone.ts";
 import { loadHouse } from "../housefile.ts";
 import { PAGES } from "../pages.ts";
 
@@ -52,6 +53,7 @@ export async function openTestHouse(
     measure: true,
   });
   const server: Server = createServer(app.http);
+  const closeLines = openLines(app, server);
   await new Promise<void>((done) => server.listen(0, "127.0.0.1", done));
   const address = server.address();
   return {
@@ -63,6 +65,7 @@ export async function openTestHouse(
     url,
     setNow: set,
     stop: async () => {
+      closeLines();
       server.close();
       server.closeAllConnections();
       await app.close();

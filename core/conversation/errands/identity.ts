@@ -14,7 +14,13 @@ export function lookUp(t: Turn): boolean {
   const c = t.state.client;
   if (!c.name || (!c.phone && !c.email) || c.looked === lookKey(t)) return false;
   c.looked = lookKey(t);
-  t.effect({ kind: "find-client", name: c.name, ...(c.phone ? { phone: c.phone } : {}), ...(c.email ? { email: c.email } : {}), ...(t.state.channel === "phone" ? { byEar: true } : {}) });
+  t.effect({
+    kind: "find-client",
+    name: c.name,
+    ...(c.phone ? { phone: c.phone } : {}),
+    ...(c.email ? { email: c.email } : {}),
+    ...(t.state.channel === "phone" ? { byEar: true } : {}),
+  });
   return true;
 }
 

@@ -72,7 +72,8 @@ export function handOver(t: Turn, why: string): void {
   if (there) {
     const to = house.staff.get(house.handbook.handingOver?.to ?? "");
     slip(t, "hand-over", to ? `For ${to.name}: ${why}` : why, "desk");
-    if (to) t.say("person/handed-to", { who: val(calledText(house, to.id), staffSource(house, to.id)) });
+    if (t.state.channel === "phone") t.say("person/putting");
+    else if (to) t.say("person/handed-to", { who: val(calledText(house, to.id), staffSource(house, to.id)) });
     else t.say("person/handed");
     state.status = "with-desk";
     t.expect("nothing");

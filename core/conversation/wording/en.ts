@@ -89,6 +89,7 @@ export const EN = {
   "message/ask-name": ["Who is it from?", "And your name?"],
   "message/ask-phone": ["What number can they reach you at?"],
   "message/taken": ["I have left that for {to}.", "{to} has your message."],
+  "person/putting": ["One moment, I put you through.", "Stay on the line, I am putting you through."],
   "person/handed": ["I have passed you on to the desk; someone answers here as soon as they can.", "The desk has this now and will answer here."],
   "person/handed-to": ["I have passed you on to {who}, who will answer here.", "{who} has this now and will answer here."],
   "person/closed-message": ["Nobody is there right now. I can pass a message on."],

@@ -63,6 +63,7 @@ export const OWN: Partial<Record<Moment, OwnMoment>> = {
   "fee/half": "late-fee",
   "unknown/offer": "unknown",
   "person/handed": "handing-over",
+  "person/putting": "handing-over",
   "person/handed-to": "handing-over",
   anything: "anything-else",
   bye: "goodbye",

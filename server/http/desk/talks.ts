@@ -69,7 +69,9 @@ export function talksRoutes(app: App): Router {
           at: local(p.house, s.madeMin),
           status: talking.find((t) => t.id === s.conversationId)?.status ?? "closed",
         })),
-        ringing: app.exchange.ringing(p.row.id).map((r) => ({ conversation: r.conversation, who: r.who, why: r.why, sinceSec: Math.round((Date.now() - r.sinceMs) / 1000) })),
+        ringing: app.exchange
+          .ringing(p.row.id)
+          .map((r) => ({ conversation: r.conversation, who: r.who, why: r.why, sinceSec: Math.round((Date.now() - r.sinceMs) / 1000) })),
         talking: talking.map((t) => logEntry(p.house, t, p.nowMin)),
         today: await countSince(app.db, p.row.id, today),
       });

@@ -35,7 +35,9 @@ export class PhoneLine {
   async open(path: string, start: object | null): Promise<void> {
     try {
       if (!("mediaDevices" in navigator)) throw new DOMException("", "NotFoundError");
-      this.#stream = await navigator.mediaDevices.getUserMedia({ audio: { channelCount: 1, echoCancellation: true, noiseSuppression: true, autoGainControl: true } });
+      this.#stream = await navigator.mediaDevices.getUserMedia({
+        audio: { channelCount: 1, echoCancellation: true, noiseSuppression: true, autoGainControl: true },
+      });
       if (this.#closed) return this.#release();
       const context = (this.#context = new AudioContext({ sampleRate: 16_000 }));
       await context.audioWorklet.addModule("/line.worklet.js");
@@ -67,7 +69,8 @@ export class PhoneLine {
       if (m.event === "fault") fault = { title: "The call could not be held", detail: String(m["what"] ?? "Call again in a minute.") };
       this.on(m);
     };
-    socket.onclose = () => this.#end(fault ?? (begun ? null : { title: "The line cannot be reached", detail: "Look whether you are connected, then call again." }));
+    socket.onclose = () =>
+      this.#end(fault ?? (begun ? null : { title: "The line cannot be reached", detail: "Look whether you are connected, then call again." }));
     ear.port.onmessage = (e: MessageEvent<Int16Array>) => {
       // Sound before the line has begun would only come late.
       if (begun && socket.readyState === WebSocket.OPEN) socket.send(framed(this.#seq++, this.muted ? new Int16Array(e.data.length) : e.data));

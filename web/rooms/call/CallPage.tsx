@@ -60,7 +60,10 @@ export function CallPage() {
             {info.data.open ? "Open now" : "Closed now; the receptionist answers all the same"} · a computer answers, and can put you through to a person
           </p>
         </div>
-        <p role="status" className={`pt-2 text-m font-semibold ${line.state === "put-through" ? "text-stamen" : line.state === "over" ? "text-quiet" : "text-gentian"}`}>
+        <p
+          role="status"
+          className={`pt-2 text-m font-semibold ${line.state === "put-through" ? "text-stamen" : line.state === "over" ? "text-quiet" : "text-gentian"}`}
+        >
           {STATE_WORDS[line.state]}
         </p>
       </header>

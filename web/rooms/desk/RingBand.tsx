@@ -39,7 +39,13 @@ function Taken({ ring, onOver }: { ring: Ringing; onOver: () => void }) {
     <section aria-label="Your call" className="flex min-h-[52px] shrink-0 items-center gap-4 border-b border-fern bg-fern-pale px-5">
       <span role="status" className="min-w-0 flex-1 truncate">
         <b className="font-serif text-l font-semibold text-fern">
-          {line.state === "before" ? "A headset is best" : line.state === "calling" ? "Opening the line…" : line.state === "over" ? "The call has ended" : "You are on the line"}
+          {line.state === "before"
+            ? "A headset is best"
+            : line.state === "calling"
+              ? "Opening the line…"
+              : line.state === "over"
+                ? "The call has ended"
+                : "You are on the line"}
         </b>
         <span className="ml-3">
           with <b className="font-semibold">{ring.who}</b>, who {WHY[ring.why] ?? "asks for a person"}

@@ -39,9 +39,16 @@ export function TelephoneChapter() {
             onChange={(patience) => put({ patience })}
           />
           . After
-          <Amount label="Seconds of silence before it helps" value={calls.helpAfterSec ?? 6} least={3} most={30} onChange={(n) => put({ helpAfterSec: n })} /> seconds of
-          silence it helps, and a call lasts
-          <Amount label="The longest call in minutes" value={calls.longestMin ?? 20} least={1} most={120} onChange={(n) => put({ longestMin: n })} /> minutes at most.
+          <Amount
+            label="Seconds of silence before it helps"
+            value={calls.helpAfterSec ?? 6}
+            least={3}
+            most={30}
+            onChange={(n) => put({ helpAfterSec: n })}
+          />{" "}
+          seconds of silence it helps, and a call lasts
+          <Amount label="The longest call in minutes" value={calls.longestMin ?? 20} least={1} most={120} onChange={(n) => put({ longestMin: n })} /> minutes at
+          most.
         </p>
         <p className="flex flex-wrap items-center gap-x-4">
           <Tick value={calls.interruptible ?? true} label="stops when the caller speaks" onChange={(v) => put({ interruptible: v })} />
@@ -62,15 +69,22 @@ export function TelephoneChapter() {
           {calls.record === "tell" || calls.record === "ask" ? (
             <>
               ; a recording is deleted after
-              <Amount label="Days until a recording is deleted" value={calls.keepDays ?? 30} least={1} most={3650} onChange={(n) => put({ keepDays: n })} /> days
+              <Amount
+                label="Days until a recording is deleted"
+                value={calls.keepDays ?? 30}
+                least={1}
+                most={3650}
+                onChange={(n) => put({ keepDays: n })}
+              />{" "}
+              days
             </>
           ) : null}
           .
         </p>
         <p className="flex flex-wrap items-center gap-x-1.5 gap-y-1 font-serif">
           When it puts through, it rings at the desk for
-          <Amount label="Seconds that it rings at the desk" value={calls.ringSec ?? 25} least={5} most={120} onChange={(n) => put({ ringSec: n })} /> seconds, then takes a
-          message.
+          <Amount label="Seconds that it rings at the desk" value={calls.ringSec ?? 25} least={5} most={120} onChange={(n) => put({ ringSec: n })} /> seconds,
+          then takes a message.
         </p>
       </Line>
       <Part title="Words that the voice says wrong" />
@@ -125,7 +139,12 @@ function Sound({ r }: { r: Receptionist }) {
           options={VOICE_NAMES.map((n): [VoiceName, string] => [n, `${n.slice(0, 1).toUpperCase()}${n.slice(1)}, ${VOICES[n].says}`])}
           onChange={(name) => put({ name })}
         />
-        <Pick label={`Pace of ${r.name}`} value={String(voice.pace ?? 1) as (typeof PACES)[number][0]} options={PACES} onChange={(v) => put({ pace: Number(v) })} />
+        <Pick
+          label={`Pace of ${r.name}`}
+          value={String(voice.pace ?? 1) as (typeof PACES)[number][0]}
+          options={PACES}
+          onChange={(v) => put({ pace: Number(v) })}
+        />
         <Pick
           label={`Pitch of ${r.name}`}
           value={String(voice.pitch ?? 1)}

@@ -76,19 +76,33 @@ export function Playback({ call, client, conversation }: { call: OneCall; client
       </div>
       {call.sound ? (
         // The words of the call stand below, lit as they are spoken.
-        <audio ref={audio} controls preload="metadata" className="block h-10 w-full px-2 pt-1" src={`/api/desk/calls/${call.id}/sound.wav`} aria-label="The recording" />
+        <audio
+          ref={audio}
+          controls
+          preload="metadata"
+          className="block h-10 w-full px-2 pt-1"
+          src={`/api/desk/calls/${call.id}/sound.wav`}
+          aria-label="The recording"
+        />
       ) : null}
       <ol aria-label="Words of the call" className="px-4 py-3">
         {call.turns.map((t, i) => (
           <li key={i} className="grid grid-cols-[44px_92px_minmax(0,1fr)_64px] items-baseline gap-x-3 pb-1.5">
             {call.sound ? (
-              <button type="button" className="min-h-6 text-left text-s text-quiet underline-offset-4 hover:underline" aria-label={`Play from ${clock(t.fromMs)}`} onClick={() => play(t)}>
+              <button
+                type="button"
+                className="min-h-6 text-left text-s text-quiet underline-offset-4 hover:underline"
+                aria-label={`Play from ${clock(t.fromMs)}`}
+                onClick={() => play(t)}
+              >
                 {clock(t.fromMs)}
               </button>
             ) : (
               <span className="text-s text-quiet">{clock(t.fromMs)}</span>
             )}
-            <span className={`text-[11px] font-semibold tracking-wider uppercase ${t.who === "receptionist" ? "text-gentian" : t.who === "desk" ? "text-stamen" : "text-quiet"}`}>
+            <span
+              className={`text-[11px] font-semibold tracking-wider uppercase ${t.who === "receptionist" ? "text-gentian" : t.who === "desk" ? "text-stamen" : "text-quiet"}`}
+            >
               {t.who === "client" ? client : t.who}
             </span>
             <p className="font-serif leading-[21px]">

@@ -133,7 +133,7 @@ not <to-twelve> <hour-minute>
 = spelled
 8*<spelt-name>
 (it's spelled|that's|it's|spelled|my name is spelled|i spell it|sure|yes|okay|that's spelled|it's spelt) <spelt-name>
-<spelt-name> (and then|then|new word|space|and the last name is|and my surname is|last name) <spelt-name>
+<spelt-name> (new word|space|and the last name is|and my surname is|last name|) <spelt-name>
 <as-in> <as-in> <as-in> <as-in>
 <as-in> <as-in> <as-in> <as-in> <as-in>
 <as-in> <as-in> <as-in>

@@ -6,10 +6,7 @@ export const PHRASES = {
   recording: "Thank you, it is recorded.",
   notRecording: "All right, it is not recorded.",
   cutOff: "We were cut off. Let us go on.",
-  putting: "One moment, I put you through.",
   tooLong: "We have been talking for as long as a call may last, so I must end it here. Please call again. Goodbye.",
-  deaf: "I am sorry, I cannot hear at the moment. Please leave your number with the keys, or call again in a minute.",
-  forYou: "A call for you.",
 } as const;
 
 /** What a key of the telephone says, by what is waited for. */

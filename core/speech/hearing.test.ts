@@ -1,0 +1,206 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { demoHouse } from "../testing/demo.ts";
+import { EXAMPLES } from "../language/packs/en/examples.ts";
+import { endings, endSure } from "./endings.ts";
+import { wordErrors } from "./errors.ts";
+import { Grammar } from "./grammar.ts";
+import { phonesOf } from "./phones.ts";
+import { EARS, earFor, sentences } from "./sentences.ts";
+import { END, Trigrams } from "./trigrams.ts";
+import { understood } from "./understood.ts";
+import { wordsOf } from "./words.ts";
+import { nameWords, written } from "./written.ts";
+import { epochMinOf } from "../time/zone.ts";
+
+const house = demoHouse();
+const NOW = epochMinOf(house.zone, "2027-03-01T08:30");
+
+describe("the language model", () => {
+  const model = new Trigrams();
+  model.add(["a", "b"]);
+  model.add(["a", "c"]);
+
+  it("gives the probabilities that Witten and Bell's method gives, worked by hand", () => {
+    // Six tokens end in: a twice, b, c, </s> twice; four kinds. P(a) = (2 + 4/4) / (6 + 4).
+    expect(model.probability("a", "")).toBeCloseTo(0.3, 10);
+    // After a: b and c once each, two kinds. P(b|a) = (1 + 2 P(b)) / 4 with P(b) = (1 + 1) / 10.
+    expect(model.probability("b", "a")).toBeCloseTo((1 + 2 * 0.2) / 4, 10);
+    // After "<s> a": the same counts, so the shorter history is mixed in once more.
+    expect(model.probability("b", "a", "<s>")).toBeCloseTo((1 + 2 * 0.35) / 4, 10);
+    expect(model.probability("z", "a")).toBe(0);
+  });
+
+  it("gives probabilities that add up to one after any history", () => {
+    const word = fc.constantFrom("a", "b", "c", "d");
+    fc.assert(
+      fc.property(fc.array(fc.array(word, { minLength: 1, maxLength: 5 }), { minLength: 1, maxLength: 8 }), word, word, (list, x, y) => {
+        const m = new Trigrams(1.5);
+        for (const s of list) m.add(s);
+        const all = [...m.words, END].reduce((sum, w) => sum + m.probability(w, y, x), 0);
+        expect(all).toBeCloseTo(1, 9);
+      }),
+    );
+  });
+
+  it("backs off in its file to what it says itself: a row that was never counted is the weight times the shorter row", () => {
+    const rows = new Map(
+      model
+        .arpa()
+        .split("\n")
+        .filter((l) => /^-/.test(l))
+        .map((l) => {
+          const parts = l.split(" ");
+          const back = parts.length > 1 && /^-?\d/.test(parts.at(-1) as string) ? Number(parts.at(-1)) : null;
+          return [parts.slice(1, back === null ? undefined : -1).join(" "), { p: Number(parts[0]), back }] as const;
+        }),
+    );
+    const backed = (rows.get("b")?.back ?? 0) + (rows.get("c")?.p ?? 0);
+    expect(10 ** backed).toBeCloseTo(model.probability("c", "b"), 3);
+    expect(model.arpa()).toMatch(/^\\data\\\nngram 1=5\nngram 2=5\n/);
+  });
+
+  it("leaves out words that nobody can speak, and every row with them", () => {
+    const text = model.arpa((w) => w !== "c");
+    expect(text).not.toMatch(/\bc\b/);
+    expect(text).toMatch(/ngram 2=3/);
+  });
+
+  it("knows where a sentence may end", () => {
+    const m = new Trigrams();
+    for (let i = 0; i < 50; i++) {
+      m.add(["book", "a", "massage"]);
+      m.add(["yes"]);
+    }
+    const e = endings(m);
+    expect(endSure(e, ["book", "a"])).toBeLessThan(0.1);
+    expect(endSure(e, ["book", "a", "massage"])).toBeGreaterThan(0.8);
+    expect(endSure(e, ["yes"])).toBeGreaterThan(0.8);
+    expect(endSure(e, [])).toBe(0);
+  });
+});
+
+describe("what may be said to a house", () => {
+  it("holds the names of its services and people, for the ear that is asked for them", () => {
+    const said = [...sentences({ house, clients: ["Ottoline Vex"] }, "choose", 4000)].map((s) => s.join(" ")).join("\n");
+    for (const s of house.handbook.services) expect(said).toContain(wordsOf(s.name, house).join(" "));
+    for (const p of house.handbook.staff) expect(said).toContain((p.called[0] ?? p.name).toLowerCase());
+    expect([...sentences({ house, clients: ["Ottoline Vex"] }, "name", 500)].flat()).toContain("ottoline");
+  });
+
+  it("is the same for the same seed, and in words that can be spoken", () => {
+    for (const ear of EARS) {
+      const list = [...sentences({ house, clients: [] }, ear, 150, 3)];
+      expect(list).toEqual([...sentences({ house, clients: [] }, ear, 150, 3)]);
+      for (const w of list.flat()) expect(w).toMatch(/^(?:[a-z']+|[a-z]:|[ap]\.m\.)$/);
+    }
+  });
+
+  it("narrows the ear by what is waited for", () => {
+    expect(earFor("phone")).toBe("number");
+    expect(earFor("name")).toBe("name");
+    expect(earFor("name", true)).toBe("letters");
+    expect(earFor("slot")).toBe("choose");
+    expect(earFor("go-ahead")).toBe("yes-no");
+    expect(earFor("question:health_plan")).toBe("yes-no");
+    expect(earFor("errand")).toBe("open");
+    const digits = [...sentences({ house, clients: [] }, "number", 400)].flat();
+    expect(digits.filter((w) => /^(?:oh|zero|one|two|three|four|five|six|seven|eight|nine)$/.test(w)).length / digits.length).toBeGreaterThan(0.6);
+  });
+
+  it("says nothing of a grammar's marks", () => {
+    const g = new Grammar(
+      ["= a\n3*x <b>\n= b\n(y|z)"],
+      (thing) => thing,
+      () => 0.99,
+    );
+    expect(g.say("a")).toBe("x z");
+    expect(g.say("elsewhere")).toBe("elsewhere");
+    expect(EXAMPLES).toContain("= book");
+  });
+
+  it.each([
+    ["2:30 pm", "two thirty p.m."],
+    ["Fri 12th, 9am", "fri twelfth nine a.m."],
+    ["$95", "ninety five dollars"],
+    ["902 555 0142", "nine oh two five five five oh one four two"],
+    ["What's a 90-minute massage?", "what's a ninety minute massage"],
+  ])("says %s as %s", (text, words) => {
+    expect(wordsOf(text, house).join(" ")).toBe(words);
+  });
+});
+
+describe("pronunciations", () => {
+  it.each([
+    ["pɹˈiːə", "P R IY AH"],
+    ["kwˈɪlfɛðɚ", "K W IH L F EH DH ER"],
+    ["tʃˈɜːtʃ", "CH ER CH"],
+    ["dʒˈoʊ", "JH OW"],
+    ["ˌ ˈ", null],
+  ])("writes %s as %s", (ipa, phones) => {
+    expect(phonesOf(ipa)).toBe(phones);
+  });
+});
+
+describe("the word error rate", () => {
+  it.each([
+    ["a b c", "a b c", 0],
+    ["a b c", "a x c", 1 / 3],
+    ["a b c", "a c", 1 / 3],
+    ["a b c", "a b b c", 1 / 3],
+    ["book for two", "look for", 2 / 3],
+    ["", "", 0],
+  ])("of %j heard as %j is worked out", (said, heard, rate) => {
+    const split = (s: string): string[] => s.split(" ").filter((w) => w !== "");
+    expect(wordErrors(split(said), split(heard)).rate).toBeCloseTo(rate, 10);
+  });
+
+  it("counts each kind of error, and is never less than the difference in length", () => {
+    expect(wordErrors(["a", "b", "c", "d", "e"], ["a", "x", "d", "e", "f"])).toMatchObject({ said: 5, substituted: 1, left: 1, added: 1 });
+    const words = fc.array(fc.constantFrom("a", "b", "c"), { maxLength: 8 });
+    fc.assert(
+      fc.property(words, words, (x, y) => {
+        const e = wordErrors(x, y);
+        const all = e.substituted + e.left + e.added;
+        expect(all).toBeGreaterThanOrEqual(Math.abs(x.length - y.length));
+        expect(x.length - e.left + e.added).toBe(y.length);
+        expect(wordErrors(y, x).substituted + wordErrors(y, x).left + wordErrors(y, x).added).toBe(all);
+      }),
+    );
+  });
+});
+
+describe("what was heard, written for reading", () => {
+  it.each([
+    ["nine oh two five five five oh one four two", "phone", "9025550142"],
+    ["it's double five five oh one forty two", "phone", "it's 5550142"],
+    ["at two fifty five", "time", "at two fifty five"],
+    ["k: a: double l: e:", "name", "Kalle"],
+    ["n: as in november o: r: as in romeo a:", "name", "Nora"],
+    ["k: then u: t: h:", "name", "Knuth"],
+    ["three p.m. on friday", "slot", "three pm on friday"],
+    ["twenty five", "errand", "twenty five"],
+  ] as const)("%s, where %s is waited for, is %s", (heard, expects, text) => {
+    expect(written(heard.split(" "), expects)).toBe(text);
+  });
+
+  it("keeps a name apart from what was heard around it", () => {
+    const called = (w: string): boolean => ["ana", "petrov", "weber", "mary"].includes(w);
+    expect(nameWords("good to ana petrov".split(" "), called)).toEqual(["ana", "petrov"]);
+    expect(nameWords("my name is ana".split(" "), called)).toEqual(["my", "name", "is", "ana"]);
+  });
+
+  const word = (w: string, sure: number) => ({ word: w, fromMs: 0, toMs: 200, sure });
+  it("takes nothing for said that is not sure, and no doubtful yes", () => {
+    expect(understood(house, NOW, "errand", { words: [], others: [] }).is).toBe("nothing");
+    expect(understood(house, NOW, "errand", { words: [word("and", 0.1), word("the", 0.2)], others: [] }).is).toBe("unclear");
+    expect(understood(house, NOW, "go-ahead", { words: [word("yes", 0.4)], others: [] }).is).toBe("unclear");
+    expect(understood(house, NOW, "go-ahead", { words: [word("yes", 0.9)], others: [] })).toMatchObject({ is: "said", text: "yes" });
+  });
+
+  it("takes another hypothesis where the first does not answer and it does", () => {
+    const heard = { words: [word("who", 0.7), word("sir", 0.7)], others: ["thursday", "who sir"] };
+    expect(understood(house, NOW, "day", heard)).toMatchObject({ is: "said", text: "thursday" });
+    expect(understood(house, NOW, "errand", heard)).toMatchObject({ is: "said", text: "who sir" });
+  });
+});

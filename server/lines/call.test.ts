@@ -1,0 +1,260 @@
+import type { House } from "@gentian/core/house/compile";
+import type { Expects } from "@gentian/core/language/context";
+import type { Ear as EarName } from "@gentian/core/speech/sentences";
+import type { Endings } from "@gentian/core/speech/endings";
+import { FRAME, RATE, type Samples } from "@gentian/core/speech/sound";
+import { demoHouse } from "@gentian/core/testing/demo";
+import { describe, expect, it } from "vitest";
+import type { Heard } from "../speech/ear.ts";
+import { Call, type CallEvent, type CallOptions, type OtherEnd, type Talker, type Turned } from "./call.ts";
+
+const house: House = demoHouse();
+const whole: Endings = { one: new Proxy({}, { get: () => 1 }), two: {} };
+const ENDS = { open: whole, choose: whole, name: whole, letters: whole, number: whole, email: whole, "yes-no": whole } satisfies Record<EarName, Endings>;
+
+const loud = Int16Array.from({ length: FRAME }, (_, i) =>
+  Math.round(9000 * Math.sin((2 * Math.PI * 220 * i) / RATE) + 4000 * Math.sin((2 * Math.PI * 610 * i) / RATE)),
+);
+const quiet = new Int16Array(FRAME);
+
+/** A call whose ear hears what the test says, and whose voice speaks a text as 60 ms a letter. */
+class Trial {
+  readonly events: CallEvent[] = [];
+  readonly said: string[] = [];
+  readonly models: string[] = [];
+  next: string[] = [];
+  sure = 0.95;
+  deaf = false;
+  answer: (text: string) => Partial<Turned> = () => ({});
+  readonly call: Call;
+  readonly out: Samples[] = [];
+
+  constructor(more: Partial<CallOptions> = {}) {
+    const turned = (text: string, t: Partial<Turned> = {}): Promise<Turned> =>
+      Promise.resolve({ replies: text === "" ? [] : [{ text, speech: text, from: "receptionist" }], status: "open", expects: "errand", ...t });
+    const talker: Talker = {
+      house,
+      now: () => 0,
+      start: () => turned("Tern Bay, good morning. How can I help?"),
+      say: (text) => {
+        this.said.push(text);
+        return turned(`You said ${text}.`, this.answer(text));
+      },
+      event: (kind) => {
+        this.said.push(`(${kind})`);
+        return turned(kind === "left" ? "" : `For ${kind}.`, this.answer(kind));
+      },
+      nobodyCame: () => turned("Nobody is free. What may I pass on?", { expects: "message" }),
+      interrupted: (heard) => {
+        this.said.push(`(interrupted: ${heard})`);
+        return Promise.resolve();
+      },
+    };
+    const words = (): Heard["words"] =>
+      (this.next[0] ?? "")
+        .split(" ")
+        .filter((w) => w !== "")
+        .map((word, i) => ({ word, fromMs: i * 100, toMs: i * 100 + 90, sure: this.sure }));
+    this.call = new Call({
+      talker,
+      ear: {
+        begin: (m) => void this.models.push(m),
+        hear: () => undefined,
+        soFar: () => Promise.resolve(words()),
+        end: () => {
+          if (this.deaf) return Promise.reject(new Error("dead"));
+          const heard = { words: words(), others: [] };
+          this.next.shift();
+          return Promise.resolve(heard);
+        },
+        letGo: () => undefined,
+      },
+      endings: ENDS,
+      speak: (text) => Promise.resolve(new Int16Array(text.length * 0.06 * RATE).fill(5000)),
+      calls: {},
+      on: (e) => this.events.push(e),
+      ...more,
+    });
+  }
+
+  async frames(frame: Samples, ms: number): Promise<void> {
+    for (let i = 0; i < ms / 20; i++) {
+      this.out.push(this.call.frame(frame));
+      await new Promise(setImmediate);
+    }
+  }
+  /** The caller says something of so many milliseconds, and waits. */
+  async speaks(text: string, ms = 600, wait = 800): Promise<void> {
+    this.next.push(text);
+    await this.frames(loud, ms);
+    await this.frames(quiet, wait);
+  }
+  get told(): string[] {
+    return this.call.turns.map((t) => `${t.who}: ${t.text}${t.brokenOff ? " —" : ""}`);
+  }
+  kinds(): string[] {
+    return this.events.map((e) => e.event);
+  }
+}
+
+async function greeted(more: Partial<CallOptions> = {}): Promise<Trial> {
+  const t = new Trial(more);
+  await t.call.begin();
+  await t.frames(quiet, 6000);
+  return t;
+}
+
+describe("a call", () => {
+  it("greets with the house's name first and what it is, then answers what is said", async () => {
+    const t = await greeted();
+    expect(t.told).toEqual(["receptionist: Tern Bay, good morning. This is the automatic receptionist. How can I help?"]);
+    await t.speaks("how much is a massage");
+    await t.frames(quiet, 3000);
+    expect(t.said).toEqual(["how much is a massage"]);
+    expect(t.told.at(-1)).toBe("receptionist: You said how much is a massage.");
+    expect(t.call.turns.at(-2)?.waitMs).toBeGreaterThan(0);
+  });
+
+  it("listens with the model for what it waits for", async () => {
+    const t = await greeted();
+    t.answer = () => ({ expects: "name" });
+    await t.speaks("book it");
+    await t.frames(quiet, 3000);
+    t.answer = () => ({ expects: "name", spelling: true });
+    await t.speaks("ana");
+    await t.frames(quiet, 3000);
+    await t.speaks("a: n: a:");
+    expect(t.models).toEqual(["open", "name", "letters"]);
+  });
+
+  it("stops when the caller speaks, knows what was heard, and answers what they say", async () => {
+    const t = new Trial();
+    await t.call.begin();
+    await t.frames(quiet, 2000);
+    await t.speaks("a person please", 500);
+    expect(t.told[0]).toMatch(/^receptionist: Tern Bay, good morning\. .*—$/);
+    expect(t.told[0]).not.toContain("How can I help?");
+    expect(t.said[0]).toMatch(/^\(interrupted: Tern Bay/);
+    expect(t.said[1]).toBe("a person please");
+  });
+
+  it("is quieter, and then goes on, after a cough or an uh huh", async () => {
+    for (const noise of ["", "uh huh"]) {
+      const t = new Trial();
+      await t.call.begin();
+      await t.frames(quiet, 1000);
+      const before = Math.max(...(t.out.at(-1) as Samples));
+      t.next.push(noise);
+      await t.frames(loud, 260);
+      expect(Math.max(...(t.out.at(-1) as Samples))).toBeLessThan(before / 2);
+      await t.frames(quiet, 8000);
+      expect(t.said).toEqual([]);
+      expect(t.told).toEqual(["receptionist: Tern Bay, good morning. This is the automatic receptionist. How can I help?"]);
+    }
+  });
+
+  it("asks back what it is not sure of, and acts on nothing of it", async () => {
+    const t = await greeted();
+    t.sure = 0.1;
+    await t.speaks("cancel everything");
+    await t.frames(quiet, 2000);
+    expect(t.said).toEqual(["(unclear)"]);
+    expect(t.kinds()).toContain("unclear");
+  });
+
+  it("goes on when the recogniser dies: what was said is asked again", async () => {
+    const t = await greeted();
+    t.deaf = true;
+    await t.speaks("book a massage");
+    await t.frames(quiet, 2000);
+    t.deaf = false;
+    t.next = [];
+    await t.speaks("book a massage");
+    expect(t.said).toEqual(["(unclear)", "book a massage"]);
+  });
+
+  it("helps in silence, and hangs up when the conversation is over", async () => {
+    const t = await greeted();
+    await t.frames(quiet, 6500);
+    expect(t.said).toEqual(["(silence)"]);
+    t.answer = () => ({ status: "closed" });
+    await t.speaks("bye");
+    await t.frames(quiet, 4000);
+    expect(t.call.ended).toBe("closed");
+  });
+
+  it("takes a number from the keys, and yes and no", async () => {
+    const t = await greeted();
+    t.answer = () => ({ expects: "phone" });
+    await t.speaks("book it");
+    await t.frames(quiet, 2000);
+    t.answer = () => ({ expects: "go-ahead" });
+    for (const k of "9025550142") t.call.press(k);
+    await t.frames(quiet, 2000);
+    t.call.press("1");
+    await t.frames(quiet, 1000);
+    expect(t.said).toEqual(["book it", "9025550142", "yes"]);
+  });
+
+  it("ends a call that is too long, and says so", async () => {
+    const t = new Trial({ calls: { longestMin: 1 } });
+    await t.call.begin();
+    for (let i = 0; i < 11 && !t.call.ended; i++) await t.frames(quiet, 6600);
+    await t.frames(quiet, 14_000);
+    expect(t.call.ended).toBe("too-long");
+    expect(t.told.at(-1)).toContain("as long as a call may last");
+  });
+
+  it("records only what the house and the caller allow", async () => {
+    expect((await greeted()).call.recording).toBe(false);
+    const tells = await greeted({ calls: { record: "tell" } });
+    expect(tells.told[0]).toContain("This call is recorded.");
+    expect(tells.call.recording).toBe(true);
+    for (const [answer, recording] of [
+      ["yes", true],
+      ["no", false],
+    ] as const) {
+      const asks = new Trial({ calls: { record: "ask" } });
+      await asks.call.begin();
+      await asks.frames(quiet, 9000);
+      expect(asks.call.recording).toBe(false);
+      await asks.speaks(answer);
+      await asks.frames(quiet, 6000);
+      expect(asks.call.recording).toBe(recording);
+      expect(asks.said.filter((s) => !s.startsWith("("))).toEqual([]);
+    }
+  });
+
+  it("rings at the desk, puts through, and comes back when nobody takes it", async () => {
+    let take: ((other: OtherEnd) => void) | null = null;
+    const desk = { ringMs: 0, ring: (answered: (other: OtherEnd) => void) => ((take = answered), () => (take = null)) };
+    const handed = (): Partial<Turned> => ({ status: "with-desk", expects: "nothing" as Expects });
+    const nobody = await greeted({ desk, calls: { ringSec: 5 } });
+    nobody.answer = handed;
+    await nobody.speaks("a person please");
+    await nobody.frames(quiet, 12_000);
+    expect(nobody.kinds()).toContain("back");
+    expect(nobody.told.at(-1)).toBe("receptionist: Nobody is free. What may I pass on?");
+
+    const t = await greeted({ desk });
+    t.answer = handed;
+    await t.speaks("a person please");
+    await t.frames(quiet, 2500);
+    const heard: Samples[] = [];
+    const mina = { name: "Mina", gone: false, frame: (s: Samples) => (heard.push(s), Int16Array.from(s, () => 77)), close: () => undefined };
+    (take as unknown as (other: OtherEnd) => void)(mina);
+    await t.frames(loud, 100);
+    expect(heard).toHaveLength(5);
+    expect(t.out.at(-1)?.[0]).toBe(77);
+    mina.gone = true;
+    await t.frames(quiet, 100);
+    expect(t.call.ended).toBe("closed");
+  });
+
+  it("says what a person at the desk writes", async () => {
+    const t = await greeted();
+    t.call.tell("Mina here. I call you back.");
+    await t.frames(quiet, 4000);
+    expect(t.told.at(-1)).toBe("desk: Mina here. I call you back.");
+  });
+});

@@ -1,0 +1,143 @@
+import { execFileSync } from "node:child_process";
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { wordErrors } from "@gentian/core/speech/errors";
+import { RATE, writeWav, type Samples } from "@gentian/core/speech/sound";
+import { VOICE_NAMES } from "@gentian/core/speech/voices";
+import { demoHouse } from "@gentian/core/testing/demo";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { dictionaryOf, pronounced } from "./dictionary.ts";
+import { Ear, type Heard } from "./ear.ts";
+import { makeModel, modelKey, type Model } from "./models.ts";
+import { Speech } from "./speech.ts";
+import { Voices } from "./voices.ts";
+
+const house = demoHouse();
+const folder = mkdtempSync(join(tmpdir(), "gentian-speech-"));
+const voices = new Voices();
+let model: Model;
+let ear: Ear;
+
+beforeAll(async () => {
+  model = await makeModel(folder, house, ["Ottoline Quillfeather"]);
+  ear = new Ear(model.files);
+  await ear.ready;
+}, 240_000);
+afterAll(() => {
+  ear.close();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+async function hears(sound: Samples, name: string, by: Pick<Ear, "begin" | "hear" | "end"> = ear): Promise<Heard> {
+  by.begin(name);
+  const padded = new Int16Array(sound.length + RATE);
+  padded.set(sound, RATE / 2);
+  for (let i = 0; i < padded.length; i += 320) by.hear(padded.slice(i, i + 320));
+  return by.end();
+}
+const said = (text: string, voice: "clara" | "ronan" = "ronan"): Promise<Samples> => voices.speak(text, { voice, pace: 1, pitch: 1 });
+const words = (h: Heard): string => h.words.map((w) => w.word).join(" ");
+
+describe("the ear", () => {
+  it("takes the language model that is made from the handbook, and hears the house's own words by it", async () => {
+    const wanted = "i'd like to book a sports massage on friday at two thirty";
+    const heard = await hears(await said(wanted), "open");
+    expect(wordErrors(wanted.split(" "), words(heard).split(" ")).rate).toBeLessThanOrEqual(0.1);
+    for (const w of heard.words) {
+      expect(w.sure).toBeGreaterThanOrEqual(0);
+      expect(w.sure).toBeLessThanOrEqual(1);
+      expect(w.toMs).toBeGreaterThan(w.fromMs);
+    }
+  });
+
+  it("hears people's names that no dictionary has", async () => {
+    expect(words(await hears(await said("with hanneke please"), "choose"))).toContain("hanneke");
+    expect(words(await hears(await said("ottoline quillfeather"), "name"))).toBe("ottoline quillfeather");
+  });
+
+  it("hears digits where a number is waited for", async () => {
+    expect(words(await hears(await said("nine oh two five five five oh one four two"), "number"))).toBe("nine oh two five five five oh one four two");
+  });
+
+  it("hears nothing in silence", async () => {
+    expect((await hears(new Int16Array(RATE), "open")).words).toEqual([]);
+  });
+
+  it("tells of a model that is not there, and of a dictionary that cannot be read", async () => {
+    const other = new Ear({ ...model.files, dictionary: join(folder, "none") });
+    await expect(other.ready).rejects.toThrow(/dictionary/);
+    other.close();
+  });
+});
+
+describe("ears for calls", () => {
+  it("are replaced when their process dies in the middle of a call", async () => {
+    const speech = new Speech(folder);
+    const own = await speech.model(house, ["Ottoline Quillfeather"]);
+    expect(own.key).toBe(model.key);
+    const borrowed = speech.borrow(own);
+    await borrowed.ready;
+    const before = borrowed.pid;
+    borrowed.begin("open");
+    const lost = borrowed.end();
+    process.kill(before as number, "SIGKILL");
+    await lost.catch(() => undefined);
+    await expect.poll(() => borrowed.pid, { timeout: 20_000 }).not.toBe(before);
+    await borrowed.ready;
+    expect(words(await hears(await said("tomorrow morning"), "choose", borrowed))).toBe("tomorrow morning");
+    borrowed.close();
+    speech.close();
+  });
+
+  it("are made anew when the handbook or the cards change, and only then", () => {
+    const changed = {
+      ...house,
+      handbook: { ...house.handbook, answers: [...house.handbook.answers, { id: "new", question: "Is there tea?", also: [], answer: "Yes." }] },
+    };
+    expect(modelKey(house, [])).toBe(modelKey(demoHouse(), []));
+    expect(modelKey(changed, [])).not.toBe(modelKey(house, []));
+    expect(modelKey(house, ["Ana Petrov"])).not.toBe(modelKey(house, []));
+  });
+});
+
+describe("the dictionary", () => {
+  it("has every way that a known word is said, and a pronunciation for the others", async () => {
+    const { text, silent } = await dictionaryOf(["a", "hanneke", "z:", "p.m.", "tomato", "----"]);
+    expect(text).toMatch(/^hanneke HH /m);
+    expect(text).toMatch(/^tomato\(2\) /m);
+    expect(text).toMatch(/^z: Z IY\nz:\(2\) Z EH D$/m);
+    expect(text).toMatch(/^p\.m\. P IY EH M$/m);
+    expect(silent).toEqual(["----"]);
+  });
+  it("gives each of several words its own sounds", async () => {
+    const all = await pronounced(["priya", "oduya", "gwenllian"]);
+    expect([...all.keys()]).toEqual(["priya", "oduya", "gwenllian"]);
+    for (const phones of all.values()) expect(phones).toMatch(/^[A-Z]{1,2}(?: [A-Z]{1,2})+$/);
+  });
+});
+
+describe("the voices", () => {
+  it.each(VOICE_NAMES)("%s speaks, faster when it is to", async (voice) => {
+    const at = (pace: number): Promise<Samples> => voices.speak("Good morning, how can I help you today?", { voice, pace, pitch: 1 });
+    const plain = await at(1);
+    expect(plain.length).toBeGreaterThan(RATE / 2);
+    expect((await at(1.3)).length).toBeLessThan(plain.length * 0.92);
+  });
+
+  it("say nothing for nothing, and no more than the text says", async () => {
+    expect((await said("…")).length).toBe(0);
+    const odd = await said("ten <break/> `id` $(id) -o x");
+    expect(odd.length).toBeGreaterThan(0);
+  });
+
+  it("write sound files that sox reads as they are", async () => {
+    const sound = await said("two thirty on friday");
+    const file = join(folder, "x.wav");
+    writeFileSync(file, writeWav([sound, sound]));
+    const told = execFileSync("sox", ["--i", file], { encoding: "utf8" });
+    expect(told).toMatch(/Channels\s*: 2/);
+    expect(told).toMatch(/Sample Rate\s*: 16000/);
+    expect(told).toMatch(new RegExp(`= ${sound.length} samples`));
+  });
+});
