@@ -115,8 +115,8 @@ export async function doEffect(d: Desk, effect: Effect): Promise<Event | null> {
 
 async function find(d: Desk, effect: Extract<Effect, { kind: "find-client" }>): Promise<Event> {
   const near = await clientsByContact(d.tx, d.houseId, effect.phone, effect.email);
-  const same = effect.byEar ? soundsAlike : sameName;
-  const hit = near.find((n) => same(effect.name, n.client.name) || n.visitors.some((v) => same(effect.name, v)));
+  const called = (same: typeof sameName) => near.find((n) => same(effect.name, n.client.name) || n.visitors.some((v) => same(effect.name, v)));
+  const hit = called(sameName) ?? (effect.byEar ? called(soundsAlike) : undefined);
   if (!hit) return { kind: "client-found", match: near.length > 0 ? "number-only" : "none", appointments: [] };
   const coming = await comingOf(d.tx, hit.client.id, d.nowMin);
   const last = await lastSeen(d.tx, hit.client.id, d.nowMin);

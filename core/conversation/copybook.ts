@@ -119,8 +119,9 @@ export class CopyBook {
     const near = this.clients.filter(
       (c) => (effect.phone !== undefined && c.phone === effect.phone) || (effect.email !== undefined && c.email?.toLowerCase() === effect.email.toLowerCase()),
     );
-    const same = effect.byEar ? soundsAlike : sameName;
-    const hit = near.find((c) => same(effect.name, c.name) || this.appointments.some((a) => a.clientId === c.id && a.visitor && same(effect.name, a.visitor)));
+    const called = (same: typeof sameName) =>
+      near.find((c) => same(effect.name, c.name) || this.appointments.some((a) => a.clientId === c.id && a.visitor && same(effect.name, a.visitor)));
+    const hit = called(sameName) ?? (effect.byEar ? called(soundsAlike) : undefined);
     if (!hit) return { kind: "client-found", match: near.length > 0 ? "number-only" : "none", appointments: [] };
     const appointments = this.appointments.filter((a) => a.clientId === hit.id && a.status === "booked");
     const card: CardView = {

@@ -109,3 +109,47 @@ describe("measured from what stands", () => {
     expect(moved(`${said} Ana Petrov, 902 555 0142`)).toBe(stands);
   });
 });
+
+describe("on the telephone", () => {
+  const call = (said: readonly (string | { event: "unclear" | "silence" })[], phone?: string) => {
+    const book = new CopyBook(house);
+    book.clients.push({ id: "ana", name: "Ana Petrov", phone: "+19025550142", assessed: true });
+    const r = new Rehearsal(book, epochMinOf(house.zone, "2027-03-01T08:30"), "ternbay-phone", "phone", 3);
+    if (phone) r.state.client.phone = phone;
+    r.start();
+    const replies = said.map((s) => (typeof s === "string" ? r.say(s) : r.event(s.event)).map((x) => x.text).join(" "));
+    return { replies, last: replies.at(-1) ?? "", state: r.state, book };
+  };
+
+  it("offers two openings at most", () => {
+    const { state } = call(["half an hour of sports massage on thursday"]);
+    expect(state.task?.errand === "book" && state.task.offered.length).toBe(2);
+  });
+
+  it("needs no number of somebody whose line shows it, and knows them by how their name sounds", () => {
+    const { last, state } = call(["taping tomorrow at 2 pm with tobias", "anna petroff"], "+19025550142");
+    expect(last).toMatch(/Ana Petrov, 902 555 0142.*\?$/);
+    expect(state.client.match).toBe("both");
+    expect(call(["taping tomorrow at 2 pm with tobias", "ivan petrov"], "+19025550142").state.client.match).toBe("number-only");
+  });
+
+  it("says a new name back, has it spelled where it is wrong, and spells it back", () => {
+    const c = call(["taping tomorrow at 2 pm with tobias", "Told Him Zelwood", "902 555 0177", "no", "Zellwood", "sounds good please"]);
+    expect(c.replies[2]).toMatch(/Told Him Zelwood/);
+    expect(c.replies[3]).toMatch(/spell/i);
+    expect(c.replies[4]).toMatch(/Zellwood, Z-E-L-L-W-O-O-D/);
+    expect(c.state.client.nameHeard).toBe("Zellwood");
+  });
+
+  it("asks back what was not clear, has a name spelled, and gives up to a person after the third time", () => {
+    expect(call([{ event: "unclear" }]).last).toMatch(/hear|make that out/);
+    expect(call(["taping tomorrow at 2 pm with tobias", { event: "unclear" }]).last).toMatch(/spell/i);
+    const third = call([{ event: "unclear" }, { event: "unclear" }, { event: "unclear" }]);
+    expect(third.last).toMatch(/put(?:ting)? you through/);
+    expect(third.state.status).toBe("with-desk");
+  });
+
+  it("moves what somebody has, and tells nothing of it instead", () => {
+    expect(call(["could we rearrange my acupuncture please"]).last).toMatch(/name/);
+  });
+});

@@ -28,7 +28,13 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   const spoken = spokenOf(t, asMove(t, heard, text), text);
   // "Yes, I take warfarin" answers the question; it asks for no advice.
   const told = spoken.guessed && !spoken.question && state.expects.startsWith("question:");
-  const reading: Reading = told ? { ...spoken, limit: null, guessed: false, errands: [] } : spoken;
+  // "Sounds good" to a name that was read back is a yes, whatever name might be made of it.
+  const agreed = state.expects === "name-check" && ofKind(spoken.found, "yes")[0]?.value === true;
+  const reading: Reading = told
+    ? { ...spoken, limit: null, guessed: false, errands: [] }
+    : agreed
+      ? { ...spoken, found: spoken.found.filter((f) => f.kind !== "name") }
+      : spoken;
   note(t, reading);
   if (reading.emergency) return emergency(t, reading);
   const errands: Errand[] = reading.errands.map((e) => e.errand);
@@ -91,7 +97,12 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   // What a line was plainly written for is answered by it, where no deed is said plainly.
   const idle = errands.length === 0 || (errands.length === 1 && ["out-of-scope", "message"].includes(errands[0] as Errand));
   const guessedDeed =
-    errands.length === 1 && ["cancel", "move"].includes(errands[0] as Errand) && reading.question && /\/examples$/.test(reading.errands[0]?.rule ?? "");
+    errands.length === 1 &&
+    ["cancel", "move"].includes(errands[0] as Errand) &&
+    reading.question &&
+    /\/examples$/.test(reading.errands[0]?.rule ?? "") &&
+    // Who names what they have wants it done: "could we rearrange my acupuncture".
+    !reading.found.some((f) => f.kind === "service");
   const bareOfWhen = !reading.found.some((f) => ["day", "time", "phone", "name"].includes(f.kind));
   if (!state.task && bareOfWhen && ((idle && (reading.question || errands.length > 0)) || guessedDeed) && fromHandbook(t, reading, 0.6, reading.text, true)) {
     t.rule("answer/plainly-written");
@@ -465,20 +476,18 @@ function checks(t: Turn, reading: Reading, contact: boolean): boolean {
 /** What was read back as the name: right, another one, or to be spelled. */
 function nameChecked(t: Turn, reading: Reading, yes: boolean | undefined): boolean {
   const { client } = t.state;
-  const given = ofKind(reading.found, "name")[0];
-  if (given) {
-    client.name = given.value;
-    delete client.looked;
-    proceed(t);
-    return true;
-  }
-  if (yes === undefined) return false;
   if (yes) {
     if (client.name) client.nameHeard = client.name;
     delete client.spells;
     proceed(t);
     return true;
   }
+  if (ofKind(reading.found, "name").length > 0) {
+    delete client.looked;
+    proceed(t);
+    return true;
+  }
+  if (yes === undefined) return false;
   delete client.name;
   delete client.looked;
   client.spells = true;

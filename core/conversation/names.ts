@@ -17,13 +17,21 @@ const soundOf = (name: string): string =>
     .map((w) => doubleMetaphone(w)[0])
     .join("");
 
+/** Whether two sounds may be one that was heard otherwise: a quarter of it may differ. */
+const near = (a: string, b: string): boolean => Math.min(a.length, b.length) >= 1 && distance(a, b) <= Math.floor(Math.max(a.length, b.length) / 4);
+
 /**
- * Whether a name given by voice may be the name on a card that its number points to: as written, or by its sound, a
- * quarter of which may have been heard otherwise.
+ * Whether a name given by voice may be the name on a card that its number points to: as written, or by its sound, the
+ * given name and the family name each for itself, so that another of the family is not taken for them.
  */
 export function soundsAlike(given: string, onCard: string): boolean {
   if (sameName(given, onCard)) return true;
-  const a = soundOf(given);
-  const b = soundOf(onCard);
-  return Math.min(a.length, b.length) >= 2 && distance(a, b) <= Math.floor(Math.max(a.length, b.length) / 4);
+  const split = (name: string): [string, string] => {
+    const [first = "", ...rest] = name.trim().split(/\s+/);
+    return [soundOf(first), soundOf(rest.join(" "))];
+  };
+  const [a, b] = split(given);
+  const [c, d] = split(onCard);
+  // Spelled in one go, the two names are one word.
+  return b === "" || d === "" ? near(a + b, c + d) : near(a, c) && near(b, d);
 }

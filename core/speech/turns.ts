@@ -17,7 +17,7 @@ export interface TurnSettings {
 /** Pauses in milliseconds: after what is whole, after what is not, and while a number or a spelling goes on. */
 const PAUSES: Record<Patience, { whole: number; open: number; going: number }> = {
   brisk: { whole: 380, open: 700, going: 1000 },
-  usual: { whole: 490, open: 870, going: 1300 },
+  usual: { whole: 570, open: 890, going: 1300 },
   patient: { whole: 800, open: 1400, going: 2000 },
 };
 

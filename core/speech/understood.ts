@@ -19,7 +19,7 @@ export interface SureWord {
 const LEAST_SURE = 0.3;
 const LEAST_SURE_YES = 0.5;
 /** So many of the other hypotheses are read. */
-const OTHERS = 4;
+const OTHERS = 12;
 
 /** How sure the words are, each by how long it lasted. */
 export function sureness(words: readonly SureWord[]): number {

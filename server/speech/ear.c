@@ -30,7 +30,7 @@
 #include <stdlib.h>
 #include <string.h>
 
-enum { MOST_BYTES = 1 << 20, MOST_OTHERS = 6 };
+enum { MOST_BYTES = 1 << 20, MOST_OTHERS = 12 };
 
 static void tell_text(const char *s)
 {
