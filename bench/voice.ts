@@ -6,7 +6,7 @@ import { CopyBook, Rehearsal } from "@gentian/core/conversation/copybook";
 import { soundsAlike } from "@gentian/core/conversation/names";
 import { wordErrors } from "@gentian/core/speech/errors";
 import { goingOn } from "@gentian/core/speech/turns";
-import { FRAME, FRAME_MS, joined, RATE, type Samples } from "@gentian/core/speech/sound";
+import { FRAME, FRAME_MS, joined, loudness, RATE, type Samples } from "@gentian/core/speech/sound";
 import { spoken } from "@gentian/core/conversation/wording/speech";
 import { wordsOf } from "@gentian/core/speech/words";
 import { rate } from "@gentian/core/tally/rates";
@@ -198,7 +198,7 @@ async function hold(house: House, model: Model, ear: Ear, voices: Voices, n: num
       else if (e.event === "says") script.push(`R: ${talker.replies.join(" ")}`);
     },
   });
-  const noise = snr === null ? null : pink(chance(n + 77), snr);
+  const noise = snr === null ? null : pink(chance(n + 77), snr, await spokenBy("i would like to book a visit on friday".split(" "), speaker, pace));
   let queue: Samples = new Int16Array(0);
   let at = 0;
   let lastSoundAt = 0;
@@ -271,22 +271,24 @@ async function sounds(words: readonly string[], speaker: string, pace: number, r
   return joined([await spokenBy(words.slice(0, cut), speaker, pace), pause, await spokenBy(words.slice(cut), speaker, pace)]);
 }
 
-/** Loudness that flite's voices have while they speak, about -20 dB: the noise is so much below it. */
-const SPEECH_RMS = 0.1;
+/** So many samples of noise are measured, so that it is as loud as it is said to be. */
+const MEASURED = 64_000;
 
-/** Adds pink noise (Paul Kellet's filter, from memory) to frames, so many dB below speech. */
-function pink(random: () => number, snr: number): (frame: Samples) => Samples {
+/** Adds pink noise (Paul Kellet's filter, from memory) to frames, so many dB below the speech's root mean square. */
+function pink(random: () => number, snr: number, speech: Samples): (frame: Samples) => Samples {
   let b0 = 0;
   let b1 = 0;
   let b2 = 0;
-  const rms = SPEECH_RMS * 10 ** (-snr / 20);
-  return (frame) =>
-    Int16Array.from(frame, (s) => {
-      const white = random() * 2 - 1;
-      b0 = 0.99765 * b0 + white * 0.099046;
-      b1 = 0.963 * b1 + white * 0.2965164;
-      b2 = 0.57 * b2 + white * 1.0526913;
-      const p = (b0 + b1 + b2 + white * 0.1848) * 0.55;
-      return Math.max(-32768, Math.min(32767, Math.round(s + p * rms * 32768)));
-    });
+  const next = (): number => {
+    const white = random() * 2 - 1;
+    b0 = 0.99765 * b0 + white * 0.099046;
+    b1 = 0.963 * b1 + white * 0.2965164;
+    b2 = 0.57 * b2 + white * 1.0526913;
+    return b0 + b1 + b2 + white * 0.1848;
+  };
+  let sum = 0;
+  for (let i = 0; i < MEASURED; i++) sum += next() ** 2;
+  const own = Math.sqrt(sum / MEASURED);
+  const loud = (10 ** ((loudness(speech) - snr) / 20) * 32768) / own;
+  return (frame) => Int16Array.from(frame, (s) => Math.max(-32768, Math.min(32767, Math.round(s + next() * loud))));
 }

@@ -151,6 +151,22 @@ export function* sentences(own: Own, ear: Ear, count: number, seed = 1): Generat
   }
 }
 
+/** Every word by which the house calls something or somebody: services, people, clients, its questions; and common names. */
+export function ownWords({ house, clients }: Own): string[] {
+  const { handbook: h } = house;
+  return [
+    ...h.services.flatMap((s) => [s.name, ...s.also, s.category ?? ""]),
+    ...h.staff.flatMap((s) => [s.name, ...s.called, `${s.name}'s`, ...s.called.map((c) => `${c}'s`)]),
+    ...h.answers.flatMap((a) => [a.question, ...a.also]),
+    ...h.facts.flatMap((f) => [f.topic, ...f.also]),
+    ...h.limits.flatMap((l) => l.words),
+    ...h.questions.flatMap((q) => (q.choices ?? []).flatMap((c) => [c.say, ...c.also])),
+    ...clients,
+    FIRST_NAMES,
+    LAST_NAMES,
+  ].flatMap((text) => wordsOf(text, house));
+}
+
 /** Words of a text that stand for a house: long enough to carry a meaning. */
 const content = (text: string): string[] => text.toLowerCase().match(/[a-z']{4,}/g) ?? [];
 

@@ -25,6 +25,20 @@ function generalWords(): Map<string, string[]> {
   return general;
 }
 
+/**
+ * Which words a sentence may hold to be learnt from: the house's own, common ones, and those of the dictionary that do
+ * not sound just like a commoner one. Slips of the pen are not spoken.
+ */
+export function spokenWords(common: ReadonlySet<string>, own: ReadonlySet<string>): (word: string) => boolean {
+  const known = generalWords();
+  const sounds = new Set([...common].flatMap((w) => known.get(w) ?? []));
+  return (word) => {
+    if (own.has(word) || common.has(word) || isLetterWord(word) || SPOKEN[word] !== undefined) return true;
+    const ways = known.get(word);
+    return ways !== undefined && !ways.some((p) => sounds.has(p));
+  };
+}
+
 const SPOKEN: Record<string, string[]> = { "a.m.": ["EY EH M"], "p.m.": ["P IY EH M"] };
 const ZED = "Z EH D";
 

@@ -4,9 +4,9 @@ import { existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync 
 import { join } from "node:path";
 import type { House } from "@gentian/core/house/compile";
 import { endings, type Endings } from "@gentian/core/speech/endings";
-import { EARS, sentences, type Ear as EarName } from "@gentian/core/speech/sentences";
+import { EARS, ownWords, sentences, type Ear as EarName } from "@gentian/core/speech/sentences";
 import { Trigrams } from "@gentian/core/speech/trigrams";
-import { ACOUSTIC, dictionaryOf, GENERAL_MODEL } from "./dictionary.ts";
+import { ACOUSTIC, dictionaryOf, GENERAL_MODEL, spokenWords } from "./dictionary.ts";
 import type { EarFiles } from "./ear.ts";
 
 /** How many sentences each model is counted on. */
@@ -16,8 +16,10 @@ const TRUST = 1.5;
 /** The general model's weight, and how many of its commonest words can be heard. */
 const SHARE = 0.001;
 const COMMON_WORDS = 8000;
+/** So many count as common where slips of the pen are told from words. */
+const WRITTEN_WORDS = 30_000;
 /** Made anew when the way of making changes. */
-const MAKE = 7;
+const MAKE = 8;
 
 const SOURCE = new URL("./ear.c", import.meta.url);
 
@@ -104,15 +106,15 @@ export async function makeModel(folder: string, house: House, clients: readonly 
   const own = modelFolder(folder, key);
   const draft = `${own}.${process.pid}.${Date.now()}`;
   mkdirSync(draft, { recursive: true });
-  const words = new Set(
-    execFileSync(program, ["--words", GENERAL_MODEL, String(COMMON_WORDS)], { encoding: "utf8" })
-      .split("\n")
-      .filter((w) => /^[a-z']+$/.test(w)),
-  );
+  const common = execFileSync(program, ["--words", GENERAL_MODEL, String(WRITTEN_WORDS)], { encoding: "utf8" })
+    .split("\n")
+    .filter((w) => /^[a-z']+$/.test(w));
+  const words = new Set(common.slice(0, COMMON_WORDS));
+  const spoken = spokenWords(new Set(common), new Set(ownWords({ house, clients })));
   const made = new Map<EarName, Trigrams>();
   for (const ear of EARS) {
     const model = new Trigrams(TRUST);
-    for (const s of sentences({ house, clients }, ear, SENTENCES[ear])) model.add(s);
+    for (const s of sentences({ house, clients }, ear, SENTENCES[ear])) if (s.every(spoken)) model.add(s);
     for (const w of model.words) words.add(w);
     made.set(ear, model);
   }
