@@ -1,7 +1,7 @@
 import tseslint from "typescript-eslint";
 
 export default tseslint.config(
-  { ignores: ["dist/**", "**/node_modules/**", "**/*.cjs", "scripts/*.mjs", "eslint.config.js", "**/vite.config.ts"] },
+  { ignores: ["web/public/**", "dist/**", "**/node_modules/**", "**/*.cjs", "scripts/*.mjs", "eslint.config.js", "**/vite.config.ts"] },
   ...tseslint.configs.recommendedTypeChecked,
   {
     languageOptions: { parserOptions: { project: ["./tsconfig.json", "./web/tsconfig.json", "./widget/tsconfig.json"], tsconfigRootDir: import.meta.dirname } },

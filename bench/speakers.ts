@@ -28,7 +28,9 @@ export async function spokenBy(words: readonly string[], speaker: string, pace: 
   if (!existsSync(file)) {
     const draft = `${file}.${process.pid}-${Math.random()}`;
     await new Promise<void>((done, fail) =>
-      execFile("flite", ["-voice", speaker, "--setf", `duration_stretch=${1 / pace}`, "-t", text, "-o", draft], (e) => (e ? fail(e) : done())),
+      execFile("flite", ["-voice", speaker, "--setf", `duration_stretch=${1 / pace}`, "-t", text, "-o", draft], (e) =>
+        e ? fail(new Error("flite cannot be run", { cause: e })) : done(),
+      ),
     );
     renameSync(draft, file);
   }

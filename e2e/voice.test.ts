@@ -77,9 +77,9 @@ describe("calling the house from the browser", () => {
     await waitText(desk.driver, "words with times");
     expect(await findings(desk.driver, AXE)).toEqual([]);
     // The recording, both sides of it, as the page would play it.
-    const bytes = (await desk.driver.executeAsyncScript(
+    const bytes = await desk.driver.executeAsyncScript<string>(
       "const done = arguments[arguments.length - 1]; fetch(document.querySelector('audio').src).then((r) => r.arrayBuffer()).then((b) => { let s = ''; const u = new Uint8Array(b); for (let i = 0; i < u.length; i += 8192) s += String.fromCharCode(...u.subarray(i, i + 8192)); done(btoa(s)); });",
-    )) as string;
+    );
     const wav = readWav(Buffer.from(bytes, "base64"));
     expect(wav.channels).toHaveLength(2);
     const receptionist = toLine({ rate: wav.rate, channels: [wav.channels[1] as Float32Array] });

@@ -43,7 +43,8 @@ export class Grammar {
     const own = this.#things.get(thing);
     if (!own) return this.fill(thing, this.random);
     let at = this.random() * own.total;
-    const line = own.lines.find((l) => (at -= l.weight) < 0) ?? (own.lines.at(-1) as Line);
+    const line = own.lines.find((l) => (at -= l.weight) < 0) ?? own.lines.at(-1);
+    if (!line) return "";
     line.readings ??= expand(line.template, READINGS);
     const reading = line.readings[Math.floor(this.random() * line.readings.length)] ?? "";
     return reading.replace(/<([\w-]+)>/g, (_, inner: string) => this.say(inner));

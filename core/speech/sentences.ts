@@ -208,7 +208,8 @@ function filler({ house, clients }: Own): (thing: string, random: () => number) 
         return (random() < 0.5 && pick(known)?.at(-1)) || (pick(last) as string);
       case "spelt-name": {
         const list = random() < 0.5 ? last : first;
-        const name = ((random() < 0.5 && pick(known)?.at(-1)) || (pick(list) as string)).toLowerCase().replace(/[^a-z]/g, "");
+        const ofCard = random() < 0.5 ? pick(known)?.at(-1) : undefined;
+        const name = (ofCard ?? pick(list) ?? "").toLowerCase().replace(/[^a-z]/g, "");
         return [...name].map(letterWord).join(" ");
       }
       case "area":

@@ -23,12 +23,12 @@ function digitsFrom(words: readonly string[], at: number): { digits: string; end
     const next = words[i + 1] ?? "";
     if (DIGIT[w] !== undefined) digits += DIGIT[w];
     else if ((w === "double" || w === "triple") && DIGIT[next] !== undefined) {
-      digits += (DIGIT[next] as string).repeat(w === "double" ? 2 : 3);
+      digits += DIGIT[next].repeat(w === "double" ? 2 : 3);
       i++;
     } else if (TEENS[w] !== undefined && digits !== "") digits += TEENS[w];
     else if (TENS[w] !== undefined && digits !== "") {
       const one = DIGIT[next];
-      digits += (TENS[w] as string) + (one !== undefined && one !== "0" && next !== "oh" ? one : "0");
+      digits += TENS[w] + (one !== undefined && one !== "0" && next !== "oh" ? one : "0");
       if (one !== undefined && one !== "0") i++;
     } else break;
   }

@@ -1,5 +1,4 @@
 import type { House } from "@gentian/core/house/compile";
-import type { Expects } from "@gentian/core/language/context";
 import type { Ear as EarName } from "@gentian/core/speech/sentences";
 import type { Endings } from "@gentian/core/speech/endings";
 import { FRAME, RATE, type Samples } from "@gentian/core/speech/sound";
@@ -228,7 +227,7 @@ describe("a call", () => {
   it("rings at the desk, puts through, and comes back when nobody takes it", async () => {
     let take: ((other: OtherEnd) => void) | null = null;
     const desk = { ringMs: 0, ring: (answered: (other: OtherEnd) => void) => ((take = answered), () => (take = null)) };
-    const handed = (): Partial<Turned> => ({ status: "with-desk", expects: "nothing" as Expects });
+    const handed = (): Partial<Turned> => ({ status: "with-desk", expects: "nothing" });
     const nobody = await greeted({ desk, calls: { ringSec: 5 } });
     nobody.answer = handed;
     await nobody.speaks("a person please");

@@ -221,7 +221,7 @@ class OpenCall {
         const settle = async (): Promise<void> => {
           for (let i = 0; i < 100 && call.working; i++) await new Promise((d) => setTimeout(d, 20));
         };
-        settle().finally(done);
+        void settle().finally(done);
       };
       const end = (why: "left" | "dropped"): void => void call.hangUp(why).finally(finish);
       const gone = (code: number): void => end(code === 1000 || code === 1001 ? "left" : "dropped");

@@ -77,7 +77,7 @@ export async function pronounced(words: readonly string[]): Promise<Map<string, 
   if (list.length === 0) return out;
   const ipa = await new Promise<string>((done, fail) => {
     const child = execFile("espeak-ng", ["-q", "--ipa", "-v", "en-us", "-b", "1"], { maxBuffer: 1 << 26 }, (error, stdout) =>
-      error ? fail(error) : done(stdout),
+      error ? fail(new Error("espeak-ng cannot be run", { cause: error })) : done(stdout),
     );
     child.stdin?.end(list.map((w) => `${w}.\n`).join("\n"));
   });

@@ -93,6 +93,6 @@ function trimmed(sound: Samples): Samples {
 
 function run(program: string, args: readonly string[]): Promise<void> {
   return new Promise((done, fail) => {
-    execFile(program, args, { timeout: LONGEST_WAIT_MS }, (error) => (error ? fail(error) : done()));
+    execFile(program, args, { timeout: LONGEST_WAIT_MS }, (error) => (error ? fail(new Error(`${program} cannot be run`, { cause: error })) : done()));
   });
 }

@@ -8,7 +8,13 @@ export interface LineFault {
 
 export interface LineMessage {
   event: string;
-  [more: string]: unknown;
+  what?: string;
+  words?: string;
+  text?: string;
+  key?: string;
+  to?: string;
+  on?: boolean;
+  turn?: { who: "client" | "receptionist" | "desk"; text: string; brokenOff?: boolean };
 }
 
 const MICROPHONE: Record<string, LineFault> = {
@@ -66,7 +72,7 @@ export class PhoneLine {
       }
       const m = JSON.parse(e.data) as LineMessage;
       if (m.event === "started") begun = true;
-      if (m.event === "fault") fault = { title: "The call could not be held", detail: String(m["what"] ?? "Call again in a minute.") };
+      if (m.event === "fault") fault = { title: "The call could not be held", detail: m.what ?? "Call again in a minute." };
       this.on(m);
     };
     socket.onclose = () =>

@@ -11,12 +11,6 @@ export interface CallLine {
 
 export type CallState = "before" | "calling" | "going" | "put-through" | "over";
 
-interface TurnMessage {
-  who: "client" | "receptionist" | "desk";
-  text: string;
-  brokenOff?: boolean;
-}
-
 /** A call as a page shows it: its state, what was said, and the words that are being heard right now. */
 export function useLine(path: string, start: object | null) {
   const [state, setState] = useState<CallState>("before");
@@ -37,36 +31,34 @@ export function useLine(path: string, start: object | null) {
           setState("going");
           return;
         case "hears":
-          setHears(String(m["words"] ?? ""));
+          setHears(m.words ?? "");
           return;
         case "heard":
           setHears("");
-          put({ who: "client", text: (m["turn"] as TurnMessage).text });
+          if (m.turn) put({ who: "client", text: m.turn.text });
           return;
         case "says":
-          setSays(String(m["text"] ?? ""));
+          setSays(m.text ?? "");
           return;
-        case "said": {
-          const t = m["turn"] as TurnMessage;
+        case "said":
           setSays("");
-          put({ who: t.who, text: t.text, ...(t.brokenOff ? { brokenOff: true } : {}) });
+          if (m.turn) put({ who: m.turn.who, text: m.turn.text, ...(m.turn.brokenOff ? { brokenOff: true } : {}) });
           return;
-        }
         case "unclear":
           put({ who: "event", text: "not heard well enough" });
           return;
         case "key":
-          put({ who: "event", text: `key ${String(m["key"])}` });
+          put({ who: "event", text: `key ${m.key ?? ""}` });
           return;
         case "put-through":
           setState("put-through");
-          put({ who: "event", text: `put through to ${String(m["to"])}` });
+          put({ who: "event", text: `put through to ${m.to ?? ""}` });
           return;
         case "back":
           put({ who: "event", text: "nobody came to the telephone" });
           return;
         case "recording":
-          put({ who: "event", text: m["on"] ? "recorded" : "not recorded" });
+          put({ who: "event", text: m.on ? "recorded" : "not recorded" });
       }
     },
     [put],
