@@ -4,17 +4,33 @@
  *   ./gentian start --fresh --clock 2027-03-01T10:42
  *   node --import tsx scripts/pictures.ts http://127.0.0.1:4600 docs/screenshots [name…]
  */
+import { execFileSync } from "node:child_process";
 import { readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { draftSchema } from "@gentian/core/house/draft";
-import { giveAway } from "@gentian/core/house/handbookfile";
-import { handbookSchema } from "@gentian/core/house/schema";
-import { demoFile } from "@gentian/core/testing/demo";
+import { joined, RATE, readWav, toLine, writeWav } from "@gentian/core/speech/sound";
 import { By, Key, type WebDriver } from "selenium-webdriver";
 import { Chat, openBrowser, see, shot, signIn, waitText, type Page } from "../e2e/browser.ts";
 
 const [base = "http://127.0.0.1:4600", folder = "docs/screenshots", ...only] = process.argv.slice(2);
+
+/** A sound file in which somebody says these things, each after so many seconds. */
+function spokenFile(turns: readonly (readonly [number, string])[]): string {
+  const parts: Int16Array[] = [];
+  const file = join(tmpdir(), "gentian-microphone.wav");
+  for (const [seconds, text] of turns) {
+    execFileSync("flite", ["-voice", "rms", "-t", text, "-o", file]);
+    parts.push(new Int16Array(seconds * RATE), toLine(readWav(readFileSync(file))));
+  }
+  writeFileSync(file, writeWav([joined([...parts, new Int16Array(30 * RATE)])]));
+  return file;
+}
+
+async function call({ driver }: Page): Promise<void> {
+  await driver.get(`${base}/call/ternbay-phone`);
+  await (await see(driver, By.css("input[type=tel]"))).sendKeys("902 555 0142");
+  await (await see(driver, By.xpath("//button[.='Call']"))).click();
+}
 
 const VIEWS: Record<string, (p: Page) => Promise<void>> = {
   desk: async ({ driver }) => {
@@ -83,18 +99,51 @@ const VIEWS: Record<string, (p: Page) => Promise<void>> = {
     await (await see(driver, By.xpath("//*[@data-place='questions/pregnant']//summary"))).click();
     await driver.executeScript("document.getElementById('asks').scrollIntoView()");
   },
-  "handbook-limits": async ({ driver }) => {
+  "handbook-telephone": async ({ driver }) => {
     await signIn(driver, base);
     await waitText(driver, "Talking now");
     await driver.get(`${base}/handbook`);
     await waitText(driver, "How can I help?");
-    await driver.executeScript("document.getElementById('limits').scrollIntoView()");
-    const box = await see(driver, By.css("input[aria-label='Type as a client']"));
-    for (const line of ["can I get a discount as a student?", "yes please"]) {
-      await box.sendKeys(line, Key.ENTER);
-      await driver.sleep(600);
-    }
-    await (await see(driver, By.xpath("//ol[@aria-label='What was said']/li[3]//button"))).click();
+    await (await see(driver, By.xpath("//nav//button[.='On the telephone']"))).click();
+  },
+  // Calls: the microphone is a sound file that says "how much is acupuncture" and asks for a person.
+  call: async () => {
+    const page = await openBrowser(
+      1280,
+      800,
+      spokenFile([
+        [9, "how much is a sixty minute sports massage"],
+        [9, "i'd like to book it tomorrow at three"],
+      ]),
+    );
+    await call(page);
+    await waitText(page.driver, /How long should it be/, 60_000);
+    await shot(page.driver, `${folder}/call.png`);
+    await page.quit();
+  },
+  ringing: async ({ driver }) => {
+    const caller = await openBrowser(
+      1280,
+      800,
+      spokenFile([
+        [8, "i'd like to move my appointment"],
+        [9, "ana petrov"],
+        [9, "can i speak to a person please"],
+      ]),
+    );
+    await signIn(driver, base);
+    await call(caller);
+    await waitText(driver, "The telephone rings", 90_000);
+    await shot(driver, `${folder}/ringing.png`);
+    await caller.quit();
+  },
+  playback: async ({ driver }) => {
+    await signIn(driver, base);
+    await driver.get(`${base}/logbook`);
+    await (await see(driver, By.xpath("//li//button[contains(.,'phone')]"))).click();
+    await waitText(driver, "words with times");
+    await driver.executeScript("const a = document.querySelector('audio'); a.muted = true; return a.play()");
+    await driver.sleep(1200);
   },
   week: async ({ driver }) => {
     await onTheDesk(driver, "?view=week");
@@ -138,24 +187,7 @@ const VIEWS: Record<string, (p: Page) => Promise<void>> = {
     await waitText(driver, "no longer fit");
     await (await see(driver, By.css("aside details summary"))).click();
   },
-  "book-brought": async ({ driver }) => {
-    await onTheDesk(driver);
-    const file = join(tmpdir(), "our-book.csv");
-    writeFileSync(file, OLD_BOOK);
-    await driver.get(`${base}/bring`);
-    await (await see(driver, By.css("input[type=file]"))).sendKeys(file);
-    await waitText(driver, "lines are good");
-  },
 };
-
-const OLD_BOOK = `date,time,service,length,with,client,phone
-2027-03-30,11:30 am,Taping,15,Maren,Olga Reis,902 555 0171
-2027-03-30,11:30,Taping,15,Maren,Pim Reis,902 555 0172
-4/1/2027,18:00,Sports massage,1 h,Nell,Quin Day,
-2027-03-31,25:00,Haircut,15,Zed,Rowan,12
-2027-03-30,10:00,Physiotherapy follow-up,,Priya,Sam Ives,902 555 0173
-2027-04-01,11:00,Acupuncture,45,Priya,Tess Moor,902 555 0174
-`;
 
 async function onTheDesk(driver: WebDriver, where = ""): Promise<void> {
   await signIn(driver, base);
@@ -198,43 +230,7 @@ const EMPTY_VIEWS: Record<string, (p: Page) => Promise<void>> = {
       "document.querySelector('section[aria-labelledby=bring-title]').scrollTo(0, 440); document.getElementById('services').scrollIntoView()",
     );
   },
-  "handbook-doubts": async ({ driver }) => {
-    await write(driver, "Paste or type here", "Flyer of the spring\nDry cut 30 min $45\nOpen Tue–Sat 9–6");
-    await driver.findElement(By.xpath("//button[.='Read it']")).click();
-    await waitText(driver, "in two ways");
-    await driver.executeScript("document.getElementById('doubts-title').scrollIntoView()");
-  },
 };
-
-/** A branch that has taken in the demo house's handbook: named with `--branch` before it, on a Gentian started with `--empty`. */
-async function secondBranch({ driver }: Page): Promise<void> {
-  await firstVisit(driver, "Tern Bay North");
-  const file = join(tmpdir(), "ternbay-handbook.json");
-  writeFileSync(file, JSON.stringify(giveAway(draftSchema.parse(handbookSchema.parse(withoutBook())))));
-  await driver.findElement(By.css("input[type=file]")).sendKeys(file);
-  await driver.findElement(By.xpath("//button[.='Read it']")).click();
-  await waitText(driver, "Who works here");
-  await driver.findElement(By.xpath("//button[.='To the rehearsal']")).click();
-  const box = await see(driver, By.css("input[aria-label='Type as a client']"));
-  for (const line of ["what is shockwave?", "can I pay by card?"]) {
-    await box.sendKeys(line, Key.ENTER);
-    await driver.sleep(500);
-  }
-}
-
-function withoutBook(): object {
-  const { book: _book, ...handbook } = demoFile();
-  return handbook;
-}
-
-if (only[0] === "--branch") {
-  const page = await openBrowser();
-  await secondBranch(page);
-  await page.driver.sleep(700);
-  await shot(page.driver, `${folder}/handbook-branch.png`);
-  await page.quit();
-  process.exit(0);
-}
 
 if (only[0] === "--empty") {
   const page = await openBrowser();
@@ -254,7 +250,7 @@ for (const [name, act] of Object.entries(VIEWS)) {
   try {
     await act(page);
     await page.driver.sleep(500);
-    await shot(page.driver, `${folder}/${name}.png`);
+    if (name !== "call" && name !== "ringing") await shot(page.driver, `${folder}/${name}.png`);
     process.stdout.write(`${name}\n`);
   } finally {
     await page.quit();
