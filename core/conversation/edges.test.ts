@@ -149,6 +149,13 @@ describe("on the telephone", () => {
     expect(third.state.status).toBe("with-desk");
   });
 
+  it("has a name spelled that does not fit the number, before it gives up", () => {
+    const c = call(["cancel my taping please", "they're works", "Ana Petrov"], "+19025550142");
+    expect(c.replies[1]).toMatch(/spell/i);
+    expect(c.state.client.match).toBe("both");
+    expect(call(["cancel my taping please", "they're works", "Ivan Petrov"], "+19025550142").last).toMatch(/number right/);
+  });
+
   it("moves what somebody has, and tells nothing of it instead", () => {
     expect(call(["could we rearrange my acupuncture please"]).last).toMatch(/name/);
   });

@@ -354,8 +354,6 @@ export const callsSchema = z.strictObject({
     .array(z.strictObject({ id, word: words(60), as: words(80) }))
     .max(500)
     .optional(),
-  /** Whether a person hears who is calling, and why, before they take the call: yes. */
-  announced: z.boolean().optional(),
   /** How long it rings at the desk before a message is taken, in seconds: 25. */
   ringSec: z.number().int().min(5).max(120).optional(),
 });

@@ -50,6 +50,14 @@ export function identify(t: Turn, task: MoveTask | CancelTask | MineTask | BookT
     t.expect("name");
     return "asked";
   }
+  // The number is on a card, and the name was perhaps not heard well: it is spelled, once.
+  if (t.state.channel === "phone" && c.match === "number-only" && !c.spells) {
+    c.spells = true;
+    delete c.name;
+    t.say("check/spell");
+    t.expect("name");
+    return "asked";
+  }
   if (!task.numberAsked && !c.confirmed) {
     task.numberAsked = true;
     if (c.phone) {
