@@ -24,7 +24,8 @@ const AHEAD_MS = 3000;
 const AWAY_MS = 10_000;
 /** A line that was cut may call again for so long, and the conversation goes on. */
 const AGAIN_MIN = 10;
-const MOST_CALLS = 32;
+/** Each call has an ear of its own, of some 150 MB. */
+const MOST_CALLS = 12;
 const KEEP_DAYS = 30;
 /** A recording is kept in pieces of so long. */
 const PIECE_MS = 5000;
