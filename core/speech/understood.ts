@@ -51,6 +51,12 @@ const WANTED: Partial<Record<Expects, readonly Found["kind"][]>> = {
 
 export type Understood = { is: "said"; text: string; sure: number } | { is: "unclear"; text: string; sure: number } | { is: "nothing" };
 
+/** A yes or a no to something that was asked; undefined where it is neither. */
+export function agreed(house: House, now: EpochMin, text: string): boolean | undefined {
+  const yes = read(text, { house, now, expects: "go-ahead" }).found.find((f) => f.kind === "yes");
+  return yes?.kind === "yes" ? yes.value : undefined;
+}
+
 /**
  * What was said, as far as it may be acted on. Where the likeliest words do not answer what was asked, and others that
  * may have been said do, those are taken; where nothing is sure enough it is asked back.

@@ -226,7 +226,7 @@ describe("a call", () => {
 
   it("rings at the desk, puts through, and comes back when nobody takes it", async () => {
     let take: ((other: OtherEnd) => void) | null = null;
-    const desk = { ringMs: 0, ring: (answered: (other: OtherEnd) => void) => ((take = answered), () => (take = null)) };
+    const desk = { ring: (answered: (other: OtherEnd) => void) => ((take = answered), () => (take = null)) };
     const handed = (): Partial<Turned> => ({ status: "with-desk", expects: "nothing" });
     const nobody = await greeted({ desk, calls: { ringSec: 5 } });
     nobody.answer = handed;

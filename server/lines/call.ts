@@ -10,7 +10,7 @@ import { PHRASES } from "@gentian/core/speech/packs/en/phrases";
 import { earFor, type Ear as EarName } from "@gentian/core/speech/sentences";
 import { FRAME, FRAME_MS, RATE, type Samples } from "@gentian/core/speech/sound";
 import { goOn, noTurn, onlyListening, turn, type TurnAct, type TurnEvent, type TurnSettings, type TurnState } from "@gentian/core/speech/turns";
-import { sureness, understood } from "@gentian/core/speech/understood";
+import { agreed, sureness, understood } from "@gentian/core/speech/understood";
 import type { EpochMin } from "@gentian/core/time/zone";
 import type { Heard, HeardWord } from "../speech/ear.ts";
 import { earcon, ringing } from "./tones.ts";
@@ -50,7 +50,6 @@ export interface Hearing {
 export interface Desk {
   /** Rings; `answered` is called when somebody takes the call, with the other end of the line. Gives the way to stop ringing. */
   ring(answered: (other: OtherEnd) => void): () => void;
-  ringMs: number;
 }
 
 /** Somebody else's end of the line, once a call is put through. */
@@ -106,7 +105,6 @@ export type CallEvent =
 interface Piece {
   text: string;
   samples: Samples | null;
-  reply: number;
   who: "receptionist" | "desk";
   startedMs?: number;
 }
@@ -144,11 +142,9 @@ export class Call {
   #played = 0;
   #gain = 1;
   #wantGain = 1;
-  #reply = 0;
   #spokenOf: Piece[] = [];
   #lastSoundMs = 0;
   #answeringSinceMs = 0;
-  #awaitsFirstSound = false;
   #rest: Piece[] = [];
   #late: Turned | null = null;
   #asksToRecord = false;
@@ -369,7 +365,6 @@ export class Call {
     };
     this.turns.push(t);
     this.options.on({ event: "heard", turn: t });
-    this.#awaitsFirstSound = true;
     if (this.#asksToRecord && (await this.#mayRecord(was.text))) return;
     if (was.is === "unclear") {
       await this.#unclear(was.text);
@@ -386,9 +381,8 @@ export class Call {
   /** The answer to whether the call may be recorded; false where something else was said. */
   async #mayRecord(text: string): Promise<boolean> {
     this.#asksToRecord = false;
-    const yes = /^(?:yes|yeah|yep|yup|sure|okay|ok|of course|fine|go ahead|that's fine)\b/.test(text);
-    const no = /^(?:no|nope|nah|rather not|i'd rather not|please don't|don't)\b/.test(text);
-    if (!yes && !no) return false;
+    const yes = agreed(this.options.talker.house, this.options.talker.now(), text);
+    if (yes === undefined) return false;
     this.recording = yes;
     this.options.on({ event: "recording", on: yes });
     this.#say(`${yes ? PHRASES.recording : PHRASES.notRecording} ${this.#greetingQuestion()}`, "receptionist");
@@ -432,8 +426,7 @@ export class Call {
   // ---- speaking ----
 
   #say(text: string, who: Piece["who"]): void {
-    const reply = ++this.#reply;
-    const pieces: Piece[] = clauses(text).map((c) => ({ text: c, samples: null, reply, who }));
+    const pieces: Piece[] = clauses(text).map((c) => ({ text: c, samples: null, who }));
     this.#spokenOf = pieces;
     this.#rest = [];
     this.#queue(pieces);
@@ -512,7 +505,6 @@ export class Call {
     }
     if (this.#turn.voice === "silent") this.#step({ is: "speaks" });
     piece.startedMs ??= this.nowMs;
-    if (this.#awaitsFirstSound) this.#awaitsFirstSound = false;
     const out = new Int16Array(FRAME);
     const left = piece.samples.subarray(this.#played, this.#played + FRAME);
     for (let i = 0; i < left.length; i++) out[i] = Math.round((left[i] as number) * this.#gain);
@@ -543,7 +535,8 @@ export class Call {
       this.options.ear.letGo();
       this.options.on({ event: "put-through", to: other.name });
     });
-    this.#ring = { stop, sinceMs, untilMs: sinceMs + Math.max(desk.ringMs, (calls.ringSec ?? RING_SEC) * 1000) };
+    this.#ring = { stop, sinceMs, untilMs: sinceMs + (calls.ringSec ?? RING_SEC) * 1000 };
+    this.options.on({ event: "ringing" });
   }
 
   #nobody(): void {

@@ -15,7 +15,7 @@ const MOST_WAITING = 25;
 export function openDeskEnd(app: App, sockets: WebSocketServer, req: IncomingMessage, socket: Duplex, head: Buffer, conversation: string): void {
   const refuse = (status: string): void => void socket.end(`HTTP/1.1 ${status}\r\n\r\n`);
   const origin = req.headers.origin;
-  if (origin && new URL(origin).host !== req.headers.host) return refuse("403 Forbidden");
+  if (origin !== undefined && origin.replace(/^https?:\/\//, "") !== req.headers.host) return refuse("403 Forbidden");
   const r = req as Request;
   app.sessions(r, new ServerResponse(req) as Response, () => {
     const id = (r.session as { account?: string } | undefined)?.account;
@@ -23,6 +23,7 @@ export function openDeskEnd(app: App, sockets: WebSocketServer, req: IncomingMes
       .then((account) => {
         if (!account) return refuse("401 Unauthorized");
         sockets.handleUpgrade(req, socket, head, (ws) => {
+          sockets.emit("connection", ws, req);
           const end = new DeskEnd(ws, account.name);
           if (!app.exchange.take(account.houseId, conversation, end)) {
             ws.send(JSON.stringify({ event: "fault", why: "gone", what: "This call rings no more: somebody else has taken it, or the caller has gone." }));

@@ -15,7 +15,7 @@ import { allClients } from "../data/clients.ts";
 import { turnsOf } from "../data/conversations.ts";
 import { allHouses, houseByLine, houseNow, type HouseRow } from "../data/houses.ts";
 import { endingsAt, type Model } from "../speech/models.ts";
-import type { Speech } from "../speech/speech.ts";
+import type { BorrowedEar, Speech } from "../speech/speech.ts";
 import { Call, type CallEvent, type Talker, type Turned } from "./call.ts";
 import { openDeskEnd } from "./deskend.ts";
 
@@ -41,11 +41,21 @@ const lineMessage = z.discriminatedUnion("event", [
 export function openLines(app: App, server: Server): () => void {
   const sockets = new WebSocketServer({ noServer: true, maxPayload: 64 * 1024 });
   const lines = new Lines(app);
+  // Whatever a stranger sends must end their own line and nothing else.
+  sockets.on("connection", (ws: WebSocket) => ws.on("error", () => ws.terminate()));
   const upgrade = (req: IncomingMessage, socket: Duplex, head: Buffer): void => {
-    const path = new URL(req.url ?? "/", "http://x").pathname;
+    socket.on("error", () => socket.destroy());
+    const path = (req.url ?? "/").split("?")[0] ?? "/";
     const line = /^\/api\/v1\/lines\/([a-z0-9-]{1,64})\/call$/.exec(path)?.[1];
     const taken = /^\/api\/desk\/calls\/([0-9a-f-]{36})\/line$/.exec(path)?.[1];
-    if (line) sockets.handleUpgrade(req, socket, head, (ws) => void lines.open(ws, line));
+    if (line)
+      sockets.handleUpgrade(req, socket, head, (ws) => {
+        sockets.emit("connection", ws, req);
+        lines.open(ws, line).catch((error: unknown) => {
+          app.log.warn({ err: error }, "a line");
+          ws.terminate();
+        });
+      });
     else if (taken) openDeskEnd(app, sockets, req, socket, head, taken);
     else socket.end("HTTP/1.1 404 Not Found\r\n\r\n");
   };
@@ -76,6 +86,7 @@ class Lines {
   async open(ws: WebSocket, key: string): Promise<void> {
     const { app } = this;
     const fault = (why: string, what: string): void => {
+      if (ws.readyState !== WebSocket.OPEN) return;
       ws.send(JSON.stringify({ event: "fault", why, what }));
       ws.close(1008, why);
     };
@@ -155,6 +166,16 @@ class OpenCall {
     const from = number?.isPossible() ? number.number : undefined;
     const model: Model = await speech.modelNow(house, await namesOn(app, row.id));
     const ear = speech.borrow(model);
+    try {
+      await this.#hold(house, calls, from, model, ear);
+    } finally {
+      ear.close();
+    }
+    if (ws.readyState === WebSocket.OPEN) ws.close(1000);
+  }
+
+  async #hold(house: House, calls: Calls, from: string | undefined, model: Model, ear: BorrowedEar): Promise<void> {
+    const { app, speech, row } = this;
     await ear.ready;
     const before = from ? await cutOffFrom(app.db, row.id, from, AGAIN_MIN) : null;
     const resumed = before ? await app.talk.resume(before) : null;
@@ -169,7 +190,6 @@ class OpenCall {
       calls,
       ...(resumed ? { resumed: { again: resumed.state.heard ?? "" } } : {}),
       desk: {
-        ringMs: 0,
         ring: (answered) => {
           const { client, task } = talker.state ?? { client: undefined, task: undefined };
           const stop = app.exchange.ring(
@@ -201,10 +221,8 @@ class OpenCall {
     const stopDesk = this.#hearDesk(call);
     await this.#frames(call, calls);
     stopDesk();
-    ear.close();
     await this.#keepPiece();
     await this.#save(call, calls);
-    if (ws.readyState === WebSocket.OPEN) ws.close(1000);
   }
 
   /** Sound comes in and goes out until the call has ended on one side or the other. */
@@ -274,7 +292,9 @@ class OpenCall {
   /** What a person at the desk writes is said to the caller. */
   #hearDesk(call: Call): () => void {
     let last = Infinity;
-    void turnsOf(this.app.db, this.#conversation).then((list) => (last = Math.max(0, ...list.map((t) => t.id))));
+    turnsOf(this.app.db, this.#conversation)
+      .then((list) => (last = Math.max(0, ...list.map((t) => t.id))))
+      .catch(() => undefined);
     return this.app.bus.on((m) => {
       if (m.what !== "talk" || m.id !== this.#conversation) return;
       turnsOf(this.app.db, this.#conversation, last)
