@@ -59,16 +59,16 @@ export async function openBrowser(width = 1280, height = 800, microphone?: strin
 
 export const see = (d: WebDriver, by: By, ms = 15_000): Promise<WebElement> => d.wait(until.elementLocated(by), ms);
 
-/** Waits until the page's text (the chat's sheet included) holds the words. */
+/** Waits until the page's text (the chat's sheet included) holds the words; fails with what stands there instead. */
 export async function waitText(d: WebDriver, text: string | RegExp, ms = 15_000): Promise<void> {
-  await d.wait(
-    async () => {
-      const all = await pageText(d);
-      return typeof text === "string" ? all.includes(text) : text.test(all);
-    },
-    ms,
-    `waiting for ${String(text)}`,
-  );
+  let all = "";
+  const holds = async (): Promise<boolean> => {
+    all = await pageText(d);
+    return typeof text === "string" ? all.includes(text) : text.test(all);
+  };
+  await d.wait(holds, ms).catch((error: unknown) => {
+    throw new Error(`waited ${ms} ms for ${String(text)}; the page says: ${all.slice(-1500)}`, { cause: error });
+  });
 }
 
 export const pageText = (d: WebDriver): Promise<string> =>

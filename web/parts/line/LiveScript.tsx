@@ -11,7 +11,14 @@ export function LiveScript({ line, client = "You" }: { line: Line; client?: stri
     void end.current?.scrollIntoView({ block: "end" });
   }, [line.lines.length, line.hears, line.says]);
   return (
-    <div className="min-h-0 flex-1 overflow-y-auto px-6 py-4" aria-live="polite" aria-label="What is being said" role="log" tabIndex={0}>
+    <div
+      className="min-h-0 flex-1 overflow-y-auto px-6 py-4"
+      aria-live="polite"
+      aria-busy={line.says !== "" || line.hears !== ""}
+      aria-label="What is being said"
+      role="log"
+      tabIndex={0}
+    >
       {line.lines.map((l) => (
         <One key={l.id} l={l} client={client} />
       ))}
