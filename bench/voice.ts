@@ -6,6 +6,7 @@ import { CopyBook, Rehearsal } from "@gentian/core/conversation/copybook";
 import { soundsAlike } from "@gentian/core/conversation/names";
 import { wordErrors } from "@gentian/core/speech/errors";
 import { goingOn } from "@gentian/core/speech/turns";
+import type { Noise } from "@gentian/core/speech/noise";
 import { FRAME, FRAME_MS, joined, loudness, RATE, type Samples } from "@gentian/core/speech/sound";
 import { spoken } from "@gentian/core/conversation/wording/speech";
 import { wordsOf } from "@gentian/core/speech/words";
@@ -15,7 +16,9 @@ import { epochMinOf } from "@gentian/core/time/zone";
 import type { House } from "@gentian/core/house/compile";
 import { englishWays } from "@gentian/server/cli/rehearse";
 import { Call, type Talker, type Turned } from "@gentian/server/lines/call";
-import { Ear } from "@gentian/server/speech/ear";
+import { Ear, type EarFiles } from "@gentian/server/speech/ear";
+import { BorrowedEar, filesAt } from "@gentian/server/speech/speech";
+import { makeNoisyAcoustics } from "@gentian/server/speech/noise";
 import { endingsAt, makeModel, type Model } from "@gentian/server/speech/models";
 import { Voices } from "@gentian/server/speech/voices";
 import { GENERAL_DICTIONARY } from "@gentian/server/speech/dictionary";
@@ -65,16 +68,25 @@ export async function run(mode = "clean", count = "200", ...more: string[]): Pro
   const house = demoHouse();
   // The names on the house's cards are known to the ear, as they are in a house.
   const cards = Array.from({ length: Number(count) }, (_, n) => callerOf(house, new CopyBook(house), n).caller.facts).filter((f) => f.known);
-  const model = await makeModel(join(tmpdir(), "gentian-bench-speech"), house, [...new Set(cards.map((f) => f.name))].sort());
+  const names = [...new Set(cards.map((f) => f.name))].sort();
+  const model = await makeModel(join(tmpdir(), "gentian-bench-speech"), house, names);
+  const noisy = await makeNoisyAcoustics(join(tmpdir(), "gentian-bench-speech"));
   const voices = new Voices();
   const held: Held[] = [];
   let next = 0;
   const worker = async (): Promise<void> => {
-    const ear = new Ear(general ? { ...model.files, dictionary: GENERAL_DICTIONARY, share: 1 } : model.files);
+    const files = (noise: Noise): EarFiles => {
+      const own = filesAt(model, noise === "none" ? undefined : noisy[noise]);
+      return general ? byGeneral(own) : own;
+    };
+    const ear = new BorrowedEar(
+      (noise) => new Ear(files(noise)),
+      (e) => e.close(),
+    );
     await ear.ready;
     while (next < Number(count)) {
       const n = next++;
-      const h = await hold(house, model, ear, voices, n, snr, live);
+      const h = await hold(house, { model, ear, voices, names }, n, snr, live);
       held.push(h);
       if (show || !h.right) process.stderr.write(`--- ${n} ${h.aim} ${h.right ? "right" : "not right"}${h.wrong ? " WRONG" : ""}\n${h.script.join("\n")}\n`);
     }
@@ -86,6 +98,13 @@ export async function run(mode = "clean", count = "200", ...more: string[]): Pro
     `${mode === "clean" ? "clean" : `noise at ${mode} dB`}${general ? ", general language model alone" : ""}${live ? `, ${atOnce} at once in real time` : ""}`,
   );
 }
+
+/** The same ear with nothing but the general model. */
+const byGeneral = (files: EarFiles): EarFiles => ({
+  ...files,
+  dictionary: GENERAL_DICTIONARY,
+  models: Object.fromEntries(Object.entries(files.models).map(([name, m]) => [name, { ...m, share: 1 }])),
+});
 
 function tell(held: readonly Held[], what: string): void {
   const say = (line: string): void => void process.stdout.write(`${line}\n`);
@@ -164,7 +183,14 @@ function callerOf(house: House, book: CopyBook, n: number) {
   return { caller, random, aim, temper, now };
 }
 
-async function hold(house: House, model: Model, ear: Ear, voices: Voices, n: number, snr: number | null, live: boolean): Promise<Held> {
+interface Means {
+  model: Model;
+  ear: BorrowedEar;
+  voices: Voices;
+  names: readonly string[];
+}
+
+async function hold(house: House, { model, ear, voices, names }: Means, n: number, snr: number | null, live: boolean): Promise<Held> {
   const book = new CopyBook(house);
   const { caller, random, aim, temper, now } = callerOf(house, book, n);
   const speaker = SPEAKERS[n % 3] as string;
@@ -184,6 +210,7 @@ async function hold(house: House, model: Model, ear: Ear, voices: Voices, n: num
     endings: endingsAt(model),
     speak: (text) => voices.speak(text, { voice: "clara", pace: 1, pitch: 1 }),
     calls: {},
+    clients: names,
     on: (e) => {
       if (e.event === "heard") {
         script.push(`  heard: ${e.turn.words.map((w) => w.word).join(" ")}  [${e.turn.text}] ${(e.turn.sure ?? 0).toFixed(2)}`);
@@ -218,6 +245,8 @@ async function hold(house: House, model: Model, ear: Ear, voices: Voices, n: num
     }
     if (live || call.working) await new Promise((done) => setTimeout(done, FRAME_MS - 1));
     else await new Promise(setImmediate);
+    // An ear that suits the line starts in little more than a second of the line's own time.
+    await ear.settled;
     while (call.asking) await new Promise(setImmediate);
   };
   await call.begin();

@@ -377,10 +377,23 @@ export class Caller {
     if (this.#done || this.turns >= 40) return null;
     const again = this.asked.has(said.expects);
     this.asked.add(said.expects);
-    const answer = this.#aside(said, again) ?? this.#answer(said);
+    const answer = this.#notThat(said) ?? this.#aside(said, again) ?? this.#answer(said);
     if (answer === null) return null;
     this.turns++;
     return this.#manner(answer);
+  }
+
+  /** Whoever wants to cancel, and is asked when to come, was misunderstood: they say again what they want. */
+  #notThat(said: Said): string | null {
+    const { aim } = this.facts;
+    if (aim !== "cancel" && aim !== "ask") return null;
+    const booking = ["service", "length", "staff", "day", "time", "slot"].includes(said.expects) && aim === "cancel";
+    const agreeing = said.expects === "go-ahead" && /\b(?:book|reserve)\b/i.test(said.text) && !/\bcancel/i.test(said.text);
+    if ((!booking && !agreeing) || this.#refusals++ > 4) return null;
+    this.asides++;
+    this.asked.delete(said.expects);
+    if (aim === "ask") return this.#way("no");
+    return `${this.#way("no")}. ${this.#way("cancel", { which: this.#ownWords().which })}`;
   }
 
   #aside(said: Said, again: boolean): string | null {

@@ -173,6 +173,14 @@ describe("who, what, how much", () => {
   it.each(["I'm free on Friday", "it's about my knee", "I'm looking for a massage", "this is urgent", "it's Friday"])("no name in %s", (text) => {
     expect(slots(text)).not.toHaveProperty("name");
   });
+
+  it.each(["i'd like taping on thursday", "we'll need an hour of it", "i'd say ana petrov"])(
+    "no more of a name that was asked for than there is in %s",
+    (text) => {
+      const { name } = slots(text, "name") as { name?: string };
+      expect(name ?? "Ana Petrov").toBe("Ana Petrov");
+    },
+  );
 });
 
 describe("yes, no, choosing", () => {
@@ -187,6 +195,13 @@ describe("yes, no, choosing", () => {
     ["the last of those", "last"],
     ["second", "second"],
   ])("%s", (t, choice) => expect(slots(t, "slot")).toMatchObject({ choice }));
+  it.each(["we'll take the eight", "the eight please", "could I have the eight then"])("%s is an hour of those offered", (t) =>
+    expect(slots(t, "slot")).toMatchObject({ time: "08:00" }),
+  );
+  it.each(["morning", "Evening", "hi, good morning"])("%s greets at the beginning, and is a time where one was asked for", (t) => {
+    expect(slots(t, "errand")).toEqual({});
+    if (!/good/.test(t)) expect(slots(t, "day")).not.toEqual({});
+  });
   it("reads a bare hour as one that was offered", () => {
     expect(slots("3:15", "slot")).toMatchObject({ time: "15:15" });
     expect(slots("ten", "slot")).toMatchObject({ time: "10:00" });

@@ -3,12 +3,13 @@ import { describe, expect, it } from "vitest";
 import { demoHouse } from "../testing/demo.ts";
 import { EXAMPLES } from "../language/packs/en/examples.ts";
 import { endings, endSure } from "./endings.ts";
+import { lineNoise, NOISES, quietLine, type NoiseState } from "./noise.ts";
 import { wordErrors } from "./errors.ts";
 import { Grammar } from "./grammar.ts";
 import { phonesOf } from "./phones.ts";
 import { EARS, earFor, sentences } from "./sentences.ts";
 import { END, Trigrams } from "./trigrams.ts";
-import { understood } from "./understood.ts";
+import { namesOnCards, understood } from "./understood.ts";
 import { wordsOf } from "./words.ts";
 import { nameWords, written } from "./written.ts";
 import { epochMinOf } from "../time/zone.ts";
@@ -202,5 +203,55 @@ describe("what was heard, written for reading", () => {
     const heard = { words: [word("who", 0.7), word("sir", 0.7)], others: ["thursday", "who sir"] };
     expect(understood(house, NOW, "day", heard)).toMatchObject({ is: "said", text: "thursday" });
     expect(understood(house, NOW, "errand", heard)).toMatchObject({ is: "said", text: "who sir" });
+  });
+
+  it("takes a client's whole name where something else was heard that sounds like it, and a name is waited for", () => {
+    const onCard = namesOnCards(["Cecily Zellwood", "Siobhán O'Kane"]);
+    expect(onCard("sure it's cecily zellwood please".split(" "))).toBe(true);
+    expect(onCard("siobhan o'kane".split(" "))).toBe(true);
+    expect(onCard("cecily smith zellwood".split(" "))).toBe(false);
+    const heard = {
+      words: ["sure", "it's", "usually", "zellwood"].map((w) => word(w, 0.8)),
+      others: ["sure it's usually zellwood", "sure it's cecily(2) zellwood"],
+    };
+    expect(understood(house, NOW, "name", heard, onCard)).toMatchObject({ text: expect.stringContaining("cecily zellwood") as string });
+    expect(understood(house, NOW, "name", heard)).toMatchObject({ text: expect.stringContaining("usually") as string });
+    expect(understood(house, NOW, "errand", heard, onCard)).toMatchObject({ text: expect.stringContaining("usually") as string });
+  });
+});
+
+describe("how noisy a line is", () => {
+  const line = (speechDb: number, roomDb: number, frames = 400, from: NoiseState = quietLine()): NoiseState => {
+    let state = from;
+    for (let i = 0; i < frames; i++) state = lineNoise(state, { levelDb: i % 2 ? speechDb : roomDb, roomDb, sounding: i % 2 === 1 });
+    return state;
+  };
+  it("is told by how far speech stands above the room, after a second", () => {
+    expect(line(-23, -60).noise).toBe("none");
+    expect(line(-23, -42).noise).toBe("some");
+    expect(line(-23, -33).noise).toBe("much");
+    expect(line(-23, -33, 40).noise).toBe("none");
+    // A quiet speaker in a fairly quiet room is as hard to hear as a loud one in a loud room.
+    expect(line(-40, -50, 2000).noise).toBe("much");
+  });
+  it("does not change to and fro at a border", () => {
+    const before = line(-23, -38.5);
+    expect(before.noise).toBe("some");
+    expect(line(-23, -39.5, 50, before).noise).toBe("some");
+    expect(line(-23, -38.5, 50, line(-23, -34)).noise).toBe("much");
+  });
+  it("is never better with more noise, whatever came before", () => {
+    const rank = (s: NoiseState): number => NOISES.indexOf(s.noise);
+    fc.assert(
+      fc.property(
+        fc.double({ min: -70, max: -5, noNaN: true }),
+        fc.double({ min: 0, max: 30, noNaN: true }),
+        fc.constantFrom(-60, -45, -30),
+        (room, more, first) => {
+          const before = line(-23, first);
+          expect(rank(line(-23, room + more, 60, before))).toBeGreaterThanOrEqual(rank(line(-23, room, 60, before)));
+        },
+      ),
+    );
   });
 });

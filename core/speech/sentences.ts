@@ -6,6 +6,7 @@ import { EXAMPLES } from "../language/packs/en/examples.ts";
 import { TOPICS } from "../language/packs/en/topics.ts";
 import { Grammar } from "./grammar.ts";
 import { ANSWERS } from "./packs/en/answers.ts";
+import { GIVEN_NAMES } from "./packs/en/given.ts";
 import { FIRST_NAMES, LAST_NAMES } from "./packs/en/names.ts";
 import { letterWord, wordsOf } from "./words.ts";
 
@@ -45,6 +46,11 @@ export function earFor(expects: Expects, spelling = false): Ear {
       return "yes-no";
   }
 }
+
+/** So many given names are of the long list and not of the common ones. */
+const RARE_NAMES = 0.3;
+/** So many names are those of cards, where the house has cards. */
+const OF_CARDS = 0.4;
 
 type Shares = Record<string, number>;
 
@@ -164,6 +170,7 @@ export function ownWords({ house, clients }: Own): string[] {
     ...clients,
     FIRST_NAMES,
     LAST_NAMES,
+    GIVEN_NAMES,
   ].flatMap((text) => wordsOf(text, house));
 }
 
@@ -184,11 +191,17 @@ function filler({ house, clients }: Own): (thing: string, random: () => number) 
   const choices = handbook.questions.flatMap((q) => (q.choices ?? []).flatMap((c) => [c.say, ...c.also]));
   const first = FIRST_NAMES.trim().split(/\s+/);
   const last = LAST_NAMES.trim().split(/\s+/);
+  const given = GIVEN_NAMES.trim().split(/\s+/);
   const known = clients.map((c) => c.trim().split(/\s+/)).filter((c) => c[0]);
   const area = (handbook.place.phone ?? "").replace(/^\+1/, "").replace(/\D/g, "").slice(0, 3);
   const digit = (d: string): string => (d === "0" ? "oh" : numberAloud(Number(d)));
+  const one = <T>(list: readonly T[], random: () => number): T | undefined => list[Math.floor(random() * list.length)];
+  const firstName = (random: () => number): string =>
+    (random() < OF_CARDS && one(known, random)?.[0]) || (one(random() < RARE_NAMES ? given : first, random) as string);
+  const lastName = (random: () => number): string => (random() < OF_CARDS && one(known, random)?.at(-1)) || (one(last, random) as string);
+  const letters = (name: string): string => [...name.toLowerCase().replace(/[^a-z]/g, "")].map(letterWord).join(" ");
   return (thing, random) => {
-    const pick = <T>(list: readonly T[]): T | undefined => list[Math.floor(random() * list.length)];
+    const pick = <T>(list: readonly T[]): T | undefined => one(list, random);
     switch (thing) {
       case "service":
         return pick(pick(services) ?? []) ?? "appointment";
@@ -203,19 +216,17 @@ function filler({ house, clients }: Own): (thing: string, random: () => number) 
       case "odd":
         return pick(odd) ?? "thing";
       case "first-name":
-        return (random() < 0.5 && pick(known)?.[0]) || (pick(first) as string);
+        return firstName(random);
       case "last-name":
-        return (random() < 0.5 && pick(known)?.at(-1)) || (pick(last) as string);
-      case "spelt-name": {
-        const list = random() < 0.5 ? last : first;
-        const ofCard = random() < 0.5 ? pick(known)?.at(-1) : undefined;
-        const name = (ofCard ?? pick(list) ?? "").toLowerCase().replace(/[^a-z]/g, "");
-        return [...name].map(letterWord).join(" ");
-      }
+        return lastName(random);
+      case "whole-name":
+        return (random() < OF_CARDS && pick(known)?.join(" ")) || `${firstName(random)} ${lastName(random)}`;
+      case "spelt-name":
+        return letters(random() < 0.5 ? lastName(random) : firstName(random));
+      case "spelt-whole":
+        return letters((random() < OF_CARDS && pick(known)?.join(" ")) || `${firstName(random)} ${lastName(random)}`);
       case "area":
         return area && random() < 0.7 ? [...area].map(digit).join(" ") : [0, 1, 2].map(() => digit(String(Math.floor(random() * 10)))).join(" ");
-      case "name":
-        return random() < 0.5 && known.length > 0 ? (pick(known) as string[]).join(" ") : `${pick(first) as string} ${pick(last) as string}`;
       case "phone":
         return Array.from({ length: 10 }, () => digit(String(Math.floor(random() * 10)))).join(" ");
       case "places":

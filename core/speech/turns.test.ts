@@ -39,6 +39,10 @@ describe("whose turn it is", () => {
     const plain = pauseFor(u("on friday"), "usual");
     expect(pauseFor(u("nine oh two five five"), "usual")).toBeGreaterThan(2 * plain);
     expect(pauseFor(u("nine oh two five five five oh one four two"), "usual")).toBe(plain);
+    expect(pauseFor(u("one nine oh two five five five oh one four"), "usual")).toBeGreaterThan(2 * plain);
+    expect(pauseFor(u("one nine oh two five five five oh one four two"), "usual")).toBe(plain);
+    expect(pauseFor(u("good morning"), "usual")).toBeGreaterThan(plain);
+    expect(pauseFor(u("monday morning"), "usual")).toBe(plain);
     expect(pauseFor(u("n: o:"), "usual")).toBeGreaterThan(2 * plain);
     expect(pauseFor(u("nine"), "usual", true)).toBeGreaterThan(2 * plain);
     expect(pauseFor(u("on friday"), "patient")).toBeGreaterThan(plain);

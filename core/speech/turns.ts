@@ -107,6 +107,9 @@ export function goingOn(words: readonly string[], number = false): { what: "numb
   return null;
 }
 
+/** With these one begins, and says no whole thing. */
+const GREETS = new Set("hi hello hey hiya howdy good morning afternoon evening there all".split(" "));
+
 /** A telephone number is whole with ten digits, or eleven with the one before it. */
 const WHOLE_NUMBER = 10;
 
@@ -115,8 +118,12 @@ export function pauseFor(u: Pick<Utterance, "words" | "endSure">, patience: Pati
   const p = PAUSES[patience];
   if (u.words.length === 0) return NO_WORDS_MS;
   const going = goingOn(u.words, number);
-  if (going?.what === "number") return going.pieces >= WHOLE_NUMBER ? p.whole : p.going;
+  if (going?.what === "number") {
+    const countryFirst = u.words.at(-going.pieces) === "one";
+    return going.pieces >= WHOLE_NUMBER + (countryFirst ? 1 : 0) ? p.whole : p.going;
+  }
   if (going?.what === "spelling") return p.going;
+  if (u.words.length <= 3 && u.words.every((w) => GREETS.has(w))) return p.open;
   if (u.endSure >= WHOLE) return p.whole;
   return p.open - (u.endSure / WHOLE) * (p.open - p.whole) * 0.3;
 }

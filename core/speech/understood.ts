@@ -1,8 +1,10 @@
 import type { House } from "../house/compile.ts";
 import type { Expects } from "../language/context.ts";
 import type { Found } from "../language/found.ts";
+import { normalise } from "../language/text.ts";
 import { read } from "../language/read.ts";
 import type { EpochMin } from "../time/zone.ts";
+import { GIVEN_NAMES } from "./packs/en/given.ts";
 import { FIRST_NAMES, LAST_NAMES } from "./packs/en/names.ts";
 import { isLetterWord } from "./words.ts";
 import { nameWords, written } from "./written.ts";
@@ -33,7 +35,24 @@ export function sureness(words: readonly SureWord[]): number {
   return all === 0 ? 0 : sum / all;
 }
 
-const NAMES = new Set(`${FIRST_NAMES} ${LAST_NAMES}`.trim().split(/\s+/));
+/** Tells whether a client's whole name stands among words, as they are spoken. */
+export function namesOnCards(names: readonly string[]): (words: readonly string[]) => boolean {
+  // With the apostrophes and without the accents, as the ear's words are.
+  const spoken = (name: string): string =>
+    normalise(name)
+      .norm.replace(/[^a-z' ]+/g, " ")
+      .trim()
+      .replace(/ +/g, " ");
+  const whole = new Set(names.map(spoken).filter((n) => n.includes(" ")));
+  const longest = Math.max(0, ...[...whole].map((n) => n.split(" ").length));
+  return (words) => {
+    for (let at = 0; at < words.length; at++)
+      for (let count = 2; count <= Math.min(longest, words.length - at); count++) if (whole.has(words.slice(at, at + count).join(" "))) return true;
+    return false;
+  };
+}
+
+const NAMES = new Set(`${FIRST_NAMES} ${LAST_NAMES} ${GIVEN_NAMES}`.trim().split(/\s+/));
 const called = (word: string): boolean => NAMES.has(word);
 
 /** What a reading must hold to answer what was asked. */
@@ -57,14 +76,29 @@ export function agreed(house: House, now: EpochMin, text: string): boolean | und
   return yes?.kind === "yes" ? yes.value : undefined;
 }
 
+/** Another hypothesis as words, without the recogniser's own signs. */
+const wordsIn = (hypothesis: string): string[] =>
+  hypothesis
+    .split(" ")
+    .map((w) => w.replace(/\(\d+\)$/, ""))
+    .filter((w) => w !== "" && !/^[<[+]/.test(w));
+
 /**
  * What was said, as far as it may be acted on. Where the likeliest words do not answer what was asked, and others that
- * may have been said do, those are taken; where nothing is sure enough it is asked back.
+ * may have been said do, those are taken; where nothing is sure enough it is asked back. `onCard` tells whether words in
+ * a row are a client's whole name: where a name is waited for, one of those is likelier than what sounds like it.
  */
-export function understood(house: House, now: EpochMin, expects: Expects, heard: { words: readonly SureWord[]; others: readonly string[] }): Understood {
+export function understood(
+  house: House,
+  now: EpochMin,
+  expects: Expects,
+  heard: { words: readonly SureWord[]; others: readonly string[] },
+  onCard: (words: readonly string[]) => boolean = () => false,
+): Understood {
   if (heard.words.length === 0) return { is: "nothing" };
   const sure = sureness(heard.words);
-  const words = heard.words.map((w) => w.word);
+  const likeliest = heard.words.map((w) => w.word);
+  const words = expects === "name" && !onCard(likeliest) ? (heard.others.slice(0, OTHERS).map(wordsIn).find(onCard) ?? likeliest) : likeliest;
   const naming = expects === "name" && !words.some(isLetterWord);
   const first = written(naming ? nameWords(words, called) : words, expects);
   const wanted = WANTED[expects];
@@ -77,13 +111,7 @@ export function understood(house: House, now: EpochMin, expects: Expects, heard:
     return { is: "unclear", text: first, sure };
   if (!wanted || reading.errands.length > 0 || reading.found.some((f) => wanted.includes(f.kind))) return { is: "said", text: first, sure };
   for (const other of heard.others.slice(0, OTHERS)) {
-    const text = written(
-      other
-        .split(" ")
-        .map((w) => w.replace(/\(\d+\)$/, ""))
-        .filter((w) => w !== "" && !/^[<[+]/.test(w)),
-      expects,
-    );
+    const text = written(wordsIn(other), expects);
     const r = reads(text);
     if (r.errands.length === 0 && r.found.some((f) => wanted.includes(f.kind) && f.kind !== "yes")) return { is: "said", text, sure };
   }

@@ -21,6 +21,7 @@ class Trial {
   readonly events: CallEvent[] = [];
   readonly said: string[] = [];
   readonly models: string[] = [];
+  readonly noises: string[] = [];
   next: string[] = [];
   sure = 0.95;
   deaf = false;
@@ -57,6 +58,7 @@ class Trial {
     this.call = new Call({
       talker,
       ear: {
+        suit: (n) => void this.noises.push(n),
         begin: (m) => void this.models.push(m),
         hear: () => undefined,
         soFar: () => Promise.resolve(words()),
@@ -159,6 +161,15 @@ describe("a call", () => {
     await t.frames(quiet, 2000);
     expect(t.said).toEqual(["(unclear)"]);
     expect(t.kinds()).toContain("unclear");
+  });
+
+  it("tells the ear when the line has become noisy", async () => {
+    const t = await greeted();
+    expect(t.noises).toEqual([]);
+    let seed = 1;
+    const noise = (): Int16Array => Int16Array.from({ length: FRAME }, () => ((seed = (seed * 16807) % 2147483647) % 4000) - 2000);
+    for (let i = 0; i < 150; i++) t.call.frame(noise());
+    expect(t.noises.at(-1)).toBe("much");
   });
 
   it("goes on when the recogniser dies: what was said is asked again", async () => {

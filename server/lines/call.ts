@@ -6,11 +6,12 @@ import { clauses, heardOf } from "@gentian/core/speech/clauses";
 import { keys, noKey, type KeyState } from "@gentian/core/speech/dtmf";
 import { endSure, type Endings } from "@gentian/core/speech/endings";
 import { keyed } from "@gentian/core/speech/keyed";
+import { lineNoise, quietLine, type Noise, type NoiseState } from "@gentian/core/speech/noise";
 import { PHRASES } from "@gentian/core/speech/packs/en/phrases";
 import { earFor, type Ear as EarName } from "@gentian/core/speech/sentences";
 import { FRAME, FRAME_MS, RATE, type Samples } from "@gentian/core/speech/sound";
 import { goOn, noTurn, onlyListening, turn, type TurnAct, type TurnEvent, type TurnSettings, type TurnState } from "@gentian/core/speech/turns";
-import { agreed, sureness, understood } from "@gentian/core/speech/understood";
+import { agreed, namesOnCards, sureness, understood } from "@gentian/core/speech/understood";
 import type { EpochMin } from "@gentian/core/time/zone";
 import type { Heard, HeardWord } from "../speech/ear.ts";
 import { earcon, ringing } from "./tones.ts";
@@ -39,6 +40,8 @@ export interface Talker {
 
 /** What hears the caller: a recogniser's process, or what stands in for it. */
 export interface Hearing {
+  /** How noisy the line has become. */
+  suit(noise: Noise): void;
   begin(model: string): void;
   hear(samples: Samples): void;
   soFar(): Promise<HeardWord[]>;
@@ -68,6 +71,8 @@ export interface CallOptions {
   endings: Readonly<Record<EarName, Endings>>;
   speak: (text: string) => Promise<Samples>;
   calls: Calls;
+  /** Whole names of the house's clients. */
+  clients?: readonly string[];
   desk?: Desk;
   /** Said before the greeting goes on from a call that was cut off. */
   resumed?: { again: string };
@@ -131,6 +136,7 @@ export class Call {
   recording: boolean;
   #turn: TurnState = noTurn();
   #room: ActivityState = silentRoom();
+  #noise: NoiseState = quietLine();
   #keys: KeyState = noKey();
   #digits = "";
   #before: Samples[] = [];
@@ -156,7 +162,10 @@ export class Call {
   #asks = 0;
   #works = 0;
 
+  readonly #onCard: (words: readonly string[]) => boolean;
+
   constructor(readonly options: CallOptions) {
+    this.#onCard = namesOnCards(options.clients ?? []);
     this.recording = options.calls.record === "tell";
   }
 
@@ -197,6 +206,10 @@ export class Call {
     this.nowMs += FRAME_MS;
     if (this.#other) return this.#throughTo(heard);
     this.#room = activity(this.#room, heard);
+    const { noise } = this.#noise;
+    const { last, room } = this.#room.wide;
+    this.#noise = lineNoise(this.#noise, { levelDb: last.at(-1) ?? room, roomDb: room, sounding: this.#room.sounding });
+    if (this.#noise.noise !== noise) this.options.ear.suit(this.#noise.noise);
     const pressed = keys(this.#keys, heard);
     this.#keys = pressed.state;
     if (pressed.pressed !== null) this.#press(pressed.pressed);
@@ -335,7 +348,7 @@ export class Call {
       }
       this.#stop();
     }
-    const was = understood(talker.house, talker.now(), this.#asksToRecord ? "go-ahead" : this.#expects, heard);
+    const was = understood(talker.house, talker.now(), this.#asksToRecord ? "go-ahead" : this.#expects, heard, this.#onCard);
     if (was.is === "nothing" || (onlyListening(words) && this.#rest.length > 0)) {
       this.#events.push({ is: "answered" });
       // Broken off for nothing: it goes on from there.

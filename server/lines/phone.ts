@@ -164,17 +164,18 @@ class OpenCall {
     const calls: Calls = house.handbook.calls ?? {};
     const number = this.from ? parsePhoneNumberFromString(this.from, house.handbook.country as CountryCode) : undefined;
     const from = number?.isPossible() ? number.number : undefined;
-    const model: Model = await speech.modelNow(house, await namesOn(app, row.id));
+    const clients = await namesOn(app, row.id);
+    const model: Model = await speech.modelNow(house, clients);
     const ear = speech.borrow(model);
     try {
-      await this.#hold(house, calls, from, model, ear);
+      await this.#hold(house, { calls, clients }, from, model, ear);
     } finally {
       ear.close();
     }
     if (ws.readyState === WebSocket.OPEN) ws.close(1000);
   }
 
-  async #hold(house: House, calls: Calls, from: string | undefined, model: Model, ear: BorrowedEar): Promise<void> {
+  async #hold(house: House, { calls, clients }: { calls: Calls; clients: string[] }, from: string | undefined, model: Model, ear: BorrowedEar): Promise<void> {
     const { app, speech, row } = this;
     await ear.ready;
     const before = from ? await cutOffFrom(app.db, row.id, from, AGAIN_MIN) : null;
@@ -188,6 +189,7 @@ class OpenCall {
       endings: endingsAt(model),
       speak: (text) => speech.voices.speak(respelled(text, said), { voice: voice?.name ?? "clara", pace: voice?.pace ?? 1, pitch: voice?.pitch ?? 1 }),
       calls,
+      clients,
       ...(resumed ? { resumed: { again: resumed.state.heard ?? "" } } : {}),
       desk: {
         ring: (answered) => {

@@ -1,12 +1,12 @@
 /*
  * The ear: hears one call at a time through libpocketsphinx, and is spoken to over pipes.
  *
- *   ear ACOUSTIC-MODEL DICTIONARY GENERAL-MODEL SHARE NAME=ARPA-FILE...
+ *   ear ACOUSTIC-MODEL DICTIONARY GENERAL-MODEL NAME=SHARE=ARPA-FILE...
  *   ear --words GENERAL-MODEL COUNT
  *
  * Each named model is mixed with the general one, so that words of everyday English that the house never uses are heard
- * too; SHARE is the general one's weight, "0" leaves it out, and "1" hears by it alone. With --words the commonest words
- * of the general model are told, one a line.
+ * too; SHARE is the general one's weight beside it, "0" leaves it out, and "1" hears by it alone. With --words the
+ * commonest words of the general model are told, one a line.
  *
  * Standard input holds frames: one letter, four bytes of length (little endian), and so many bytes.
  *   S name     an utterance begins, heard with the language model of that name
@@ -146,7 +146,7 @@ static int tell_common_words(const char *path, int count)
 static ngram_model_t *mixed(cmd_ln_t *config, logmath_t *log, const char *path, ngram_model_t *general, float32 share)
 {
     ngram_model_t *own = ngram_model_read(config, path, NGRAM_AUTO, log);
-    if (!own || !general)
+    if (!own || share <= 0)
         return own;
     static char *names[] = { "house", "general" };
     ngram_model_t *both[] = { own, ngram_model_retain(general) };
@@ -162,23 +162,24 @@ int main(int argc, char **argv)
     err_set_logfp(NULL);
     if (argc == 4 && !strcmp(argv[1], "--words"))
         return tell_common_words(argv[2], atoi(argv[3]));
-    if (argc < 6)
-        return fault("usage: ear ACOUSTIC-MODEL DICTIONARY GENERAL-MODEL SHARE NAME=ARPA-FILE...");
-    float32 share = atof(argv[4]);
+    if (argc < 5)
+        return fault("usage: ear ACOUSTIC-MODEL DICTIONARY GENERAL-MODEL NAME=SHARE=ARPA-FILE...");
     cmd_ln_t *config = cmd_ln_init(NULL, ps_args(), TRUE, "-hmm", argv[1], "-dict", argv[2], "-logfn", "/dev/null", "-bestpath", "yes", "-fwdflat", "no", "-maxhmmpf",
                                    "6000", NULL);
     ps_decoder_t *ps = config ? ps_init(config) : NULL;
     if (!ps)
         return fault("the acoustic model or the dictionary cannot be read");
     logmath_t *log = ps_get_logmath(ps);
-    ngram_model_t *general = share > 0 ? ngram_model_read(config, argv[3], NGRAM_AUTO, log) : NULL;
-    if (share > 0 && !general)
+    ngram_model_t *general = ngram_model_read(config, argv[3], NGRAM_AUTO, log);
+    if (!general)
         return fault("the general language model cannot be read");
-    for (int i = 5; i < argc; i++) {
-        char *path = strchr(argv[i], '=');
+    for (int i = 4; i < argc; i++) {
+        char *weight = strchr(argv[i], '=');
+        char *path = weight ? strchr(weight + 1, '=') : NULL;
         if (!path)
-            return fault("a language model is given as NAME=FILE");
-        *path++ = 0;
+            return fault("a language model is given as NAME=SHARE=FILE");
+        *weight++ = *path++ = 0;
+        float32 share = atof(weight);
         ngram_model_t *model = share >= 1 ? ngram_model_retain(general) : mixed(config, log, path, general, share);
         if (!model || ps_set_lm(ps, argv[i], model) != 0)
             return fault("a language model cannot be read");

@@ -22,10 +22,8 @@ export interface EarFiles {
   acoustic: string;
   dictionary: string;
   general: string;
-  /** The general model's weight beside the house's own: 0 leaves it out, 1 hears by it alone. */
-  share: number;
-  /** The house's models by name. */
-  models: Readonly<Record<string, string>>;
+  /** The house's models by name, and the general model's weight beside each: 0 leaves it out, 1 hears by it alone. */
+  models: Readonly<Record<string, { path: string; share: number }>>;
 }
 
 interface Told {
@@ -41,6 +39,7 @@ export class Ear {
   readonly #waiting: { done: (t: Told) => void; fail: (e: Error) => void }[] = [];
   #rest = "";
   #dead = false;
+  #awake = false;
   readonly ready: Promise<void>;
   /** Called once, when the process has ended without being asked to. */
   onDeath: () => void = () => undefined;
@@ -50,8 +49,7 @@ export class Ear {
       files.acoustic,
       files.dictionary,
       files.general,
-      String(files.share),
-      ...Object.entries(files.models).map(([name, path]) => `${name}=${path}`),
+      ...Object.entries(files.models).map(([name, { path, share }]) => `${name}=${share}=${path}`),
     ]);
     this.#child.stdout.setEncoding("utf8");
     this.#child.stdout.on("data", (text: string) => this.#read(text));
@@ -59,12 +57,17 @@ export class Ear {
     this.#child.on("error", () => this.#die());
     this.#child.on("exit", () => this.#die());
     this.#child.stderr.resume();
-    this.ready = this.#next().then(() => undefined);
+    this.ready = this.#next().then(() => void (this.#awake = true));
     this.ready.catch(() => undefined);
   }
 
   get alive(): boolean {
     return !this.#dead;
+  }
+
+  /** Whether its models are loaded. */
+  get awake(): boolean {
+    return this.#awake && !this.#dead;
   }
 
   get pid(): number | undefined {

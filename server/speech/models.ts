@@ -6,6 +6,7 @@ import type { House } from "@gentian/core/house/compile";
 import { endings, type Endings } from "@gentian/core/speech/endings";
 import { EARS, ownWords, sentences, type Ear as EarName } from "@gentian/core/speech/sentences";
 import { Trigrams } from "@gentian/core/speech/trigrams";
+import { compiled } from "./compiled.ts";
 import { ACOUSTIC, dictionaryOf, GENERAL_MODEL, spokenWords } from "./dictionary.ts";
 import type { EarFiles } from "./ear.ts";
 
@@ -13,28 +14,19 @@ import type { EarFiles } from "./ear.ts";
 const SENTENCES: Record<EarName, number> = { open: 60_000, choose: 40_000, name: 25_000, letters: 15_000, number: 25_000, email: 15_000, "yes-no": 25_000 };
 /** How much is left for what was never counted. */
 const TRUST = 1.5;
-/** The general model's weight, and how many of its commonest words can be heard. */
-const SHARE = 0.001;
+/** The general model's weight: none where hardly anything but letters and figures is said. */
+const SHARE: Record<EarName, number> = { open: 0.001, choose: 0.001, name: 0.001, letters: 0, number: 0, email: 0, "yes-no": 0.001 };
+/** How many of its commonest words can be heard. */
 const COMMON_WORDS = 8000;
 /** So many count as common where slips of the pen are told from words. */
 const WRITTEN_WORDS = 30_000;
 /** Made anew when the way of making changes. */
-const MAKE = 8;
+const MAKE = 9;
 
 const SOURCE = new URL("./ear.c", import.meta.url);
 
-/** The ear's program, compiled when it is not there yet. Fails where the compiler or the library is missing. */
-export function earProgram(folder: string): string {
-  const source = readFileSync(SOURCE);
-  const path = join(folder, `ear-${createHash("sha256").update(source).digest("hex").slice(0, 12)}`);
-  if (existsSync(path)) return path;
-  mkdirSync(folder, { recursive: true });
-  const flags = execFileSync("pkg-config", ["--cflags", "--libs", "pocketsphinx", "sphinxbase"], { encoding: "utf8" }).trim().split(/\s+/);
-  const draft = `${path}.${process.pid}`;
-  execFileSync("gcc", ["-O2", "-std=c11", "-o", draft, SOURCE.pathname, ...flags, "-lm"]);
-  renameSync(draft, path);
-  return path;
-}
+/** The ear's program. */
+export const earProgram = (folder: string): string => compiled(folder, SOURCE, ["-O2"]);
 
 /** What a house's ear is made of, as one word: the same house and names give the same. */
 export function modelKey(house: House, clients: readonly string[]): string {
@@ -91,8 +83,7 @@ export function modelAt(folder: string, key: string): Model | null {
       acoustic: ACOUSTIC,
       dictionary: join(own, "words.dict"),
       general: GENERAL_MODEL,
-      share: SHARE,
-      models: Object.fromEntries(EARS.map((e) => [e, join(own, `${e}.arpa`)])),
+      models: Object.fromEntries(EARS.map((e) => [e, { path: join(own, `${e}.arpa`), share: SHARE[e] }])),
     },
   };
 }

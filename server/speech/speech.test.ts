@@ -3,14 +3,15 @@ import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { wordErrors } from "@gentian/core/speech/errors";
-import { RATE, writeWav, type Samples } from "@gentian/core/speech/sound";
+import { loudness, RATE, writeWav, type Samples } from "@gentian/core/speech/sound";
 import { VOICE_NAMES } from "@gentian/core/speech/voices";
 import { demoHouse } from "@gentian/core/testing/demo";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { dictionaryOf, pronounced } from "./dictionary.ts";
 import { Ear, type Heard } from "./ear.ts";
 import { makeModel, modelKey, type Model } from "./models.ts";
-import { Speech } from "./speech.ts";
+import { makeNoisyAcoustics, noisyAcoustics } from "./noise.ts";
+import { BorrowedEar, filesAt, Speech } from "./speech.ts";
 import { Voices } from "./voices.ts";
 
 const house = demoHouse();
@@ -99,6 +100,68 @@ describe("ears for calls", () => {
     expect(modelKey(changed, [])).not.toBe(modelKey(house, []));
     expect(modelKey(house, ["Ana Petrov"])).not.toBe(modelKey(house, []));
   });
+});
+
+describe("a noisy line", () => {
+  /** White noise so many dB below the speech, the same each time. */
+  function noisy(sound: Samples, db: number): Samples {
+    let seed = 7;
+    const next = (): number => (seed = (seed * 16807) % 2147483647) / 1073741823.5 - 1;
+    const loud = 10 ** ((loudness(sound) - db) / 20) * 32768 * Math.sqrt(3);
+    const padded = new Int16Array(sound.length + RATE);
+    padded.set(sound, RATE / 2);
+    return padded.map((s) => Math.max(-32768, Math.min(32767, Math.round(s + next() * loud))));
+  }
+
+  it("is heard better by the ear that is made for it, and by voices that it was not made with", async () => {
+    const acoustics = await makeNoisyAcoustics(folder);
+    expect(noisyAcoustics(folder)).toEqual(acoustics);
+    const suited = new Ear(filesAt(model, acoustics.much));
+    await suited.ready;
+    const sentences = [
+      "i'd like to book a sports massage on friday at two thirty",
+      "can i move my appointment to wednesday the tenth",
+      "how much is acupuncture",
+      "what time do you close on thursday",
+    ];
+    const errors = { plain: 0, suited: 0 };
+    for (const [i, text] of sentences.entries()) {
+      const sound = noisy(await said(text, i % 2 ? "clara" : "ronan"), 12);
+      for (const [which, by] of [
+        ["plain", ear],
+        ["suited", suited],
+      ] as const) {
+        const e = wordErrors(text.split(" "), words(await hears(sound, "open", by)).split(" "));
+        errors[which] += e.rate * e.said;
+      }
+    }
+    suited.close();
+    expect(errors.suited).toBeLessThan(errors.plain);
+  }, 240_000);
+
+  it("changes the ear between utterances, and never within one", async () => {
+    const taken: string[] = [];
+    const given: Ear[] = [];
+    const borrowed = new BorrowedEar(
+      (noise) => (taken.push(noise), new Ear(model.files)),
+      (e) => (given.push(e), e.close()),
+    );
+    await borrowed.ready;
+    const first = borrowed.pid;
+    borrowed.begin("open");
+    borrowed.suit("much");
+    await borrowed.settled;
+    expect(borrowed.pid).toBe(first);
+    await borrowed.end();
+    borrowed.begin("open");
+    expect(borrowed.pid).not.toBe(first);
+    expect(taken).toEqual(["none", "much"]);
+    expect(given).toHaveLength(1);
+    borrowed.suit("much");
+    expect(taken).toHaveLength(2);
+    borrowed.close();
+    expect(given).toHaveLength(2);
+  }, 60_000);
 });
 
 describe("the dictionary", () => {

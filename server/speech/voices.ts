@@ -32,7 +32,7 @@ export class Voices {
       this.#kept.set(key, there);
       return there;
     }
-    const made = synthesise(text, manner);
+    const made = synthesised(text, VOICES[manner.voice], manner.pace, manner.pitch);
     this.#kept.set(key, made);
     made.then(
       (sound) => {
@@ -51,25 +51,32 @@ export class Voices {
   }
 }
 
-async function synthesise(text: string, manner: Manner): Promise<Samples> {
+/** A voice of one of the programs that speak, and how high it is by itself. */
+export interface Speaker {
+  engine: "flite" | "espeak-ng";
+  id: string;
+  pitchHz: number;
+}
+
+/** A text as one of the programs speaks it: faster or slower, higher or lower than by itself (1). */
+export async function synthesised(text: string, { engine, id, pitchHz }: Speaker, pace: number, pitch: number): Promise<Samples> {
   const words = text.replace(/\s+/g, " ").trim();
   if (!/[\p{L}\p{N}]/u.test(words)) return new Int16Array(0);
-  const { engine, id, pitchHz } = VOICES[manner.voice];
   const file = join(tmpdir(), `gentian-voice-${randomUUID()}.wav`);
   try {
     if (engine === "flite") {
       // Flite's own pronunciation marks are not for callers to write.
-      const args = ["-voice", id, "--setf", `duration_stretch=${(1 / manner.pace).toFixed(3)}`];
-      if (manner.pitch !== 1) args.push("--setf", `int_f0_target_mean=${Math.round(pitchHz * manner.pitch)}`);
+      const args = ["-voice", id, "--setf", `duration_stretch=${(1 / pace).toFixed(3)}`];
+      if (pitch !== 1) args.push("--setf", `int_f0_target_mean=${Math.round(pitchHz * pitch)}`);
       await run("flite", [...args, "-t", words.replace(/[^\p{L}\p{N}\s.,?!'-]/gu, " "), "-o", file]);
     } else
       await run("espeak-ng", [
         "-v",
         id,
         "-s",
-        String(Math.round(165 * manner.pace)),
+        String(Math.round(165 * pace)),
         "-p",
-        String(Math.max(0, Math.min(99, Math.round(50 * manner.pitch)))),
+        String(Math.max(0, Math.min(99, Math.round(50 * pitch)))),
         "-w",
         file,
         "--",

@@ -254,7 +254,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     const whole = /^\s*(?:(?:it's|its|it is|my name is|my name's|i'm|i am|this is)\s+)?(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})[\s.!]*$/u.exec(said.raw);
     const words = whole?.[1] ? said.tokens.filter((t) => t.start >= said.raw.indexOf(whole[1] as string)) : [];
     if (words.length >= 2 && taken.some((f) => f.kind === "day" || f.kind === "time")) return [asName(said, words, "name/asked")];
-    const rest = said.tokens.filter((t) => !blocked(t) && !/\d/.test(t.text));
+    const rest = said.tokens.filter((t) => !blocked(t) && !/\d/.test(t.text) && !SHORTENED.test(t.text));
     if (rest[0] && NOT_TELLING.has(rest[0].text) && !capital(said, rest[0])) return [];
     const inCapitals = capitals(said, rest);
     if (inCapitals.length >= 2) return [asName(said, inCapitals, "name/asked")];
@@ -347,6 +347,9 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
 const NEVER_FIRST =
   /^(?:\w{2,}ing|spell|spelled|spelt|that's|what's|there's|it's|a|an|the|not|so|very|too|just|really|still|also|all|in|out|off|on|at|back|done|sorry|happy|late|sick|ill|unwell|nervous|pregnant|allergic|scared|terrified|blind|deaf|injured|hurt|free|busy|new|old|worried|interested|afraid|stuck|ready|here|there|sure|fine|good|okay|ok|with|from|for|to|by|about|after|been|have|had|got|booked|down)$/;
 
+/** A person with the verb run into it: "I'd", "you'll", "we've". */
+const SHORTENED = /^(?:i|you|he|she|it|we|they)['’](?:d|ll|ve|re)$/;
+
 /** Words around a name that are not part of it. */
 const FILLER = new Set(
   "spelled spelt hi hello hey um uh er ah oh yes yeah sure ok okay it's its it is i'm im i am my name name's the this here please thanks thank you and number phone cell mobile email my on at of course so well just call me full".split(
@@ -355,7 +358,7 @@ const FILLER = new Set(
 );
 /** What comes before a name that was asked for, and after it. */
 const LEADS_IN = new Set(
-  "put down it write just use take make out to under for call me they that that's thats it's its it'd it'll be would is this here you can could may i i'm im am my the name name's full booking booked appointment visit of course sure ok okay well so hi hello yes yeah then and right".split(
+  "say put down it write just use take make out to under for call me they that that's thats it's its it'd it'll be would is this here you can could may i i'm im am my the name name's full booking booked appointment visit of course sure ok okay well so hi hello yes yeah then and right".split(
     " ",
   ),
 );

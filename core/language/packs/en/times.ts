@@ -90,9 +90,13 @@ const waitsFor = (at: Moment): boolean => at.expects === "time" || at.expects ==
 const mayChange = (at: Moment): boolean => at.expects === "go-ahead" || at.expects === "phone-check" || at.expects === "name-check";
 const CHANGES = /\b(?:no|nope|wait|sorry|rather|actually|do|be|make it|make that|have|take|say|come|prefer|at)[, ]+(?:it |that )?$/;
 
+/** A part of the day and nothing else, before anything was asked: "morning" greets. */
+const greets = (m: RegExpMatchArray, at: Moment): boolean =>
+  at.expects === "errand" && /^\W*(?:(?:hi|hello|hey|oh|um+|uh+|good)\W+)*(?:morning|afternoon|evening)\W*(?:there\W*)?$/.test(m.input ?? "");
+
 /** What people put around a bare number that names a time. */
 const AROUND_A_TIME =
-  /\b(?:um+|uh+|ok(?:ay)?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|sounds|would|be|for me|me|thanks|thank you|i'll take|take|it|make|better|perfect|with|slot|one)\b/g;
+  /\b(?:um+|uh+|ok(?:ay)?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|sounds|would|be|for me|me|thanks|thank you|(?:i|we)'(?:ll|d) (?:take|have|like|go for|go with|prefer)|(?:can|could) (?:i|we) (?:have|take)|give me|let me have|book|put me down for|take|it|make|better|perfect|with|slot|one)\b/g;
 
 export const TIME_RULES: TimeRule[] = [
   {
@@ -206,7 +210,9 @@ export const TIME_RULES: TimeRule[] = [
       if (
         /\bthe $/.test(m.input.slice(0, m.index)) &&
         !SURE.test(said) &&
-        !(waitsFor(at) && /^ (?:one|slot|o'?clock)\b/.test(m.input.slice(m.index + m[0].length)))
+        !(waitsFor(at) && /^ (?:one|slot|o'?clock)\b/.test(m.input.slice(m.index + m[0].length))) &&
+        // "We'll take the eight": an hour in words, of those that were offered.
+        !(at.expects === "slot" && /^[a-z]+$/.test(said) && /^\W*(?:(?:please|then|thanks|thank you)\W*)*$/.test(m.input.slice(m.index + m[0].length)))
       )
         return null;
       if (SURE.test(said)) return one("at", said);
@@ -267,9 +273,10 @@ export const TIME_RULES: TimeRule[] = [
     name: "time/morning",
     pattern: /(?<!good )\b(?:(?:in|during|of) the |this |that |early (?:in the )?)?(?:mornings?|a\.m\.?)(?!\w)(?<!\d ?a\.m\.?)/g,
     // "Morning, could I …" greets.
-    value: (m) =>
-      /^\W*(?:hi |hello |hey )?$/.test(m.input.slice(0, m.index)) &&
-      /^morning\W+(?:all\b|everyone|can|could|i\b|i'd|may|we|is|are|do|what|how|this|just|team|folks)/.test(m.input.slice(m.index))
+    value: (m, at) =>
+      greets(m, at) ||
+      (/^\W*(?:hi |hello |hey )?$/.test(m.input.slice(0, m.index)) &&
+        /^morning\W+(?:all\b|everyone|can|could|i\b|i'd|may|we|is|are|do|what|how|this|just|team|folks)/.test(m.input.slice(m.index)))
         ? null
         : ranged("morning"),
   },
@@ -285,13 +292,20 @@ export const TIME_RULES: TimeRule[] = [
           : { kind: "span", toMin: 1020, name: "not-evening" },
     }),
   },
-  { name: "time/afternoon", pattern: /(?<!good |late )\b(?:(?:in|during) the |this |that |early )?(?:afternoons?|aft)\b/g, value: () => ranged("afternoon") },
+  {
+    name: "time/afternoon",
+    pattern: /(?<!good |late )\b(?:(?:in|during) the |this |that |early )?(?:afternoons?|aft)\b/g,
+    value: (m, at) => (greets(m, at) ? null : ranged("afternoon")),
+  },
   {
     name: "time/evening",
     pattern: /(?<!good )\b(?:(?:in|during) the |this |that |early |late )?(?:evenings?|tonight|(?<=(?:day|tomorrow|mon|tues|wed|thurs|fri|sat) )night)\b/g,
-    value: (m) =>
-      /^\W*(?:hi |hello |hey )?$|[.!?]\s*$/.test(m.input.slice(0, m.index)) &&
-      /^evening(?:\W*$|\W+(?:all\b|everyone|folks|team|there)|!)/.test(m.input.slice(m.index))
+    value: (m, at) =>
+      greets(m, at) ||
+      (/^\W*(?:hi |hello |hey )?$|[.!?]\s*$/.test(m.input.slice(0, m.index)) &&
+        (waitsFor(at) ? /^evening\W+(?:all\b|everyone|folks|team|there)/ : /^evening(?:\W*$|\W+(?:all\b|everyone|folks|team|there)|!)/).test(
+          m.input.slice(m.index),
+        ))
         ? null
         : ranged("evening"),
   },

@@ -119,7 +119,7 @@ not <weekday> <weekday>
 not <to-twelve> <hour-minute>
 (no|sorry|actually) (i meant|i said|i want|make it|with) (<service>|<staff>|<length>)
 = full-name
-18*<first-name> <last-name>
+18*<whole-name>
 <first-name>
 = name
 3*<full-name>
@@ -132,6 +132,7 @@ not <to-twelve> <hour-minute>
 (a: as in (alpha|apple|anna)|b: as in (bravo|boy|bob)|c: as in (charlie|cat)|d: as in (delta|dog|david)|e: as in (echo|edward|easy)|f: as in (foxtrot|frank|fox)|g: as in (golf|george|good)|h: as in (hotel|henry|house)|i: as in (india|ice|ink)|j: as in (juliet|john|jack)|k: as in (kilo|king|kite)|l: as in (lima|larry|lemon)|m: as in (mike|mary|mother)|n: as in (november|nancy|nora)|o: as in (oscar|orange|olive)|p: as in (papa|peter|paul)|q: as in (quebec|queen)|r: as in (romeo|robert|red)|s: as in (sierra|sam|sugar)|t: as in (tango|tom|table)|u: as in (uniform|uncle)|v: as in (victor|violet)|w: as in (whiskey|william)|x: as in (x-ray)|y: as in (yankee|yellow)|z: as in (zulu|zebra))
 = spelled
 8*<spelt-name>
+5*<spelt-whole>
 (it's spelled|that's|it's|spelled|my name is spelled|i spell it|sure|yes|okay|that's spelled|it's spelt) <spelt-name>
 <spelt-name> (new word|space|and the last name is|and my surname is|last name|) <spelt-name>
 <as-in> <as-in> <as-in> <as-in>
@@ -152,6 +153,7 @@ not <to-twelve> <hour-minute>
 <digit> <digit> <digit> <digit> <digit> <digit> <digit> <digit> <digit> <digit>
 <digit> <digit> <digit> <digit> <digit> <digit> <digit> <digit> <digit> <digit> <digit>
 (double|triple) <digit> <digit> <digit> <digit> <digit>
+2*one <area> <digit> <digit> <digit> <digit> <digit> <digit> <digit>
 plus one <area> <digit> <digit> <digit> <digit> <digit> <digit> <digit>
 = tens
 (twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|ten)
