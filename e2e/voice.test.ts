@@ -8,15 +8,14 @@ import { joined, RATE, readWav, toLine, writeWav, type Samples } from "@gentian/
 import { demoHouse } from "@gentian/core/testing/demo";
 import { Ear } from "@gentian/server/speech/ear";
 import { makeModel } from "@gentian/server/speech/models";
-import { Voices } from "@gentian/server/speech/voices";
 import { findings } from "./axe.ts";
+import { Speaker, voices } from "./speaker.ts";
 import { openBrowser, see, signIn, waitText, type Page } from "./browser.ts";
 
 const base = inject("base");
 const PAGE = `${base}/call/ternbay-phone`;
 const AXE = createRequire(import.meta.url).resolve("axe-core/axe.min.js");
 const folder = mkdtempSync(join(tmpdir(), "gentian-voice-"));
-const voices = new Voices();
 const pages: Page[] = [];
 
 /** A sound file in which somebody says these things, each after so many seconds for the receptionist to speak in. */
@@ -26,44 +25,6 @@ async function microphone(name: string, turns: readonly (readonly [number, strin
   const file = join(folder, `${name}.wav`);
   writeFileSync(file, writeWav([joined([...parts, new Int16Array(30 * RATE)])]));
   return file;
-}
-
-/**
- * Somebody who speaks when it is their turn: their words are sound files that come in by the page's microphone, a stream
- * of the browser's own. Like any caller they say it again when something else was understood.
- */
-class Speaker {
-  constructor(readonly driver: WebDriver) {}
-
-  /** Must be called before the page asks for its microphone. */
-  async takeMicrophone(): Promise<void> {
-    await this.driver.executeScript(`
-      const context = new AudioContext();
-      const out = context.createMediaStreamDestination();
-      navigator.mediaDevices.getUserMedia = () => Promise.resolve(out.stream);
-      window.speak = async (base64) => {
-        const bytes = Uint8Array.from(atob(base64), (c) => c.charCodeAt(0));
-        const from = new AudioBufferSourceNode(context, { buffer: await context.decodeAudioData(bytes.buffer) });
-        from.connect(out);
-        const ended = new Promise((done) => (from.onended = done));
-        from.start();
-        await ended;
-      };`);
-  }
-
-  /** Says it once the receptionist has finished, and waits for the words of an answer. */
-  async say(text: string, answer: RegExp): Promise<void> {
-    const file = writeWav([await voices.speak(text, { voice: "ronan", pace: 1, pitch: 1 })]);
-    for (let time = 1; ; time++) {
-      await see(this.driver, By.css("[role=log][aria-busy=false]"), 60_000);
-      await this.driver.executeAsyncScript("window.speak(arguments[0]).then(arguments[arguments.length - 1])", Buffer.from(file).toString("base64"));
-      try {
-        return await waitText(this.driver, answer, 12_000);
-      } catch (error) {
-        if (time === 3) throw error;
-      }
-    }
-  }
 }
 
 async function browser(microphone?: string): Promise<Page> {

@@ -383,9 +383,14 @@ export class Caller {
     return this.#manner(answer);
   }
 
-  /** Whoever wants to cancel, and is asked when to come, was misunderstood: they say again what they want. */
+  /** Whoever wants to cancel and is asked when to come, or is told of another service, was misunderstood: they say again what they want. */
   #notThat(said: Said): string | null {
     const { aim } = this.facts;
+    if (aim === "book" && ["slot", "name", "go-ahead"].includes(said.expects) && this.#ofAnother(said.text) && this.#refusals++ <= 4) {
+      this.asides++;
+      this.asked.delete(said.expects);
+      return this.#way("instead", { new: `the ${this.#serviceWords()}` });
+    }
     if (aim !== "cancel" && aim !== "ask") return null;
     const booking = ["service", "length", "staff", "day", "time", "slot"].includes(said.expects) && aim === "cancel";
     const agreeing = said.expects === "go-ahead" && /\b(?:book|reserve)\b/i.test(said.text) && !/\bcancel/i.test(said.text);
@@ -394,6 +399,14 @@ export class Caller {
     this.asked.delete(said.expects);
     if (aim === "ask") return this.#way("no");
     return `${this.#way("no")}. ${this.#way("cancel", { which: this.#ownWords().which })}`;
+  }
+
+  /** Whether a reply speaks of another service than the one that is wanted, and not of that. */
+  #ofAnother(text: string): boolean {
+    const low = text.toLowerCase();
+    const own = this.facts.service;
+    if (low.includes(own.name.toLowerCase()) || own.also.some((a) => low.includes(a.toLowerCase()))) return false;
+    return this.house.handbook.services.some((s) => s.id !== own.id && low.includes(s.name.toLowerCase()));
   }
 
   #aside(said: Said, again: boolean): string | null {

@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
+import { demoHouse } from "../testing/demo.ts";
 import { bookWith, NOW } from "../testing/play.ts";
 import { setBook, setHouse } from "../testing/sets.ts";
 import { epochMinOf } from "../time/zone.ts";
-import { Rehearsal } from "./copybook.ts";
+import { CopyBook, Rehearsal } from "./copybook.ts";
 
 const HOUSE = setHouse("fifth", "ternbay");
 const BOOKS = setBook("fifth", "ternbay");
@@ -160,4 +161,33 @@ describe("a person", () => {
       expect(talk(`my name is Halvard Quill, ${said}`).rehearsal.state.status).toBe("with-desk");
     },
   );
+});
+
+describe("what there is in general", () => {
+  const names = demoHouse().handbook.services.map((s) => s.name.toLowerCase());
+  const told = (text: string): number => names.filter((n) => text.toLowerCase().includes(n)).length;
+  const asked = (text: string, channel: "web" | "phone"): string => {
+    const talk = new Rehearsal(new CopyBook(demoHouse()), epochMinOf(demoHouse().zone, NOW), "line", channel, 3);
+    talk.start();
+    return talk
+      .say(text)
+      .map((r) => r.text)
+      .join(" ");
+  };
+  it.each(["what do you offer", "what kind of treatments do you have", "is there a menu of what you do"])("%s: all of it in writing, three aloud", (text) => {
+    expect(told(asked(text, "web"))).toBe(names.length);
+    expect(told(asked(text, "phone"))).toBe(3);
+  });
+  it("is what a word for several stands for", () => {
+    const reply = asked("which massages do you do", "web");
+    expect(reply).toMatch(/sports massage/i);
+    expect(reply).toMatch(/relaxation massage/i);
+    expect(told(reply)).toBe(2);
+  });
+  it("is who works there, by their work, and nobody who cannot be seen", () => {
+    const reply = asked("who works at your place", "web");
+    for (const name of ["Maren", "Tobias", "Priya", "Nell", "Joaquim", "Hanneke"]) expect(reply).toContain(name);
+    expect(reply).not.toContain("Mina");
+    expect(asked("who is the owner's accountant", "web")).not.toContain("Maren");
+  });
 });

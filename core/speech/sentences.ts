@@ -47,8 +47,8 @@ export function earFor(expects: Expects, spelling = false): Ear {
   }
 }
 
-/** So many given names are of the long list and not of the common ones. */
-const RARE_NAMES = 0.3;
+/** So many given names are of the long list and not of the common ones, where names are waited for. */
+const RARE_NAMES: Partial<Record<Ear, number>> = { name: 0.12, letters: 0.3, email: 0.12 };
 /** So many names are those of cards, where the house has cards. */
 const OF_CARDS = 0.4;
 
@@ -132,7 +132,7 @@ export interface Own {
 export function* sentences(own: Own, ear: Ear, count: number, seed = 1): Generator<string[]> {
   const random = chance(seed * 7919 + EARS.indexOf(ear));
   const { house } = own;
-  const fill = filler(own);
+  const fill = filler(own, RARE_NAMES[ear] ?? 0);
   const grammar = new Grammar([EXAMPLES.replace(/[+*](?=[\w'])/g, ""), ANSWERS], fill, random);
   const topics = new Grammar([`= topic\n${TOPICS.replace(/^= .*$/gm, "").replace(/[+*](?=[\w'])/g, "")}`], fill, random);
   const shares = Object.entries(SHARES[ear]);
@@ -177,7 +177,7 @@ export function ownWords({ house, clients }: Own): string[] {
 /** Words of a text that stand for a house: long enough to carry a meaning. */
 const content = (text: string): string[] => text.toLowerCase().match(/[a-z']{4,}/g) ?? [];
 
-function filler({ house, clients }: Own): (thing: string, random: () => number) => string {
+function filler({ house, clients }: Own, rare: number): (thing: string, random: () => number) => string {
   const { handbook } = house;
   const services = handbook.services.map((s) => [s.name, s.name, ...s.also]);
   const lengths = [...new Set(handbook.services.flatMap((s) => s.variants.map((v) => v.lengthMin)))];
@@ -197,7 +197,7 @@ function filler({ house, clients }: Own): (thing: string, random: () => number) 
   const digit = (d: string): string => (d === "0" ? "oh" : numberAloud(Number(d)));
   const one = <T>(list: readonly T[], random: () => number): T | undefined => list[Math.floor(random() * list.length)];
   const firstName = (random: () => number): string =>
-    (random() < OF_CARDS && one(known, random)?.[0]) || (one(random() < RARE_NAMES ? given : first, random) as string);
+    (random() < OF_CARDS && one(known, random)?.[0]) || (one(random() < rare ? given : first, random) as string);
   const lastName = (random: () => number): string => (random() < OF_CARDS && one(known, random)?.at(-1)) || (one(last, random) as string);
   const letters = (name: string): string => [...name.toLowerCase().replace(/[^a-z]/g, "")].map(letterWord).join(" ");
   return (thing, random) => {

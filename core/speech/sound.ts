@@ -154,3 +154,17 @@ export function bytesOf(samples: Samples): Uint8Array {
   samples.forEach((s, i) => b.setInt16(2 * i, s, true));
   return out;
 }
+
+/** Two sides of a call as they stand in a stereo file: a sample of the left, one of the right; the shorter ends in silence. */
+export function interleaved(left: Samples, right: Samples): Samples {
+  const out = new Int16Array(2 * Math.max(left.length, right.length));
+  left.forEach((s, i) => (out[2 * i] = s));
+  right.forEach((s, i) => (out[2 * i + 1] = s));
+  return out;
+}
+
+/** The two sides again. */
+export function apart(both: Samples): [Samples, Samples] {
+  const count = both.length >> 1;
+  return [Int16Array.from({ length: count }, (_, i) => both[2 * i] as number), Int16Array.from({ length: count }, (_, i) => both[2 * i + 1] as number)];
+}

@@ -1,11 +1,10 @@
-import { ServerResponse, type IncomingMessage } from "node:http";
+import type { IncomingMessage } from "node:http";
 import type { Duplex } from "node:stream";
-import type { Request, Response } from "express";
 import { WebSocket, type RawData, type WebSocketServer } from "ws";
 import { FRAME, type Samples } from "@gentian/core/speech/sound";
 import { arrived, framed, unframed, type Arrivals } from "@gentian/core/speech/wire";
 import type { App } from "../app.ts";
-import { accountById } from "../data/accounts.ts";
+import { accountOf } from "./account.ts";
 import type { OtherEnd } from "./call.ts";
 
 /** So many frames of the desk's sound are kept for the caller: what comes faster is older than it should be. */
@@ -13,29 +12,19 @@ const MOST_WAITING = 25;
 
 /** A person at the desk takes a call that rings: they hear the caller, and the caller hears them. */
 export function openDeskEnd(app: App, sockets: WebSocketServer, req: IncomingMessage, socket: Duplex, head: Buffer, conversation: string): void {
-  const refuse = (status: string): void => void socket.end(`HTTP/1.1 ${status}\r\n\r\n`);
-  const origin = req.headers.origin;
-  if (origin !== undefined && origin.replace(/^https?:\/\//, "") !== req.headers.host) return refuse("403 Forbidden");
-  const r = req as Request;
-  app.sessions(r, new ServerResponse(req) as Response, () => {
-    const id = (r.session as { account?: string } | undefined)?.account;
-    (id ? accountById(app.db, id) : Promise.resolve(null))
-      .then((account) => {
-        if (!account) return refuse("401 Unauthorized");
-        sockets.handleUpgrade(req, socket, head, (ws) => {
-          sockets.emit("connection", ws, req);
-          const end = new DeskEnd(ws, account.name);
-          if (!app.exchange.take(account.houseId, conversation, end)) {
-            ws.send(JSON.stringify({ event: "fault", why: "gone", what: "This call rings no more: somebody else has taken it, or the caller has gone." }));
-            ws.close(1000);
-            return;
-          }
-          ws.send(JSON.stringify({ event: "taken" }));
-          app.talk.takeOver(account.houseId, conversation, account).catch(() => undefined);
-        });
-      })
-      .catch(() => refuse("500 Internal Server Error"));
-  });
+  accountOf(app, req, socket, (account) =>
+    sockets.handleUpgrade(req, socket, head, (ws) => {
+      sockets.emit("connection", ws, req);
+      const end = new DeskEnd(ws, account.name);
+      if (!app.exchange.take(account.houseId, conversation, end)) {
+        ws.send(JSON.stringify({ event: "fault", why: "gone", what: "This call rings no more: somebody else has taken it, or the caller has gone." }));
+        ws.close(1000);
+        return;
+      }
+      ws.send(JSON.stringify({ event: "taken" }));
+      app.talk.takeOver(account.houseId, conversation, account).catch(() => undefined);
+    }),
+  );
 }
 
 class DeskEnd implements OtherEnd {

@@ -3,6 +3,8 @@ import { randomUUID } from "node:crypto";
 import { readFile, rm } from "node:fs/promises";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import type { House } from "@gentian/core/house/compile";
+import { respelled } from "@gentian/core/speech/respelled";
 import { readWav, toLine, type Samples } from "@gentian/core/speech/sound";
 import { VOICES, type VoiceName } from "@gentian/core/speech/voices";
 
@@ -102,4 +104,13 @@ function run(program: string, args: readonly string[]): Promise<void> {
   return new Promise((done, fail) => {
     execFile(program, args, { timeout: LONGEST_WAIT_MS }, (error) => (error ? fail(new Error(`${program} cannot be run`, { cause: error })) : done()));
   });
+}
+
+/** How one of a house's receptionists speaks: in their voice, and with the words that voices say wrong written as they are said. */
+export function speakerOf(voices: Voices, house: House, receptionist: string | undefined): (text: string) => Promise<Samples> {
+  const { receptionists, calls } = house.handbook;
+  const voice = receptionists.find((r) => r.id === receptionist)?.voice;
+  const manner: Manner = { voice: voice?.name ?? "clara", pace: voice?.pace ?? 1, pitch: voice?.pitch ?? 1 };
+  const said = new Map((calls?.said ?? []).map((s) => [s.word.toLowerCase(), s.as]));
+  return (text) => voices.speak(respelled(text, said), manner);
 }

@@ -273,11 +273,8 @@ function place(t: Turn): boolean {
   return true;
 }
 
-const namesVal = (t: Turn, ids: readonly string[], word: "or" | "and"): Value =>
-  joinVals(
-    ids.map((id) => val(calledText(t.house, id), staffSource(t.house, id))),
-    word,
-  );
+const namesVals = (t: Turn, ids: readonly string[]): Value[] => ids.map((id) => val(calledText(t.house, id), staffSource(t.house, id)));
+const namesVal = (t: Turn, ids: readonly string[], word: "or" | "and"): Value => joinVals(namesVals(t, ids), word);
 
 function staff(t: Turn, reading: Reading): boolean {
   const { house } = t;
@@ -371,7 +368,7 @@ function staff(t: Turn, reading: Reading): boolean {
     t.outcome("answered");
     return true;
   }
-  if (about.length === 0) return false;
+  if (about.length === 0) return team(t, reading);
   for (const s of about.slice(0, 3)) {
     const who = house.services.get(s)?.staff ?? [];
     t.say("ask/who-does", { service: val(serviceText(house, s), serviceSource(house, s)), people: namesVal(t, who, "or") });
@@ -379,6 +376,70 @@ function staff(t: Turn, reading: Reading): boolean {
   t.outcome("answered");
   return true;
 }
+
+/** Nothing but people in general is asked for: who there is, by their work. */
+function team(t: Turn, reading: Reading): boolean {
+  const { house } = t;
+  const roles = new Map<string, string[]>();
+  for (const p of house.handbook.staff) if (p.bookable && p.work !== "") roles.set(p.work, [...(roles.get(p.work) ?? []), p.id]);
+  const known = new Set([...PEOPLE, ...[...roles.keys()].flatMap(contentOf)]);
+  if (roles.size === 0 || contentOf(reading.masked.replace(/<\w+>/g, " ")).some((w) => !known.has(w))) return false;
+  const parts = [...roles].map(([work, ids]) => val(`${work}: ${few(t, namesVals(t, ids)).text}`, ...ids.map((id) => staffSource(house, id))));
+  const cut = t.state.channel === "phone" ? parts.slice(0, MOST_ALOUD) : parts;
+  t.say("ask/team", { list: val(cut.map((p) => p.text).join("; "), ...cut.flatMap((p) => p.sources)) });
+  t.outcome("answered");
+  return true;
+}
+
+const PEOPLE = new Set(
+  contentOf("who people person persons staff team therapist therapists works working work here there see anybody somebody everyone clinic place names called"),
+);
+
+/** So much is said of a list on the telephone. */
+const MOST_ALOUD = 3;
+
+/** All of a list in writing, and on the telephone the first of it: nobody keeps more in mind. */
+function few(t: Turn, list: readonly Value[]): Value {
+  if (t.state.channel !== "phone" || list.length <= MOST_ALOUD) return joinVals(list, "and");
+  return joinVals([...list.slice(0, MOST_ALOUD), val("others")], "and");
+}
+
+/** Services for a list that is cut: those first that are of different kinds. */
+function unlike(t: Turn): string[] {
+  const first: string[] = [];
+  const later: string[] = [];
+  const words = new Set<string>();
+  for (const s of t.house.handbook.services) {
+    const own = contentOf(s.name);
+    (own.some((w) => words.has(w)) ? later : first).push(s.id);
+    for (const w of own) words.add(w);
+  }
+  return [...first, ...later];
+}
+
+/** What there is to choose from; on the telephone a few, and what else it is for is asked. */
+function services(t: Turn): void {
+  const { house } = t;
+  const ids = t.state.channel === "phone" ? unlike(t) : house.handbook.services.map((s) => s.id);
+  t.say("ask/services", {
+    list: few(
+      t,
+      ids.map((id) => val(serviceText(house, id), serviceSource(house, id))),
+    ),
+  });
+}
+
+/** Whether a question speaks of services in general and of nothing else: "what do you offer", "is there a menu". */
+function ofServices(reading: Reading): boolean {
+  const words = contentOf(reading.masked.replace(/<\w+>/g, " "));
+  return reading.question && words.every((w) => SERVICES.has(w)) && (words.length > 0 || /\b(?:what|which)\b.*\b(?:do|have)\b/i.test(reading.said));
+}
+
+const SERVICES = new Set(
+  contentOf(
+    "what which offer offers offering provide provides services service treatments treatment kinds kind sorts sort types type menu list range options available have do there here clinic place book bookable get choose tell",
+  ),
+);
 
 /** Whether a question about people speaks of more than their work, their services and when they are in. */
 function besides(t: Turn, reading: Reading, people: readonly string[]): boolean {
@@ -445,14 +506,25 @@ function service(t: Turn, reading: Reading): boolean {
   }
   // "My neck is stiff, what would you suggest": what there is to choose from; which of it is theirs to say.
   if (!t.state.task && named.length === 0 && SEEKS.test(text)) {
-    t.say("ask/services", {
-      list: joinVals(
-        house.handbook.services.map((s) => val(serviceText(house, s.id), serviceSource(house, s.id))),
-        "and",
-      ),
-    });
+    services(t);
     t.expect("service");
     t.state.asking = "book";
+    return done();
+  }
+  if (named.length === 0 && ofServices(reading)) {
+    services(t);
+    return done();
+  }
+  // "What massages do you have": all that the one word stands for.
+  const kinds = ofKind(reading.found, "service").find((f) => f.value.length > 1);
+  if (kinds && named.length === kinds.value.length && ofServices(reading)) {
+    t.say("ask/services-of", {
+      list: few(
+        t,
+        kinds.value.map((id) => val(serviceText(house, id), serviceSource(house, id))),
+      ),
+    });
+    t.state.topics = [...kinds.value];
     return done();
   }
   // A wording of the handbook's own answers goes before the description.
@@ -486,12 +558,7 @@ function service(t: Turn, reading: Reading): boolean {
     return done();
   }
   if (/\b(?:what|which) (?:services|treatments|kinds?|sorts?|do you (?:do|offer))|\bwhat.*\boffer\b/.test(text)) {
-    t.say("ask/services", {
-      list: joinVals(
-        house.handbook.services.map((s) => val(serviceText(house, s.id), serviceSource(house, s.id))),
-        "and",
-      ),
-    });
+    services(t);
     return done();
   }
   return false;

@@ -111,6 +111,8 @@ export const EN = {
   "ask/about": ["{about}"],
   "ask/bring": ["{bring}"],
   "ask/services": ["We offer {list}."],
+  "ask/services-of": ["There is {list}.", "We have {list}."],
+  "ask/team": ["These are the people you can see: {list}."],
   "ask/hours": ["We are open {list}."],
   "ask/hours-day": ["On {date} we are open {hours}.", "{date}: open {hours}."],
   "ask/hours-weekday": ["On {weekday}s we are open {hours}."],

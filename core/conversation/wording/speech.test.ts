@@ -16,6 +16,8 @@ describe("a reply said aloud", () => {
     ["Have you been to us before? (1 of 5)", "Have you been to us before?, one of five,"],
     ["45 minutes, less than 24 hours before", "forty-five minutes, less than twenty-four hours before"],
     ["at 10:05 am", "at ten oh five in the morning"],
+    ["I have Nia Amo, N-I-A, A-M-O. Is that right?", "I have Nia Amo, N as in November, I, A, A, M as in Mike, O. Is that right?"],
+    ["a mid-morning X-ray", "a mid-morning X-ray"],
   ])("%s", (written, said) => {
     expect(spoken(written, house)).toBe(said);
   });

@@ -37,6 +37,18 @@ const digitsAloud = (text: string): string =>
     .map((group) => [...group].map((d) => (d === "0" ? "oh" : numberAloud(Number(d)))).join(" "))
     .join(", ");
 
+/** What letters are called where they might be another: the words of the ICAO's spelling alphabet. */
+const AS_IN: Readonly<Record<string, string>> = Object.fromEntries(
+  "Bravo Charlie Delta Echo Foxtrot Golf Mike November Papa Sierra Tango Victor Zulu".split(" ").map((w) => [w[0] as string, w]),
+);
+
+/** A name letter by letter: "N as in November, I, A". Those that sound like no other stand by themselves. */
+const lettersAloud = (letters: string): string =>
+  letters
+    .split("-")
+    .map((l) => (AS_IN[l] ? `${l} as in ${AS_IN[l]}` : l))
+    .join(", ");
+
 function moneyAloud(whole: number, hundredths: number, currency: string): string {
   const [one, several, cent, cents] = MONEY[currency] ?? ["", "", "", ""];
   if (!one) return numberAloud(whole);
@@ -51,6 +63,7 @@ function moneyAloud(whole: number, hundredths: number, currency: string): string
 export function spoken(text: string, house: House): string {
   const { currency, clientClock } = house.handbook;
   return text
+    .replace(/(?<![\w-])[A-Z](?:-[A-Z])+(?![\w-])/g, lettersAloud)
     .replace(/([A-Za-z0-9._%+-]+)@([A-Za-z0-9.-]+\.[A-Za-z]{2,})/g, (_, local: string, host: string) =>
       `${local} at ${host}`.replace(/\./g, " dot ").replace(/_/g, " underscore ").replace(/-/g, " dash "),
     )

@@ -347,8 +347,8 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
 const NEVER_FIRST =
   /^(?:\w{2,}ing|spell|spelled|spelt|that's|what's|there's|it's|a|an|the|not|so|very|too|just|really|still|also|all|in|out|off|on|at|back|done|sorry|happy|late|sick|ill|unwell|nervous|pregnant|allergic|scared|terrified|blind|deaf|injured|hurt|free|busy|new|old|worried|interested|afraid|stuck|ready|here|there|sure|fine|good|okay|ok|with|from|for|to|by|about|after|been|have|had|got|booked|down)$/;
 
-/** A person with the verb run into it: "I'd", "you'll", "we've". */
-const SHORTENED = /^(?:i|you|he|she|it|we|they)['’](?:d|ll|ve|re)$/;
+/** A person with the verb run into it: "I'd", "you'll". */
+const SHORTENED = /^(?:i|you|he|she|it|we|they)['’](?:d|ll)$/;
 
 /** Words around a name that are not part of it. */
 const FILLER = new Set(

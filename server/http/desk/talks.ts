@@ -3,7 +3,7 @@ import { z } from "zod";
 import { weightiest } from "@gentian/core/conversation/public";
 import type { Outcome } from "@gentian/core/conversation/state";
 import type { House } from "@gentian/core/house/compile";
-import { samplesOf, writeWav } from "@gentian/core/speech/sound";
+import { apart, samplesOf, writeWav } from "@gentian/core/speech/sound";
 import { VOICE_NAMES } from "@gentian/core/speech/voices";
 import { webvtt } from "@gentian/core/speech/webvtt";
 import { dayOfIso, isoOfDay } from "@gentian/core/time/days";
@@ -166,9 +166,7 @@ export function talksRoutes(app: App): Router {
     handler(async (req, res) => {
       const { call } = await callOf(req);
       if (!call.sound) throw new Refusal(404, "There is no recording of this call", "It was not recorded, or its term is over and it was deleted.");
-      const both = samplesOf(await soundOf(app.db, call.id));
-      const side = (k: number): Int16Array => Int16Array.from({ length: both.length >> 1 }, (_, i) => both[2 * i + k] ?? 0);
-      const wav = Buffer.from(writeWav([side(0), side(1)]));
+      const wav = Buffer.from(writeWav(apart(samplesOf(await soundOf(app.db, call.id)))));
       res.type("audio/wav").setHeader("accept-ranges", "bytes");
       const range = /^bytes=(\d+)-(\d*)$/.exec(req.headers.range ?? "");
       if (!range) {

@@ -12,6 +12,11 @@ export interface LineMessage {
   words?: string;
   text?: string;
   key?: string;
+  /** What a rehearsal's line asks of the page. */
+  id?: number;
+  start?: boolean;
+  said?: string;
+  kind?: "silence" | "unclear" | "nobody-came";
   to?: string;
   on?: boolean;
   turn?: { who: "client" | "receptionist" | "desk"; text: string; brokenOff?: boolean };
@@ -84,11 +89,15 @@ export class PhoneLine {
   }
 
   press(key: string): void {
-    if (this.#socket?.readyState === WebSocket.OPEN) this.#socket.send(JSON.stringify({ event: "key", key }));
+    this.tell({ event: "key", key });
+  }
+
+  tell(message: object): void {
+    if (this.#socket?.readyState === WebSocket.OPEN) this.#socket.send(JSON.stringify(message));
   }
 
   hangUp(): void {
-    if (this.#socket?.readyState === WebSocket.OPEN) this.#socket.send(JSON.stringify({ event: "hang-up" }));
+    this.tell({ event: "hang-up" });
     this.#end(null);
   }
 

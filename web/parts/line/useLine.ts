@@ -11,8 +11,11 @@ export interface CallLine {
 
 export type CallState = "before" | "calling" | "going" | "put-through" | "over";
 
-/** A call as a page shows it: its state, what was said, and the words that are being heard right now. */
-export function useLine(path: string, start: object | null) {
+/**
+ * A call as a page shows it: its state, what was said, and the words that are being heard right now. `answer` gives what a
+ * line asks for whose conversation the page itself holds.
+ */
+export function useLine(path: string, start: object | null, answer?: (asked: LineMessage) => Promise<object>) {
   const [state, setState] = useState<CallState>("before");
   const [lines, setLines] = useState<CallLine[]>([]);
   const [hears, setHears] = useState("");
@@ -21,6 +24,10 @@ export function useLine(path: string, start: object | null) {
   const [muted, setMuted] = useState(false);
   const line = useRef<PhoneLine | null>(null);
   const count = useRef(0);
+  const answering = useRef(answer);
+  useEffect(() => {
+    answering.current = answer;
+  });
 
   const put = useCallback((l: Omit<CallLine, "id">): void => setLines((list) => [...list, { ...l, id: ++count.current }]), []);
   const hear = useCallback(
@@ -29,6 +36,9 @@ export function useLine(path: string, start: object | null) {
         case "started":
         case "taken":
           setState("going");
+          return;
+        case "ask":
+          void answering.current?.(m).then((turned) => line.current?.tell({ event: "answer", id: m.id, turned }));
           return;
         case "hears":
           setHears(m.words ?? "");

@@ -44,8 +44,7 @@ export function Handbook() {
 function OpenHandbook({ first }: { first: DraftView }) {
   const editor = useDraft(first);
   const { draft } = editor;
-  const line = draft.lines[0];
-  const talk = useRehearsal(draft, line?.key ?? "");
+  const talk = useRehearsal(draft);
   const usage = useGet<Usage>("/draft/usage");
   const empty = draft.services.length === 0;
   const [bring, setBring] = useState(empty);

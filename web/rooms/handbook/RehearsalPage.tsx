@@ -4,6 +4,7 @@ import { placeOfSource } from "@gentian/core/house/lines";
 import { Button } from "../../parts/controls.tsx";
 import { notesOf } from "../../parts/reasons.ts";
 import type { Reason } from "../../api/types.ts";
+import { useLine, type Line } from "../../parts/line/useLine.ts";
 import type { Heard, RehearsalView } from "./useRehearsal.ts";
 
 /** Lights the lines of the handbook that a reply came from; the first of them comes into view where it is asked for. */
@@ -35,6 +36,10 @@ export function RehearsalPage({ talk }: { talk: RehearsalView }) {
   }, [count]);
   useEffect(() => () => light([], false), []);
   const last = talk.turns.at(-1);
+  const line = useLine("/api/desk/rehearsal/line", { event: "start" }, (asked) =>
+    asked.start ? talk.beginByVoice() : talk.hear(asked.said ?? { kind: asked.kind ?? "silence" }),
+  );
+  const onTheLine = line.state === "calling" || line.state === "going";
   const say = (words: string): void => {
     if (words.trim() === "") return;
     talk.say(words.trim());
@@ -49,10 +54,10 @@ export function RehearsalPage({ talk }: { talk: RehearsalView }) {
         </h2>
         <span className="text-s whitespace-nowrap text-quiet">on a copy of the calendars</span>
         <span className="ml-auto flex whitespace-nowrap">
-          <Button kind="quiet" className="!px-2" onClick={talk.back} disabled={count < 2}>
+          <Button kind="quiet" className="!px-2" onClick={talk.back} disabled={count < 2 || onTheLine}>
             Take back
           </Button>
-          <Button kind="quiet" className="!px-2" onClick={talk.again} disabled={count < 2}>
+          <Button kind="quiet" className="!px-2" onClick={talk.again} disabled={count < 2 || onTheLine}>
             Start again
           </Button>
         </span>
@@ -110,7 +115,13 @@ export function RehearsalPage({ talk }: { talk: RehearsalView }) {
           </li>
         ))}
       </ol>
-      {last?.reply?.choices ? (
+      {line.fault ? (
+        <p role="alert" className="mx-6 mb-2 rounded-m bg-clay-pale px-3 py-2 text-s text-clay">
+          <strong className="font-semibold">{line.fault.title}.</strong> {line.fault.detail}
+        </p>
+      ) : null}
+      {onTheLine ? <OnTheLine line={line} /> : null}
+      {last?.reply?.choices && !onTheLine ? (
         <div className="flex flex-wrap gap-1.5 px-6 pb-2">
           {last.reply.choices.map((c) => (
             <Button key={c.label} onClick={() => say(c.say)}>
@@ -120,7 +131,7 @@ export function RehearsalPage({ talk }: { talk: RehearsalView }) {
         </div>
       ) : null}
       <form
-        className="flex gap-2 border-t border-hairline px-6 py-3"
+        className={onTheLine ? "hidden" : "flex gap-2 border-t border-hairline px-6 py-3"}
         onSubmit={(e) => {
           e.preventDefault();
           say(text);
@@ -137,8 +148,38 @@ export function RehearsalPage({ talk }: { talk: RehearsalView }) {
         <Button kind="main" type="submit" className="min-h-10" disabled={text.trim() === "" || !talk.ready}>
           Say it
         </Button>
+        <Button className="min-h-10" disabled={!talk.ready} onClick={line.call} title="As on the telephone, by the microphone: begins anew">
+          Speak
+        </Button>
       </form>
     </section>
+  );
+}
+
+/** The rehearsal by voice: what is being heard, and how to end it. */
+function OnTheLine({ line }: { line: Line }) {
+  return (
+    <div
+      className="border-t border-hairline bg-gentian-pale px-6 py-3"
+      aria-label="Rehearsal by voice"
+      role="group"
+      aria-busy={line.says !== "" || line.hears !== ""}
+    >
+      <p role="status" className="text-s font-semibold text-gentian">
+        {line.state === "calling" ? "The ear is being started…" : line.says !== "" ? "It speaks: break in when you like" : "It listens: speak as a client"}
+      </p>
+      <p className="min-h-[23px] font-serif text-[16px] leading-[23px] text-quiet italic [overflow-wrap:anywhere]">
+        {line.hears === "" ? "" : `${line.hears} …`}
+      </p>
+      <div className="mt-2 flex gap-2">
+        <Button kind="wrong" onClick={line.hangUp}>
+          Hang up
+        </Button>
+        <Button aria-pressed={line.muted} onClick={() => line.mute(!line.muted)}>
+          {line.muted ? "Microphone on again" : "Microphone off"}
+        </Button>
+      </div>
+    </div>
   );
 }
 

@@ -1,7 +1,9 @@
 import { CopyBook, Rehearsal, type CopyAppointment, type CopyClient } from "@gentian/core/conversation/copybook";
+import { spoken } from "@gentian/core/conversation/wording/speech";
 import { readyOf, type Draft, type Ready } from "@gentian/core/house/draft";
 import { matches, SUPPORTS } from "@gentian/core/knowledge/match";
 import type { ReplyOut } from "@gentian/core/conversation/state";
+import type { Channel } from "@gentian/core/house/schema";
 import type { BusyRow } from "@gentian/core/schedule/calendar";
 
 /** Lines less likely than this are not worth a look. */
@@ -13,6 +15,17 @@ export interface Copy {
   busy: BusyRow[];
   clients: CopyClient[];
   appointments: CopyAppointment[];
+}
+
+/** What comes from the client: words, or on the telephone that nothing was said, or nothing that could be heard. */
+export type Said = string | { kind: "silence" | "unclear" | "nobody-came" };
+
+/** The last replies as a telephone line needs them. */
+export interface Turned {
+  replies: { text: string; speech: string; from: "receptionist" }[];
+  status: string;
+  expects: string;
+  spelling?: boolean;
 }
 
 export interface Played {
@@ -36,27 +49,28 @@ export interface Tried {
 export type Ask =
   | { id: number; what: "house"; draft: Draft }
   | { id: number; what: "copy"; copy: Copy }
-  | { id: number; what: "play"; said: string[]; line: string; seed: number }
+  | { id: number; what: "play"; said: Said[]; line: string; channel: Channel; seed: number }
   | { id: number; what: "try"; question: string };
 
 export type Told =
   | { id: number; what: "gaps"; gaps: Ready["gaps"] }
-  | { id: number; what: "played"; turns: Played[]; expects: string; tookMs: number }
+  | { id: number; what: "played"; turns: Played[]; expects: string; last: Turned; tookMs: number }
   | { id: number; what: "tried"; hits: Tried[] }
   | { id: number; what: "ok" };
 
 let ready: Ready | null = null;
 let copy: Copy | null = null;
 
-function play(said: readonly string[], line: string, seed: number): { turns: Played[]; expects: string } {
-  if (!ready || !copy) return { turns: [], expects: "" };
+const NOTES = { silence: "nothing is said", unclear: "not heard well enough", "nobody-came": "nobody comes to the telephone" } as const;
+
+function play(said: readonly Said[], line: string, channel: Channel, seed: number): { turns: Played[]; expects: string; last: Turned } {
+  if (!ready || !copy) return { turns: [], expects: "", last: { replies: [], status: "open", expects: "nothing" } };
   const { house } = ready;
   const book = new CopyBook(house);
   for (const row of copy.busy) book.calendar.set(row);
   book.clients.push(...copy.clients.map((c) => ({ ...c })));
   // Visits of services that the draft no longer has take their time, and are not spoken of.
   book.appointments.push(...copy.appointments.filter((a) => house.services.has(a.service)).map((a) => ({ ...a })));
-  const channel = house.handbook.lines.find((l) => l.key === line)?.channel ?? "web";
   const talk = new Rehearsal(book, copy.nowMin, line, channel, seed);
   const turns: Played[] = [];
   const hear = (replies: readonly ReplyOut[], before: { slips: number; holds: number; booked: number }): void => {
@@ -75,13 +89,30 @@ function play(said: readonly string[], line: string, seed: number): { turns: Pla
     if (replies.length > 0) turns.push({ who: "receptionist", text: replies.map((r) => r.text).join(" "), reply: joined(replies), notes });
     else if (notes.length > 0) turns.push({ who: "receptionist", text: "", notes });
   };
-  hear(talk.start(), { slips: 0, holds: 0, booked: 0 });
-  for (const text of said) {
-    turns.push({ who: "client", text, notes: [] });
+  let replies = talk.start();
+  hear(replies, { slips: 0, holds: 0, booked: 0 });
+  for (const what of said) {
     const before = { slips: book.slips.length, holds: book.holds.size, booked: 0 };
-    hear(talk.say(text), before);
+    if (typeof what === "string") {
+      turns.push({ who: "client", text: what, notes: [] });
+      replies = talk.say(what);
+    } else {
+      turns.push({ who: "client", text: "", notes: [NOTES[what.kind]] });
+      replies = what.kind === "nobody-came" ? talk.nobodyCame() : talk.event(what.kind);
+    }
+    hear(replies, before);
   }
-  return { turns, expects: talk.state.expects };
+  const { status, expects, client } = talk.state;
+  return {
+    turns,
+    expects,
+    last: {
+      replies: replies.map((r) => ({ text: r.text, speech: spoken(r.text, house), from: "receptionist" })),
+      status,
+      expects,
+      ...(client.spells ? { spelling: true } : {}),
+    },
+  };
 }
 
 const joined = (list: readonly ReplyOut[]): ReplyOut => {
@@ -101,8 +132,8 @@ onmessage = (event: MessageEvent<Ask>): void => {
       return tell({ id: ask.id, what: "ok" });
     case "play": {
       const at = performance.now();
-      const { turns, expects } = play(ask.said, ask.line, ask.seed);
-      return tell({ id: ask.id, what: "played", turns, expects, tookMs: performance.now() - at });
+      const { turns, expects, last } = play(ask.said, ask.line, ask.channel, ask.seed);
+      return tell({ id: ask.id, what: "played", turns, expects, last, tookMs: performance.now() - at });
     }
     case "try": {
       const hits = ready ? matches(ready.house, ask.question, 4).filter((h) => h.sure >= WORTH_SHOWING) : [];
