@@ -91,6 +91,23 @@ describe("calling the house from the browser", () => {
     expect(heard).toMatch(/wednesday/);
   }, 240_000);
 
+  it("is rehearsed by voice in the handbook, by the draft as it is being written", async () => {
+    const { driver } = await browser(await microphone("nothing", []));
+    await signIn(driver, base);
+    await driver.get(`${base}/handbook`);
+    await see(driver, By.xpath("//button[.='Speak'][not(@disabled)]"), 30_000);
+    const speaker = new Speaker(driver, "[aria-label='Rehearsal by voice'][aria-busy=false]");
+    await speaker.takeMicrophone();
+    await (await see(driver, By.xpath("//button[.='Speak']"))).click();
+    await waitText(driver, /it (?:speaks|listens)/i, 90_000);
+    await speaker.say("how much is acupuncture", /\$85/);
+    expect(await findings(driver, AXE)).toEqual([]);
+    await (await see(driver, By.xpath("//button[.='Hang up']"))).click();
+    // What was spoken can be gone on with in writing.
+    await (await see(driver, By.css("input[aria-label='Type as a client']"))).sendKeys("and how long does it take\n");
+    await waitText(driver, /45 minutes/);
+  }, 240_000);
+
   it("puts a caller through to the desk, who hear each other, and the logbook tells it", async () => {
     const caller = await browser(
       await microphone("person", [
