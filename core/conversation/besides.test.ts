@@ -163,6 +163,18 @@ describe("a person", () => {
   );
 });
 
+describe("a person who does not do it", () => {
+  it("is told of once, and then it is with whoever does", () => {
+    const { all, last } = talk(
+      "half an hour of sports massage with Maren on Wednesday please",
+      "half an hour of sports massage on Wednesday at quarter past twelve",
+    );
+    expect(all[1]).toMatch(/Maren doesn't do sports massage/);
+    expect(last).not.toMatch(/Maren/);
+    expect(last).toMatch(/Wednesday 3 March at 12:15 pm/);
+  });
+});
+
 describe("what there is in general", () => {
   const names = demoHouse().handbook.services.map((s) => s.name.toLowerCase());
   const told = (text: string): number => names.filter((n) => text.toLowerCase().includes(n)).length;

@@ -259,6 +259,9 @@ function explain(t: Turn, why: Why, target: Target): void {
           "or",
         ),
       });
+      // It has been said and cannot be: from now on anybody who does it will do.
+      const { task } = t.state;
+      if (task?.errand === "book" || task?.errand === "move") delete task.staff;
       return;
     }
     case "full":
