@@ -2,7 +2,9 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { activity, silentRoom } from "./activity.ts";
 import { keyIn, keys, noKey } from "./dtmf.ts";
-import { FRAME, joined, loudness, RATE, readWav, resample, SoundFault, toLine, writeWav, type Samples } from "./sound.ts";
+import { medianWait, spokenAt, type SpokenTurn } from "./kept.ts";
+import { respelled } from "./respelled.ts";
+import { FRAME, joined, loudness, RATE, readWav, resample, SoundFault, toLine, writeWav, type Samples, apart, interleaved } from "./sound.ts";
 import { webvtt } from "./webvtt.ts";
 import { arrived, framed, unframed } from "./wire.ts";
 
@@ -169,5 +171,52 @@ describe("a transcript with times", () => {
     expect(text).toBe(
       "WEBVTT\n\n00:00:00.000 --> 00:00:00.900\n<v Receptionist>Good morning.\n\n00:01:01.500 --> 00:01:02.000\n<v Client>a &lt;b&gt; &amp; c\n",
     );
+  });
+});
+
+describe("what is kept of a call", () => {
+  const turn = (who: SpokenTurn["who"], text: string, fromMs: number, waitMs?: number): SpokenTurn => ({
+    who,
+    text,
+    fromMs,
+    toMs: fromMs + 2000,
+    words: [],
+    ...(waitMs === undefined ? {} : { waitMs }),
+  });
+  const call = {
+    lengthMs: 60_000,
+    turns: [
+      turn("receptionist", "What shall I tell them?", 0),
+      turn("client", "please tell Nell that I'm late", 10_000, 900),
+      turn("receptionist", "please tell Nell that I'm late, I'll pass that on", 15_000),
+      turn("client", "thanks bye", 20_000, 500),
+    ],
+  };
+  it("finds where a message was spoken, by the caller and not by who says it back", () => {
+    expect(spokenAt(call, 60_000, "Please tell Nell that I'm late.")).toEqual({ fromMs: 9600, toMs: 12_400 });
+    expect(spokenAt(call, 60_000, "From a caller: please tell Nell that I'm late (taping)")).toEqual({ fromMs: 9600, toMs: 12_400 });
+    expect(spokenAt(call, 60_000, "something else")).toEqual({ fromMs: 19_600, toMs: 22_400 });
+    expect(spokenAt({ lengthMs: 60_000, turns: [] }, 59_000, "x")).toEqual({ fromMs: 0, toMs: 59_000 });
+  });
+  it("gives the whole of a recording that holds the message alone", () => {
+    expect(spokenAt(call, 8000, "please tell Nell that I'm late")).toEqual({ fromMs: 0, toMs: 8000 });
+  });
+  it("knows the wait in the middle, and that there may be none", () => {
+    expect(medianWait(call.turns)).toBe(900);
+    expect(medianWait([])).toBeUndefined();
+  });
+  it("puts two sides together as a stereo file has them, and takes them apart again", () => {
+    expect([...interleaved(Int16Array.of(1, 2), Int16Array.of(3))]).toEqual([1, 3, 2, 0]);
+    fc.assert(
+      fc.property(fc.array(fc.tuple(fc.integer({ min: -32768, max: 32767 }), fc.integer({ min: -32768, max: 32767 }))), (pairs) => {
+        const left = Int16Array.from(pairs, ([l]) => l);
+        const right = Int16Array.from(pairs, ([, r]) => r);
+        expect(apart(interleaved(left, right))).toEqual([left, right]);
+      }),
+    );
+  });
+  it("says words as the house writes them for the voice, whole words alone", () => {
+    const said = new Map([["nell", "nel"]]);
+    expect(respelled("Nell, and Nelly; nell's", said)).toBe("nel, and Nelly; nell's");
   });
 });

@@ -1,17 +1,8 @@
-import type { SpokenTurn } from "../lines/call.ts";
+import type { KeptCall, SpokenTurn } from "@gentian/core/speech/kept";
 import type { Tx } from "./db.ts";
 
-export interface CallRow {
-  id: string;
+export interface CallRow extends KeptCall {
   conversationId: string;
-  from: string | null;
-  state: "going" | "closed" | "left" | "dropped" | "too-long";
-  lengthMs: number;
-  recorded: boolean;
-  /** Whether there is any sound of it. */
-  sound: boolean;
-  turns: SpokenTurn[];
-  putThroughTo: string | null;
 }
 
 export async function insertCall(tx: Tx, c: { houseId: string; conversationId: string; from?: string; nowMin: number }): Promise<string> {
@@ -96,6 +87,17 @@ export async function soundOf(tx: Tx, id: string): Promise<Buffer> {
 export async function deleteSound(tx: Tx, id: string): Promise<void> {
   await tx.raw("delete from call_sounds where call_id = ?", [id]);
   await tx.raw("update calls set delete_at = null where id = ?", [id]);
+}
+
+/** The last call with sound of each of these conversations, and how long its recording is: 16 bit stereo at 16 kHz. */
+export async function heardIn(tx: Tx, conversations: readonly string[]): Promise<(CallRow & { soundMs: number })[]> {
+  if (conversations.length === 0) return [];
+  const { rows } = await tx.raw<{ rows: (Columns & { sound_ms: string })[] }>(
+    `select distinct on (c.conversation_id) ${COLUMNS}, (select sum(length(s.sound)) / 64 from call_sounds s where s.call_id = c.id) as sound_ms
+       from calls c where c.conversation_id = any(?::uuid[]) and exists (select 1 from call_sounds s where s.call_id = c.id) order by c.conversation_id, c.real_at desc`,
+    [[...conversations]],
+  );
+  return rows.map((r) => ({ ...asRow(r), soundMs: Number(r.sound_ms) }));
 }
 
 /** Deletes the recordings whose term is over; how many calls that were. */

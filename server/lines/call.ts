@@ -5,6 +5,7 @@ import { activity, silentRoom, type ActivityState } from "@gentian/core/speech/a
 import { clauses, heardOf } from "@gentian/core/speech/clauses";
 import { keys, noKey, type KeyState } from "@gentian/core/speech/dtmf";
 import { endSure, type Endings } from "@gentian/core/speech/endings";
+import type { SpokenTurn } from "@gentian/core/speech/kept";
 import { keyed } from "@gentian/core/speech/keyed";
 import { lineNoise, quietLine, type Noise, type NoiseState } from "@gentian/core/speech/noise";
 import { PHRASES } from "@gentian/core/speech/packs/en/phrases";
@@ -78,20 +79,6 @@ export interface CallOptions {
   resumed?: { again: string };
   /** What happens, for the caller's page and the desk. */
   on: (event: CallEvent) => void;
-}
-
-/** A stretch of talk with its words in time, kept with the call. Milliseconds from the call's beginning. */
-export interface SpokenTurn {
-  who: "client" | "receptionist" | "desk";
-  text: string;
-  fromMs: number;
-  toMs: number;
-  words: { word: string; fromMs: number; toMs: number }[];
-  sure?: number;
-  /** How long the caller waited for the first sound of the answer after their last. */
-  waitMs?: number;
-  /** Broken off by the caller. */
-  brokenOff?: boolean;
 }
 
 export type CallEvent =

@@ -6,7 +6,7 @@ import { WebSocket } from "ws";
 import type { Line } from "@gentian/core/house/schema";
 import { FRAME, samplesOf, type Samples } from "@gentian/core/speech/sound";
 import { framed, unframed } from "@gentian/core/speech/wire";
-import { callById, callsOf, cutOffFrom, deleteOldSounds, deleteSound, insertCall, insertSound, saveCall, soundOf } from "../data/calls.ts";
+import { callById, callsOf, cutOffFrom, deleteOldSounds, deleteSound, heardIn, insertCall, insertSound, saveCall, soundOf } from "../data/calls.ts";
 import { houseById, type HouseRow } from "../data/houses.ts";
 import { Speech } from "../speech/speech.ts";
 import { Voices } from "../speech/voices.ts";
@@ -144,6 +144,15 @@ describe("what is kept of a call", () => {
     expect([...samplesOf(await soundOf(t.app.db, id))]).toEqual([1, 2, 3, 4]);
     await deleteSound(t.app.db, id);
     expect(await callById(t.app.db, t.houseId, id)).toMatchObject({ sound: false, recorded: true });
+  });
+
+  it("is found by its conversation, with how long its sound is: a second is 64,000 bytes", async () => {
+    const { id, conversation } = await kept("left", "+19025550106");
+    await insertSound(t.app.db, id, 2, Buffer.alloc(64_000 * 3));
+    expect(await heardIn(t.app.db, [conversation])).toMatchObject([{ id, conversationId: conversation, soundMs: 3000 }]);
+    await deleteSound(t.app.db, id);
+    expect(await heardIn(t.app.db, [conversation])).toEqual([]);
+    expect(await heardIn(t.app.db, [])).toEqual([]);
   });
 
   it("loses its sound when its term is over, and not before", async () => {

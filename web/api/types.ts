@@ -1,3 +1,5 @@
+import type { KeptCall, Stretch } from "@gentian/core/speech/kept";
+
 /** What the desk's interface sends. Minutes are of the house's wall clock within the day. */
 export interface Me {
   account: { name: string; email: string; role: string };
@@ -116,6 +118,8 @@ export interface Waiting {
   agoMin: number;
   at: At;
   status: string;
+  /** Where it can be heard, when it was spoken. */
+  listen?: Stretch & { call: string };
 }
 
 export interface LogEntry {
@@ -135,28 +139,6 @@ export interface LogEntry {
 }
 
 /** A stretch of a call's talk, in milliseconds from its beginning. */
-export interface SpokenTurn {
-  who: "client" | "receptionist" | "desk";
-  text: string;
-  fromMs: number;
-  toMs: number;
-  words: { word: string; fromMs: number; toMs: number }[];
-  sure?: number;
-  waitMs?: number;
-  brokenOff?: boolean;
-}
-
-export interface OneCall {
-  id: string;
-  from: string | null;
-  state: "going" | "closed" | "left" | "dropped" | "too-long";
-  lengthMs: number;
-  recorded: boolean;
-  sound: boolean;
-  turns: SpokenTurn[];
-  putThroughTo: string | null;
-}
-
 export interface Ringing {
   conversation: string;
   who: string;
@@ -198,7 +180,7 @@ export interface TurnView {
 }
 
 export interface OneConversation {
-  calls: OneCall[];
+  calls: KeptCall[];
   id: string;
   line: string;
   channel: string;

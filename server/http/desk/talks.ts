@@ -4,15 +4,16 @@ import { weightiest } from "@gentian/core/conversation/public";
 import type { Outcome } from "@gentian/core/conversation/state";
 import type { House } from "@gentian/core/house/compile";
 import { apart, samplesOf, writeWav } from "@gentian/core/speech/sound";
+import { spokenAt } from "@gentian/core/speech/kept";
 import { VOICE_NAMES } from "@gentian/core/speech/voices";
 import { webvtt } from "@gentian/core/speech/webvtt";
 import { dayOfIso, isoOfDay } from "@gentian/core/time/days";
 import { clockText } from "@gentian/core/time/zone";
 import type { App } from "../../app.ts";
-import { callById, callsOf, deleteSound, soundOf } from "../../data/calls.ts";
+import { callById, callsOf, deleteSound, heardIn, soundOf } from "../../data/calls.ts";
 import { conversationById, countSince, logBetween, talkingNow, turnsOf, type LogRow } from "../../data/conversations.ts";
 import { notify } from "../../data/notify.ts";
-import { finishSlip, reopenSlip, waitingSlips } from "../../data/slips.ts";
+import { finishSlip, reopenSlip, waitingSlips, type SlipRow } from "../../data/slips.ts";
 import { savedTalkOf } from "../../savedtalk.ts";
 import { Refusal } from "../../refusal.ts";
 import { UUID } from "../../talk.ts";
@@ -22,6 +23,14 @@ import { bodyDate, local, placeOf } from "./place.ts";
 const share = z.coerce.number().min(0.7).max(1.4);
 const voiceQuery = z.object({ text: z.string().min(1).max(200), voice: z.enum(VOICE_NAMES), pace: share, pitch: share });
 const sayBody = z.object({ text: z.string().trim().min(1, "write something").max(2000) });
+
+/** What a caller may have left by voice. */
+const LEFT = new Set<SlipRow["kind"]>(["message", "call-back"]);
+
+function listenTo(spoken: Awaited<ReturnType<typeof heardIn>>, slip: SlipRow) {
+  const call = LEFT.has(slip.kind) ? spoken.find((c) => c.conversationId === slip.conversationId) : undefined;
+  return call ? { listen: { call: call.id, ...spokenAt(call, call.soundMs, slip.text) } } : {};
+}
 
 function logEntry(house: House, t: LogRow, nowMin: number) {
   return {
@@ -62,9 +71,11 @@ export function talksRoutes(app: App): Router {
       const today = p.house.zone.toEpochMin(p.house.zone.toLocal(p.nowMin).day, 0);
       const slips = await waitingSlips(app.db, p.row.id);
       const talking = await talkingNow(app.db, p.row.id);
+      const spoken = await heardIn(app.db, [...new Set(slips.flatMap((s) => (s.conversationId && LEFT.has(s.kind) ? [s.conversationId] : [])))]);
       res.json({
         waiting: slips.map((s) => ({
           ...s,
+          ...listenTo(spoken, s),
           agoMin: p.nowMin - s.madeMin,
           at: local(p.house, s.madeMin),
           status: talking.find((t) => t.id === s.conversationId)?.status ?? "closed",

@@ -4,7 +4,7 @@ import { send, wordsOf } from "../../api/client.ts";
 import type { Now, Waiting } from "../../api/types.ts";
 import { Button } from "../../parts/controls.tsx";
 import { agoText, phone } from "../../parts/words.ts";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 
 const KIND = { message: "message", "hand-over": "handed over", emergency: "emergency", "call-back": "call back", tell: "to be told" } as const;
 
@@ -89,9 +89,29 @@ function One({ w, onOpen, onSlip }: { w: Waiting; onOpen: (conversation: string)
             {w.kind === "tell" ? "Told" : "Done"}
           </Button>
         )}
+        {w.listen ? <Listen to={w.listen} /> : null}
         {w.appointmentId ? <Button onClick={() => onSlip(w.appointmentId as string)}>See it</Button> : null}
         {w.conversationId ? <Button onClick={() => onOpen(w.conversationId as string)}>Read</Button> : null}
       </div>
     </>
   );
+}
+
+/** A message as it was spoken. */
+function Listen({ to }: { to: NonNullable<Waiting["listen"]> }) {
+  const [audio, setAudio] = useState<HTMLAudioElement | null>(null);
+  useEffect(() => () => audio?.pause(), [audio]);
+  const play = (): void => {
+    const sound = new Audio(`/api/desk/calls/${to.call}/sound.wav#t=${(to.fromMs / 1000).toFixed(2)},${(to.toMs / 1000).toFixed(2)}`);
+    const over = (): void => setAudio(null);
+    sound.onpause = over;
+    sound.onended = over;
+    sound.onerror = () => {
+      over();
+      toast.error("This message cannot be played: its recording is no longer kept");
+    };
+    setAudio(sound);
+    sound.play().catch(over);
+  };
+  return <Button onClick={() => (audio ? audio.pause() : play())}>{audio ? "Stop" : "Listen"}</Button>;
 }

@@ -1,13 +1,13 @@
 import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
 import { useSWRConfig } from "swr";
+import { medianWait, type KeptCall, type SpokenTurn } from "@gentian/core/speech/kept";
 import { send, wordsOf } from "../../api/client.ts";
-import type { OneCall, SpokenTurn } from "../../api/types.ts";
 import { Button } from "../../parts/controls.tsx";
 import { phone } from "../../parts/words.ts";
 
 const clock = (ms: number): string => `${Math.floor(ms / 60_000)}:${String(Math.floor(ms / 1000) % 60).padStart(2, "0")}`;
-const ENDS: Record<OneCall["state"], string> = {
+const ENDS: Record<KeptCall["state"], string> = {
   going: "going on now",
   closed: "ended by both",
   left: "the caller hung up",
@@ -16,7 +16,7 @@ const ENDS: Record<OneCall["state"], string> = {
 };
 
 /** A call played again: its sound where it is kept, and the words lit as they are spoken. */
-export function Playback({ call, client, conversation }: { call: OneCall; client: string; conversation: string }) {
+export function Playback({ call, client, conversation }: { call: KeptCall; client: string; conversation: string }) {
   const audio = useRef<HTMLAudioElement>(null);
   const [atMs, setAtMs] = useState(-1);
   const { mutate } = useSWRConfig();
@@ -45,8 +45,7 @@ export function Playback({ call, client, conversation }: { call: OneCall; client
       toast.error(wordsOf(e).title);
     }
   };
-  const waits = call.turns.flatMap((t) => (t.waitMs === undefined ? [] : [t.waitMs])).sort((a, b) => a - b);
-  const median = waits[Math.floor(waits.length / 2)];
+  const median = medianWait(call.turns);
   return (
     <section aria-label={`Call of ${clock(call.lengthMs)}`} className="mb-4 ml-[72px] border border-hairline bg-paper">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-hairline px-4 py-2 text-s text-quiet">
