@@ -37,6 +37,8 @@ export interface AppOptions {
   log?: Logger;
   /** Folder that keeps the language models for the telephone. */
   speech?: string;
+  /** Where it is set, a caller's number is believed only from a gateway that knows it. */
+  gatewaySecret?: string;
 }
 
 /** Everything a server process keeps alive. */

@@ -55,6 +55,7 @@ export async function start(flags: Flags): Promise<void> {
       signInLimit: limit("GENTIAN_SIGN_IN_LIMIT", 20),
       speech: join(folder, "speech"),
       measure: process.env["GENTIAN_MEASURE"] === "1",
+      ...(process.env["GENTIAN_GATEWAY_SECRET"] ? { gatewaySecret: process.env["GENTIAN_GATEWAY_SECRET"] } : {}),
     });
     await prepare(app, flags, rate, say);
   } catch (error) {

@@ -111,6 +111,24 @@ describe("a call over the line", () => {
     expect(await callsOf(t.app.db, conversation as string)).toHaveLength(2);
   }, 120_000);
 
+  it("has no number where a gateway must prove itself, and does not", async () => {
+    t.app.options.gatewaySecret = "between the gateway and us";
+    try {
+      const from = "+19025550188";
+      const number = async (start: object): Promise<string | null | undefined> => {
+        const caller = new Caller("/api/v1/lines/ternbay-phone/call", { event: "start", from, ...start });
+        const { call } = await caller.until((m) => m.event === "started");
+        caller.hangUp();
+        return (await callById(t.app.db, t.houseId, call as string))?.from;
+      };
+      expect(await number({})).toBeNull();
+      expect(await number({ secret: "a guess" })).toBeNull();
+      expect(await number({ secret: "between the gateway and us" })).toBe(from);
+    } finally {
+      delete t.app.options.gatewaySecret;
+    }
+  }, 60_000);
+
   it("in a rehearsal is for nobody without an account", async () => {
     const stranger = new WebSocket(`${t.base.replace("http", "ws")}/api/desk/rehearsal/line`);
     expect(await new Promise((done) => (stranger.on("open", () => done("open")), stranger.on("error", () => done("refused"))))).toBe("refused");

@@ -1,3 +1,4 @@
+import { createHash, timingSafeEqual } from "node:crypto";
 import type { IncomingMessage, Server } from "node:http";
 import type { Duplex } from "node:stream";
 import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js";
@@ -28,7 +29,7 @@ const KEEP_DAYS = 30;
 /** A recording is kept in pieces of so long. */
 const PIECE_MS = 5000;
 
-const startMessage = z.object({ event: z.literal("start"), from: z.string().max(40).optional() });
+const startMessage = z.object({ event: z.literal("start"), from: z.string().max(40).optional(), secret: z.string().max(200).optional() });
 const lineMessage = z.discriminatedUnion("event", [
   startMessage,
   z.object({ event: z.literal("key"), key: z.string().regex(/^[0-9*#]$/) }),
@@ -98,7 +99,7 @@ class Lines {
     if (this.#open >= MOST_CALLS) return fault("busy", "All lines are busy. Call again in a minute.");
     this.#open++;
     try {
-      await new OpenCall(app, app.speech, ws, row, line, first.from).run();
+      await new OpenCall(app, app.speech, ws, row, line, believed(first, app.options.gatewaySecret)).run();
     } catch (error) {
       app.log.warn({ err: error }, "a call");
       if (ws.readyState === WebSocket.OPEN) fault("broken", "Something went wrong on our side. What was booked is safe; please call again.");
@@ -124,6 +125,13 @@ function firstMessage(ws: WebSocket): Promise<z.infer<typeof startMessage> | nul
     ws.on("message", hear);
     ws.once("close", () => end(null));
   });
+}
+
+/** The number that a line shows; none where a gateway must prove itself and does not: anybody can write a number. */
+function believed(start: z.infer<typeof startMessage>, secret: string | undefined): string | undefined {
+  if (secret === undefined) return start.from;
+  const hash = (s: string): Buffer => createHash("sha256").update(s).digest();
+  return timingSafeEqual(hash(start.secret ?? ""), hash(secret)) ? start.from : undefined;
 }
 
 /** A call on a line, from the first frame to the last row that is kept of it. */
