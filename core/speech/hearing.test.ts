@@ -223,14 +223,17 @@ describe("what was heard, written for reading", () => {
 describe("how noisy a line is", () => {
   const line = (speechDb: number, roomDb: number, frames = 400, from: NoiseState = quietLine()): NoiseState => {
     let state = from;
-    for (let i = 0; i < frames; i++) state = lineNoise(state, { levelDb: i % 2 ? speechDb : roomDb, roomDb, sounding: i % 2 === 1 });
+    for (let i = 0; i < frames; i++) state = lineNoise(state, { levelDb: speechDb, roomDb: speechDb - 6, sounding: true });
+    for (let i = 0; i < 40; i++) state = lineNoise(state, { levelDb: roomDb, roomDb, sounding: false });
     return state;
   };
-  it("is told by how far speech stands above the room, after a second", () => {
+  it("is told by how far speech stands above the room, and only while nobody speaks", () => {
     expect(line(-23, -60).noise).toBe("none");
     expect(line(-23, -42).noise).toBe("some");
     expect(line(-23, -33).noise).toBe("much");
-    expect(line(-23, -33, 40).noise).toBe("none");
+    const speaking = lineNoise(quietLine(), { levelDb: -23, roomDb: -25, sounding: true });
+    expect(speaking.noise).toBe("none");
+    expect(lineNoise(speaking, { levelDb: -25, roomDb: -25, sounding: false }).noise).toBe("none");
     // A quiet speaker in a fairly quiet room is as hard to hear as a loud one in a loud room.
     expect(line(-40, -50, 2000).noise).toBe("much");
   });
