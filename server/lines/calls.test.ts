@@ -20,7 +20,7 @@ beforeAll(async () => {
   t = await openTestHouse(inject("databaseUrl"), "calls_on_lines");
   t.app.speech = new Speech(folder);
   await t.app.speech.model(t.house, []);
-}, 120_000);
+}, 300_000);
 afterAll(async () => {
   t.app.speech?.close();
   await t.stop();

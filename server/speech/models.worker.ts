@@ -10,9 +10,9 @@ export type ToMake = { folder: string } & ({ handbook: Handbook; clients: readon
 /** Makes models away from the process that holds the calls. */
 process.on("message", (what: ToMake) => {
   const fault = (error: unknown): void => void process.send?.({ why: error instanceof Error ? error.message : String(error) });
-  // Calls that are going on come first.
-  setPriority("noisy" in what ? constants.priority.PRIORITY_LOW : constants.priority.PRIORITY_BELOW_NORMAL);
   if ("noisy" in what) {
+    // Calls that are going on come first.
+    setPriority(constants.priority.PRIORITY_LOW);
     makeNoisyAcoustics(what.folder).then(() => process.send?.({ made: true }), fault);
     return;
   }
