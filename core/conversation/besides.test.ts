@@ -186,7 +186,7 @@ describe("what there is in general", () => {
       .map((r) => r.text)
       .join(" ");
   };
-  it.each(["what do you offer", "what kind of treatments do you have", "is there a menu of what you do"])("%s: all of it in writing, three aloud", (text) => {
+  it.each(["what do you offer", "what kind of treatments do you have", "which services can i choose from"])("%s: all of it in writing, three aloud", (text) => {
     expect(told(asked(text, "web"))).toBe(names.length);
     expect(told(asked(text, "phone"))).toBe(3);
   });

@@ -79,6 +79,8 @@ async function hold(app: App, ws: WebSocket, account: AccountRow): Promise<void>
       // Nothing of a rehearsal is recorded.
       calls: { ...handbook.calls, record: "no" },
       clients,
+      // Nobody is at a rehearsal's desk: it rings, and the receptionist comes back.
+      desk: { ring: () => () => undefined },
       on: tell,
     });
     tell({ event: "started", rate: RATE, frameMs: FRAME_MS });

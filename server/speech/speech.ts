@@ -167,7 +167,10 @@ export class BorrowedEar implements Hearing {
   #fresh(): Ear {
     const ear = this.take(this.#noise);
     ear.onDeath = () => {
+      this.giveBack(ear);
       if (this.#ear === ear) this.#ear = this.#fresh();
+      // One that dies before its turn is not waited for; the one that hears goes on.
+      else if (this.#coming === ear) this.#coming = null;
     };
     return ear;
   }
@@ -187,10 +190,7 @@ export class BorrowedEar implements Hearing {
     if (noise === this.#noise) return;
     this.#noise = noise;
     if (this.#coming) this.giveBack(this.#coming);
-    const ear = (this.#coming = this.#fresh());
-    ear.ready.catch(() => {
-      if (this.#coming === ear) this.#coming = null;
-    });
+    this.#coming = this.#fresh();
   }
 
   begin(model: string): void {
