@@ -122,7 +122,7 @@ describe("the website chat", () => {
     await c.say("thanks, bye");
     await waitText(page.driver, "Start a new conversation");
     await c.in("root.querySelector('.again').click()");
-    await page.driver.wait(async () => (await c.replies()).length === 1, 10_000);
+    await page.driver.wait(async () => (await c.replies()).length === 1, 15_000);
   });
 
   it("closes with Escape and opens where it was", async () => {

@@ -53,7 +53,7 @@ describe("the desk", () => {
     await waitText(page.driver, "Book by hand");
     await option("Service", "Taping").click();
     await option("With", "Maren").click();
-    await page.driver.wait(async () => (await page.driver.findElements(By.xpath("//label[starts-with(normalize-space(.),'At')]//option"))).length > 2, 10_000);
+    await page.driver.wait(async () => (await page.driver.findElements(By.xpath("//label[starts-with(normalize-space(.),'At')]//option"))).length > 2, 15_000);
     await page.driver.findElement(By.xpath("//label[starts-with(normalize-space(.),'At')]//option[2]")).click();
     await page.driver.findElement(By.xpath("//label[starts-with(normalize-space(.),'Client')]//input")).sendKeys("Ingrid");
     await (await see(page.driver, By.xpath("//button[contains(.,'Ingrid Solheim')]"))).click();
@@ -69,7 +69,7 @@ describe("the desk", () => {
     await press("b");
     await page.driver.wait(
       async () => (await page.driver.findElements(By.xpath("//label[starts-with(normalize-space(.),'Client')]//input"))).length > 0,
-      10_000,
+      15_000,
     );
     await page.driver.findElement(By.xpath("//label[starts-with(normalize-space(.),'Client')]//input")).sendKeys("Somebody New");
     await page.driver.navigate().refresh();
@@ -86,7 +86,7 @@ describe("the desk", () => {
     await waitText(page.driver, "What was done");
     expect(await findings(page.driver, axe)).toEqual([]);
     await page.driver.findElement(By.xpath("//button[.='Move']")).click();
-    await page.driver.wait(async () => (await page.driver.findElements(By.xpath("//label[starts-with(normalize-space(.),'At')]//option"))).length > 2, 10_000);
+    await page.driver.wait(async () => (await page.driver.findElements(By.xpath("//label[starts-with(normalize-space(.),'At')]//option"))).length > 2, 15_000);
     const last = await page.driver.findElements(By.xpath("//label[starts-with(normalize-space(.),'At')]//option"));
     const time = await last.at(-2)?.getText();
     await last.at(-2)?.click();
@@ -94,7 +94,7 @@ describe("the desk", () => {
     await waitText(page.driver, `moved to Wed 17 Mar ${time ?? ""}`);
     await page.driver.findElement(By.xpath("//button[.='Cancel']")).click();
     await page.driver.findElement(By.xpath("//button[.='Cancel the visit']")).click();
-    await page.driver.wait(async () => (await page.driver.findElements(By.css("button[title*='Ingrid Solheim'][title*='Taping']"))).length === 0, 10_000);
+    await page.driver.wait(async () => (await page.driver.findElements(By.css("button[title*='Ingrid Solheim'][title*='Taping']"))).length === 0, 15_000);
   });
 
   it("blocks time and frees it", async () => {
@@ -135,7 +135,7 @@ describe("the desk", () => {
       await chat.say("my name is Halvard Quill, can I speak to a person?");
       await page.driver.get(base);
       await (await see(page.driver, By.xpath("//aside//button[contains(.,'Halvard Quill')]"))).click();
-      await page.driver.wait(async () => (await page.driver.findElements(By.css("aside textarea"))).length > 0, 10_000);
+      await page.driver.wait(async () => (await page.driver.findElements(By.css("aside textarea"))).length > 0, 15_000);
       const before = (await chat.replies()).length;
       await page.driver.findElement(By.css("aside textarea")).sendKeys("Good morning, Mina here.");
       await page.driver.findElement(By.xpath("//aside//button[.='Send']")).click();

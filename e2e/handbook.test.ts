@@ -99,7 +99,7 @@ describe("from an empty house to a client's booking", () => {
     await hands.click("//nav//button[contains(., 'How long Colour correction takes')]");
     await hands.type(labelled("Length and price of Colour correction"), "120 min");
     await kept(page);
-    await page.driver.wait(async () => !(await pageText(page.driver)).includes("How long Colour correction takes"), 10_000);
+    await page.driver.wait(async () => !(await pageText(page.driver)).includes("How long Colour correction takes"), 15_000);
   });
 
   it("asks a question of the house's own, and follows its answer", async () => {
@@ -128,7 +128,7 @@ describe("from an empty house to a client's booking", () => {
     await page.driver.actions().sendKeys(Key.ENTER).perform();
     await waitText(page.driver, "$42");
     await hands.click("//ol[@aria-label='What was said']/li[3]//button");
-    await page.driver.wait(async () => (await page.driver.findElements(By.css("[data-place='services/dry-cut'][data-lit]"))).length === 1, 5000);
+    await page.driver.wait(async () => (await page.driver.findElements(By.css("[data-place='services/dry-cut'][data-lit]"))).length === 1, 15_000);
     await waitText(page.driver, "From: Services: Dry cut");
   });
 
@@ -210,11 +210,11 @@ describe("the demo house's handbook", () => {
     await waitText(page.driver, "Nothing is missing.");
     expect(await value("Length and price of Taping")).toBe("15 min $27");
     await hands.click(labelled("Take back"));
-    await page.driver.wait(async () => (await value("Length and price of Taping")) === "15 min $25", 5000);
+    await page.driver.wait(async () => (await value("Length and price of Taping")) === "15 min $25", 15_000);
     await hands.click(labelled("Make again"));
-    await page.driver.wait(async () => (await value("Length and price of Taping")) === "15 min $27", 5000);
+    await page.driver.wait(async () => (await value("Length and price of Taping")) === "15 min $27", 15_000);
     await hands.click(labelled("Take back"));
-    await page.driver.wait(async () => (await value("Length and price of Taping")) === "15 min $25", 5000);
+    await page.driver.wait(async () => (await value("Length and price of Taping")) === "15 min $25", 15_000);
   });
 
   it("keeps what was typed just before the page was closed", async () => {
@@ -236,7 +236,7 @@ describe("the demo house's handbook", () => {
     await waitText(page.driver, "Write it like this");
     expect(await value("Length and price of Taping")).toBe("a while");
     await hands.type(labelled("Length and price of Taping"), "15 min $25");
-    await page.driver.wait(async () => !(await pageText(page.driver)).includes("Write it like this"), 5000);
+    await page.driver.wait(async () => !(await pageText(page.driver)).includes("Write it like this"), 15_000);
   });
 
   it("moves a line by the keyboard", async () => {
@@ -244,12 +244,25 @@ describe("the demo house's handbook", () => {
     const order = async (): Promise<string[]> =>
       Promise.all((await page.driver.findElements(By.css("input[aria-label='Name of the service']"))).map((e) => e.getAttribute("value") as Promise<string>));
     const before = await order();
+    // What a screen reader is told is when the next key may come: a key before it would move nothing.
+    const told = async (words: RegExp): Promise<void> => {
+      const said = (): Promise<string> =>
+        page.driver.executeScript("return [...document.querySelectorAll('[id^=DndLiveRegion]')].map((r) => r.textContent).join(' ')");
+      await page.driver.wait(async () => words.test(await said()), 15_000, `to be told ${String(words)}`);
+    };
+    const press = (key: string): Promise<void> => page.driver.actions().sendKeys(key).perform();
     await page.driver.executeScript("arguments[0].focus()", handle);
-    await page.driver.actions().sendKeys(" ").pause(200).sendKeys(Key.ARROW_UP).pause(200).sendKeys(" ").perform();
-    await page.driver.wait(async () => (await order()).indexOf("Taping") === before.indexOf("Taping") - 1, 5000);
+    await press(" ");
+    const at = before.indexOf("Taping") + 1;
+    await told(new RegExp(`Taping is at place ${at} of ${before.length}`));
+    await press(Key.ARROW_UP);
+    await told(new RegExp(`Taping is at place ${at - 1} of ${before.length}`));
+    await press(" ");
+    await told(/Taping is put down/);
+    await page.driver.wait(async () => (await order()).indexOf("Taping") === before.indexOf("Taping") - 1, 15_000);
     await kept(page);
     await hands.click(labelled("Take back"));
-    await page.driver.wait(async () => JSON.stringify(await order()) === JSON.stringify(before), 5000);
+    await page.driver.wait(async () => JSON.stringify(await order()) === JSON.stringify(before), 15_000);
   });
 
   it("indents a consequence by the keyboard, under the one above it", async () => {
@@ -257,15 +270,15 @@ describe("the demo house's handbook", () => {
     await hands.click(`${question}//button[contains(., 'If …')]`);
     const rows = async (): Promise<string[]> =>
       Promise.all((await page.driver.findElements(By.css("[data-place='questions/pregnant'] [data-row]"))).map((r) => r.getCssValue("margin-left")));
-    await page.driver.wait(async () => (await rows()).length === 2, 5000);
+    await page.driver.wait(async () => (await rows()).length === 2, 15_000);
     expect(await rows()).toEqual(["0px", "0px"]);
     const handle = await hands.find(`${question}//*[@data-row='then']//button[contains(@aria-label, 'Consequence')]`);
     await page.driver.executeScript("arguments[0].focus()", handle);
     await page.driver.actions().keyDown(Key.ALT).sendKeys(Key.ARROW_RIGHT).keyUp(Key.ALT).perform();
-    await page.driver.wait(async () => (await rows())[1] === "24px", 5000);
+    await page.driver.wait(async () => (await rows())[1] === "24px", 15_000);
     await kept(page);
     for (let i = 0; i < 2; i++) await hands.click(labelled("Take back"));
-    await page.driver.wait(async () => (await rows()).length === 1, 5000);
+    await page.driver.wait(async () => (await rows()).length === 1, 15_000);
   });
 
   it("tells the second of two managers what the first has changed, and loses nothing typed", async () => {

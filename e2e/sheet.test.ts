@@ -41,7 +41,7 @@ const booked = (body: object): Promise<string> =>
   );
 const slip = (id: string): Promise<WebElement> => see(d(), By.css(`button[data-slip='${id}']`));
 const titleOf = async (id: string): Promise<string> => (await (await slip(id)).getAttribute("title")) ?? "";
-const until = (what: () => Promise<boolean>): Promise<unknown> => d().wait(what, 10_000);
+const until = (what: () => Promise<boolean>): Promise<unknown> => d().wait(what, 15_000);
 /** Pixels of an hour on the sheet. */
 const hour = async (): Promise<number> => {
   const marks = await d().executeScript<number[]>(

@@ -1,5 +1,5 @@
 import { createContext, useContext, useEffect, useId, useRef, useState, type ReactNode } from "react";
-import { DndContext, KeyboardSensor, PointerSensor, closestCenter, useSensor, useSensors, type DragEndEvent } from "@dnd-kit/core";
+import { DndContext, KeyboardSensor, PointerSensor, closestCenter, useSensor, useSensors, type Announcements, type DragEndEvent } from "@dnd-kit/core";
 import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { GripVertical, Plus, X } from "lucide-react";
 import type { Change, Item } from "@gentian/core/house/change";
@@ -360,8 +360,20 @@ export function Sorted<T>({
     const before = to > from ? (keys[to + 1] ?? null) : (keys[to] ?? null);
     editor.change({ op: "shift", path: [...path, String(active.id)], before });
   };
+  // What a screen reader is told while a line is moved by the keyboard.
+  const called = (id: string | number): string => {
+    const item = items[keys.indexOf(String(id))];
+    return item ? name(item) : "The line";
+  };
+  const place = (id: string | number): string => `place ${keys.indexOf(String(id)) + 1} of ${keys.length}`;
+  const announcements: Announcements = {
+    onDragStart: ({ active }) => `${called(active.id)} is lifted from ${place(active.id)}.`,
+    onDragOver: ({ active, over }) => (over ? `${called(active.id)} is at ${place(over.id)}.` : `${called(active.id)} is at no place.`),
+    onDragEnd: ({ active, over }) => `${called(active.id)} is put down at ${place((over ?? active).id)}.`,
+    onDragCancel: ({ active }) => `${called(active.id)} stays where it was.`,
+  };
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={end}>
+    <DndContext sensors={sensors} collisionDetection={closestCenter} accessibility={{ announcements }} onDragEnd={end}>
       <SortableContext items={keys} strategy={verticalListSortingStrategy}>
         {items.map((t) => (
           <SortedItem key={keyOf(t)} id={keyOf(t)} name={name(t)}>
