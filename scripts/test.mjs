@@ -28,7 +28,7 @@ const checks = [
 let passed = 0;
 let failed = 0;
 const failures = [];
-for (const [name, command, args] of only.length > 0 ? [] : checks) {
+const check = async ([name, command, args]) => {
   const code = await run(command, args);
   console.log(`${code === 0 ? "ok    " : "FAILED"} ${name}`);
   if (code === 0) passed++;
@@ -36,15 +36,24 @@ for (const [name, command, args] of only.length > 0 ? [] : checks) {
     failed++;
     failures.push(name);
   }
+};
+if (only.length === 0) {
+  // Each of these keeps one processor busy: two go on at a time.
+  const waiting = [...checks];
+  const hand = async () => {
+    for (let next = waiting.shift(); next; next = waiting.shift()) await check(next);
+  };
+  await Promise.all([hand(), hand()]);
 }
-for (const project of ["core", "server", "browser"]) {
-  if (only.length > 0 && !only.includes(project)) continue;
-  const report = join(folder, `${project}.json`);
+for (const group of [["core", "server"], ["browser"]]) {
+  const projects = group.filter((p) => only.length === 0 || only.includes(p));
+  if (projects.length === 0) continue;
+  const name = projects.join(" and ");
+  const report = join(folder, `${projects[0]}.json`);
   const code = await run(bin("vitest"), [
     "run",
-    "--project",
-    project,
-    ...(project === "browser" ? ["--no-file-parallelism"] : []),
+    ...projects.flatMap((p) => ["--project", p]),
+    ...(group[0] === "browser" ? ["--no-file-parallelism"] : []),
     "--reporter=default",
     "--reporter=json",
     `--outputFile.json=${report}`,
@@ -56,12 +65,12 @@ for (const project of ["core", "server", "browser"]) {
     // A file that did not even load has no tests to fail, but it failed.
     const broken = r.testResults.filter((f) => f.status === "failed" && f.assertionResults.every((a) => a.status !== "failed")).length;
     failed += broken;
-    for (const f of r.testResults) for (const a of f.assertionResults) if (a.status === "failed") failures.push(`${project}: ${a.fullName}`);
+    for (const f of r.testResults) for (const a of f.assertionResults) if (a.status === "failed") failures.push(`${name}: ${a.fullName}`);
     if (code !== 0 && r.numFailedTests + broken === 0) failed++;
     if (r.numPassedTests === 0) failed++;
   } catch {
     failed++;
-    failures.push(`${project}: the tests did not run`);
+    failures.push(`${name}: the tests did not run`);
   }
 }
 rmSync(folder, { recursive: true, force: true });

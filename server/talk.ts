@@ -263,6 +263,11 @@ export class Talk {
     });
   }
 
+  /** A telephone of the house's was picked up, and its owner has the caller. */
+  async pickedUp(houseId: string, id: string, name: string): Promise<void> {
+    await this.#byDesk(houseId, id, (tx, _row, nowMin) => finishSlipsOf(tx, id, name, nowMin));
+  }
+
   async handBack(houseId: string, id: string, account: { name: string }): Promise<void> {
     await this.#byDesk(houseId, id, async (tx, row, nowMin) => {
       if (row.status !== "with-desk") throw new Refusal(409, "This conversation is not with the desk");

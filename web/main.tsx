@@ -12,6 +12,7 @@ import { CallPage } from "./rooms/call/CallPage.tsx";
 import { Desk } from "./rooms/desk/Desk.tsx";
 import { ExchangePage } from "./rooms/desk/ExchangePage.tsx";
 import { PrintSheet } from "./rooms/desk/PrintSheet.tsx";
+import { TelephonesPage } from "./rooms/desk/TelephonesPage.tsx";
 import { Door } from "./rooms/door/Door.tsx";
 import { Handbook } from "./rooms/handbook/Handbook.tsx";
 import { Logbook } from "./rooms/logbook/Logbook.tsx";
@@ -42,6 +43,7 @@ function House({ me }: { me: Me }) {
           <Route path="/handbook" element={<Handbook />} />
           <Route path="/logbook/:id?" element={<Logbook me={me} />} />
           <Route path="/bring" element={<ExchangePage />} />
+          <Route path="/telephones" element={<TelephonesPage />} />
           <Route path="/sheet" element={<PrintSheet me={me} />} />
           <Route path="*" element={<Desk me={me} />} />
         </Routes>

@@ -1,3 +1,4 @@
+import { EMERGENCY } from "../house/through.ts";
 import { ofKind } from "../language/found.ts";
 import type { Errand } from "../language/errand.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
@@ -8,7 +9,7 @@ import { applyOld, applyToBook, applyWish, keepIdentity, saysBefore } from "./er
 import { answer, beyond, fromHandbook, inOwnWords, price as priceOf } from "./errands/ask.ts";
 import { newBook } from "./errands/book.ts";
 
-import { handOver, messageTaker, offerToPassOn, slip } from "./errands/message.ts";
+import { EMERGENCY_SOURCE, handOver, messageTaker, offerToPassOn, slip } from "./errands/message.ts";
 import { yesNoChoices } from "./errands/identity.ts";
 import { dropHold } from "./errands/offering.ts";
 import { hearQuestion } from "./errands/questions.ts";
@@ -64,7 +65,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     (errands.includes("person") || callsForPerson(t, reading)) &&
     (state.expects !== "message" || (state.task?.errand === "message" && state.task.offered !== undefined))
   )
-    return handOver(t, text);
+    return handOver(t, text, askedFor(reading));
   if (state.expects === "message" && state.task?.errand === "message") return hearMessage(t, reading, text);
   if (lineUpAnother(t, reading)) return resume(t);
   if (checks(t, reading, kept.contact)) return;
@@ -303,13 +304,25 @@ function emergency(t: Turn, reading: Reading): void {
   if (task && "hold" in task && task.hold) t.effect({ kind: "release", hold: task.hold.id });
   t.state.task = null;
   t.state.later = [];
-  const source = { kind: "emergency" as const, id: "emergency", label: "Emergencies" };
-  if (e.housePhone && t.state.channel !== "phone")
-    t.say("emergency/say", { say: val(e.say, source), phone: val(phoneText(e.housePhone, t.house.handbook.country), source) });
-  else t.say("emergency/say-only", { say: val(e.say, source) });
+  const say = val(e.say, EMERGENCY_SOURCE);
   slip(t, "emergency", reading.text, "desk");
   t.outcome("handed-over");
+  if (e.housePhone && t.state.channel === "phone") {
+    t.say("emergency/putting", { say });
+    t.state.status = "with-desk";
+    t.state.through = EMERGENCY;
+    t.expect("nothing");
+    return;
+  }
+  if (e.housePhone) t.say("emergency/say", { say, phone: val(phoneText(e.housePhone, t.house.handbook.country), EMERGENCY_SOURCE) });
+  else t.say("emergency/say-only", { say });
   t.expect("anything");
+}
+
+/** The one person of the house that was asked for by name. */
+function askedFor(reading: Reading): string | undefined {
+  const people = new Set(ofKind(reading.found, "staff").flatMap((f) => (f.not || f.value === "any" ? [] : f.value)));
+  return people.size === 1 ? [...people][0] : undefined;
 }
 
 /** Words for which the house wants a person called at once. */

@@ -228,6 +228,8 @@ export interface State {
   left?: EpochMin;
   /** The person of the house spoken of last, for "when is he in". */
   person?: string;
+  /** Whom it was last handed over to: a person of the house by id, or the emergency line; the desk where it is not said. */
+  through?: string;
   /** How often the client was abusive. */
   abused?: number;
   /** What was said to the client last, for those who ask to hear it again. */

@@ -202,8 +202,22 @@ export function readyOf(draft: Draft): Ready {
   };
   if (over?.to && !staffIds.has(over.to)) add("unknown-staff", "handingOver/to", over.to);
 
+  const { calls: telephoning } = others;
+  for (const t of telephoning?.telephones ?? []) if (!staffIds.has(t.staff)) add("unknown-staff", `calls/telephones/${t.id}`, t.staff);
+  const calls = telephoning && {
+    ...telephoning,
+    ...(telephoning.telephones
+      ? {
+          telephones: once(telephoning.telephones, "calls/telephones")
+            .filter((t) => staffIds.has(t.staff))
+            .map((t) => ({ ...t, ...(t.hours ? { hours: windows(t.hours, `calls/telephones/${t.id}/hours`) } : {}) })),
+        }
+      : {}),
+  };
+
   const handbook: Handbook = {
     ...others,
+    ...(calls ? { calls } : {}),
     hours: windows(draft.hours, "hours"),
     closed: once(draft.closed, "closed").map((c) => (c.hours ? { ...c, hours: c.hours.filter((w) => minuteOfClock(w.from) < minuteOfClock(w.to)) } : c)),
     facts: once(draft.facts, "facts"),

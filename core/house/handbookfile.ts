@@ -86,7 +86,7 @@ export function giveAway(draft: Draft): HandbookFile {
       : {}),
     ...(over ? { handingOver: { nobody: over.nobody, ...(over.waitMin ? { waitMin: over.waitMin } : {}), ...(over.words ? { words: over.words } : {}) } } : {}),
     ...(draft.unknown ? { unknown: draft.unknown } : {}),
-    ...(draft.calls ? { calls: draft.calls } : {}),
+    ...(draft.calls ? { calls: (({ telephones: _own, ...c }) => c)(draft.calls) } : {}),
     receptionists: draft.receptionists.map((r) => ({
       ...r,
       greeting: named(r.greeting),
@@ -98,6 +98,14 @@ export function giveAway(draft: Draft): HandbookFile {
 }
 
 const longestFirst = (list: readonly string[]): string[] => [...new Set(list)].filter(Boolean).sort((a, b) => b.length - a.length);
+
+/** How another house telephones, with the telephones of this one. */
+function ownTelephones(draft: Draft, file: HandbookFile): HandbookFile["calls"] {
+  const own = draft.calls?.telephones;
+  if (!file.calls) return file.calls;
+  const { telephones: _theirs, ...calls } = file.calls;
+  return { ...calls, ...(own ? { telephones: own } : {}) };
+}
 
 /** The change that puts such a handbook into a draft: its name, lines, hours and people stay; what is still to be filled in is marked. */
 export function takeIn(draft: Draft, file: HandbookFile): Change {
@@ -139,7 +147,7 @@ export function takeIn(draft: Draft, file: HandbookFile): Change {
       set("emergency", file.emergency),
       set("documents", file.documents),
       set("handingOver", file.handingOver),
-      set("calls", file.calls),
+      set("calls", ownTelephones(draft, file)),
       set("unknown", file.unknown),
       set(
         "origins",

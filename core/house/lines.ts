@@ -1,3 +1,4 @@
+import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js/min";
 import { readHours } from "../bring/calendar.ts";
 import { tokensOf } from "../bring/tokens.ts";
 import { WEEKDAYS, weekdayNumber } from "../time/days.ts";
@@ -166,4 +167,10 @@ export function parseClass(line: string): { weekdays: Weekday[]; at: string }[] 
     return read?.[0] ? { weekdays: [...new Set(read.flatMap((r) => r.weekdays))], at: (m?.[2] ?? "").padStart(5, "0") } : null;
   });
   return out.length > 0 && out.every((t) => t !== null) ? out : null;
+}
+
+/** A telephone number as people of a country write it, as E.164; null where it is none. */
+export function parsePhone(text: string, country: string): string | null {
+  const number = parsePhoneNumberFromString(text, country as CountryCode);
+  return number?.isPossible() ? number.number : null;
 }

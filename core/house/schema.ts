@@ -332,6 +332,8 @@ export const receptionistSchema = z.strictObject({
 });
 
 export const RECORDING = ["no", "tell", "ask"] as const;
+/** Put through with a word to whoever picks up, or straight. */
+export const THROUGH = ["announced", "straight"] as const;
 export const BACKGROUNDS = ["none", "room"] as const;
 
 /** How the house telephones. What is left out is as the comment says. */
@@ -356,6 +358,21 @@ export const callsSchema = z.strictObject({
     .optional(),
   /** How long it rings at the desk before a message is taken, in seconds: 25. */
   ringSec: z.number().int().min(5).max(120).optional(),
+  /** Whether whoever picks up a telephone is told who calls and why before they have the caller: announced. */
+  through: z.enum(THROUGH).optional(),
+  /** Telephones that calls are put through to besides the desk's page, each of a person of the house. */
+  telephones: z
+    .array(
+      z.strictObject({
+        id,
+        staff: id,
+        number: phone,
+        /** When it may ring; while somebody is there for what is handed over, where none are named. */
+        hours: z.array(windowSchema).max(20).optional(),
+      }),
+    )
+    .max(50)
+    .optional(),
 });
 
 export const lineSchema = z.strictObject({

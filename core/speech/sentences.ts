@@ -166,6 +166,8 @@ export function ownWords({ house, clients }: Own): string[] {
     ...h.answers.flatMap((a) => [a.question, ...a.also]),
     ...h.facts.flatMap((f) => [f.topic, ...f.also]),
     ...h.limits.flatMap((l) => l.words),
+    ...house.emergency.words,
+    ...(h.handingOver?.words ?? []),
     ...h.questions.flatMap((q) => (q.choices ?? []).flatMap((c) => [c.say, ...c.also])),
     ...clients,
     FIRST_NAMES,
@@ -187,6 +189,8 @@ function filler({ house, clients }: Own, rare: number): (thing: string, random: 
     ...handbook.answers.flatMap((a) => [a.question, ...a.also]),
     ...handbook.facts.flatMap((f) => [f.topic, ...f.also]),
     ...handbook.limits.flatMap((l) => l.words),
+    ...house.emergency.words,
+    ...(handbook.handingOver?.words ?? []),
   ];
   const choices = handbook.questions.flatMap((q) => (q.choices ?? []).flatMap((c) => [c.say, ...c.also]));
   const first = FIRST_NAMES.trim().split(/\s+/);

@@ -4,7 +4,7 @@ import { clauses, heardOf } from "./clauses.ts";
 import { keyed } from "./keyed.ts";
 import { goingOn, goOn, noTurn, pauseFor, turn, type TurnAct, type TurnEvent, type TurnSettings, type TurnState } from "./turns.ts";
 
-const SETTINGS: TurnSettings = { patience: "usual", interruptible: true, helpAfterMs: 6000 };
+const SETTINGS: TurnSettings = { patience: "usual", interruptible: true, helpAfterMs: 6000, longestMs: 45_000 };
 
 /** A line on which things happen: "sound 400", "quiet 300", "words book a massage 0.9", "speaks", "spoken". */
 function play(script: string[], settings = SETTINGS): { state: TurnState; acts: [number, TurnAct][] } {
@@ -54,6 +54,35 @@ describe("whose turn it is", () => {
   it("goes on listening where the caller goes on before the pause is over", () => {
     const { acts } = play(["sound 600", "words i'd like to 0", "quiet 700", "sound 600", "words i'd like to book 0.5", "quiet 1500"]);
     expect(kinds(acts)).toEqual(["begin", "end"]);
+  });
+
+  it("ends by itself when it goes on for longer than anybody speaks, and is not begun anew by what goes on", () => {
+    const script = Array.from({ length: 300 }, () => ["sound 200", "words la la 0", "quiet 100"]).flat();
+    const { acts, state } = play(script);
+    expect(kinds(acts).slice(0, 2)).toEqual(["begin", "end"]);
+    expect(at(acts, "end")).toBeLessThanOrEqual(45_100);
+    expect(kinds(acts).filter((a) => a === "begin")).toHaveLength(1);
+    expect(state.drowned).not.toBeNull();
+    // It is no silence either that something is being answered; once that is done, help comes as in silence.
+    expect(kinds(play([...script.slice(0, 480), "answered", ...script.slice(0, 90)]).acts).at(-1)).toBe("silence");
+  });
+
+  it("listens again after a turn that was too long as soon as there is a pause, and never stops for its sound", () => {
+    const long = Array.from({ length: 160 }, () => ["sound 200", "words la la 0", "quiet 100"]).flat();
+    const { acts } = play([
+      ...long,
+      "speaks",
+      "sound 2000",
+      "words la la la 0",
+      "quiet 300",
+      "sound 1000",
+      "spoken",
+      "quiet 500",
+      "sound 400",
+      "words yes 0.9",
+      "quiet 900",
+    ]);
+    expect(kinds(acts)).toEqual(["begin", "end", "begin", "end"]);
   });
 
   it("is quieter within a fifth of a second of sound over it, and silent within half a second of speech", () => {

@@ -12,6 +12,8 @@ export interface TurnSettings {
   number?: boolean;
   /** Help is given after so long a silence, milliseconds. */
   helpAfterMs: number;
+  /** The longest turn, milliseconds: what goes on for longer is music, a crowd or a tape, and waits for no answer. */
+  longestMs: number;
 }
 
 /** Pauses in milliseconds: after what is whole, after what is not, and while a number or a spelling goes on. */
@@ -32,6 +34,9 @@ const SPEECH_MS = 300;
 const ASK_EVERY_MS = 200;
 /** A pause in which it is asked once more, so that the whole of it is known before the turn may end. */
 const ASK_IN_PAUSE_MS = 200;
+
+/** After a turn that was too long nothing is speech until it has been quiet for so long. */
+const HUSH_MS = 400;
 
 /** What the caller is in the middle of. */
 interface Utterance {
@@ -55,9 +60,11 @@ export interface TurnState {
   utterance: Utterance | null;
   /** Since when nobody has spoken. */
   quietSinceMs: number;
+  /** A turn was too long, and its sound still goes on: how long it has been quiet since. */
+  drowned: { quietMs: number } | null;
 }
 
-export const noTurn = (): TurnState => ({ nowMs: 0, voice: "silent", answering: false, utterance: null, quietSinceMs: 0 });
+export const noTurn = (): TurnState => ({ nowMs: 0, voice: "silent", answering: false, utterance: null, quietSinceMs: 0, drowned: null });
 
 export type TurnEvent =
   /** So many milliseconds of the line went by, with or without the caller's sound. */
@@ -162,8 +169,13 @@ export function turn(before: TurnState, event: TurnEvent, settings: TurnSettings
   return { state, acts };
 }
 
-function frame(state: TurnState, sound: boolean, ms: number, settings: TurnSettings, acts: TurnAct[]): void {
+function frame(state: TurnState, sounding: boolean, ms: number, settings: TurnSettings, acts: TurnAct[]): void {
   const now = state.nowMs;
+  if (state.drowned) {
+    const quietMs = sounding ? 0 : state.drowned.quietMs + ms;
+    state.drowned = quietMs >= HUSH_MS ? null : { quietMs };
+  }
+  const sound = sounding && !state.drowned;
   const u = state.utterance;
   if (!u) {
     if (sound && (settings.interruptible || state.voice === "silent")) {
@@ -208,7 +220,9 @@ function frame(state: TurnState, sound: boolean, ms: number, settings: TurnSetti
       acts.push("stop");
     }
   }
-  if (quiet < pauseFor(u, settings.patience, settings.number)) return;
+  const tooLong = now - u.fromMs >= settings.longestMs;
+  if (tooLong) state.drowned = { quietMs: 0 };
+  else if (quiet < pauseFor(u, settings.patience, settings.number)) return;
   state.utterance = null;
   state.quietSinceMs = now;
   if (state.voice !== "silent") {

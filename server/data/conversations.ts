@@ -266,10 +266,15 @@ export async function idleConversations(tx: Tx, idleMinutes: number): Promise<st
   return rows.map((r) => r.id);
 }
 
-/** Conversations handed over so many minutes of the real clock ago, by house, to which nobody at the desk has come. */
+/**
+ * Conversations handed over so many minutes of the real clock ago, by house, to which nobody at the desk has come. Those on
+ * the telephone are not among them: a call that rings sees to that itself.
+ */
 export async function unattended(tx: Tx, houseId: string, waitMin: number): Promise<string[]> {
   const { rows } = await tx.raw<{ rows: { id: string }[] }>(
-    "select id from conversations where house_id = ? and status = 'with-desk' and taken_by is null and last_real < clock_timestamp() - make_interval(mins => ?) order by last_real limit 50 for update skip locked",
+    `select id from conversations where house_id = ? and status = 'with-desk' and taken_by is null and last_real < clock_timestamp() - make_interval(mins => ?)
+      and not exists (select 1 from calls c where c.conversation_id = conversations.id and c.state = 'going' and c.last_real > clock_timestamp() - interval '1 minute')
+      order by last_real limit 50 for update skip locked`,
     [houseId, waitMin],
   );
   return rows.map((r) => r.id);

@@ -222,6 +222,47 @@ describe("a call", () => {
     expect(t.told.at(-1)).toContain("as long as a call may last");
   });
 
+  it("with music or a crowd that never pauses is asked back, helped and ended, and speaks over it", async () => {
+    const t = await greeted();
+    t.sure = 0.1;
+    t.next.push("la la");
+    t.answer = (kind) =>
+      t.said.filter((s) => s === "(silence)").length >= 3
+        ? { status: "closed" }
+        : { replies: [{ text: `For ${kind}.`, speech: `For ${kind}.`, from: "receptionist" }] };
+    for (let i = 0; i < 900 && !t.call.ended; i++) {
+      await t.frames(loud, 100);
+      await t.frames(quiet, 60);
+    }
+    expect(t.said.filter((s) => s !== "(unclear)")).toEqual(["(silence)", "(silence)", "(silence)"]);
+    expect(t.said[0]).toBe("(unclear)");
+    expect(t.told).toContain("receptionist: For unclear.");
+    expect(t.call.ended).toBe("closed");
+  });
+
+  it("of two hours ends at the longest that a call may last, whatever is heard, and is no heavier for its length", async () => {
+    const t = new Trial({ calls: { longestMin: 120 } });
+    await t.call.begin();
+    t.answer = () => ({});
+    // Somebody who talks without end: eight seconds, a breath, and so on.
+    let sizes = 0;
+    for (let i = 0; i < 790 && !t.call.ended; i++) {
+      t.next = ["and so on"];
+      for (let n = 0; n < 400; n++) t.call.frame(n % 8 < 5 ? loud : quiet);
+      await new Promise(setImmediate);
+      for (let n = 0; n < 150; n++) {
+        t.call.frame(quiet);
+        if (n % 10 === 0) await new Promise(setImmediate);
+      }
+      if (i === 80) sizes = JSON.stringify(t.call.turns).length;
+    }
+    expect(t.call.ended).toBe("too-long");
+    expect(t.call.nowMs).toBeLessThan(7_300_000);
+    expect(t.call.turns.length).toBeGreaterThan(500);
+    // What is kept grows with what was said, and by nothing else.
+    expect(JSON.stringify(t.call.turns).length / sizes).toBeLessThan(12);
+  }, 240_000);
+
   it("records only what the house and the caller allow", async () => {
     expect((await greeted()).call.recording).toBe(false);
     const tells = await greeted({ calls: { record: "tell" } });

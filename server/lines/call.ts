@@ -108,6 +108,9 @@ const EARCON_AFTER_MS = 1400;
 const HANG_UP_AFTER_MS = 400;
 const LONGEST_MIN = 20;
 const RING_SEC = 25;
+/** Nobody says what they want for longer than this at one go; a message may be longer. */
+const LONGEST_TURN_MS = 45_000;
+const LONGEST_MESSAGE_MS = 120_000;
 const MESSAGE_PAUSE: TurnSettings["patience"] = "patient";
 const SILENCE = new Int16Array(FRAME);
 
@@ -245,6 +248,7 @@ export class Call {
       interruptible: calls.interruptible ?? true,
       number: this.#expects === "phone",
       helpAfterMs: (calls.helpAfterSec ?? 6) * 1000,
+      longestMs: this.#expects === "message" ? LONGEST_MESSAGE_MS : LONGEST_TURN_MS,
     };
   }
 
@@ -498,7 +502,8 @@ export class Call {
     if (this.#gain !== this.#wantGain) this.#gain += Math.max(-GAIN_STEP, Math.min(GAIN_STEP, this.#wantGain - this.#gain));
     const piece = this.#pieces[0];
     // While the caller is speaking nothing new begins.
-    if (!piece?.samples || (this.#played === 0 && this.#turn.voice === "silent" && this.#turn.utterance !== null && this.#turn.utterance.soundMs > 240)) {
+    const waits = this.#closesAtMs === null && this.#played === 0;
+    if (!piece?.samples || (waits && this.#turn.voice === "silent" && this.#turn.utterance !== null && this.#turn.utterance.soundMs > 240)) {
       if (this.#ring) return ringing(this.nowMs - this.#ring.sinceMs);
       if (this.#turn.answering && this.nowMs - this.#answeringSinceMs > EARCON_AFTER_MS) return earcon(this.nowMs - this.#answeringSinceMs - EARCON_AFTER_MS);
       return this.options.calls.background === "room" ? roomSound() : SILENCE;

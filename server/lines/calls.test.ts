@@ -1,95 +1,28 @@
-import { mkdtempSync, rmSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { WebSocket } from "ws";
 import type { Line } from "@gentian/core/house/schema";
-import { FRAME, samplesOf, type Samples } from "@gentian/core/speech/sound";
-import { framed, unframed } from "@gentian/core/speech/wire";
+import { samplesOf } from "@gentian/core/speech/sound";
 import { callById, callsOf, cutOffFrom, deleteOldSounds, deleteSound, heardIn, insertCall, insertSound, saveCall, soundOf } from "../data/calls.ts";
 import { houseById, type HouseRow } from "../data/houses.ts";
 import { Speech } from "../speech/speech.ts";
-import { Voices } from "../speech/voices.ts";
+import { Caller } from "../testing/caller.ts";
 import { openTestHouse, type TestHouse } from "../testing/house.ts";
 
-const folder = mkdtempSync(join(tmpdir(), "gentian-calls-"));
-const voices = new Voices();
 let t: TestHouse;
 
 beforeAll(async () => {
   t = await openTestHouse(inject("databaseUrl"), "calls_on_lines");
-  t.app.speech = new Speech(folder);
+  t.app.speech = new Speech(inject("speechFolder"));
   await t.app.speech.model(t.house, []);
 }, 300_000);
 afterAll(async () => {
   t.app.speech?.close();
   await t.stop();
-  rmSync(folder, { recursive: true, force: true });
 });
-
-interface Message {
-  event: string;
-  conversation?: string;
-  call?: string;
-  turn?: { who: string; text: string };
-}
-
-/** Somebody on the telephone, whose line sends sound at the pace of a line. */
-class Caller {
-  readonly messages: Message[] = [];
-  readonly heard: Samples[] = [];
-  readonly ws: WebSocket;
-  #seq = 0;
-  #queue: Samples = new Int16Array(0);
-  readonly #clock: NodeJS.Timeout;
-
-  constructor(path: string, start: object, headers: Record<string, string> = {}) {
-    this.ws = new WebSocket(`${t.base.replace("http", "ws")}${path}`, { headers });
-    this.ws.on("open", () => this.ws.send(JSON.stringify(start)));
-    this.ws.on("message", (data: Buffer, binary: boolean) => {
-      if (binary) this.heard.push(unframed(data)?.samples ?? new Int16Array(0));
-      else this.messages.push(JSON.parse(data.toString()) as Message);
-    });
-    this.#clock = setInterval(() => {
-      if (this.ws.readyState !== WebSocket.OPEN || !this.messages.some((m) => m.event === "started")) return;
-      const frame = new Int16Array(FRAME);
-      frame.set(this.#queue.subarray(0, FRAME));
-      this.#queue = this.#queue.slice(FRAME);
-      this.ws.send(framed(this.#seq++, frame));
-    }, 20);
-  }
-
-  async until(what: (m: Message) => boolean, ms = 30_000): Promise<Message> {
-    const end = Date.now() + ms;
-    for (;;) {
-      const hit = this.messages.find(what);
-      if (hit) return hit;
-      if (Date.now() > end) throw new Error(`nothing of the kind in ${ms} ms: ${JSON.stringify(this.messages).slice(-1500)}`);
-      await new Promise((done) => setTimeout(done, 20));
-    }
-  }
-
-  says = (text: RegExp): Promise<Message> => this.until((m) => m.event === "said" && m.turn?.who === "receptionist" && text.test(m.turn.text));
-
-  async say(text: string): Promise<void> {
-    this.#queue = await voices.speak(text, { voice: "ronan", pace: 1, pitch: 1 });
-  }
-
-  /** Gone without a word, as a line is that was cut. */
-  cut(): void {
-    clearInterval(this.#clock);
-    this.ws.terminate();
-  }
-
-  hangUp(): void {
-    clearInterval(this.#clock);
-    this.ws.close(1000);
-  }
-}
 
 describe("a call over the line", () => {
   it("that was cut goes on where it was when they call again, and a stranger's does not", async () => {
-    const first = new Caller("/api/v1/lines/ternbay-phone/call", { event: "start", from: "+19025550142" });
+    const first = new Caller(`${t.base}/api/v1/lines/ternbay-phone/call`, { event: "start", from: "+19025550142" });
     await first.says(/how can i help/i);
     await first.say("i'd like taping on friday at ten");
     await first.says(/friday/i);
@@ -98,8 +31,8 @@ describe("a call over the line", () => {
     for (let i = 0; i < 200 && (await callById(t.app.db, t.houseId, call as string))?.state !== "dropped"; i++) await new Promise((d) => setTimeout(d, 50));
     expect(await callById(t.app.db, t.houseId, call as string)).toMatchObject({ state: "dropped", from: "+19025550142" });
 
-    const other = new Caller("/api/v1/lines/ternbay-phone/call", { event: "start", from: "+19025550177" });
-    const again = new Caller("/api/v1/lines/ternbay-phone/call", { event: "start", from: "+19025550142" });
+    const other = new Caller(`${t.base}/api/v1/lines/ternbay-phone/call`, { event: "start", from: "+19025550177" });
+    const again = new Caller(`${t.base}/api/v1/lines/ternbay-phone/call`, { event: "start", from: "+19025550142" });
     expect((await other.until((m) => m.event === "started")).conversation).not.toBe(conversation);
     expect((await again.until((m) => m.event === "started")).conversation).toBe(conversation);
     const { turn } = await again.says(/./);
@@ -116,7 +49,7 @@ describe("a call over the line", () => {
     try {
       const from = "+19025550188";
       const number = async (start: object): Promise<string | null | undefined> => {
-        const caller = new Caller("/api/v1/lines/ternbay-phone/call", { event: "start", from, ...start });
+        const caller = new Caller(`${t.base}/api/v1/lines/ternbay-phone/call`, { event: "start", from, ...start });
         const { call } = await caller.until((m) => m.event === "started");
         caller.hangUp();
         return (await callById(t.app.db, t.houseId, call as string))?.from;

@@ -1,11 +1,14 @@
-import { createHash, timingSafeEqual } from "node:crypto";
 import type { IncomingMessage, Server } from "node:http";
 import type { Duplex } from "node:stream";
 import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js";
 import { WebSocket, WebSocketServer, type RawData } from "ws";
 import { z } from "zod";
 import type { House } from "@gentian/core/house/compile";
+import { phoneText } from "@gentian/core/conversation/format";
+import { spoken } from "@gentian/core/conversation/wording/speech";
 import type { Calls, Line } from "@gentian/core/house/schema";
+import { EMERGENCY, telephoneFor } from "@gentian/core/house/through";
+import { announcement, type Why } from "@gentian/core/speech/packs/en/phrases";
 import { bytesOf, FRAME_MS, interleaved, joined, RATE, type Samples } from "@gentian/core/speech/sound";
 import type { App } from "../app.ts";
 import { cutOffFrom, insertCall, insertSound, saveCall } from "../data/calls.ts";
@@ -14,10 +17,12 @@ import { allHouses, houseByLine, houseNow, type HouseRow } from "../data/houses.
 import { endingsAt, type Model } from "../speech/models.ts";
 import type { BorrowedEar, Speech } from "../speech/speech.ts";
 import { speakerOf } from "../speech/voices.ts";
-import { Call, type CallEvent } from "./call.ts";
+import { Call, type CallEvent, type OtherEnd } from "./call.ts";
 import { openDeskEnd } from "./deskend.ts";
+import { openGateway, openTelephone } from "./gateway.ts";
 import { namesOn } from "./names.ts";
 import { openRehearsalLine } from "./rehearsal.ts";
+import { knows } from "./secret.ts";
 import { carry, jsonOf } from "./socket.ts";
 import { LineTalker } from "./talker.ts";
 
@@ -47,6 +52,7 @@ export function openLines(app: App, server: Server): () => void {
     const path = (req.url ?? "/").split("?")[0] ?? "/";
     const line = /^\/api\/v1\/lines\/([a-z0-9-]{1,64})\/call$/.exec(path)?.[1];
     const taken = /^\/api\/desk\/calls\/([0-9a-f-]{36})\/line$/.exec(path)?.[1];
+    const dialled = /^\/api\/v1\/gateway\/([0-9a-f-]{36})$/.exec(path)?.[1];
     if (line)
       sockets.handleUpgrade(req, socket, head, (ws) => {
         sockets.emit("connection", ws, req);
@@ -56,6 +62,8 @@ export function openLines(app: App, server: Server): () => void {
         });
       });
     else if (taken) openDeskEnd(app, sockets, req, socket, head, taken);
+    else if (path === "/api/v1/gateway") openGateway(app, sockets, req, socket, head);
+    else if (dialled) openTelephone(app, sockets, req, socket, head, dialled);
     else if (path === "/api/desk/rehearsal/line") openRehearsalLine(app, sockets, req, socket, head);
     else socket.end("HTTP/1.1 404 Not Found\r\n\r\n");
   };
@@ -128,11 +136,8 @@ function firstMessage(ws: WebSocket): Promise<z.infer<typeof startMessage> | nul
 }
 
 /** The number that a line shows; none where a gateway must prove itself and does not: anybody can write a number. */
-function believed(start: z.infer<typeof startMessage>, secret: string | undefined): string | undefined {
-  if (secret === undefined) return start.from;
-  const hash = (s: string): Buffer => createHash("sha256").update(s).digest();
-  return timingSafeEqual(hash(start.secret ?? ""), hash(secret)) ? start.from : undefined;
-}
+const believed = (start: z.infer<typeof startMessage>, secret: string | undefined): string | undefined =>
+  secret === undefined || knows(start.secret, secret) ? start.from : undefined;
 
 /** A call on a line, from the first frame to the last row that is kept of it. */
 class OpenCall {
@@ -183,29 +188,7 @@ class OpenCall {
       calls,
       clients,
       ...(resumed ? { resumed: { again: resumed.state.heard ?? "" } } : {}),
-      desk: {
-        ring: (answered) => {
-          const { client, task } = talker.state ?? { client: undefined, task: undefined };
-          const stop = app.exchange.ring(
-            {
-              conversation: this.#conversation,
-              house: row.id,
-              who: client?.name ?? from ?? "somebody whose number is not shown",
-              why: task ? task.errand : "asks for a person",
-              sinceMs: Date.now(),
-            },
-            (other) => {
-              app.bus.tell({ house: row.id, what: "talk", id: this.#conversation });
-              answered(other);
-            },
-          );
-          app.bus.tell({ house: row.id, what: "talk", id: this.#conversation });
-          return () => {
-            stop();
-            app.bus.tell({ house: row.id, what: "talk", id: this.#conversation });
-          };
-        },
-      },
+      desk: { ring: (answered) => this.#ring(house, talker, from, answered) },
       on: (e) => this.#on(e),
     });
     this.#conversation = await talker.open();
@@ -240,6 +223,40 @@ class OpenCall {
         }
       },
     });
+  }
+
+  /** Rings at the desk, and at the telephone of whoever it is for. */
+  #ring(house: House, talker: LineTalker, from: string | undefined, answered: (other: OtherEnd) => void): () => void {
+    const { app, row } = this;
+    const { name, errand, said, through } = talker.handedOver;
+    const tell = (): void => app.bus.tell({ house: row.id, what: "talk", id: this.#conversation });
+    const telephone = telephoneFor(house, through, talker.now());
+    const known = name ?? (from ? phoneText(from, house.handbook.country) : undefined);
+    const why: Why = through === EMERGENCY ? "emergency" : (errand ?? "person");
+    const announced = (house.handbook.calls?.through ?? "announced") === "announced";
+    const speak = speakerOf(this.speech.voices, house, this.line.receptionist);
+    const stop = app.exchange.ring(
+      {
+        conversation: this.#conversation,
+        house: row.id,
+        who: known ?? "somebody whose number is not shown",
+        why,
+        words: said,
+        sinceMs: Date.now(),
+        ...(telephone ? { telephone } : {}),
+        ...(from ? { from } : {}),
+        ...(announced ? { announcement: () => speak(spoken(announcement(house.handbook.shortName, known, why), house)) } : {}),
+      },
+      (other) => {
+        tell();
+        answered(other);
+      },
+    );
+    tell();
+    return () => {
+      stop();
+      tell();
+    };
   }
 
   /** What a person at the desk writes is said to the caller. */

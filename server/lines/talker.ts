@@ -2,6 +2,7 @@ import type { Answered } from "@gentian/core/contract";
 import type { House } from "@gentian/core/house/compile";
 import type { Line } from "@gentian/core/house/schema";
 import type { Expects } from "@gentian/core/language/context";
+import { WHY, type Why } from "@gentian/core/speech/packs/en/phrases";
 import type { App } from "../app.ts";
 import { turnsOf } from "../data/conversations.ts";
 import { houseNow, type HouseRow } from "../data/houses.ts";
@@ -12,7 +13,8 @@ export class LineTalker implements Talker {
   #id = "";
   #token = "";
   #first: Turned | null = null;
-  state: { client: { name?: string }; task: { errand: string } | null } | null = null;
+  /** What whoever takes the call is told of it: who, why, and what was said last. */
+  handedOver: { name?: string; errand?: Why; said: string; through?: string } = { said: "" };
 
   constructor(
     readonly app: App,
@@ -52,6 +54,7 @@ export class LineTalker implements Talker {
   }
 
   say(text: string): Promise<Turned> {
+    this.handedOver.said = text;
     return this.app.talk.say(this.#id, this.#token, text.slice(0, 4000)).then((a) => this.#turned(a));
   }
 
@@ -76,11 +79,15 @@ export class LineTalker implements Talker {
     await this.app.talk.note(this.#id, heard === "" ? "interrupted" : `interrupted after “${heard}”`);
   }
 
-  #turned(a: Answered): Turned {
-    this.state = {
-      client: { ...(typeof a.state.known["name"] === "string" ? { name: a.state.known["name"] } : {}) },
-      task: a.state.errand ? { errand: a.state.errand } : null,
-    };
+  async #turned(a: Answered): Promise<Turned> {
+    const { name } = a.state.known;
+    if (typeof name === "string") this.handedOver.name = name;
+    if (a.state.errand) this.handedOver.errand = whyOf(a.state.errand);
+    if (a.state.status === "with-desk") {
+      const { state } = await this.app.talk.open(this.app.db, this.#id, this.#token);
+      delete this.handedOver.through;
+      if (state.through !== undefined) this.handedOver.through = state.through;
+    }
     return {
       replies: a.replies.map((r) => ({ text: r.text, speech: r.speech ?? r.text, from: r.from })),
       status: a.state.status,
@@ -89,3 +96,6 @@ export class LineTalker implements Talker {
     };
   }
 }
+
+/** An errand as whoever takes the call is told of it: what is asked is a question, whatever it is about. */
+const whyOf = (errand: string): Why => (errand in WHY ? (errand as Why) : errand.startsWith("ask") ? "ask" : "person");

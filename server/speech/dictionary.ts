@@ -42,8 +42,11 @@ export function spokenWords(common: ReadonlySet<string>, own: ReadonlySet<string
 const SPOKEN: Record<string, string[]> = { "a.m.": ["EY EH M"], "p.m.": ["P IY EH M"] };
 const ZED = "Z EH D";
 
-/** A dictionary in the recogniser's format for these words, and the words that nobody can speak. */
-export async function dictionaryOf(words: readonly string[]): Promise<{ text: string; silent: string[] }> {
+/**
+ * A dictionary in the recogniser's format for these words, and the words that nobody can speak. `said` is how the house
+ * says some of them, written as they sound: they are heard so too.
+ */
+export async function dictionaryOf(words: readonly string[], said: ReadonlyMap<string, string> = new Map()): Promise<{ text: string; silent: string[] }> {
   const known = generalWords();
   const ways = new Map<string, string[]>();
   const strange: string[] = [];
@@ -53,11 +56,16 @@ export async function dictionaryOf(words: readonly string[]): Promise<{ text: st
     else strange.push(word);
   }
   const silent: string[] = [];
-  const said = await pronounced(strange);
+  const made = await pronounced([...strange, ...[...said.values()].flatMap((as) => as.split(/\s+/))]);
   for (const word of strange) {
-    const phones = said.get(word);
+    const phones = made.get(word);
     if (phones) ways.set(word, [phones]);
     else silent.push(word);
+  }
+  for (const [word, as] of said) {
+    const parts = as.split(/\s+/).map((part) => made.get(part));
+    const own = parts.every((p) => p !== undefined) ? parts.join(" ") : null;
+    if (own && words.includes(word) && !ways.get(word)?.includes(own)) ways.set(word, [...(ways.get(word) ?? []), own]);
   }
   const lines = [...ways]
     .sort(([a], [b]) => (a < b ? -1 : 1))

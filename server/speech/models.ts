@@ -1,6 +1,6 @@
 import { createHash } from "node:crypto";
 import { execFileSync } from "node:child_process";
-import { existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from "node:fs";
+import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync, utimesSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import type { House } from "@gentian/core/house/compile";
 import { endings, type Endings } from "@gentian/core/speech/endings";
@@ -21,7 +21,7 @@ const COMMON_WORDS = 8000;
 /** So many count as common where slips of the pen are told from words. */
 const WRITTEN_WORDS = 30_000;
 /** Made anew when the way of making changes. */
-const MAKE = 10;
+const MAKE = 11;
 
 const SOURCE = new URL("./ear.c", import.meta.url);
 
@@ -39,6 +39,9 @@ export function modelKey(house: House, clients: readonly string[]): string {
     h.facts,
     h.questions,
     h.limits,
+    house.emergency.words,
+    h.handingOver?.words,
+    h.calls?.said,
     h.place,
     h.currency,
     h.clientClock,
@@ -74,7 +77,11 @@ const modelFolder = (folder: string, key: string): string => join(folder, "model
 
 export function modelAt(folder: string, key: string): Model | null {
   const own = modelFolder(folder, key);
-  if (!existsSync(join(own, "done"))) return null;
+  const done = join(own, "done");
+  if (!existsSync(done)) return null;
+  // It is in use, and kept.
+  const now = new Date();
+  utimesSync(done, now, now);
   return {
     key,
     folder: own,
@@ -86,6 +93,19 @@ export function modelAt(folder: string, key: string): Model | null {
       models: Object.fromEntries(EARS.map((e) => [e, { path: join(own, `${e}.arpa`), share: SHARE[e] }])),
     },
   };
+}
+
+/** Models that nobody has used for so long are thrown away when another is made: each is some 15 MB. */
+const KEPT_DAYS = 14;
+
+/** Throws away the models that were used last before a time (ms since 1970). */
+export function throwAway(folder: string, before: number): void {
+  const all = join(folder, "models");
+  for (const name of existsSync(all) ? readdirSync(all) : []) {
+    const own = join(all, name);
+    const done = join(own, "done");
+    if (statSync(existsSync(done) ? done : own).mtimeMs < before) rmSync(own, { recursive: true, force: true });
+  }
 }
 
 /** Makes the language models and the dictionary of a house; a second maker of the same does no harm. */
@@ -109,7 +129,7 @@ export async function makeModel(folder: string, house: House, clients: readonly 
     for (const w of model.words) words.add(w);
     made.set(ear, model);
   }
-  const { text, silent } = await dictionaryOf([...words]);
+  const { text, silent } = await dictionaryOf([...words], new Map(house.handbook.calls?.said?.map((s) => [s.word.toLowerCase(), s.as])));
   const mute = new Set(silent);
   writeFileSync(join(draft, "words.dict"), text);
   for (const [ear, model] of made) {
@@ -127,5 +147,6 @@ export async function makeModel(folder: string, house: House, clients: readonly 
     // Somebody else has made it meanwhile.
     rmSync(draft, { recursive: true, force: true });
   }
+  throwAway(folder, Date.now() - KEPT_DAYS * 24 * 3_600_000);
   return modelAt(folder, key) as Model;
 }

@@ -1,5 +1,5 @@
 import { execFileSync } from "node:child_process";
-import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { mkdirSync, mkdtempSync, readdirSync, rmSync, utimesSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { wordErrors } from "@gentian/core/speech/errors";
@@ -9,7 +9,7 @@ import { demoHouse } from "@gentian/core/testing/demo";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { dictionaryOf, pronounced } from "./dictionary.ts";
 import { Ear, type Heard } from "./ear.ts";
-import { makeModel, modelKey, type Model } from "./models.ts";
+import { makeModel, modelAt, throwAway, modelKey, type Model } from "./models.ts";
 import { makeNoisyAcoustics, noisyAcoustics } from "./noise.ts";
 import { BorrowedEar, filesAt, Speech } from "./speech.ts";
 import { Voices } from "./voices.ts";
@@ -173,6 +173,52 @@ describe("the dictionary", () => {
     expect(text).toMatch(/^p\.m\. P IY EH M$/m);
     expect(silent).toEqual(["----"]);
   });
+  it("has a second way for a word that the house says in its own, and none that is the same", async () => {
+    const { text } = await dictionaryOf(
+      ["pilates", "tomato"],
+      new Map([
+        ["pilates", "pill eights"],
+        ["gone", "pi"],
+      ]),
+    );
+    const ways = text.split("\n").filter((l) => /^pilates/.test(l));
+    expect(ways.at(-1)).toBe("pilates(" + String(ways.length) + ") P IH L EY T S");
+    expect(text).not.toMatch(/^gone/m);
+    const again = await dictionaryOf(["pilates"], new Map([["pilates", "pi lah teez"]]));
+    expect(
+      new Set(
+        again.text
+          .trim()
+          .split("\n")
+          .map((l) => l.replace(/^\S+ /, "")),
+      ).size,
+    ).toBe(again.text.trim().split("\n").length);
+  });
+
+  it("is thrown away when nobody has used it for long, and not while it is used", () => {
+    const old = join(folder, "old");
+    const age = (name: string, days: number, whole = true): void => {
+      const own = join(old, "models", name);
+      mkdirSync(own, { recursive: true });
+      const when = new Date(Date.now() - days * 24 * 3_600_000);
+      if (whole) writeFileSync(join(own, "done"), "");
+      utimesSync(whole ? join(own, "done") : own, when, when);
+    };
+    age("used", 1);
+    age("unused", 20);
+    age("broken-off", 20, false);
+    age("being-made", 0, false);
+    throwAway(old, Date.now() - 14 * 24 * 3_600_000);
+    expect(readdirSync(join(old, "models")).sort()).toEqual(["being-made", "used"]);
+    throwAway(join(folder, "nothing"), Date.now());
+    // To take a model up is to use it.
+    const used = join(model.folder, "done");
+    utimesSync(used, 1, 1);
+    expect(modelAt(folder, model.key)).not.toBeNull();
+    throwAway(folder, Date.now() - 60_000);
+    expect(modelAt(folder, model.key)).not.toBeNull();
+  });
+
   it("gives each of several words its own sounds", async () => {
     const all = await pronounced(["priya", "oduya", "gwenllian"]);
     expect([...all.keys()]).toEqual(["priya", "oduya", "gwenllian"]);

@@ -7,6 +7,8 @@ import { startCluster } from "../cluster.ts";
 declare module "vitest" {
   interface ProvidedContext {
     databaseUrl: string;
+    /** Keeps the models of hearing, which take a minute to make: those of one house are made once. */
+    speechFolder: string;
   }
 }
 
@@ -16,8 +18,10 @@ export default async function setup(project: TestProject): Promise<() => Promise
   chmodSync(folder, 0o755);
   const cluster = await startCluster(folder, () => undefined);
   project.provide("databaseUrl", cluster.url);
+  const speech = mkdtempSync(join(tmpdir(), "gentian-speech-"));
+  project.provide("speechFolder", speech);
   return async () => {
     await cluster.stop();
-    rmSync(folder, { recursive: true, force: true });
+    for (const f of [folder, speech]) rmSync(f, { recursive: true, force: true });
   };
 }

@@ -143,7 +143,22 @@ export interface Ringing {
   conversation: string;
   who: string;
   why: string;
+  /** What they said last. */
+  words: string;
+  /** Whose telephone rings besides the desk. */
+  telephone?: string;
   sinceSec: number;
+}
+
+/** A telephone outside the desk that calls are put through to. */
+export interface HouseTelephone {
+  /** E.164. */
+  number: string;
+  name: string;
+  /** In words; empty where it rings while somebody is there. */
+  hours: string;
+  /** Whether it would ring now. */
+  rings: boolean;
 }
 
 export interface Now {

@@ -1,10 +1,12 @@
-import { WEEKDAYS, weekdayOf, type DayNumber } from "../../time/days.ts";
-import { minuteOfClock } from "../../time/zone.ts";
+import { EMERGENCY, telephoneFor, thereOn } from "../../house/through.ts";
+import type { DayNumber } from "../../time/days.ts";
 import { calledText, dateText, timeText } from "../format.ts";
 import { hoursSource, saidSource, staffSource } from "../sources.ts";
 import type { MessageTask, SlipKind, Source } from "../state.ts";
 import { val, type Turn, type Value } from "../turn.ts";
 import { yesNoChoices } from "./identity.ts";
+
+export const EMERGENCY_SOURCE: Source = { kind: "emergency", id: "emergency", label: "Emergencies" };
 
 /** Who takes messages, by name; the desk where nobody is named. */
 export function messageTaker(t: Turn, tell?: string): { value: Value; to: "desk" | "manager" } {
@@ -48,32 +50,24 @@ export function offerToPassOn(t: Turn, question: string): void {
   t.expect("message", yesNoChoices());
 }
 
-/** When somebody is there for what is handed over: hours of its own, or the house's. */
-function thereOn(t: Turn, day: DayNumber): readonly { fromMin: number; toMin: number; id: string }[] {
-  const own = t.house.handbook.handingOver?.hours;
-  if (!own?.length) return t.house.openOn(day);
-  const weekday = WEEKDAYS[weekdayOf(day) - 1];
-  return t.house.closedOn(day)
-    ? []
-    : own
-        .filter((w) => weekday !== undefined && w.weekdays.includes(weekday))
-        .map((w) => ({ fromMin: minuteOfClock(w.from), toMin: minuteOfClock(w.to), id: w.id }))
-        .sort((a, b) => a.fromMin - b.fromMin);
-}
-
-/** Gives the conversation to a person. */
-export function handOver(t: Turn, why: string): void {
+/** Gives the conversation to a person: to the one who was asked for by name, or to whom the house has it. */
+export function handOver(t: Turn, why: string, named?: string): void {
   const { state, house } = t;
   const { day, minute } = house.zone.toLocal(t.now);
-  const there = thereOn(t, day).some((w) => w.fromMin <= minute && minute < w.toMin);
+  const whom = named ?? house.handbook.handingOver?.to;
+  const byPhone = state.channel === "phone";
+  // A person's own telephone may ring at hours when nobody is at the desk.
+  const there = thereOn(house, day).some((w) => w.fromMin <= minute && minute < w.toMin) || (byPhone && telephoneFor(house, whom, t.now) !== null);
   state.task = null;
   state.later = [];
   t.outcome("handed-over");
   if (there) {
-    const to = house.staff.get(house.handbook.handingOver?.to ?? "");
+    const to = house.staff.get(whom ?? "");
     slip(t, "hand-over", to ? `For ${to.name}: ${why}` : why, "desk");
-    if (t.state.channel === "phone") t.say("person/putting");
-    else if (to) t.say("person/handed-to", { who: val(calledText(house, to.id), staffSource(house, to.id)) });
+    if (to) state.through = to.id;
+    else delete state.through;
+    if (byPhone) t.say("person/putting");
+    else if (to && named === undefined) t.say("person/handed-to", { who: val(calledText(house, to.id), staffSource(house, to.id)) });
     else t.say("person/handed");
     state.status = "with-desk";
     t.expect("nothing");
@@ -98,13 +92,19 @@ function leaveWord(t: Turn, why: string, say: () => void): void {
 export function nobodyCame(t: Turn): void {
   if (t.state.status !== "with-desk") return;
   t.state.status = "open";
+  if (t.state.through === EMERGENCY) {
+    // Help does not wait for somebody of the house.
+    t.say("emergency/nobody", { say: val(t.house.emergency.say, EMERGENCY_SOURCE) });
+    t.expect("anything");
+    return;
+  }
   t.say("person/nobody-came");
   leaveWord(t, "Asked for a person, and nobody came.", () => t.say("person/call-back"));
 }
 
 function nextOpen(t: Turn, today: DayNumber, minute: number): Value | null {
   for (let day = today; day < today + 30; day++) {
-    const w = thereOn(t, day).find((x) => day > today || x.fromMin > minute);
+    const w = thereOn(t.house, day).find((x) => day > today || x.fromMin > minute);
     if (w) {
       const source: Source = hoursSource(w.id);
       return val(`${dateText(t.house, day)} at ${timeText(t.house, w.fromMin)}`, source, saidSource);

@@ -96,6 +96,8 @@ export const EN = {
   "person/call-back": ["The desk can call you back."],
   "person/closed": ["Nobody is there right now. The desk can call you back when it opens, {open}."],
   "emergency/say": ["{say} The desk has been told. Our emergency line is {phone}."],
+  "emergency/putting": ["{say} I am putting you through to our emergency line.", "{say} Stay on the line, I am putting you through to our emergency line."],
+  "emergency/nobody": ["Nobody picks up. {say}", "Our line is not answered. {say}"],
   "emergency/say-only": ["{say} The desk has been told."],
   "limit/say": ["{say}"],
   "limit/offer": ["Shall I take a message for {to}?", "I can take a message for {to}. Would you like that?"],

@@ -1,3 +1,5 @@
+import { hoursLine } from "@gentian/core/house/lines";
+import { telephonesOf } from "@gentian/core/house/through";
 import { Router, type Request } from "express";
 import { z } from "zod";
 import { weightiest } from "@gentian/core/conversation/public";
@@ -80,12 +82,26 @@ export function talksRoutes(app: App): Router {
           at: local(p.house, s.madeMin),
           status: talking.find((t) => t.id === s.conversationId)?.status ?? "closed",
         })),
-        ringing: app.exchange
-          .ringing(p.row.id)
-          .map((r) => ({ conversation: r.conversation, who: r.who, why: r.why, sinceSec: Math.round((Date.now() - r.sinceMs) / 1000) })),
+        ringing: app.exchange.ringing(p.row.id).map((r) => ({
+          conversation: r.conversation,
+          who: r.who,
+          why: r.why,
+          words: r.words,
+          ...(r.telephone ? { telephone: r.telephone.name } : {}),
+          sinceSec: Math.round((Date.now() - r.sinceMs) / 1000),
+        })),
         talking: talking.map((t) => logEntry(p.house, t, p.nowMin)),
         today: await countSince(app.db, p.row.id, today),
       });
+    }),
+  );
+
+  /** The telephones that calls are put through to, for the stand-in that lets them ring. */
+  r.get(
+    "/telephones",
+    handler(async (req, res) => {
+      const p = await placeOf(app, req);
+      res.json(telephonesOf(p.house, p.nowMin).map(({ hours, ...t }) => ({ ...t, hours: hoursLine(hours) })));
     }),
   );
 

@@ -18,6 +18,9 @@ export interface LineMessage {
   said?: string;
   kind?: "silence" | "unclear" | "nobody-came";
   to?: string;
+  /** Who is announced, and why they call. */
+  who?: string;
+  why?: string;
   on?: boolean;
   turn?: { who: "client" | "receptionist" | "desk"; text: string; brokenOff?: boolean };
 }

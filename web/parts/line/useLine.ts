@@ -22,6 +22,7 @@ export function useLine(path: string, start: object | null, answer?: (asked: Lin
   const [says, setSays] = useState("");
   const [fault, setFault] = useState<LineFault | null>(null);
   const [muted, setMuted] = useState(false);
+  const [announced, setAnnounced] = useState<{ who: string; why: string } | null>(null);
   const line = useRef<PhoneLine | null>(null);
   const count = useRef(0);
   const answering = useRef(answer);
@@ -36,6 +37,9 @@ export function useLine(path: string, start: object | null, answer?: (asked: Lin
         case "started":
         case "taken":
           setState("going");
+          return;
+        case "announced":
+          setAnnounced({ who: m.who ?? "", why: m.why ?? "" });
           return;
         case "ask":
           void answering.current?.(m).then((turned) => line.current?.tell({ event: "answer", id: m.id, turned }));
@@ -97,6 +101,8 @@ export function useLine(path: string, start: object | null, answer?: (asked: Lin
     says,
     fault,
     muted,
+    /** Who calls and why, where that is told before one has them. */
+    announced,
     call,
     hangUp: () => line.current?.hangUp(),
     press: (key: string) => line.current?.press(key),

@@ -1,15 +1,10 @@
 import { useState } from "react";
+import { WHY, type Why } from "@gentian/core/speech/packs/en/phrases";
 import type { Ringing } from "../../api/types.ts";
 import { Button } from "../../parts/controls.tsx";
 import { useLine } from "../../parts/line/useLine.ts";
 
-const WHY: Record<string, string> = {
-  book: "wants to book",
-  move: "wants to move a visit",
-  cancel: "wants to cancel a visit",
-  message: "wants to leave a message",
-  "ask-mine": "asks about their own visit",
-};
+const whyOf = (ring: Ringing): string => WHY[ring.why as Why] ?? WHY.person;
 
 /** The telephone rings at the desk: who it is and why, and the call itself once it is taken. */
 export function RingBand({ ringing }: { ringing: Ringing[] }) {
@@ -22,7 +17,9 @@ export function RingBand({ ringing }: { ringing: Ringing[] }) {
       <span role="alert" className="min-w-0 flex-1 truncate">
         <b className="font-serif text-l font-semibold text-stamen">The telephone rings</b>
         <span className="ml-3">
-          <b className="font-semibold">{first.who}</b>, {WHY[first.why] ?? "asks for a person"}
+          <b className="font-semibold">{first.who}</b> {whyOf(first)}
+          {first.words ? <span className="ml-2 font-serif text-quiet italic">“{first.words}”</span> : null}
+          {first.telephone ? <span className="ml-3 text-s text-quiet">rings at {first.telephone} too</span> : null}
         </span>
         {ringing.length > 1 ? <span className="ml-3 text-s text-quiet">and {ringing.length - 1} more</span> : null}
       </span>
@@ -48,7 +45,7 @@ function Taken({ ring, onOver }: { ring: Ringing; onOver: () => void }) {
                 : "You are on the line"}
         </b>
         <span className="ml-3">
-          with <b className="font-semibold">{ring.who}</b>, who {WHY[ring.why] ?? "asks for a person"}
+          with <b className="font-semibold">{ring.who}</b>, who {whyOf(ring)}
         </span>
         {line.fault ? (
           <span className="ml-3 text-clay">

@@ -1,6 +1,6 @@
 import { readClosed } from "@gentian/core/bring/calendar";
 import { hoursLine, parseHours } from "@gentian/core/house/lines";
-import { AddButton, Adder, Amount, Chapter, DropButton, freshId, Line, Part, Pick, slug, useChange, useSpread, Words } from "./lines.tsx";
+import { AddButton, Adder, Amount, Chapter, DropButton, freshId, Line, Part, PhoneNumber, Pick, slug, useChange, useSpread, Words } from "./lines.tsx";
 
 /** A word in a sentence, as wide as itself. */
 const INLINE = "!mx-0 !w-auto min-w-6 field-sizing-content border-hairline";
@@ -32,7 +32,7 @@ export function HouseChapter() {
   const { editor } = useSpread();
   const { draft } = editor;
   const { set, drop, many } = useChange();
-  const place = (field: "street" | "town" | "region" | "phone" | "email" | "site", label: string, check?: RegExp, hint?: string) => (
+  const place = (field: "street" | "town" | "region" | "email" | "site", label: string, check?: RegExp, hint?: string) => (
     <Line place={`place/${field}`} find={`${label} ${draft.place[field] ?? ""}`}>
       <div className="grid grid-cols-[112px_minmax(0,1fr)] items-baseline">
         <span className="text-s text-quiet">{label}</span>
@@ -87,7 +87,12 @@ export function HouseChapter() {
       {place("street", "Street")}
       {place("town", "Town")}
       {place("region", "Province, region")}
-      {place("phone", "Telephone", /^\+[1-9]\d{6,14}$/, "Write it with the country's number, such as +1 902 555 0100 without spaces.")}
+      <Line place="place/phone" find={`Telephone ${draft.place.phone ?? ""}`}>
+        <div className="grid grid-cols-[112px_minmax(0,1fr)] items-baseline">
+          <span className="text-s text-quiet">Telephone</span>
+          <PhoneNumber label="Telephone" value={draft.place.phone} onChange={(v) => set(["place", "phone"], v)} />
+        </div>
+      </Line>
       {place("email", "Email", /^[^\s@]+@[^\s@]+\.[^\s@]+$/, "An email address has an @ in it.")}
       {place("site", "Website")}
       <Line place="zone" find="time zone currency country language clock dates">

@@ -1,6 +1,22 @@
 import { hoursLine, parseHours, parseWords, wordsLine } from "@gentian/core/house/lines";
 import { ALWAYS_EMERGENCY, ALWAYS_REFUSED, helpNumber, helpSentence } from "@gentian/core/language/packs/en/limits";
-import { AddButton, Amount, Chapter, DropButton, freshId, Line, Part, Pick, slug, Sorted, useChange, useFocusNew, useSpread, Words } from "./lines.tsx";
+import {
+  AddButton,
+  Amount,
+  Chapter,
+  DropButton,
+  freshId,
+  Line,
+  Part,
+  PhoneNumber,
+  Pick,
+  slug,
+  Sorted,
+  useChange,
+  useFocusNew,
+  useSpread,
+  Words,
+} from "./lines.tsx";
 
 /** What it never does or says, what it says instead, and who is told. */
 export function LimitsChapter() {
@@ -119,6 +135,18 @@ export function LimitsChapter() {
           hint="At least one."
           onChange={(v) => set(["emergency"], { ...e, words: parseWords(v) })}
         />
+        <div className="grid grid-cols-[150px_minmax(0,1fr)] items-baseline text-s">
+          <span className="text-quiet">and puts through to</span>
+          <PhoneNumber
+            label="Emergency line"
+            className="text-s"
+            value={e.housePhone}
+            onChange={(v) => {
+              const { housePhone: _before, ...rest } = e;
+              set(["emergency"], v === undefined ? rest : { ...rest, housePhone: v });
+            }}
+          />
+        </div>
       </Line>
     </Chapter>
   );

@@ -1,9 +1,27 @@
 import { useState } from "react";
+import { Link } from "react-router";
 import { VOICES, VOICE_NAMES, type VoiceName } from "@gentian/core/speech/voices";
+import { hoursLine, parseHours } from "@gentian/core/house/lines";
 import type { Calls, Receptionist } from "@gentian/core/house/schema";
 import { wordsOf } from "../../api/client.ts";
 import { Button } from "../../parts/controls.tsx";
-import { AddButton, Amount, Chapter, DropButton, freshId, Line, Part, Pick, slug, Tick, useChange, useFocusNew, useSpread, Words } from "./lines.tsx";
+import {
+  AddButton,
+  Amount,
+  Chapter,
+  DropButton,
+  freshId,
+  Line,
+  Part,
+  PhoneNumber,
+  Pick,
+  slug,
+  Tick,
+  useChange,
+  useFocusNew,
+  useSpread,
+  Words,
+} from "./lines.tsx";
 
 const PACES = [
   ["0.85", "slowly"],
@@ -81,12 +99,8 @@ export function TelephoneChapter() {
           ) : null}
           .
         </p>
-        <p className="flex flex-wrap items-center gap-x-1.5 gap-y-1 font-serif">
-          When it puts through, it rings at the desk for
-          <Amount label="Seconds that it rings at the desk" value={calls.ringSec ?? 25} least={5} most={120} onChange={(n) => put({ ringSec: n })} /> seconds,
-          then takes a message.
-        </p>
       </Line>
+      <PuttingThrough calls={calls} put={put} />
       <Part title="Words that the voice says wrong" />
       {said.map((s, i) => (
         <Line key={s.id} place={`calls/said/${s.id}`} find={`${s.word} ${s.as}`}>
@@ -122,6 +136,81 @@ export function TelephoneChapter() {
         A word and how it is said
       </AddButton>
     </Chapter>
+  );
+}
+
+/** To whom calls are put through, and how. */
+function PuttingThrough({ calls, put }: { calls: Calls; put: (next: Partial<Calls>) => void }) {
+  const { editor } = useSpread();
+  const { draft } = editor;
+  const { mark } = useFocusNew();
+  const telephones = calls.telephones ?? [];
+  const change = (id: string, next: Partial<(typeof telephones)[number]>): void =>
+    put({ telephones: telephones.map((t) => (t.id === id ? { ...t, ...next } : t)) });
+  const without = draft.staff.filter((s) => !telephones.some((t) => t.staff === s.id));
+  return (
+    <>
+      <Part title="Putting through" />
+      <Line place="calls/through" find="putting through announced straight desk telephone">
+        <p className="flex flex-wrap items-center gap-x-1.5 gap-y-1 font-serif">
+          A call that is handed over rings at the desk for
+          <Amount label="Seconds that it rings at the desk" value={calls.ringSec ?? 25} least={5} most={120} onChange={(n) => put({ ringSec: n })} /> seconds,
+          and at the telephone of whoever it is for; then it comes back, and a message is taken. Whoever picks up a telephone
+          <Pick
+            label="How calls are put through to a telephone"
+            value={calls.through ?? "announced"}
+            options={[
+              ["announced", "hears who calls and why, and takes the call or leaves it"],
+              ["straight", "has the caller straight away"],
+            ]}
+            onChange={(through) => put({ through })}
+          />
+          .
+        </p>
+      </Line>
+      {telephones.map((t) => {
+        const name = draft.staff.find((s) => s.id === t.staff)?.name ?? t.staff;
+        return (
+          <Line key={t.id} place={`calls/telephones/${t.id}`} find={`${name} telephone ${t.number}`}>
+            <div className="grid grid-cols-[200px_150px_minmax(0,1fr)_28px] items-baseline gap-x-2">
+              <Pick
+                label={`Whose telephone ${t.number} is`}
+                value={t.staff}
+                options={draft.staff.filter((s) => s.id === t.staff || without.includes(s)).map((s): [string, string] => [s.id, s.name])}
+                onChange={(staff) => change(t.id, { staff })}
+              />
+              <PhoneNumber label={`Number of ${name}`} value={t.number} onChange={(v) => change(t.id, { number: v ?? t.number })} />
+              <Words
+                label={`Hours of the telephone of ${name}`}
+                className="text-s"
+                placeholder="while somebody is there"
+                value={hoursLine(t.hours ?? [])}
+                check={(v) => parseHours(v) !== null}
+                hint="Write it like this: Mon–Fri 9–17."
+                onChange={(v) => change(t.id, { hours: parseHours(v) ?? [] })}
+              />
+              <DropButton label={`Take the telephone of ${name} out`} onClick={() => put({ telephones: telephones.filter((x) => x.id !== t.id) })} />
+            </div>
+          </Line>
+        );
+      })}
+      <div className="flex items-baseline gap-4">
+        {without[0] ? (
+          <AddButton
+            onClick={() => {
+              const id = freshId(slug("telephone"), telephones);
+              mark(`calls/telephones/${id}`);
+              put({ telephones: [...telephones, { id, staff: without[0]?.id ?? "", number: draft.place.phone ?? "+15555550100" }] });
+            }}
+          >
+            A telephone of somebody’s
+          </AddButton>
+        ) : null}
+        <Link className="min-h-8 text-s text-gentian underline" to="/telephones">
+          Let them ring here, to try it
+        </Link>
+      </div>
+    </>
   );
 }
 

@@ -2,6 +2,8 @@ import { createContext, useContext, useEffect, useId, useRef, useState, type Rea
 import { DndContext, KeyboardSensor, PointerSensor, closestCenter, useSensor, useSensors, type Announcements, type DragEndEvent } from "@dnd-kit/core";
 import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { GripVertical, Plus, X } from "lucide-react";
+import { phoneText } from "@gentian/core/conversation/format";
+import { parsePhone } from "@gentian/core/house/lines";
 import type { Change, Item } from "@gentian/core/house/change";
 import type { Ready } from "@gentian/core/house/draft";
 import type { DraftEditor } from "./useDraft.ts";
@@ -166,6 +168,33 @@ export function Words({
         </span>
       ) : null}
     </>
+  );
+}
+
+/** A telephone number, written as people of the house's country write theirs. */
+export function PhoneNumber({
+  value,
+  label,
+  onChange,
+  className = "",
+}: {
+  value: string | undefined;
+  label: string;
+  onChange: (e164: string | undefined) => void;
+  className?: string;
+}) {
+  const { editor } = useSpread();
+  const { country } = editor.draft;
+  return (
+    <Words
+      label={label}
+      className={className}
+      value={value === undefined ? "" : phoneText(value, country)}
+      placeholder="not said yet"
+      check={(v) => v.trim() === "" || parsePhone(v, country) !== null}
+      hint="A whole number, with its area; from abroad with + and its country."
+      onChange={(v) => onChange(v.trim() === "" ? undefined : (parsePhone(v, country) ?? undefined))}
+    />
   );
 }
 

@@ -1,0 +1,69 @@
+import { describe, expect, it } from "vitest";
+import type { HouseFile } from "../house/schema.ts";
+import { EMERGENCY } from "../house/through.ts";
+import { demoFile, houseOf } from "../testing/demo.ts";
+import { epochMinOf, zoneOf } from "../time/zone.ts";
+import { CopyBook, Rehearsal } from "./copybook.ts";
+
+const MONDAY = "2027-03-01T10:30";
+const SATURDAY_NIGHT = "2027-03-06T21:30";
+
+/** A conversation on a line, at a time of the house's; "?nobody" is nobody coming to what was handed over. */
+function talk(channel: "phone" | "web", wall: string, said: string[], change: (f: HouseFile) => void = () => undefined) {
+  const file = structuredClone(demoFile());
+  delete file.book;
+  change(file);
+  const line = channel === "phone" ? "ternbay-phone" : "ternbay-web";
+  const r = new Rehearsal(new CopyBook(houseOf(file)), epochMinOf(zoneOf("America/Halifax"), wall), line, channel, 7);
+  r.start();
+  const replies = said.map((s) => (s === "?nobody" ? r.nobodyCame() : r.say(s)).map((x) => x.text).join(" "));
+  return { replies, last: replies.at(-1) ?? "", state: r.state, slips: r.book.slips };
+}
+
+describe("an emergency on the telephone", () => {
+  it("is told what to do at once, and put through to the emergency line at any hour", () => {
+    for (const wall of [MONDAY, SATURDAY_NIGHT]) {
+      const t = talk("phone", wall, ["he has chest pain"]);
+      expect(t.last).toMatch(/call 911 now.*emergency line/i);
+      expect(t.state).toMatchObject({ status: "with-desk", through: EMERGENCY, expects: "nothing", task: null });
+    }
+  });
+
+  it("comes back where nobody picks up, with what to do, and no message is asked for", () => {
+    const t = talk("phone", SATURDAY_NIGHT, ["he has chest pain", "?nobody"]);
+    expect(t.last).toMatch(/911/);
+    expect(t.last).not.toMatch(/message|call you back/i);
+    expect(t.state).toMatchObject({ status: "open", task: null });
+  });
+
+  it("stays with the receptionist where there is no line for it, and in a chat, where the number is given", () => {
+    const without = talk("phone", MONDAY, ["he has chest pain"], (f) => delete f.emergency?.housePhone);
+    expect(without.state.status).toBe("open");
+    expect(without.last).not.toMatch(/putting you through/i);
+    const chat = talk("web", MONDAY, ["he has chest pain"]);
+    expect(chat.state.status).toBe("open");
+    expect(chat.last).toMatch(/902 555 0111/);
+  });
+});
+
+describe("a person who is asked for by name", () => {
+  it("is who it is for, on the slip and on the line", () => {
+    const t = talk("phone", MONDAY, ["can I speak to Mina please"]);
+    expect(t.state).toMatchObject({ status: "with-desk", through: "mina" });
+    expect(t.slips.map((s) => s.text).join()).toMatch(/^For Wilhelmina Achterberg/);
+  });
+
+  it("is reached on their own telephone when nobody is at the desk, and not in a chat", () => {
+    const late = (f: HouseFile): void => {
+      f.handingOver = { nobody: "call-back", hours: [{ id: "am", weekdays: ["Monday"], from: "08:00", to: "09:00" }] };
+    };
+    expect(talk("phone", MONDAY, ["can I speak to Mina please"], late).state).toMatchObject({ status: "with-desk", through: "mina" });
+    expect(talk("phone", MONDAY, ["can I speak to somebody"], late).state.status).toBe("open");
+    expect(talk("web", MONDAY, ["can I speak to Mina please"], late).state.status).toBe("open");
+  });
+
+  it("is forgotten where somebody else is asked for after", () => {
+    const t = talk("phone", MONDAY, ["can I speak to Mina please", "?nobody", "Ana Petrov", "902 555 0142", "yes", "I want to talk to a person"]);
+    expect(t.state.status === "with-desk" ? t.state.through : "not handed over").toBeUndefined();
+  });
+});
