@@ -8,6 +8,7 @@ import { joined, RATE, readWav, toLine, writeWav, type Samples } from "@gentian/
 import { demoHouse } from "@gentian/core/testing/demo";
 import { Ear } from "@gentian/server/speech/ear";
 import { makeModel } from "@gentian/server/speech/models";
+import { Caller } from "@gentian/server/testing/caller";
 import { findings } from "./axe.ts";
 import { Speaker, voices } from "./speaker.ts";
 import { openBrowser, see, signIn, waitText, type Page } from "./browser.ts";
@@ -129,6 +130,37 @@ describe("calling the house from the browser", () => {
     await (await see(desk.driver, By.xpath("//section[@aria-label='Your call']//button[.='Hang up']"))).click();
     await waitText(caller.driver, "The call has ended");
   });
+
+  it("lets the emergency line ring on a page, which says who calls before it has the caller", async () => {
+    const { driver } = await browser(await microphone("line", [[1, "hello"]]));
+    await signIn(driver, base);
+    await waitText(driver, "Talking now");
+    await driver.get(`${base}/telephones`);
+    await waitText(driver, "Connected");
+    await waitText(driver, "902 555 0107");
+    expect(await findings(driver, AXE)).toEqual([]);
+    const caller = new Caller(`${base}/api/v1/lines/ternbay-phone/call`, { event: "start", from: "+19025550142" });
+    try {
+      await caller.says(/how can i help/i);
+      for (let i = 0; i < 3 && !caller.messages.some((m) => m.event === "ringing"); i++) {
+        await caller.say("my husband has chest pain");
+        await caller.until((m) => m.event === "ringing", 12_000).catch(() => undefined);
+      }
+      await waitText(driver, "It rings");
+      await (await see(driver, By.xpath("//button[.='Pick up']"))).click();
+      await waitText(driver, "Ana Petrov has an emergency");
+      expect(await findings(driver, AXE)).toEqual([]);
+      await (await see(driver, By.xpath("//button[.='1: take it']"))).click();
+      await waitText(driver, "You have the caller");
+      expect(await caller.until((m) => m.event === "put-through")).toMatchObject({ to: "the emergency line" });
+      await (await see(driver, By.xpath("//button[.='Hang up']"))).click();
+      await caller.until((m) => m.event === "ended");
+      await (await see(driver, By.xpath("//button[.='Put down']"))).click();
+      await waitText(driver, "at any hour");
+    } finally {
+      caller.hangUp();
+    }
+  }, 180_000);
 
   it("takes a number from the keys, and tells what is wrong when there is no microphone", async () => {
     const page = await browser(

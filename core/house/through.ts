@@ -56,13 +56,22 @@ export function telephoneFor(house: House, to: string | undefined, now: EpochMin
 /** Stands in place of a person's id where it is the emergency line that is called. */
 export const EMERGENCY = "emergency";
 
-/** Every telephone of a house that may ring, the emergency line first; `now` tells which would. */
-export function telephonesOf(house: House, now: EpochMin): (Telephone & { hours: Windows; rings: boolean })[] {
-  const told = (to: string, hours: Windows): (Telephone & { hours: Windows; rings: boolean })[] => {
-    const person = house.staff.get(to);
-    const t = telephoneFor(house, to, now);
-    const number = t?.number ?? house.handbook.calls?.telephones?.find((x) => x.staff === to)?.number;
-    return number === undefined ? [] : [{ number, name: t?.name ?? person?.name ?? to, hours, rings: t !== null }];
-  };
-  return [...told(EMERGENCY, []), ...(house.handbook.calls?.telephones ?? []).flatMap((t) => told(t.staff, t.hours ?? []))];
+/** A telephone as the house sees it in a list. */
+export interface ListedTelephone extends Telephone {
+  /** When it may ring: at any hour, in hours of its own, or (none) while somebody is there. */
+  hours: Windows | "always";
+  /** Whether it would ring now. */
+  rings: boolean;
+}
+
+/** Every telephone of a house that may ring, the emergency line first. */
+export function telephonesOf(house: House, now: EpochMin): ListedTelephone[] {
+  const emergency = telephoneFor(house, EMERGENCY, now);
+  const own = (house.handbook.calls?.telephones ?? []).map((t) => ({
+    number: t.number,
+    name: house.staff.get(t.staff)?.name ?? t.staff,
+    hours: t.hours ?? [],
+    rings: telephoneFor(house, t.staff, now) !== null,
+  }));
+  return [...(emergency ? [{ ...emergency, hours: "always" as const, rings: true }] : []), ...own];
 }

@@ -12,6 +12,7 @@ import { announcement, type Why } from "@gentian/core/speech/packs/en/phrases";
 import { bytesOf, FRAME_MS, interleaved, joined, RATE, type Samples } from "@gentian/core/speech/sound";
 import type { App } from "../app.ts";
 import { cutOffFrom, insertCall, insertSound, saveCall } from "../data/calls.ts";
+import { clientsByContact } from "../data/clients.ts";
 import { turnsOf } from "../data/conversations.ts";
 import { allHouses, houseByLine, houseNow, type HouseRow } from "../data/houses.ts";
 import { endingsAt, type Model } from "../speech/models.ts";
@@ -147,6 +148,8 @@ class OpenCall {
   #pieces = 0;
   #saving: Promise<unknown> = Promise.resolve();
   #putThroughTo: string | undefined;
+  /** Whose card the number of the line is on, where it is on one alone. */
+  #card: string | undefined;
 
   constructor(
     readonly app: App,
@@ -178,6 +181,8 @@ class OpenCall {
     const { app, speech, row } = this;
     await ear.ready;
     const before = from ? await cutOffFrom(app.db, row.id, from, AGAIN_MIN) : null;
+    const cards = from ? await clientsByContact(app.db, row.id, from, undefined) : [];
+    this.#card = cards.length === 1 ? cards[0]?.client.name : undefined;
     const resumed = before ? await app.talk.resume(before) : null;
     const talker = new LineTalker(app, row, house, this.line, from, before && resumed ? { id: before, ...resumed } : null);
     const call = new Call({
@@ -231,7 +236,7 @@ class OpenCall {
     const { name, errand, said, through } = talker.handedOver;
     const tell = (): void => app.bus.tell({ house: row.id, what: "talk", id: this.#conversation });
     const telephone = telephoneFor(house, through, talker.now());
-    const known = name ?? (from ? phoneText(from, house.handbook.country) : undefined);
+    const known = name ?? this.#card ?? (from ? phoneText(from, house.handbook.country) : undefined);
     const why: Why = through === EMERGENCY ? "emergency" : (errand ?? "person");
     const announced = (house.handbook.calls?.through ?? "announced") === "announced";
     const speak = speakerOf(this.speech.voices, house, this.line.receptionist);

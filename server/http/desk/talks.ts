@@ -101,7 +101,7 @@ export function talksRoutes(app: App): Router {
     "/telephones",
     handler(async (req, res) => {
       const p = await placeOf(app, req);
-      res.json(telephonesOf(p.house, p.nowMin).map(({ hours, ...t }) => ({ ...t, hours: hoursLine(hours) })));
+      res.json(telephonesOf(p.house, p.nowMin).map(({ hours, ...t }) => ({ ...t, hours: hours === "always" ? "at any hour" : hoursLine(hours) })));
     }),
   );
 

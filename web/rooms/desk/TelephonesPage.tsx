@@ -43,13 +43,13 @@ export function TelephonesPage() {
           .
         </p>
       ) : null}
-      <ul className="mt-6 max-w-[860px] border-t border-hairline">
+      <ul className="mt-6 max-w-[980px] border-t border-hairline">
         {(list.data ?? []).map((t) => {
           const ring = dialled.find((d) => d.number === t.number);
           const mine = held?.number === t.number ? held : null;
           return (
             <li key={t.number} className="grid min-h-16 grid-cols-[220px_150px_minmax(0,1fr)] items-center gap-4 border-b border-hairline py-3">
-              <b className="font-serif text-l font-semibold">{t.name}</b>
+              <b className="block font-serif text-l font-semibold first-letter:uppercase">{t.name}</b>
               <span className="tabular-nums">{phone(t.number)}</span>
               {mine ? (
                 <Held key={mine.call} dialled={mine} onOver={() => setHeld(null)} />
@@ -102,16 +102,15 @@ function Held({ dialled, onOver }: { dialled: Dialled; onOver: () => void }) {
           "Picked up…"
         )}
       </span>
-      {line.announced && !going && line.state !== "over" ? (
+      {line.state === "over" ? (
+        <Button onClick={onOver}>Put down</Button>
+      ) : line.announced && !going ? (
         <>
           <Button kind="main" onClick={() => line.press("1")} autoFocus>
             1: take it
           </Button>
           <Button onClick={() => line.press("2")}>2: leave it</Button>
         </>
-      ) : null}
-      {line.state === "over" ? (
-        <Button onClick={onOver}>Put down</Button>
       ) : (
         <Button kind="wrong" onClick={line.hangUp}>
           Hang up

@@ -172,8 +172,9 @@ export function HandingChapter() {
               const { to: _to, ...rest } = over;
               set(["handingOver"], v === "" ? rest : { ...rest, to: v });
             }}
+            end="."
           />
-          . When nobody is there, or nobody comes within{" "}
+          When nobody is there, or nobody comes within{" "}
           <Amount label="Minutes that somebody is waited for" value={over.waitMin ?? 3} least={1} most={120} onChange={(n) => put({ waitMin: n })} /> minutes,
           it
           <Pick
@@ -184,8 +185,8 @@ export function HandingChapter() {
               ["message", "takes a message"],
             ]}
             onChange={(nobody) => put({ nobody })}
+            end="."
           />
-          .
         </p>
         <div className="grid grid-cols-[150px_minmax(0,1fr)] items-baseline text-s">
           <span className="text-quiet">somebody is there</span>
@@ -221,8 +222,8 @@ export function HandingChapter() {
               ["say-so", "leaves it at that"],
             ]}
             onChange={(v) => set(["unknown"], { do: v })}
+            end="."
           />
-          .
         </p>
       </Line>
     </Chapter>

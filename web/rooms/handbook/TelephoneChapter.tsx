@@ -55,8 +55,9 @@ export function TelephoneChapter() {
               ["patient", "waits longer, for people who take their time"],
             ]}
             onChange={(patience) => put({ patience })}
+            end="."
           />
-          . After
+          After
           <Amount
             label="Seconds of silence before it helps"
             value={calls.helpAfterSec ?? 6}
@@ -164,8 +165,11 @@ function PuttingThrough({ calls, put }: { calls: Calls; put: (next: Partial<Call
               ["straight", "has the caller straight away"],
             ]}
             onChange={(through) => put({ through })}
+            end="."
           />
-          .
+          <Link className="min-h-6 font-sans text-s text-gentian underline" to="/telephones">
+            Let them ring on this computer
+          </Link>
         </p>
       </Line>
       {telephones.map((t) => {
@@ -194,22 +198,17 @@ function PuttingThrough({ calls, put }: { calls: Calls; put: (next: Partial<Call
           </Line>
         );
       })}
-      <div className="flex items-baseline gap-4">
-        {without[0] ? (
-          <AddButton
-            onClick={() => {
-              const id = freshId(slug("telephone"), telephones);
-              mark(`calls/telephones/${id}`);
-              put({ telephones: [...telephones, { id, staff: without[0]?.id ?? "", number: draft.place.phone ?? "+15555550100" }] });
-            }}
-          >
-            A telephone of somebody’s
-          </AddButton>
-        ) : null}
-        <Link className="min-h-8 text-s text-gentian underline" to="/telephones">
-          Let them ring here, to try it
-        </Link>
-      </div>
+      {without[0] ? (
+        <AddButton
+          onClick={() => {
+            const id = freshId(slug("telephone"), telephones);
+            mark(`calls/telephones/${id}`);
+            put({ telephones: [...telephones, { id, staff: without[0]?.id ?? "", number: draft.place.phone ?? "+15555550100" }] });
+          }}
+        >
+          A telephone of somebody’s
+        </AddButton>
+      ) : null}
     </>
   );
 }

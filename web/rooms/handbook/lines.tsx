@@ -296,14 +296,17 @@ export function Pick<T extends string>({
   options,
   onChange,
   className = "",
+  end,
 }: {
   value: T;
   label: string;
   options: readonly (readonly [T, string])[];
   onChange: (v: T) => void;
   className?: string;
+  /** A stop or comma that stays with it when the line breaks. */
+  end?: string;
 }) {
-  return (
+  const field = (
     <select
       aria-label={label}
       value={value}
@@ -316,6 +319,14 @@ export function Pick<T extends string>({
         </option>
       ))}
     </select>
+  );
+  return end ? (
+    <span className="whitespace-nowrap">
+      {field}
+      {end}
+    </span>
+  ) : (
+    field
   );
 }
 
