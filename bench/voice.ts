@@ -163,7 +163,7 @@ class Copied implements Talker {
     });
   }
   start = (): Promise<Turned> => this.#turned(this.rehearsal.start());
-  say = (text: string): Promise<Turned> => this.#turned(this.rehearsal.say(text));
+  say = (text: string, sure?: number): Promise<Turned> => this.#turned(this.rehearsal.say(text, sure));
   event = (kind: "silence" | "unclear" | "left"): Promise<Turned> => this.#turned(kind === "left" ? [] : this.rehearsal.event(kind));
   nobodyCame = (): Promise<Turned> => this.#turned(this.rehearsal.nobodyCame());
   interrupted = (): Promise<void> => {

@@ -19,16 +19,18 @@ export async function savedTalkOf(tx: Tx, row: ConversationRow): Promise<SavedTa
   for (const t of turns) {
     if (t.who === "desk") break;
     const atMin = Math.floor(t.atMin);
-    if (t.who === "client") steps.push({ atMin, event: { kind: "said", text: t.text }, reply: null });
-    else if (t.who === "event") {
+    if (t.who === "client") {
+      const sure = (t.event as { sure?: number } | null)?.sure;
+      steps.push({ atMin, event: { kind: "said", text: t.text, ...(sure === undefined ? {} : { sure }) }, reply: null });
+    } else if (t.who === "event") {
       const back = (t.event as { back?: Event | null } | null)?.back;
       if (back) steps.push({ atMin, event: back, reply: null });
-      else if (t.text === "silence" || t.text === "left") steps.push({ atMin, event: { kind: t.text }, reply: null });
+      else if (t.text === "silence" || t.text === "unclear" || t.text === "left") steps.push({ atMin, event: { kind: t.text }, reply: null });
       else if (t.text === "nobody came") steps.push({ atMin, event: { kind: "nobody-came" }, reply: null });
     } else {
       looked.push(...((t.openings as Looked[] | null) ?? []));
       const event = t.event as Event | null;
-      if (steps.length === 0) steps.push({ atMin, event: { kind: "start" }, reply: null });
+      if (steps.length === 0) steps.push({ atMin, event: event?.kind === "start" ? event : { kind: "start" }, reply: null });
       if (!event) answer(steps.length - 1, t.text, t.reply);
       else
         answer(

@@ -55,8 +55,6 @@ export class Talk {
       const { house } = await this.houses.today(tx, { versionId: row.versionId, houseId: row.id, rev: row.calendarRev, nowMin: houseNow(row.clock) });
       const nowMin = more.nowMin ?? houseNow(row.clock);
       const state = begin(house, nowMin, line.key, line.channel, more.seed ?? randomInt(1, 2 ** 31));
-      // The number that the line shows is known from the beginning.
-      if (more.phone) state.client.phone = more.phone;
       const id = await insertConversation(tx, {
         houseId: row.id,
         versionId: row.versionId,
@@ -73,12 +71,17 @@ export class Talk {
         { id, houseId: row.id, versionId: row.versionId, calendarRev: row.calendarRev, anyExpired: false },
         state,
         nowMin,
-        { kind: "start" },
+        { kind: "start", ...(more.phone ? { phone: more.phone } : {}) },
         [],
       );
       await saveConversation(tx, id, run.state, nowMin);
       return { conversation: id, token, replies: run.replies };
     });
+  }
+
+  /** Answers what was heard on the telephone, of which it is so sure (0 to 1). */
+  async heard(id: string, token: string, text: string, sure: number): Promise<Answered> {
+    return this.#step(id, token, { kind: "said", text, sure }, { who: "client", text, event: { sure } });
   }
 
   /** Answers a message. The same `ref` is answered the same and done once. */
@@ -225,7 +228,7 @@ export class Talk {
       if (step.reply) {
         const reply = publicReply(house, step.reply);
         replies.push(reply);
-        turns.push({ who: "receptionist", text: step.reply.text, event: i === 0 ? undefined : event, reply, reasons, openings: seen });
+        turns.push({ who: "receptionist", text: step.reply.text, event: i === 0 && !("phone" in event) ? undefined : event, reply, reasons, openings: seen });
         reasons = [];
         seen = [];
       }

@@ -75,6 +75,8 @@ export class Caller {
   #misheard = 0;
   #questions: string[];
   #done = false;
+  /** They have said yes to what is to be done. */
+  #agreed = false;
 
   constructor(
     readonly house: House,
@@ -383,9 +385,16 @@ export class Caller {
     return this.#manner(answer);
   }
 
-  /** Whoever wants to cancel and is asked when to come, or is told of another service, was misunderstood: they say again what they want. */
+  /**
+   * Whoever wants to cancel and is asked when to come, who is told of another service, or that it is not known what they
+   * speak of, was misunderstood: they say again what they want.
+   */
   #notThat(said: Said): string | null {
     const { aim } = this.facts;
+    if (aim !== "ask" && said.expects === "message" && !this.#agreed && this.#refusals++ <= 2) {
+      this.asides++;
+      return `${this.#way("no")}. ${this.#wish()}`;
+    }
     if (aim === "book" && ["slot", "name", "go-ahead"].includes(said.expects) && this.#ofAnother(said.text) && this.#refusals++ <= 4) {
       this.asides++;
       this.asked.delete(said.expects);
@@ -489,7 +498,9 @@ export class Caller {
   #more(said: Said): string | null {
     const f = this.facts;
     if (f.aim === "ask" && this.#questions.length > 0) return this.#question(this.#questions.shift() as string);
-    if (f.aim === "ask" || said.expects === "anything") {
+    // Who has agreed to nothing yet has not got what they called for, and says it again.
+    const got = this.#agreed || this.#refusals > 2;
+    if (f.aim === "ask" || (said.expects === "anything" && got)) {
       this.#done = true;
       return this.#way(this.random() < 0.5 ? "no-more" : "bye");
     }
@@ -498,11 +509,13 @@ export class Caller {
       this.#done = true;
       return this.#way("bye");
     }
-    return f.aim === "book"
-      ? this.#way("book", { what: this.#what(false) })
-      : f.aim === "cancel"
-        ? this.#way("cancel", { which: this.#ownWords().which })
-        : this.#way("move", { which: this.#ownWords().which });
+    return this.#wish();
+  }
+
+  /** What they want, said once more. */
+  #wish(): string {
+    const { aim } = this.facts;
+    return aim === "book" ? this.#way("book", { what: this.#what(false) }) : this.#way(aim, { which: this.#ownWords().which });
   }
 
   #answerTo(q: Question | undefined): string {
@@ -574,7 +587,10 @@ export class Caller {
       return this.#way("instead", { new: `with ${this.#staffWords()}` });
     }
     const fine = f.aim === "cancel" ? true : f.aim === "move" ? named.some((h) => this.#suits(h)) : named[0] !== undefined && this.#suits(named[0]);
-    if (fine) return this.#way("yes");
+    if (fine) {
+      this.#agreed = true;
+      return this.#way("yes");
+    }
     if (this.#refusals++ > 4) {
       this.#done = true;
       return `${this.#way("no")}, never mind`;

@@ -48,6 +48,7 @@ export function advance(house: House, calendar: Calendar, now: EpochMin, before:
   const t = new Turn(house, calendar, now, state, finder);
   switch (event.kind) {
     case "start":
+      if (event.phone !== undefined) state.client.phone = event.phone;
       t.greet();
       t.expect("errand");
       break;
@@ -55,6 +56,7 @@ export function advance(house: House, calendar: Calendar, now: EpochMin, before:
       state.turn++;
       if (state.status !== "open") break;
       delete state.silences;
+      t.doubtful = event.sure !== undefined && event.sure < SURE;
       const reading = read(event.text, contextOf(house, now, state));
       if (!reading.emergency && hearAside(t, reading, event.text)) break;
       hear(t, reading, event.text);
@@ -78,6 +80,9 @@ export function advance(house: House, calendar: Calendar, now: EpochMin, before:
   }
   return t.done();
 }
+
+/** What is heard less surely than this may have been another thing, where nothing is known of it. */
+const SURE = 0.93;
 
 /** A deep copy of plain data; several times quicker than the platform's, which must also know other things. */
 function copied<T>(value: T): T {

@@ -163,8 +163,9 @@ export class Rehearsal {
     return this.#step({ kind: "start" });
   }
 
-  say(text: string): ReplyOut[] {
-    return this.#step({ kind: "said", text });
+  /** `sure` is how sure it is that this was said, where it was heard. */
+  say(text: string, sure?: number): ReplyOut[] {
+    return this.#step({ kind: "said", text, ...(sure === undefined ? {} : { sure }) });
   }
 
   /** Something was said that could not be heard well enough, or nothing was. */

@@ -154,6 +154,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     if (fromHandbook(t, reading, 0.5)) return proceed(t);
     // What is asked of the house itself may be its business all the same: the desk knows.
     if (/\b(?:do|have|is|are|does) (?:you|ye|there|your|anybody|anyone)\b/i.test(text)) return unknown(t, text);
+    if (maybeMisheard(t)) return repair(t, "unclear");
     t.say("unknown/not-ours");
     t.say("repair/help");
     t.outcome("turned-away");
@@ -368,10 +369,20 @@ function whoThisIs(t: Turn, text: string): boolean {
   return true;
 }
 
+/** What is not known may have been heard wrong: it is asked back, and not twice in a row. */
+function maybeMisheard(t: Turn): boolean {
+  const { state } = t;
+  if (!t.doubtful || (state.askedBack !== undefined && state.turn - state.askedBack <= 1)) return false;
+  state.askedBack = state.turn;
+  t.rule("heard/asked-back");
+  return true;
+}
+
 /** What is not known is said not to be known; what is done then is the house's to say. */
 function unknown(t: Turn, text: string): void {
   if (t.state.task?.errand === "message") return proceed(t);
   if (whoThisIs(t, text)) return resume(t);
+  if (maybeMisheard(t)) return repair(t, "unclear");
   if (!t.reasons.some((r) => r.what === "ruled-out" && r.why === "no-answer")) t.reasons.push({ what: "ruled-out", why: "no-answer", about: "ask" });
   switch (t.house.handbook.unknown?.do ?? "pass-on") {
     case "pass-on":

@@ -234,6 +234,8 @@ export interface State {
   abused?: number;
   /** What was said to the client last, for those who ask to hear it again. */
   heard?: string;
+  /** The turn in which what was not known was last asked back, since it may have been misheard. */
+  askedBack?: number;
   /** Silences in a row. */
   silences?: number;
   /** Turns in a row in which nothing moved on; and whether that has led to a person already. */
@@ -250,8 +252,10 @@ export interface State {
 // ---- what comes in ----
 
 export type Event =
-  | { kind: "start" }
-  | { kind: "said"; text: string }
+  /** `phone` is the number that the line shows, E.164. */
+  | { kind: "start"; phone?: string }
+  /** `sure` is how sure it is that this was said, 0 to 1, where it was heard and not written. */
+  | { kind: "said"; text: string; sure?: number }
   | { kind: "silence" }
   /** Something was said, and could not be heard well enough to act on. */
   | { kind: "unclear" }

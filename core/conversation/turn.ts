@@ -45,6 +45,8 @@ export class Turn {
   readonly reasons: Reason[] = [];
   readonly effects: Effect[] = [];
   readonly looked: Looked[] = [];
+  /** What was said was heard, and may have been another thing. */
+  doubtful = false;
 
   constructor(
     readonly house: House,

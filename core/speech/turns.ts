@@ -25,6 +25,8 @@ const PAUSES: Record<Patience, { whole: number; open: number; going: number }> =
 
 /** From this likelihood of an end on, what was said counts as whole. */
 const WHOLE = 0.3;
+/** The surer, the sooner. */
+const SURER_MS = 110;
 /** Nothing that could be words: let go after this pause. */
 const NO_WORDS_MS = 700;
 /** Sound over the receptionist: quieter after so much of it, and silent when it is speech and has lasted so long. */
@@ -131,7 +133,7 @@ export function pauseFor(u: Pick<Utterance, "words" | "endSure">, patience: Pati
   }
   if (going?.what === "spelling") return p.going;
   if (u.words.length <= 3 && u.words.every((w) => GREETS.has(w))) return p.open;
-  if (u.endSure >= WHOLE) return p.whole;
+  if (u.endSure >= WHOLE) return p.whole - SURER_MS * ((u.endSure - WHOLE) / (1 - WHOLE));
   return p.open - (u.endSure / WHOLE) * (p.open - p.whole) * 0.3;
 }
 

@@ -6,6 +6,7 @@ import { read } from "../language/read.ts";
 import type { EpochMin } from "../time/zone.ts";
 import { GIVEN_NAMES } from "./packs/en/given.ts";
 import { FIRST_NAMES, LAST_NAMES } from "./packs/en/names.ts";
+import { spelledName } from "./spelled.ts";
 import { isLetterWord } from "./words.ts";
 import { nameWords, written } from "./written.ts";
 
@@ -20,6 +21,8 @@ export interface SureWord {
 /** Below this nothing is acted on; a yes to something that will be done must be surer. */
 const LEAST_SURE = 0.3;
 const LEAST_SURE_YES = 0.5;
+/** Nor is a question answered that is less sure. */
+const LEAST_SURE_QUESTION = 0.5;
 /** So many of the other hypotheses are read. */
 const OTHERS = 12;
 
@@ -76,6 +79,22 @@ export function agreed(house: House, now: EpochMin, text: string): boolean | und
   return yes?.kind === "yes" ? yes.value : undefined;
 }
 
+/** So many words may be the end of what was said, where they bring nothing of their own. */
+const MOST_TRAILING = 3;
+
+/** Whether words after an answer to something only round it off: "please", "thank you", a second yes. */
+export function addsNothing(house: House, now: EpochMin, asked: Expects, text: string): boolean {
+  const r = read(text, { house, now, expects: asked });
+  return (
+    text.split(" ").length <= MOST_TRAILING &&
+    !r.question &&
+    r.errands.every((e) => e.errand === "thanks-bye") &&
+    r.found.every((f) => f.kind === "yes" && f.value) &&
+    r.limit === null &&
+    !r.emergency
+  );
+}
+
 /** Another hypothesis as words, without the recogniser's own signs. */
 const wordsIn = (hypothesis: string): string[] =>
   hypothesis
@@ -83,29 +102,46 @@ const wordsIn = (hypothesis: string): string[] =>
     .map((w) => w.replace(/\(\d+\)$/, ""))
     .filter((w) => w !== "" && !/^[<[+]/.test(w));
 
+/** What is known of names where one is waited for. */
+export interface NamesKnown {
+  /** Whether words in a row are a client's whole name, as words. */
+  onCard: (words: readonly string[]) => boolean;
+  /** Names on cards, as they are written. */
+  cards: readonly string[];
+  /** What was heard when the name was said, before it was spelled. */
+  heard: readonly string[];
+  /** What was made of its letters was refused: they are taken as they are heard. */
+  refused: boolean;
+}
+const NO_NAMES: NamesKnown = { onCard: () => false, cards: [], heard: [], refused: false };
+
 /**
  * What was said, as far as it may be acted on. Where the likeliest words do not answer what was asked, and others that
- * may have been said do, those are taken; where nothing is sure enough it is asked back. `onCard` tells whether words in
- * a row are a client's whole name: where a name is waited for, one of those is likelier than what sounds like it.
+ * may have been said do, those are taken; where nothing is sure enough it is asked back. Where a name is waited for,
+ * one that is on a card is likelier than what sounds like it.
  */
 export function understood(
   house: House,
   now: EpochMin,
   expects: Expects,
   heard: { words: readonly SureWord[]; others: readonly string[] },
-  onCard: (words: readonly string[]) => boolean = () => false,
+  names: NamesKnown = NO_NAMES,
 ): Understood {
   if (heard.words.length === 0) return { is: "nothing" };
   const sure = sureness(heard.words);
   const likeliest = heard.words.map((w) => w.word);
-  const words = expects === "name" && !onCard(likeliest) ? (heard.others.slice(0, OTHERS).map(wordsIn).find(onCard) ?? likeliest) : likeliest;
+  const words = expects === "name" && !names.onCard(likeliest) ? (heard.others.slice(0, OTHERS).map(wordsIn).find(names.onCard) ?? likeliest) : likeliest;
   const naming = expects === "name" && !words.some(isLetterWord);
-  const first = written(naming ? nameWords(words, called) : words, expects);
+  const spelled = names.refused ? undefined : (letters: string) => spelledName(letters, names);
+  const first = written(naming ? nameWords(words, called) : words, expects, spelled);
   const wanted = WANTED[expects];
   const reads = (text: string) => read(text, { house, now, expects });
   const reading = reads(first);
   if (expects === "message") return { is: "said", text: first, sure };
   if (sure < LEAST_SURE) return { is: "unclear", text: first, sure };
+  // A question of which hardly a word is sure may have been any other.
+  if ((expects === "errand" || expects === "anything") && sure < LEAST_SURE_QUESTION && reading.errands.some((e) => e.errand.startsWith("ask")))
+    return { is: "unclear", text: first, sure };
   const yes = reading.found.find((f) => f.kind === "yes");
   if ((expects === "go-ahead" || expects.endsWith("-check")) && yes?.kind === "yes" && yes.value && heard.words.every((w) => w.sure < LEAST_SURE_YES))
     return { is: "unclear", text: first, sure };

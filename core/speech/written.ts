@@ -13,6 +13,8 @@ const FEWEST_DIGITS = 7;
 /** Where one is waited for. */
 const FEWEST_EXPECTED = 3;
 const FEWEST_LETTERS = 2;
+/** The fewest that are a name. */
+const FEWEST_NAMING = 3;
 
 /** Digits of the words from a place on: "oh", "double five", "forty two". */
 function digitsFrom(words: readonly string[], at: number): { digits: string; end: number } {
@@ -109,13 +111,15 @@ export function nameWords(words: readonly string[], called: (word: string) => bo
 
 /**
  * Words as they were heard, written as a client would write them, for reading: numbers given digit by digit in figures,
- * spelled letters put together, "a.m." after its hour.
+ * spelled letters put together (`spelled` makes a name of them), "a.m." after its hour.
  */
-export function written(heard: readonly string[], expects: Expects): string {
+export function written(heard: readonly string[], expects: Expects, spelled: (letters: string) => string = titled): string {
   const out: string[] = [];
   const words = expects === "name" ? lettered(heard) : heard;
   const number = expects === "phone" || expects === "phone-check";
   const name = expects === "name" || expects === "name-check";
+  // Beside words, a letter or two is no name that is spelled but a piece of one that was not made out, or an "er".
+  const beside = name && words.some((w) => !isLetterWord(w));
   for (let i = 0; i < words.length;) {
     const w = words[i] as string;
     const { digits, end } = digitsFrom(words, i);
@@ -127,16 +131,18 @@ export function written(heard: readonly string[], expects: Expects): string {
     const { letters, end: after } = lettersFrom(words, i);
     if (letters.length >= FEWEST_LETTERS) {
       // A first name that is said and a family name that is spelled make one name; what is spelled is surer.
-      if (name && letters.length >= 3) {
-        const said = out.at(-1);
-        if (said && said.toLowerCase() === letters) out.pop();
-        out.push(titled(letters));
-      } else out.push(name ? titled(letters) : letters);
+      if (name && letters.length >= FEWEST_NAMING) {
+        const own = spelled(letters);
+        const said = out.at(-1)?.toLowerCase();
+        if (said === letters || said === own.split(" ")[0]?.toLowerCase()) out.pop();
+        out.push(own);
+      } else if (!beside) out.push(name ? titled(letters) : letters);
       i = after;
       continue;
     }
-    if (isLetterWord(w)) out.push(w[0] as string);
-    else if (w === "a.m." || w === "p.m.") out.push(w.replace(/\./g, ""));
+    if (isLetterWord(w)) {
+      if (!beside) out.push(w[0] as string);
+    } else if (w === "a.m." || w === "p.m.") out.push(w.replace(/\./g, ""));
     else out.push(w);
     i++;
   }

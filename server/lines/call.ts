@@ -2,7 +2,7 @@ import type { House } from "@gentian/core/house/compile";
 import type { Calls } from "@gentian/core/house/schema";
 import type { Expects } from "@gentian/core/language/context";
 import { activity, silentRoom, type ActivityState } from "@gentian/core/speech/activity";
-import { clauses, heardOf } from "@gentian/core/speech/clauses";
+import { clauses } from "@gentian/core/speech/clauses";
 import { keys, noKey, type KeyState } from "@gentian/core/speech/dtmf";
 import { endSure, type Endings } from "@gentian/core/speech/endings";
 import type { SpokenTurn } from "@gentian/core/speech/kept";
@@ -10,11 +10,12 @@ import { keyed } from "@gentian/core/speech/keyed";
 import { lineNoise, quietLine, type Noise, type NoiseState } from "@gentian/core/speech/noise";
 import { PHRASES } from "@gentian/core/speech/packs/en/phrases";
 import { earFor, type Ear as EarName } from "@gentian/core/speech/sentences";
-import { FRAME, FRAME_MS, RATE, type Samples } from "@gentian/core/speech/sound";
+import { FRAME, FRAME_MS, type Samples } from "@gentian/core/speech/sound";
 import { goOn, noTurn, onlyListening, turn, type TurnAct, type TurnEvent, type TurnSettings, type TurnState } from "@gentian/core/speech/turns";
-import { agreed, namesOnCards, sureness, understood } from "@gentian/core/speech/understood";
+import { addsNothing, agreed, namesOnCards, sureness, understood, type NamesKnown } from "@gentian/core/speech/understood";
 import type { EpochMin } from "@gentian/core/time/zone";
 import type { Heard, HeardWord } from "../speech/ear.ts";
+import { Mouth, type Speaker, type Told } from "./mouth.ts";
 import { earcon, ringing } from "./tones.ts";
 
 /** What a conversation gives back after each turn, as far as a call must know. */
@@ -31,7 +32,8 @@ export interface Talker {
   house: House;
   now(): EpochMin;
   start(): Promise<Turned>;
-  say(text: string): Promise<Turned>;
+  /** `sure` is how sure it is that this was said, 0 to 1. */
+  say(text: string, sure?: number): Promise<Turned>;
   event(kind: "silence" | "unclear" | "left"): Promise<Turned>;
   /** Nobody at the desk has come to what was handed over. */
   nobodyCame(): Promise<Turned>;
@@ -94,18 +96,11 @@ export type CallEvent =
   | { event: "recording"; on: boolean }
   | { event: "ended"; why: "closed" | "left" | "too-long" | "dropped" };
 
-interface Piece {
-  text: string;
-  samples: Samples | null;
-  who: "receptionist" | "desk";
-  startedMs?: number;
-}
-
 const PRE_ROLL_FRAMES = 15;
-const QUIET_GAIN = 0.22;
-const GAIN_STEP = 0.28;
 const EARCON_AFTER_MS = 1400;
 const HANG_UP_AFTER_MS = 400;
+/** So much sound is somebody who speaks. */
+const SPEAKING_MS = 240;
 const LONGEST_MIN = 20;
 const RING_SEC = 25;
 /** Nobody says what they want for longer than this at one go; a message may be longer. */
@@ -134,15 +129,11 @@ export class Call {
   #expects: Expects = "errand";
   #spelling = false;
   #events: TurnEvent[] = [];
-  #pieces: Piece[] = [];
-  #played = 0;
-  #gain = 1;
-  #wantGain = 1;
-  #spokenOf: Piece[] = [];
+  readonly #mouth: Mouth;
   #lastSoundMs = 0;
   #answeringSinceMs = 0;
-  #rest: Piece[] = [];
-  #late: Turned | null = null;
+  /** An answer that came while the caller went on, and what it answers. */
+  #late: { turned: Turned; asked: Expects } | null = null;
   #asksToRecord = false;
   #closesAtMs: number | null = null;
   #ring: { stop: () => void; untilMs: number; sinceMs: number } | null = null;
@@ -152,11 +143,13 @@ export class Call {
   #asks = 0;
   #works = 0;
 
-  readonly #onCard: (words: readonly string[]) => boolean;
+  #names: NamesKnown;
 
   constructor(readonly options: CallOptions) {
-    this.#onCard = namesOnCards(options.clients ?? []);
+    const cards = options.clients ?? [];
+    this.#names = { onCard: namesOnCards(cards), cards, heard: [], refused: false };
     this.recording = options.calls.record === "tell";
+    this.#mouth = new Mouth(options.speak, (piece) => void this.#work(() => piece));
   }
 
   /** Answers the call: the greeting is fetched and spoken. */
@@ -182,10 +175,10 @@ export class Call {
     return this.#asks > 0;
   }
   get working(): boolean {
-    return this.#works > 0 || (this.#pieces[0] !== undefined && !this.#pieces[0].samples);
+    return this.#works > 0 || this.#mouth.waits;
   }
   get speaking(): boolean {
-    return this.#pieces.length > 0;
+    return this.#mouth.speaking;
   }
   get expects(): Expects {
     return this.#expects;
@@ -215,7 +208,7 @@ export class Call {
     const longest = (this.options.calls.longestMin ?? LONGEST_MIN) * 60_000;
     if (this.#closesAtMs === null && this.nowMs >= longest) this.#tooLong();
     const out = this.#out();
-    if (this.#closesAtMs !== null && this.#pieces.length === 0 && this.nowMs >= this.#closesAtMs) this.#end(this.nowMs >= longest ? "too-long" : "closed");
+    if (this.#closesAtMs !== null && !this.#mouth.speaking && this.nowMs >= this.#closesAtMs) this.#end(this.nowMs >= longest ? "too-long" : "closed");
     return out;
   }
 
@@ -280,10 +273,10 @@ export class Call {
         this.#endTurn(act === "end-aside");
         return;
       case "quieter":
-        this.#wantGain = QUIET_GAIN;
+        this.#mouth.quieter();
         return;
       case "aloud":
-        this.#wantGain = 1;
+        this.#mouth.aloud();
         return;
       case "stop":
         this.#stop();
@@ -334,28 +327,22 @@ export class Call {
       // A cough, or a word with which one listens: the receptionist goes on as if nothing had been.
       if (words.length === 0 || onlyListening(words) || sureness(heard.words) < 0.3) {
         this.#turn = goOn(this.#turn);
-        this.#wantGain = 1;
+        this.#mouth.aloud();
         return;
       }
       this.#stop();
     }
-    const was = understood(talker.house, talker.now(), this.#asksToRecord ? "go-ahead" : this.#expects, heard, this.#onCard);
-    if (was.is === "nothing" || (onlyListening(words) && this.#rest.length > 0)) {
+    const was = understood(talker.house, talker.now(), this.#asksToRecord ? "go-ahead" : this.#expects, heard, this.#names);
+    this.#keepName(words);
+    if (was.is === "nothing" || (onlyListening(words) && this.#mouth.brokenOff)) {
       this.#events.push({ is: "answered" });
       // Broken off for nothing: it goes on from there.
-      if (this.#rest.length > 0) this.#resume();
-      else if (this.#late) await this.#answer(this.#late);
+      if (this.#mouth.brokenOff) this.#mouth.goOn();
+      else if (this.#late) await this.#answer(this.#late.turned);
       return;
     }
-    if (this.#rest.length > 0) {
-      await talker.interrupted(
-        this.#spokenOf
-          .filter((p) => !this.#rest.includes(p))
-          .map((p) => p.text)
-          .join(" "),
-      );
-      this.#rest = [];
-    }
+    const late = this.#late;
+    if (this.#mouth.brokenOff) await talker.interrupted(this.#mouth.leaveOff());
     this.#late = null;
     const lastMs = Math.max(...heard.words.map((w) => w.toMs));
     const beganMs = Math.max(0, spokenUntilMs - lastMs);
@@ -369,12 +356,24 @@ export class Call {
     };
     this.turns.push(t);
     this.options.on({ event: "heard", turn: t });
+    // The end of what was answered already, and nothing new: that answer still holds.
+    if (late && addsNothing(talker.house, talker.now(), late.asked, was.text)) return this.#answer(late.turned);
     if (this.#asksToRecord && (await this.#mayRecord(was.text))) return;
     if (was.is === "unclear") {
       await this.#unclear(was.text);
       return;
     }
-    await this.#answer(await talker.say(was.text));
+    const turned = await talker.say(was.text, was.sure);
+    // What was done meanwhile is told, though they went on.
+    const done = late?.asked === "go-ahead" && late.turned.expects !== "go-ahead" ? statements(late.turned) : [];
+    await this.#answer({ ...turned, replies: [...done, ...turned.replies] });
+  }
+
+  /** Keeps what was heard of a name, for the letters that may come; and that its letters were given once. */
+  #keepName(words: readonly string[]): void {
+    if (this.#expects === "name" && !this.#spelling) this.#names = { ...this.#names, heard: words };
+    else if (this.#expects === "name") this.#names = { ...this.#names, refused: true };
+    else if (this.#expects !== "name-check") this.#names = { ...this.#names, heard: [], refused: false };
   }
 
   async #unclear(words: string): Promise<void> {
@@ -389,22 +388,19 @@ export class Call {
     if (yes === undefined) return false;
     this.recording = yes;
     this.options.on({ event: "recording", on: yes });
-    this.#say(`${yes ? PHRASES.recording : PHRASES.notRecording} ${this.#greetingQuestion()}`, "receptionist");
+    this.#say(`${yes ? PHRASES.recording : PHRASES.notRecording} ${this.#mouth.asked(PHRASES.mayRecord)}`, "receptionist");
     await Promise.resolve();
     return true;
   }
 
-  #greetingQuestion(): string {
-    return this.#spokenOf.map((p) => p.text).findLast((x) => x.endsWith("?") && x !== PHRASES.mayRecord) ?? "";
-  }
-
   async #answer(turned: Turned): Promise<void> {
+    const asked = this.#late?.asked ?? this.#expects;
     this.#expects = turned.expects;
     this.#spelling = turned.spelling ?? false;
     const text = turned.replies.map((r) => r.speech).join(" ");
     // The caller has begun to speak again: what they say is heard first.
-    if (this.#turn.utterance && this.#turn.utterance.soundMs > 240 && turned.status === "open") {
-      this.#late = turned;
+    if (this.#turn.utterance && this.#turn.utterance.soundMs > SPEAKING_MS && turned.status === "open") {
+      this.#late = { turned, asked };
       return;
     }
     this.#late = null;
@@ -429,101 +425,41 @@ export class Call {
 
   // ---- speaking ----
 
-  #say(text: string, who: Piece["who"]): void {
-    const pieces: Piece[] = clauses(text).map((c) => ({ text: c, samples: null, who }));
-    this.#spokenOf = pieces;
-    this.#rest = [];
-    this.#queue(pieces);
+  #say(text: string, who: Speaker): void {
+    this.#mouth.say(text, who);
     this.options.on({ event: "says", text });
   }
 
-  #queue(pieces: Piece[]): void {
-    this.#pieces = [...pieces];
-    this.#played = 0;
-    this.#gain = this.#wantGain = 1;
-    // The first is waited for; the others are made, one after the other, while it is spoken.
-    let before = Promise.resolve();
-    for (const [i, p] of pieces.entries()) {
-      if (p.samples) continue;
-      if (i === 0) this.#works++;
-      before = before
-        .then(() => this.options.speak(p.text))
-        .then(
-          (s) => void (p.samples = s),
-          () => void (p.samples = new Int16Array(0)),
-        )
-        .finally(() => {
-          if (i === 0) this.#works--;
-        });
-    }
-  }
-
-  #resume(): void {
-    const rest = this.#rest;
-    this.#rest = [];
-    this.#queue(rest);
-  }
-
-  /** Breaks off: what is left may be gone on with. */
   #stop(): void {
-    const spoken = this.#spokenOf.map((p) => ({ text: p.text, ms: p.samples ? (p.samples.length / RATE) * 1000 : 1e9 }));
-    const done = this.#spokenOf.length - this.#pieces.length;
-    const ms = spoken.slice(0, done).reduce((a, p) => a + p.ms, 0) + (this.#played / RATE) * 1000;
-    const { heard } = heardOf(spoken, ms);
-    this.#rest = this.#pieces;
-    const first = this.#spokenOf.find((p) => p.startedMs !== undefined);
-    if (heard !== "" && first?.startedMs !== undefined) this.#told(heard, first.startedMs, true);
-    this.#pieces = [];
-    this.#played = 0;
+    const told = this.#mouth.stop();
+    if (told) this.#told(told, true);
     this.#turn = { ...this.#turn, voice: "silent", quietSinceMs: this.nowMs };
   }
 
-  #told(text: string, fromMs: number, brokenOff: boolean): void {
-    const words = this.#spokenOf.flatMap((p) => {
-      if (p.startedMs === undefined || !p.samples) return [];
-      const list = p.text.split(" ");
-      const letters = p.text.length + list.length;
-      let at = p.startedMs;
-      return list.map((word) => {
-        const ms = (((word.length + 1) / letters) * (p.samples as Samples).length * 1000) / RATE;
-        at += ms;
-        return { word, fromMs: Math.round(at - ms), toMs: Math.round(at) };
-      });
-    });
-    const kept = words.slice(0, text.split(" ").length);
-    const t: SpokenTurn = { who: this.#spokenOf[0]?.who ?? "receptionist", text, fromMs, toMs: this.nowMs, words: kept, ...(brokenOff ? { brokenOff } : {}) };
+  #told(told: Told, brokenOff: boolean): void {
+    const t: SpokenTurn = { ...told, toMs: this.nowMs, ...(brokenOff ? { brokenOff } : {}) };
     const client = this.turns.at(-1);
-    if (client?.who === "client" && client.waitMs === undefined) client.waitMs = Math.max(0, fromMs - client.toMs);
+    if (client?.who === "client" && client.waitMs === undefined) client.waitMs = Math.max(0, told.fromMs - client.toMs);
     this.turns.push(t);
     this.options.on({ event: "said", turn: t });
   }
 
   #out(): Samples {
-    if (this.#gain !== this.#wantGain) this.#gain += Math.max(-GAIN_STEP, Math.min(GAIN_STEP, this.#wantGain - this.#gain));
-    const piece = this.#pieces[0];
-    // While the caller is speaking nothing new begins.
-    const waits = this.#closesAtMs === null && this.#played === 0;
-    if (!piece?.samples || (waits && this.#turn.voice === "silent" && this.#turn.utterance !== null && this.#turn.utterance.soundMs > 240)) {
+    // While the caller is speaking nothing new begins; but a call that ends, ends.
+    const { utterance, voice } = this.#turn;
+    const held = this.#closesAtMs === null && this.#mouth.between && voice === "silent" && utterance !== null && utterance.soundMs > SPEAKING_MS;
+    const out = held ? null : this.#mouth.frame(this.nowMs);
+    if (!out) {
       if (this.#ring) return ringing(this.nowMs - this.#ring.sinceMs);
       if (this.#turn.answering && this.nowMs - this.#answeringSinceMs > EARCON_AFTER_MS) return earcon(this.nowMs - this.#answeringSinceMs - EARCON_AFTER_MS);
       return this.options.calls.background === "room" ? roomSound() : SILENCE;
     }
-    if (this.#turn.voice === "silent") this.#step({ is: "speaks" });
-    piece.startedMs ??= this.nowMs;
-    const out = new Int16Array(FRAME);
-    const left = piece.samples.subarray(this.#played, this.#played + FRAME);
-    for (let i = 0; i < left.length; i++) out[i] = Math.round((left[i] as number) * this.#gain);
-    this.#played += FRAME;
-    if (this.#played >= piece.samples.length) {
-      this.#pieces.shift();
-      this.#played = 0;
-      if (this.#pieces.length === 0) {
-        const first = this.#spokenOf.find((p) => p.startedMs !== undefined);
-        this.#told(this.#spokenOf.map((p) => p.text).join(" "), first?.startedMs ?? this.nowMs, false);
-        this.#step({ is: "spoken" });
-      }
+    if (voice === "silent") this.#step({ is: "speaks" });
+    if (out.told) {
+      this.#told(out.told, false);
+      this.#step({ is: "spoken" });
     }
-    return out;
+    return out.samples;
   }
 
   // ---- put through ----
@@ -535,7 +471,7 @@ export class Call {
     const stop = desk.ring((other) => {
       this.#ring = null;
       this.#other = other;
-      this.#pieces = [];
+      this.#mouth.hush();
       this.#listening = false;
       this.options.ear.letGo();
       this.options.on({ event: "put-through", to: other.name });
@@ -588,6 +524,16 @@ export class Call {
       this.#works--;
     }
   }
+}
+
+/** What of an answer tells and does not ask. */
+function statements(turned: Turned): Turned["replies"] {
+  return turned.replies.flatMap((r) => {
+    const speech = clauses(r.speech)
+      .filter((c) => !c.trim().endsWith("?"))
+      .join(" ");
+    return speech === "" ? [] : [{ ...r, speech }];
+  });
 }
 
 /** The quiet of a room, so that the line does not seem dead. */

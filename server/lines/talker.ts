@@ -53,9 +53,9 @@ export class LineTalker implements Talker {
     return Promise.resolve(this.#first as Turned);
   }
 
-  say(text: string): Promise<Turned> {
+  say(text: string, sure = 1): Promise<Turned> {
     this.handedOver.said = text;
-    return this.app.talk.say(this.#id, this.#token, text.slice(0, 4000)).then((a) => this.#turned(a));
+    return this.app.talk.heard(this.#id, this.#token, text.slice(0, 4000), sure).then((a) => this.#turned(a));
   }
 
   event(kind: "silence" | "unclear" | "left"): Promise<Turned> {
