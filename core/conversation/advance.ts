@@ -56,7 +56,7 @@ export function advance(house: House, calendar: Calendar, now: EpochMin, before:
       state.turn++;
       if (state.status !== "open") break;
       delete state.silences;
-      t.doubtful = event.sure !== undefined && event.sure < SURE;
+      t.sure = event.sure ?? 1;
       const reading = read(event.text, contextOf(house, now, state));
       if (!reading.emergency && hearAside(t, reading, event.text)) break;
       hear(t, reading, event.text);
@@ -80,9 +80,6 @@ export function advance(house: House, calendar: Calendar, now: EpochMin, before:
   }
   return t.done();
 }
-
-/** What is heard less surely than this may have been another thing, where nothing is known of it. */
-const SURE = 0.93;
 
 /** A deep copy of plain data; several times quicker than the platform's, which must also know other things. */
 function copied<T>(value: T): T {

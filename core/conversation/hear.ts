@@ -23,6 +23,10 @@ import { val, type Turn } from "./turn.ts";
 
 const asksAny = (list: readonly Errand[]): boolean => list.some(isAsk);
 
+/** What is heard less surely than this may have been another thing: where nothing is known of it, and where it would be an emergency. */
+const SURE = 0.93;
+const SURE_EMERGENCY = 0.75;
+
 /** Takes in what the client said, and answers. */
 export function hear(t: Turn, heard: Reading, text: string): void {
   const { state } = t;
@@ -301,22 +305,29 @@ function note(t: Turn, reading: Reading): void {
 
 function emergency(t: Turn, reading: Reading): void {
   const e = t.house.emergency;
+  const help = val(e.say, EMERGENCY_SOURCE);
+  if (t.sure < SURE_EMERGENCY && !t.state.emergencyHeard) {
+    // It may have been misheard: what to do is said, nothing is lost, and said once more it is one.
+    t.state.emergencyHeard = true;
+    slip(t, "emergency", reading.text, "desk");
+    t.say("emergency/maybe", { say: help });
+    return resume(t);
+  }
   const task = t.state.task;
   if (task && "hold" in task && task.hold) t.effect({ kind: "release", hold: task.hold.id });
   t.state.task = null;
   t.state.later = [];
-  const say = val(e.say, EMERGENCY_SOURCE);
   slip(t, "emergency", reading.text, "desk");
   t.outcome("handed-over");
   if (e.housePhone && t.state.channel === "phone") {
-    t.say("emergency/putting", { say });
+    t.say("emergency/putting", { say: help });
     t.state.status = "with-desk";
     t.state.through = EMERGENCY;
     t.expect("nothing");
     return;
   }
-  if (e.housePhone) t.say("emergency/say", { say, phone: val(phoneText(e.housePhone, t.house.handbook.country), EMERGENCY_SOURCE) });
-  else t.say("emergency/say-only", { say });
+  if (e.housePhone) t.say("emergency/say", { say: help, phone: val(phoneText(e.housePhone, t.house.handbook.country), EMERGENCY_SOURCE) });
+  else t.say("emergency/say-only", { say: help });
   t.expect("anything");
 }
 
@@ -372,7 +383,7 @@ function whoThisIs(t: Turn, text: string): boolean {
 /** What is not known may have been heard wrong: it is asked back, and not twice in a row. */
 function maybeMisheard(t: Turn): boolean {
   const { state } = t;
-  if (!t.doubtful || (state.askedBack !== undefined && state.turn - state.askedBack <= 1)) return false;
+  if (t.sure >= SURE || (state.askedBack !== undefined && state.turn - state.askedBack <= 1)) return false;
   state.askedBack = state.turn;
   t.rule("heard/asked-back");
   return true;

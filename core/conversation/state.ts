@@ -234,6 +234,8 @@ export interface State {
   abused?: number;
   /** What was said to the client last, for those who ask to hear it again. */
   heard?: string;
+  /** What may have been an emergency was heard, not surely. */
+  emergencyHeard?: boolean;
   /** The turn in which what was not known was last asked back, since it may have been misheard. */
   askedBack?: number;
   /** Silences in a row. */

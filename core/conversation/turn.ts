@@ -45,8 +45,8 @@ export class Turn {
   readonly reasons: Reason[] = [];
   readonly effects: Effect[] = [];
   readonly looked: Looked[] = [];
-  /** What was said was heard, and may have been another thing. */
-  doubtful = false;
+  /** How sure it is that this was said, 0 to 1: what was written was, what was heard may have been another thing. */
+  sure = 1;
 
   constructor(
     readonly house: House,

@@ -35,8 +35,9 @@ describe("whose turn it is", () => {
   });
 
   it("waits longest while a number or a spelling is going on, and not when it is whole", () => {
-    const u = (words: string) => ({ words: words.split(" "), endSure: 0.9 });
+    const u = (words: string, endSure = 1) => ({ words: words.split(" "), endSure });
     const plain = pauseFor(u("on friday"), "usual");
+    expect(pauseFor(u("on friday", 0.4), "usual")).toBeGreaterThan(plain);
     expect(pauseFor(u("nine oh two five five"), "usual")).toBeGreaterThan(2 * plain);
     expect(pauseFor(u("nine oh two five five five oh one four two"), "usual")).toBe(plain);
     expect(pauseFor(u("one nine oh two five five five oh one four"), "usual")).toBeGreaterThan(2 * plain);

@@ -26,7 +26,7 @@ const PAUSES: Record<Patience, { whole: number; open: number; going: number }> =
 /** From this likelihood of an end on, what was said counts as whole. */
 const WHOLE = 0.3;
 /** The surer, the sooner. */
-const SURER_MS = 110;
+const SURER_MS = 60;
 /** Nothing that could be words: let go after this pause. */
 const NO_WORDS_MS = 700;
 /** Sound over the receptionist: quieter after so much of it, and silent when it is speech and has lasted so long. */
@@ -129,7 +129,7 @@ export function pauseFor(u: Pick<Utterance, "words" | "endSure">, patience: Pati
   const going = goingOn(u.words, number);
   if (going?.what === "number") {
     const countryFirst = u.words.at(-going.pieces) === "one";
-    return going.pieces >= WHOLE_NUMBER + (countryFirst ? 1 : 0) ? p.whole : p.going;
+    return going.pieces >= WHOLE_NUMBER + (countryFirst ? 1 : 0) ? p.whole - SURER_MS : p.going;
   }
   if (going?.what === "spelling") return p.going;
   if (u.words.length <= 3 && u.words.every((w) => GREETS.has(w))) return p.open;

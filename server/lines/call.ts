@@ -99,6 +99,8 @@ export type CallEvent =
 const PRE_ROLL_FRAMES = 15;
 const EARCON_AFTER_MS = 1400;
 const HANG_UP_AFTER_MS = 400;
+/** What begins sooner after an answer has begun may still belong to what was answered. */
+const ROUNDING_OFF_MS = 1500;
 /** So much sound is somebody who speaks. */
 const SPEAKING_MS = 240;
 const LONGEST_MIN = 20;
@@ -132,8 +134,10 @@ export class Call {
   readonly #mouth: Mouth;
   #lastSoundMs = 0;
   #answeringSinceMs = 0;
-  /** An answer that came while the caller went on, and what it answers. */
-  #late: { turned: Turned; asked: Expects } | null = null;
+  /** What was waited for before the last answer. */
+  #asked: Expects = "errand";
+  /** An answer that came while the caller went on. */
+  #late: Turned | null = null;
   #asksToRecord = false;
   #closesAtMs: number | null = null;
   #ring: { stop: () => void; untilMs: number; sinceMs: number } | null = null;
@@ -323,57 +327,58 @@ export class Call {
   async #take(heard: Heard, aside: boolean, spokenUntilMs: number): Promise<void> {
     const { talker } = this.options;
     const words = heard.words.map((w) => w.word);
+    const was = understood(talker.house, talker.now(), this.#asksToRecord ? "go-ahead" : this.#expects, heard, this.#names);
+    // The ear counts its own time: what it heard last is what the line heard last.
+    const earMs = spokenUntilMs - Math.max(0, ...heard.words.map((w) => w.toMs));
+    const beganMs = earMs + (heard.words[0]?.fromMs ?? 0);
+    // The end of what was answered already, before there was time to hear the answer.
+    const early = this.#late !== null || beganMs < this.#mouth.beganMs + ROUNDING_OFF_MS;
+    const trailing = early && was.is !== "nothing" && addsNothing(talker.house, talker.now(), this.#asked, was.text);
     if (aside) {
       // A cough, or a word with which one listens: the receptionist goes on as if nothing had been.
-      if (words.length === 0 || onlyListening(words) || sureness(heard.words) < 0.3) {
+      if (words.length === 0 || onlyListening(words) || sureness(heard.words) < 0.3 || trailing) {
         this.#turn = goOn(this.#turn);
         this.#mouth.aloud();
         return;
       }
       this.#stop();
     }
-    const was = understood(talker.house, talker.now(), this.#asksToRecord ? "go-ahead" : this.#expects, heard, this.#names);
-    this.#keepName(words);
-    if (was.is === "nothing" || (onlyListening(words) && this.#mouth.brokenOff)) {
+    if (was.is === "nothing" || trailing || (onlyListening(words) && this.#mouth.brokenOff)) {
       this.#events.push({ is: "answered" });
       // Broken off for nothing: it goes on from there.
       if (this.#mouth.brokenOff) this.#mouth.goOn();
-      else if (this.#late) await this.#answer(this.#late.turned);
+      else if (this.#late) await this.#answer(this.#late);
       return;
     }
+    this.#keepName(words);
     const late = this.#late;
     if (this.#mouth.brokenOff) await talker.interrupted(this.#mouth.leaveOff());
     this.#late = null;
-    const lastMs = Math.max(...heard.words.map((w) => w.toMs));
-    const beganMs = Math.max(0, spokenUntilMs - lastMs);
     const t: SpokenTurn = {
       who: "client",
       text: was.text,
-      fromMs: beganMs + (heard.words[0]?.fromMs ?? 0),
+      fromMs: beganMs,
       toMs: spokenUntilMs,
-      words: heard.words.map((w) => ({ word: w.word, fromMs: beganMs + w.fromMs, toMs: beganMs + w.toMs })),
+      words: heard.words.map((w) => ({ word: w.word, fromMs: earMs + w.fromMs, toMs: earMs + w.toMs })),
       sure: was.sure,
     };
     this.turns.push(t);
     this.options.on({ event: "heard", turn: t });
-    // The end of what was answered already, and nothing new: that answer still holds.
-    if (late && addsNothing(talker.house, talker.now(), late.asked, was.text)) return this.#answer(late.turned);
     if (this.#asksToRecord && (await this.#mayRecord(was.text))) return;
     if (was.is === "unclear") {
       await this.#unclear(was.text);
       return;
     }
+    const before = this.#asked;
     const turned = await talker.say(was.text, was.sure);
     // What was done meanwhile is told, though they went on.
-    const done = late?.asked === "go-ahead" && late.turned.expects !== "go-ahead" ? statements(late.turned) : [];
+    const done = late && before === "go-ahead" && late.expects !== "go-ahead" ? statements(late) : [];
     await this.#answer({ ...turned, replies: [...done, ...turned.replies] });
   }
 
   /** Keeps what was heard of a name, for the letters that may come; and that its letters were given once. */
   #keepName(words: readonly string[]): void {
-    if (this.#expects === "name" && !this.#spelling) this.#names = { ...this.#names, heard: words };
-    else if (this.#expects === "name") this.#names = { ...this.#names, refused: true };
-    else if (this.#expects !== "name-check") this.#names = { ...this.#names, heard: [], refused: false };
+    if (this.#expects === "name") this.#names = this.#spelling ? { ...this.#names, refused: true } : { ...this.#names, heard: words, refused: false };
   }
 
   async #unclear(words: string): Promise<void> {
@@ -394,13 +399,13 @@ export class Call {
   }
 
   async #answer(turned: Turned): Promise<void> {
-    const asked = this.#late?.asked ?? this.#expects;
+    if (turned !== this.#late) this.#asked = this.#expects;
     this.#expects = turned.expects;
     this.#spelling = turned.spelling ?? false;
     const text = turned.replies.map((r) => r.speech).join(" ");
     // The caller has begun to speak again: what they say is heard first.
     if (this.#turn.utterance && this.#turn.utterance.soundMs > SPEAKING_MS && turned.status === "open") {
-      this.#late = { turned, asked };
+      this.#late = turned;
       return;
     }
     this.#late = null;

@@ -47,6 +47,10 @@ export class Mouth {
   get waits(): boolean {
     return this.#pieces[0] !== undefined && !this.#pieces[0].samples;
   }
+  /** When it began to say what it is saying or said last; none yet is long ago. */
+  get beganMs(): number {
+    return this.#all.find((p) => p.startedMs !== undefined)?.startedMs ?? -Infinity;
+  }
   /** It is at the beginning of a clause, none of which has been heard. */
   get between(): boolean {
     return this.#played === 0;
@@ -152,7 +156,7 @@ export class Mouth {
         return { word, fromMs: Math.round(at - ms), toMs: Math.round(at) };
       });
     });
-    const fromMs = this.#all.find((p) => p.startedMs !== undefined)?.startedMs ?? nowMs;
+    const fromMs = Math.max(this.beganMs, 0) || nowMs;
     return { who: this.#who, text, fromMs, words: words.slice(0, text.split(" ").length) };
   }
 }

@@ -98,6 +98,7 @@ export const EN = {
   "emergency/say": ["{say} The desk has been told. Our emergency line is {phone}."],
   "emergency/putting": ["{say} I am putting you through to our emergency line.", "{say} Stay on the line, I am putting you through to our emergency line."],
   "emergency/nobody": ["Nobody picks up. {say}", "Our line is not answered. {say}"],
+  "emergency/maybe": ["If that was an emergency: {say} Otherwise let us go on.", "In case it is an emergency: {say} If it is not, we go on."],
   "emergency/say-only": ["{say} The desk has been told."],
   "limit/say": ["{say}"],
   "limit/offer": ["Shall I take a message for {to}?", "I can take a message for {to}. Would you like that?"],
