@@ -8,7 +8,9 @@ import { demoHouse } from "@gentian/core/testing/demo";
 import { afterAll, beforeAll, expect, inject, it } from "vitest";
 import { englishWays } from "./cli/rehearse.ts";
 import { appointmentsBetween } from "./data/appointments.ts";
-import { conversationById } from "./data/conversations.ts";
+import type { Line } from "@gentian/core/house/schema";
+import { conversationById, type ConversationRow } from "./data/conversations.ts";
+import { houseById, type HouseRow } from "./data/houses.ts";
 import { savedTalkOf } from "./savedtalk.ts";
 import { openTestHouse, sayAll, talkTo, type TestHouse } from "./testing/house.ts";
 
@@ -123,4 +125,28 @@ it("a conversation of the server's is played again to the letter", async () => {
 it("what is no saved conversation is told with its place", () => {
   const parsed = parseTalk({ format: "gentian-talk/1", seed: "x" });
   expect("problems" in parsed && parsed.problems.join(" ")).toMatch(/seed.*startedMin|line/);
+});
+
+it("a call by telephone is played again to the letter: its number, what was not heard, and how sure the rest was", async () => {
+  const row = (await houseById(t.app.db, t.houseId)) as HouseRow;
+  const line = t.house.handbook.lines.find((l) => l.channel === "phone") as Line;
+  const { conversation, token } = await t.app.talk.start(row, line, { phone: "+19025550142", seed: 11 });
+  await t.app.talk.event(conversation, token, "unclear");
+  await t.app.talk.heard(conversation, token, "may i god a client meant", 0.6);
+  await t.app.talk.heard(conversation, token, "taping on friday at ten", 0.97);
+  await t.app.talk.event(conversation, token, "silence");
+  const saved = await savedTalkOf(t.app.db, (await conversationById(t.app.db, conversation)) as ConversationRow);
+  expect(saved.steps.map((s) => s.event.kind).slice(0, 3)).toEqual(["start", "unclear", "said"]);
+  expect(saved.steps[0]?.event).toMatchObject({ phone: "+19025550142" });
+  expect(saved.steps[2]?.event).toMatchObject({ sure: 0.6 });
+  const parsed = parseTalk(JSON.parse(JSON.stringify(saved)));
+  if ("problems" in parsed) throw new Error(parsed.problems.join("; "));
+  expect(replay(parsed.talk).differences).toEqual([]);
+  // Without its number and its doubts it would have gone another way.
+  const blind = structuredClone(parsed.talk);
+  for (const s of blind.steps) {
+    if (s.event.kind === "start") delete s.event.phone;
+    if (s.event.kind === "said") delete s.event.sure;
+  }
+  expect(replay(blind).differences.length).toBeGreaterThan(0);
 });

@@ -67,3 +67,34 @@ describe("a person who is asked for by name", () => {
     expect(t.state.status === "with-desk" ? t.state.through : "not handed over").toBeUndefined();
   });
 });
+
+describe("what was heard and not surely", () => {
+  const heard = (said: (string | [string, number])[]) => {
+    const { book: _book, ...file } = demoFile();
+    const r = new Rehearsal(new CopyBook(houseOf(file)), epochMinOf(zoneOf("America/Halifax"), MONDAY), "ternbay-phone", "phone", 7);
+    r.start();
+    const replies = said.map((s) => (typeof s === "string" ? r.say(s) : r.say(...s)).map((x) => x.text).join(" "));
+    return { replies, state: r.state, slips: r.book.slips };
+  };
+
+  it("and is not known is asked back, once", () => {
+    const t = heard([
+      ["may i god a client meant", 0.7],
+      ["may i god a client meant", 0.7],
+    ]);
+    expect(t.replies[0]).toMatch(/hear|make that out/i);
+    expect(t.replies[1]).not.toMatch(/hear|make that out/i);
+    expect(heard([["may i god a client meant", 0.97]]).replies[0]).not.toMatch(/hear that|make that out/i);
+    expect(heard(["may i god a client meant"]).replies[0]).not.toMatch(/hear that|make that out/i);
+  });
+
+  it("and would be an emergency is told what to do and loses nothing; said again it is one", () => {
+    const doubtful: [string, number] = ["i was going to kill ages ago", 0.6];
+    const once = heard(["taping tomorrow at 2 pm with tobias", doubtful]);
+    expect(once.replies[1]).toMatch(/911/);
+    expect(once.state).toMatchObject({ status: "open", task: { errand: "book", service: "taping" } });
+    expect(once.slips).toMatchObject([{ slip: "emergency" }]);
+    expect(heard([doubtful, doubtful]).state.status).toBe("with-desk");
+    expect(heard([["my husband has chest pain", 0.9]]).state.status).toBe("with-desk");
+  });
+});

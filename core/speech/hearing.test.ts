@@ -9,7 +9,7 @@ import { Grammar } from "./grammar.ts";
 import { phonesOf } from "./phones.ts";
 import { EARS, earFor, sentences } from "./sentences.ts";
 import { END, Trigrams } from "./trigrams.ts";
-import { namesOnCards, understood } from "./understood.ts";
+import { addsNothing, namesOnCards, understood, type SureWord } from "./understood.ts";
 import { wordsOf } from "./words.ts";
 import { nameWords, written } from "./written.ts";
 import { epochMinOf } from "../time/zone.ts";
@@ -203,6 +203,46 @@ describe("what was heard, written for reading", () => {
     const heard = { words: [word("who", 0.7), word("sir", 0.7)], others: ["thursday", "who sir"] };
     expect(understood(house, NOW, "day", heard)).toMatchObject({ is: "said", text: "thursday" });
     expect(understood(house, NOW, "errand", heard)).toMatchObject({ is: "said", text: "who sir" });
+  });
+
+  it("takes letters for a name that people have, and once that was refused for what they are", () => {
+    const spell = (text: string): SureWord[] => [...text].map((l) => word(`${l}:`, 0.8));
+    const names = { onCard: () => false, cards: [], heard: [], refused: false };
+    const heard = { words: spell("karkennitchell"), others: [] };
+    expect(understood(house, NOW, "name", heard, names)).toMatchObject({ text: "Karen Mitchell" });
+    expect(understood(house, NOW, "name", heard, { ...names, refused: true })).toMatchObject({ text: "Karkennitchell" });
+  });
+
+  it("makes no name of a letter or two beside words", () => {
+    expect(written("the name is pavel and barely r: as".split(" "), "name")).toBe("the name is pavel and barely as");
+    expect(written("um that r: works".split(" "), "name-check")).toBe("um that works");
+    expect(written("under karen h: l:".split(" "), "name")).toBe("under karen");
+    expect(written("n: o:".split(" "), "name")).toBe("No");
+    expect(written("the r: works".split(" "), "errand")).toBe("the r works");
+  });
+
+  it("answers no question of which hardly a word is sure", () => {
+    const heard = (sure: number) => ({ words: "is there parking".split(" ").map((w) => word(w, sure)), others: [] });
+    expect(understood(house, NOW, "anything", heard(0.45)).is).toBe("unclear");
+    expect(understood(house, NOW, "anything", heard(0.6)).is).toBe("said");
+  });
+
+  it("knows what only rounds off what was said", () => {
+    const rounds = (asked: Parameters<typeof addsNothing>[2], text: string): boolean => addsNothing(house, NOW, asked, text);
+    expect([rounds("go-ahead", "go ahead"), rounds("length", "please"), rounds("name", "as usual"), rounds("day", "thank you")]).toEqual([
+      true,
+      true,
+      true,
+      true,
+    ]);
+    expect([rounds("go-ahead", "no"), rounds("day", "on friday"), rounds("service", "with tobias"), rounds("anything", "how much is it")]).toEqual([
+      false,
+      false,
+      false,
+      false,
+    ]);
+    expect(rounds("errand", "my shoulder has been bad lately")).toBe(false);
+    expect(rounds("go-ahead", "chest pain")).toBe(false);
   });
 
   it("takes a client's whole name where something else was heard that sounds like it, and a name is waited for", () => {

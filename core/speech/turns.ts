@@ -25,6 +25,9 @@ const PAUSES: Record<Patience, { whole: number; open: number; going: number }> =
 
 /** From this likelihood of an end on, what was said counts as whole. */
 const WHOLE = 0.3;
+/** Below this likelihood of an end something is still to come, and it is waited for longer. */
+const DANGLING = 0.01;
+const DANGLING_MS = 250;
 /** The surer, the sooner. */
 const SURER_MS = 60;
 /** Nothing that could be words: let go after this pause. */
@@ -134,6 +137,8 @@ export function pauseFor(u: Pick<Utterance, "words" | "endSure">, patience: Pati
   if (going?.what === "spelling") return p.going;
   if (u.words.length <= 3 && u.words.every((w) => GREETS.has(w))) return p.open;
   if (u.endSure >= WHOLE) return p.whole - SURER_MS * ((u.endSure - WHOLE) / (1 - WHOLE));
+  // Hardly anybody ends there ("on the", "to book a"): they are looking for the next word.
+  if (u.endSure < DANGLING) return p.open + DANGLING_MS;
   return p.open - (u.endSure / WHOLE) * (p.open - p.whole) * 0.3;
 }
 

@@ -79,20 +79,19 @@ export function agreed(house: House, now: EpochMin, text: string): boolean | und
   return yes?.kind === "yes" ? yes.value : undefined;
 }
 
-/** So many words may be the end of what was said, where they bring nothing of their own. */
-const MOST_TRAILING = 3;
+/** Words with which people round off what they have said. */
+const ROUNDING_OFF = new Set(
+  `please thanks thank you very much many then as usual by the way ok okay yes yeah yep yup sure right all correct exactly certainly absolutely perfect
+   great fine good lovely brilliant cheers go ahead book do it that's is that works me us now bye er um uh hm mm`
+    .trim()
+    .split(/\s+/),
+);
 
 /** Whether words after an answer to something only round it off: "please", "thank you", a second yes. */
 export function addsNothing(house: House, now: EpochMin, asked: Expects, text: string): boolean {
+  if (!text.split(" ").every((w) => ROUNDING_OFF.has(w.toLowerCase()))) return false;
   const r = read(text, { house, now, expects: asked });
-  return (
-    text.split(" ").length <= MOST_TRAILING &&
-    !r.question &&
-    r.errands.every((e) => e.errand === "thanks-bye") &&
-    r.found.every((f) => f.kind === "yes" && f.value) &&
-    r.limit === null &&
-    !r.emergency
-  );
+  return !r.question && r.errands.every((e) => e.errand === "thanks-bye") && r.found.every((f) => f.kind === "yes" && f.value);
 }
 
 /** Another hypothesis as words, without the recogniser's own signs. */

@@ -95,6 +95,9 @@ const titled = (w: string): string => w.slice(0, 1).toUpperCase() + w.slice(1);
 /** What introduces a name and is none. */
 const INTRODUCES = new Set("it's my name is this i'm i am the that's under for it here speaking please thanks first last surname and".split(" "));
 
+/** What else stands around a name, and is no part of it. */
+const AROUND = new Set("as by are we be on in to a an of his her you your can could put have had was so then and um uh er".split(" "));
+
 /**
  * The words of an answer to "what is your name" without what was heard around the name: from the first to the last word
  * that somebody is called, where there are two or more in a row.
@@ -106,7 +109,13 @@ export function nameWords(words: readonly string[], called: (word: string) => bo
     run = called(w) && !INTRODUCES.has(w) ? [...run, w] : [];
     if (run.length >= best.length) best = run;
   }
-  return best.length >= 2 ? best.slice(-3) : [...words];
+  if (best.length >= 2) return best.slice(-3);
+  // A name of no list comes after a given name: those two, without what was said around them.
+  for (let at = words.length - 2; at >= 0; at--) {
+    const [given, family] = [words[at] as string, words[at + 1] as string];
+    if (called(given) && !INTRODUCES.has(given) && !INTRODUCES.has(family) && !AROUND.has(family)) return [given, family];
+  }
+  return [...words];
 }
 
 /**

@@ -25,6 +25,8 @@ class Trial {
   next: string[] = [];
   sure = 0.95;
   deaf = false;
+  /** What an answer waits for. */
+  delay: Promise<void> | null = null;
   answer: (text: string) => Partial<Turned> = () => ({});
   readonly call: Call;
   readonly out: Samples[] = [];
@@ -38,7 +40,9 @@ class Trial {
       start: () => turned("Tern Bay, good morning. How can I help?"),
       say: (text) => {
         this.said.push(text);
-        return turned(`You said ${text}.`, this.answer(text));
+        const answer = this.answer(text);
+        const now = (): Promise<Turned> => turned(`You said ${text}.`, answer);
+        return this.delay ? this.delay.then(now) : now();
       },
       event: (kind) => {
         this.said.push(`(${kind})`);
@@ -152,6 +156,41 @@ describe("a call", () => {
       expect(t.said).toEqual([]);
       expect(t.told).toEqual(["receptionist: Tern Bay, good morning. This is the automatic receptionist. How can I help?"]);
     }
+  });
+
+  it("goes on where what is said right after its answer began only rounds off what was said before", async () => {
+    const t = await greeted();
+    t.answer = () => ({ expects: "name" });
+    await t.speaks("thirty minutes", 600, 900);
+    // The answer has begun; the caller's "please" comes on top of it.
+    await t.speaks("please", 500, 900);
+    await t.frames(quiet, 4000);
+    expect(t.said).toEqual(["thirty minutes"]);
+    expect(t.told.at(-1)).toBe("receptionist: You said thirty minutes.");
+    // Said later, it is an answer of its own.
+    await t.speaks("please", 500, 900);
+    expect(t.said.at(-1)).toBe("please");
+  });
+
+  it("tells what was done though the caller went on while it was done", async () => {
+    const t = await greeted();
+    t.answer = () => ({ expects: "go-ahead" });
+    await t.speaks("on friday at ten");
+    await t.frames(quiet, 3000);
+    let done: () => void = () => undefined;
+    const slow = new Promise<void>((ready) => (done = ready));
+    t.answer = () => ({ expects: "anything", replies: [{ text: "Booked.", speech: "You are booked. Anything else?", from: "receptionist" }] });
+    t.delay = slow;
+    await t.speaks("yes", 400, 700);
+    t.next.push("and how much is a massage");
+    await t.frames(loud, 600);
+    done();
+    t.delay = null;
+    await t.frames(loud, 100);
+    t.answer = () => ({ expects: "anything", replies: [{ text: "It is $90.", speech: "It is ninety dollars.", from: "receptionist" }] });
+    await t.frames(quiet, 5000);
+    expect(t.said.slice(-2)).toEqual(["yes", "and how much is a massage"]);
+    expect(t.told.at(-1)).toBe("receptionist: You are booked. It is ninety dollars.");
   });
 
   it("asks back what it is not sure of, and acts on nothing of it", async () => {

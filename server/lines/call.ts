@@ -99,6 +99,8 @@ export type CallEvent =
 const PRE_ROLL_FRAMES = 15;
 const EARCON_AFTER_MS = 1400;
 const HANG_UP_AFTER_MS = 400;
+/** Where a pause in the middle of an answer is common, what comes in two halves is put together. */
+const HALVED = new Set<Expects>(["length", "day", "time", "slot", "phone", "email"]);
 /** What begins sooner after an answer has begun may still belong to what was answered. */
 const ROUNDING_OFF_MS = 1500;
 /** So much sound is somebody who speaks. */
@@ -136,6 +138,8 @@ export class Call {
   #answeringSinceMs = 0;
   /** What was waited for before the last answer. */
   #asked: Expects = "errand";
+  /** What was heard last. */
+  #heard: readonly HeardWord[] = [];
   /** An answer that came while the caller went on. */
   #late: Turned | null = null;
   #asksToRecord = false;
@@ -327,13 +331,16 @@ export class Call {
   async #take(heard: Heard, aside: boolean, spokenUntilMs: number): Promise<void> {
     const { talker } = this.options;
     const words = heard.words.map((w) => w.word);
-    const was = understood(talker.house, talker.now(), this.#asksToRecord ? "go-ahead" : this.#expects, heard, this.#names);
+    const alone = understood(talker.house, talker.now(), this.#asksToRecord ? "go-ahead" : this.#expects, heard, this.#names);
     // The ear counts its own time: what it heard last is what the line heard last.
     const earMs = spokenUntilMs - Math.max(0, ...heard.words.map((w) => w.toMs));
     const beganMs = earMs + (heard.words[0]?.fromMs ?? 0);
     // The end of what was answered already, before there was time to hear the answer.
     const early = this.#late !== null || beganMs < this.#mouth.beganMs + ROUNDING_OFF_MS;
-    const trailing = early && was.is !== "nothing" && addsNothing(talker.house, talker.now(), this.#asked, was.text);
+    const trailing = early && alone.is !== "nothing" && addsNothing(talker.house, talker.now(), this.#asked, alone.text);
+    // Or its second half: both together are the answer.
+    const halves = early && !trailing && alone.is !== "nothing" && HALVED.has(this.#asked) && this.#heard.length > 0;
+    const was = halves ? understood(talker.house, talker.now(), this.#asked, { words: [...this.#heard, ...heard.words], others: [] }, this.#names) : alone;
     if (aside) {
       // A cough, or a word with which one listens: the receptionist goes on as if nothing had been.
       if (words.length === 0 || onlyListening(words) || sureness(heard.words) < 0.3 || trailing) {
@@ -351,6 +358,7 @@ export class Call {
       return;
     }
     this.#keepName(words);
+    this.#heard = halves ? [...this.#heard, ...heard.words] : heard.words;
     const late = this.#late;
     if (this.#mouth.brokenOff) await talker.interrupted(this.#mouth.leaveOff());
     this.#late = null;

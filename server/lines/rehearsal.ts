@@ -131,7 +131,7 @@ class PageTalker implements Talker {
   }
 
   start = (): Promise<Turned> => this.#ask({ start: true });
-  say = (text: string): Promise<Turned> => this.#ask({ said: text });
+  say = (text: string, sure = 1): Promise<Turned> => this.#ask({ said: text, sure });
   event = (kind: "silence" | "unclear" | "left"): Promise<Turned> =>
     kind === "left" ? Promise.resolve({ replies: [], status: "closed", expects: "nothing" }) : this.#ask({ kind });
   nobodyCame = (): Promise<Turned> => this.#ask({ kind: "nobody-came" });

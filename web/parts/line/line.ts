@@ -16,6 +16,8 @@ export interface LineMessage {
   id?: number;
   start?: boolean;
   said?: string;
+  /** How sure it is that it was, 0 to 1. */
+  sure?: number;
   kind?: "silence" | "unclear" | "nobody-came";
   to?: string;
   /** Who is announced, and why they call. */

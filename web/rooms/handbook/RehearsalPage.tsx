@@ -37,7 +37,9 @@ export function RehearsalPage({ talk }: { talk: RehearsalView }) {
   useEffect(() => () => light([], false), []);
   const last = talk.turns.at(-1);
   const line = useLine("/api/desk/rehearsal/line", { event: "start" }, (asked) =>
-    asked.start ? talk.beginByVoice() : talk.hear(asked.said ?? { kind: asked.kind ?? "silence" }),
+    asked.start
+      ? talk.beginByVoice()
+      : talk.hear(asked.said === undefined ? { kind: asked.kind ?? "silence" } : { kind: "heard", text: asked.said, sure: asked.sure ?? 1 }),
   );
   const onTheLine = line.state === "calling" || line.state === "going";
   const say = (words: string): void => {

@@ -17,8 +17,8 @@ export interface Copy {
   appointments: CopyAppointment[];
 }
 
-/** What comes from the client: words, or on the telephone that nothing was said, or nothing that could be heard. */
-export type Said = string | { kind: "silence" | "unclear" | "nobody-came" };
+/** What comes from the client: words, written or heard and so sure, or that nothing was said, or nothing that could be heard. */
+export type Said = string | { kind: "heard"; text: string; sure: number } | { kind: "silence" | "unclear" | "nobody-came" };
 
 /** The last replies as a telephone line needs them. */
 export interface Turned {
@@ -93,9 +93,10 @@ function play(said: readonly Said[], line: string, channel: Channel, seed: numbe
   hear(replies, { slips: 0, holds: 0, booked: 0 });
   for (const what of said) {
     const before = { slips: book.slips.length, holds: book.holds.size, booked: 0 };
-    if (typeof what === "string") {
-      turns.push({ who: "client", text: what, notes: [] });
-      replies = talk.say(what);
+    if (typeof what === "string" || what.kind === "heard") {
+      const { text, sure } = typeof what === "string" ? { text: what, sure: undefined } : what;
+      turns.push({ who: "client", text, notes: [] });
+      replies = talk.say(text, sure);
     } else {
       turns.push({ who: "client", text: "", notes: [NOTES[what.kind]] });
       replies = what.kind === "nobody-came" ? talk.nobodyCame() : talk.event(what.kind);
