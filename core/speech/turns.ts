@@ -29,7 +29,7 @@ const WHOLE = 0.3;
 const DANGLING = 0.01;
 const DANGLING_MS = 250;
 /** The surer, the sooner. */
-const SURER_MS = 60;
+const SURER_MS = 30;
 /** Nothing that could be words: let go after this pause. */
 const NO_WORDS_MS = 700;
 /** Sound over the receptionist: quieter after so much of it, and silent when it is speech and has lasted so long. */
