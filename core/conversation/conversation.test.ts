@@ -329,8 +329,25 @@ describe("out of hours", () => {
     expect(first.expects).toBe("name");
     expect(t.book.slips).toEqual([]);
     t.say("Rita Hale");
-    t.say("902 555 0190");
+    expect(t.say("902 555 0190").text).toMatch(/when/i);
+    expect(t.book.slips).toEqual([]);
+    const last = t.say("tomorrow after three");
     expect(t.book.slips).toMatchObject([{ slip: "call-back", name: "Rita Hale", phone: "+19025550190" }]);
+    expect(t.book.slips[0]?.text).toMatch(/person\? Call back: tomorrow after three$/);
+    expect(last.text).toMatch(/desk/);
+  });
+
+  it("asks nobody when to call who has said so, and takes whatever they answer", () => {
+    const evening = epochMinOf(demo.zone, "2027-03-01T20:30");
+    const said = talk(demo, books(), evening);
+    said.say("can a person call me tomorrow at nine?");
+    said.say("Rita Hale");
+    expect(said.say("902 555 0190").text).not.toMatch(/when/i);
+    expect(said.book.slips[0]?.text).toMatch(/tomorrow at nine/);
+    expect(said.book.slips[0]?.text).not.toMatch(/Call back:/);
+    const any = talk(demo, books(), evening);
+    for (const s of ["can I talk to a person?", "Rita Hale", "902 555 0190", "no, any time"]) any.say(s);
+    expect(any.book.slips[0]?.text).toMatch(/Call back: no, any time$/);
   });
 });
 

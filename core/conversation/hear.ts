@@ -411,6 +411,7 @@ function hearMessage(t: Turn, reading: Reading, text: string): void {
   const task = t.state.task;
   if (task?.errand !== "message") return;
   const yes = ofKind(reading.found, "yes")[0]?.value;
+  const askedWhen = task.callBack === true && task.text !== undefined;
   const declined = task.offered && yes === false && !reading.question && !reading.found.some((f) => f.kind === "service");
   const other = declined
     ? undefined
@@ -435,9 +436,14 @@ function hearMessage(t: Turn, reading: Reading, text: string): void {
     t.say("message/no");
     return proceed(t);
   }
-  if (!task.offered && yes === false && reading.text.trim().split(/\s+/).length <= 4) {
+  if (!task.offered && !askedWhen && yes === false && reading.text.trim().split(/\s+/).length <= 4) {
     t.say("message/no");
     t.state.task = null;
+    return proceed(t);
+  }
+  // A call back waits for nothing else but when.
+  if (askedWhen) {
+    task.when = text;
     return proceed(t);
   }
   task.text = task.offered && yes && reading.text.trim().split(/\s+/).length <= 5 ? task.offered : task.offered ? `${task.offered} / ${text}` : text;

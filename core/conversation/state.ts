@@ -186,6 +186,8 @@ export interface MessageTask {
   text?: string;
   /** They wish to be called back: who and under which number is asked. */
   callBack?: boolean;
+  /** When they wish to be called back, in their words. */
+  when?: string;
   /** What could not be answered: offered to be passed on. */
   offered?: string;
   /** Who is to be told, by id, where the handbook names somebody. */

@@ -2,6 +2,8 @@ import { EMERGENCY, telephoneFor, thereOn } from "../../house/through.ts";
 import type { DayNumber } from "../../time/days.ts";
 import { calledText, dateText, timeText } from "../format.ts";
 import { hoursSource, saidSource, staffSource } from "../sources.ts";
+import { read } from "../../language/read.ts";
+import { contextOf } from "../context.ts";
 import type { MessageTask, SlipKind, Source } from "../state.ts";
 import { val, type Turn, type Value } from "../turn.ts";
 import { yesNoChoices } from "./identity.ts";
@@ -32,8 +34,14 @@ export function nextMessage(t: Turn, task: MessageTask): void {
     t.expect("phone");
     return;
   }
+  if (task.callBack && task.when === undefined) {
+    t.say("message/ask-when");
+    t.expect("message");
+    return;
+  }
   const person = task.tell ? t.house.staff.get(task.tell) : undefined;
-  const text = person ? `For ${person.name}: ${task.text}` : task.text;
+  const wish = task.when ? `${task.text} Call back: ${task.when}` : task.text;
+  const text = person ? `For ${person.name}: ${wish}` : wish;
   slip(t, task.callBack ? "call-back" : "message", text, (task.offered || task.callBack) && !person ? "desk" : messageTaker(t).to);
 }
 
@@ -81,10 +89,12 @@ export function handOver(t: Turn, why: string, named?: string): void {
 
 /** Nobody is there: a call back or a message, as the house has it. */
 function leaveWord(t: Turn, why: string, say: () => void): void {
+  // Who has said when already is not asked.
+  const when = /\b(?:call|ring|phone)\b/i.test(why) && read(why, contextOf(t.house, t.now, t.state)).found.some((f) => f.kind === "day" || f.kind === "time");
   const callBack = (t.house.handbook.handingOver?.nobody ?? "call-back") === "call-back";
   if (callBack) say();
   else t.say("person/closed-message");
-  t.state.task = callBack ? { errand: "message", text: why, callBack: true } : { errand: "message" };
+  t.state.task = callBack ? { errand: "message", text: why, callBack: true, ...(when ? { when: "" } : {}) } : { errand: "message" };
   nextMessage(t, t.state.task);
 }
 

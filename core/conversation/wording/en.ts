@@ -86,6 +86,7 @@ export const EN = {
   gone: ["That appointment has been changed in the meantime, so I have left it alone."],
   "mine/list": ["You have {list}.", "Coming up for you: {list}."],
   "message/ask": ["What shall I pass on?", "What is the message?"],
+  "message/ask-when": ["When is a good time to call you?", "When would a call suit you?"],
   "message/ask-name": ["Who is it from?", "And your name?"],
   "message/ask-phone": ["What number can they reach you at?"],
   "message/taken": ["I have left that for {to}.", "{to} has your message."],
