@@ -155,3 +155,17 @@ describe("a conversation played again", () => {
     expect(replayIn(house, { ...saved, seed: 12 }).differences.length).toBeGreaterThan(0);
   });
 });
+
+describe("who and whether somebody is there", () => {
+  const said = (...lines: string[]): string => talk(...lines).last;
+
+  it("is answered, though a line of the handbook has some of the words", () => {
+    for (const line of ["who am I speaking with", "Who is this?", "sorry, who are you"]) expect(said(line), line).toMatch(/Tern Bay/);
+    expect(said("who speaks French?")).not.toMatch(/This is Tern Bay|reached Tern Bay/);
+  });
+
+  it("is answered and the thread taken up again", () => {
+    expect(said("hello? is anybody there?")).toMatch(/here\..*\?/);
+    expect(said("sports massage tomorrow", "are you still there?")).toMatch(/here\..*half an hour/);
+  });
+});

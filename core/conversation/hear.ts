@@ -99,6 +99,14 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     priceOf(t, reading)
   )
     return resume(t);
+  if (!state.task && errands.every((e) => e === "ask-staff") && WHO_ARE_YOU.test(text) && whoThisIs(t, text)) return resume(t);
+  if (ARE_YOU_THERE.test(text)) {
+    t.say("aside/here");
+    if (state.task) return resume(t);
+    t.say("what-can-i-do");
+    t.expect("errand");
+    return;
+  }
   // What a line was plainly written for is answered by it, where no deed is said plainly.
   const idle = errands.length === 0 || (errands.length === 1 && ["out-of-scope", "message"].includes(errands[0] as Errand));
   const guessedDeed =
@@ -222,7 +230,7 @@ function spokenOf(t: Turn, reading: Reading, text: string): Reading {
     t.state.person = named.value[0] as string;
     return reading;
   }
-  const word = /\b(?:with|by|see|is|does|when's|has) (him|her|he|she|they)\b/i.exec(text);
+  const word = /\b(?:with|by|see|to|is|does|when's|has) (him|her|he|she|they|them)\b/i.exec(text);
   if (!word || !t.state.person || reading.found.some((f) => f.kind === "for-whom") || (t.state.task?.errand === "book" && t.state.task.forWhom)) return reading;
   const start = word.index + word[0].length - (word[1] as string).length;
   return {
@@ -364,6 +372,10 @@ function refuse(t: Turn, reading: Reading): void {
 }
 
 /** "Is this the vet?", "am I talking to a robot?": who answers is never unknown. */
+const WHO_ARE_YOU = /^\W*(?:(?:and|so|sorry|hi|hello)\W+)*who (?:is this|are you|am i)\b/i;
+const ARE_YOU_THERE =
+  /^\W*(?:(?:hello|hi|hey)\W+)*(?:is (?:anyone|anybody|someone|somebody) there|(?:are )?you (?:still )?there|(?:anyone|anybody) there)\W*$/i;
+
 function whoThisIs(t: Turn, text: string): boolean {
   const plain = text.toLowerCase();
   const asks =

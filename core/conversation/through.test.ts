@@ -62,6 +62,11 @@ describe("a person who is asked for by name", () => {
     expect(talk("web", MONDAY, ["can I speak to Mina please"], late).state.status).toBe("open");
   });
 
+  it("is the one who was spoken of, where they say so", () => {
+    expect(talk("phone", MONDAY, ["is Mina there today?", "put me through to her please"]).state).toMatchObject({ status: "with-desk", through: "mina" });
+    expect(talk("phone", MONDAY, ["put me through to somebody please"]).state).not.toHaveProperty("through");
+  });
+
   it("is forgotten where somebody else is asked for after", () => {
     const t = talk("phone", MONDAY, ["can I speak to Mina please", "?nobody", "Ana Petrov", "902 555 0142", "yes", "I want to talk to a person"]);
     expect(t.state.status === "with-desk" ? t.state.through : "not handed over").toBeUndefined();

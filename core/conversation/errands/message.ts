@@ -40,7 +40,7 @@ export function nextMessage(t: Turn, task: MessageTask): void {
     return;
   }
   const person = task.tell ? t.house.staff.get(task.tell) : undefined;
-  const wish = task.when ? `${task.text} Call back: ${task.when}` : task.text;
+  const wish = task.when ? `${task.text} (call back: ${task.when})` : task.text;
   const text = person ? `For ${person.name}: ${wish}` : wish;
   slip(t, task.callBack ? "call-back" : "message", text, (task.offered || task.callBack) && !person ? "desk" : messageTaker(t).to);
 }

@@ -136,6 +136,7 @@ export const EN = {
   "ask/teaches": ["{staff}, {work}, has {list}."],
   "ask/staff-only": ["{staff} is our {work}."],
   "ask/of-gender": ["{people} are the ones you could see."],
+  "aside/here": ["Yes, I am here.", "I am here."],
   "ask/who-this-is": ["This is {house}.", "You have reached {house}."],
   "ask/what-i-am": ["I am the receptionist program of {house}, not a person; say so if you would rather have one."],
   "book/which-with": ["Which one shall I take: {list}?", "Which of them: {list}?"],
