@@ -80,7 +80,10 @@ const VIEWS: Record<string, (p: Page) => Promise<void>> = {
     const box = await see(driver, By.css("input[aria-label='Type as a client']"));
     await waitText(driver, "How can I help?");
     for (const line of ["how much is a deep tissue for an hour and could nell do friday", "the later one. oh and is there parking"]) {
-      await box.sendKeys(line, Key.ENTER);
+      await box.sendKeys(line);
+      await box.sendKeys(Key.ENTER);
+      await waitText(driver, line);
+      await driver.wait(async () => (await box.getAttribute("value")) === "", 15_000);
       await driver.sleep(700);
     }
     await write(driver, "Length and price of Sports massage", "30 min $60 · 60 min $98 · 90 min $135");
