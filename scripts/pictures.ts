@@ -81,7 +81,7 @@ const VIEWS: Record<string, (p: Page) => Promise<void>> = {
     await waitText(driver, "How can I help?");
     for (const line of ["how much is a deep tissue for an hour and could nell do friday", "the later one. oh and is there parking"]) {
       await box.sendKeys(line);
-      await box.sendKeys(Key.ENTER);
+      await (await see(driver, By.xpath("//button[.='Say it' and not(@disabled)]"))).click();
       await waitText(driver, line);
       await driver.wait(async () => (await box.getAttribute("value")) === "", 15_000);
       await driver.sleep(700);
