@@ -160,8 +160,8 @@ describe("who and whether somebody is there", () => {
   const said = (...lines: string[]): string => talk(...lines).last;
 
   it("is answered, though a line of the handbook has some of the words", () => {
-    for (const line of ["who am I speaking with", "Who is this?", "sorry, who are you"]) expect(said(line), line).toMatch(/Tern Bay/);
-    expect(said("who speaks French?")).not.toMatch(/This is Tern Bay|reached Tern Bay/);
+    for (const line of ["and who am I speaking to there", "Who is this?", "sorry, who are you"]) expect(said(line), line).toMatch(/Tern Bay/);
+    expect(said("in French, who could see me?")).not.toMatch(/This is Tern Bay|reached Tern Bay/);
   });
 
   it("is answered and the thread taken up again", () => {

@@ -186,7 +186,7 @@ export interface MessageTask {
   text?: string;
   /** They wish to be called back: who and under which number is asked. */
   callBack?: boolean;
-  /** When they wish to be called back, in their words. */
+  /** When they wish to be called back, in their words; empty where the message says it. */
   when?: string;
   /** What could not be answered: offered to be passed on. */
   offered?: string;

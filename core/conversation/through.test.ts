@@ -58,17 +58,27 @@ describe("a person who is asked for by name", () => {
       f.handingOver = { nobody: "call-back", hours: [{ id: "am", weekdays: ["Monday"], from: "08:00", to: "09:00" }] };
     };
     expect(talk("phone", MONDAY, ["can I speak to Mina please"], late).state).toMatchObject({ status: "with-desk", through: "mina" });
-    expect(talk("phone", MONDAY, ["can I speak to somebody"], late).state.status).toBe("open");
+    expect(talk("phone", MONDAY, ["could I have a word with a human being"], late).state.status).toBe("open");
     expect(talk("web", MONDAY, ["can I speak to Mina please"], late).state.status).toBe("open");
   });
 
   it("is the one who was spoken of, where they say so", () => {
-    expect(talk("phone", MONDAY, ["is Mina there today?", "put me through to her please"]).state).toMatchObject({ status: "with-desk", through: "mina" });
-    expect(talk("phone", MONDAY, ["put me through to somebody please"]).state).not.toHaveProperty("through");
+    expect(talk("phone", MONDAY, ["has Mina come in yet?", "I would rather discuss it with her, could you connect me to her"]).state).toMatchObject({
+      status: "with-desk",
+      through: "mina",
+    });
+    expect(talk("phone", MONDAY, ["could I have a word with a human being"]).state).not.toHaveProperty("through");
   });
 
   it("is forgotten where somebody else is asked for after", () => {
-    const t = talk("phone", MONDAY, ["can I speak to Mina please", "?nobody", "Ana Petrov", "902 555 0142", "yes", "I want to talk to a person"]);
+    const t = talk("phone", MONDAY, [
+      "can I speak to Mina please",
+      "?nobody",
+      "Ana Petrov",
+      "902 555 0142",
+      "yes",
+      "then give me a human being, whoever is free",
+    ]);
     expect(t.state.status === "with-desk" ? t.state.through : "not handed over").toBeUndefined();
   });
 });

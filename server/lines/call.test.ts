@@ -172,6 +172,27 @@ describe("a call", () => {
     expect(t.said.at(-1)).toBe("please");
   });
 
+  it("puts the two halves of an answer together, and never one half of something else", async () => {
+    const t = await greeted();
+    t.answer = () => ({ expects: "length" });
+    await t.speaks("relaxation massage", 600, 900);
+    await t.frames(quiet, 4000);
+    t.answer = () => ({ expects: "name" });
+    await t.speaks("an hour", 500, 900);
+    await t.speaks("and a half", 500, 900);
+    expect(t.said.at(-1)).toBe("an hour and a half");
+    expect(t.told.filter((x) => x.startsWith("client"))).toEqual(["client: relaxation massage", "client: an hour", "client: and a half"]);
+
+    const keys = await greeted();
+    keys.answer = () => ({ expects: "phone" });
+    await keys.speaks("book it", 500, 900);
+    await keys.frames(quiet, 4000);
+    for (const k of "9025550142") keys.call.press(k);
+    await keys.frames(quiet, 400);
+    await keys.speaks("and with tobias", 500, 900);
+    expect(keys.said.at(-1)).toBe("and with tobias");
+  });
+
   it("tells what was done though the caller went on while it was done", async () => {
     const t = await greeted();
     t.answer = () => ({ expects: "go-ahead" });

@@ -138,7 +138,7 @@ export class Call {
   #answeringSinceMs = 0;
   /** What was waited for before the last answer. */
   #asked: Expects = "errand";
-  /** What was heard last. */
+  /** What the last answer answers, as it was heard: what comes right after it may be its second half. */
   #heard: readonly HeardWord[] = [];
   /** An answer that came while the caller went on. */
   #late: Turned | null = null;
@@ -291,6 +291,7 @@ export class Call {
         return;
       case "silence":
         // Silence while it rings at the desk is as it should be.
+        this.#heard = [];
         if (!this.#ring && this.#closesAtMs === null) void this.#work(async () => this.#answer(await this.options.talker.event("silence")));
     }
   }
@@ -357,14 +358,15 @@ export class Call {
       else if (this.#late) await this.#answer(this.#late);
       return;
     }
-    this.#keepName(words);
+    if (was.is === "said") this.#keepName(words);
     this.#heard = halves ? [...this.#heard, ...heard.words] : heard.words;
     const late = this.#late;
     if (this.#mouth.brokenOff) await talker.interrupted(this.#mouth.leaveOff());
     this.#late = null;
     const t: SpokenTurn = {
       who: "client",
-      text: was.text,
+      // What was said now: its first half stands before it.
+      text: alone.is === "nothing" ? was.text : alone.text,
       fromMs: beganMs,
       toMs: spokenUntilMs,
       words: heard.words.map((w) => ({ word: w.word, fromMs: earMs + w.fromMs, toMs: earMs + w.toMs })),
@@ -390,6 +392,7 @@ export class Call {
   }
 
   async #unclear(words: string): Promise<void> {
+    this.#heard = [];
     this.options.on({ event: "unclear", words });
     await this.#answer(await this.options.talker.event("unclear"));
   }
@@ -429,6 +432,7 @@ export class Call {
     this.options.on({ event: "key", key });
     const said = keyed(this.#digits, key, this.#expects);
     this.#digits = said.digits;
+    this.#heard = [];
     if (this.#turn.voice !== "silent") this.#stop();
     const { text } = said;
     if (text === null) return;
