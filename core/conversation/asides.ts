@@ -29,12 +29,36 @@ export function hearAside(t: Turn, reading: Reading, text: string): boolean {
     anew(t);
     return true;
   }
+  if (goesOn(t, reading, text)) return true;
   if (AGAIN.test(text) && state.heard !== undefined && !state.expects.startsWith("question:")) {
     t.again(state.heard);
     t.rule("aside/again");
     return true;
   }
   return false;
+}
+
+const BEGINS =
+  /^\W*(?:(?:so|well|ok(?:ay)?|right|hi|hello|hey|yes|yeah|um+|uh+|er+|look|listen|actually|see|now)\W+)*(?:(?:i|we)(?: was|'m| am|'ve| have| had)?(?: just)? (?:wondering|(?:got )?a (?:quick |little |small |silly )?question|something to ask)|(?:can|could|may) i (?:just )?ask (?:you )?(?:something|a (?:quick )?question)|(?:i have|i've got|i got) a (?:bit of a |small |little )?(?:problem|situation)|(?:the|here's the) thing is|you see|let me (?:explain|think)|(?:it's|it is) about)\W*$/i;
+const DANGLES = /\b(?:and|but|because|so|if|or|although|since|my|the|an?|with (?:the|my|an?))\s*(?:\.{2,}|…|,|-)?\s*$/i;
+
+/** Who has begun to speak and said nothing yet is let go on: "so I was wondering", "you see my wife is having a baby and". */
+function goesOn(t: Turn, reading: Reading, text: string): boolean {
+  const { state } = t;
+  const silent = reading.found.every((f) => f.kind === "for-whom" || f.kind === "yes" || f.kind === "gender");
+  if (reading.emergency || reading.limit || !silent || state.expects === "message" || state.expects.startsWith("question:")) return false;
+  const begins = BEGINS.test(text);
+  const dangles =
+    !reading.question &&
+    !reading.found.some((f) => f.kind === "yes") &&
+    DANGLES.test(text) &&
+    text.trim().split(/\s+/).length > 2 &&
+    reading.errands.every((e) => /\/examples$/.test(e.rule));
+  if (!begins && !dangles) return false;
+  t.rule("aside/go-on");
+  t.say("go-on");
+  t.expect(state.expects);
+  return true;
 }
 
 /** Abuse is answered once; the second time the conversation ends. */

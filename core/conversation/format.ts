@@ -2,6 +2,7 @@ import { parsePhoneNumberFromString } from "libphonenumber-js/min";
 import type { House } from "../house/compile.ts";
 import { MONTHS, partsOf, weekdayName, weekdayOf, type DayNumber } from "../time/days.ts";
 import { clockText, type EpochMin } from "../time/zone.ts";
+import type { Wish } from "../schedule/wish.ts";
 
 /** "2:00 pm" or "14:00", in the house's way for clients. */
 export function timeText(house: House, minute: number): string {
@@ -89,6 +90,39 @@ export function serviceText(house: House, serviceId: string): string {
 export function listText(items: readonly string[], word: "or" | "and"): string {
   if (items.length <= 1) return items[0] ?? "";
   return `${items.slice(0, -1).join(", ")} ${word} ${items[items.length - 1]}`;
+}
+
+/** A wish as it is said: "Thursday 4 March at 5:30 pm with Nell", "Mondays in the time from 2:00 pm on". */
+export function wishText(house: House, wish: Wish): string {
+  const { days, time, staff } = wish;
+  const parts: string[] = [];
+  const ranges = (days?.ranges ?? []).map(({ from, to }) => {
+    if (from !== undefined && from === to) return dateText(house, from);
+    if (from !== undefined && to !== undefined) return `${dateText(house, from)} to ${dateText(house, to)}`;
+    if (from !== undefined) return `from ${dateText(house, from)} on`;
+    return to === undefined ? "any day" : `any day until ${dateText(house, to)}`;
+  });
+  if (days?.weekdays)
+    parts.push(
+      listText(
+        days.weekdays.map((w) => `${weekdayName(w)}s`),
+        "or",
+      ),
+    );
+  if (ranges.length > 0) parts.push(listText(ranges, "or"));
+  if (parts.length === 0) parts.push("any day");
+  if (time?.fromMin !== undefined && time.fromMin === time.toMin) parts.push(`at ${timeText(house, time.fromMin)}`);
+  else if (time?.fromMin !== undefined && time.toMin !== undefined) parts.push(`between ${timeText(house, time.fromMin)} and ${timeText(house, time.toMin)}`);
+  else if (time?.fromMin !== undefined) parts.push(`after ${timeText(house, time.fromMin)}`);
+  else if (time?.toMin !== undefined) parts.push(`before ${timeText(house, time.toMin)}`);
+  if (staff && staff.length > 0)
+    parts.push(
+      `with ${listText(
+        staff.map((id) => calledText(house, id)),
+        "or",
+      )}`,
+    );
+  return parts.join(" ");
 }
 
 export function capital(text: string): string {

@@ -4,13 +4,15 @@ import type { Errand } from "../language/errand.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
 import { read, says, type Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
-import { phoneText } from "./format.ts";
+import { calledText, phoneText } from "./format.ts";
+import { staffSource } from "./sources.ts";
 import { applyOld, applyToBook, applyWish, keepIdentity, saysBefore } from "./errands/apply.ts";
 import { answer, beyond, fromHandbook, inOwnWords, price as priceOf } from "./errands/ask.ts";
 import { newBook } from "./errands/book.ts";
 
 import { EMERGENCY_SOURCE, handOver, messageTaker, offerToPassOn, slip } from "./errands/message.ts";
 import { yesNoChoices } from "./errands/identity.ts";
+import { waits, wantsBack } from "./backagain.ts";
 import { dropHold } from "./errands/offering.ts";
 import { hearQuestion } from "./errands/questions.ts";
 import { hearGoAhead, isAsk, wishIn } from "./goahead.ts";
@@ -48,7 +50,10 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   const kept = asked === "phone" || asked === "email" || asked === "address" ? { name: false, contact: false } : keepIdentity(t, reading);
   // What was asked for and is there is an answer, whatever else its words might begin: "ring me on 902 …".
   const answered = (state.expects === "name" && kept.name) || (["phone", "email", "phone-check", "email-check"].includes(state.expects) && kept.contact);
-  if (answered && !reading.question) errands.splice(0, errands.length, ...errands.filter((e) => e === "move" || e === "cancel"));
+  if (answered && !reading.question) {
+    const plainly = new Set<Errand>(reading.errands.filter((e) => !/\/examples$/.test(e.rule)).map((e) => e.errand));
+    errands.splice(0, errands.length, ...errands.filter((e) => (e === "move" || e === "cancel") && plainly.has(e)));
+  }
   // Asked which service, length or time, they name one: whatever else their words might ask.
   const asIs: Partial<Record<string, readonly string[]>> = { service: ["service"], length: ["length"], day: ["day"], time: ["time"], slot: ["choice", "time"] };
   if (!reading.question && asIs[state.expects]?.some((kind) => reading.found.some((f) => f.kind === kind)))
@@ -71,6 +76,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   )
     return handOver(t, text, askedFor(reading));
   if (state.expects === "message" && state.task?.errand === "message") return hearMessage(t, reading, text);
+  if (wantsBack(t, text) || waits(t, reading, text)) return;
   if (lineUpAnother(t, reading)) return resume(t);
   if (checks(t, reading, kept.contact)) return;
   if (hearQuestion(t, reading, text)) return;
@@ -140,6 +146,8 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     return resume(t);
   }
   if (saysWithWhom(t, reading, text)) return;
+  // "What time is the class" asks when it is held, not for an appointment of their own.
+  if (errands.length === 1 && errands[0] === "ask-mine" && aClass(t, reading) && !/\b(?:my|i|i'm|we|our|am|booked)\b/i.test(text)) errands[0] = "ask-service";
   const asks = errands.filter(isAsk);
   const deeds = deedsOf(t, reading);
   if (deeds.length > 0) takeUp(t, deeds);
@@ -154,7 +162,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     if (!started && state.expects === "slot" && (open?.errand === "book" || open?.errand === "move") && ofKind(reading.found, "choice").length > 0)
       if (hearSlot(t, open, reading)) return;
     // What a question names is not a wish, unless it came with one.
-    if (!started) return state.expects === "service" && state.asking ? undefined : resume(t);
+    if (!started) return asksWhich(t) ? undefined : resume(t);
     return proceed(t);
   }
   if (started) {
@@ -178,9 +186,33 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   return hearOpen(t, reading, text, kept);
 }
 
+/** Whether the answer itself has just asked which service it is to be. */
+function asksWhich(t: Turn): boolean {
+  const { state } = t;
+  if (state.expects !== "service") return false;
+  return state.asking !== undefined || (state.task?.errand === "book" && state.task.among?.length === 1);
+}
+
+/** Whether what is named is held for several at a time. */
+const aClass = (t: Turn, reading: Reading): boolean =>
+  ofKind(reading.found, "service").some((s) => s.value.length === 1 && t.house.services.get(s.value[0] as string)?.group !== undefined);
+
 /** "Who's that with?": what was offered is said again with its people. */
 function saysWithWhom(t: Turn, reading: Reading, text: string): boolean {
   const { task, expects } = t.state;
+  const kept = (task?.errand === "book" || task?.errand === "move") && task.hold?.offer;
+  const named = reading.found.some((f) => f.kind === "staff" || f.kind === "service" || f.kind === "gender");
+  if (
+    kept &&
+    !named &&
+    /\b(?:who|whom|who's)\b[^?]*\b(?:with|it|that|do|see|does)\b|\bwith (?:whom|who)\b/i.test(text) &&
+    text.trim().split(/\s+/).length <= 9
+  ) {
+    t.say("ask/it-is-with", { staff: val(calledText(t.house, kept.staff), staffSource(t.house, kept.staff)) });
+    t.rule("slot/with-whom");
+    resume(t);
+    return true;
+  }
   if (expects !== "slot" || (task?.errand !== "book" && task?.errand !== "move") || task.offered.length === 0) return false;
   if (reading.found.some((f) => f.kind === "staff" || f.kind === "service")) return false;
   if (!/\b(?:who|who's|whom|which (?:of (?:those|them|these)|one|ones))\b.*\b(?:with|by|does)\b|\bwith (?:whom|who)\b/i.test(text)) return false;
@@ -429,7 +461,9 @@ function hearMessage(t: Turn, reading: Reading, text: string): void {
     ? undefined
     : (reading.errands.find((e) => ["book", "move", "cancel", "ask-mine", "ask-availability"].includes(e.errand) || (isAsk(e.errand) && reading.question)) ??
       (task.offered &&
-      (reading.found.some((f) => f.kind === "service") || (t.state.topic !== undefined && !/\b(?:call|ring|phone|reach|contact|text)\b/i.test(text))) &&
+      (reading.found.some((f) => f.kind === "service") ||
+        ((t.state.topic !== undefined || t.state.topics !== undefined || t.state.later.length > 0) &&
+          !/\b(?:call|ring|phone|reach|contact|text)\b/i.test(text))) &&
       reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "length")
         ? { errand: "book" as const }
         : undefined));
@@ -610,7 +644,14 @@ function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: {
       task.places = /^\d/.test(bare) ? Number(bare) : (CARDINALS[bare.toLowerCase()] ?? 1);
       moved = true;
     }
-    if (state.expects === "service" && yes === false && !wishIn(reading) && !moved && saysBefore(text) === null) {
+    if (
+      state.expects === "service" &&
+      yes === false &&
+      !wishIn(reading) &&
+      !moved &&
+      saysBefore(text) === null &&
+      !reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability")
+    ) {
       if (task.instead) {
         // What was offered in its place is declined: the first wish stands.
         Object.assign(task, task.instead);

@@ -2,7 +2,7 @@ import { calledText, serviceText, whenText } from "./format.ts";
 import { finish } from "./errands/existing.ts";
 import { messageTaker } from "./errands/message.ts";
 import { proceed } from "./proceed.ts";
-import { calendarSource, serviceSource, staffSource } from "./sources.ts";
+import { calendarSource, saidSource, serviceSource, staffSource } from "./sources.ts";
 import type { AppointmentView, Event } from "./state.ts";
 import { val, type Turn } from "./turn.ts";
 
@@ -50,20 +50,25 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
         endMin: event.appointment.endMin,
       };
       state.answers = {};
+      delete state.undone;
       delete state.lastAsk;
       return after(t);
     }
-    case "moved":
+    case "moved": {
+      const was = state.appointments.find((a) => a.id === event.appointment.id);
+      if (was) state.undone = { did: "moved", was };
       t.say("move/moved", done(t, event.appointment));
       t.show(event.appointment, "moved");
       t.outcome("moved");
       know(t, event.appointment);
       state.task = null;
       return after(t);
+    }
     case "cancelled":
       t.say("cancel/cancelled", done(t, event.appointment));
       t.show(event.appointment, "cancelled");
       state.left = event.appointment.startMin;
+      state.undone = { did: "cancelled", was: event.appointment };
       t.outcome("cancelled");
       state.appointments = state.appointments.filter((a) => a.id !== event.appointment.id);
       state.task = null;
@@ -74,6 +79,12 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
       delete state.client.looked;
       return after(t);
     case "slipped":
+      if (event.slip === "waiting") {
+        t.say("wait/noted", { wish: val(task?.errand === "message" ? (task.text ?? "") : "", saidSource) });
+        t.outcome("waitlisted");
+        state.task = null;
+        return after(t);
+      }
       if (event.slip === "message" || event.slip === "call-back") {
         const tell = task?.errand === "message" ? task.tell : undefined;
         const to = task?.errand === "message" && !tell && (task.offered || task.callBack) ? val("the desk") : messageTaker(t, tell).value;

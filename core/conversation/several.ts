@@ -11,6 +11,8 @@ import type { Turn } from "./turn.ts";
 interface Deed {
   errand: "book" | "move" | "cancel";
   reading: Reading;
+  /** Right after the one before it. */
+  rightAfter?: boolean;
 }
 
 const DEEDS: readonly string[] = ["book", "move", "cancel"];
@@ -26,12 +28,23 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
       return { errand, reading: read(text, { ...context, expects: "errand", errand }) };
     });
   }
+  const swap = t.state.task ? null : exchanged(t, reading);
+  if (swap)
+    return [
+      { errand: "book", reading: { ...reading, found: swap[1] } },
+      { errand: "cancel", reading: { ...reading, found: swap[0] } },
+    ];
   if (reading.errands.every((e) => e.errand === "book" || e.errand === "ask-availability") && !t.state.task) {
     const whom = oneMoreFor(reading) ?? bothDays(reading);
     if (whom) return whom.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
     const groups = bookings(reading, (who, service) => t.house.services.get(service)?.staff.includes(who) ?? false);
     const pair = groups.length > 1 ? [] : together(reading);
     if (pair.length > 1) return pair.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
+    const row = groups.length > 1 ? [] : inARow(reading);
+    if (row.length > 1) {
+      const straightAfter = STRAIGHT_AFTER.test(reading.said.slice(ofKind(reading.found, "service")[1]?.end));
+      return row.map((found, i) => ({ errand: "book" as const, reading: { ...reading, found }, ...(i > 0 && straightAfter ? { rightAfter: true } : {}) }));
+    }
     if (groups.length > 1) return groups.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
   }
   return [];
@@ -101,12 +114,65 @@ function together(reading: Reading): Found[][] {
   return [reading.found.filter((f) => f !== b), reading.found.filter((f) => f !== a && f.kind !== "time" && f.kind !== "length")];
 }
 
+/**
+ * "Could my massage be changed to acupuncture": one service is to take another's place. The new one is booked before
+ * the old one is cancelled, so that nothing is lost on the way. What is said of the old visit, and of the new.
+ */
+function exchanged(t: Turn, reading: Reading): [Found[], Found[]] | null {
+  if (reading.errands.length !== 1 || reading.errands[0]?.errand !== "move") return null;
+  // "Instead" may have made the second of them correct the first.
+  const all = [...reading.corrected, ...reading.found].filter((f) => f.kind === "service").sort((x, y) => x.start - y.start);
+  const only = all.length === 1 ? all[0] : undefined;
+  // Beside a name, a word that stands for several services is heard by itself: "my massage".
+  if (only) all.unshift(...ofKind(read(reading.said.slice(0, only.start), contextOf(t.house, t.now, t.state)).found, "service"));
+  const [a, b, third] = all;
+  if (a?.kind !== "service" || b?.kind !== "service" || third || b.value.length !== 1 || a.value.some((s) => b.value.includes(s))) return null;
+  if (!/\b(?:to|into|for|with|instead)\s+(?:be\s+)?(?:an?|the|one)?\s*$/i.test(reading.said.slice(a.end, b.start))) return null;
+  const who = reading.found.filter((f) => ["name", "phone", "email"].includes(f.kind));
+  const plain = (f: Found): Found => {
+    const { part: _, ...rest } = f;
+    return rest as Found;
+  };
+  const old = [...all, ...reading.found.filter((f) => f.kind !== "service")].filter(
+    (f) => f.start < b.start && f.part !== "new" && ["service", "day", "time", "staff"].includes(f.kind),
+  );
+  const wish = reading.found.filter(
+    (f) => f === b || (f.part === "new" && f.kind !== "service") || (f.start > b.end && ["day", "time", "staff", "length"].includes(f.kind)),
+  );
+  return [
+    [...old.map(plain), ...who],
+    [...wish.map(plain), ...who],
+  ];
+}
+
+const STRAIGHT_AFTER = /\b(?:(?:right|straight|directly|just|immediately) (?:after|afterwards|behind)|back to back|after (?:that|it)|afterwards)\b/i;
+
+/** "Taping on Thursday at nine and a follow-up right after": the second, of the same day unless it says another. */
+function inARow(reading: Reading): Found[][] {
+  const [a, b, third] = ofKind(reading.found, "service");
+  if (!a || !b || third || a.value.length !== 1 || b.value.length !== 1 || a.value[0] === b.value[0]) return [];
+  if (reading.question && !reading.errands.some((e) => e.errand === "book")) return [];
+  const before = reading.said.slice(a.end, b.start);
+  const link = /(?:,\s*)?\b(?:and|plus|then|followed by)\s+(?:(?:also|then|maybe|after that)\s+)*(?:an?|the|one|my)?\s*$/i.exec(before);
+  if (!link) return [];
+  const cut = a.end + link.index;
+  // Up to there nothing but the first visit's own day, hour and person may stand.
+  let between = before.slice(0, link.index);
+  for (const f of [...reading.found].sort((x, y) => y.start - x.start))
+    if (f.start >= a.end && f.end <= cut) between = between.slice(0, f.start - a.end) + between.slice(f.end - a.end);
+  if (!/^(?:[\s,]|\b(?:on|at|with|for|in|the|please|around|of|an?)\b)*$/i.test(between)) return [];
+  const first = reading.found.filter((f) => f.start < cut || ["name", "phone", "email", "for-whom"].includes(f.kind));
+  const second = reading.found.filter((f) => f.start >= cut);
+  const shared = first.filter((f) => f.kind === "day" && f.start < cut && !second.some((s) => s.kind === "day"));
+  return [first, [...shared, ...second]];
+}
+
 /** Takes up several deeds: the first at once, the others after it, in their order. */
 export function takeUp(t: Turn, deeds: readonly Deed[]): void {
-  const tasks = deeds.map(({ errand, reading }): Task => {
+  const tasks = deeds.map(({ errand, reading, rightAfter }): Task => {
     const context = { ...contextOf(t.house, t.now, t.state), errand };
     if (errand === "book") {
-      const task = newBook();
+      const task = { ...newBook(), ...(rightAfter ? { rightAfter } : {}) };
       applyToBook(t, task, reading, context);
       return task;
     }

@@ -27,7 +27,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
           state.expects === "name";
         if (asked || state.expects === "go-ahead") continue;
         if (applyToBook(t, task, reading, context)) reopen(t, task);
-      } else if (task?.errand === "move" && (task.appointment || e === "ask-availability")) continue;
+      } else if (task?.errand === "move" && (task.appointment || e === "ask-availability") && !booksAnother(task, reading, e)) continue;
       else {
         const fresh = carriedOn(t, reading) ?? newBook();
         if (
@@ -40,6 +40,11 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
           fresh.service = state.topic;
         else if (!fresh.service && !fresh.same && state.topics && ofKind(reading.found, "service").length === 0 && state.lastAsk !== undefined)
           fresh.among = state.topics;
+        // "No, I'd like to book a taping" lets go of what was to be moved.
+        if (task?.errand === "move" && ofKind(reading.found, "yes")[0]?.value === false) {
+          dropHold(t, task);
+          state.task = null;
+        }
         begin(t, fresh);
         applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
       }
@@ -121,10 +126,18 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
   return did;
 }
 
+/** Whether somebody whose visit is being moved wants to book one of another kind beside it. */
+function booksAnother(task: MoveTask, reading: Reading, e: Errand): boolean {
+  const other = ofKind(reading.found, "service").some((s) => !s.value.includes(task.appointment?.service ?? ""));
+  return e === "book" && other && /\bbook\b/i.test(reading.said);
+}
+
 /** Whether a client who is being booked speaks of an appointment that they have: "move my acupuncture to Friday". */
 function ownIsMeant(t: Turn, task: BookTask, reading: Reading): boolean {
   if (!/\b(?:move|change|reschedule|shift|switch|swap|push|postpone|bring)(?: (?:forward|back))? (?:my|our)\b/i.test(reading.said)) return false;
   const named = ofKind(reading.found, "service").flatMap((s) => s.value);
+  // Who has not been looked up yet says it by naming what is theirs.
+  if (t.state.client.match === undefined && named.length > 0 && /\b(?:move|reschedule|postpone|shift) (?:my|our)\b/i.test(reading.said)) return true;
   return t.state.appointments.some((a) => (named.length > 0 ? named.includes(a.service) : a.service === task.service || !task.service));
 }
 

@@ -116,6 +116,16 @@ export interface BookTask {
   sameTime?: boolean;
   /** How many there are is asked for, since it was too many. */
   needPlaces?: boolean;
+  /** The wish that could not be had when it was last looked for; the same again is said to be still so. */
+  missed?: string;
+  /** They want to be on the waiting list if it cannot be had. */
+  waits?: boolean;
+  /** How often the number of places was said to be too many. */
+  crowded?: number;
+  /** How often it was said that another service has to come first. */
+  barred?: number;
+  /** Right after the visit that is booked before it. */
+  rightAfter?: boolean;
   /** The service that was wished for before another was offered in its place. */
   instead?: { service: string; lengthMin?: number };
 }
@@ -147,6 +157,9 @@ export interface MoveTask {
   by?: { min: number; sign: 1 | -1 };
   /** Days measured from where it stands, kept until it is known which one it is. */
   after?: { byDays: number; weekday?: number };
+  /** The wish that could not be had when it was last looked for. */
+  missed?: string;
+  waits?: boolean;
   /** Only the person or the length is to change: day and hour stay if they can. */
   keepTime?: boolean;
   /** How long it is to be from now on, where that is to change. */
@@ -192,6 +205,8 @@ export interface MessageTask {
   offered?: string;
   /** Who is to be told, by id, where the handbook names somebody. */
   tell?: string;
+  /** What they wait for, on the waiting list: a name and a number are asked, and nothing else. */
+  waiting?: boolean;
 }
 
 export type Task = BookTask | MoveTask | CancelTask | MineTask | MessageTask;
@@ -226,6 +241,8 @@ export interface State {
   lastAsk?: Errand;
   /** The visit that was booked last in this conversation. */
   last?: { service: string; lengthMin: number; staff: string; startMin: EpochMin; endMin: EpochMin };
+  /** What was cancelled or moved last as it stood before, for those who want it back. */
+  undone?: { did: "cancelled" | "moved"; was: AppointmentView };
   /** When the appointment was that was cancelled or moved away from last. */
   left?: EpochMin;
   /** The person of the house spoken of last, for "when is he in". */
@@ -275,7 +292,7 @@ export type Event =
   | { kind: "gone" }
   | { kind: "slipped"; slip: SlipKind };
 
-export type SlipKind = "message" | "hand-over" | "emergency" | "call-back";
+export type SlipKind = "message" | "hand-over" | "emergency" | "call-back" | "waiting";
 
 // ---- what must be done outside ----
 

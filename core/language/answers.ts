@@ -38,7 +38,8 @@ export function readAnswer(house: House, question: Question, text: string, readi
     case "text":
       return { kind: "value", text: text.trim().slice(0, 500), value: { is: "words" } };
     case "yes-no": {
-      const yes = norm === "yes" ? true : norm === "no" ? false : (ofKind(reading?.found ?? [], "yes")[0]?.value ?? impliedYes(norm));
+      const yes =
+        norm === "yes" ? true : norm === "no" ? false : (ofKind(reading?.found ?? [], "yes")[0]?.value ?? impliedYes(norm, reading?.question === true));
       return yes === undefined ? { kind: "unclear" } : { kind: "value", text: yes ? "yes" : "no", value: { is: "yes", yes } };
     }
     case "choice":
@@ -74,7 +75,9 @@ const SKIP =
   /^(?:(?:please|can we|can i|i'd|i would|let's|rather|just|um+|oh|well|no|ok)[, ]+)*(?:skip(?: (?:it|that|this|this one|that one|the question))?|pass|next(?: question| one)?|(?:prefer|rather) not(?: to)?(?: say| answer| tell)?(?: you| that)?|not say|none of your business|don't want to (?:say|answer|tell)(?: you| that)?)[.! ]*(?:please)?[.! ]*$/;
 
 /** A yes or no without either word: "I do", "a few times", "my doctor did". */
-function impliedYes(s: string): boolean | undefined {
+function impliedYes(s: string, asks: boolean): boolean | undefined {
+  // "Could I have Jo?" asks, and answers nothing.
+  if (asks && !/^\W*(?:i|we|my|he|she|they|it|not|never|only|just)\b/.test(s)) return undefined;
   if (/\b(?:not|never|n't|none|nobody|no one|without)\b|n't\b/.test(s)) return false;
   if (/\b(?:did|do|does|have|has|had|am|was|take|taking|got|referred|sent)\b/.test(s)) return true;
   return undefined;

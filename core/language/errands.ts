@@ -86,7 +86,7 @@ const LEAST = { open: 0.34, asked: 0.6, bare: 0.88 } as const;
 const ASKS_OR_ORDERS =
   /\?|^\W*(?:(?:and|but|so|ok|well|oh|um|hi|hello|actually|wait|sorry|yes|no|please|then|just|right|maybe|in that case)\W+)*(?:what|who|when|where|which|how|why|can|could|may|do|does|is|are|will|would|cancel|move|change|book|tell|give|put|let|stop|forget|i want|i need|i'd|i would|i can't|we)\b|\b(?:can|could|do|is|are) (?:you|i|we|there)\b/;
 /** A guess of danger or of a refusal weighs heavily: it must be surer. */
-const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.93, refused: 0.5, "out-of-scope": 0.45, message: 0.62 };
+const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.93, refused: 0.5, "out-of-scope": 0.45, message: 0.62, "thanks-bye": 0.7 };
 
 /** As sure as this, a message as a whole weighs more than a part of it that seems to say something else besides. */
 const SURE = 0.85;
@@ -122,7 +122,7 @@ export function judge(
   const one = (text: string): Single => judgeOne(text, own, open, named);
   const whole = one(masked);
   if (parts.length > 1) {
-    const each = parts.map((p) => ({ from: p.from, to: p.to, ...one(p.masked) }));
+    const each = parts.map((p) => ({ from: p.from, to: p.to, masked: p.masked, ...one(p.masked) }));
     const grave = each.find((e) => e.read && (e.read.errand === "emergency" || e.read.errand === "refused"));
     // "Book a massage… actually no, cancel it": what is taken back is not done.
     let backed = false;
@@ -165,7 +165,7 @@ export function judge(
     const instead = parts.find((p, i) => each[i]?.read?.errand === "book" && /\binstead\b(?! of)/.test(p.masked) && !/<service>/.test(p.masked));
     if (cancels && instead && each.filter((e) => e.read).length === 2)
       return { errands: [{ errand: "move", rule: "errand/move/cancel-and-instead", at: 0, sure: 0.8 }], clauses: [], subject: null };
-    let reads = together(plain.map((e) => ({ ...(e.read as ErrandRead), at: e.from })));
+    let reads = together(plain.map((e) => ({ ...(e.read as ErrandRead), at: e.from, masked: e.masked })));
     // "I might have to cancel, how much notice do you need": all of it says what a part of it seems not to.
     if (whole.read && whole.read.sure >= SURE) {
       const same = reads.filter((r) => r.errand === whole.read?.errand);
@@ -207,10 +207,20 @@ function besidesWho(masked: string): string {
   return (rest.match(/[a-z']{2,}|<\w+>/g) ?? []).length >= 2 ? rest : masked;
 }
 
+/** Words that begin to speak and say nothing yet: "do you know what, …", "the thing is, …". */
+const OPENER =
+  /^\W*(?:(?:so|well|ok(?:ay)?|right|look|listen|now|um|hi|hello|hey)\W+)*(?:(?:do )?you know what|(?:i'll )?tell you what|guess what|the thing is|here's the thing|long story short|to be honest|between (?:us|you and me))\W+(?=\S+ \S)/;
+
+/** Of a person's private things, one must be named: "could I have Jo" asks for Jo. */
+const PRIVATE =
+  /\b(?:numbers?|address|phone|telephone|mobile|cell|whats ?app|e-?mail|mail|home|house|lives?|living|located|birthday|born|age|old|salary|earns?|paid|married|single|boyfriend|girlfriend|husband|wife|partner|family|kids|children|private|personal|contact|insta(?:gram)?|facebook|social|where|text|surname|last name|date)\b/;
+
 function judgeOne(said: string, own: (word: string) => boolean, open: boolean, named: boolean): Single {
-  const masked = besidesWho(said);
+  const masked = besidesWho(said.replace(OPENER, ""));
   const cued = cuedErrands(masked);
-  const list = guesses(masked, own);
+  const guessed = guesses(masked, own);
+  const kept = guessed.filter((g) => g.label !== "refused/private" || PRIVATE.test(masked));
+  const list = kept.length > 0 ? kept : guessed;
   // "Cancel nothing", "I don't want to move it": what is said not to be wished is not done.
   const off = NEGATED.exec(masked);
   if (off) {
@@ -284,9 +294,12 @@ const NEGATED =
 const PAST =
   /^\W*(?:so |well |anyway |hi |hello )*(?:i|we) (?:(?:was|were) (?:going|hoping|meaning|planning|about) to|(?:meant|wanted|tried|planned|intended) to)\b.*\b(?:yesterday|earlier|sooner|ago|last|before|but|<day>)/;
 
-/** What may stand beside another errand in one message, and what is only its reason. */
-function together(reads: ErrandRead[]): ErrandRead[] {
-  let out = reads.filter((r, i) => reads.findIndex((o) => o.errand === r.errand) === i);
+/** What hands word on to somebody. */
+const HANDS_ON = /\b(?:tell|let|pass|inform|remind|message|note|say|give|ask|complain\w*|feedback|call|ring|phone|text|email)\b/;
+
+/** What may stand beside another errand in one message, and what is only its reason. `masked` is the part that each was read from. */
+function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {
+  let out: (ErrandRead & { masked?: string })[] = reads.filter((r, i) => reads.findIndex((o) => o.errand === r.errand) === i);
   const has = (e: Errand): boolean => out.some((r) => r.errand === e);
   const drop = (...errands: Errand[]): void => void (out = out.filter((r) => !errands.includes(r.errand)));
   // "I can't make it, please cancel" says plainly which of the two.
@@ -305,11 +318,13 @@ function together(reads: ErrandRead[]): ErrandRead[] {
   if (has("cancel") || has("move")) drop("ask-mine");
   // "I have two appointments, what are they": what is the client's own costs nothing.
   if (has("ask-mine") && out.some((r) => r.errand === "ask-price" && r.rule.endsWith("/examples"))) drop("ask-price");
+  // "My boss has no mercy. A massage on Friday, please": talk beside a wish is no message.
+  if (has("book") && out.some((r) => r.errand === "message" && r.rule.endsWith("/examples") && !HANDS_ON.test(r.masked ?? ""))) drop("message");
   if (has("message") || has("person")) drop("book", "ask-staff");
   // "It's broken, how much is a repair", "he came early, please cancel": what is asked is the wish, what is told its reason.
   if (out.some((r) => r.errand === "message" && r.rule.endsWith("/examples")) && (out.some((r) => r.errand.startsWith("ask-")) || has("cancel") || has("move")))
     drop("message");
-  return out;
+  return out.map(({ masked: _, ...read }) => read);
 }
 
 const NEW_WISH =

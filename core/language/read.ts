@@ -245,7 +245,9 @@ function mask(said: Said, found: readonly Found[]): string {
   for (const f of shown) {
     if (f.start < pos) continue;
     const several = f.kind === "service" && f.rule === "service/several";
-    out += said.norm.slice(pos, f.start) + (several ? `<service>` : `<${f.kind}>`);
+    // "Instead of three" stays to be seen: it tells that one hour is to take another's place.
+    const instead = f.rule === "time/not-but" ? (/^(?:instead of|rather than) /.exec(said.norm.slice(f.start, f.end))?.[0] ?? "") : "";
+    out += said.norm.slice(pos, f.start) + (several ? `<service>` : `${instead}<${f.kind}>`);
     pos = f.end;
   }
   return (out + said.norm.slice(pos)).replace(/\s+/g, " ").trim();
@@ -314,11 +316,15 @@ function limitOn(subject: string, context: ReadContext): string | null {
 
 const CHANGING = new Set<string>(["go-ahead", "slot"]);
 
+/** What is no bare answer, however short: "how much would an hour be", "where is that". */
+const ASKS_OR_ACTS = /\?|\b(?:cancel|move|change|book|how (?:much|long|far)|why|where|who|whom)\b|\bwhat(?! about| if)\b/;
+
 /** Beside a yes or a no, a remark that only seems to ask asks nothing: "What a lovely voice you have. That works." */
 const SURELY_ASKED = 0.9;
 const guessedAsk = (e: ErrandRead): boolean => e.errand.startsWith("ask-") && e.rule.endsWith("/examples");
 
 /** "No, that's all" answers whether there is anything else; thanks and goodbyes say more. */
+const FAREWELL = /\b(?:bye|goodbye|cheerio|see you)\b/;
 const THANKS = /\b(?:thank|thanks|ta|cheers|bye|goodbye|see you|have a)\b/;
 
 /** A service heard by a word in passing, not by a name of its own. */
@@ -339,8 +345,7 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
   const left = words.filter((w) => !COMMON.has(w));
   const open = context.expects === undefined || context.expects === "errand" || context.expects === "anything";
   // A bare answer to what was asked.
-  if (!open && found.length > 0 && words.length <= 4 && left.length === 0 && !/\?|\b(?:cancel|move|change|book)\b/.test(masked))
-    return { errands: [], clauses: [], subject: null };
+  if (!open && found.length > 0 && words.length <= 4 && left.length === 0 && !ASKS_OR_ACTS.test(masked)) return { errands: [], clauses: [], subject: null };
   // A service's name alone asks nothing yet.
   const bareWords = words.filter((w) => !/^(?:a|an|the|one|some|my|please|hi|hello|hey|just)$/.test(w));
   if (open && bareWords.length === 0 && found.some((f) => f.kind === "service") && found.every((f) => f.kind === "service") && !/\?/.test(masked))
@@ -378,7 +383,9 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
     ...judged,
     errands: judged.errands.filter(
       (e) =>
-        (e.errand !== "thanks-bye" || (open && THANKS.test(masked))) && (e.errand !== "book" || fresh || open) && (!guessedAsk(e) || e.sure >= SURELY_ASKED),
+        (e.errand !== "thanks-bye" || (open && THANKS.test(masked)) || FAREWELL.test(masked)) &&
+        (e.errand !== "book" || fresh || open) &&
+        (!guessedAsk(e) || e.sure >= SURELY_ASKED),
     ),
   };
 }

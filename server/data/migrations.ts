@@ -402,4 +402,19 @@ create table call_sounds (
       await k.raw("drop table call_sounds, calls;");
     },
   },
+  "0006-waiting-list": {
+    async up(k) {
+      await k.raw(`
+alter table slips drop constraint slips_kind_check;
+alter table slips add constraint slips_kind_check check (kind in ('message', 'hand-over', 'emergency', 'call-back', 'tell', 'waiting'));
+`);
+    },
+    async down(k) {
+      await k.raw(`
+delete from slips where kind = 'waiting';
+alter table slips drop constraint slips_kind_check;
+alter table slips add constraint slips_kind_check check (kind in ('message', 'hand-over', 'emergency', 'call-back', 'tell'));
+`);
+    },
+  },
 };

@@ -3,7 +3,7 @@ import type { Tx } from "./db.ts";
 export interface SlipRow {
   id: string;
   conversationId: string | null;
-  kind: "message" | "hand-over" | "emergency" | "call-back" | "tell";
+  kind: "message" | "hand-over" | "emergency" | "call-back" | "tell" | "waiting";
   to: string;
   text: string;
   name: string | null;

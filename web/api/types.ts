@@ -109,7 +109,7 @@ export interface OneAppointment {
 export interface Waiting {
   id: string;
   conversationId: string | null;
-  kind: "message" | "hand-over" | "emergency" | "call-back" | "tell";
+  kind: "message" | "hand-over" | "emergency" | "call-back" | "tell" | "waiting";
   appointmentId: string | null;
   to: string;
   text: string;

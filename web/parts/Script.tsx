@@ -83,6 +83,7 @@ function directionText(t: TurnView): string {
       "hand-over": "handed over to the desk",
       emergency: "the desk is alarmed",
       "call-back": "a call back is wished for",
+      waiting: "put on the waiting list",
       silence: "silence",
     }[text] ?? text
   );

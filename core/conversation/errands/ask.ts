@@ -140,7 +140,8 @@ function spoken(t: Turn, reading: Reading): string[] {
   const task = t.state.task;
   if (task?.errand === "book" && task.service) return [task.service];
   if ((task?.errand === "move" || task?.errand === "cancel") && task.appointment) return [task.appointment.service];
-  return t.state.topic ? [t.state.topic] : [];
+  if (task?.errand === "book" && task.among) return task.among;
+  return t.state.topic ? [t.state.topic] : (t.state.topics ?? []);
 }
 
 export function price(t: Turn, reading: Reading): boolean {
@@ -357,7 +358,8 @@ function staff(t: Turn, reading: Reading): boolean {
     return true;
   }
   if (named.length === 0 && fromHandbook(t, reading, SURELY)) return true;
-  const about = named.length > 0 ? named : gender && t.state.topic ? [t.state.topic] : [];
+  const ofThat = gender !== undefined || /\b(?:it|that|this|one|with)\b/i.test(reading.said);
+  const about = named.length > 0 ? named : ofThat ? spoken(t, reading) : [];
   const all = [...new Set(about.flatMap((s) => house.services.get(s)?.staff ?? []))];
   if (gender) {
     const list = (all.length > 0 ? all : house.handbook.staff.filter((p) => p.bookable).map((p) => p.id)).filter(
@@ -488,15 +490,19 @@ function service(t: Turn, reading: Reading): boolean {
     return true;
   };
   if (long && info && one !== undefined) {
-    const source: Source = serviceSource(house, one);
-    t.state.topic = one;
-    t.say("ask/length", {
-      service: val(info.name, source),
-      list: joinVals(
-        info.variants.map((v) => val(lengthText(v.lengthMin), source)),
-        "or",
-      ),
-    });
+    if (list.length === 1) t.state.topic = one;
+    for (const id of list.slice(0, 3)) {
+      const source: Source = serviceSource(house, id);
+      const s = house.services.get(id);
+      if (s)
+        t.say("ask/length", {
+          service: val(s.name, source),
+          list: joinVals(
+            s.variants.map((v) => val(lengthText(v.lengthMin), source)),
+            "or",
+          ),
+        });
+    }
     return done();
   }
   if (bring && info?.bring && one !== undefined) {
@@ -504,6 +510,24 @@ function service(t: Turn, reading: Reading): boolean {
     t.say("ask/bring", { bring: val(info.bring, serviceSource(house, one)) });
     return done();
   }
+  if (info?.group && one !== undefined && named.length > 0 && WHEN_IT_IS.test(text)) return classTimes(t, one) && done();
+  // "Which massage would you recommend": each of those that the word stands for is told, and which it is to be is theirs to say.
+  const several = ofKind(reading.found, "service").find((f) => f.value.length > 1);
+  if (several && several.value.length <= 3 && SEEKS.test(text)) {
+    for (const id of several.value) {
+      const s = house.services.get(id);
+      if (s?.about) t.say("ask/kind", { about: val(`${s.name}: ${s.about.slice(0, 1).toLowerCase()}${s.about.slice(1)}`, serviceSource(house, id)) });
+    }
+    t.say("ask/which-of-these");
+    t.state.topics = [...several.value];
+    t.state.asking = "book";
+    t.expect(
+      "service",
+      several.value.map((id) => ({ label: house.services.get(id)?.name ?? id, say: house.services.get(id)?.name ?? id })),
+    );
+    return done();
+  }
+  if (!t.state.task && named.length === 0 && SEEKS_HELP.test(text) && startWith(t)) return done();
   // "My neck is stiff, what would you suggest": what there is to choose from; which of it is theirs to say.
   if (!t.state.task && named.length === 0 && SEEKS.test(text)) {
     services(t);
@@ -563,6 +587,48 @@ function service(t: Turn, reading: Reading): boolean {
   }
   return false;
 }
+
+const WHEN_IT_IS = /\b(?:when|what (?:time|day)s?|which days?|what days)\b/;
+
+/** When a class is held. */
+function classTimes(t: Turn, id: string): boolean {
+  const s = t.house.services.get(id);
+  const times = s?.group?.times ?? [];
+  if (!s || times.length === 0) return false;
+  const source = serviceSource(t.house, id);
+  t.state.topic = id;
+  t.say("ask/class-times", {
+    service: val(s.name, source),
+    list: joinVals(
+      times.map((x) => val(`${weekdaysText(x.weekdays.map(weekdayNumber))} at ${timeText(t.house, toMin(x.at))}`, source)),
+      "and",
+    ),
+  });
+  return true;
+}
+
+/** Whoever has a complaint and seeks help begins with what the house has everybody begin with, where there is one such. */
+function startWith(t: Turn): boolean {
+  const firsts = [...new Set(t.house.handbook.services.flatMap((s) => (s.after ? [s.after] : [])))];
+  const [first] = firsts;
+  const s = first === undefined ? undefined : t.house.services.get(first);
+  if (!s || firsts.length !== 1 || first === undefined) return false;
+  const source = serviceSource(t.house, first);
+  t.say("ask/start-with", {
+    service: val(`a ${serviceText(t.house, first)}`, source),
+    about: val(`${s.about.slice(0, 1).toLowerCase()}${s.about.slice(1)}`, source),
+  });
+  t.state.task = { errand: "book", among: [first], wish: {}, offered: [], refused: [] };
+  t.expect("service", [
+    { label: s.name, say: s.name },
+    { label: "No, thank you", say: "No, thank you" },
+  ]);
+  return true;
+}
+
+/** A complaint with a question what can be done: "my back hurts, what can I do". */
+const SEEKS_HELP =
+  /\b(?:hurts?|hurting|aches?|aching|pain(?:s|ful)?|sore|stiff|swollen|pulled|sprained|twisted|injured|injury|strained|broke|broken|problem|trouble)\b[^?]*\b(?:what (?:can|could|should|do|would|shall) (?:i|you|we|one|be)|can you (?:do|help)|(?:who|what) (?:can|could|would) help|help me)\b/;
 
 const SEEKS =
   /\b(?:suggest|recommend|advise)\b|\b(?:which|what) (?:one|treatment|service|kind|sort)s? (?:do|would|should|is|are|helps?)\b|\bwhat (?:do|should|would) i (?:need|take|have|book)\b/;

@@ -37,6 +37,12 @@ export function nextBook(t: Turn, task: BookTask): void {
     delete task.wish.times;
     if (at) task.wish = { ...task.wish, days: task.wish.days ?? { ranges: [{ from: at.day, to: at.day }] }, atMin: at.minute };
   }
+  if (task.rightAfter && state.last) {
+    // The one before it has been booked by now.
+    delete task.rightAfter;
+    const end = house.zone.toLocal(state.last.endMin);
+    task.wish = { days: { ranges: [{ from: end.day, to: end.day }] }, atMin: end.minute };
+  }
   const service = task.service ? house.services.get(task.service) : undefined;
   if (!service) return askService(t, task);
   eachOfThem(t, task, service);
@@ -49,7 +55,15 @@ export function nextBook(t: Turn, task: BookTask): void {
     task.needPlaces = true;
   }
   if (most !== undefined && task.needPlaces) {
-    t.say("book/too-many-places", { most: val(String(most), serviceSource(house, service.id)) });
+    const limit = val(String(most), serviceSource(house, service.id));
+    task.crowded = (task.crowded ?? 0) + 1;
+    if (task.crowded > 2) {
+      t.say("book/too-many-still", { most: limit });
+      state.task = { errand: "message", offered: `More than ${most} places in ${serviceText(house, service.id)} are wished for.` };
+      t.expect("message", yesNoChoices());
+      return;
+    }
+    t.say("book/too-many-places", { most: limit });
     t.expect("slot");
     return;
   }
@@ -231,6 +245,18 @@ function notAssessed(t: Turn, task: BookTask, service: Service): boolean {
   const no = c.match === "both" ? c.card?.assessed === false : c.saysBefore === false;
   if (!no) return false;
   const after = service.after;
+  task.barred = (task.barred ?? 0) + 1;
+  if (task.barred > 2) {
+    // Who insists may know more than the books do.
+    const named = {
+      service: val(serviceText(t.house, service.id), serviceSource(t.house, service.id)),
+      after: val(`a ${serviceText(t.house, after)}`, serviceSource(t.house, after)),
+    };
+    t.say("book/not-assessed-still", named);
+    t.state.task = { errand: "message", offered: `Wants ${serviceText(t.house, service.id)}; no ${serviceText(t.house, after)} is in the books.` };
+    t.expect("message", yesNoChoices());
+    return true;
+  }
   t.say("book/not-assessed", {
     service: val(serviceText(t.house, service.id), serviceSource(t.house, service.id)),
     after: val(`a ${serviceText(t.house, after)}`, serviceSource(t.house, after)),

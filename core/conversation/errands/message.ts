@@ -25,7 +25,7 @@ export function nextMessage(t: Turn, task: MessageTask): void {
     return;
   }
   if (!c.name) {
-    t.say("message/ask-name");
+    t.say(task.waiting ? "wait/ask-name" : "message/ask-name");
     t.expect("name");
     return;
   }
@@ -39,6 +39,7 @@ export function nextMessage(t: Turn, task: MessageTask): void {
     t.expect("message");
     return;
   }
+  if (task.waiting) return slip(t, "waiting", task.text, "desk");
   const person = task.tell ? t.house.staff.get(task.tell) : undefined;
   const wish = task.when ? `${task.text} (call back: ${task.when})` : task.text;
   const text = person ? `For ${person.name}: ${wish}` : wish;

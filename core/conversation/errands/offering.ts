@@ -5,11 +5,12 @@ import { findOffers, type OfferRequest, type Why } from "../../schedule/offers.t
 import type { Opening } from "../../schedule/openings.ts";
 import { wantsDay, type Wish } from "../../schedule/wish.ts";
 import { weekdayName, weekdayOf, type DayNumber } from "../../time/days.ts";
-import { calledText, dateText, listText, serviceText, spanText, timeText, whenShort, whenText } from "../format.ts";
+import { calledText, dateText, lengthText, listText, serviceText, spanText, timeText, whenShort, whenText, wishText } from "../format.ts";
 import { calendarSource, closedSource, hoursSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
 import type { AppointmentView, BookTask, Looked, MoveTask, OfferView } from "../state.ts";
 import { joinVals, val, type Finder, type Turn, type Value } from "../turn.ts";
 import { singleDay, wishOf } from "../wish.ts";
+import { nextMessage } from "./message.ts";
 
 /** What booking and moving share: proposing openings and taking one of them. */
 export interface Target {
@@ -86,7 +87,17 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
   }
   const found = t.look(request(wish));
   t.reasons.push({ what: "looked", at: house.services.get(target.service)?.name ?? target.service, seen: found.seen });
-  if (found.fit !== "inside" && found.why) explain(t, found.why, target);
+  const asked = { ...wish, ...(task.staff && task.staff !== "any" ? { staff: task.staff } : {}) };
+  const key = JSON.stringify(asked);
+  const still = found.fit !== "inside" && task.missed === key && task.offered.length === 0;
+  if (found.fit === "inside") delete task.missed;
+  else task.missed = key;
+  if (found.fit !== "inside" && task.waits) {
+    waitFor(t, task, target, asked);
+    return "asked";
+  }
+  if (still) t.say("book/still-not", { wish: val(wishText(house, asked), saidSource) });
+  else if (found.fit !== "inside" && found.why) explain(t, found.why, target);
   const exact = wish.time?.fromMin !== undefined && wish.time.fromMin === wish.time.toMin && wish.time.nearMin !== undefined;
   const first = found.offers[0];
   if (found.fit === "inside" && exact && singleDay(wish.days) !== undefined && first && found.offers.every((o) => o.startMin === first.startMin)) {
@@ -107,8 +118,25 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     const sameDay = (a: OfferView, b: OfferView): boolean => house.zone.toLocal(a.startMin).day === house.zone.toLocal(b.startMin).day;
     task.offered.sort((a, b) => off(a) - off(b) || (sameDay(a, b) ? away(a) - away(b) : 0));
   }
-  sayOffers(t, task, target, found.fit);
+  sayOffers(t, task, target, found.fit, still);
   return "asked";
+}
+
+/** Puts the wish on the waiting list: who it is is asked where it is not known. */
+function waitFor(t: Turn, task: BookTask | MoveTask, target: Target, asked: Wish): void {
+  dropHold(t, task);
+  const text = `${lengthText(target.lengthMin)} of ${serviceText(t.house, target.service)}, ${wishText(t.house, asked)}`;
+  t.state.task = { errand: "message", waiting: true, text };
+  t.rule("wait/on-the-list");
+  nextMessage(t, t.state.task);
+}
+
+/** Who would rather wait for what they wished than have something else. */
+export function wantsToWait(t: Turn, task: BookTask | MoveTask): void {
+  task.waits = true;
+  dropHold(t, task);
+  task.offered = [];
+  delete task.barren;
 }
 
 /** "Saturday evening", where Saturdays end at noon: what comes nearest on that day, before other days. */
@@ -123,22 +151,23 @@ function onThatDay(t: Turn, found: Looked, wish: Wish, request: (w: Wish) => Off
   return [...same, ...others].slice(0, 3);
 }
 
-function sayOffers(t: Turn, task: BookTask | MoveTask, target: Target, fit: "inside" | "near" | "none"): void {
+function sayOffers(t: Turn, task: BookTask | MoveTask, target: Target, fit: "inside" | "near" | "none", still: boolean): void {
   const { house } = t;
   const service = val(serviceText(house, target.service), serviceSource(house, target.service));
   // By ear two are enough to choose from.
   if (t.state.channel === "phone") task.offered = task.offered.slice(0, 2);
   if (task.offered.length === 0) {
     task.barren = true;
-    t.say("book/nothing", { service });
+    if (!still) t.say("book/nothing", { service });
     t.outcome("turned-away");
-    t.expect("day");
+    t.expect("day", [WAIT_CHOICE]);
     return;
   }
   const people = [...new Set(task.offered.map((o) => o.staff))];
   const single = people.length === 1 && task.offered.length > 1 && fit === "inside";
   const list = offersVal(t, task.offered, !single);
-  if (task.offered.length === 1) t.say(fit === "inside" ? "book/offer-one" : "book/offer-near-one", { service, list });
+  if (still) t.say("book/what-there-is", { list: offersVal(t, task.offered, true) });
+  else if (task.offered.length === 1) t.say(fit === "inside" ? "book/offer-one" : "book/offer-near-one", { service, list });
   else if (single)
     t.say("book/offer", {
       service,
@@ -157,8 +186,10 @@ function sayOffers(t: Turn, task: BookTask | MoveTask, target: Target, fit: "ins
         "or",
       ),
     });
-  t.expect("slot", offerChoices(t, task.offered));
+  t.expect("slot", [...offerChoices(t, task.offered), ...(fit === "inside" ? [] : [WAIT_CHOICE])]);
 }
+
+const WAIT_CHOICE = { label: "Waiting list", say: "Put me on the waiting list" };
 
 function offersVal(t: Turn, offers: readonly OfferView[], withStaff: boolean): Value {
   const { house } = t;

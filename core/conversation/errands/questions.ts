@@ -79,7 +79,11 @@ export function hearQuestion(t: Turn, reading: Reading, text: string): boolean {
         return true;
       }
       // What names another day or service is a change of the wish, not an answer.
-      if (question.kind !== "text" && reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "service") && question.kind !== "date")
+      if (
+        question.kind !== "text" &&
+        reading.found.some((f) => ["day", "time", "service", "staff", "gender", "length"].includes(f.kind)) &&
+        question.kind !== "date"
+      )
         return false;
       explain(t, question);
       return again(t, task, question);

@@ -92,9 +92,9 @@ export function lengthsOfServices(said: Said, house: House, offered: readonly Fo
     if (f.kind !== "service") continue;
     const own = new Set(f.value.flatMap((id) => house.services.get(id)?.variants.map((v) => v.lengthMin) ?? []));
     const before = new RegExp(`(?<![\\d:/.,-])\\b${bare} (?:of |for )?(?:the |a )?$`).exec(said.norm.slice(0, f.start));
-    const after = new RegExp(`^(?: massage| lesson)?,? (?:the |of |for )?${bare}(?= *(?:$|[,.;!?]|with\\b|on\\b|please|at\\b|\\w+day\\b))`).exec(
-      said.norm.slice(f.end),
-    );
+    const after = new RegExp(
+      `^(?: massage| lesson| one| session| class| appointment)?,? (?:the |of |for )?${bare}(?= *(?:$|[,.;!?]|with\\b|on\\b|please|at\\b|\\w+day\\b))`,
+    ).exec(said.norm.slice(f.end));
     for (const [m, from] of [
       [before, 0],
       [after, f.end],
@@ -227,6 +227,11 @@ export function choices(said: Said, at: Moment): Found[] {
     }
   if (at.expects === "slot" || at.expects === "which-appointment") {
     const bare = /^(?:option |number |no\.? )?([123]|one|two|three)(?: please)?[.!]?$/.exec(said.norm.trim());
+    if (
+      /^(?:any|anything|any one|all fine|no preference|don't mind|i don't mind)(?: please| is fine| will do)?[.!]?$/.test(said.norm.trim()) &&
+      out.length === 0
+    )
+      out.push({ kind: "choice", value: "any", rule: "choice/any", start: 0, end: said.norm.length });
     if (bare && /option|number|no/.test(bare[0]))
       out.push({
         kind: "choice",

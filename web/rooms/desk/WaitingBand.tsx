@@ -6,7 +6,14 @@ import { Button } from "../../parts/controls.tsx";
 import { agoText, phone } from "../../parts/words.ts";
 import { useEffect, useState } from "react";
 
-const KIND = { message: "message", "hand-over": "handed over", emergency: "emergency", "call-back": "call back", tell: "to be told" } as const;
+const KIND = {
+  message: "message",
+  "hand-over": "handed over",
+  emergency: "emergency",
+  "call-back": "call back",
+  tell: "to be told",
+  waiting: "waiting list",
+} as const;
 
 /** What waits for a person, oldest first, each with the one thing to do. */
 export function WaitingBand({ now, onOpen, onSlip }: { now: Now | undefined; onOpen: (conversation: string) => void; onSlip: (appointment: string) => void }) {

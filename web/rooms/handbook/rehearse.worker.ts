@@ -83,6 +83,7 @@ function play(said: readonly Said[], line: string, channel: Channel, seed: numbe
             "hand-over": "handed over to the desk",
             emergency: "the desk is alarmed",
             "call-back": "a call back is wished for",
+            waiting: "put on the waiting list",
           })[s.slip],
       ),
     ];

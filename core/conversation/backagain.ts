@@ -1,0 +1,66 @@
+import { read, type Reading } from "../language/read.ts";
+import { ofKind } from "../language/found.ts";
+import { contextOf } from "./context.ts";
+import { applyToBook } from "./errands/apply.ts";
+import { newBook } from "./errands/book.ts";
+import { wantsToWait } from "./errands/offering.ts";
+import { proceed } from "./proceed.ts";
+import { begin } from "./start.ts";
+import type { MoveTask } from "./state.ts";
+import type { Turn } from "./turn.ts";
+
+/** What takes up again what was done or could not be had: wanting a visit back, and waiting for one. */
+
+const BACK =
+  /\b(?:(?:have|get|want|give|need) (?:me )?(?:it|that|them|mine|my (?:appointment|visit|booking|slot|old (?:time|slot|one|appointment)))(?: \w+)? back|(?:put|change|move|set|switch) (?:it|that|everything) back|(?:undo|reverse|reinstate|restore|un-?cancel|uncancel) (?:it|that|the|my)|keep (?:it|that|the old one|my old (?:time|one)) after all|(?:was|that's|made|is) a mistake|by mistake|didn't mean to (?:cancel|move|change))\b/i;
+
+/** "Oh no, can I have it back": what was cancelled or moved a moment ago is to stand as it did. */
+export function wantsBack(t: Turn, text: string): boolean {
+  const { state } = t;
+  const undone = state.undone;
+  if (!undone || state.task || !BACK.test(text)) return false;
+  const { was } = undone;
+  const at = t.house.zone.toLocal(was.startMin);
+  const wish = { days: { ranges: [{ from: at.day, to: at.day }] }, atMin: at.minute };
+  delete state.undone;
+  t.rule("back-again");
+  if (undone.did === "moved") {
+    const now = state.appointments.find((a) => a.id === was.id);
+    if (!now) return false;
+    const move: MoveTask = { errand: "move", old: {}, appointment: now, staff: [was.staff], lengthMin: was.lengthMin, wish, offered: [], refused: [] };
+    state.task = move;
+  } else state.task = { ...newBook(), service: was.service, lengthMin: was.lengthMin, saidLength: was.lengthMin, staff: [was.staff], wish };
+  proceed(t);
+  return true;
+}
+
+const WAITS =
+  /\bwait(?:ing)?[- ]?list\b|\b(?:let|tell|call|text|ring|email|notify|phone|message) me (?:know )?(?:if|when|once|as soon as|should|in case) (?:something|anything|a|an|it|one|that|somebody|someone|anyone|there)\b[^.?!]*\b(?:free|open|opens|comes|cancel|cancels|cancelled|available|drops|gap|up)\b|\bif (?:somebody|someone|anyone|anybody) cancels\b/i;
+
+/** After it was offered: "yes, put me on it", "I'll wait". */
+const ON_IT =
+  /\b(?:on|to) (?:the|a|your|that|this) list\b|\b(?:put|add|have) me (?:on|to) (?:it|that)\b|\bi(?:'ll| will| can| would|'d)?(?: rather)? wait\b|\bthe list\b/i;
+
+/** "Put me on the waiting list": what could not be had is waited for; what was not looked for yet is looked for first. */
+export function waits(t: Turn, reading: Reading, text: string): boolean {
+  const { state } = t;
+  const offered = state.task && "missed" in state.task && state.task.missed !== undefined && ON_IT.test(text);
+  if ((!WAITS.test(text) && !offered) || state.task?.errand === "message" || state.expects === "go-ahead") return false;
+  const task = state.task;
+  const no = ofKind(reading.found, "yes")[0]?.value === false && /\b(?:no|not|don't|without)\b[^.?!]*wait/i.test(text);
+  if (no) return false;
+  const context = { ...contextOf(t.house, t.now, state), errand: "book" as const };
+  const wish = read(text, context);
+  t.rule("wait/asked-for");
+  if (task?.errand === "book" || task?.errand === "move") {
+    if (task.errand === "book") applyToBook(t, task, { ...wish, found: wish.found.filter((f) => f.kind !== "choice" && f.kind !== "shift") }, context);
+    wantsToWait(t, task);
+  } else {
+    const fresh = { ...newBook(), waits: true, ...(state.topic ? { service: state.topic } : {}) };
+    begin(t, fresh);
+    applyToBook(t, fresh, wish, context);
+  }
+  state.repairs = 0;
+  proceed(t);
+  return true;
+}
