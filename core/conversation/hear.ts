@@ -17,6 +17,7 @@ import { dropHold } from "./errands/offering.ts";
 import { hearQuestion } from "./errands/questions.ts";
 import { hearGoAhead, isAsk, wishIn } from "./goahead.ts";
 import { proceed } from "./proceed.ts";
+import { wasDone } from "./result.ts";
 import { hearSlot, pickAppointment, which } from "./slot.ts";
 import { deedsOf, takeUp } from "./several.ts";
 import { carriedOn, reopen, SAME, startTask } from "./start.ts";
@@ -76,6 +77,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   )
     return handOver(t, text, askedFor(reading));
   if (state.expects === "message" && state.task?.errand === "message") return hearMessage(t, reading, text);
+  if (wasDone(t, text) || newContact(t, reading, text)) return;
   if (wantsBack(t, text) || waits(t, reading, text)) return;
   if (lineUpAnother(t, reading)) return resume(t);
   if (checks(t, reading, kept.contact)) return;
@@ -154,7 +156,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   const started = deeds.length > 0 || startTask(t, reading, errands);
   if (asks.length > 0) state.lastAsk = asks.at(-1) as Errand;
   if (asks.length > 0) {
-    for (const e of asks) if (!answer(t, e, reading)) t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
+    for (const e of asks) if (!answer(t, e, partOf(t, reading, e))) t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
     if (!t.spoke && !started) return unknown(t, text);
     state.repairs = 0;
     // A choice of what was offered may come with a question.
@@ -184,6 +186,27 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   const task = state.task;
   if (task) return hearInTask(t, task, reading, text, kept);
   return hearOpen(t, reading, text, kept);
+}
+
+/** Of several questions in one message, the words of each. */
+function partOf(t: Turn, reading: Reading, errand: Errand): Reading {
+  const i = reading.errands.findIndex((e) => e.errand === errand);
+  const clause = reading.clauses[i];
+  const own = reading.errands[i];
+  if (!clause || !own || reading.errands.length < 2) return reading;
+  const part = read(reading.said.slice(clause.from, clause.to === Infinity ? undefined : clause.to), { ...contextOf(t.house, t.now, t.state), expects: "errand" });
+  return { ...part, question: true, errands: [own], clauses: [] };
+}
+
+/** "Change my number to …", once it is known who asks: the desk is told, since what is on a card is not changed on anybody's word. */
+function newContact(t: Turn, reading: Reading, text: string): boolean {
+  const said = ofKind(reading.found, "phone").at(-1)?.value ?? ofKind(reading.found, "email").at(-1)?.value;
+  if (said === undefined || t.state.task || t.state.client.match !== "both") return false;
+  if (!/\b(?:chang(?:e|ed)|new|update|correct|replace|different|another)\b/i.test(text) || reading.found.some((f) => f.kind === "day" || f.kind === "time")) return false;
+  t.rule("message/new-contact");
+  t.state.task = { errand: "message", text };
+  proceed(t);
+  return true;
 }
 
 /** Whether the answer itself has just asked which service it is to be. */
@@ -652,6 +675,10 @@ function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: {
       saysBefore(text) === null &&
       !reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability")
     ) {
+      if (task.suggested && task.among?.length === 1) {
+        delete task.among;
+        return proceed(t);
+      }
       if (task.instead) {
         // What was offered in its place is declined: the first wish stands.
         Object.assign(task, task.instead);

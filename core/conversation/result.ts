@@ -40,6 +40,7 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
       t.say("book/booked", done(t, event.appointment));
       t.show(event.appointment, "booked");
       t.outcome("booked");
+      state.did = { did: "booked", of: event.appointment };
       know(t, event.appointment);
       state.task = null;
       state.last = {
@@ -60,6 +61,7 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
       t.say("move/moved", done(t, event.appointment));
       t.show(event.appointment, "moved");
       t.outcome("moved");
+      state.did = { did: "moved", of: event.appointment };
       know(t, event.appointment);
       state.task = null;
       return after(t);
@@ -70,6 +72,7 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
       state.left = event.appointment.startMin;
       state.undone = { did: "cancelled", was: event.appointment };
       t.outcome("cancelled");
+      state.did = { did: "cancelled", of: event.appointment };
       state.appointments = state.appointments.filter((a) => a.id !== event.appointment.id);
       state.task = null;
       return after(t);
@@ -96,6 +99,19 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
       return;
   }
 }
+
+/** "Did that work?", "so I'm booked, right?": what was done last is said again. */
+export function wasDone(t: Turn, text: string): boolean {
+  const { did, task } = t.state;
+  if (!did || task || !DID_IT.test(text)) return false;
+  t.say({ booked: "book/booked", moved: "move/moved", cancelled: "cancel/cancelled" }[did.did] as "book/booked", done(t, did.of));
+  t.rule("done/said-again");
+  finish(t);
+  return true;
+}
+
+const DID_IT =
+  /^\W*(?:(?:so|and|ok|okay|wait|sorry|oh|hm+|um+|great|thanks)\W+)*(?:did (?:that|it) (?:work|go through|save|take)|(?:is|was) (?:it|that|everything|all) (?:all )?(?:done|booked|cancelled|canceled|moved|confirmed|in|set|saved|sorted|final|through)|(?:am i|are we|i'm|we're) (?:all |now |really )?(?:booked|set|done|confirmed|in)(?: in)?)(?: now| then| (?:for )?sure)?\W*(?:right|yes|correct|now|then)?\W*$/i;
 
 function done(t: Turn, a: AppointmentView): Record<string, ReturnType<typeof val>> {
   return {

@@ -199,6 +199,8 @@ export function begin(t: Turn, task: Task): void {
 
 /** The wish changed: what was offered and held no longer stands. */
 export function reopen(t: Turn, task: BookTask | MoveTask): void {
+  const before = task.hold?.offer.startMin ?? (task.offered.length === 1 ? task.offered[0]?.startMin : undefined);
+  if (before !== undefined) task.before = before;
   dropHold(t, task);
   task.offered = [];
   delete task.barren;

@@ -122,6 +122,11 @@ export interface BookTask {
   waits?: boolean;
   /** How often the number of places was said to be too many. */
   crowded?: number;
+  /** Something hurts: where the house has everybody begin with one service, that is suggested, once. */
+  complaint?: boolean;
+  suggested?: boolean;
+  /** When what was held or offered stood before the wish changed, for "the same time tomorrow". */
+  before?: EpochMin;
   /** How often it was said that another service has to come first. */
   barred?: number;
   /** Right after the visit that is booked before it. */
@@ -160,6 +165,7 @@ export interface MoveTask {
   /** The wish that could not be had when it was last looked for. */
   missed?: string;
   waits?: boolean;
+  before?: EpochMin;
   /** Only the person or the length is to change: day and hour stay if they can. */
   keepTime?: boolean;
   /** How long it is to be from now on, where that is to change. */
@@ -241,6 +247,8 @@ export interface State {
   lastAsk?: Errand;
   /** The visit that was booked last in this conversation. */
   last?: { service: string; lengthMin: number; staff: string; startMin: EpochMin; endMin: EpochMin };
+  /** What was done last, for "did that work?". */
+  did?: { did: "booked" | "moved" | "cancelled"; of: AppointmentView };
   /** What was cancelled or moved last as it stood before, for those who want it back. */
   undone?: { did: "cancelled" | "moved"; was: AppointmentView };
   /** When the appointment was that was cancelled or moved away from last. */

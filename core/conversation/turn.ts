@@ -199,6 +199,11 @@ export class Turn {
     return this.#sentences.length > 0;
   }
 
+  /** Whether what has been said in this turn rests on a source already. */
+  rests(kind: Source["kind"], id: string): boolean {
+    return this.#sources.has(`${kind} ${id}`);
+  }
+
   done(): Step {
     const text = this.#sentences.join(" ");
     if (text) this.state.heard = this.#sentences.at(-1) as string;

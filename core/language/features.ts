@@ -11,6 +11,10 @@ for (const row of KIN) {
   for (const word of [name, ...rest.split(" ")]) for (const w of [word, stem(word)]) if (!KIN_OF.has(w)) KIN_OF.set(w, `@${name}`);
 }
 
+/** Whether a text speaks of a part of the body that troubles somebody: a limb, or words of pain and injury. */
+export const complains = (text: string): boolean =>
+  (text.toLowerCase().match(/[a-z]+/g) ?? []).some((w) => ["@limb", "@hurts", "@injured"].includes(KIN_OF.get(w) ?? ""));
+
 export const TOKEN = /<\w+>|[a-z0-9]+(?:'[a-z]+)?|\?/g;
 
 /** The words of a masked text; one that is known neither to the sentences nor to everyday speech is the house's own, or odd. */

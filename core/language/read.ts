@@ -74,7 +74,7 @@ export function read(text: string, context: ReadContext): Reading {
   if (context.expects === "name") for (let i = when.length - 1; i >= 0; i--) if (called.some((n) => overlap(n, when[i] as Found))) when.splice(i, 1);
   const staffed = people.filter((p) => !called.some((n) => overlap(p, n)));
   let found: Found[] = [...solid, ...when, ...size, ...offered, ...staffed, ...called, ...many, ...shifts(said)];
-  found.push(...yesNo(said).filter((y) => !when.some((w) => overlap(w, y))));
+  found.push(...yesNo(said).filter((y) => !when.some((w) => overlap(w, y) || noToDay(said, y, w))));
   const soonest = (w: Found): boolean => w.kind === "day" && w.value.kind === "soonest";
   const picked = choices(said, at);
   // "The earliest" of what was offered is a choice, not a new wish.
@@ -148,6 +148,9 @@ export function read(text: string, context: ReadContext): Reading {
 }
 
 const overlap = (a: Found, b: Found): boolean => a.start < b.end && b.start < a.end;
+/** The "no" of "no Fridays" rules them out, and answers nothing. */
+const noToDay = (said: Said, y: Found, day: Found): boolean =>
+  day.kind === "day" && day.value.kind === "weekdays" && said.norm.slice(y.start, day.start).trim() === "no";
 /** "Tonight" and "this morning" are a day and a part of it at once. */
 const shares = (t: Found, d: Found): boolean => d.rule === "day/today" && t.kind === "time" && t.value.kind === "span";
 
@@ -357,7 +360,10 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
   if (context.expects === "slot" && found.some((f) => f.kind === "shift") && !found.some((f) => f.kind === "service"))
     return { errands: [], clauses: [], subject: null };
   // In answer to a question, "lovely, thanks" agrees, and "perfect, book it" does too where nothing new is named.
-  const agrees = (!open || context.expects === "anything") && !/\?/.test(masked) && found.some((f) => f.kind === "yes");
+  const agrees =
+    (!open || context.expects === "anything") &&
+    !/\?/.test(masked) &&
+    found.some((f) => f.kind === "yes" && !/^(?:wait|hang on|hold on|one (?:moment|sec\w*))\b/.test(said.norm.slice(f.start, f.end)));
   const vocabulary = lexiconOf(context.house).vocabulary;
   const parts = clauses(said.norm)
     .slice(0, MOST_CLAUSES)

@@ -1,5 +1,6 @@
 import type { ReadContext } from "../../language/context.ts";
 import { described } from "../../knowledge/match.ts";
+import { complains } from "../../language/features.ts";
 import { ofKind, type FoundOf } from "../../language/found.ts";
 import { lengthOf, type Reading } from "../../language/read.ts";
 import type { BookTask, CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
@@ -116,6 +117,8 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     const fit = task.among.filter((id) => (t.house.services.get(id)?.after === undefined) !== before);
     if (fit.length === 1 && fit.length < task.among.length) setService(fit[0] as string);
   }
+  if (!task.service && !task.among && (t.state.expects === "service" || t.state.expects === "errand" || t.state.expects === "anything") && complains(reading.said))
+    task.complaint = true;
   const length = ofKind(reading.found, "length").at(-1);
   if (length) {
     const minutes = lengthOf(context, task.service, length.value);

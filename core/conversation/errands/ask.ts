@@ -6,8 +6,9 @@ import { contentOf, ownAnswerTo } from "../../knowledge/search.ts";
 import { WEEKDAYS, weekdayName, weekdayNumber, weekdayOf, type DayNumber } from "../../time/days.ts";
 import { calledText, dateText, lengthText, listText, moneyText, serviceText, spanText, timeText } from "../format.ts";
 import { closedSource, hoursSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
-import type { Source } from "../state.ts";
+import type { BookTask, Source } from "../state.ts";
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
+import { feeVal } from "./fee.ts";
 
 /** As sure as this, a line of the handbook goes before what else could be said. */
 const SURELY = 0.5;
@@ -59,6 +60,12 @@ function plainlyWritten(t: Turn, errand: Errand, reading: Reading): boolean {
 /** What the house's own rules of booking say, where no line of the handbook does. */
 function ruleLine(t: Turn, reading: Reading): boolean {
   const text = reading.said.toLowerCase();
+  const { task } = t.state;
+  if ((task?.errand === "move" || task?.errand === "cancel") && task.appointment && /\b(?:fee|fees|charged?|cost|penalty|pay)\b/.test(text)) {
+    t.say("ask/fee-of-that", { fee: feeVal(t, task.appointment) });
+    t.outcome("answered");
+    return true;
+  }
   const rules = t.house.handbook.rules;
   const percent = (n: number, key: "lateFeePercent" | "missedFeePercent", label: string): Value =>
     val(n === 100 ? "the whole" : n === 50 ? "half" : `${n} percent`, ruleSource(key, label));
@@ -108,6 +115,8 @@ export function fromHandbook(
     // Without the names of services and people, what is left tells what is asked of them.
     (question === reading.text && contentOf(bare).length > 0 ? [answerTo(t.house, bare)].find((h) => fits(h, least + 0.15)) : undefined);
   if (!hit) return false;
+  // Two questions that one line answers are answered once.
+  if (t.rests(hit.passage.kind, hit.passage.id)) return true;
   t.say("ask/answer", { answer: val(hit.passage.text, { kind: hit.passage.kind, id: hit.passage.id, label: hit.passage.label }) });
   if (hit.passage.kind === "service") t.state.topic = hit.passage.id;
   t.outcome("answered");
@@ -146,6 +155,7 @@ function spoken(t: Turn, reading: Reading): string[] {
 
 export function price(t: Turn, reading: Reading): boolean {
   const { house } = t;
+  if (extreme(t, reading) || priceList(t, reading)) return true;
   const list = spoken(t, reading);
   // "How much is a voucher" asks for something else than a service: what is left without the price words tells.
   const rest = reading.text.replace(/\b(?:how much|what|cost|costs|price|prices|pay|charge|fee|does|is|it|that|the|do|and|much|expensive)\b/gi, " ");
@@ -184,6 +194,47 @@ export function price(t: Turn, reading: Reading): boolean {
       return val(`${money} for ${lengthText(v.lengthMin)}`, source);
     });
     t.say("ask/price", { service: name, list: joinVals(parts, "and") });
+  }
+  t.outcome("answered");
+  return true;
+}
+
+/** Every price that the handbook gives: service, minutes, minor units. */
+const prices = (t: Turn): { id: string; minutes: number; minor: number }[] =>
+  t.house.handbook.services.flatMap((s) =>
+    s.priceKept ? [] : s.variants.flatMap((v) => (v.priceMinor === null ? [] : [{ id: s.id, minutes: v.lengthMin, minor: v.priceMinor }])),
+  );
+
+/** "What's the cheapest thing you do": the least, or the most, that anything costs. */
+function extreme(t: Turn, reading: Reading): boolean {
+  const low = /\b(?:cheapest|least expensive|lowest(?:-priced)?|least)\b/i.test(reading.said);
+  const high = /\b(?:dearest|most expensive|priciest|highest)\b/i.test(reading.said);
+  if (low === high) return false;
+  const named = ofKind(reading.found, "service").flatMap((f) => f.value);
+  const all = prices(t)
+    .filter((p) => named.length === 0 || named.includes(p.id))
+    .sort((a, b) => (low ? a.minor - b.minor : b.minor - a.minor));
+  const [best] = all;
+  if (!best) return false;
+  const source = serviceSource(t.house, best.id);
+  const money = best.minor === 0 ? "free of charge" : moneyText(t.house, best.minor);
+  t.say("ask/price", { service: val(serviceText(t.house, best.id), source), list: val(`${money} for ${lengthText(best.minutes)}`, source) });
+  t.state.topic = best.id;
+  t.outcome("answered");
+  return true;
+}
+
+/** "Please send me the price list": all of it in writing; on the telephone one at a time. */
+function priceList(t: Turn, reading: Reading): boolean {
+  if (t.state.channel === "phone" || ofKind(reading.found, "service").length > 0) return false;
+  if (!/\b(?:price ?lists?|(?:list|overview) of (?:your |the |all )*prices|all (?:of )?(?:your |the )?prices|your prices|prices for everything|menu)\b/i.test(reading.said)) return false;
+  const all = prices(t);
+  if (all.length === 0) return false;
+  for (const id of new Set(all.map((p) => p.id))) {
+    const list = all.filter((p) => p.id === id);
+    const source = serviceSource(t.house, id);
+    const parts = list.map((p) => val(`${p.minor === 0 ? "free of charge" : moneyText(t.house, p.minor)} for ${lengthText(p.minutes)}`, source));
+    t.say("ask/price", { service: val(t.house.services.get(id)?.name ?? id, source), list: joinVals(parts, "and") });
   }
   t.outcome("answered");
   return true;
@@ -527,7 +578,13 @@ function service(t: Turn, reading: Reading): boolean {
     );
     return done();
   }
-  if (!t.state.task && named.length === 0 && SEEKS_HELP.test(text) && startWith(t)) return done();
+  if (!t.state.task && named.length === 0 && SEEKS_HELP.test(text)) {
+    const fresh: BookTask = { errand: "book", wish: {}, offered: [], refused: [] };
+    if (startWith(t, fresh)) {
+      t.state.task = fresh;
+      return done();
+    }
+  }
   // "My neck is stiff, what would you suggest": what there is to choose from; which of it is theirs to say.
   if (!t.state.task && named.length === 0 && SEEKS.test(text)) {
     services(t);
@@ -608,7 +665,7 @@ function classTimes(t: Turn, id: string): boolean {
 }
 
 /** Whoever has a complaint and seeks help begins with what the house has everybody begin with, where there is one such. */
-function startWith(t: Turn): boolean {
+export function startWith(t: Turn, task: BookTask): boolean {
   const firsts = [...new Set(t.house.handbook.services.flatMap((s) => (s.after ? [s.after] : [])))];
   const [first] = firsts;
   const s = first === undefined ? undefined : t.house.services.get(first);
@@ -618,7 +675,8 @@ function startWith(t: Turn): boolean {
     service: val(`a ${serviceText(t.house, first)}`, source),
     about: val(`${s.about.slice(0, 1).toLowerCase()}${s.about.slice(1)}`, source),
   });
-  t.state.task = { errand: "book", among: [first], wish: {}, offered: [], refused: [] };
+  task.among = [first];
+  task.suggested = true;
   t.expect("service", [
     { label: s.name, say: s.name },
     { label: "No, thank you", say: "No, thank you" },

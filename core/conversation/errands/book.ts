@@ -7,6 +7,7 @@ import { weekdayOf } from "../../time/days.ts";
 import { clientVal, identify, lookUp, nameBack, yesNoChoices } from "./identity.ts";
 import { propose, whenVal } from "./offering.ts";
 import { askQuestion } from "./questions.ts";
+import { startWith } from "./ask.ts";
 import { notForThem } from "./whom.ts";
 
 export function newBook(): BookTask {
@@ -200,6 +201,7 @@ function askService(t: Turn, task: BookTask): void {
     );
     return;
   }
+  if (task.complaint && !task.suggested && t.state.client.match !== "both" && startWith(t, task)) return;
   t.say("book/ask-service");
   t.expect(
     "service",

@@ -1,7 +1,7 @@
-import { feeForLate, isLate } from "../../schedule/fees.ts";
+import { feeVal, lateFee } from "./fee.ts";
 import { minutesOff, wantsDay } from "../../schedule/wish.ts";
-import { calledText, lengthText, moneyText, serviceText, spanText, whenShort, whenText } from "../format.ts";
-import { calendarSource, cardSource, ruleSource, serviceSource, staffSource } from "../sources.ts";
+import { calledText, lengthText, serviceText, whenShort, whenText } from "../format.ts";
+import { calendarSource, cardSource, serviceSource, staffSource } from "../sources.ts";
 import type { AppointmentView, CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
 import { wishOf } from "../wish.ts";
@@ -101,27 +101,6 @@ function settle(t: Turn, task: MoveTask | CancelTask): AppointmentView | null {
   task.old = {};
   t.expect("which-appointment", apptChoices(t, list));
   return null;
-}
-
-/** The fee for moving or cancelling now: part of the price when it is later than the house allows free of charge. */
-export function lateFee(t: Turn, a: AppointmentView): { late: boolean; feeMinor: number; say: Value } {
-  const late = isLate(t.house, t.now, a.startMin);
-  const source = ruleSource("lateFeePercent", "Late fee");
-  const free = ruleSource("freeUntilMin", "Free until");
-  if (!late) return { late, feeMinor: 0, say: val("", free) };
-  const feeMinor = feeForLate(t.house, t.now, a.startMin, a.priceMinor === null ? null : a.priceMinor * a.places);
-  if (feeMinor === null) return { late, feeMinor: 0, say: val("", source) };
-  return { late, feeMinor, say: val(moneyText(t.house, feeMinor), source, serviceSource(t.house, a.service)) };
-}
-
-function feeVal(t: Turn, a: AppointmentView): Value {
-  const fee = lateFee(t, a);
-  const rules = t.house.handbook.rules;
-  if (!fee.late) return val(t.worded("fee/none", {}).text, ruleSource("freeUntilMin", "Free until"));
-  const percent = val(rules.lateFeePercent === 50 ? "half" : `${rules.lateFeePercent} percent`, ruleSource("lateFeePercent", "Late fee"));
-  const free = val(spanText(rules.freeUntilMin), ruleSource("freeUntilMin", "Free until"));
-  const kept = a.priceMinor === null || t.house.services.get(a.service)?.priceKept;
-  return kept ? t.worded("fee/half-unpriced", { percent, free }) : t.worded("fee/half", { percent, free, sum: fee.say });
 }
 
 export function nextMove(t: Turn, task: MoveTask): void {

@@ -31,7 +31,7 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     return "asked";
   }
   const { house } = t;
-  const known = target.own?.startMin ?? task.refused.at(-1)?.startMin ?? t.state.last?.startMin;
+  const known = task.before ?? target.own?.startMin ?? task.refused.at(-1)?.startMin ?? t.state.last?.startMin;
   // Where one person alone does it, the hours of the day are theirs.
   const sole = house.services.get(target.service)?.staff;
   const whose = target.staff ?? (sole?.length === 1 ? [...sole] : undefined);

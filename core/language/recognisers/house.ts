@@ -312,7 +312,11 @@ export function staff(said: Said, house: House): Found[] {
   for (const m of said.norm.matchAll(/\b(?:(?:a |any |the )?(?:woman|women|female|lady)|(?:a |any |the )?(?:man|male|guy|gentleman))\b/g)) {
     // "For pregnant women", "that lady" speak of somebody else than the staff.
     if (/\b(?:for|pregnant|old|older|young|that|this|another|my|other) (?:a )?$/.test(said.norm.slice(Math.max(0, m.index - 30), m.index))) continue;
-    const woman = /wom|female|lady/.test(m[0]);
+    // "Not with a man" wishes for a woman.
+    const not = /\b(?:not|no|never|anyone but|anybody but|except|other than|don't want|without|rather not)(?: (?:with|by|see|to see|have))* $/.test(
+      said.norm.slice(Math.max(0, m.index - 30), m.index),
+    );
+    const woman = /wom|female|lady/.test(m[0]) !== not;
     out.push({ kind: "gender", value: woman ? "woman" : "man", rule: "staff/gender", start: m.index, end: m.index + m[0].length });
   }
   return out.sort((a, b) => a.start - b.start);

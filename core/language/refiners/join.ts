@@ -23,7 +23,9 @@ function byWords(said: Said, found: readonly Found[]): Found[] {
     if (f.kind !== "day") return f;
     const before = said.norm.slice(Math.max(0, f.start - 30), f.start);
     const after = said.norm.slice(f.end, f.end + 40);
-    return (NOT.test(before) && !/\bif not\s+$/.test(before)) || NOT_AFTER.test(after) ? { ...f, not: true } : f;
+    // "No Fridays, please": a weekday in general that is said no to.
+    const none = f.value.kind === "weekdays" && /\bno\s+$/.test(before);
+    return none || (NOT.test(before) && !/\bif not\s+$/.test(before)) || NOT_AFTER.test(after) ? { ...f, not: true } : f;
   });
 }
 

@@ -5,6 +5,7 @@ import { DONE } from "./examples/done.ts";
 import { ELSE } from "./examples/else.ts";
 import { OUTSIDE } from "./examples/outside.ts";
 import { PEOPLE } from "./examples/people.ts";
+import { SAID } from "./examples/said.ts";
 
 /**
  * Example sentences for telling errands apart, ours alone; nothing that a test says may stand here.
@@ -12,4 +13,4 @@ import { PEOPLE } from "./examples/people.ts";
  * `= errand` begins one; `(a|b|)` is one of them; what the recognisers put aside is written as its placeholder. `+word`
  * is a word of the house's own, `*word` one that is not: each also stands for any such word.
  */
-export const EXAMPLES = [DEEDS, ASKING, PEOPLE, OUTSIDE, DONE, ASKED, ELSE].join("\n");
+export const EXAMPLES = [DEEDS, ASKING, PEOPLE, OUTSIDE, DONE, ASKED, ELSE, SAID].join("\n");

@@ -238,7 +238,7 @@ export const TIME_RULES: TimeRule[] = [
           /^ (?:on |this |next )*(?:mon|tues?|wednes|thurs|fri|satur|sun)day\b/.test(m.input.slice(m.index + m[0].length)));
       const rest = `${before} ${m.input.slice(m.index + m[0].length)}`.replace(AROUND_A_TIME, " ").replace(/[^a-z0-9]+/g, "");
       if (said === "one" && (afterDay || /\b(?:the|that|this)(?: \w+)? $/.test(before))) return null;
-      if ((waitsFor(at) && rest === "") || afterDay) return one("at", said);
+      if (((waitsFor(at) || (at.expects === "name" && /^\d/.test(said))) && rest === "") || afterDay) return one("at", said);
       if (mayChange(at) && CHANGES.test(before) && /^\W*(?:$|then|please|instead|rather|o'?clock)/.test(m.input.slice(m.index + m[0].length)))
         return one("at", said);
       return null;
@@ -266,7 +266,7 @@ export const TIME_RULES: TimeRule[] = [
   },
   {
     name: "time/end-of-day",
-    pattern: /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|as late as possible|last thing|late in the day)\b/g,
+    pattern: /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|as late as possible|the latest (?:that )?(?:you (?:have|do|offer|could|can)|there is|possible|available|slot|appointment)|the last (?:slot|appointment|one) (?:of the day|you have)|last thing|late in the day)\b/g,
     value: () => ({ value: { kind: "part", part: "end-of-day" } }),
   },
   {
