@@ -28,9 +28,9 @@ function folds(sentences: string): { right: number; of: number; loss: Map<number
       if (!out.has(template)) continue;
       const text = (expand(template, 1)[0] as string).replace(/[+*](?=\w)/g, "");
       of++;
-      if (guesses(text, () => false, model)[0]?.label === label) right++;
+      if (guesses(text, () => false, text, model)[0]?.label === label) right++;
       for (const t of TEMPERATURES) {
-        const share = guesses(text, () => false, { ...model, temperature: t }).find((g) => g.label === label)?.sure ?? 0.001;
+        const share = guesses(text, () => false, text, { ...model, temperature: t }).find((g) => g.label === label)?.sure ?? 0.001;
         loss.set(t, (loss.get(t) as number) - Math.log(Math.max(share, 0.001)));
       }
     }

@@ -35,7 +35,7 @@ export function wantsBack(t: Turn, text: string): boolean {
 }
 
 const WAITS =
-  /\bwait(?:ing)?[- ]?list\b|\b(?:let|tell|call|text|ring|email|notify|phone|message) me (?:know )?(?:if|when|once|as soon as|should|in case) (?:something|anything|a|an|it|one|that|somebody|someone|anyone|there)\b[^.?!]*\b(?:free|open|opens|comes|cancel|cancels|cancelled|available|drops|gap|up)\b|\bif (?:somebody|someone|anyone|anybody) cancels\b/i;
+  /\bwait(?:ing)?[- ]?list\b|\b(?:let|tell|call|text|ring|email|notify|phone|message) me (?:know )?(?:if|when|once|as soon as|should|in case) (?:something|anything|a|an|it|one|that|somebody|someone|anyone|there)\b[^.?!]*\b(?:free|open|opens|comes|cancel|cancels|cancelled|available|drops|gap|up)\b|\b(?:let|tell|call|text|ring|email|notify|phone|message) me (?:know )?(?:if|when|once|as soon as) you(?:'ve| have| get)?(?: got)? (?:something|anything|a (?:gap|slot|place|space|spot))\b|\bif (?:somebody|someone|anyone|anybody) cancels\b/i;
 
 /** After it was offered: "yes, put me on it", "I'll wait". */
 const ON_IT =

@@ -4,6 +4,7 @@ import { bookIt, newBook } from "./errands/book.ts";
 import { cancelIt, moveIt } from "./errands/existing.ts";
 import { chosen, dropHold, take } from "./errands/offering.ts";
 import { proceed } from "./proceed.ts";
+import { hearSlot } from "./slot.ts";
 import type { BookTask, MoveTask } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import type { Errand } from "../language/errand.ts";
@@ -31,6 +32,13 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
   const asks = reading.errands.some((e) => isAsk(e.errand));
   const same = reading.errands.some((e) => e.errand === task.errand);
   const shift = ofKind(reading.found, "shift")[0];
+  // "No, earlier": measured from what is held, which is let go.
+  if (shift && shift.byMin === undefined && (task.errand === "book" || task.errand === "move") && task.hold && !wishIn(reading)) {
+    task.offered = [task.hold.offer];
+    dropHold(t, task);
+    t.rule("go-ahead/another");
+    return hearSlot(t, task, reading);
+  }
   // "Move it instead" is neither a yes nor a no.
   const other = reading.errands.some((e) => (e.errand === "move" || e.errand === "cancel" || e.errand === "book") && e.errand !== task.errand);
   if (asks || shift || (other && task.errand !== "book")) return false;

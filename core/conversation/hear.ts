@@ -87,8 +87,8 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   if (state.expects === "go-ahead" && hearGoAhead(t, reading)) return;
   if (hearUndecided(t, reading)) return;
   // What was asked about is what a wish after it is about.
-  const about = ofKind(reading.found, "service").filter((s) => s.value.length === 1);
-  if (!state.task && about.length === 1 && (reading.question || asksAny(errands))) state.topic = about[0]?.value[0] as string;
+  const about = new Set(ofKind(reading.found, "service").flatMap((s) => (s.value.length === 1 ? s.value : [])));
+  if (!state.task && about.size === 1 && (reading.question || asksAny(errands))) state.topic = [...about][0] as string;
   if (errands.length < 2 && inOwnWords(t, reading)) return resume(t);
   const follow =
     !state.task &&
@@ -148,6 +148,11 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     return resume(t);
   }
   if (saysWithWhom(t, reading, text)) return;
+  if (COMMENT.test(text) && reading.found.length === 0) {
+    t.say("aside/heard");
+    t.rule("aside/comment");
+    return resume(t);
+  }
   // "What time is the class" asks when it is held, not for an appointment of their own.
   if (errands.length === 1 && errands[0] === "ask-mine" && aClass(t, reading) && !/\b(?:my|i|i'm|we|our|am|booked)\b/i.test(text)) errands[0] = "ask-service";
   const asks = errands.filter(isAsk);
@@ -194,7 +199,10 @@ function partOf(t: Turn, reading: Reading, errand: Errand): Reading {
   const clause = reading.clauses[i];
   const own = reading.errands[i];
   if (!clause || !own || reading.errands.length < 2) return reading;
-  const part = read(reading.said.slice(clause.from, clause.to === Infinity ? undefined : clause.to), { ...contextOf(t.house, t.now, t.state), expects: "errand" });
+  const part = read(reading.said.slice(clause.from, clause.to === Infinity ? undefined : clause.to), {
+    ...contextOf(t.house, t.now, t.state),
+    expects: "errand",
+  });
   return { ...part, question: true, errands: [own], clauses: [] };
 }
 
@@ -202,7 +210,8 @@ function partOf(t: Turn, reading: Reading, errand: Errand): Reading {
 function newContact(t: Turn, reading: Reading, text: string): boolean {
   const said = ofKind(reading.found, "phone").at(-1)?.value ?? ofKind(reading.found, "email").at(-1)?.value;
   if (said === undefined || t.state.task || t.state.client.match !== "both") return false;
-  if (!/\b(?:chang(?:e|ed)|new|update|correct|replace|different|another)\b/i.test(text) || reading.found.some((f) => f.kind === "day" || f.kind === "time")) return false;
+  if (!/\b(?:chang(?:e|ed)|new|update|correct|replace|different|another)\b/i.test(text) || reading.found.some((f) => f.kind === "day" || f.kind === "time"))
+    return false;
   t.rule("message/new-contact");
   t.state.task = { errand: "message", text };
   proceed(t);
@@ -219,6 +228,10 @@ function asksWhich(t: Turn): boolean {
 /** Whether what is named is held for several at a time. */
 const aClass = (t: Turn, reading: Reading): boolean =>
   ofKind(reading.found, "service").some((s) => s.value.length === 1 && t.house.services.get(s.value[0] as string)?.group !== undefined);
+
+/** What is said of a price or an answer and asks for nothing: "that's too dear", "sounds expensive", "oh I see". */
+const COMMENT =
+  /^\W*(?:(?:oh|ah|ok|okay|hm+|well|wow|gosh|ouch|right|so)\W+)*(?:(?:that(?:'s| is)|it(?:'s| is)|sounds|seems)(?: (?:a bit|rather|quite|very|really|too|so|pretty|awfully))* (?:expensive|dear|pricey|steep|a lot(?: of money)?|much|more than i thought|cheap|reasonable|interesting|good to know|nice|strange|odd|a shame|a pity)|i see|good to know|fair enough|interesting|wow|ouch|oh dear|that's life|too bad|what a (?:shame|pity))\W*$/i;
 
 /** "Who's that with?": what was offered is said again with its people. */
 function saysWithWhom(t: Turn, reading: Reading, text: string): boolean {
@@ -490,10 +503,11 @@ function hearMessage(t: Turn, reading: Reading, text: string): void {
       reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "length")
         ? { errand: "book" as const }
         : undefined));
-  // What is asked next and can be answered is no message.
-  if (task.offered && !other && reading.question && fromHandbook(t, reading, 0.6)) {
+  // What is asked next is no message, unless it says what to do with it.
+  if (task.offered && !other && reading.question && yes === undefined && !/\b(?:pass|tell|ask (?:them|her|him)|message|call|ring|phone)\b/i.test(text)) {
     t.state.task = t.state.later.pop() ?? null;
-    return proceed(t);
+    t.state.expects = t.state.task ? "day" : "anything";
+    return hear(t, reading, text);
   }
   if (task.offered && (yes === false || other)) {
     t.state.task = t.state.later.pop() ?? null;
@@ -792,13 +806,19 @@ function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: boolean
     t.expect("errand");
     return;
   }
+  // "Yes, book": what was spoken of last is to be booked.
+  if (yes && /\bbook\b/i.test(text) && (state.topic ?? state.topics)) {
+    state.task = { ...newBook(), ...(state.topic ? { service: state.topic } : { among: state.topics as string[] }) };
+    state.repairs = 0;
+    return proceed(t);
+  }
+  if (fromHandbook(t, reading, text.trim().split(/\s+/).length <= 4 ? 0.5 : 0.75)) return proceed(t);
+  // Whoever speaks of one of the house's people, and asks nothing that is understood, most likely wants to see them.
   if (kept.name || kept.contact || yes) {
     t.say("what-can-i-do");
     t.expect("errand");
     return;
   }
-  if (fromHandbook(t, reading, text.trim().split(/\s+/).length <= 4 ? 0.5 : 0.75)) return proceed(t);
-  // Whoever speaks of one of the house's people, and asks nothing that is understood, most likely wants to see them.
   const person = ofKind(reading.found, "staff").find((s) => s.value !== "any" && !s.not);
   if (person && person.value !== "any" && t.house.staff.get(person.value[0] ?? "")?.bookable) {
     state.task = newBook();

@@ -127,6 +127,8 @@ export interface BookTask {
   suggested?: boolean;
   /** When what was held or offered stood before the wish changed, for "the same time tomorrow". */
   before?: EpochMin;
+  /** How often the length was asked for and nothing was said of it. */
+  lengthAsked?: number;
   /** How often it was said that another service has to come first. */
   barred?: number;
   /** Right after the visit that is booked before it. */

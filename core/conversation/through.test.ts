@@ -104,7 +104,7 @@ describe("what was heard and not surely", () => {
   });
 
   it("and would be an emergency is told what to do and loses nothing; said again it is one", () => {
-    const doubtful: [string, number] = ["i was going to kill ages ago", 0.6];
+    const doubtful: [string, number] = ["a chest pain ages ago", 0.6];
     const once = heard(["taping tomorrow at 2 pm with tobias", doubtful]);
     expect(once.replies[1]).toMatch(/911/);
     expect(once.state).toMatchObject({ status: "open", task: { errand: "book", service: "taping" } });

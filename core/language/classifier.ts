@@ -103,9 +103,13 @@ function shares(masked: string, own: (word: string) => boolean, model: Model): F
 /** What a question is about: the share of each topic. Two that ask for the same have their shares in the same place. */
 export const topicsOf = (text: string): Float64Array => shares(text.toLowerCase(), () => false, shipped(topicsKept));
 
-/** The likeliest meanings of a masked text, likeliest first. `own` tells the words of the house. */
-export function guesses(masked: string, own: (word: string) => boolean, model: Model = shipped(errandsKept)): Guess[] {
+/**
+ * The likeliest meanings of a masked text, likeliest first. `own` tells the words of the house. Where what was put aside
+ * may be no more than a word in passing, `bare` has it standing as it was said, and both are weighed alike.
+ */
+export function guesses(masked: string, own: (word: string) => boolean, bare = masked, model: Model = shipped(errandsKept)): Guess[] {
   const scores = shares(masked, own, model);
+  if (bare !== masked) shares(bare, own, model).forEach((s, i) => (scores[i] = ((scores[i] as number) + s) / 2));
   return model.labels
     .map((label, i) => ({ label, errand: label.replace(/\/.*/, "") as Errand, sure: scores[i] as number }))
     .sort((a, b) => b.sure - a.sure)

@@ -2,6 +2,7 @@ import type { Errand } from "./errand.ts";
 import { CUES } from "./packs/en/cues.ts";
 import { KIN } from "./packs/en/kin.ts";
 import { guesses, type Guess } from "./classifier.ts";
+import { complains } from "./features.ts";
 
 export interface ErrandRead {
   errand: Errand;
@@ -85,6 +86,8 @@ const LEAST = { open: 0.34, asked: 0.6, bare: 0.88 } as const;
 /** What asks or orders something, in the middle of an errand too. */
 const ASKS_OR_ORDERS =
   /\?|^\W*(?:(?:and|but|so|ok|well|oh|um|hi|hello|actually|wait|sorry|yes|no|please|then|just|right|maybe|in that case)\W+)*(?:what|who|when|where|which|how|why|can|could|may|do|does|is|are|will|would|cancel|move|change|book|tell|give|put|let|stop|forget|i want|i need|i'd|i would|i can't|we)\b|\b(?:can|could|do|is|are) (?:you|i|we|there)\b/;
+/** What is told of one's own appointment must be this sure to be a question about it. */
+const TOLD = 0.8;
 /** A guess of danger or of a refusal weighs heavily: it must be surer. */
 const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.93, refused: 0.5, "out-of-scope": 0.45, message: 0.62, "thanks-bye": 0.7 };
 
@@ -92,6 +95,9 @@ const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.93, refused: 0.5, 
 const SURE = 0.85;
 /** As sure as this, a part of a message holds an errand of its own beside that of the whole. */
 const ASIDE = 0.6;
+
+/** How sure an errand of a part must be: what changes what is booked, or calls for a person, more than what asks. */
+const leastInPart = (e: ErrandRead): number => (e.rule.endsWith("/examples") ? (["cancel", "move", "person"].includes(e.errand) ? 0.7 : 0.45) : LEAST.open);
 
 /** A part of what was said that may hold a wish of its own. */
 export interface Clause {
@@ -113,16 +119,18 @@ export interface Judged {
  */
 export function judge(
   masked: string,
-  parts: readonly (Clause & { masked: string })[],
+  /** The same with words in passing left as they were said. */
+  bare: string,
+  parts: readonly (Clause & { masked: string; bare: string })[],
   own: (word: string) => boolean,
   open: boolean,
   /** Whether something of the house is named plainly: a service by a name of its own, or a person. */
   named: boolean,
 ): Judged {
-  const one = (text: string): Single => judgeOne(text, own, open, named);
-  const whole = one(masked);
+  const one = (text: string, plain: string): Single => judgeOne(text, plain, own, open, named);
+  const whole = one(masked, bare);
   if (parts.length > 1) {
-    const each = parts.map((p) => ({ from: p.from, to: p.to, masked: p.masked, ...one(p.masked) }));
+    const each = parts.map((p) => ({ from: p.from, to: p.to, masked: p.masked, ...one(p.masked, p.bare) }));
     const grave = each.find((e) => e.read && (e.read.errand === "emergency" || e.read.errand === "refused"));
     // "Book a massage… actually no, cancel it": what is taken back is not done.
     let backed = false;
@@ -156,10 +164,7 @@ export function judge(
         backed = true;
       }
     });
-    const plain = each.filter(
-      (e) =>
-        e.read && e.read.sure >= (e.read.rule.endsWith("/examples") ? 0.45 : LEAST.open) && e.read.errand !== "thanks-bye" && e.read.errand !== "out-of-scope",
-    );
+    const plain = each.filter((e) => e.read && e.read.sure >= leastInPart(e.read) && e.read.errand !== "thanks-bye" && e.read.errand !== "out-of-scope");
     // "Cancel today's and book me on Thursday instead": it goes on another day, and is one wish.
     const cancels = each.find((e) => e.read?.rule === "errand/cancel/cancel");
     const instead = parts.find((p, i) => each[i]?.read?.errand === "book" && /\binstead\b(?! of)/.test(p.masked) && !/<service>/.test(p.masked));
@@ -211,15 +216,29 @@ function besidesWho(masked: string): string {
 const OPENER =
   /^\W*(?:(?:so|well|ok(?:ay)?|right|look|listen|now|um|hi|hello|hey)\W+)*(?:(?:do )?you know what|(?:i'll )?tell you what|guess what|the thing is|here's the thing|long story short|to be honest|between (?:us|you and me))\W+(?=\S+ \S)/;
 
+const OF_OTHERS =
+  /\b(?:treatments?|visits?|appointments?|bookings?|records?|files?|notes|details|history|bills?|payments?|schedule) (?:of|for|from|by) (?:(?:a|the|my|our|mr|mrs|ms|miss|dr)\.? )*<name>|\b(?:is|has|did|does|was|when|what) <name> (?:booked|coming|come|been|there|in|here|have|pay|do)\b/;
+const PRETEXT =
+  /\b(?:i'm|i am|this is|here is|speaking as) (?:calling )?(?:her|his|their|the) (?:assistant|secretary|wife|husband|mother|father|mum|dad|son|daughter|boss|lawyer|doctor|carer|friend|manager|colleague|partner|agent)\b|\b(?:asked|told|wants) me to (?:check|look|find out|ask|confirm)\b|\bon (?:her|his|their) behalf\b/;
+
+/** Words without which hardly anybody asks for advice on their health; where there are none of them, it must be plain. */
+const OF_HEALTH =
+  /\b(?:normal|worry|worried|serious|bad|safe|wrong|broken|catching|infected|infection|swelling|lump|rash|fever|temperature|blood|heart|head|chest|skin|doctor|hospital|nurse|pills?|tablets?|medicines?|medication|drugs?|dose|doses|drops|cream|ice|heat|exercises?|stretch\w*|run|running|train|training|swim|walk|lift|work out|heal|healing|cure|treat|diagnos\w*|symptoms?|x-?ray|scan|mri|test|results?|sick|ill|allerg\w*|pregnan\w*|baby|eat|drink|diet|vitamins?|bleed\w*|itch\w*|burn\w*|numb|tingl\w*|dizzy|sleep|breath\w*|cough|cold|flu|take|taking|have got|have i got)\b/;
+
 /** Of a person's private things, one must be named: "could I have Jo" asks for Jo. */
 const PRIVATE =
   /\b(?:numbers?|address|phone|telephone|mobile|cell|whats ?app|e-?mail|mail|home|house|lives?|living|located|birthday|born|age|old|salary|earns?|paid|married|single|boyfriend|girlfriend|husband|wife|partner|family|kids|children|private|personal|contact|insta(?:gram)?|facebook|social|where|text|surname|last name|date)\b/;
 
-function judgeOne(said: string, own: (word: string) => boolean, open: boolean, named: boolean): Single {
+function judgeOne(said: string, plain: string, own: (word: string) => boolean, open: boolean, named: boolean): Single {
   const masked = besidesWho(said.replace(OPENER, ""));
+  const bare = said === plain ? masked : besidesWho(plain.replace(OPENER, ""));
   const cued = cuedErrands(masked);
-  const guessed = guesses(masked, own);
-  const kept = guessed.filter((g) => g.label !== "refused/private" || PRIVATE.test(masked));
+  const guessed = guesses(masked, own, bare);
+  const kept = guessed.filter(
+    (g) =>
+      (g.label !== "refused/private" || PRIVATE.test(masked)) &&
+      (g.label !== "refused/advice" || g.sure >= SURE || complains(masked) || OF_HEALTH.test(masked)),
+  );
   const list = kept.length > 0 ? kept : guessed;
   // "Cancel nothing", "I don't want to move it": what is said not to be wished is not done.
   const off = NEGATED.exec(masked);
@@ -231,7 +250,16 @@ function judgeOne(said: string, own: (word: string) => boolean, open: boolean, n
     if (list.length === 0 || (list[0] as Guess).sure < LEAST.open) return { read: null, subject: null };
   }
   const top = list[0] as Guess;
-  const least = Math.max(open ? LEAST.open : ASKS_OR_ORDERS.test(masked) ? LEAST.asked : LEAST.bare, GRAVE[top.errand] ?? 0);
+  // "I have two appointments with you" tells, and asks for nothing yet.
+  const tells =
+    top.errand === "ask-mine" &&
+    !ASKS_OR_ORDERS.test(masked) &&
+    !/\b(?:when|what|which|who|whether|if|confirm\w*|check\w*|remind|forgot\w*|remember|sure|right|lost|isn't|aren't|wasn't)\b/.test(masked);
+  const least = Math.max(tells ? TOLD : 0, open ? LEAST.open : ASKS_OR_ORDERS.test(masked) ? LEAST.asked : LEAST.bare, GRAVE[top.errand] ?? 0);
+  // Who says that they are somebody else, or names somebody whose visits they ask for, asks about another client.
+  const asks = top.errand.startsWith("ask-") || top.errand === "none" || top.errand === "out-of-scope";
+  if (asks && (OF_OTHERS.test(masked) || (top.errand === "ask-mine" && PRETEXT.test(masked))))
+    return { read: { errand: "refused", rule: "errand/refused/of-others", at: 0, sure: Math.max(0.7, top.sure) }, subject: "others" };
   const sign = cued.find((c) => c.errand === top.errand);
   const plainly = cued.find((c) => c.rule === "errand/cancel/cancel");
   if (plainly && ["move", "book", "ask-availability", "ask-mine", "none"].includes(top.errand) && !cued.some((c) => c.errand === "move"))

@@ -50,8 +50,8 @@ by no means`;
   it("learns what it is given, the same each time", () => {
     const [a, b] = [modelOf(small), modelOf(small)];
     expect([...a.weights]).toEqual([...b.weights]);
-    expect(guesses("hardly ever", () => false, a)[0]?.label).toBe("no");
-    expect(guesses("by all means", () => false, a)[0]?.label).toBe("yes");
+    expect(guesses("hardly ever", () => false, "hardly ever", a)[0]?.label).toBe("no");
+    expect(guesses("by all means", () => false, "by all means", a)[0]?.label).toBe("yes");
   });
 
   it("leaves out the templates that it is told to", () => {

@@ -12,7 +12,7 @@ import { COMMON } from "./packs/en/words.ts";
 import { lexiconOf, services, staff } from "./recognisers/house.ts";
 import { emails, names, phones } from "./recognisers/people.ts";
 import { choices, company, lengths, lengthsOfServices, shifts, yesNo } from "./recognisers/small.ts";
-import { correct, everyWeek, joinDays, passedHour, ruleOut } from "./refiners/join.ts";
+import { aroundEvents, correct, everyWeek, joinDays, passedHour, ruleOut } from "./refiners/join.ts";
 import { assignParts, assignPeople, splitRanges } from "./refiners/parts.ts";
 import { spell } from "./spelling.ts";
 import { normalise, type Said } from "./text.ts";
@@ -108,7 +108,7 @@ export function read(text: string, context: ReadContext): Reading {
     found = found.filter((f) => f.kind !== "choice");
   const moving = context.errand === "move" || errands.some((e) => e.errand === "move");
   const cancelling = context.errand === "cancel" || errands.some((e) => e.errand === "cancel");
-  found = everyWeek(said, joinDays(said, found, moving));
+  found = everyWeek(said, joinDays(said, aroundEvents(said, found), moving));
   found = passedHour(found, at, (f, day) => readTime(context.house, f.value, day).wish.fromMin ?? null);
   if (moving) found = splitRanges(said, found);
   if (moving || cancelling) {
@@ -367,16 +367,28 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
   const vocabulary = lexiconOf(context.house).vocabulary;
   const parts = clauses(said.norm)
     .slice(0, MOST_CLAUSES)
-    .map((c) => ({
-      ...c,
-      masked: mask(
-        { ...said, norm: c.text },
-        found.filter((f) => f.start >= c.from && f.end <= c.to).map((f) => ({ ...f, start: f.start - c.from, end: f.end - c.from })),
-      ),
-    }));
+    .map((c) => {
+      const own = found.filter((f) => f.start >= c.from && f.end <= c.to).map((f) => ({ ...f, start: f.start - c.from, end: f.end - c.from }));
+      const part = { ...said, norm: c.text };
+      return {
+        ...c,
+        masked: mask(part, own),
+        bare: mask(
+          part,
+          own.filter((f) => f.rule !== "service/telling-word"),
+        ),
+      };
+    });
   // In a long message the wish stands at its beginning or in a part of its own.
   const named = found.some((f) => f.kind === "staff" || (f.kind === "service" && !WEAK_SERVICE.test(f.rule)));
-  const judged = judge(masked.slice(0, LONGEST_WISH), parts, (w) => vocabulary.has(w), open, named);
+  const passing = found.some((f) => f.kind === "service" && f.rule === "service/telling-word");
+  const bare = passing
+    ? mask(
+        said,
+        found.filter((f) => f.kind !== "service" || f.rule !== "service/telling-word"),
+      )
+    : masked;
+  const judged = judge(masked.slice(0, LONGEST_WISH), bare.slice(0, LONGEST_WISH), parts, (w) => vocabulary.has(w), open, named);
   // "Could it be an hour later" to what is read back changes what is being booked, not what is.
   if (!open && CHANGING.has(context.expects ?? "") && !/\b(?:my|our|appointment|booking|reschedule)\b/.test(masked))
     judged.errands = judged.errands.filter((e) => e.errand !== "move" || !e.rule.endsWith("/examples"));

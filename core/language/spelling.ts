@@ -18,6 +18,9 @@ const CARRIED = new Set(CARRYING);
 /** "Mornings" is no slip of "morning". */
 const plural = (word: string): boolean => word.endsWith("s") && CARRIED.has(word.slice(0, -1));
 
+/** Letters that are written for words. */
+const LETTER_WORDS: Record<string, string> = { u: "you", r: "are" };
+
 const HESITATION = new Set("um umm uh uhh uhm er err erm ah hm hmm mm mhm".split(" "));
 
 /** What was said with slips of the pen put right, and where each place of it stood in the original. */
@@ -48,8 +51,10 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
         continue;
       }
     }
-    const short = WRITTEN_SHORT[t.text];
-    if (short !== undefined) edits.push({ start: t.start, end: t.end, word: short });
+    const short = WRITTEN_SHORT[t.text] ?? LETTER_WORDS[t.text];
+    // Among letters, a letter is one: "b u r t".
+    const letter = (n: number): boolean => raw.tokens[i + n]?.text.length === 1;
+    if (short !== undefined && !(t.text.length === 1 && (naming || letter(1) || letter(-1)))) edits.push({ start: t.start, end: t.end, word: short });
     // A word of the example sentences is itself, never a slip of another: "charge" is not "change".
     if (
       t.text.length < 4 ||

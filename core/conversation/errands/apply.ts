@@ -117,7 +117,12 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     const fit = task.among.filter((id) => (t.house.services.get(id)?.after === undefined) !== before);
     if (fit.length === 1 && fit.length < task.among.length) setService(fit[0] as string);
   }
-  if (!task.service && !task.among && (t.state.expects === "service" || t.state.expects === "errand" || t.state.expects === "anything") && complains(reading.said))
+  if (
+    !task.service &&
+    !task.among &&
+    (t.state.expects === "service" || t.state.expects === "errand" || t.state.expects === "anything") &&
+    complains(reading.said)
+  )
     task.complaint = true;
   const length = ofKind(reading.found, "length").at(-1);
   if (length) {

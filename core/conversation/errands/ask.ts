@@ -227,7 +227,12 @@ function extreme(t: Turn, reading: Reading): boolean {
 /** "Please send me the price list": all of it in writing; on the telephone one at a time. */
 function priceList(t: Turn, reading: Reading): boolean {
   if (t.state.channel === "phone" || ofKind(reading.found, "service").length > 0) return false;
-  if (!/\b(?:price ?lists?|(?:list|overview) of (?:your |the |all )*prices|all (?:of )?(?:your |the )?prices|your prices|prices for everything|menu)\b/i.test(reading.said)) return false;
+  if (
+    !/\b(?:price ?lists?|(?:list|overview) of (?:your |the |all )*prices|all (?:of )?(?:your |the )?prices|your prices|prices for everything|menu)\b/i.test(
+      reading.said,
+    )
+  )
+    return false;
   const all = prices(t);
   if (all.length === 0) return false;
   for (const id of new Set(all.map((p) => p.id))) {
@@ -408,15 +413,18 @@ function staff(t: Turn, reading: Reading): boolean {
     t.outcome("answered");
     return true;
   }
-  if (named.length === 0 && fromHandbook(t, reading, SURELY)) return true;
   const ofThat = gender !== undefined || /\b(?:it|that|this|one|with)\b/i.test(reading.said);
   const about = named.length > 0 ? named : ofThat ? spoken(t, reading) : [];
+  // "Who does that?" speaks of nothing else than what was spoken of.
+  const besidesIt = contentOf(reading.masked.replace(/<\w+>/g, " ")).some((w) => !ABOUT_WORK.has(w));
+  if (named.length === 0 && (about.length === 0 || besidesIt) && fromHandbook(t, reading, SURELY)) return true;
   const all = [...new Set(about.flatMap((s) => house.services.get(s)?.staff ?? []))];
   if (gender) {
     const list = (all.length > 0 ? all : house.handbook.staff.filter((p) => p.bookable).map((p) => p.id)).filter(
       (id) => house.staff.get(id)?.gender === gender,
     );
-    if (list.length > 0) t.say("ask/of-gender", { people: namesVal(t, list, "and") });
+    if (list.length === 1) t.state.person = list[0] as string;
+    if (list.length > 0) t.say(list.length === 1 ? "ask/of-gender-one" : "ask/of-gender", { people: namesVal(t, list, "and") });
     else t.say("ask/of-gender-none");
     t.outcome("answered");
     return true;
@@ -561,7 +569,8 @@ function service(t: Turn, reading: Reading): boolean {
     t.say("ask/bring", { bring: val(info.bring, serviceSource(house, one)) });
     return done();
   }
-  if (info?.group && one !== undefined && named.length > 0 && WHEN_IT_IS.test(text)) return classTimes(t, one) && done();
+  if (info?.group && one !== undefined && WHEN_IT_IS.test(text) && (named.length > 0 || contentOf(reading.said).length === 0))
+    return classTimes(t, one) && done();
   // "Which massage would you recommend": each of those that the word stands for is told, and which it is to be is theirs to say.
   const several = ofKind(reading.found, "service").find((f) => f.value.length > 1);
   if (several && several.value.length <= 3 && SEEKS.test(text)) {
@@ -636,6 +645,12 @@ function service(t: Turn, reading: Reading): boolean {
         ),
       });
     }
+    return done();
+  }
+  // Of what was spoken of last: what its description speaks of, it answers.
+  if (one !== undefined && info?.about && contentOf(reading.said).length > 0 && !beyond(t, reading, [one])) {
+    t.state.topic = one;
+    t.say("ask/about", { about: val(info.about, serviceSource(house, one)) });
     return done();
   }
   if (/\b(?:what|which) (?:services|treatments|kinds?|sorts?|do you (?:do|offer))|\bwhat.*\boffer\b/.test(text)) {

@@ -122,6 +122,7 @@ export function nextMove(t: Turn, task: MoveTask): void {
     if ((task.wish.times || task.wish.atMin !== undefined) && !task.wish.days)
       task.wish.days = { ranges: [{ from: t.house.zone.toLocal(a.startMin).day, to: t.house.zone.toLocal(a.startMin).day }] };
     const staff = task.staff === "any" ? undefined : (task.staff ?? [a.staff]);
+    if (standsSo(t, task, a, staff)) return;
     propose(t, task, { service: a.service, lengthMin: newLength(t, task, a), places: a.places, staff, own: a });
     return;
   }
@@ -144,6 +145,19 @@ export function nextMove(t: Turn, task: MoveTask): void {
     { label: "Another time", say: "Another time" },
     { label: "Leave it as it is", say: "No, leave it as it is" },
   ]);
+}
+
+/** "Change it to three", where it is at three already: that is said, and nothing is looked for. */
+function standsSo(t: Turn, task: MoveTask, a: AppointmentView, staff: string[] | undefined): boolean {
+  if (task.wish.ask || newLength(t, task, a) !== a.lengthMin || (staff && !staff.includes(a.staff))) return false;
+  const at = t.house.zone.toLocal(a.startMin);
+  const { wish, both } = wishOf(t.house, task.wish, t.now, staff, at.minute);
+  if (both || wish.time?.fromMin !== at.minute || wish.time.toMin !== at.minute || !wantsDay(wish.days, at.day)) return false;
+  t.say("move/same");
+  t.rule("move/stands-so");
+  t.state.task = null;
+  finish(t);
+  return true;
 }
 
 /** The length that is wished for, where the service comes in it; else the one it has. */

@@ -253,12 +253,12 @@ const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   {
     value: "later",
     pattern:
-      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|be) later|later (?:than that|in the day|on|please|if)|^later$|(?<!not )too early)\b/g,
+      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|be|no,?|rather|even) later|later (?:than that|in the day|on|please|if)|^later$|(?<!not )too early)\b/g,
   },
   {
     value: "earlier",
     pattern:
-      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|see me|be) (?:earlier|sooner)(?! than (?!that|those|these))|(?:earlier|sooner) (?:than that|please|if)|^earlier$|^sooner$|(?<!not )too late)\b/g,
+      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|see me|be|no,?|rather|even) (?:earlier|sooner)(?! than (?!that|those|these))|(?:earlier|sooner) (?:than that|please|if)|^earlier$|^sooner$|(?<!not )too late)\b/g,
   },
 ];
 
@@ -307,6 +307,8 @@ export function company(said: Said): Found[] {
     /(?<![:.\d])\b(\d{1,2}|two|too|three|four|for(?= of us)|five|six|seven|eight|nine|ten|a couple of|couple of|one) (?:places?|dogs|pups|puppies|cats|pets|kids|children|adults|boys|girls|cars|bikes|bicycles|spots?|spaces?|seats?|mats?(?! (?:class|pilates))|people|persons?|tickets?|of us)\b/g,
   )) {
     const value = /couple|too/.test(m[1] as string) ? 2 : m[1] === "for" ? 4 : num(m[1] as string);
+    // "Pictures of our three kids" tells how many somebody has, and books no places.
+    if (/\b(?:of|about|with) (?:my|our|the|his|her) $/.test(said.norm.slice(0, m.index))) continue;
     if (value > 0) out.push({ kind: "places", value, rule: "places/count", start: m.index, end: m.index + m[0].length });
   }
   if (out.length === 0)

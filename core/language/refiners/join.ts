@@ -213,3 +213,29 @@ export function everyWeek(said: Said, found: Found[]): Found[] {
       : f;
   });
 }
+
+/** What happens on a day besides a visit: the day is told, and is not when they want to come. */
+const EVENT =
+  /\b(?:expires?|runs? out|(?:is|are|'s|'re) (?:due|up|over|away|leaving|flying|getting married|moving)|due|wedding|exam|test|flight|birthday|anniversary|party|marathon|race|match|game|tournament|interview|concert|recital|graduation|holiday|trip|surgery|operation|funeral|baptism|prom|ceremony)\b(?: (?:is|are|starts?|begins?|comes|on|the|a|at|in|it's|that's|,))*\s*$/;
+
+/**
+ * "Our wedding is on the 21st, and we need it done the week before": where another day is named for the visit, the day of
+ * what happens besides is none of its days; one that is told from it is counted from it, weeks as calendar weeks.
+ */
+export function aroundEvents(said: Said, found: readonly Found[]): Found[] {
+  const days = found.filter((f): f is DayFound => f.kind === "day").sort((a, b) => a.start - b.start);
+  const event = days.find((d, i) => i < days.length - 1 && EVENT.test(said.norm.slice(Math.max(0, d.start - 40), d.start)));
+  if (!event) return [...found];
+  const at = single(event.value)[0];
+  const rest = found.filter((f) => f !== event);
+  if (at === undefined) return rest;
+  return rest
+    .filter((f) => !(f.kind === "shift" && days.some((d) => d !== event && d.start < f.end && f.start < d.end)))
+    .map((f): Found => {
+      if (f.kind !== "day" || f.value.kind !== "relative" || f.value.weekday !== undefined || f.start < event.end) return f;
+      const { byDays } = f.value;
+      if (Math.abs(byDays) < 7) return { ...f, value: { kind: "days", from: at + byDays, to: at + byDays } };
+      const monday = at - weekdayOf(at) + 1 + byDays;
+      return { ...f, value: { kind: "days", from: monday, to: monday + 6 } };
+    });
+}

@@ -130,7 +130,7 @@ do you have (something|anything|<own>|products|oil) for (sensitive|dry|itchy|old
 do you (offer|do|have|provide|give|treat) (*reiki|*osteopathy|*swimming lessons|*massage chairs|couples|athletes)(|?| there| as well)
 (does|do) (he|she|it|they|my <own>) need (a |any |)(<own>|+vaccine|to be washed|anything)(| first| before|?)
 (can|could) (my|a|an) (<places>|twelve year old|8 year old|six month old|toddler|old man|baby) (do|have|join|come for|take) (the |a |)<service>(|?)
-(what's|what is) the (youngest|lowest|minimum|oldest) age(| for it| for <service>|?)
+(what's|what is) the (lowest|minimum|oldest) age(| for it| for <service>|?)
 (do|must|should) i (have to|need to) (bring|take out|take off|do|know|prepare) (anything|anything special|my <own>|something)(| before| first|?)
 will (you|they|somebody) (put|use|need|take) (<own>|+drops|pictures|oil)(|?| and can i go home after)
 (do|would) you (take|treat|see|accept) (+dogs|<own>|people|clients) (that|who) (are nervous|are scared|can't sit still|are very big|have <own>)(|?)

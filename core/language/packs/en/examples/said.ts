@@ -1513,4 +1513,55 @@ i can't hear you
 you're breaking up
 speak up please
 slower please
+
+= book
+my licence runs out <day>, i need a <service> <day>
+my contract ends <day>, i need to see somebody <day>
+our wedding is <day>, we need a <service> before that
+my exam is <day>, i need a lesson <day>
+could you tell me if you'd have me <day> for a <service>
+my skirt is too wide
+my sleeves are too short
+my coat is too big for me
+my curtains are too long
+
+= message
+i ordered a ring and it is still not there
+i ordered new glasses and they haven't come
+the dress you made isn't finished, you said <day>
+you promised it for <day> and it is not done
+you said it would be ready <day>
+my order was due <day> and nobody rang
+it should have been ready last week
+it's still not fixed
+this is a scandal
+this is not good enough
+this is really poor
+where is my order
+where are my glasses
+where's my parcel
+when will somebody tell me about my order
+
+= ask-availability
+when's the next one
+when is the next class
+when could i have the next one
+when does the next <service> have room
+
+= ask-service
+do you photograph babies
+do you paint houses
+do you film parties
+do you cut fringes
+do you mend shoes
+could you tell me do you do <service>
+i was wondering do you do <service>
+hello i was wondering whether you do <service>
+yes hello, do you do <service>
+
+= ask-service
+what can i pick from
+which of your services could i pick
+which treatments are there to choose from
+what is there to choose from
 `;
