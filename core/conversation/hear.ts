@@ -68,6 +68,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     !/\b(?:another|also|as well|too|one more|second)\b/i.test(text)
   )
     errands.length = 0;
+  if (wantsBack(t, text) || waits(t, reading, text) || wasDone(t, text) || newContact(t, reading, text)) return;
   if (reading.limit && reading.guessed && (inOwnWords(t, reading) || (reading.question && !ofHealth(t, reading) && fromHandbook(t, reading, 0.7))))
     return resume(t);
   if (reading.limit) return refuse(t, reading);
@@ -77,8 +78,6 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   )
     return handOver(t, text, askedFor(reading));
   if (state.expects === "message" && state.task?.errand === "message") return hearMessage(t, reading, text);
-  if (wasDone(t, text) || newContact(t, reading, text)) return;
-  if (wantsBack(t, text) || waits(t, reading, text)) return;
   if (lineUpAnother(t, reading)) return resume(t);
   if (checks(t, reading, kept.contact)) return;
   if (hearQuestion(t, reading, text)) return;

@@ -278,13 +278,18 @@ function judgeOne(said: string, plain: string, own: (word: string) => boolean, o
   )
     return { read: { ...mine, sure: Math.max(0.5, top.sure) }, subject: null };
   // "Book me for Friday instead of it" books.
-  if (top.errand === "move" && /\bbook (?:me|us|a|an|in)\b/.test(masked) && cued.some((c) => c.errand === "book") && !/\b(?:re-?book|re-?schedul)/.test(masked))
+  if (
+    top.errand === "move" &&
+    /\bbook (?:me\b|us\b|an?\b|in\b|<)/.test(masked) &&
+    cued.some((c) => c.errand === "book") &&
+    !/\b(?:re-?book|re-?schedul)/.test(masked)
+  )
     return { read: { errand: "book", rule: "errand/book/book", at: 0, sure: Math.max(0.5, top.sure) }, subject: null };
   // "At four instead of three": one for the other is a move, whatever it begins like.
   if (
     ["book", "ask-availability", "ask-hours", "ask-staff", "ask-service"].includes(top.errand) &&
     EXCHANGE.test(masked) &&
-    !/\bbook (?:me|us|a|an|in)\b/.test(masked)
+    !/\bbook (?:me\b|us\b|an?\b|in\b|<)/.test(masked)
   )
     return { read: { errand: "move", rule: "errand/move/one-for-the-other", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   const supposed = cued.find((c) => c.rule.endsWith("/what-if"));

@@ -38,6 +38,7 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
     case "ask-service":
       return service(t, reading);
     default: {
+      if (feeOfThat(t, reading)) return true;
       // A rule is asked for, whichever service it is said of: what is left without the names tells most.
       const bare = reading.masked.replace(/<\w+>/g, " ");
       return (bare.trim() !== reading.text.trim() && fromHandbook(t, reading, SURELY, bare)) || fromHandbook(t, reading) || ruleLine(t, reading);
@@ -57,15 +58,19 @@ function plainlyWritten(t: Turn, errand: Errand, reading: Reading): boolean {
   return fromHandbook(t, reading, PLAINLY, reading.text, true, ["answer", "fact", "document"]);
 }
 
+/** "Is there a fee?", while a visit is being moved or cancelled, asks for the fee of that. */
+function feeOfThat(t: Turn, reading: Reading): boolean {
+  const { task } = t.state;
+  if ((task?.errand !== "move" && task?.errand !== "cancel") || !task.appointment || !/\b(?:fees?|charged?|cost|penalty|pay)\b/i.test(reading.said))
+    return false;
+  t.say("ask/fee-of-that", { fee: feeVal(t, task.appointment) });
+  t.outcome("answered");
+  return true;
+}
+
 /** What the house's own rules of booking say, where no line of the handbook does. */
 function ruleLine(t: Turn, reading: Reading): boolean {
   const text = reading.said.toLowerCase();
-  const { task } = t.state;
-  if ((task?.errand === "move" || task?.errand === "cancel") && task.appointment && /\b(?:fee|fees|charged?|cost|penalty|pay)\b/.test(text)) {
-    t.say("ask/fee-of-that", { fee: feeVal(t, task.appointment) });
-    t.outcome("answered");
-    return true;
-  }
   const rules = t.house.handbook.rules;
   const percent = (n: number, key: "lateFeePercent" | "missedFeePercent", label: string): Value =>
     val(n === 100 ? "the whole" : n === 50 ? "half" : `${n} percent`, ruleSource(key, label));

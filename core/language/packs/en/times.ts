@@ -118,7 +118,7 @@ export const TIME_RULES: TimeRule[] = [
   },
   {
     name: "time/or-later",
-    pattern: rx(`\\b(?:at )?(${CLOCK}) (?:or|and) (?:later|after|onwards?)\\b|\\b(${CLOCK}) onwards?\\b`),
+    pattern: rx(`\\b(?:at )?(${CLOCK}) (?:or|and) (?:later|after|onwards?)(?! (?:that|it|them|we|i|the|a)\\b)\\b|\\b(${CLOCK}) onwards?\\b`),
     value: (m) => one("from", m[1] ?? m[2]),
   },
   {
