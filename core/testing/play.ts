@@ -197,13 +197,17 @@ export function faultsIn(book: CopyBook, set: SetBook, script: SetTalk): string[
     return Object.entries(want).every(([k, v]) =>
       k === "id"
         ? a.id === v
-        : k === "from"
-          ? (s["at"] as string) >= v
-          : k === "to"
-            ? (s["at"] as string) <= v
-            : k === "client"
-              ? sameName(v, s["client"] as string) || sameName(v, a.client.name)
-              : s[k] === v,
+        : k === "date_from"
+          ? (s["date"] as string) >= v
+          : k === "date_to"
+            ? (s["date"] as string) <= v
+            : k === "from"
+              ? (s["at"] as string) >= v
+              : k === "to"
+                ? (s["at"] as string) <= v
+                : k === "client"
+                  ? sameName(v, s["client"] as string) || sameName(v, a.client.name)
+                  : s[k] === v,
     );
   };
   const left = [...fresh];

@@ -142,7 +142,7 @@ function talksOf(text: string): SetTalk[] {
     else if (raw.startsWith("> ")) talk.says.push(raw.slice(2));
     else if (raw.startsWith("= booked ")) talk.booked.push(slotMap(raw.slice(9)));
     else if (raw.startsWith("= moved ")) talk.moved.push(slotMap(`id=${raw.slice(8)}`));
-    else if (raw.startsWith("= cancelled ")) talk.cancelled.push(raw.slice(12).trim());
+    else if (raw.startsWith("= cancelled ")) talk.cancelled.push(...raw.slice(12).trim().split(" "));
     else {
       const waits = /^((?:question:)?[a-z_-]+): (.*)$/.exec(raw);
       // Of two lines for the same thing the later one goes on where the earlier ends.
