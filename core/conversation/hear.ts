@@ -7,7 +7,7 @@ import { contextOf } from "./context.ts";
 import { calledText, phoneText } from "./format.ts";
 import { staffSource } from "./sources.ts";
 import { applyOld, applyToBook, applyWish, keepIdentity, saysBefore } from "./errands/apply.ts";
-import { answer, beyond, fromHandbook, inOwnWords, price as priceOf } from "./errands/ask.ts";
+import { answer, beyond, feeOfThat, fromHandbook, inOwnWords, price as priceOf } from "./errands/ask.ts";
 import { newBook } from "./errands/book.ts";
 
 import { EMERGENCY_SOURCE, handOver, messageTaker, offerToPassOn, slip } from "./errands/message.ts";
@@ -737,7 +737,7 @@ function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: {
     task.wish.days = { ranges: [], soonest: true };
     return proceed(t);
   }
-  if (reading.question && fromHandbook(t, reading)) {
+  if (reading.question && (feeOfThat(t, reading) || fromHandbook(t, reading))) {
     state.repairs = 0;
     return resume(t);
   }

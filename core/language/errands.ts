@@ -86,6 +86,8 @@ const LEAST = { open: 0.34, asked: 0.6, bare: 0.88 } as const;
 /** What asks or orders something, in the middle of an errand too. */
 const ASKS_OR_ORDERS =
   /\?|^\W*(?:(?:and|but|so|ok|well|oh|um|hi|hello|actually|wait|sorry|yes|no|please|then|just|right|maybe|in that case)\W+)*(?:what|who|when|where|which|how|why|can|could|may|do|does|is|are|will|would|cancel|move|change|book|tell|give|put|let|stop|forget|i want|i need|i'd|i would|i can't|we)\b|\b(?:can|could|do|is|are) (?:you|i|we|there)\b/;
+/** Below this, what the sentences say may be something else that is signed plainly. */
+const WAVERS = 0.7;
 /** What is told of one's own appointment must be this sure to be a question about it. */
 const TOLD = 0.8;
 /** A guess of danger or of a refusal weighs heavily: it must be surer. */
@@ -219,7 +221,7 @@ const OPENER =
 const OF_OTHERS =
   /\b(?:treatments?|visits?|appointments?|bookings?|records?|files?|notes|details|history|bills?|payments?|schedule) (?:of|for|from|by) (?:(?:a|the|my|our|mr|mrs|ms|miss|dr)\.? )*<name>|\b(?:is|has|did|does|was|when|what) <name> (?:booked|coming|come|been|there|in|here|have|pay|do)\b/;
 const PRETEXT =
-  /\b(?:i'm|i am|this is|here is|speaking as) (?:calling )?(?:her|his|their|the) (?:assistant|secretary|wife|husband|mother|father|mum|dad|son|daughter|boss|lawyer|doctor|carer|friend|manager|colleague|partner|agent)\b|\b(?:asked|told|wants) me to (?:check|look|find out|ask|confirm)\b|\bon (?:her|his|their) behalf\b/;
+  /\b(?:i'm|i am|this is|here is|speaking as) (?:calling )?(?:her|his|their) (?!usual|first|last|next)[a-z]+\b|\b(?:asked|told|wants) me to (?:check|look|find out|ask|confirm)\b|\bon (?:her|his|their) behalf\b/;
 
 /** Words without which hardly anybody asks for advice on their health; where there are none of them, it must be plain. */
 const OF_HEALTH =
@@ -258,7 +260,7 @@ function judgeOne(said: string, plain: string, own: (word: string) => boolean, o
   const least = Math.max(tells ? TOLD : 0, open ? LEAST.open : ASKS_OR_ORDERS.test(masked) ? LEAST.asked : LEAST.bare, GRAVE[top.errand] ?? 0);
   // Who says that they are somebody else, or names somebody whose visits they ask for, asks about another client.
   const asks = top.errand.startsWith("ask-") || top.errand === "none" || top.errand === "out-of-scope";
-  if (asks && (OF_OTHERS.test(masked) || (top.errand === "ask-mine" && PRETEXT.test(masked))))
+  if ((asks && OF_OTHERS.test(masked)) || (["ask-mine", "move", "cancel"].includes(top.errand) && PRETEXT.test(masked)))
     return { read: { errand: "refused", rule: "errand/refused/of-others", at: 0, sure: Math.max(0.7, top.sure) }, subject: "others" };
   const sign = cued.find((c) => c.errand === top.errand);
   const plainly = cued.find((c) => c.rule === "errand/cancel/cancel");
@@ -301,6 +303,9 @@ function judgeOne(said: string, plain: string, own: (word: string) => boolean, o
     const next = list.find((g) => g.errand !== "out-of-scope" && g.errand !== "none");
     return { read: next && next.sure >= 0.1 ? { errand: next.errand, rule: `errand/${next.label}/examples`, at: 0, sure: next.sure } : null, subject: null };
   }
+  // Where the sentences waver, a plain sign of what they hold possible weighs more.
+  const rival = !sign && top.sure < WAVERS ? cued.find((c) => list.some((g) => g.errand === c.errand && g.sure >= 0.2)) : undefined;
+  if (rival) return { read: { ...rival, sure: Math.max(0.5, top.sure) }, subject: null };
   if (top.sure >= (sign ? Math.min(least, LEAST.open) : least)) {
     if (top.errand === "none") return { read: null, subject: null };
     return {

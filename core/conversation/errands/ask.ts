@@ -17,6 +17,7 @@ const PLAINLY = 0.65;
 
 /** Answers one question from the house; false when the house has nothing that supports an answer. */
 export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
+  if ((errand === "ask-price" || errand === "ask-policy") && feeOfThat(t, reading)) return true;
   if (plainlyWritten(t, errand, reading)) return true;
   switch (errand) {
     case "ask-price":
@@ -38,7 +39,6 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
     case "ask-service":
       return service(t, reading);
     default: {
-      if (feeOfThat(t, reading)) return true;
       // A rule is asked for, whichever service it is said of: what is left without the names tells most.
       const bare = reading.masked.replace(/<\w+>/g, " ");
       return (bare.trim() !== reading.text.trim() && fromHandbook(t, reading, SURELY, bare)) || fromHandbook(t, reading) || ruleLine(t, reading);
@@ -59,9 +59,14 @@ function plainlyWritten(t: Turn, errand: Errand, reading: Reading): boolean {
 }
 
 /** "Is there a fee?", while a visit is being moved or cancelled, asks for the fee of that. */
-function feeOfThat(t: Turn, reading: Reading): boolean {
+export function feeOfThat(t: Turn, reading: Reading): boolean {
   const { task } = t.state;
-  if ((task?.errand !== "move" && task?.errand !== "cancel") || !task.appointment || !/\b(?:fees?|charged?|cost|penalty|pay)\b/i.test(reading.said))
+  if (
+    (task?.errand !== "move" && task?.errand !== "cancel") ||
+    !task.appointment ||
+    ofKind(reading.found, "service").length > 0 ||
+    !/\b(?:fees?|charged?|cost|penalty|pay)\b/i.test(reading.said)
+  )
     return false;
   t.say("ask/fee-of-that", { fee: feeVal(t, task.appointment) });
   t.outcome("answered");

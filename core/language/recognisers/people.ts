@@ -199,6 +199,21 @@ function withLetters(at: Moment, found: Found[], letters: readonly Letters[]): F
   return value === name.value ? found : [{ ...name, value, rule: "name/spelled" }];
 }
 
+/** "Tom Otieno, 020 …": a first name of their own before a name that somebody of the house has too. */
+function ownSurname(said: Said, before: readonly Token[], i: number, known: (word: string) => boolean): boolean {
+  const t = before[i] as Token;
+  const first = before[i - 1];
+  return (
+    first !== undefined &&
+    said.norm.slice(first.end, t.start) === " " &&
+    capital(said, t) &&
+    capital(said, first) &&
+    !COMMON.has(first.text) &&
+    !known(first.text) &&
+    !/^(?:dr|mr|mrs|ms|miss|sir|doctor|sister|nurse)$/.test(first.text)
+  );
+}
+
 function called(said: Said, at: Moment, taken: readonly Found[], known: (word: string) => boolean, blocked: (t: Token) => boolean): Found[] {
   const parts = /\bfirst name(?: is|'s|:)?\s+(\S+?),?\s+(?:and\s+)?(?:my\s+)?(?:last name|surname|family name)(?: is|'s|:)?\s+(\S+)/.exec(said.norm);
   if (parts) {
@@ -253,7 +268,8 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     // All of it written as a name is one, whatever else its words might mean: "Anh Thu Nguyen", "April May".
     const whole = /^\s*(?:(?:it's|its|it is|my name is|my name's|i'm|i am|this is)\s+)?(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})[\s.!]*$/u.exec(said.raw);
     const words = whole?.[1] ? said.tokens.filter((t) => t.start >= said.raw.indexOf(whole[1] as string)) : [];
-    if (words.length >= 2 && taken.some((f) => f.kind === "day" || f.kind === "time")) return [asName(said, words, "name/asked")];
+    const odd = words.some((t) => !COMMON.has(t.text) && !known(t.text) && !SPEECH.has(t.text));
+    if (words.length >= 2 && (odd || taken.some((f) => f.kind === "day" || f.kind === "time"))) return [asName(said, words, "name/asked")];
     const rest = said.tokens.filter((t) => !blocked(t) && !/\d/.test(t.text) && !SHORTENED.test(t.text));
     if (rest[0] && NOT_TELLING.has(rest[0].text) && !capital(said, rest[0])) return [];
     const inCapitals = capitals(said, rest);
@@ -301,7 +317,8 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
       // "Tan Ah Lian" is a client, though a Tan works here.
       const ofOurs =
         taken.some((f) => f.kind === "staff" && f.start < t.end && t.start < f.end) &&
-        !(picked.length > 0 && gap === " " && capital(said, t) && capital(said, picked[0] as Token));
+        !(picked.length > 0 && gap === " " && capital(said, t) && capital(said, picked[0] as Token)) &&
+        !ownSurname(said, before, i, known);
       if (ofOurs || GREETS.has(t.text)) break;
       // "Omar Said, 902 …": a plain word written with a capital ends a name that begins with another.
       const first = before[i - 1];
@@ -320,6 +337,17 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     // Asked for a number, small letters beside it are what leads it in.
     const sure = picked.some((t) => capital(said, t)) || (at.expects !== "phone" && at.expects !== "email" && !picked.some((t) => SPEECH.has(t.text)));
     if (sure && picked.length >= 1 && (picked.length >= 2 || capital(said, picked[0] as Token))) return [asName(said, picked, "name/beside-number")];
+  }
+  // "Cancel Greta Holm on Thursday": whose it is, straight after what is to be done.
+  const whose = /\b(?:cancel|move|reschedule|rebook|change) (\p{Lu}[\p{L}'’-]+ \p{Lu}[\p{L}’-]+)(?=[\s.,;!?]|$)/u.exec(said.raw);
+  if (whose?.[1]) {
+    const start = whose.index + whose[0].indexOf(whose[1]);
+    const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (whose[1] as string).length);
+    if (
+      words.length === 2 &&
+      words.every((t) => !blocked(t) && !COMMON.has(t.text) && !known(t.text) && !taken.some((f) => f.kind === "staff" && f.start < t.end && t.start < f.end))
+    )
+      return [asName(said, words, "name/after-deed")];
   }
   // First and family name in capitals at the end or on their own, as in a signature.
   const pair = /(?:^|[,.;!?\n]\s*)(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})(?=\s*(?:$|[,.;!?\n]))/u.exec(said.raw);

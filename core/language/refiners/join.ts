@@ -35,7 +35,8 @@ export function joinDays(said: Said, found: Found[], moving: boolean): Found[] {
   const others = found.filter((f) => f.kind !== "day");
   const bounded = days.map((d) => bound(said, d, moving));
   const out: DayFound[] = [];
-  for (const next of bounded) {
+  for (const bare of bounded) {
+    const next = insideWeek(out, bare);
     const last = out[out.length - 1];
     const gap = last ? said.norm.slice(last.end, next.start) : "";
     // "From Thursday to the following Monday": counted from the day that was named.
@@ -51,6 +52,21 @@ export function joinDays(said: Said, found: Found[], moving: boolean): Found[] {
     else out.push(next);
   }
   return [...others, ...out];
+}
+
+/** "Next week, any day after Tuesday": bounded inside of the week that was named before it, which it takes the place of. */
+function insideWeek(out: DayFound[], next: DayFound): DayFound {
+  const v = next.value;
+  if (v.kind !== "days" || next.not || (v.from === undefined) === (v.to === undefined) || !/^day\/(?:after|from|before|until)/.test(next.rule)) return next;
+  const i = out.findLastIndex((d) => d.value.kind === "days" && !d.not && d.value.from !== undefined && d.value.to === d.value.from + 6);
+  const week = out[i]?.value;
+  if (week?.kind !== "days" || week.from === undefined || week.to === undefined) return next;
+  const { from: monday, to: sunday } = week;
+  const inside = (day: DayNumber): DayNumber => monday + ((day - monday + 70) % 7);
+  const value: DayValue =
+    v.from !== undefined ? { kind: "days", from: inside(v.from), to: sunday } : { kind: "days", from: monday, to: inside(v.to as DayNumber) };
+  for (let k = out.length - 1; k >= i; k--) if (k === i || out[k]?.value.kind === "soonest") out.splice(k, 1);
+  return { ...next, value };
 }
 
 function ends(value: DayValue): { from?: DayNumber; to?: DayNumber } | null {

@@ -4,7 +4,7 @@ import type { Said } from "../text.ts";
 
 const OLD_BEFORE = /\b(?:my|our|from|of|the)\s*(?:(?:one|appointment|visit|booking|session|<?\w+>?)\s+)?(?:on |at |for )?$/;
 const NEW_BEFORE =
-  /\b(?:to|onto|into|until|till|make it|instead|rather|prefer|want|do|have it|could it be|can it be|possible|be|something|anything|better|for|book (?:me|us)(?: in)?|put (?:me|us)(?: in| down)?)\s*(?:on |at |for |the |a |like |around |about |next |this |some ?time |maybe |say )*$/;
+  /\b(?:to|onto|into|until|till|make it|instead|rather|prefer|want|do|have it|could it be|can it be|possible|be|something|anything|better|for|book (?:me|us)(?: in| one| it| another| something)?|put (?:me|us)(?: in| down)?)\s*(?:on |at |for |the |a |like |around |about |next |this |some ?time |maybe |say )*$/;
 const CANT = /\b(?:can'?t|cannot|won'?t|unable|not able|couldn't|not coming|not going)\b[^.;?!]*$/;
 
 /**

@@ -42,7 +42,7 @@ export const CUES: Cue[] = [
     errand: "cancel",
     name: "not-coming",
     pattern:
-      /\b(?:(?:can'?t|cannot|can not|won'?t|will not|unable to|not able to|not going to|not gonna)(?: be able to)? (?:make|come|attend|be there|keep)\b(?! (?:a|an) )|(?:don't|no longer) (?:need|want) (?:my|the|that) (?:<\w+> )?(?:appointment|visit|session|booking|<service>))/,
+      /\b(?:(?:can'?t|cannot|can not|won'?t|will not|unable to|not able to|not going to|not gonna)(?: be able to)? (?:make|come|attend|be there|keep|bring (?:it|him|her|them|the|my|our))\b(?! (?:a|an) )|(?:don't|no longer) (?:need|want) (?:my|the|that) (?:<\w+> )?(?:appointment|visit|session|booking|<service>))/,
   },
   {
     errand: "ask-mine",

@@ -391,7 +391,11 @@ export const DAY_RULES: DayRule[] = [
     pattern: /\b(?:a|one|1) week (?:from )?today\b|\bin a week(?:'s time)?\b|\btoday week\b/g,
     value: (_m, at) => ({ value: one(at.today + 7) }),
   },
-  { name: "day/fortnight", pattern: /\b(?:in a|a) fortnight(?: from (?:now|today))?(?! (?:on|from)\b)/g, value: (_m, at) => ({ value: one(at.today + 14) }) },
+  {
+    name: "day/fortnight",
+    pattern: /\b(?:in a|a) fortnight(?: (?:from (?:now|today)|today))?(?! (?:on|from)\b)/g,
+    value: (_m, at) => ({ value: one(at.today + 14) }),
+  },
   {
     name: "day/later-this-week",
     pattern: /\b(?:later (?:on )?(?:in the|this) week)\b/g,

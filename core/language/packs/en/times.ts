@@ -12,7 +12,7 @@ export interface TimeRule {
 /** A clock time in words or digits; groups are read by `clock`. */
 const CLOCK =
   `(?:half past (?:${HOUR}|\\d{1,2})|half (?:${HOUR})|(?:a )?quarter (?:past|after|to|of) (?:${HOUR}|\\d{1,2})|(?:(?:(?:twenty[- ]five|twenty|ten|five)(?: minutes)?|\\d{1,2} minutes) (?:past|to)|(?:5|10|20|25) past) (?:${HOUR}|\\d{1,2})` +
-  `|(?:${HOUR}|1[0-2]|[1-9]) (?:fifteen|thirty|forty[- ]five)(?![ -]?(?:min|of\\b))|(?:${HOUR}) (?:${MINUTE})(?![ -]?min)|\\d{1,2}[:.][0-5]\\d|\\d{1,2}h(?:[0-5]\\d)?|(?:[01]?\\d|2[0-3])[0-5]\\d(?=\\b)|noon|mid-?day|midnight|twelve noon|(?:${HOUR})|\\d{1,2})` +
+  `|(?:${HOUR}|1[0-2]|[1-9]) (?:fifteen|thirty|forty[- ]five)(?![ -]?(?:min|of\\b))|(?:${HOUR}) (?:${MINUTE})(?![ -]?min)|(?:thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen) (?:fifteen|thirty|forty[- ]five|hundred)(?![ -]?(?:min|of\\b))|\\d{1,2}[:.][0-5]\\d|\\d{1,2}h(?:[0-5]\\d)?|(?:[01]?\\d|2[0-3])[0-5]\\d(?=\\b)|noon|mid-?day|midnight|twelve noon|(?:${HOUR})|\\d{1,2})` +
   `(?: ?(?:o'?clock))?(?: ?(?:a\\.m\\.?|p\\.m\\.?|am|pm|a|p)\\b\\.?)?(?: (?:in the (?:morning|afternoon|evening)|at night|sharp))?`;
 
 /** Like CLOCK, but sure to be a time without anything before it. */
@@ -42,6 +42,10 @@ export function clock(text: string): ClockValue | null {
   let hour: number;
   let minute = 0;
   let m: RegExpExecArray | null;
+  if ((m = /^(thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen) (fifteen|thirty|forty[- ]five|hundred)$/.exec(t))) {
+    const teens = ["thirteen", "fourteen", "fifteen", "sixteen", "seventeen", "eighteen", "nineteen"];
+    return valid(13 + teens.indexOf(m[1] as string), { fifteen: 15, thirty: 30, hundred: 0 }[m[2] as string] ?? 45, true);
+  }
   if ((m = /^half (?:past )?(\w+)$/.exec(t))) {
     hour = number(m[1] as string);
     minute = 30;
@@ -222,7 +226,7 @@ export const TIME_RULES: TimeRule[] = [
       if (
         /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|noon)\b/.test(before) &&
         /\b(?:sorry|no|i mean|rather|actually|make that|make it|or better)[, ]+(?:at )?$/.test(before) &&
-        /^\W*(?:$|please|if|then|with|for)/.test(m.input.slice(m.index + m[0].length))
+        /^\W*(?:$|please|if|then|with|for)|^, ?[A-Z]?[a-z]+(?: |,)/.test(m.input.slice(m.index + m[0].length))
       )
         return one("at", said);
       const afterDay =

@@ -1564,4 +1564,131 @@ what can i pick from
 which of your services could i pick
 which treatments are there to choose from
 what is there to choose from
+
+= ask-availability
+how soon could anyone see a sick dog
+how soon can somebody look at my tooth
+how soon can you fit a crown
+how soon could you have a look
+anything for a <service> <day>
+what's the soonest for a sick cat
+
+= book
+castrate my cat please
+have my dog's teeth done please
+have my windows tinted <day>
+my hamster won't eat, i need someone now
+somebody told me about <staff>, could he take me
+a friend swears by <staff>, can she see me
+have somebody test the alternator
+any stylist will do, only not <day>
+whoever is free, only not <day>: <service>
+could <staff> see me <day> <time>
+could <staff> have me <day> about <time>
+could you get a <service> in <day> <time>
+<service> when <staff> is in, <day>
+
+= cancel
+<day> isn't happening any more
+<time> isn't happening for me
+that's not happening <day>, sorry
+my back is right again, so no need for <day>
+i can't bring the dog <day>
+i can't bring my car in <day>
+drop the first of my two
+i have two with you, drop the later one
+
+= move
+can't do <time>, would <time> be ok
+can't do <day>, would <day> be ok
+
+= ask-mine
+i need to know if my <day> is still on
+i'd like to know if mine is still on
+was it <staff> or <staff> i'm seeing
+is it <staff> or <staff> we have
+
+= ask-staff
+who would you say is best with hips
+who'd you say is gentlest
+what's the name of the young dentist
+what's that tall barber called
+is the lady barber in <day>
+is the new girl in <day>
+
+= ask-price
+a <length> <service>, what's that in euros
+what's that in pounds
+is there a charge if i only want a wash
+what's it in total with the wash
+
+= ask-service
+how many hours does a <service> take
+how old can a kitten be for the <service>
+what age is the <service> for
+do you mind small animals over the holidays
+do you keep cats for people on holiday
+can you neuter a six month old
+is the <service> part of the <service>
+is a wash part of the <service>
+will my oil be checked in the <service>
+
+= ask-policy
+i have a cold, should i still come
+may i watch while he is being seen
+can i be with her when it's done
+can i get more of my drops without an appointment
+when will the x-ray results be in
+do i get the broken parts back
+can i bring my own colour
+can the bike stay there over night
+do you drive people home
+can i watch you work on it
+are kids in the same room
+do you ever run behind
+i need a note for my school
+could i come by for a form
+what does the plan cover
+does the van come out to us
+
+= ask-place
+where do i leave the trailer
+where can i tie the horse
+which bus comes by
+which tram comes by
+where may i put the bike
+
+= message
+nobody opened the door at my appointment
+i was there at <time> and nobody let me in
+you scratched my door
+you dented my car <day>
+my new number is <phone>
+my phone has changed: <phone>
+
+= refused/others
+when is <name>'s next appointment
+when is *ruth *miller's next appointment
+when does *peter *smith come next
+is *anna *brown with you <day>
+
+= refused/advice
+is garlic going to kill my cat
+is *chocolate bad for a dog
+how long can i walk with a torn muscle
+how long can i wait with this tooth
+
+= out-of-scope
+teach me to *sing
+teach me *chess
+help my son with *fractions
+my neighbour plays loud *music, can you do something
+can you stop my neighbour's *dog from barking
+
+= none
+what's up
+you can stop writing to me
+stop texting me
+hmm let me think
+who might you be
 `;
