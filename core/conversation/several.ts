@@ -131,7 +131,7 @@ function exchanged(t: Turn, reading: Reading): [Found[], Found[]] | null {
   const who = reading.found.filter((f) => ["name", "phone", "email"].includes(f.kind));
   const plain = (f: Found): Found => {
     const { part: _, ...rest } = f;
-    return rest as Found;
+    return rest;
   };
   const old = [...all, ...reading.found.filter((f) => f.kind !== "service")].filter(
     (f) => f.start < b.start && f.part !== "new" && ["service", "day", "time", "staff"].includes(f.kind),
