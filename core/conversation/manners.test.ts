@@ -255,3 +255,17 @@ describe("pretexts", () => {
     expect(t.last).not.toMatch(/relaxation|Wednesday 3 March|1:00/);
   });
 });
+
+describe("a service that was only heard of in passing", () => {
+  it("is asked about before anything is looked for", () => {
+    const t = at("hollow", "web", "the jacket of my late uncle is falling apart and I need help on saturday");
+    expect(t.state.expects).toBe("service");
+    expect(t.last).toMatch(/leather mending/i);
+    expect(at("hollow", "web", "the jacket of my late uncle is falling apart and I need help on saturday", "yes").state.expects).not.toBe("service");
+    expect(at("hollow", "web", "the jacket of my late uncle is falling apart and I need help on saturday", "no, something else").last).not.toMatch(/leather mending/i);
+  });
+
+  it("is not asked about where it is named", () => {
+    expect(at("hollow", "web", "leather mending on saturday").last).not.toMatch(/would that be|is it leather/i);
+  });
+});

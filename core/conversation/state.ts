@@ -122,6 +122,8 @@ export interface BookTask {
   waits?: boolean;
   /** How often the number of places was said to be too many. */
   crowded?: number;
+  /** The one in `among` was only heard of in passing: whether it is meant is asked. */
+  maybe?: boolean;
   /** Something hurts: where the house has everybody begin with one service, that is suggested, once. */
   complaint?: boolean;
   suggested?: boolean;

@@ -91,7 +91,7 @@ const WAVERS = 0.7;
 /** What is told of one's own appointment must be this sure to be a question about it. */
 const TOLD = 0.8;
 /** A guess of danger or of a refusal weighs heavily: it must be surer. */
-const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.93, refused: 0.5, "out-of-scope": 0.45, message: 0.62, "thanks-bye": 0.7 };
+const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.93, refused: 0.5, "out-of-scope": 0.45, message: 0.62, "thanks-bye": 0.7, person: 0.6 };
 
 /** As sure as this, a message as a whole weighs more than a part of it that seems to say something else besides. */
 const SURE = 0.85;
@@ -146,8 +146,8 @@ export function judge(
     const deed = each.some((e) => e.read?.errand === "move" || e.read?.errand === "cancel");
     parts.forEach((p, i) => {
       const e = each[i];
-      // What somebody was going to do the other day is no wish of now.
-      if (e && PAST.test(p.masked)) e.read = null;
+      // What somebody was going to do the other day is no wish of now, and who it is says nothing of it.
+      if (e && (PAST.test(p.masked) || ONLY_WHO.test(p.masked))) e.read = null;
       if (
         deed &&
         e?.read &&
@@ -259,8 +259,8 @@ function judgeOne(said: string, plain: string, own: (word: string) => boolean, o
     !/\b(?:when|what|which|who|whether|if|confirm\w*|check\w*|remind|forgot\w*|remember|sure|right|lost|isn't|aren't|wasn't)\b/.test(masked);
   const least = Math.max(tells ? TOLD : 0, open ? LEAST.open : ASKS_OR_ORDERS.test(masked) ? LEAST.asked : LEAST.bare, GRAVE[top.errand] ?? 0);
   // Who says that they are somebody else, or names somebody whose visits they ask for, asks about another client.
-  const asks = top.errand.startsWith("ask-") || top.errand === "none" || top.errand === "out-of-scope";
-  if ((asks && OF_OTHERS.test(masked)) || (["ask-mine", "move", "cancel"].includes(top.errand) && PRETEXT.test(masked)))
+  const asks = top.errand.startsWith("ask-") || ["none", "out-of-scope", "refused"].includes(top.errand);
+  if ((asks && OF_OTHERS.test(said)) || (["ask-mine", "move", "cancel"].includes(top.errand) && PRETEXT.test(masked)))
     return { read: { errand: "refused", rule: "errand/refused/of-others", at: 0, sure: Math.max(0.7, top.sure) }, subject: "others" };
   const sign = cued.find((c) => c.errand === top.errand);
   const plainly = cued.find((c) => c.rule === "errand/cancel/cancel");
@@ -294,17 +294,26 @@ function judgeOne(said: string, plain: string, own: (word: string) => boolean, o
     !/\bbook (?:me\b|us\b|an?\b|in\b|<)/.test(masked)
   )
     return { read: { errand: "move", rule: "errand/move/one-for-the-other", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "Can Otieno do it instead of Wanjiru": one person for the other, where a move is possible at all.
+  const move = list.find((g) => g.errand === "move" && g.sure >= 0.3);
+  if (move && /<staff>[^.;?!]{0,40}\b(?:instead of|rather than|in place of) <staff>/.test(masked))
+    return { read: { errand: "move", rule: "errand/move/one-for-the-other", at: 0, sure: Math.max(0.6, move.sure) }, subject: null };
   const supposed = cued.find((c) => c.rule.endsWith("/what-if"));
   if (supposed && top.errand !== "refused" && top.errand !== "emergency") return { read: { ...supposed, sure: Math.max(0.6, top.sure) }, subject: null };
   if (top.errand === "out-of-scope" && WHETHER.test(masked) && !worldly(masked))
     return { read: { errand: "ask-service", rule: "errand/ask-service/whether", at: 0, sure: 0.6 }, subject: null };
   // What names a thing that the house does is its business.
   if (top.errand === "out-of-scope" && /<(?:service|staff)>/.test(masked) && (named || top.sure < 0.9)) {
+    const signed = cued.find((c) => c.errand !== "thanks-bye");
+    if (signed) return { read: { ...signed, sure: 0.5 }, subject: null };
     const next = list.find((g) => g.errand !== "out-of-scope" && g.errand !== "none");
     return { read: next && next.sure >= 0.1 ? { errand: next.errand, rule: `errand/${next.label}/examples`, at: 0, sure: next.sure } : null, subject: null };
   }
   // Where the sentences waver, a plain sign of what they hold possible weighs more.
-  const rival = !sign && top.sure < WAVERS ? cued.find((c) => list.some((g) => g.errand === c.errand && g.sure >= 0.2)) : undefined;
+  const rival =
+    !sign && (top.sure < WAVERS || top.errand === "person")
+      ? cued.find((c) => (top.errand === "person" && c.errand.startsWith("ask-")) || list.some((g) => g.errand === c.errand && g.sure >= 0.2))
+      : undefined;
   if (rival) return { read: { ...rival, sure: Math.max(0.5, top.sure) }, subject: null };
   if (top.sure >= (sign ? Math.min(least, LEAST.open) : least)) {
     if (top.errand === "none") return { read: null, subject: null };
@@ -328,6 +337,10 @@ const WHETHER =
 
 const NEGATED =
   /\b(?:(?:don't|do not|didn't|did not|never|not|no need) (?:(?:really |actually )?(?:want|wish|need|mean|going|have|ask(?:ed)?)(?: you)? )?(?:to )?(?:cancel|call off|move|change|reschedule|shift|book)(?! (?:policy|fee))|(?:cancel|move|change|book) (?:nothing|no other|none))\b(?! .*\b(?:instead|rather|but)\b)/;
+
+/** A part that tells who somebody is and nothing else: "just put <name>, <phone>". */
+const ONLY_WHO =
+  /^\W*(?:(?:and|so|just|please|it's|it is|this is|i'm|i am|my|name|number|is|the|put|under|use|down|as|for|on|email|phone|thanks|ok)\W+)*<(?:name|phone|email)>(?:\W+(?:<(?:name|phone|email)>|here|speaking|please|thanks|and|on|is|it's|my|number|name))*\W*$/;
 
 const PAST =
   /^\W*(?:so |well |anyway |hi |hello )*(?:i|we) (?:(?:was|were) (?:going|hoping|meaning|planning|about) to|(?:meant|wanted|tried|planned|intended) to)\b.*\b(?:yesterday|earlier|sooner|ago|last|before|but|<day>)/;

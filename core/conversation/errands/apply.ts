@@ -7,6 +7,7 @@ import type { BookTask, CancelTask, MineTask, MoveTask, OldState } from "../stat
 import type { Turn } from "../turn.ts";
 import { weekdayOf, type DayNumber } from "../../time/days.ts";
 import { addDays, dayWish, singleDay } from "../wish.ts";
+import { beyond } from "./ask.ts";
 
 /** Keeps who it is, whenever it was said. A corrected number or name is looked up anew. */
 export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contact: boolean } {
@@ -79,6 +80,11 @@ export function saysBefore(text: string): boolean | null {
   return null;
 }
 
+/** Whether a word that tells of a service stands among words that speak of something else. */
+function inPassing(t: Turn, reading: Reading, id: string): boolean {
+  return beyond(t, { ...reading, said: reading.masked.replace(/<(?!service)\w+>/g, " ") }, [id]);
+}
+
 /** Puts what was said of the visit into a booking; true when the wish changed, so that what was offered no longer stands. */
 export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: ReadContext): boolean {
   let changed = false;
@@ -93,7 +99,16 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     changed = true;
   };
   const pick = ofKind(reading.found, "choice").at(-1)?.value;
-  if (single) setService(single.value[0] as string);
+  const passing = single?.rule === "service/telling-word" && !task.service && !task.among && t.state.expects !== "service" ? (single.value[0] as string) : undefined;
+  if (passing !== undefined && inPassing(t, reading, passing)) {
+    // "My dog is itching, could Fergus see him": a word that a service has too is no wish for it where somebody else is named, and else is asked about.
+    const theirs = ofKind(reading.found, "staff").flatMap((p) => (p.value === "any" || p.not ? [] : p.value));
+    if (theirs.length === 0 || theirs.some((p) => t.house.services.get(passing)?.staff.includes(p))) {
+      task.among = [passing];
+      task.maybe = true;
+      changed = true;
+    }
+  } else if (single) setService(single.value[0] as string);
   else if (several) {
     const narrowed = task.among ? several.value.filter((s) => task.among?.includes(s)) : several.value;
     if (narrowed.length === 1) setService(narrowed[0] as string);

@@ -172,6 +172,18 @@ function sameAgain(t: Turn, task: BookTask): boolean {
 
 function askService(t: Turn, task: BookTask): void {
   const { house } = t;
+  const [only] = task.among ?? [];
+  if (task.maybe && only !== undefined && task.among?.length === 1) {
+    delete task.maybe;
+    task.suggested = true;
+    const name = house.services.get(only)?.name ?? only;
+    t.say("book/is-it-for", { service: val(serviceText(house, only), serviceSource(house, only)) });
+    t.expect("service", [
+      { label: name, say: name },
+      { label: "Something else", say: "No, something else" },
+    ]);
+    return;
+  }
   // A length that only one of them comes in settles which is meant.
   if (task.among && task.among.length > 1 && typeof task.saidLength === "number") {
     const fit = task.among.filter((id) => house.services.get(id)?.variants.some((v) => v.lengthMin === task.saidLength));

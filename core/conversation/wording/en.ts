@@ -5,6 +5,7 @@
 export const EN = {
   "book/ask-service": ["What would you like to book?", "Which of our services is it for?"],
   "book/ask-which-service": ["Which one do you mean: {list}?", "That could be {list}. Which is it?"],
+  "book/is-it-for": ["Would that be for {service}?", "Is it {service} that you would like?"],
   "book/ask-length": ["{service} comes in {list}. How long would you like?", "How long should it be? We do {list} of {service}."],
   "book/length-taken": ["I'll take {length} unless you tell me otherwise.", "Then I take {length}; say so if it should be another."],
   "book/no-such-length": ["{service} comes in {list}, not in {wanted}. Which would you like?"],

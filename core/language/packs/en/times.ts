@@ -243,6 +243,8 @@ export const TIME_RULES: TimeRule[] = [
       const rest = `${before} ${m.input.slice(m.index + m[0].length)}`.replace(AROUND_A_TIME, " ").replace(/[^a-z0-9]+/g, "");
       if (said === "one" && (afterDay || /\b(?:the|that|this)(?: \w+)? $/.test(before))) return null;
       if (((waitsFor(at) || (at.expects === "name" && /^\d/.test(said))) && rest === "") || afterDay) return one("at", said);
+      // "Could it be eleven instead".
+      if (/\b(?:be|do|come(?: at)?|make it|have|to)[, ]+$/.test(before) && /^ instead\b/.test(m.input.slice(m.index + m[0].length))) return one("at", said);
       if (mayChange(at) && CHANGES.test(before) && /^\W*(?:$|then|please|instead|rather|o'?clock)/.test(m.input.slice(m.index + m[0].length)))
         return one("at", said);
       return null;

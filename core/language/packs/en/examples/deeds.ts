@@ -195,7 +195,7 @@ reschedule(| please| my <service>| it)
 i (need|have) to (reschedule|rearrange|postpone)(| please)
 postpone (it|my appointment|my <service>|the visit) (to|till|until|by) <day>
 (i can't|i cannot|i won't) (make|do|come) <day>(,| so| and) (can we|could we|could i|is it possible to) (move|do <day>|come <day>|reschedule|make it <day>|find another day|change it)
-(could|can) (we|i) (say|do|have) <time> (instead of|rather than|and not) <time>(| <day>)
+(could|can) (we|i) (say|have) <time> (instead of|rather than|and not) <time>(| <day>)
 (could|can) you (put|move) (us|me) (forward|over) to (<day>|the <day> after|the week after)
 make (it|mine|the visit) (half an hour|an hour|a bit|a little) (later|earlier)
 (one|a|two) (day|week|weeks|hour) (later|earlier)(| for my appointment| than booked|, please)

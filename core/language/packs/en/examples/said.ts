@@ -1171,19 +1171,13 @@ this is going nowhere, get me someone
 this isn't working, a person please
 you don't understand me, get me a person
 you're no use, somebody else
-not a robot please
-a proper person please
-a human being please
 somebody real
-someone please
-the desk please
-the office please
-the manager please
-reception please
-<staff> please
 put me through
 put me on to <staff>
 put <staff> on
+can i have the office
+give me the desk
+a proper person, if you can
 
 = thanks-bye
 sorry, wrong number
