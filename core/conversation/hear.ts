@@ -14,6 +14,7 @@ import { EMERGENCY_SOURCE, handOver, messageTaker, offerToPassOn, slip } from ".
 import { yesNoChoices } from "./errands/identity.ts";
 import { waits, wantsBack } from "./backagain.ts";
 import { dropHold } from "./errands/offering.ts";
+import { hearNumber } from "./errands/number.ts";
 import { hearQuestion } from "./errands/questions.ts";
 import { hearGoAhead, isAsk, wishIn } from "./goahead.ts";
 import { proceed } from "./proceed.ts";
@@ -49,6 +50,9 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   // A number or address that a question of the house's asks for is its answer, not the client's own.
   const asked = state.expects.startsWith("question:") ? t.house.questions.get(state.expects.slice("question:".length))?.kind : undefined;
   const kept = asked === "phone" || asked === "email" || asked === "address" ? { name: false, contact: false } : keepIdentity(t, reading);
+  const number = kept.contact || reading.limit !== null ? null : hearNumber(t, reading);
+  if (number === "part") return;
+  if (number === "whole") kept.contact = true;
   // What was asked for and is there is an answer, whatever else its words might begin: "ring me on 902 …".
   const answered = (state.expects === "name" && kept.name) || (["phone", "email", "phone-check", "email-check"].includes(state.expects) && kept.contact);
   if (answered && !reading.question) {

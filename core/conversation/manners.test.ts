@@ -269,3 +269,38 @@ describe("a service that was only heard of in passing", () => {
     expect(at("hollow", "web", "leather mending on saturday").last).not.toMatch(/would that be|is it leather/i);
   });
 });
+
+describe("a number that comes in pieces", () => {
+  const asked = ["taping on thursday at 9", "Vida Ross"];
+
+  it("is put together, and said how far it is", () => {
+    const t = talk(...asked, "nine oh two, five five five", "oh one nine six");
+    expect(t.each[2]).toMatch(/6 digits/);
+    expect(t.state.client.phone).toBe("+19025550196");
+    expect(t.state.expects).not.toBe("phone");
+  });
+
+  it("may be said anew as a whole, after a digit was missing", () => {
+    const t = talk(...asked, "902 555 019", "902 555 0196");
+    expect(t.each[2]).toMatch(/9 digits/);
+    expect(t.state.client.phone).toBe("+19025550196");
+  });
+
+  it("is offered the keys on the telephone, and not in writing", () => {
+    expect(at("ternbay", "phone", ...asked, "nine oh two, five five five, oh one nine").last).toMatch(/keys/);
+    expect(talk(...asked, "902 555 019").last).not.toMatch(/keys/);
+  });
+
+  it("is not made of an hour or a day that is changed", () => {
+    const t = talk(...asked, "could it be at 11:15 instead");
+    expect(t.last).not.toMatch(/digits/);
+  });
+});
+
+describe("a message", () => {
+  it("that speaks of prices without asking is taken as it is", () => {
+    const t = talk("I'd like to leave a message", "the price list on your site has a mistake in it", "Ann Roe", "902 555 0188");
+    expect(t.slips).toMatchObject([{ slip: "message" }]);
+    expect(t.slips[0]?.text).toContain("mistake");
+  });
+});

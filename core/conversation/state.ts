@@ -67,6 +67,8 @@ export interface ClientState {
   /** Their own word where there is no card. */
   saysBefore?: boolean;
   noPhone?: boolean;
+  /** The digits of a number that was not whole. */
+  phonePart?: string;
 }
 
 /** What is wished for the visit, as far as it was said. */

@@ -12,6 +12,78 @@ const MONDAY = at("2027-03-01T08:30");
 const slots = (text: string, expects?: Expects, now = MONDAY) => readPublic(text, { house, now, ...(expects ? { expects } : {}) }).slots;
 const errands = (text: string, expects?: Expects) => readPublic(text, { house, now: MONDAY, ...(expects ? { expects } : {}) }).errands;
 
+describe("named days, on the day itself", () => {
+  it.each([
+    ["mother's day", "2027-05-09"],
+    ["good friday", "2027-03-26"],
+    ["canada day", "2027-07-01"],
+    ["christmas eve", "2027-12-24"],
+  ])("%s is today", (said, day) => {
+    expect(slots(`on ${said}`, undefined, at(`${day}T08:30`))).toMatchObject({ date: day });
+  });
+
+  it("and the next year's on the day after", () => {
+    expect(slots("on mother's day", undefined, at("2027-05-10T08:30"))).toMatchObject({ date: "2028-05-14" });
+  });
+});
+
+describe("two hours of one afternoon", () => {
+  it.each([
+    ["2:30 to 4 pm", "14:30", "16:00"],
+    ["from 11:15 to 1 pm", "11:15", "13:00"],
+    ["between 1:45 and 3 pm", "13:45", "15:00"],
+  ])("%s", (said, from, to) => {
+    expect(slots(said)).toMatchObject({ time_from: from, time_to: to, time_to_is: "end" });
+  });
+});
+
+describe("days told from what happens besides", () => {
+  it.each([
+    ["our wedding is on the 20th and we need a massage the week before", { date_from: "2027-03-08", date_to: "2027-03-14" }],
+    ["my race is on the 14th, could I have a massage the day after", { date: "2027-03-15" }],
+    ["my plan runs out next week, can I see somebody tomorrow", { date: "2027-03-02" }],
+    ["my wedding is on saturday, please make me an appointment", { date: "2027-03-06" }],
+  ])("%s", (said, right) => {
+    expect(slots(said)).toMatchObject(right);
+  });
+
+  it("a week that is bounded from within stays that week", () => {
+    expect(slots("taping next week, any day after tuesday")).toMatchObject({ date_from: "2027-03-10", date_to: "2027-03-14" });
+    expect(slots("taping next week, before thursday")).toMatchObject({ date_from: "2027-03-08", date_to: "2027-03-10" });
+  });
+});
+
+describe("what is said no to", () => {
+  it("days and people in general", () => {
+    expect(slots("a massage, no fridays please")).toMatchObject({ exclude_weekdays: ["Friday"] });
+    expect(slots("a massage, but not with a man")).toMatchObject({ staff_gender: "woman" });
+    expect(slots("rather no women")).toMatchObject({ staff_gender: "man" });
+  });
+});
+
+describe("names of people who are clients", () => {
+  it.each([
+    ["cancel Greta Holm on thursday", undefined, "Greta Holm"],
+    ["May Firth", "name", "May Firth"],
+    ["taping on friday, Rosa Brandt, 902 555 0177", undefined, "Rosa Brandt"],
+  ] as const)("%s", (said, expects, name) => {
+    expect(slots(said, expects)).toMatchObject({ name });
+  });
+
+  it("though somebody of the house has such a name; with them alone it is no name", () => {
+    expect(slots("taping on friday, Rosa Brandt, 902 555 0177")["staff"]).toBeUndefined();
+    expect(slots("with Tobias 902 555 0177")).toMatchObject({ staff: "Tobias Lindqvist" });
+    expect(slots("with Tobias 902 555 0177")["name"]).toBeUndefined();
+  });
+});
+
+describe("shorthand", () => {
+  it("is read as what it stands for, and letters among letters are letters", () => {
+    expect(errands("whats ur opening hrs")).toEqual(["ask-hours"]);
+    expect(slots("b u r t", "name")).toMatchObject({ name: expect.stringMatching(/burt/i) as string });
+  });
+});
+
 describe("days", () => {
   it.each([
     ["today", { date: "2027-03-01" }],

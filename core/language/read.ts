@@ -10,7 +10,7 @@ import { DAY_RULES, ownDayRule, type DayRule } from "./packs/en/days.ts";
 import { TIME_RULES } from "./packs/en/times.ts";
 import { COMMON } from "./packs/en/words.ts";
 import { lexiconOf, services, staff } from "./recognisers/house.ts";
-import { emails, names, phones } from "./recognisers/people.ts";
+import { longRuns, emails, names, phones } from "./recognisers/people.ts";
 import { choices, company, lengths, lengthsOfServices, shifts, yesNo } from "./recognisers/small.ts";
 import { aroundEvents, correct, everyWeek, joinDays, passedHour, ruleOut } from "./refiners/join.ts";
 import { assignParts, assignPeople, splitRanges } from "./refiners/parts.ts";
@@ -48,7 +48,9 @@ export function read(text: string, context: ReadContext): Reading {
   const spelled = spell(text, (w) => lexicon.vocabulary.has(w) || lexicon.names.has(w), context.expects === "name" || context.expects === "name-check");
   const { said } = spelled;
   const solid = [...emails(said), ...phones(said, at)];
-  const clear = (f: Found): boolean => !solid.some((s) => s.start < f.end && f.start < s.end);
+  // Where a number is waited for, digits in a row are part of one, however short it came: "nine oh two" is no hour then.
+  const pieces = context.expects === "phone" ? longRuns(said) : [];
+  const clear = (f: Found): boolean => ![...solid, ...pieces].some((s) => s.start < f.end && f.start < s.end);
   const timed = longest(timeFinds(said, at).filter(clear), []);
   const dayed = longest(dayFinds(said, at).filter(clear), timed);
   const times = timed.filter((t) => !dayed.some((d) => overlap(t, d) && !shares(t, d)));

@@ -1,5 +1,6 @@
 import { distance } from "fastest-levenshtein";
 import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js/min";
+import type { House } from "../../house/compile.ts";
 import type { Moment } from "../context.ts";
 import type { Found } from "../found.ts";
 import { SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
@@ -107,7 +108,17 @@ function digitRuns(said: Said): Run[] {
   return runs;
 }
 
-function phoneOf(digits: string, plus: boolean, at: Moment): { e164: string; assumed?: string } | null {
+/** The digits of the longest run of them in a text, however they are said: "nine oh two, double five". */
+export const digitsIn = (text: string): string => digitRuns(normalise(text)).reduce((most, r) => (r.digits.length > most.length ? r.digits : most), "");
+
+/** Where so many digits stand in a row that they are part of a number and no hour. */
+export const longRuns = (said: Said): { start: number; end: number }[] => digitRuns(said).filter((r) => r.digits.length >= 5);
+
+/** A telephone number from its digits, E.164; null where they make up none for the house's country. */
+export const wholeNumber = (digits: string, house: House): string | null =>
+  digits.length >= 7 && digits.length <= 15 ? (phoneOf(digits, false, { house })?.e164 ?? null) : null;
+
+function phoneOf(digits: string, plus: boolean, at: Pick<Moment, "house">): { e164: string; assumed?: string } | null {
   const country = at.house.handbook.country as CountryCode;
   const own = at.house.handbook.place.phone;
   const local = own ? parsePhoneNumberFromString(own)?.nationalNumber : undefined;

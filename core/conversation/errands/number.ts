@@ -1,0 +1,38 @@
+import { digitsIn, wholeNumber } from "../../language/recognisers/people.ts";
+import type { Reading } from "../../language/read.ts";
+import { saidSource } from "../sources.ts";
+import { val, type Turn } from "../turn.ts";
+
+/** Fewer digits than this are no part of a number: "at 2", "the 12th". */
+const LEAST = 3;
+
+/**
+ * A number that came in pieces, or a digit short, where one was asked for: pieces are put together, and of what is not
+ * a whole number it is said how much of it there is. Gives "whole" when the number is there now, "part" when the rest
+ * was asked for, null when the message was about something else.
+ */
+export function hearNumber(t: Turn, reading: Reading): "whole" | "part" | null {
+  const { state, house } = t;
+  const c = state.client;
+  if (state.expects !== "phone" || reading.found.some((f) => ["phone", "email", "day", "time"].includes(f.kind))) return null;
+  const digits = digitsIn(reading.said);
+  if (digits.length < LEAST) return null;
+  const joined = `${c.phonePart ?? ""}${digits}`;
+  const whole = c.phonePart === undefined ? null : wholeNumber(joined, house);
+  if (whole !== null) {
+    c.phone = whole;
+    c.confirmed = false;
+    delete c.match;
+    delete c.card;
+    delete c.phonePart;
+    t.rule("phone/in-pieces");
+    return "whole";
+  }
+  // Longer than any number: it was begun again, and this is all of it.
+  if (joined.length > 15) delete c.phonePart;
+  else c.phonePart = c.phonePart !== undefined && digits.length >= 7 ? digits : joined;
+  t.rule("phone/not-whole");
+  t.say(state.channel === "phone" ? "phone/not-whole-keys" : "phone/not-whole", { n: val(String((c.phonePart ?? digits).length), saidSource) });
+  t.expect("phone");
+  return "part";
+}
