@@ -1,3 +1,4 @@
+import { repair } from "./unheard.ts";
 import type { House } from "../house/compile.ts";
 import { contextOf } from "./context.ts";
 import { read } from "../language/read.ts";
@@ -6,7 +7,7 @@ import type { Channel } from "../house/schema.ts";
 import type { EpochMin } from "../time/zone.ts";
 import { nobodyCame } from "./errands/message.ts";
 import { hearAside, silence, standsStill } from "./asides.ts";
-import { hear, repair } from "./hear.ts";
+import { hear } from "./hear.ts";
 import { result } from "./result.ts";
 import type { Event, State, Step } from "./state.ts";
 import { fromCalendar } from "./errands/offering.ts";

@@ -262,7 +262,9 @@ describe("a service that was only heard of in passing", () => {
     expect(t.state.expects).toBe("service");
     expect(t.last).toMatch(/leather mending/i);
     expect(at("hollow", "web", "the jacket of my late uncle is falling apart and I need help on saturday", "yes").state.expects).not.toBe("service");
-    expect(at("hollow", "web", "the jacket of my late uncle is falling apart and I need help on saturday", "no, something else").last).not.toMatch(/leather mending/i);
+    expect(at("hollow", "web", "the jacket of my late uncle is falling apart and I need help on saturday", "no, something else").last).not.toMatch(
+      /leather mending/i,
+    );
   });
 
   it("is not asked about where it is named", () => {

@@ -99,7 +99,8 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     changed = true;
   };
   const pick = ofKind(reading.found, "choice").at(-1)?.value;
-  const passing = single?.rule === "service/telling-word" && !task.service && !task.among && t.state.expects !== "service" ? (single.value[0] as string) : undefined;
+  const passing =
+    single?.rule === "service/telling-word" && !task.service && !task.among && t.state.expects !== "service" ? (single.value[0] as string) : undefined;
   if (passing !== undefined && inPassing(t, reading, passing)) {
     // "My dog is itching, could Fergus see him": a word that a service has too is no wish for it where somebody else is named, and else is asked about.
     const theirs = ofKind(reading.found, "staff").flatMap((p) => (p.value === "any" || p.not ? [] : p.value));

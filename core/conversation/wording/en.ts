@@ -41,7 +41,10 @@ export const EN = {
   "book/ask-visitor": ["I'm keeping {time}. What is the visitor's name?"],
   "book/ask-phone": ["And a telephone number for you?", "What number can we reach you at?"],
   "book/ask-email": ["An email address will do as well. Which one?"],
-  "phone/not-whole": ["That is {n} digits, which is no whole number yet. How does it go on?", "I have {n} digits so far, and some are missing. What comes after them?"],
+  "phone/not-whole": [
+    "That is {n} digits, which is no whole number yet. How does it go on?",
+    "I have {n} digits so far, and some are missing. What comes after them?",
+  ],
   "phone/not-whole-keys": [
     "I heard {n} digits, so some are missing. Say the rest, or press the whole number on the keys.",
     "That makes {n} digits, which is no whole number yet. Tell me the rest, or use the keys for all of it.",

@@ -350,7 +350,10 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     if (sure && picked.length >= 1 && (picked.length >= 2 || capital(said, picked[0] as Token))) return [asName(said, picked, "name/beside-number")];
   }
   // "Cancel Greta Holm on Thursday": whose it is, straight after what is to be done.
-  const whose = /\b(?:cancel|move|reschedule|rebook|change|(?:treatments?|visits?|appointments?|bookings?|records?|files?|notes|details|history|bills?|payments?) (?:of|for)) (\p{Lu}[\p{L}'’-]+ \p{Lu}[\p{L}’-]+)(?=[\s.,;!?]|$)/u.exec(said.raw);
+  const whose =
+    /\b(?:cancel|move|reschedule|rebook|change|(?:treatments?|visits?|appointments?|bookings?|records?|files?|notes|details|history|bills?|payments?) (?:of|for)) (\p{Lu}[\p{L}'’-]+ \p{Lu}[\p{L}’-]+)(?=[\s.,;!?]|$)/u.exec(
+      said.raw,
+    );
   if (whose?.[1]) {
     const start = whose.index + whose[0].indexOf(whose[1]);
     const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (whose[1] as string).length);

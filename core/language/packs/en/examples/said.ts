@@ -1685,4 +1685,16 @@ you can stop writing to me
 stop texting me
 hmm let me think
 who might you be
+
+= person
+get <staff> on the phone for me
+get <staff> on the line please
+could you get <staff> to the phone
+could you fetch <staff> to the phone
+i need <staff> on the line
+
+= move
+i booked a <service> <day> but i need it <day>
+i have a <service> <day> but need it <day>
+i'm booked <day> but it has to be <day>
 `;

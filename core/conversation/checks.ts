@@ -1,0 +1,64 @@
+import { ofKind } from "../language/found.ts";
+import { type Reading } from "../language/read.ts";
+import { applyToBook } from "./errands/apply.ts";
+import { contextOf } from "./context.ts";
+import { wishIn } from "./goahead.ts";
+import { proceed } from "./proceed.ts";
+import { reopen } from "./start.ts";
+import { type Turn } from "./turn.ts";
+
+/** Answers to a number, an address or a name that was read back; true when that was it. */
+export function checks(t: Turn, reading: Reading, contact: boolean): boolean {
+  const { state } = t;
+  if (state.expects !== "phone-check" && state.expects !== "email-check" && state.expects !== "name-check") return false;
+  const yes = ofKind(reading.found, "yes")[0]?.value;
+  if (state.expects === "name-check" && nameChecked(t, reading, yes)) return true;
+  if (contact) {
+    if (yes && !ofKind(reading.found, "phone-end").length) state.client.confirmed = true;
+    proceed(t);
+    return true;
+  }
+  // What is wished for is kept, whatever is being asked.
+  const task = state.task;
+  if (task?.errand === "book" && wishIn(reading) && !reading.question && reading.errands.every((e) => e.errand === "book" || e.errand === "move")) {
+    if (yes) state.client.confirmed = true;
+    if (applyToBook(t, task, reading, contextOf(t.house, t.now, state))) reopen(t, task);
+    proceed(t);
+    return true;
+  }
+  if (yes === undefined) return false;
+  if (yes) state.client.confirmed = true;
+  else {
+    if (state.expects === "phone-check") delete state.client.phone;
+    else delete state.client.email;
+    delete state.client.looked;
+    t.say("check/again");
+    t.expect(state.expects === "phone-check" ? "phone" : "email");
+    return true;
+  }
+  proceed(t);
+  return true;
+}
+
+/** What was read back as the name: right, another one, or to be spelled. */
+function nameChecked(t: Turn, reading: Reading, yes: boolean | undefined): boolean {
+  const { client } = t.state;
+  if (yes) {
+    if (client.name) client.nameHeard = client.name;
+    delete client.spells;
+    proceed(t);
+    return true;
+  }
+  if (ofKind(reading.found, "name").length > 0) {
+    delete client.looked;
+    proceed(t);
+    return true;
+  }
+  if (yes === undefined) return false;
+  delete client.name;
+  delete client.looked;
+  client.spells = true;
+  t.say("check/spell");
+  t.expect("name");
+  return true;
+}

@@ -1,0 +1,214 @@
+import { ofKind } from "../language/found.ts";
+import { CARDINALS } from "../language/packs/en/words.ts";
+import { type Reading } from "../language/read.ts";
+import { applyOld, applyToBook, applyWish, saysBefore } from "./errands/apply.ts";
+import { answer, beyond, feeOfThat, fromHandbook } from "./errands/ask.ts";
+import { newBook } from "./errands/book.ts";
+import { dropHold } from "./errands/offering.ts";
+import { contextOf } from "./context.ts";
+import { wishIn } from "./goahead.ts";
+import { proceed } from "./proceed.ts";
+import { hearSlot, pickAppointment } from "./slot.ts";
+import { carriedOn, reopen } from "./start.ts";
+import type { Task } from "./state.ts";
+import { type Turn } from "./turn.ts";
+import { notKnown, resume, repair, close } from "./unheard.ts";
+
+/** What was said and is no errand of its own: an answer or a change within an errand, or words while nothing is being worked on. */
+
+/** Within an errand: an answer, a choice, a change, a question, or something that was not understood. */
+export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: { name: boolean; contact: boolean }): void {
+  const { state } = t;
+  const context = contextOf(t.house, t.now, state);
+  const yes = ofKind(reading.found, "yes")[0]?.value;
+  let moved = kept.name || kept.contact;
+  if (reading.errands.some((e) => e.errand === "thanks-bye") && /\b(?:bye|goodbye|forget it|never ?mind)\b/i.test(text)) {
+    if ("hold" in task && task.hold) dropHold(t, task);
+    state.task = null;
+    state.later = [];
+    state.outcomes.push("abandoned");
+    t.say("bye/nothing-done");
+    state.status = "closed";
+    t.expect("nothing");
+    return;
+  }
+  if (state.expects === "phone" || state.expects === "email") {
+    if (
+      !moved &&
+      (yes === false ||
+        /\b(?:rather not|not say|prefer not|don't want|do not want|none of your)\b/i.test(text) ||
+        /\b(?:don't|do not|no) (?:have|phone|number|mobile|cell|email)\b/i.test(text))
+    ) {
+      // Neither number nor address: one of them is needed, and is asked for once more in words of its own.
+      if (state.client.noPhone) {
+        delete state.client.noPhone;
+        state.repairs++;
+        if (state.repairs >= 3) return repair(t);
+        t.say("book/need-contact");
+        t.expect("phone");
+        return;
+      }
+      state.client.noPhone = true;
+      return proceed(t);
+    }
+  }
+  if ((task.errand === "book" || task.errand === "move") && state.expects === "slot" && task.offered.length > 0) {
+    if (hearSlot(t, task, reading)) return;
+  }
+  if (task.errand === "book") {
+    // "The first one" and "Wednesday at 5" say no number of places.
+    const counts = task.needPlaces && !/\bat \d|:\d\d|[ap]\.?m\b/i.test(text) && !reading.found.some((f) => f.kind === "choice" || f.kind === "day");
+    const bare = counts ? /^\W*(?:\w+ ){0,3}?(\d{1,2}|one|two|three|four|five|six)\b/i.exec(text)?.[1] : undefined;
+    if (bare !== undefined) {
+      delete task.needPlaces;
+      task.places = /^\d/.test(bare) ? Number(bare) : (CARDINALS[bare.toLowerCase()] ?? 1);
+      moved = true;
+    }
+    if (
+      state.expects === "service" &&
+      yes === false &&
+      !wishIn(reading) &&
+      !moved &&
+      saysBefore(text) === null &&
+      !reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability")
+    ) {
+      if (task.suggested && task.among?.length === 1) {
+        delete task.among;
+        return proceed(t);
+      }
+      if (task.instead) {
+        // What was offered in its place is declined: the first wish stands.
+        Object.assign(task, task.instead);
+        delete task.instead;
+        delete task.among;
+        return proceed(t);
+      }
+      state.task = null;
+      t.say("book/let-go");
+      return proceed(t);
+    }
+    const before = JSON.stringify(task);
+    if (applyToBook(t, task, reading, context)) reopen(t, task);
+    moved ||= before !== JSON.stringify(task);
+  } else if (task.errand === "move") {
+    if (!task.appointment && state.expects !== "which-appointment" && applyOld(task, reading, context, false)) moved = true;
+    if (state.expects === "which-appointment") moved = pickAppointment(t, task, reading) || moved;
+    else if (applyWish(t, task, reading, context)) {
+      reopen(t, task);
+      moved = true;
+    }
+    const person = ofKind(reading.found, "staff").findLast((p) => !p.not && p.part !== "old");
+    if (person && task.appointment) {
+      task.staff = person.value;
+      reopen(t, task);
+      moved = true;
+    }
+  } else if (task.errand === "cancel") {
+    if (state.expects === "which-appointment") moved = pickAppointment(t, task, reading) || moved;
+    else if (task.appointment === undefined && applyOld(task, reading, context, true)) moved = true;
+  } else if (task.errand === "ask-mine") moved = applyOld(task, reading, context, true) || moved;
+  if (moved) {
+    state.repairs = 0;
+    return proceed(t);
+  }
+  if (state.expects === "day" && task.errand === "book" && (yes === false || reading.found.some((f) => f.kind === "staff"))) {
+    // "I don't mind" when: soonest first.
+    if (yes === false && /\b(?:forget|never ?mind|leave it|nothing)\b/i.test(text)) {
+      state.task = null;
+      t.say("book/let-go");
+      return proceed(t);
+    }
+    task.wish.days = { ranges: [], soonest: true };
+    return proceed(t);
+  }
+  if (reading.question && (feeOfThat(t, reading) || fromHandbook(t, reading))) {
+    state.repairs = 0;
+    return resume(t);
+  }
+  // "Wait, when was it?": what is to be agreed to is said again.
+  if (
+    reading.question &&
+    state.expects === "go-ahead" &&
+    text.trim().split(/\s+/).length <= 8 &&
+    /\b(?:when|what (?:time|day|date)|which (?:day|one|date)|who|whom|with whom|is (?:that|it))\b/i.test(text)
+  ) {
+    t.rule("go-ahead/said-again");
+    return proceed(t);
+  }
+  if (reading.question && /\w{3,} \w{2,} \w{2,}/.test(reading.masked)) return notKnown(t, text);
+  repair(t);
+}
+
+/** Nothing is being worked on: what was said begins something, asks something, or is not understood. */
+export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: boolean; contact: boolean }): void {
+  const { state } = t;
+  const yes = ofKind(reading.found, "yes")[0]?.value;
+  const services = ofKind(reading.found, "service");
+  // What was chosen from all that there is is a wish for it.
+  if (state.asking === "book") delete state.asking;
+  if (state.asking && services.length > 0) {
+    const asking = state.asking;
+    delete state.asking;
+    answer(t, asking, reading);
+    return proceed(t);
+  }
+  if (state.expects === "anything" && yes === false && !wishIn(reading)) return close(t);
+  if (reading.question && services.length === 0 && fromHandbook(t, reading)) return proceed(t);
+  const when = reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "length" || f.kind === "places");
+  if (services.length > 0 && !when && reading.question) {
+    if (answer(t, "ask-service", reading)) return proceed(t);
+    return notKnown(t, text);
+  }
+  // A question that speaks of something else as well is no wish for what it names.
+  if (
+    services.length > 0 &&
+    reading.question &&
+    reading.errands.length === 0 &&
+    beyond(
+      t,
+      reading,
+      services.flatMap((s) => s.value),
+    )
+  ) {
+    if (fromHandbook(t, reading)) return proceed(t);
+    return notKnown(t, text);
+  }
+  if (services.length > 0 || (when && !reading.question) || (when && (state.topic || state.topics)) || carriedOn(t, reading)) {
+    const fresh = carriedOn(t, reading) ?? newBook();
+    if (services.length === 0 && !fresh.service) {
+      if (state.topic) fresh.service = state.topic;
+      else if (state.topics) fresh.among = state.topics;
+    }
+    state.task = fresh;
+    applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
+    state.repairs = 0;
+    return proceed(t);
+  }
+  if (/^\W*(?:hi+|hello|hey+|good (?:morning|afternoon|evening|day)|hiya|greetings|yo|howdy)(?: there| you| again| everyone)?\W*$/i.test(text)) {
+    t.say("what-can-i-do");
+    t.expect("errand");
+    return;
+  }
+  // "Yes, book": what was spoken of last is to be booked.
+  if (yes && /\bbook\b/i.test(text) && (state.topic ?? state.topics)) {
+    state.task = { ...newBook(), ...(state.topic ? { service: state.topic } : { among: state.topics as string[] }) };
+    state.repairs = 0;
+    return proceed(t);
+  }
+  if (fromHandbook(t, reading, text.trim().split(/\s+/).length <= 4 ? 0.5 : 0.75)) return proceed(t);
+  // Whoever speaks of one of the house's people, and asks nothing that is understood, most likely wants to see them.
+  if (kept.name || kept.contact || yes) {
+    t.say("what-can-i-do");
+    t.expect("errand");
+    return;
+  }
+  const person = ofKind(reading.found, "staff").find((s) => s.value !== "any" && !s.not);
+  if (person && person.value !== "any" && t.house.staff.get(person.value[0] ?? "")?.bookable) {
+    state.task = newBook();
+    applyToBook(t, state.task, reading, contextOf(t.house, t.now, state));
+    t.rule("book/for-a-person-named");
+    return proceed(t);
+  }
+  if (reading.question && /\w{3,}/.test(reading.masked)) return notKnown(t, text);
+  repair(t);
+}

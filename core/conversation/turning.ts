@@ -1,0 +1,132 @@
+import { ofKind } from "../language/found.ts";
+import { read, type Reading } from "../language/read.ts";
+import { applyToBook, applyWish } from "./errands/apply.ts";
+import { newBook } from "./errands/book.ts";
+import { dropHold } from "./errands/offering.ts";
+import { contextOf } from "./context.ts";
+import { SAME } from "./start.ts";
+import type { BookTask, MoveTask } from "./state.ts";
+import { type Turn } from "./turn.ts";
+
+/** What turns what was said, or what is being done, into something else: a booking into a move, a person spoken of, another visit. */
+
+/** "Could Tobias see me earlier on the 16th": later or earlier than something that is booked is a move. */
+export function asMove(t: Turn, reading: Reading, text: string): Reading {
+  const books = reading.errands.length === 1 && ["book", "ask-availability"].includes(reading.errands[0]?.errand ?? "");
+  const shift = ofKind(reading.found, "shift").some((s) => s.value === "later" || s.value === "earlier");
+  const known =
+    t.state.appointments.length > 0 &&
+    reading.errands.length === 0 &&
+    ofKind(reading.found, "shift").some((s) => s.byMin !== undefined || s.value === "later" || s.value === "earlier");
+  // "At 11 instead of 10": one hour for another is a move, whoever is to do it.
+  const swaps =
+    books &&
+    ofKind(reading.found, "time").length > 0 &&
+    /\b[\w:.]+ (?:am |pm |o'clock )?(?:instead of|rather than) (?:at )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|noon|half|quarter)/i.test(
+      reading.said,
+    );
+  if (swaps && !t.state.task) return again(t, text);
+  // "Sorry, wrong day, Wednesday I meant", right after a booking.
+  const mistaken =
+    t.state.last !== undefined &&
+    !t.state.task &&
+    (books || reading.errands.length === 0) &&
+    reading.found.some((f) => f.kind === "day" || f.kind === "time") &&
+    ofKind(reading.found, "service").length === 0 &&
+    /\b(?:wrong (?:day|time|date)|i meant|meant to say|my mistake|should (?:have been|be))\b/i.test(text);
+  if (mistaken) return again(t, text);
+  if (!(books || known) || !shift || t.state.task || ofKind(reading.found, "service").length > 0 || SAME.test(reading.said)) return reading;
+  return again(t, text);
+}
+
+function again(t: Turn, text: string): Reading {
+  const anew = read(text, { ...contextOf(t.house, t.now, t.state), errand: "move" });
+  return { ...anew, errands: [{ errand: "move", rule: "errand/move/later-or-earlier", at: 0, sure: 0.5 }] };
+}
+
+/** "When is he in", "with her": the person spoken of last. */
+export function spokenOf(t: Turn, reading: Reading, text: string): Reading {
+  const named = ofKind(reading.found, "staff").find((s) => s.value !== "any" && !s.not);
+  if (named && named.value !== "any") {
+    t.state.person = named.value[0] as string;
+    return reading;
+  }
+  const word = /\b(?:with|by|see|to|is|does|when's|has) (him|her|he|she|they|them)\b/i.exec(text);
+  if (!word || !t.state.person || reading.found.some((f) => f.kind === "for-whom") || (t.state.task?.errand === "book" && t.state.task.forWhom)) return reading;
+  const start = word.index + word[0].length - (word[1] as string).length;
+  return {
+    ...reading,
+    found: [
+      ...reading.found,
+      {
+        kind: "staff",
+        value: [t.state.person],
+        rule: "staff/spoken-of",
+        start,
+        end: start + (word[1] as string).length,
+        assumed: t.house.staff.get(t.state.person)?.name ?? "",
+      },
+    ],
+  };
+}
+
+/** "No, the follow-up": another of the client's appointments is meant than the one that was named. */
+export function theOther(t: Turn, reading: Reading): boolean {
+  const task = t.state.task;
+  if ((task?.errand !== "cancel" && task?.errand !== "move") || !task.appointment || reading.question) return false;
+  const named = ofKind(reading.found, "service").flatMap((s) => s.value);
+  if (named.length === 0 || named.includes(task.appointment.service)) return false;
+  const others = t.state.appointments.filter((a) => a.id !== task.appointment?.id && named.includes(a.service));
+  const [other] = others;
+  if (!other || others.length > 1) return false;
+  if (task.errand === "move") dropHold(t, task);
+  task.appointment = other;
+  t.rule("which-appointment/the-other");
+  return true;
+}
+
+/** Another day or hour in answer to "shall I cancel it?": then it is to be moved. */
+export function insteadOfCancelling(t: Turn, reading: Reading, text: string): boolean {
+  const task = t.state.task;
+  const asks = reading.question && !/\b(?:come|instead|move|make it|rather|change|shift|do it)\b/i.test(text);
+  if (task?.errand !== "cancel" || !task.appointment || asks || reading.errands.some((e) => e.errand === "cancel")) return false;
+  if (!reading.found.some((f) => f.kind === "day" || f.kind === "time") || ofKind(reading.found, "yes")[0]?.value) return false;
+  const fresh: MoveTask = { errand: "move", old: {}, appointment: task.appointment, wish: {}, offered: [], refused: [] };
+  t.state.task = fresh;
+  const context = contextOf(t.house, t.now, t.state);
+  applyWish(t, fresh, read(text, { ...context, errand: "move", oldKnown: true }), context);
+  t.rule("cancel/moved-instead");
+  return true;
+}
+
+/** One more of what is being booked. */
+const ONE_MORE =
+  /\b(?:another(?: one)?|one more|a second(?: one)?|the same(?: again| thing)?|one)(?: \w+)? (?:for (?:my|our|his|her|the)|on|next|in|a week|two weeks|the week)\b|\b(?:for (?:my|our) [\w' ]+) (?:as well|too|also)\b/i;
+
+/** "And the same for my brother", "another one on the 11th", while a visit is being kept: it waits until that one is booked. */
+export function lineUpAnother(t: Turn, reading: Reading): boolean {
+  const task = t.state.task;
+  if (task?.errand !== "book" || !task.hold || !ONE_MORE.test(reading.said) || reading.question) return false;
+  if (ofKind(reading.found, "yes").some((y) => !y.value) || ofKind(reading.found, "service").some((s) => !s.value.includes(task.service ?? ""))) return false;
+  const day = reading.found.some((f) => f.kind === "day");
+  const whom = reading.found.some((f) => f.kind === "for-whom");
+  if (!day && !whom) return false;
+  // "One for my son" before anybody else was named is who this visit is for.
+  if (whom && !day && !/\b(?:and|another|same|as well|too|also|second|more)\b/i.test(reading.said)) return false;
+  const at = t.house.zone.toLocal(task.hold.offer.startMin);
+  const next: BookTask = {
+    ...newBook(),
+    ...(task.service ? { service: task.service } : {}),
+    lengthMin: task.hold.offer.lengthMin,
+    saidLength: task.hold.offer.lengthMin,
+    wish: { days: { ranges: [{ from: at.day, to: at.day }] }, ...(!day || /\bsame (?:time|hour)\b/i.test(reading.said) ? { atMin: at.minute } : {}) },
+  };
+  const { state } = t;
+  const expects = state.expects;
+  state.expects = "errand";
+  applyToBook(t, next, { ...reading, found: reading.found.filter((f) => f.kind !== "shift" && f.kind !== "choice") }, contextOf(t.house, t.now, state));
+  state.expects = expects;
+  state.later.push(next);
+  t.rule("several/another-after-this");
+  return true;
+}

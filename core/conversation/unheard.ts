@@ -1,0 +1,104 @@
+import { handOver, offerToPassOn } from "./errands/message.ts";
+import { proceed } from "./proceed.ts";
+import { which } from "./slot.ts";
+import { val, type Turn } from "./turn.ts";
+
+/** What is said when something was not understood or is not known, and how one goes on from there. */
+
+/** What is heard less surely than this may have been another thing: where nothing is known of it, and where it would be an emergency. */
+const SURE = 0.93;
+export const SURE_EMERGENCY = 0.75;
+
+/** "Is this the vet?", "am I talking to a robot?": who answers is never unknown. */
+export const WHO_ARE_YOU = /^\W*(?:(?:and|so|sorry|hi|hello)\W+)*who (?:is this|are you|am i)\b/i;
+export const ARE_YOU_THERE =
+  /^\W*(?:(?:hello|hi|hey)\W+)*(?:is (?:anyone|anybody|someone|somebody) there|(?:are )?you (?:still )?there|(?:anyone|anybody) there)\W*$/i;
+
+export function whoThisIs(t: Turn, text: string): boolean {
+  const plain = text.toLowerCase();
+  const asks =
+    /\b(?:is (?:this|that)|are you|am i (?:speaking|talking|through|chatting) (?:to|with)|have i (?:reached|got)|who (?:is this|are you|am i (?:speaking|talking|chatting)))\b/.test(
+      plain,
+    );
+  if (!asks) return false;
+  const house = val(t.house.handbook.shortName, { kind: "house", id: "shortName", label: "Name" });
+  if (/\b(?:robot|bot|machine|computer|program|human|person|real|alive|ai)\b/.test(plain)) t.say("ask/what-i-am", { house });
+  else if (/\b(?:is (?:this|that) (?:the|an?) |have i (?:reached|got)|who (?:is this|are you|am i)|through to)\b/.test(plain))
+    t.say("ask/who-this-is", { house });
+  else return false;
+  t.outcome("answered");
+  return true;
+}
+
+/** What is not known may have been heard wrong: it is asked back, and not twice in a row. */
+export function maybeMisheard(t: Turn): boolean {
+  const { state } = t;
+  if (t.sure >= SURE || (state.askedBack !== undefined && state.turn - state.askedBack <= 1)) return false;
+  state.askedBack = state.turn;
+  t.rule("heard/asked-back");
+  return true;
+}
+
+/** What is not known is said not to be known; what is done then is the house's to say. */
+export function notKnown(t: Turn, text: string): void {
+  if (t.state.task?.errand === "message") return proceed(t);
+  if (whoThisIs(t, text)) return resume(t);
+  if (maybeMisheard(t)) return repair(t, "unclear");
+  if (!t.reasons.some((r) => r.what === "ruled-out" && r.why === "no-answer")) t.reasons.push({ what: "ruled-out", why: "no-answer", about: "ask" });
+  switch (t.house.handbook.unknown?.do ?? "pass-on") {
+    case "pass-on":
+      return offerToPassOn(t, text);
+    case "hand-over":
+      t.say("unknown/say-so");
+      return handOver(t, text);
+    case "say-so":
+      t.say("unknown/say-so");
+      return resume(t);
+  }
+}
+
+export function thanks(t: Turn): boolean {
+  const { state } = t;
+  if (state.task) return false;
+  close(t);
+  return true;
+}
+
+export function close(t: Turn): void {
+  t.say("bye");
+  t.state.status = "closed";
+  t.expect("nothing");
+}
+
+/** Goes back to what was asked before a question came between. */
+export function resume(t: Turn): void {
+  const task = t.state.task;
+  if (task && (task.errand === "book" || task.errand === "move") && !task.hold && task.offered.length > 0) {
+    t.state.expects = "slot";
+    which(t, task);
+    return;
+  }
+  proceed(t);
+}
+
+/** Three tries in growing detail, then a person. */
+export function repair(t: Turn, moment: "repair/again" | "unclear" = "repair/again"): void {
+  const { state } = t;
+  state.repairs++;
+  if (state.repairs >= 3) {
+    state.repairs = 0;
+    return handOver(t, "Three replies in a row were not understood.");
+  }
+  t.say(moment);
+  // A name that cannot be made out is spelled.
+  if (moment === "unclear" && state.expects === "name" && state.channel === "phone") {
+    state.client.spells = true;
+    t.say("check/spell");
+    t.expect("name");
+    return;
+  }
+  if (state.repairs === 2) t.say(state.expects === "day" || state.expects === "time" ? "repair/help-day" : "repair/help");
+  if (state.task) return resume(t);
+  t.say("what-can-i-do");
+  t.expect("errand");
+}
