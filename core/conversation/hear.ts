@@ -52,7 +52,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   const answered = (state.expects === "name" && kept.name) || (["phone", "email", "phone-check", "email-check"].includes(state.expects) && kept.contact);
   if (answered && !reading.question) {
     const plainly = new Set<Errand>(reading.errands.filter((e) => !/\/examples$/.test(e.rule)).map((e) => e.errand));
-    errands.splice(0, errands.length, ...errands.filter((e) => (e === "move" || e === "cancel") && plainly.has(e)));
+    errands.splice(0, errands.length, ...errands.filter((e) => (e === "move" || e === "cancel") && (plainly.has(e) || state.task?.errand === e)));
   }
   // Asked which service, length or time, they name one: whatever else their words might ask.
   const asIs: Partial<Record<string, readonly string[]>> = { service: ["service"], length: ["length"], day: ["day"], time: ["time"], slot: ["choice", "time"] };

@@ -340,7 +340,7 @@ const NEGATED =
 
 /** A part that tells who somebody is and nothing else: "just put <name>, <phone>". */
 const ONLY_WHO =
-  /^\W*(?:(?:and|so|just|please|it's|it is|this is|i'm|i am|my|name|number|is|the|put|under|use|down|as|for|on|email|phone|thanks|ok)\W+)*<(?:name|phone|email)>(?:\W+(?:<(?:name|phone|email)>|here|speaking|please|thanks|and|on|is|it's|my|number|name))*\W*$/;
+  /^\W*(?:(?:and|so|just|please|you|can|could|may|it's|it is|this is|i'm|i am|my|name|number|is|the|put|under|use|down|as|for|on|email|phone|thanks|ok)\W+)*<(?:name|phone|email)>(?:\W+(?:<(?:name|phone|email)>|here|speaking|please|thanks|and|on|is|it's|my|number|name))*\W*$/;
 
 const PAST =
   /^\W*(?:so |well |anyway |hi |hello )*(?:i|we) (?:(?:was|were) (?:going|hoping|meaning|planning|about) to|(?:meant|wanted|tried|planned|intended) to)\b.*\b(?:yesterday|earlier|sooner|ago|last|before|but|<day>)/;
