@@ -89,7 +89,7 @@ const ASKS_OR_ORDERS =
 /** Below this, what the sentences say may be something else that is signed plainly. */
 const WAVERS = 0.7;
 /** What is told of one's own appointment must be this sure to be a question about it. */
-const TOLD = 0.8;
+const TOLD = 0.92;
 /** A guess of danger or of a refusal weighs heavily: it must be surer. */
 const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.93, refused: 0.5, "out-of-scope": 0.45, message: 0.62, "thanks-bye": 0.7, person: 0.6 };
 
