@@ -10,7 +10,8 @@ export interface Cue {
   pattern: RegExp;
 }
 
-const APPT = "(?:appointment|appt|booking|visit|session|reservation|slot|<service>|<time>|<length>|<day>|it|one|place|spot|class|that|this|mine|things|something)";
+const APPT =
+  "(?:appointment|appt|booking|visit|session|reservation|slot|<service>|<time>|<length>|<day>|it|one|place|spot|class|that|this|mine|things|something)";
 
 export const CUES: Cue[] = [
   // Moving comes before booking: "book it for another day instead".
