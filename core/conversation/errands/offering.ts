@@ -88,7 +88,7 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
   const found = t.look(request(wish));
   t.reasons.push({ what: "looked", at: house.services.get(target.service)?.name ?? target.service, seen: found.seen });
   const asked = { ...wish, ...(task.staff && task.staff !== "any" ? { staff: task.staff } : {}) };
-  const key = JSON.stringify(asked);
+  const key = wishText(house, asked);
   const still = found.fit !== "inside" && task.missed === key && task.offered.length === 0;
   if (found.fit === "inside") delete task.missed;
   else task.missed = key;
