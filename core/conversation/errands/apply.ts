@@ -82,7 +82,7 @@ export function saysBefore(text: string): boolean | null {
 
 /** Whether a word that tells of a service stands among words that speak of something else. */
 function inPassing(t: Turn, reading: Reading, id: string): boolean {
-  return beyond(t, { ...reading, said: reading.masked.replace(/<(?!service)\w+>/g, " ") }, [id]);
+  return beyond(t, { ...reading, said: reading.masked.replace(/<\w+>/g, " ") }, [id]);
 }
 
 /** Puts what was said of the visit into a booking; true when the wish changed, so that what was offered no longer stands. */
