@@ -1,4 +1,4 @@
-import { read, type Reading } from "../language/read.ts";
+import type { Reading } from "../language/read.ts";
 import { ofKind } from "../language/found.ts";
 import { contextOf } from "./context.ts";
 import { applyToBook } from "./errands/apply.ts";
@@ -49,16 +49,15 @@ export function waits(t: Turn, reading: Reading, text: string): boolean {
   const task = state.task;
   const no = ofKind(reading.found, "yes")[0]?.value === false && /\b(?:no|not|don't|without)\b[^.?!]*wait/i.test(text);
   if (no) return false;
-  const context = { ...contextOf(t.house, t.now, state), errand: "book" as const };
-  const wish = read(text, context);
+  const context = contextOf(t.house, t.now, state);
   t.rule("wait/asked-for");
   if (task?.errand === "book" || task?.errand === "move") {
-    if (task.errand === "book") applyToBook(t, task, { ...wish, found: wish.found.filter((f) => f.kind !== "choice" && f.kind !== "shift") }, context);
+    if (task.errand === "book") applyToBook(t, task, { ...reading, found: reading.found.filter((f) => f.kind !== "choice" && f.kind !== "shift") }, context);
     wantsToWait(t, task);
   } else {
     const fresh = { ...newBook(), waits: true, ...(state.topic ? { service: state.topic } : {}) };
     begin(t, fresh);
-    applyToBook(t, fresh, wish, context);
+    applyToBook(t, fresh, reading, context);
   }
   state.repairs = 0;
   proceed(t);

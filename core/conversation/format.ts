@@ -92,7 +92,7 @@ export function listText(items: readonly string[], word: "or" | "and"): string {
   return `${items.slice(0, -1).join(", ")} ${word} ${items[items.length - 1]}`;
 }
 
-/** A wish as it is said: "Thursday 4 March at 5:30 pm with Nell", "Mondays in the time from 2:00 pm on". */
+/** A wish as it is said: "Thursday 4 March at 5:30 pm with Nell", "any day, not Fridays, after 2:00 pm". */
 export function wishText(house: House, wish: Wish): string {
   const { days, time, staff } = wish;
   const parts: string[] = [];
@@ -111,6 +111,8 @@ export function wishText(house: House, wish: Wish): string {
     );
   if (ranges.length > 0) parts.push(listText(ranges, "or"));
   if (parts.length === 0) parts.push("any day");
+  const not = [...(days?.excludeWeekdays ?? []).map((w) => `${weekdayName(w)}s`), ...(days?.excludeDays ?? []).map((d) => dateText(house, d))];
+  if (not.length > 0) parts.push(`${parts.pop() ?? ""}, not ${listText([...new Set(not)], "or")},`);
   if (time?.fromMin !== undefined && time.fromMin === time.toMin) parts.push(`at ${timeText(house, time.fromMin)}`);
   else if (time?.fromMin !== undefined && time.toMin !== undefined) parts.push(`between ${timeText(house, time.fromMin)} and ${timeText(house, time.toMin)}`);
   else if (time?.fromMin !== undefined) parts.push(`after ${timeText(house, time.fromMin)}`);
@@ -122,7 +124,7 @@ export function wishText(house: House, wish: Wish): string {
         "or",
       )}`,
     );
-  return parts.join(" ");
+  return parts.join(" ").replace(/,$/, "");
 }
 
 export function capital(text: string): string {

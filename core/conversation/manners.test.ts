@@ -61,6 +61,14 @@ describe("the waiting list", () => {
     expect(t.slips).toEqual([]);
   });
 
+  it("keeps what was ruled out, and a wish that rules out more is another one", () => {
+    const t = talk(TAKEN, "not that, another day");
+    expect(t.last).not.toMatch(/cannot be had|really is nothing/);
+    const list = talk("put me on the waiting list for shockwave with nell, any day at 8:15 pm but no fridays", "Rita Hale", "902 555 0190");
+    for (const slip of list.slips) expect(slip.text).toMatch(/not Fridays/);
+    expect(list.slips).toHaveLength(1);
+  });
+
   it("is not pressed on those who only give their name", () => {
     const t = talk(TAKEN, "Rita Hale");
     expect(t.last).not.toMatch(/cannot be had|really is nothing/);
@@ -171,7 +179,7 @@ describe("who insists", () => {
   });
 
   it("while a question comes between, the length is still theirs to say", () => {
-    const t = at("quayside", "web", "a family portrait", "where are you?", "when are you open?");
+    const t = at("quayside", "web", "a family portrait", "where are you?", "until when is anybody there on thursdays?");
     expect(t.state.expects).toBe("length");
   });
 });
@@ -201,7 +209,7 @@ describe("asked of prices", () => {
 describe("asked of a class", () => {
   it("when it is held", () => {
     expect(talk("what time does the mat class take place").last).toMatch(/Monday and Wednesday at 5:30 pm/);
-    expect(talk("what time is my mat class").state.expects).toBe("name");
+    expect(talk("my own mat class, at what time was it?").state.expects).toBe("name");
   });
 
   it("which of several is for them: each is told", () => {
@@ -288,6 +296,11 @@ describe("a number that comes in pieces", () => {
     expect(t.state.client.phone).toBe("+19025550196");
   });
 
+  it("leaves nothing behind once it is whole", () => {
+    const t = talk(...asked, "902 555 019", "902 555 0196");
+    expect(t.state.client.phonePart).toBeUndefined();
+  });
+
   it("is offered the keys on the telephone, and not in writing", () => {
     expect(at("ternbay", "phone", ...asked, "nine oh two, five five five, oh one nine").last).toMatch(/keys/);
     expect(talk(...asked, "902 555 019").last).not.toMatch(/keys/);
@@ -301,7 +314,7 @@ describe("a number that comes in pieces", () => {
 
 describe("a message", () => {
   it("that speaks of prices without asking is taken as it is", () => {
-    const t = talk("I'd like to leave a message", "the price list on your site has a mistake in it", "Ann Roe", "902 555 0188");
+    const t = talk("could you write a message down for your manager", "the price list on your site has a mistake in it", "Ann Roe", "902 555 0188");
     expect(t.slips).toMatchObject([{ slip: "message" }]);
     expect(t.slips[0]?.text).toContain("mistake");
   });

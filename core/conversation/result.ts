@@ -104,7 +104,7 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
 export function wasDone(t: Turn, text: string): boolean {
   const { did, task } = t.state;
   if (!did || task || !DID_IT.test(text)) return false;
-  t.say({ booked: "book/booked", moved: "move/moved", cancelled: "cancel/cancelled" }[did.did] as "book/booked", done(t, did.of));
+  t.say(({ booked: "book/booked", moved: "move/moved", cancelled: "cancel/cancelled" } as const)[did.did], done(t, did.of));
   t.rule("done/said-again");
   finish(t);
   return true;

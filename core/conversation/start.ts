@@ -184,7 +184,7 @@ export function carriedOn(t: Turn, reading: Reading): BookTask | null {
 export function messageBody(text: string): string | null {
   const plain = text.trim();
   const empty =
-    /^(?:(?:hi|hello|hey|please|can|could|may|i|i'd|id|you|would|like|want|to|leave|take|pass|send|give|on|a|an|the|message|note|for|mina|desk|manager|complaint|make|have|complain|someone|staff|with|just|[,.!? ])+)$/i;
+    /^(?:(?:hi|hello|hey|please|can|could|may|i|i'd|id|you|would|like|want|to|leave|take|pass|send|give|on|a|an|the|message|note|word|for|mina|desk|manager|boss|owner|team|your|our|somebody|anyone|something|write|down|along|complaint|make|have|complain|someone|staff|with|just|[,.!? ])+)$/i;
   return empty.test(plain) ? null : plain;
 }
 

@@ -33,6 +33,7 @@ export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contac
       c.confirmed = confirmed;
     }
   }
+  if (phone) delete c.phonePart;
   if (phone && phone !== c.phone) {
     c.phone = phone;
     kept.contact = true;

@@ -1,3 +1,4 @@
+import type { Service } from "../../house/schema.ts";
 import { ofKind } from "../../language/found.ts";
 import type { Errand } from "../../language/errand.ts";
 import type { Reading } from "../../language/read.ts";
@@ -200,14 +201,15 @@ export function price(t: Turn, reading: Reading): boolean {
     const picked = typeof wanted === "number" ? priced.filter((v) => v.lengthMin === wanted) : [];
     const shown = picked.length > 0 ? picked : priced;
     const parts = shown.map((v) => {
-      const money = v.priceMinor === 0 ? "free of charge" : moneyText(house, v.priceMinor ?? 0);
-      return val(`${money} for ${lengthText(v.lengthMin)}`, source);
+      return val(`${costText(t, v.priceMinor ?? 0)} for ${lengthText(v.lengthMin)}`, source);
     });
     t.say("ask/price", { service: name, list: joinVals(parts, "and") });
   }
   t.outcome("answered");
   return true;
 }
+
+const costText = (t: Turn, minor: number): string => (minor === 0 ? "free of charge" : moneyText(t.house, minor));
 
 /** Every price that the handbook gives: service, minutes, minor units. */
 const prices = (t: Turn): { id: string; minutes: number; minor: number }[] =>
@@ -227,7 +229,7 @@ function extreme(t: Turn, reading: Reading): boolean {
   const [best] = all;
   if (!best) return false;
   const source = serviceSource(t.house, best.id);
-  const money = best.minor === 0 ? "free of charge" : moneyText(t.house, best.minor);
+  const money = costText(t, best.minor);
   t.say("ask/price", { service: val(serviceText(t.house, best.id), source), list: val(`${money} for ${lengthText(best.minutes)}`, source) });
   t.state.topic = best.id;
   t.outcome("answered");
@@ -248,7 +250,7 @@ function priceList(t: Turn, reading: Reading): boolean {
   for (const id of new Set(all.map((p) => p.id))) {
     const list = all.filter((p) => p.id === id);
     const source = serviceSource(t.house, id);
-    const parts = list.map((p) => val(`${p.minor === 0 ? "free of charge" : moneyText(t.house, p.minor)} for ${lengthText(p.minutes)}`, source));
+    const parts = list.map((p) => val(`${costText(t, p.minor)} for ${lengthText(p.minutes)}`, source));
     t.say("ask/price", { service: val(t.house.services.get(id)?.name ?? id, source), list: joinVals(parts, "and") });
   }
   t.outcome("answered");
@@ -586,7 +588,7 @@ function service(t: Turn, reading: Reading): boolean {
   if (several && several.value.length <= 3 && SEEKS.test(text)) {
     for (const id of several.value) {
       const s = house.services.get(id);
-      if (s?.about) t.say("ask/kind", { about: val(`${s.name}: ${s.about.slice(0, 1).toLowerCase()}${s.about.slice(1)}`, serviceSource(house, id)) });
+      if (s?.about) t.say("ask/about", { about: val(`${s.name}: ${aboutIn(s)}`, serviceSource(house, id)) });
     }
     t.say("ask/which-of-these");
     t.state.topics = [...several.value];
@@ -642,10 +644,7 @@ function service(t: Turn, reading: Reading): boolean {
       const source = serviceSource(house, id);
       if (s.about)
         t.say("ask/about", {
-          about: val(
-            named.length > 1 || /\bdo you\b|offer/.test(text) ? `${s.name}: ${s.about.slice(0, 1).toLowerCase()}${s.about.slice(1)}` : s.about,
-            source,
-          ),
+          about: val(named.length > 1 || /\bdo you\b|offer/.test(text) ? `${s.name}: ${aboutIn(s)}` : s.about, source),
         });
       t.say("ask/length", {
         service: val(s.name, source),
@@ -670,7 +669,10 @@ function service(t: Turn, reading: Reading): boolean {
   return false;
 }
 
-const WHEN_IT_IS = /\b(?:when|what (?:time|day)s?|which days?|what days)\b/;
+const WHEN_IT_IS = /\b(?:when|what (?:time|day)s?|which days?)\b/;
+
+/** A description to stand inside a sentence: its first letter small. */
+const aboutIn = (s: Service): string => s.about.slice(0, 1).toLowerCase() + s.about.slice(1);
 
 /** When a class is held. */
 function classTimes(t: Turn, id: string): boolean {
@@ -698,7 +700,7 @@ export function startWith(t: Turn, task: BookTask): boolean {
   const source = serviceSource(t.house, first);
   t.say("ask/start-with", {
     service: val(`a ${serviceText(t.house, first)}`, source),
-    about: val(`${s.about.slice(0, 1).toLowerCase()}${s.about.slice(1)}`, source),
+    about: val(aboutIn(s), source),
   });
   task.among = [first];
   task.suggested = true;

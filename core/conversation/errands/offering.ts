@@ -96,7 +96,7 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     waitFor(t, task, target, asked);
     return "asked";
   }
-  if (still) t.say("book/still-not", { wish: val(wishText(house, asked), saidSource) });
+  if (still) t.say("book/still-not", { wish: val(key, saidSource) });
   else if (found.fit !== "inside" && found.why) explain(t, found.why, target);
   const exact = wish.time?.fromMin !== undefined && wish.time.fromMin === wish.time.toMin && wish.time.nearMin !== undefined;
   const first = found.offers[0];

@@ -143,7 +143,6 @@ export const EN = {
   "ask/about": ["{about}"],
   "ask/bring": ["{bring}"],
   "ask/services": ["We offer {list}."],
-  "ask/kind": ["{about}"],
   "ask/which-of-these": ["Which would you like?", "Which of them would it be?"],
   "ask/fee-of-that": ["{fee}"],
   "ask/start-with": ["For that one begins with {service}: {about} Shall I look for a time?"],
