@@ -2,6 +2,7 @@ import { EMERGENCY } from "../house/through.ts";
 import type { Errand } from "../language/errand.ts";
 import { ofKind } from "../language/found.ts";
 import { read, says, type Reading } from "../language/read.ts";
+import { lengthTold } from "../knowledge/lengths.ts";
 import { keepIdentity } from "./errands/apply.ts";
 import { answer, fromHandbook, inOwnWords, price as priceOf } from "./errands/ask.ts";
 import { yesNoChoices } from "./errands/identity.ts";
@@ -20,8 +21,9 @@ import { deedsOf, takeUp } from "./several.ts";
 import { hearSlot, which } from "./slot.ts";
 import { staffSource } from "./sources.ts";
 import { startTask } from "./start.ts";
+import { dayWish } from "./wish.ts";
 import { val, type Turn } from "./turn.ts";
-import { asMove, spokenOf, theOther, insteadOfCancelling, lineUpAnother } from "./turning.ts";
+import { asMove, spokenOf, theOther, insteadOfCancelling, lineUpAnother, lineUpDeed } from "./turning.ts";
 import { SURE_EMERGENCY, maybeMisheard, notKnown, whoThisIs, WHO_ARE_YOU, ARE_YOU_THERE, resume, repair, thanks } from "./unheard.ts";
 
 const asksAny = (list: readonly Errand[]): boolean => list.some(isAsk);
@@ -44,7 +46,8 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   const errands: Errand[] = reading.errands.map((e) => e.errand);
   // A number or address that a question of the house's asks for is its answer, not the client's own.
   const asked = state.expects.startsWith("question:") ? t.house.questions.get(state.expects.slice("question:".length))?.kind : undefined;
-  const kept = asked === "phone" || asked === "email" || asked === "address" ? { name: false, contact: false } : keepIdentity(t, reading);
+  const others = asked === "text" && !SAYS_OWN_NAME.test(text) ? { ...reading, found: reading.found.filter((f) => f.kind !== "name") } : reading;
+  const kept = asked === "phone" || asked === "email" || asked === "address" ? { name: false, contact: false } : keepIdentity(t, others);
   const number = kept.contact || reading.limit !== null ? null : hearNumber(t, reading);
   if (number === "part") return;
   if (number === "whole") kept.contact = true;
@@ -77,7 +80,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   )
     return handOver(t, text, askedFor(reading));
   if (state.expects === "message" && state.task?.errand === "message") return hearMessage(t, reading, text);
-  if (lineUpAnother(t, reading)) return resume(t);
+  if (lineUpAnother(t, reading) || lineUpDeed(t, reading)) return resume(t);
   if (checks(t, reading, kept.contact)) return;
   if (hearQuestion(t, reading, text)) return;
   if (state.expects === "go-ahead" && theOther(t, reading)) return proceed(t);
@@ -157,7 +160,10 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   const deeds = deedsOf(t, reading);
   if (deeds.length > 0) takeUp(t, deeds);
   const started = deeds.length > 0 || startTask(t, reading, errands);
-  if (asks.length > 0) state.lastAsk = asks.at(-1) as Errand;
+  if (asks.length > 0) {
+    state.lastAsk = asks.at(-1) as Errand;
+    askedAbout(t, reading);
+  }
   if (asks.length > 0) {
     for (const e of asks) if (!answer(t, e, partOf(t, reading, e))) t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
     if (!t.spoke && !started) return notKnown(t, text);
@@ -190,6 +196,20 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   if (task) return hearInTask(t, task, reading, text, kept);
   return hearOpen(t, reading, text, kept);
 }
+
+/** Keeps what a question named: a wish after it that leaves it out means the same. */
+function askedAbout(t: Turn, reading: Reading): void {
+  const { state } = t;
+  if (state.task) return;
+  const days = ofKind(reading.found, "day").filter((d) => !d.not);
+  if (days.length > 0) state.askedDays = dayWish(days, contextOf(t.house, t.now, state)).days;
+  const service = t.house.services.get(state.topic ?? "");
+  const length = ofKind(reading.found, "length").at(-1)?.value ?? (service ? lengthTold(service, reading.said) : null) ?? undefined;
+  if (length !== undefined) state.askedLength = length;
+}
+
+/** Who speaks of themselves; any other name in answer to a question of the house's is somebody else's. */
+const SAYS_OWN_NAME = /\b(?:my name|name's|name is|i'm|i am|call me|it's|this is)\b/i;
 
 /** Of several questions in one message, the words of each. */
 function partOf(t: Turn, reading: Reading, errand: Errand): Reading {

@@ -42,7 +42,7 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
     if (pair.length > 1) return pair.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
     const row = groups.length > 1 ? [] : inARow(reading);
     if (row.length > 1) {
-      const straightAfter = STRAIGHT_AFTER.test(reading.said.slice(ofKind(reading.found, "service")[1]?.end));
+      const straightAfter = STRAIGHT_AFTER.test(reading.said.slice(ofKind(reading.found, "service")[0]?.end));
       return row.map((found, i) => ({ errand: "book" as const, reading: { ...reading, found }, ...(i > 0 && straightAfter ? { rightAfter: true } : {}) }));
     }
     if (groups.length > 1) return groups.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
@@ -153,14 +153,19 @@ function inARow(reading: Reading): Found[][] {
   if (!a || !b || third || a.value.length !== 1 || b.value.length !== 1 || a.value[0] === b.value[0]) return [];
   if (reading.question && !reading.errands.some((e) => e.errand === "book")) return [];
   const before = reading.said.slice(a.end, b.start);
-  const link = /(?:,\s*)?\b(?:and|plus|then|followed by)\s+(?:(?:also|then|maybe|after that)\s+)*(?:an?|the|one|my)?\s*$/i.exec(before);
+  const link = [...before.matchAll(/(?:,\s*)?\b(?:and|plus|then|followed by|afterwards)\s+(?:(?:also|then|maybe|after that|afterwards)\s+)*/gi)].at(-1);
   if (!link) return [];
   const cut = a.end + link.index;
-  // Up to there nothing but the first visit's own day, hour and person may stand.
-  let between = before.slice(0, link.index);
-  for (const f of [...reading.found].sort((x, y) => y.start - x.start))
-    if (f.start >= a.end && f.end <= cut) between = between.slice(0, f.start - a.end) + between.slice(f.end - a.end);
-  if (!/^(?:[\s,]|\b(?:on|at|with|for|in|the|please|around|of|an?)\b)*$/i.test(between)) return [];
+  const behind = cut + link[0].length;
+  // Between the two, nothing but each visit's own day, hour, length and person may stand.
+  const bare = (from: number, to: number): string => {
+    let words = reading.said.slice(from, to);
+    for (const f of [...reading.found].sort((x, y) => y.start - x.start))
+      if (f.start >= from && f.end <= to) words = words.slice(0, f.start - from) + words.slice(f.end - from);
+    return words;
+  };
+  const small = /^(?:[\s,]|\b(?:on|at|with|for|in|the|please|around|of|an?|one|my|about|to see)\b)*$/i;
+  if (!small.test(bare(a.end, cut)) || !small.test(bare(behind, b.start))) return [];
   const first = reading.found.filter((f) => f.start < cut || ["name", "phone", "email", "for-whom"].includes(f.kind));
   const second = reading.found.filter((f) => f.start >= cut);
   const shared = first.filter((f) => f.kind === "day" && f.start < cut && !second.some((s) => s.kind === "day"));

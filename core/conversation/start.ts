@@ -6,6 +6,7 @@ import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
 import { newBook } from "./errands/book.ts";
 import { dropHold } from "./errands/offering.ts";
 import type { BookTask, CancelTask, MoveTask, Task } from "./state.ts";
+import { singleDay } from "./wish.ts";
 import { type Turn } from "./turn.ts";
 
 /** Begins, turns or ends an errand that the message names; true when the message's parts have been taken in. */
@@ -47,6 +48,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         }
         begin(t, fresh);
         applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
+        asAsked(t, fresh, reading);
       }
       did = true;
     } else if (e === "move" && !task && SAME.test(reading.said)) {
@@ -69,7 +71,9 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         (task.offered.length > 0 || task.hold || state.client.match !== "both") &&
         !reading.found.some((f) => f.part === "old")
       ) {
-        if (applyWish(t, task, reading, context)) reopen(t, task);
+        // "Make it half an hour longer" is said of a length as well.
+        const lengthens = ofKind(reading.found, "length").length > 0;
+        if (lengthens ? applyToBook(t, task, reading, context) : applyWish(t, task, reading, context)) reopen(t, task);
       } else if (task?.errand === "move") {
         applyOld(task, reading, context, false);
         if (applyWish(t, task, reading, context)) reopen(t, task);
@@ -124,6 +128,31 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
     }
   }
   return did;
+}
+
+/** What a question before named and the wish leaves out: "are you open on Saturday?", "at nine then". */
+function asAsked(t: Turn, task: BookTask, reading: Reading): void {
+  const { state } = t;
+  const { askedDays, askedLength } = state;
+  delete state.askedDays;
+  delete state.askedLength;
+  const named = ofKind(reading.found, "service").flatMap((s) => s.value);
+  if (
+    askedLength !== undefined &&
+    task.saidLength === undefined &&
+    task.service &&
+    (named.length === 0 || named.includes(task.service)) &&
+    task.service === state.topic
+  )
+    task.saidLength = askedLength;
+  const day = singleDay(askedDays);
+  if (!askedDays || task.wish.days || task.wish.ask || task.same) return;
+  // A day on which the house is closed is not what they mean after that was said.
+  if (day !== undefined && t.house.openOn(day).length === 0) return;
+  if (reading.found.some((f) => f.kind === "time") || /\b(?:then|that day)\b/i.test(reading.said)) {
+    task.wish.days = askedDays;
+    t.rule("book/the-day-asked-about");
+  }
 }
 
 /** Whether somebody whose visit is being moved wants to book one of another kind beside it. */

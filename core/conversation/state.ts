@@ -77,6 +77,8 @@ export interface WishState {
   /** "Next Friday": two days of which one must be chosen. */
   ask?: DayNumber[];
   times?: FoundOf<"time">[];
+  /** The day was said by the name of its weekday: the same one a week on may do as well. */
+  byName?: boolean;
   /** The half of the day that was chosen when both would do. */
   atMin?: number;
 }
@@ -165,7 +167,7 @@ export interface MoveTask {
   /** The day was not named: it is only where the appointment stands. */
   looseDay?: boolean;
   /** Minutes later than it stands; negative is earlier, 0 only "later" without saying how much. */
-  by?: { min: number; sign: 1 | -1 };
+  by?: { min: number; sign: 1 | -1; sooner?: boolean };
   /** Days measured from where it stands, kept until it is known which one it is. */
   after?: { byDays: number; weekday?: number };
   /** The wish that could not be had when it was last looked for. */
@@ -176,6 +178,8 @@ export interface MoveTask {
   keepTime?: boolean;
   /** How long it is to be from now on, where that is to change. */
   lengthMin?: number;
+  /** So many minutes longer than it is; shorter where negative. */
+  lengthBy?: number;
   wish: WishState;
   hold?: Hold;
   offered: OfferView[];
@@ -249,6 +253,10 @@ export interface State {
   topics?: string[];
   /** A question that waits for a service to be named. */
   asking?: "ask-price" | "ask-service" | "book";
+  /** The days that were asked about last, for "at nine then", until something is begun. */
+  askedDays?: DayWish;
+  /** The length that was asked about last, of the service spoken of. */
+  askedLength?: number | "long" | "short";
   /** What was asked last, for "and on Saturday?". */
   lastAsk?: Errand;
   /** The visit that was booked last in this conversation. */

@@ -1,11 +1,11 @@
 import { ofKind } from "../language/found.ts";
 import { read, type Reading } from "../language/read.ts";
-import { applyToBook, applyWish } from "./errands/apply.ts";
+import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
 import { newBook } from "./errands/book.ts";
 import { dropHold } from "./errands/offering.ts";
 import { contextOf } from "./context.ts";
 import { SAME } from "./start.ts";
-import type { BookTask, MoveTask } from "./state.ts";
+import type { BookTask, CancelTask, MoveTask } from "./state.ts";
 import { type Turn } from "./turn.ts";
 
 /** What turns what was said, or what is being done, into something else: a booking into a move, a person spoken of, another visit. */
@@ -25,7 +25,13 @@ export function asMove(t: Turn, reading: Reading, text: string): Reading {
     /\b[\w:.]+ (?:am |pm |o'clock )?(?:instead of|rather than) (?:at )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|noon|half|quarter)/i.test(
       reading.said,
     );
-  if (swaps && !t.state.task) return again(t, text);
+  // "The ninety minutes instead", with no day: what they have is to be longer.
+  const resized =
+    books &&
+    ofKind(reading.found, "length").length > 0 &&
+    /\binstead\b(?! of)/i.test(reading.said) &&
+    !reading.found.some((f) => f.kind === "day" || f.kind === "time");
+  if ((swaps || resized) && !t.state.task) return again(t, text);
   // "Sorry, wrong day, Wednesday I meant", right after a booking.
   const mistaken =
     t.state.last !== undefined &&
@@ -51,7 +57,7 @@ export function spokenOf(t: Turn, reading: Reading, text: string): Reading {
     t.state.person = named.value[0] as string;
     return reading;
   }
-  const word = /\b(?:with|by|see|to|is|does|when's|has) (him|her|he|she|they|them)\b/i.exec(text);
+  const word = /\b(?:with|by|see|to|is|does|when's|has|can|could|would|will|did|if) (him|her|he|she|they|them)\b/i.exec(text);
   if (!word || !t.state.person || reading.found.some((f) => f.kind === "for-whom") || (t.state.task?.errand === "book" && t.state.task.forWhom)) return reading;
   const start = word.index + word[0].length - (word[1] as string).length;
   return {
@@ -126,6 +132,34 @@ export function lineUpAnother(t: Turn, reading: Reading): boolean {
   state.expects = "errand";
   applyToBook(t, next, { ...reading, found: reading.found.filter((f) => f.kind !== "shift" && f.kind !== "choice") }, contextOf(t.house, t.now, state));
   state.expects = expects;
+  state.later.push(next);
+  t.rule("several/another-after-this");
+  return true;
+}
+
+/**
+ * "And move the massage to the 11th", while another visit waits for its go-ahead: what is said of a visit of another
+ * service is done after this one.
+ */
+export function lineUpDeed(t: Turn, reading: Reading): boolean {
+  const { state } = t;
+  const task = state.task;
+  const [only] = reading.errands;
+  if (state.expects !== "go-ahead" || (task?.errand !== "cancel" && task?.errand !== "move") || !task.appointment || reading.errands.length !== 1) return false;
+  if (
+    (only?.errand !== "cancel" && only?.errand !== "move") ||
+    !/^\W*(?:and|also|then|plus|besides|(?:yes|yeah|ok|okay|sure|please)\b.*\band)\b/i.test(reading.said)
+  )
+    return false;
+  const named = ofKind(reading.found, "service").flatMap((s) => s.value);
+  if (named.length === 0 || named.includes(task.appointment.service)) return false;
+  if (ofKind(reading.found, "yes").some((y) => !y.value)) return false;
+  const context = contextOf(t.house, t.now, { ...state, task: null, expects: "errand" });
+  const anew = read(reading.said, { ...context, errand: only.errand });
+  const next: CancelTask | MoveTask =
+    only.errand === "cancel" ? { errand: "cancel", old: {} } : { errand: "move", old: {}, wish: {}, offered: [], refused: [] };
+  applyOld(next, anew, context, next.errand === "cancel");
+  if (next.errand === "move") applyWish(t, next, anew, context);
   state.later.push(next);
   t.rule("several/another-after-this");
   return true;

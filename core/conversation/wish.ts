@@ -25,6 +25,8 @@ export function addDays(wish: WishState, days: readonly FoundOf<"day">[], contex
     const made = dayWish(positive, context);
     delete wish.ask;
     if (made.ask) wish.ask = made.ask;
+    if (positive.every((d) => d.rule === "day/weekday")) wish.byName = true;
+    else delete wish.byName;
     const kept = wish.days;
     wish.days = made.days;
     // "Next week" and then "the Tuesday" narrow; excluded days stay excluded.

@@ -54,7 +54,9 @@ export function read(text: string, context: ReadContext): Reading {
   const timed = longest(timeFinds(said, at).filter(clear), []);
   const dayed = longest(dayFinds(said, at).filter(clear), timed);
   const times = timed.filter((t) => !dayed.some((d) => overlap(t, d) && !shares(t, d)));
-  const size = lengths(said, at).filter((l) => clear(l) && !dayed.some((d) => overlap(l, d)));
+  const shifted = shifts(said);
+  // "Push it back an hour": what it is to be later by is no length.
+  const size = lengths(said, at).filter((l) => clear(l) && !dayed.some((d) => overlap(l, d)) && !shifted.some((s) => s.rule === "shift/by" && overlap(s, l)));
   const many = company(said);
   const when = [...dayed, ...times.filter((t) => !size.some((l) => overlap(t, l)) && !many.some((c) => c.kind === "places" && overlap(t, c)))];
   const offered = services(said, context.house, [...solid, ...size, ...when], /^(?:name|phone|email)/.test(context.expects ?? "")).filter(clear);
@@ -75,7 +77,7 @@ export function read(text: string, context: ReadContext): Reading {
   );
   if (context.expects === "name") for (let i = when.length - 1; i >= 0; i--) if (called.some((n) => overlap(n, when[i] as Found))) when.splice(i, 1);
   const staffed = people.filter((p) => !called.some((n) => overlap(p, n)));
-  let found: Found[] = [...solid, ...when, ...size, ...offered, ...staffed, ...called, ...many, ...shifts(said)];
+  let found: Found[] = [...solid, ...when, ...size, ...offered, ...staffed, ...called, ...many, ...shifted];
   found.push(...yesNo(said).filter((y) => !when.some((w) => overlap(w, y) || noToDay(said, y, w))));
   const soonest = (w: Found): boolean => w.kind === "day" && w.value.kind === "soonest";
   const picked = choices(said, at);
@@ -165,7 +167,7 @@ function sincePast(said: Said, f: Found): boolean {
 
 /** A length that only some of the services in question have tells which are meant. */
 function narrow(house: ReadContext["house"], offered: Found[], size: readonly Found[]): void {
-  const minutes = size.find((l) => l.kind === "length" && typeof l.value === "number");
+  const minutes = size.find((l) => l.kind === "length" && typeof l.value === "number" && !/-by$/.test(l.rule));
   if (minutes?.kind !== "length") return;
   offered.forEach((f, i) => {
     if (f.kind !== "service" || f.value.length < 2) return;
@@ -439,7 +441,7 @@ export function slotsOf(reading: Reading, context: ReadContext): Slots {
   const one = services.find((s) => s.length === 1) ?? services[0];
   if (one?.length === 1) out["service"] = house.services.get(one[0] as string)?.name;
   else if (one) out["service_candidates"] = one.map((s) => house.services.get(s)?.name);
-  const length = last(ofKind(reading.found, "length"));
+  const length = last(ofKind(reading.found, "length").filter((l) => !/-by$/.test(l.rule)));
   if (length) {
     const minutes = lengthOf(context, one?.length === 1 ? one[0] : undefined, length.value);
     if (minutes !== null) out["length_min"] = minutes;

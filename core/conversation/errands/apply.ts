@@ -1,4 +1,5 @@
 import type { ReadContext } from "../../language/context.ts";
+import { lengthTold } from "../../knowledge/lengths.ts";
 import { described } from "../../knowledge/match.ts";
 import { complains } from "../../language/features.ts";
 import { ofKind, type FoundOf } from "../../language/found.ts";
@@ -142,7 +143,12 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
   )
     task.complaint = true;
   const length = ofKind(reading.found, "length").at(-1);
-  if (length) {
+  const by = lengthChange(reading);
+  if (by !== null && task.lengthMin !== undefined) {
+    task.saidLength = task.lengthMin + by;
+    task.lengthMin = task.saidLength;
+    changed = true;
+  } else if (length) {
     const minutes = lengthOf(context, task.service, length.value);
     if (minutes !== null ? minutes !== task.lengthMin : true) changed = true;
     task.saidLength = length.value;
@@ -153,6 +159,12 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
       task.lengthMin = length.value as number;
     }
     if (minutes !== null) task.lengthMin = minutes;
+  } else if (toldLength(t, task, reading) !== null) {
+    const minutes = toldLength(t, task, reading) as number;
+    if (minutes !== task.lengthMin) changed = true;
+    task.lengthMin = minutes;
+    task.saidLength = minutes;
+    t.rule("length/by-its-description");
   } else if (t.state.expects === "length" && pick && task.service) {
     const own = t.house.services.get(task.service)?.variants.map((v) => v.lengthMin) ?? [];
     const i = { first: 0, second: 1, third: 2, last: own.length - 1, later: own.length - 1, earlier: 0, any: 0, none: -1 }[pick];
@@ -198,6 +210,19 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
   return applyWish(t, task, reading, context) || changed;
 }
 
+/** The length that the service's description ties to what was said, where the length is still open. */
+function toldLength(t: Turn, task: BookTask, reading: Reading): number | null {
+  const service = task.service && task.saidLength === undefined ? t.house.services.get(task.service) : undefined;
+  return service ? lengthTold(service, reading.said) : null;
+}
+
+/** By how many minutes a visit is to be longer, or shorter where negative; null where a length is said as it is to be. */
+function lengthChange(reading: Reading): number | null {
+  const f = ofKind(reading.found, "length").at(-1);
+  if (!f || typeof f.value !== "number") return null;
+  return f.rule === "length/longer-by" ? f.value : f.rule === "length/shorter-by" ? -f.value : null;
+}
+
 /** Puts days and times of the wish into a task; true when they changed. */
 export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, context: ReadContext): boolean {
   const from = referenceDay(t, task);
@@ -212,7 +237,11 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
   const shift = ofKind(reading.found, "shift").find((s) => s.value === "later" || s.value === "earlier");
   if (task.errand === "move" && shift && task.offered.length === 0 && times.every((x) => x.value.kind === "same")) {
     // "An hour later": measured from the appointment as it stands.
-    task.by = { min: shift.byMin ?? 0, sign: shift.value === "later" ? 1 : -1 };
+    const sooner =
+      shift.byMin === undefined &&
+      shift.value === "earlier" &&
+      /\b(?:sooner|any earlier|an earlier (?:day|date|appointment|visit|slot|one))\b/i.test(reading.said);
+    task.by = { min: shift.byMin ?? 0, sign: shift.value === "later" ? 1 : -1, ...(sooner ? { sooner } : {}) };
     if (times.length > 0) task.wish.times = times;
     if (days.length === 0) return true;
   }
@@ -224,8 +253,10 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     }
     // "From 60 to 90 minutes": the last length that is said is the wish.
     const length = ofKind(reading.found, "length").at(-1);
+    const by = lengthChange(reading);
     if (length && typeof length.value === "number") {
-      task.lengthMin = length.value;
+      if (by === null) task.lengthMin = length.value;
+      else task.lengthBy = by;
       if (days.length === 0 && times.length === 0 && !task.wish.days) task.keepTime = true;
     }
   }
@@ -245,6 +276,8 @@ function referenceDay(t: Turn, task: BookTask | MoveTask): DayNumber | undefined
   if (wished !== undefined) return wished;
   if (offered !== undefined) return t.house.zone.toLocal(offered).day;
   const own = task.errand === "move" ? task.appointment : undefined;
+  const asked = task.errand === "book" ? singleDay(t.state.askedDays) : undefined;
+  if (asked !== undefined) return asked;
   return own ? t.house.zone.toLocal(own.startMin).day : undefined;
 }
 
@@ -293,6 +326,8 @@ export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Readin
     !/\b(?:that's all|after all|at all)\b/i.test(reading.said)
   )
     task.all = true;
+  // "The 4th at ten and one on the 12th, both": an hour that one of them has does not tell the other.
+  if (task.errand === "cancel" && task.all && days.length > 1 && times.length < days.length) delete old.times;
   if (people.length > 0 && (task.errand !== "move" || !task.appointment)) {
     old.staff = people;
     any = true;

@@ -242,15 +242,22 @@ function settleLength(t: Turn, task: BookTask, service: Service): boolean {
     t.rule("length/left-to-the-house");
     return true;
   }
+  askLength(t, service, task.lengthMin);
+  delete task.lengthMin;
+  delete task.saidLength;
+  return false;
+}
+
+/** Asks which of the lengths that a service comes in it is to be; where one was wished for that it does not come in, says so. */
+export function askLength(t: Turn, service: Service, wanted?: number): void {
+  const source = serviceSource(t.house, service.id);
   const list = joinVals(
-    lengths.map((l) => val(lengthText(l), source)),
+    service.variants.map((v) => val(lengthText(v.lengthMin), source)),
     "or",
   );
   const name = val(serviceText(t.house, service.id), source);
-  if (task.lengthMin !== undefined) t.say("book/no-such-length", { service: name, list, wanted: val(lengthText(task.lengthMin), saidSource) });
+  if (wanted !== undefined) t.say("book/no-such-length", { service: name, list, wanted: val(lengthText(wanted), saidSource) });
   else t.say("book/ask-length", { service: name, list });
-  delete task.lengthMin;
-  delete task.saidLength;
   t.expect(
     "length",
     service.variants.map((v) => ({
@@ -258,7 +265,6 @@ function settleLength(t: Turn, task: BookTask, service: Service): boolean {
       say: `${v.lengthMin} minutes`,
     })),
   );
-  return false;
 }
 
 /** Whether the client may not have the service yet; then the one that comes first has been offered. */

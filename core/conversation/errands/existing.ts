@@ -7,7 +7,7 @@ import { joinVals, val, type Turn, type Value } from "../turn.ts";
 import { wishOf } from "../wish.ts";
 import { identify, yesNoChoices } from "./identity.ts";
 import { settled } from "./apply.ts";
-import { priceVal } from "./book.ts";
+import { askLength, priceVal } from "./book.ts";
 import { propose } from "./offering.ts";
 
 /** "acupuncture with Priya on Thursday 4 March at 4:00 pm". */
@@ -113,6 +113,7 @@ export function nextMove(t: Turn, task: MoveTask): void {
   t.state.topic = a.service;
   if (!task.hold) {
     fromWhereItStands(t, task, a);
+    if (noSuchLength(t, task, a)) return;
     if (!task.wish.days && !task.wish.times && !task.wish.ask && task.wish.atMin === undefined) {
       t.say("move/ask-day", { old: apptVal(t, a) });
       t.expect("day");
@@ -160,6 +161,20 @@ function standsSo(t: Turn, task: MoveTask, a: AppointmentView, staff: string[] |
   return true;
 }
 
+/** Whether a length is wished for that the service does not come in; then those that there are have been said. */
+function noSuchLength(t: Turn, task: MoveTask, a: AppointmentView): boolean {
+  if (task.lengthBy !== undefined) {
+    task.lengthMin = a.lengthMin + task.lengthBy;
+    delete task.lengthBy;
+  }
+  const service = t.house.services.get(a.service);
+  if (!service || task.lengthMin === undefined || service.variants.some((v) => v.lengthMin === task.lengthMin)) return false;
+  askLength(t, service, task.lengthMin);
+  delete task.lengthMin;
+  task.keepTime = true;
+  return true;
+}
+
 /** The length that is wished for, where the service comes in it; else the one it has. */
 function newLength(t: Turn, task: MoveTask, a: AppointmentView): number {
   const own = t.house.services.get(a.service)?.variants.map((v) => v.lengthMin) ?? [];
@@ -190,6 +205,11 @@ function fromWhereItStands(t: Turn, task: MoveTask, a: AppointmentView): void {
     task.wish.days = { ranges: [{ from: day, to: day }] };
     // A week later is a week later to the minute, unless another hour is named.
     if (!task.wish.times) task.wish.atMin = at.minute;
+    return;
+  }
+  if (by.sooner && !task.wish.days) {
+    // "Anything sooner?": any day until then, the soonest first.
+    task.wish.days = { ranges: [{ to: at.day - 1 }], soonest: true };
     return;
   }
   task.wish.days ??= { ranges: [{ from: at.day, to: at.day }] };

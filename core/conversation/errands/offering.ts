@@ -85,7 +85,19 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
       wish.days = { ranges: [{ from: only, to: only }] };
     }
   }
-  const found = t.look(request(wish));
+  let found = t.look(request(wish));
+  // Whom they have so far is no wish of their own: where that person is away on the day that is wished for, others stand in.
+  const away = found.fit !== "inside" && found.why?.code === "not-in" && task.errand === "move" && task.staff === undefined && !task.looseDay;
+  if (away) {
+    const { staff: _, ...anybody } = wish;
+    const others = t.look(request(anybody));
+    if (others.fit === "inside" && found.why) {
+      explain(t, found.why, target);
+      found = others;
+      task.staff = "any";
+      t.rule("move/somebody-else-that-day");
+    }
+  }
   t.reasons.push({ what: "looked", at: house.services.get(target.service)?.name ?? target.service, seen: found.seen });
   const asked = { ...wish, ...(task.staff && task.staff !== "any" ? { staff: task.staff } : {}) };
   const key = wishText(house, asked);
@@ -118,8 +130,17 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     const sameDay = (a: OfferView, b: OfferView): boolean => house.zone.toLocal(a.startMin).day === house.zone.toLocal(b.startMin).day;
     task.offered.sort((a, b) => off(a) - off(b) || (sameDay(a, b) ? away(a) - away(b) : 0));
   }
+  if (found.fit !== "inside") task.offered = [...aWeekOn(t, task, wish, request), ...task.offered].slice(0, 3);
   sayOffers(t, task, target, found.fit, still);
   return "asked";
+}
+
+/** "Monday at ten", said on a Monday that has no room then: next Monday at ten comes before other hours. */
+function aWeekOn(t: Turn, task: BookTask | MoveTask, wish: Wish, request: (w: Wish) => OfferRequest): OfferView[] {
+  const day = singleDay(wish.days);
+  if (!task.wish.byName || day === undefined || day !== t.house.zone.toLocal(t.now).day || wish.time?.fromMin === undefined) return [];
+  const later = t.look(request({ ...wish, days: { ranges: [{ from: day + 7, to: day + 7 }] } }));
+  return later.fit === "inside" ? later.offers.slice(0, 1) : [];
 }
 
 /** Puts the wish on the waiting list: who it is is asked where it is not known. */

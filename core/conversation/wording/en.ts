@@ -88,7 +88,7 @@ export const EN = {
   "why/too-soon": ["I can book from {notice} ahead."],
   "why/too-far": ["I can book up to {days} days ahead."],
   "why/not-theirs": ["{staff} doesn't do {service}; that is {people}."],
-  "why/full": ["That is taken.", "There is nothing left then."],
+  "why/full": ["There is nothing free then.", "Nothing is left then."],
   "find/ask-name": ["What name is it booked under?", "Which name is it under?"],
   "find/ask-phone": ["And which telephone number or email was it booked with?", "What number or email did you book with?"],
   "find/check-number": ["I find nothing under {phone} and that name. Is the number right?"],

@@ -394,7 +394,7 @@ const SHORTENED = /^(?:i|you|he|she|it|we|they)['’](?:d|ll)$/;
 
 /** Words around a name that are not part of it. */
 const FILLER = new Set(
-  "spelled spelt hi hello hey um uh er ah oh yes yeah sure ok okay it's its it is i'm im i am my name name's the this here please thanks thank you and number phone cell mobile email my on at of course so well just call me full".split(
+  "spelled spelt hi hello hey um uh er ah oh yes yeah sure ok okay it's its it is i'm im i am my name name's the this here please thanks thank you and number phone cell mobile email my on at of course so well just call me full hm longer shorter more less later earlier sooner".split(
     " ",
   ),
 );

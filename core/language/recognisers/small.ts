@@ -71,7 +71,22 @@ export function lengths(said: Said, at: Moment): Found[] {
       out.push({ kind: "length", value, rule: "length/asked", start, end: start + w.length });
     }
   }
-  return out.filter((f, i) => !out.some((o, k) => k !== i && o.start <= f.start && f.end <= o.end && (o.end - o.start > f.end - f.start || k < i)));
+  return out
+    .filter((f, i) => !out.some((o, k) => k !== i && o.start <= f.start && f.end <= o.end && (o.end - o.start > f.end - f.start || k < i)))
+    .map((f): Found => {
+      const change = changes(said.norm.slice(Math.max(0, f.start - 40), f.start), said.norm.slice(f.end, f.end + 16));
+      return change ? { ...f, rule: change } : f;
+    });
+}
+
+/** By how much something is to be longer or shorter than it is: "half an hour longer", "add another half hour", "extend it by". */
+function changes(before: string, after: string): "length/longer-by" | "length/shorter-by" | null {
+  if (/^\s*(?:shorter|less)\b/.test(after) || /\b(?:shorten|shorter)\b[^.;?!]* by\s+$/.test(before)) return "length/shorter-by";
+  return /^\s*(?:longer|more|extra|on top)\b/.test(after) ||
+    /\b(?:add|adding|tack on|(?:extend|lengthen|prolong|longer)\b[^.;?!]* by)\s+(?:an? |another )?(?:extra |additional |more )?$/.test(before) ||
+    /\b(?:extra|additional)\s+$/.test(before)
+    ? "length/longer-by"
+    : null;
 }
 
 /** Bare numbers beside a service that are one of its lengths: "90 deep tissue", "Swedish, sixty". */
@@ -258,7 +273,7 @@ const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   {
     value: "earlier",
     pattern:
-      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|see me|be|no,?|rather|even) (?:earlier|sooner)(?! than (?!that|those|these))|(?:earlier|sooner) (?:than that|please|if)|^earlier$|^sooner$|(?<!not )too late)\b/g,
+      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|see me|be|no,?|rather|even|get one|(?:get|fit|squeeze) (?:me|us) in|get in) (?:earlier|sooner)(?! than (?!that|those|these))|(?:earlier|sooner) (?:than that|please|if)|^earlier$|^sooner$|(?<!not )too late)\b/g,
   },
 ];
 
@@ -281,7 +296,9 @@ export function shifts(said: Said): Found[] {
     const earlier = /earlier|sooner|forward/.test(m[0]);
     return { kind: "shift", value: earlier ? "earlier" : "later", byMin: Number(n) * unit, rule: "shift/by", start: m.index, end: m.index + m[0].length };
   });
-  if (measured.length > 0) return measured;
+  // "Push it back an hour" is later by that; "extend it by an hour" is longer by that.
+  const later = measured.filter((f) => !/\b(?:extend|lengthen|prolong|shorten|longer|shorter)\b[^.;?!]*$/.test(said.norm.slice(0, f.start)));
+  if (later.length > 0) return later;
   return SHIFTS.flatMap((s) =>
     [...said.norm.matchAll(s.pattern)].map((m): Found => ({
       kind: "shift",

@@ -5,6 +5,9 @@ import type { Said } from "../text.ts";
 const OLD_BEFORE = /\b(?:my|our|from|of|the)\s*(?:(?:one|appointment|visit|booking|session|<?\w+>?)\s+)?(?:on |at |for )?$/;
 const NEW_BEFORE =
   /\b(?:to|onto|into|until|till|make it|instead|rather|prefer|want|do|have it|could it be|can it be|possible|be|something|anything|better|for|book (?:me|us)(?: in| one| it| another| something)?|put (?:me|us)(?: in| down)?)\s*(?:on |at |for |the |a |like |around |about |next |this |some ?time |maybe |say )*$/;
+const TURNS_TO_WISH =
+  /(?:^|[,.;!]|\b(?:so|but|and|then)\b)\s*(?:(?:so|but|and|then|please|maybe|perhaps)\s+)*(?:(?:could|can|may|might|would|shall) (?:i|we|you|my|our|it|that|this|the|he|she|they)|is it (?:possible|okay|ok|all right)|let's|i'd (?:like|prefer|rather)|i would (?:like|prefer|rather))\b[^.;?!]*$/;
+const TAKES_ITS_PLACE = /\bfor\s+(?:the|that|a|an|another)\s+(?:(?:one|class|session|slot|appointment|visit|place|<\w+>)\s+)?(?:on |at |in )?$/;
 const CANT = /\b(?:can'?t|cannot|won'?t|unable|not able|couldn't|not coming|not going)\b[^.;?!]*$/;
 
 /**
@@ -19,6 +22,7 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
   if (parts.length === 0) return found;
   // "An hour later on Thursday" is measured from the one on Thursday.
   const later = found.some((f) => f.kind === "shift" && (f.value === "later" || f.value === "earlier"));
+  const resized = found.some((f) => f.kind === "length" && /-by$/.test(f.rule));
   const given = new Map<Found, "old" | "new">();
   parts.forEach((f, i) => {
     if (f.part) {
@@ -35,7 +39,15 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     const lead = `${clause}${/^(?:on|at|for|the|my|this|next|around|about|after|before|by|in)\s/.exec(words)?.[0] ?? ""}`;
     const follow = said.norm.slice(f.end, f.end + 24);
     const close = previous !== undefined && clause.length <= 14 && !/\bto\b|instead|[;?]/.test(clause);
-    if (/^'s\b/.test(follow)) given.set(f, "old");
+    // "I'm at work on Thursday, so could we do my nails on Saturday": what is asked for after a day was told is the wish.
+    const wish = TURNS_TO_WISH.exec(clause);
+    const turned = wish !== null && (previous !== undefined || CANT.test(clause.slice(0, wish.index)));
+    // "Add half an hour to my massage on Wednesday": what is to be longer stands where it stands.
+    if (/^'s\b/.test(follow) || (resized && /\b(?:my|our)\s[^.;?!]*$/.test(clause))) given.set(f, "old");
+    else if (turned && !parts.some((g) => g.start > f.end && g.kind === f.kind) && !/\b(?:from|instead of|rather than)\s+(?:\w+\s+){0,2}$/.test(lead))
+      given.set(f, "new");
+    // "Swap Saturday's class for the one on Thursday".
+    else if (previous !== undefined && TAKES_ITS_PLACE.test(clause)) given.set(f, "new");
     else if (
       /\bto\s+(?:\w+\s+){0,3}$/.test(lead) &&
       !/\b(?:need|want|like|have|going|able|try|trying|hoping|wanted) to\s+(?:\w+\s+){0,3}$/.test(lead) &&
@@ -55,7 +67,12 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
       parts.some((g) => g.start > f.end && g.kind === f.kind)
     )
       given.set(f, "new");
-    else if (/\b(?:my|our|from)\s+(?:\w+\s+){0,2}(?:on |at |for )?(?:the )?$/.test(lead) && !/\bto\s/.test(clause)) given.set(f, "old");
+    else if (
+      /\b(?:my|our|from)\s+(?:\w+\s+){0,2}(?:on |at |for )?(?:the )?$/.test(lead) &&
+      !/\bto\s/.test(clause) &&
+      !/\b(?:be|become|happen|take place)\s+(?:on |at |for )?(?:the )?$/.test(lead)
+    )
+      given.set(f, "old");
     else if (/^\s*(?:one|appointment|booking|visit|session)\b/.test(follow) && !NEW_BEFORE.test(lead)) given.set(f, "old");
     else if (CANT.test(clause) && !/\b(?:so|can|could)\b[^']*$/.test(clause.replace(CANT, ""))) given.set(f, "old");
     else if (later && f.kind === "day" && parts.length === 1) given.set(f, "old");
@@ -70,7 +87,11 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     )
       given.set(f, "new");
     // Beside one that bears no sign, both are told by what follows.
-    else if (/\b(?:supposed|due|booked|down|meant) (?:to|for|in|with)\b[^.;?!]*$/.test(clause)) given.set(f, "old");
+    else if (
+      /\b(?:supposed|due|booked|down|meant) (?:to|for|in|with)\b[^.;?!]*$/.test(clause) ||
+      /\b(?:i|we)(?:'ve got| have(?: got)?)(?! (?:to|been|time)\b)[^.;?!]*$/.test(clause)
+    )
+      given.set(f, "old");
     else if (close && previous && (previous.kind !== f.kind || /\b(?:and|or)\b|,/.test(clause)) && !NEW_BEFORE.test(lead)) {
       const part = given.get(previous);
       if (part) given.set(f, part);
@@ -103,7 +124,9 @@ export function assignPeople(said: Said, found: Found[]): Found[] {
     const before = said.norm.slice(Math.max(0, f.start - 40), f.start);
     if (/^\s*instead\b(?! of)/.test(said.norm.slice(f.end))) return true;
     return (
-      /\b(?:to|over to|be with|be done by|rather see|rather have|prefer|prefer to see|see|do it with|go to|with)\s+$/.test(before) &&
+      /\b(?:to|over to|be with|be done by|rather see|rather have|prefer|prefer to see|see|do it with|go to|with|(?:i'd|i would|we'd|we would) like(?: to have)?|want(?: to have)?)\s+$/.test(
+        before,
+      ) &&
       !/\b(?:supposed|due|booked|meant) to (?:see|meet|be with)\s+$/.test(before) &&
       !/\b(?:appointment|visit|booking|session|one|it|massage|lesson|booked|service|something) with\s+$/.test(before)
     );
@@ -126,7 +149,8 @@ export function assignPeople(said: Said, found: Found[]): Found[] {
 }
 
 /** "My massage with Nell": a thing that is booked and a person stand together. */
-const existing = (said: Said, f: Found): boolean => /\bmy (?:\w+ ){1,3}with\s+$/.test(said.norm.slice(0, f.start)) || /^'s\b/.test(said.norm.slice(f.end));
+const existing = (said: Said, f: Found): boolean =>
+  /\bmy (?!(?:\w+ )*be )(?:\w+ ){1,3}with\s+$/.test(said.norm.slice(0, f.start)) || /^'s\b/.test(said.norm.slice(f.end));
 
 /** In a move "from 3 to 4:30" are two times, not a stretch. */
 export function splitRanges(said: Said, found: Found[]): Found[] {

@@ -32,6 +32,12 @@ export const CUES: Cue[] = [
     name: "come-instead",
     pattern: /\b(?:come|do|make it|have it|be seen) (?:\w+ )?(?:on )?<(?:day|time)> instead\b|\binstead of (?:my )?(?:<(?:day|time)>)/,
   },
+  {
+    errand: "move",
+    name: "longer",
+    pattern:
+      /\b(?:add|adding|tack(?:ing)? on) (?:an? |another |an extra |some )?(?:extra |more )?<length>(?: more| extra)? (?:to|onto|on) (?:my|our|the|it|that)\b|\b(?:extend|lengthen|prolong|shorten) (?:my|our)\b|\bmake (?:my|our)(?: \w+| <\w+>){1,3} (?:<length> )?(?:longer|shorter)\b/,
+  },
   { errand: "move", name: "different-time", pattern: /\b(?:another|different|new) (?:time|day|date) for (?:my|the)\b/ },
   {
     errand: "cancel",
