@@ -23,7 +23,7 @@ function folds(sentences: string): { right: number; of: number; loss: Map<number
   let [right, of] = [0, 0];
   for (let fold = 0; fold < FOLDS; fold++) {
     const out = new Set(all.filter((_, i) => i % FOLDS === fold).map((t) => t.template));
-    const model = modelOf(sentences, (template) => !out.has(template));
+    const model = modelOf(sentences, (template) => !out.has(template), 1);
     for (const { label, template } of all) {
       if (!out.has(template)) continue;
       const text = (expand(template, 1)[0] as string).replace(/[+*](?=\w)/g, "");

@@ -61,7 +61,7 @@ describe("a visit that is to be longer", () => {
   });
 
   it("may still be being booked", () => {
-    const t = talk("an hour of swedish on tuesday at 10 with nell", "hm, half an hour longer please", "Rita Hale", "902 555 0190", "yes");
+    const t = talk("an hour of swedish on tuesday at 10 with nell", "hm, half an hour longer please", "Ana Petrov", "902 555 0142", "yes");
     expect(t.booked).toEqual(["relaxation-massage 90 2027-03-02 10:00 nell"]);
   });
 });

@@ -166,6 +166,17 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   }
   if (asks.length > 0) {
     for (const e of asks) if (!answer(t, e, partOf(t, reading, e))) t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
+    // Who names a day or one of the house's people, and asks something that nothing answers, most likely asks for room.
+    const forRoom =
+      !t.spoke &&
+      !started &&
+      !state.task &&
+      asks.length === 1 &&
+      asks[0] === "ask-service" &&
+      (reading.errands[0]?.sure ?? 1) < 0.85 &&
+      reading.found.some((f) => f.kind === "day" || f.kind === "time") &&
+      reading.found.some((f) => f.kind === "staff");
+    if (forRoom && startTask(t, reading, ["ask-availability"])) return proceed(t);
     if (!t.spoke && !started) return notKnown(t, text);
     state.repairs = 0;
     // A choice of what was offered may come with a question.

@@ -126,7 +126,8 @@ export function read(text: string, context: ReadContext): Reading {
   // "At four, not five": the other is named only to be ruled out.
   else if (found.some((f) => f.kind === "time" && f.rule !== "time/not-but")) found = found.filter((f) => f.rule !== "time/not-but");
   // What is no wish names no service by a word in passing.
-  const aside = emergency || limit !== null || errands.some((e) => e.errand === "out-of-scope" || e.errand === "thanks-bye");
+  const wayThere = errands.length === 1 && errands[0]?.errand === "ask-place";
+  const aside = wayThere || emergency || limit !== null || errands.some((e) => e.errand === "out-of-scope" || e.errand === "thanks-bye");
   if (aside) found = found.filter((f) => !(f.kind === "service" && WEAK_SERVICE.test(f.rule)));
   found.sort((a, b) => a.start - b.start);
   const top = emergency
@@ -178,7 +179,7 @@ function narrow(house: ReadContext["house"], offered: Found[], size: readonly Fo
 
 /** Without any of these there is no time, or no day, in a message: nothing need be looked for. */
 const MAY_BE_TIME =
-  /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning/;
+  /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
 const MAY_BE_DAY =
   /\d|day|week|month|year|tomorrow|tommor|tomor|tmr|2mor|tonight|morning|afternoon|evening|fortnight|soon|asap|a\.s\.a|early|earliest|available|whenever|time|away|next|first|after|before|same|easter|christmas|hallow|valentine|patrick|\b(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|sept|oct|nov|dec|january|february|march|april|june|july|august|september|october|november|december)\b|teenth|tieth|\b(?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth)\b/;
 

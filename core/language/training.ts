@@ -13,6 +13,8 @@ const ROUNDS = 4;
 const RATE = 0.3;
 const GIST_RATE = 0.06;
 const DECAY = 1e-4;
+/** So many models, each of another order of the sentences, whose mean is taken: one alone wavers with the order. */
+const ORDERS = 8;
 // A constant of this module is read faster in a loop than one of another.
 const GIST = GIST_SIZE;
 
@@ -50,25 +52,38 @@ function numbers(seed: number): () => number {
   };
 }
 
-/** Softmax regression by stochastic gradients with per-weight rates (AdaGrad; Duchi, Hazan and Singer 2011). */
-function train(list: readonly Example[], labels: Label[]): Pick<Model, "places" | "weights" | "gist"> {
+interface Row {
+  at: number[];
+  gist: Float32Array;
+  label: number;
+}
+
+type Weights = Pick<Model, "weights" | "gist">;
+
+/** The mean of models that saw the sentences in different orders. */
+function train(list: readonly Example[], labels: Label[], orders: number): Pick<Model, "places" | "weights" | "gist"> {
   const places = new Map<string, number>();
   for (const e of list) for (const f of e.features) if (!places.has(f)) places.set(f, places.size);
-  const k = labels.length;
-  const weights = new Float32Array(places.size * k);
-  const squares = new Float32Array(places.size * k).fill(1e-6);
+  const rows = list.map((e): Row => ({ at: e.features.map((f) => places.get(f) as number), gist: e.gist, label: labels.indexOf(e.label) }));
+  const sum: Weights = { weights: new Float32Array(places.size * labels.length), gist: new Float32Array(GIST * labels.length) };
+  for (let seed = 7; seed < 7 + orders; seed++) {
+    const one = inOneOrder(rows, places.size, labels.length, seed);
+    for (const part of ["weights", "gist"] as const) one[part].forEach((w, i) => (sum[part][i] = (sum[part][i] as number) + w / orders));
+  }
+  return { places, ...sum };
+}
+
+/** Softmax regression by stochastic gradients with per-weight rates (AdaGrad; Duchi, Hazan and Singer 2011). */
+function inOneOrder(rows: readonly Row[], many: number, k: number, seed: number): Weights {
+  const weights = new Float32Array(many * k);
+  const squares = new Float32Array(many * k).fill(1e-6);
   const dense = new Float32Array(GIST * k);
-  const rows = list.map((e) => ({
-    at: e.features.map((f) => places.get(f) as number),
-    gist: e.gist,
-    label: labels.indexOf(e.label),
-  }));
   // Errands with few sentences count as much as those with many.
   const sizes = new Array<number>(k).fill(0);
   for (const r of rows) sizes[r.label] = (sizes[r.label] ?? 0) + 1;
   const mean = rows.length / k;
   const importance = sizes.map((n) => Math.sqrt(mean / Math.max(1, n)));
-  const next = numbers(7);
+  const next = numbers(seed);
   const order = rows.map((_, i) => i);
   const scores = new Float64Array(k);
   for (let round = 0; round < ROUNDS; round++) {
@@ -96,11 +111,11 @@ function train(list: readonly Example[], labels: Label[]): Pick<Model, "places" 
       }
     }
   }
-  return { places, weights, gist: dense };
+  return { weights, gist: dense };
 }
 
-/** Trains on headed sentences, or on those of them that `keep` keeps. */
-export function modelOf(of: string, keep: (template: string) => boolean = () => true): Model {
+/** Trains on headed sentences, or on those of them that `keep` keeps; the mean of models that saw them in `orders` orders. */
+export function modelOf(of: string, keep: (template: string) => boolean = () => true, orders = ORDERS): Model {
   const list = sentences(of).filter((s) => keep(s.template));
   const loose = marked(of);
   const words = new Set<string>();
@@ -118,7 +133,7 @@ export function modelOf(of: string, keep: (template: string) => boolean = () => 
       tokens(s.text, null, () => false),
     ),
   }));
-  return { labels, words, temperature: 1, ...train(examples, labels) };
+  return { labels, words, temperature: 1, ...train(examples, labels, orders) };
 }
 
 /** A short mark of all that a model is made of (FNV-1a): the sentences, the kin and the signs. */

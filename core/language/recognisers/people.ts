@@ -241,6 +241,11 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
       const gap = said.norm.slice(previous?.end ?? from, t.start);
       if (!/^[\s.-]{0,3}$/.test(gap) || /\.\s/.test(gap)) break;
       if (words.length >= 4 || /\d/.test(t.text) || blocked(t) || STOPS.has(t.text)) break;
+      // "Ms. Amoah": what people are addressed by is no part of a name.
+      if (words.length === 0 && TITLE.test(t.text)) {
+        from = t.end;
+        continue;
+      }
       if (words.length === 0 && NEVER_FIRST.test(t.text)) break;
       // One unknown word in small letters after "I'm" is a slip more often than a name.
       const after = said.tokens.find((x) => x.start >= t.end);
@@ -394,7 +399,7 @@ const SHORTENED = /^(?:i|you|he|she|it|we|they)['’](?:d|ll)$/;
 
 /** Words around a name that are not part of it. */
 const FILLER = new Set(
-  "spelled spelt hi hello hey um uh er ah oh yes yeah sure ok okay it's its it is i'm im i am my name name's the this here please thanks thank you and number phone cell mobile email my on at of course so well just call me full hm longer shorter more less later earlier sooner".split(
+  "spelled spelt hi hello hey um uh er ah oh yes yeah sure ok okay it's its it is i'm im i am my name name's the this here please thanks thank you and number phone cell mobile email my on at of course so well just call me full".split(
     " ",
   ),
 );
@@ -443,6 +448,7 @@ const STOPS = new Set(
     " ",
   ),
 );
+const TITLE = /^(?:mr|mrs|ms|miss|mx|dr)\.?$/;
 const PLAINLY_NOT = new Set("don't not no later now never already why not's".split(" "));
 
 function capital(said: Said, t: Token): boolean {

@@ -268,12 +268,12 @@ const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   {
     value: "later",
     pattern:
-      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|be|no,?|rather|even) later|later (?:than that|in the day|on|please|if)|^later$|(?<!not )too early)\b/g,
+      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|be|no,?|rather|even) later|later (?:than that|in the day|on|please|if)|^later$|(?<!not |is that |is it |be )too early)\b/g,
   },
   {
     value: "earlier",
     pattern:
-      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|see me|be|no,?|rather|even|get one|(?:get|fit|squeeze) (?:me|us) in|get in) (?:earlier|sooner)(?! than (?!that|those|these))|(?:earlier|sooner) (?:than that|please|if)|^earlier$|^sooner$|(?<!not )too late)\b/g,
+      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|see me|be|no,?|rather|even|get one|(?:get|fit|squeeze) (?:me|us) in|get in) (?:earlier|sooner)(?! than (?!that|those|these))|(?:earlier|sooner) (?:than that|please|if)|^earlier$|^sooner$|(?<!not |is that |is it |be )too late)\b/g,
   },
 ];
 
@@ -311,7 +311,7 @@ export function shifts(said: Said): Found[] {
 }
 
 const RELATIVE =
-  "teenager|toddler|twins?|granny|grandad|hubby|missus|cousin|flatmate|roommate|son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mom|mum|father|dad|friend|brother|sister|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
+  "(?:mother|father|sister|brother|son|daughter)[- ]in[- ]law|teenager|toddler|twins?|granny|grandad|hubby|missus|cousin|flatmate|roommate|son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mom|mum|father|dad|friend|brother|sister|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
 
 /** Finds how many places, and for whom a visit is. */
 export function company(said: Said): Found[] {
@@ -376,6 +376,15 @@ export function company(said: Said): Found[] {
     // "Me and my sister would like …" speaks of both.
     if (!/\b(?:me|i|myself) and $/.test(said.norm.slice(0, m.index)))
       out.push({ kind: "for-whom", value: (m[1] ?? m[2] ?? m[3]) as string, rule: "for-whom/may-come", start: m.index, end: m.index + m[0].length });
+  // "My mum's turning sixty and I'd like to book her a facial".
+  for (const m of said.norm.matchAll(
+    new RegExp(
+      `\\b(?:treat|take) (?:my|our) (${RELATIVE})\\b|\\b(?:my|our) (${RELATIVE})\\b[^.?!]{0,60}\\b(?:book|get|see|fit|squeeze|bring|put|help|treat|schedule) (?:her|him|them)\\b`,
+      "g",
+    ),
+  ))
+    if (!out.some((o) => o.kind === "for-whom"))
+      out.push({ kind: "for-whom", value: (m[1] ?? m[2]) as string, rule: "for-whom/spoken-of", start: m.index, end: m.index + m[0].length });
   for (const m of said.norm.matchAll(new RegExp(`\\bfor (?:my|our|a) (?:(?:\\w+|\\d+[- ]year[- ]old) )?(${RELATIVE})\\b`, "g"))) {
     out.push({ kind: "for-whom", value: m[1] as string, rule: "for-whom/relative", start: m.index, end: m.index + m[0].length });
   }

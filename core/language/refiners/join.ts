@@ -46,6 +46,19 @@ export function joinDays(said: Said, found: Found[], moving: boolean): Found[] {
       out.push({ ...next, value: { kind: "days", from: base + ahead, to: base + ahead } });
       continue;
     }
+    // "Not this week, the week after".
+    if (
+      last?.not &&
+      last.value.kind === "days" &&
+      last.value.to !== undefined &&
+      next.value.kind === "relative" &&
+      next.value.byDays === 7 &&
+      next.value.weekday === undefined
+    ) {
+      const monday = mondayOf(last.value.to) + 7;
+      out[out.length - 1] = { ...next, value: { kind: "days", from: monday, to: monday + 6 } };
+      continue;
+    }
     const joined = last && !last.not && !next.not ? join(said, last, next, gap, moving) : null;
     if (joined) out[out.length - 1] = joined;
     else if (last?.not && /^\s*,?\s*(?:or|and|nor)\s*(?:on )?$/.test(gap)) out.push({ ...next, not: true });
@@ -140,6 +153,12 @@ function bound(said: Said, day: DayFound, moving: boolean): DayFound {
   // After the weekend comes Monday, whether the house is open on Sundays or not.
   if (AFTER.test(before) && day.rule === "day/weekend" && v.to !== undefined)
     return { ...day, value: { kind: "days", from: mondayOf(v.to) + 7 }, rule: "day/after" };
+  // "The day after the 14th" is the 15th alone.
+  const beside = /\b(?:the|a) day (after|before)\s+(?:the |this )*$/.exec(before);
+  if (beside && v.from !== undefined && v.from === v.to) {
+    const on = v.from + (beside[1] === "after" ? 1 : -1);
+    return { ...day, value: { kind: "days", from: on, to: on }, rule: "day/beside" };
+  }
   if (AFTER.test(before) && v.to !== undefined) return { ...day, value: { kind: "days", from: v.to + 1 }, rule: "day/after" };
   if (
     (FROM.test(before) && !moving && !/^\s*(?:to|till|until|-)\s/.test(after)) ||

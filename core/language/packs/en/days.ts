@@ -310,7 +310,7 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/nth-weekday-of-month",
-    pattern: new RegExp(`\\b(?:the )?(first|second|third|fourth|last|1st|2nd|3rd|4th) (${WEEKDAY}) (?:in|of) (?:(${MONTH})|(next|this) month)\\b`, "g"),
+    pattern: new RegExp(`\\b(?:the )?(first|second|third|fourth|last|1st|2nd|3rd|4th) (${WEEKDAY}) (?:in|of) (?:(${MONTH})|(next|this|the) month)\\b`, "g"),
     value: (m, at) => {
       const n = m[1] === "last" ? -1 : (ORDINALS[m[1] ?? ""] ?? Number.parseInt(m[1] ?? "", 10));
       const now = partsOf(at.today).month;

@@ -3,6 +3,7 @@ import { ASKING } from "./examples/asking.ts";
 import { DEEDS } from "./examples/deeds.ts";
 import { DONE } from "./examples/done.ts";
 import { ELSE } from "./examples/else.ts";
+import { MET } from "./examples/met.ts";
 import { OUTSIDE } from "./examples/outside.ts";
 import { PEOPLE } from "./examples/people.ts";
 import { SAID } from "./examples/said.ts";
@@ -13,4 +14,4 @@ import { SAID } from "./examples/said.ts";
  * `= errand` begins one; `(a|b|)` is one of them; what the recognisers put aside is written as its placeholder. `+word`
  * is a word of the house's own, `*word` one that is not: each also stands for any such word.
  */
-export const EXAMPLES = [DEEDS, ASKING, PEOPLE, OUTSIDE, DONE, ASKED, ELSE, SAID].join("\n");
+export const EXAMPLES = [DEEDS, ASKING, PEOPLE, OUTSIDE, DONE, ASKED, ELSE, SAID, MET].join("\n");

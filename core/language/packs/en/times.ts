@@ -201,7 +201,8 @@ export const TIME_RULES: TimeRule[] = [
     ),
     value: (m) => {
       // "for two" counts people, "for 3 pm" does not.
-      if (/^for /.test(m[0]) && !SURE.test(m[1] ?? "")) return null;
+      const onADay = Number(m[1]) >= 7 && /^ (?:on|tomorrow|today|next|this)\b/.test((m.input ?? "").slice(m.index + m[0].length));
+      if (/^for /.test(m[0]) && !SURE.test(m[1] ?? "") && !onADay) return null;
       return one("at", m[1]);
     },
   },

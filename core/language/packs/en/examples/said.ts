@@ -1697,4 +1697,96 @@ i need <staff> on the line
 i booked a <service> <day> but i need it <day>
 i have a <service> <day> but need it <day>
 i'm booked <day> but it has to be <day>
+= ask-policy
+(can|may|could|might) (i|we) (bring|take) (my|our) (baby|toddler|kids|child|partner|husband|mum|mother|sister|friend|dog|cat) (in|inside|along|with me) (when|while) (you work|it is being done|i get my *hair done|she has it|they look at it)
+(can|may|could) (i|we) (watch|stay|sit in|sit beside her|be there|look on|come in with him|wait in the room) (while|when|during) (you work|it is done|it|the <service>|he is seen|she has hers)
+can i see what you do to my +machine
+can i come and look at my +bike while it is with you
+(can|may|could) (i|we) (leave|keep|store) (my|the|our) +bike (there|with you) (over|for|until) (the weekend|a night|a day or two|christmas)
+can the +bike stay (a night|a few days|over the weekend)
+(can|may|could) (i|we) bring (my|our) own +parts
+do i get (my|the) (old|worn|broken) +things back
+do you give (me|us) the old ones back
+do i (have to|need to) (bring|find|arrange|provide|get) (a|the|two) +helper (myself|on my own)
+do (i|we) need (a|some) +test (first|before that|for that|)
+must i have had a +test
+(is|are) (your|the) (products|creams|oils|materials|inks) (safe|natural|organic|vegan|local|tested|fair trade)
+where do your (products|oils) come from
+can (we|i) (do|have) (it|that|the meeting|my <service>) (over the phone|by phone|online|on a screen|by email)
+could (six|eight|ten|a dozen|a group|a whole class) of us come (at once|together|for a party|for a birthday)
+do you take (groups|parties|whole families)
+when (will|do|would) (i|we) (get|have|hear about|see) (the|my) (results|pictures|papers|report)
+how soon are the results there
+do you (give|offer) (people|us|me) a (ride|lift) (home|to the station|to town)
+is (paying by phone|a bank transfer|an app) (ok|okay|all right|possible)
+i've got a (cold|fever|sore throat|stomach bug), (do|may|can) i (still|) come
+should i (still|) come (with|if i have) a (cold|fever|bad cough)
+i have a (gift card|coupon|certificate), how does that work
+how do i (use|pay with|cash in) my (gift card|coupon|certificate)
+does the (driver|van|nurse) come (out|) to +town
+can i (drop by|come by|stop by) to (fetch|get|collect|hand in) (a|my|some) (papers|receipt|letter|bag)
+is the first (visit|meeting|session|lesson) (free|without charge|for nothing)
+and (is there|would there be) a (fee|charge) for (that|cancelling)
+= ask-service
+(can|could|do|will) you (cut|clean|fix|mend|repair|make|paint|sew|polish|sharpen) (a|my|our) +thing (too|as well|)
+(can|could) you help (me|us|my brother) with (a|an|my) +thing
+do you (handle|deal with|take on|treat|cover|look after|work on) (any|) +things
+do you deal with people who won't pay
+anything for a +trouble
+have you (got|) something for (a|my) +trouble
+(do|should|shall) i (take|put|switch|leave) (my|the) +thing (off|out|on|in) before (i come|it|the <service>)
+should i (fill in|read|sign|prepare) (the|my) +paper before (i come|the <service>|we meet)
+are <service> and <service> (the same|two things|different things)
+i (got|have) a (letter|bill|notice) from my +someone, (who|what) should i (see|ask|talk to)
+(the doctor|my trainer) says i need <service> but (i have no idea what it is|what is that)
+does one have to be a +local to (get|have|make) a <service>
+do both of us have to (come|be there|sign) for <service>
+= ask-price
+is (that|it|the <service>) (billed|charged|priced) by the (hour|visit|session|day)
+so (the|a) <service> is <length>, right
+is there a charge if (i only want|it's only|it is just) (the|a) <service>
+(the|a) <length> <service>, (what|how much) (is that|does that come to) in (euros|pounds|rupees)
+is the <service> worth it, what does it cost
+= ask-hours
+can (i|we) come (at|by) <time> or are you (not|) open (yet|then)
+is <time> too early (for you|to come|)
+do you (guys|people|) do <service> on (weekends|sundays|saturdays)
+= ask-availability
+do you have anything with <staff> <day>? it's for (my|a) +trouble
+anything with <staff> <day>? i'm new
+= person
+i want to sit down and talk with one of you on the phone
+= ask-staff
+(which|what) (lawyer|doctor|stylist|teacher|mechanic|nurse) (does|handles|is for) +things
+do you (only|just) have one (person|lady|man) for <service>
+= message
+(two|one|some) of (my|the) +things (has|have) (come off|come undone|fallen out|broken) (already|again) and i'm (really|very|so) (disappointed|unhappy|annoyed)
+(my|our) +thing must (still|) be in (your|the) +room, can (you|somebody) (look|check|have a look)
+= cancel
+i've (broken|hurt|twisted) my +leg so no <service> (for me|) <day>
+no <service> (for me|for us) <day> i'm afraid, (he|she|i) (is|am) ill
+i have (an appointment|something) <day> <time> and (one|another) <day>, i (need|want|have) to cancel (both|them both|the two)
+i'm booked <day> and <day>. please cancel both of them
+= move
+i'd like (to|) add (another|an extra|a further) <length> to my <service> (<day>|)
+(could|can) you (make|turn) my <service> (<length> longer|into <length>|<length> shorter)
+(could|can) (i|we) (have|get) <length> more (for|of) my <service> (<day>|)
+(extend|lengthen|shorten) my <service> (by|to) <length> (please|)
+i want the (longer|shorter) <service> (instead|after all), <length>
+= book
+could <staff> see (me|us) <day> (around|about|) <time>
+(could|can) <staff> (do|fit in) (a|my) <service> (at|) <time>
+my +dog's got something in his (eye|ear|paw), (can|could) you (see|look at) him <time>
+(anybody|anyone) (will do|can do it), just not <day>: <service>
+= none
+yes but (can|could) we (say|do|make it) <time>
+= person
+is <staff> there today, i'd like to speak with (her|him) about (it|this)
+someone i could actually speak to please
+= book
+could you squeeze a <service> in <time> <day>
+= none
+(we|i) would take the one <day>
+rather a woman if possible please
+sorry, wrong button, i meant <day> <time>
 `;

@@ -1,0 +1,2103 @@
+/** What clients wrote in the test sets that have been retired, as it is read. Made by scripts/retire.ts. */
+export const MET = String.raw`
+= book
+hiya could you squeeze me in for a <service> <day> <time>
+looking to book <service> with <staff> <day> <time>
+my knee has been killing me i'd like to see a <service> <day>
+book me a <service> <places> <day>
+<places> want to do the <service> <day>
+i want to book a <service> for my son <day>
+need a <service> with <staff> <day> name is <name> <phone>
+<service> asap please
+can i come in <day> <time> for a <service>
+could i get an appointment for a <service> <day>
+hi i need <service> <day>
+book me with <staff> <day>
+so i was wondering if i could like book a <service>
+yeah hi so *basically i've hurt my shoulder *skiing and my wife said i should get it looked at could i see <staff> some time <day>?
+i wanna come in for a <service> never been before
+sign me up <day> s <service> <time>
+can i have <length> with <staff> on <day> <time>
+reserve <places> in <service>
+i'd love a <service> for <length> not with <staff> though
+any day but <day> works for <service>
+<day> or <day> for a <service> <time> are best
+hi i'd like to get my <service> <day>
+book an <service> with <staff> <day> <time>
+i need my <service> some day <day> <time>
+can you fit my daughter in for a <service> on <day>
+my <service> are bent can i pop in <time> <day>
+<length> of <service> treatment with <staff> <day> or <day>
+i'd like to <service> this is <name> <phone>
+can ye see me <day> for a <service> on my glasses
+*g'day need a <service> for my *labradoodle <day> <time>
+can i book the dog in for a <service> <day> <time>
+my *cattle dog is <service> everywhere can someone sort her out <day>
+we've just got a puppy and would like his <service> with <staff>
+<places> at the <service> <day> please
+<service> for my *spaniel <day> or <day>
+could <staff> do a <service> <day> <time>
+hi it's <name> <phone> after a <length> <service> <day>
+book <places> in for <service> <day> <time>
+i'd like to book a <service> for <length> <day>
+can i get <places> in the *matt <service> <day>
+book <time> with <staff> a <service>
+one <service> <day> no wait <day> <time>
+<service> with *joe *king <day> <time>
+could i get in with <staff> <day> for <length> of <service>
+i'd love to have my <service> on <day>
+after a knee <service> <day> <time>
+<service> need somebody to see my wrist asap
+put my name down <day> s <service>
+pop me in for <service> <day> some time <time>
+looking for a <service> with <staff> <day>
+my doctor said i should get <service> for my heel could you arrange that
+hiya can you do a <length> <service> <day> <time> thanks
+need to get my back <service> what can you do for me <day>
+any <service> therapist <day> <time> will do
+one of the <length> <service> <day> please
+could my daughter come for <service> <day> <time>
+hi <name> here <phone> i'd like <service> <day> <time>
+so i was thinking maybe like a <service> <day> <time>
+can i come too <day> <time>
+i want for sessions of <service>
+book with <staff> <day> <time> <service>
+<service> <day> no sorry <day> with <staff>
+<service> with <staff> <day>
+hi can i book a <length> <service> with <staff> <day>
+i'd like to start *learning to <service> +automatic please
+my son wants a <service> in a +manual <day> <time>
+sign <places> up <day> s <service>
+passed last month and want some <service>
+haven't +driven in ten years could i get a <service> <day> <time>
+<places> at the <service> on <day> i'm <name> <phone>
+hello we'd like a <service> <day> <time>
+please book <service> <day> <time>
+i need a new <service> <day> any +photographer
+can <staff> do my <service> <day> <time>
+we're getting married <day> and would like to <service> <staff> <day>
+book <staff> for <length> with the <service> any day but <day>
+<service> <day> or <day> early
+can i book something for my shoulder with <staff> <day>
+<places> for <service> <day> please
+<service> <day> as early as you can
+could you fit my mother in for <service> before <day>
+i need <length> with <staff> <day> or <day> <time>
+<service> on my knee before the *race <day> so by <day>
+i want <service> except <day>
+need three <service> before my test <day>
+book me the <service> for <length> <day> <time>
+<service> with <staff> <day> <length> <time>
+could <staff> take me on the <service>
+a <service> with <staff> <time> <day> please
+we want to come and <service> our +albums some time <day>
+<service> for <places> on <day>
+would like to come see <staff> <day> <time> <service>
+my husband bought me a voucher i'd like to use it for a <length> <service> one <time> <day>
+sorry to bother you i was told to come and get <service> twice a week first one <day> if possible
+squeeze me in <day>??? lower back went out
+give me <length> <service> *w <staff> <day>
+i should like to reserve a place in the <day> <time> <service>
+is it possible for you to put my daughter down for an <service> <day> <time>
+ankle sprained at football who can <service> it for me before <day> s match
+let's do <day> <time> with <staff>
+i was hoping to have my *stride *filmed some time before <day>
+we need <places> on the <service> <day>
+my wife needs a <service> a *present for her birthday <day>
+got a referral for <service> can i come <day> <time>
+i want to start with <service> never been <time> only
+fix me up with something for tight *hamstrings <length> <day> or <day>
+put me with whoever has time <day> for <length> of <service>
+could i possibly see the same <service> <staff> <day> <time>
+i'll take a <service> with <staff> <time> <day> please
+new soles for my *ski boots you do <service> don't you i'd want to come <day>
+yeah hi can i get <service> with <staff> on like <day> <time>
+id like to book <time> in the mat class no wait i mean <service> <day>
+i need a <service> at <day> with nail
+book the <service> for <places> <day>
+*fizio <service> <day> <time> please
+my daughter is seven and would love to <service> have you a spot <day> <time>
+book me a <service> with <staff> <day> <time>
+<length> of <service> <day> <time> please
+<places> and would like to join the <service> <day>
+i have my <service> five <day> and need exam +coaching with <staff> <day> are best
+can our <service> at your place on <day>
+want to <service> two +songs <day>
+<service> <day> <time> with <staff> thanks
+book <service> <day> for <places> i'm <name> <phone>
+<service> *fourty five minutes <day>
+can *aroa teach me <day> <time>
+good morning i'd like a <service> with <staff> <day> <time>
+my <service> are *plugged up can someone clean them <day>
+need my <service> they *whistle
+please schedule my father for a <service> <day>
+i'd like <service> made <day> <time>
+set me up with <staff> for the <service> in my ears <time> any day but <day>
+<service> can i bring it in <day> <time>
++fitting for <service> on <day> <time>
+book a <service> and a <service> <day>
+<service> +removal asap <name> <phone>
+<staff> or <staff> whoever is free for an <service> <day> <time>
+it's my knee again i was <service> <day> who can see me <day>
+pencil me in for the <day> <service> <places>
+i guess i'd take the <length> <service> <day> then late <time>
+let me get a spot *w <staff> <day>
+first available with either <service> therapist
+my son *fourteen wants to join a <service> <day>
+would you kindly arrange <service> for my *thumb <day> <time>
+hello my neck is stiff as a board could <staff> work on it <day>
+reserve <day> <time> <service> <places>
+good day kindly arrange a <service> for me with *mr <staff> on <day>
+any chance of a <service> session <day> <staff> said i need three
+thinking of treating myself <length> <service> <day> <time>
+ok so my coach says get <service> before <day>
+i need to get in to see a +physiotherapist about my jaw soonest you can do
+let me have the <time> <day> with <staff> for <service>
+there's <places> who want to try the <service> <day>
+we'd love a <service> me <day> <time>
+*signing up for a <service> <day> if possible
+could you get my +teenager seen for her ankle <day> <time>
+<length> <service> <day> starting <day>
+an appointment for <service> please <day> doesn't work
+i was in a car crash last week and my doctor wants me in <service> what do you have <day> <time>
+new <service> <day> please
+would <time> <day> with <staff> be ok for the *check-up
+my back seized up is there any way to be seen <day>
+add me to <day> s <service> <name> <email>
+this is <name> <phone> <service> for <length> <day> <time> if <staff> is in
+hi yes i would like too book a <service> for <length> <day>
+can i see toe *bias <day> <time> for a <service>
+book <service> <day> no hang <day> with <staff>
+i need for places no three in the <service> <day>
+<service> appointment <day> <time>
+hello my son is sec 3 and failing <service> can he come <day>
+<length> of <service> with <staff> <day> <time>
+please book an <service> with <staff> <day>
+<places> in <day> s <service> group for my *twins
+we would like to come for a <service> <day> *preferred
+*chem <service> coming need +lab training before <day>
+<service> <day> <time> *can?
+put <staff> down for us <day> <time>
+book <service> for <length> <day> <time> <name> <phone>
+*howya *chain's *slipping could you give the bike a <service> <day>
+got a <service> can i drop in <day> <time>
+i'd like a <service> with <staff> <day> <time>
+<service> the <length> one <day> <staff> if she's around
+my e <service> cuts out on *hills when could <staff> look at it
+<service> can <staff> true it <day>
+book a <service> for the wife's bike <day> <time>
+<service> or <service> whatever you have on <day> <name> <phone>
+*puncher <service> <day> <time>
+ring the bell for physio with <staff> <day> <time> <service>
+could i come for <service> on <day> <time>
+<places> need <service> <day>
+i fancy trying <service> is there something <day> <time>
+either a <service> <day> or <day> time doesn't matter physio doesn't matter
+back <service> on the cheapest *terms <length> <day>
+sign us up <places> <day> <service>
+can i trial one <service> first <day> <time>
+my girl needs help in *chem and <service> <day> <time> <length>
+i'm after a service not the big one any day *bar <day>
+could <staff> check my <service> <day>
+my bike was *nicked and found again with a <service> can ye fix it <day>
+my hip is killing me who can take me <day> <time>
+i'd be grateful for a slot with <staff> <day> <service>
+pencil me in for a <service> <day> <time> <length>
+<places> for me in <day> s <service> please
+can my husband get his *calves <service> <day>
+<length> of <service> <day> whoever
+my surgeon told me to start <service> <day> so please get me on the *books
+get me in with <staff> asap
+<day> <time> for a <service><length>
+i would like to be <service> by a lady physio <day> or <day>
+need to see someone for my *plantar *fasciitis before i fly <day>
+my running *club wants <places> in the <service> <day>
+<service> <day> early as possible
+<name> here <phone> <length> <service> <day> <time> if <staff> around
+*hallo i want make appointment for <service> please the +relaxing for <length> <day> <day> <time>
+would there be a possibility to get <service> done <day>
+we need a <service> for our son's *growing pains <time> any day
+same as always <service> with <staff> <day> <time>
+i'll take a <service> <day> <time>
+let's do the <service> on <day> for <places>
+kindly fix me a <service> with <staff> <day> <time>
+my wife bought me a <service> for my birthday can i come <day> <time>
+<length> with <staff> any <time> from <day>
+squeeze me in <day> with anyone for a stiff neck must be <time>
+could someone <service> my *thumb <day> before the game
+can i get a <service> <day> no sorry <day> <time>
+i wanna book for <service> its for to people <day>
+can i get my ankle <service> <day> <time> under the name <name>
+i'm travelling so only <day> or <day> would do for my <service>
+let me reserve <staff> for <length> on <day> <time>
+good morning i want <service> <day> the small ones
+my <service> need a <service> before <day> <length>
+<service> for my daughter <day> <time> please
+<places> would like the <service> <day>
+can <staff> <service> me up <day> <time>
+i want <service> for my dry +scalp <day> *anytime
+i getting married <day> and need somebody for my <service>
+<service> <day> then <service> <day>
+need *mi <service> fi +plait <day>
+i need <service> done before <day>
+<places> want to file together <day> would suit
+set up <length> with <staff> <day> to go through a <service>
+<service> <day> <time> please name's <name>
+could <staff> <service> <day> <time>
+<places> from the *dorm want to come to the <service> <day>
+<service> <length> week of <day>
+just one <service> for <staff> <day> if he can
+my dad passed and i need help with his <service> <day>
+schedule a <service> on <day> <time> with <staff> <name> <email>
+i'd like to come by and get a *deed <service> <day> or <day>
+<service> here when can you take me
+i would love to have my legs done by <staff> after my long run <day> so <day> or later
+give us the <time> <service> <day> with <staff>
+i'm due for my *check-up <staff> usually does it <day>
+new knee problem need to be looked at by <day>
+sorry to be a pain but could you fit my grandmother in for an <service> <day>
+hi there could i get in for a <service> sometime <day> <time>?
+i hurt my ankle playing *soccer yesterday and would like to see a <service> as soon as possible
+booking <places> in the <day> <service> please
+can <staff> fit me in for <service> <day> <time>?
+i want to come back for a <service> with <staff> <day> <time> if possible
+my daughter twisted her knee at *hockey and needs an <service>
+put me down for <service> with <staff> <length> <day> <time>
+looking to book a <service> <day> any day <time> works
+need <service> <day> <time> before my *race
+hello this is <name> <phone> i'd like a first appointment with <staff> please
+is it possible to make an appointment for <service> <day>
+i'll have <length> <service> <day> <time>
+can you get me an appointment with a male <service> therapist <day> <time>
+my back has gone again please give me whatever you have <day>
+<service> <day> can you sign <places> up
+i need to see <staff> on <day> <time>
+we'd like two <service> <time> <day> <length> each
+could you schedule me for a <service> <day>
+<service> please with <staff> <day> <time>
+i'd love a <service> not <day> though
+please reserve <length> with <staff> <day> <time>
+can i do <service> again <day> <time> as always
+i'd like to try one of your <service> maybe the <day> one
+set me up with anybody for a <service> <day>
+hoping to get a <service> before <day>
+i was told by my doctor to get an <service> can it be <time> <day>
+book me for <day> <time> <staff> or <staff> either one
+<length> s <service> <day> would be great
+i'm after a <service> for my wife's birthday <day>
+do my <service> again please <day> <time>
+can i book a <service> with <staff> <day> <time>
+i'd like a <service> message with <staff> <day>
+<service> <day> <time> please
+hello i'd like to <service> as a new patient and have an +examination
+can i get a <service> with <staff> <day> <time>
+i've chipped a <service> could somebody fix it <day>?
+<service> *please<length> with <staff> <day> <time>
+i have terrible <service> is there anything <day>
+book my son in for a <service> <time> <day>
+i'd like my <service> before the wedding <day>
+need a <service> for *rugby <day> if you can
+<places> for the <service> on <day>
+could i see <staff> about a <service> <time> <day>?
+<service> <day> as early as possible
+i'd like to talk to someone about <service> my teeth <day> would suit
+morning <name> here <phone> i'd like a <service> with <staff> <day> <time>
+could you fit my mum in for a <service> <day>
+can i come and see the dentist <day> <time>
+a <service> with <staff> <time> <day>
+i've lost a <service> anyone will do <day>
+i'd prefer a lady dentist <service> <day> or <day>
+<service> an polish <day> <time>
+good morning i want to fix an appointment for <service> <day>
+my <service> broke can i bring them <day> <time>
+please book my mother for <service> <day> she has *sugar
+<service> with <staff> *madam <day> <time>
+my son's school asked for an <service> can we come <day> <time>
+i need <service> is <staff> free <day> <time>? book me if yes
+i'm having <service> since a week kindly give an appointment with a lady doctor
+eye <service> for me and tell <staff> sir i'll come <time> <day>
+can you do my <service> on <day> <time>
+i would like <service> <length> any <day> except <day>
+book an <service> for <name> <phone> <day> <time>
+one <service> came out of my +frame need repair <day> <time>
+is it ok if i come for a <service> <day> first week
+appointment for my grandmother with <staff> for <service> <time> only
+<service> *tst with *laxmi <day>
+<service> +fitting with <staff> next weak
+i need someone to look at my shoulder
+can <staff> do <day> <time>
+i prefer <day> <time> for <service> can you arrange one
+hiya <length> <service> *w <staff> this *wk?
+hello my +physiotherapist retired and i'm looking for a new one can i get an <service> with <staff> <day>
+i'd like the <length> <service> <day> <time>
+<service> session for <day> <time> if that's free
+could <staff> do a <service> for my mum <day>
+<places> in <service> <day> thank you
+i pulled my *hamstring <day> and want to see a <service> <day> <time>
+<service> with <staff> <day> or <day> *whichever
+let's book <service> with <staff> <day> <time>
+<service> please any day <day> <time>
+can you fit me in for a <service> <day>? it's <name> <phone>
+<service> for my son he's *fourteen <time> <day>
+i want the <length> <service> with <staff> <day> if possible
+i would like to come in for my <service> <day> <time>
+put my name down for the <day> <service> please it's <name>
+book me with a female <service> <day>
+<length> with anyone for a <service> before <day>
+looking for a <service> <day> <time> <length>
+i need <service> not <day> the earlier in the week the better
+hey can i grab a spot in <day> s <service>
+my shoulder is *acting up again can <staff> see me <day> <time>
+please set up a <service> <day> with <staff>
+would <day> <time> be possible for a <service>? if yes please book it
+i have a marathon <day> and need a <service> <day>
+i want to book a <service> <day> <time>
+hi we'd like to book a <service> on <day> <time>
+i need a <service> for work can <staff> do <day> <time>
+our baby is due <day> and we'd love <service> <day>
+<places> on the <service> <day> please
+<service> for my daughter <day> <time>
+can <staff> <service> our dog <day> <time>
+i'd like to sit down with <staff> about an <service> <day> or <day>
+<length> for a <service> not <day>
+<service> <day> please whoever is free my name is <name>
+could you book my husband a <service> for <day> <time>
+i'd like my *grandmother's <service> looked at <day>
+good morning i'd like to be <service> for a suit <day> <time> would suit
+i've got three *pairs of <service> can i come <day>
+my *zip's gone on my coat could <staff> look at it <day> <time>
+<service> with <staff> <length> <day>
+please book my daughter for a <service> <time> on <day>
+i need a <service> taken in before <day>
+can someone mend my <service> <day>
+<service> for a skirt <time> <day> <name> <phone>
+i'd like to see <staff> <day> as early as you can
+could you fit in a <service> <day> <time>
+we'd like <places> in the <service> <day>
+<service> with <staff> <day> at *tenn
+*sowing class <day> for too
+<staff> <day> <time> thanks
+any <time> <day> for a <service>
+i need to get <day> my neck is locked
+i was hoping for an appointment with either <staff> or <staff> <day>
+i need something for stress maybe a <service> <day>
+i'd like two <service> on <day> <day>
+<day> <time> for a <service> <places> <name> <phone>
+can you take me <time> <day> for a <service>
+the trousers i had <service> are still too long can <staff> look at them <day>
+could you put me in for a <service> <day> <time>
+= ask-availability
+do you have any slots for a <length> <service> <day> <time>
+next available *massage?
+is <staff> free <day> <time>
+anything going <day> <time>
+have you got anything <day> <time>
+is the <day> <service> full
+how soon could <staff> see me
+got space <places> in <day> <service>?
+have you anything for an <service> <time> <day>
+earliest you have for a <service>
+any openings <day> <time>
+anything free <day> <time>
+is <staff> around <day> for a big <service>
+when's the next spot for <service>
+how's <day> looking for a <service>
+how busy are you <day> <time>
+would you have <length> for a <service> thing <day> <time>?
+got any gaps <day> for <service>
+when could <staff> fit me in
+are there places left in <day> s <service>
+what times have you got <day>
+is <day> <time> fully booked
+any <service> free <day> with <staff>?
+is there anything <day> <time> in the <service>
+what's your earliest for a <service>
+is there space for a <service> <day> <time>
+what's open <day>
+earliest <service>?
+any room for <service> <day> <time>
+what's your first free slot with <staff>
+got any cancellations <day>
+any time for a <service> before <day>
+does anybody there have time <day> <time>
+what's the wait for a first appointment these days
+i wonder if <staff> has a gap on <day>
+would <day> <time> even be possible for <service>? just asking
+is the <day> <service> already full
+do you have anything <time> <day>
+is <staff> free for <length> <day> <time>
+any <time> left for <service> <day>
+what is there <day> <time>
+does <staff> have any time <day> <time>
+how soon can i get in for a <service>
+what's the first opening with <staff> after <day>
+is <time> <day> gone
+what's free with <staff> <day>
+when's your next free <service>
+is there anything going <day>
+could anyone see me <day> at all
+are all the <time> <day> taken
+got slot for <service> <day> or not
+is there room in <day> s <service> <places>
+any slots left before <day> for an <service>
+is <staff> free at all <day> <time>
+can <staff> squeeze anyone in <day>
+have there been any cancellations for <day>
+what openings do you have for <service> <day>
+is <day> still open with <staff>
+how busy are you <day>
+any spots left in <day> s <service>
+what is the first time you could do <service>
+is there a gap with <staff> <time> <day>
+are you fully booked <day>
+when could i see somebody about my foot
+do you do the <service> <day>
+any openings with a woman <service> <day> <time>
+can <staff> take me *anytime <day>
+any chair free <day> <time> for a <service>
+does <staff> have anything <day>
+any time left before <day> for a <service>
+have you time for a quick <service> <time> <day>
+have you got any free spots <day> <time> at all
+what's <staff> next opening looking *like?
+is there space in the <service> <day>
+any availability for <service> <day>?
+does <staff> have time <day>
+is <day> full already
+have you got any <time> slots with <staff>
+have you anything with <staff> <day>
+when's the soonest i could see the <service>
+are there any places left in <day> s <service>
+is there an appointment free <day> <time>
+do you have any <time> appointments <day>
+any slot for <service> <day> itself
+when can i get a <service> the soonest
+how many seats are left <day> s <service>
+would you have room for me <day> <time> for a <service>
+is <day> <time> any good for a <service> with <staff>?
+any openings at your place <day> <time>
+what's the earliest appointment with <staff>
+is there still room in <day> s <service>
+does <staff> have any time <day>
+when could i get in for <service>
+are there any <service> appointments left <day>
+have you got anything <time> <day>
+do you have a slot for a <service> <day>
+when's your next free <day> for a <service>
+how many places are left on the <service>
+when could <staff> see me about a <service>
+is there room in the <service> <day>
+<service> <day> any chance at all
+i was wondering whether you'd have time for a quick <service> <time> <day>
+when's the next <service>
+is the clinic busy <day>
+how about <day> <time> for a <service>
+<day> <time> would that work for a <service>
+= ask-price
+what's the damage for <length> of <service>
+is it expensive to get <service> made
+price list please
+is tax included in the prices
+what would <length> <service> set me back
+how much are the <service> each
+how much for an <service>
+what's a <service> cost
+what do you charge for <service>
+what's the price of <service> <length>
+how much would it cost to have my <service> straightened
+how much for a <service> <length>
+*what'll it cost to get the <service>
+price for <service> a <service>?
+what's the cheapest <service> you do
+what would an <service> run me
+cost of <length> <service>?
+how dear is the <service>
+do <service> ups cost less than the first one
+what are your rates
+does the price include the <service>
+how much is <length> in a <service>
+price of <service> *training?
+how much would <length> with <staff> be
+what does a <service> cost for <length>
+what's a <service>
+how much would two <service> be
+what's it cost for a kid's <service>
+are <service> dearer at <day>
+what do you charge per <service>
+fee for <service>?
+is <service> more than <service>
+and a <service> roughly how much is that
+what do you ask for a <length> <service>
+are the <service> free for members of the *rowing *club
+how much extra is the longer <service>
+what's a <length> <service>
+how much do you charge for the <service>
+what does it cost to rent the <service>
+cost of <length> on the <service>?
+<service> or piano which is cheaper for <length>
+what's the charge for <service>
+cost of a <service> visit
+is a <length> <service> more than the *fifteen
+what's cheaper the class or a <service>
+how much does one pay for the first <service> visit
+<service> *costs?
+how expensive is a <service> with you
+what would i be charged for <length> of <service>
+are <service> pricey
+do i pay the same for the <length> <service> and the <length> <service>
+is a <service> under twenty bucks
+how much per hour for <service>
+what's the fee for the <service>
+is the first talk free of charge
+<length> <service> how much
+what's the cheapest service you do
+price for mending a <service>
+*what'll <service> cost me
+are parts on top of that
+how much dearer is 90 than 60
+what do i pay if my plan covers half
+is the +loan <service> free
+what's the damage for an <service>
+cost of <length> with <staff>?
+what would the <service> set me back
+is <service> included in the <service> or is that extra money
+how many dollars for the short <service>
+roughly what do your <service> run
+your rates for <service> please
+is it true a <service> is a hundred and ten
+do i pay more if i choose <staff>
+price *list?
+what's cheaper one 60 or two 30s of <service>
+could you give me the price of <service>
+how much for the long <service>
+what is the price of a <service> and a <service>
+is the <service> free
+how much for <service>
+do <service> cost less than <service>
+how much to <service>
+is the long <service> more than five hundred
+what's <service> work cost
+fee for an <service>?
+what's the total for <places> in the <service>
+does <length> with <staff> cost *ninety five
+price of the <service> please
+is the <service> more expensive than the later ones
+and how much does the <service> thing cost
+could you send me an overview of what everything costs
+could you tell me the cost of <service>
+does <service> cost extra on top of a <service>
+how much do i pay for <length>
+what's the fee for <service>
+what does <service> cost with you
+is the <service> dearer for <length>?
+what would a <service> come to
+price for the <service>?
+do new patients pay more
+<service> what will you charge
+is <service> free
+rate for <service> please
+how many rupees for <service> a bent arm
+<service> how much will that be
+how much does a <service> *cost?
+what's the price for <length> of <service>
+could you let me know your fee for the <service>
+cost of <service>?
+is <service> more expensive than <service>
+how much for one of the <service>
+<service> what am i looking at *price-wise?
+what do you charge for the longest <service>
+and what would an <service> be
+do you charge more <day>
+what do <service> cost with you
+price for <service> please
+is the <length> <service> a lot more than the sixty
+what would it cost to fix an old <service>
+how much per person is the <service>
+what does it cost to <service>
+price of a <service> in a pair of *boots?
+is the <service> visit free
+roughly how much to mend a <service>
+what are your charges for <service>
+= ask-service
+how long does the <service> thing take
+what exactly is <service>
+would <service> help me play <day>
+do i have to wear anything special
+should i bring my own mat to <service>
+do you do home visits
+do you do <service> for pregnant women
+what's the difference between the two <service>
+do you offer *cupping
+can my 13 year old do <service>
+do you treat kids
+how long is the <service> thing
+what happens at a <service>
+do i have to take my <service> out before
+do you sell +sunglasses
+will you put drops in and can i drive home
+do you do laser surgery
+how often should i have my <service>
+how long till my new <service> are ready
+which <service> would suit me
+how do i know whether i need <service>
+what does the <service> include
+do you <service> cats
+do you take <service> that bite
+does he need his *shots first
+can i stay with her while she's <service>
+can you walk my <service> on <day>
+how long does the <service> take
+my <service> is scared of *dryers is that ok
+do you have shampoo for itchy skin
+can the <service> hour be done at 4 months
+can i bring my x *rays on a *usb stick
+i have a sore neck would <service> or physio be better
+will <service> hurt
+what's the *youngest age for <service>
+what's included in a <service>
+is <service> good for stress
+how many minutes is a <service>
+tell me about <service>
+do you have *reflexology
+what should i bring along on my first day
+am i too old for the <service> at 78
+can i eat before a <service>
+are shoes <service> for the running one
+which shoes should i have on
+do the cars have two sets of *pedals
+do i need my +provisional before i start
+do you do *lorry <service>
+can i take my <service> in your car
+how many <service> until i pass
+could my mum come along in the back
+could i have the *silver car
+is this a bot
+how many pictures do i get in a <service>
+can our dog be in the <service>
+what should we wear
+do you do <service> outside
+can you fix my *grandfather's torn <service>
+how soon will the <service> be ready
+could we do the <service> at our office
+where can i see your work
+is the 90 worth the extra money over <length>
+what do you do for tennis elbow
+is <length> better than one for beginners
+is a <service> session ok for a two year old
+can i bring three +outfits
+how much time should i set aside for the <service> thing
+what goes on in a <service>
+would <service> do anything for *plantar *fasciitis
+is a <service> only for athletes
+do i undress for <service>
+can beginners join <service>
+do you also offer lymph drainage
+how long does the <service> stay on
+can you treat a *newborn with a stiff neck
+what's the point of <service>
+what do we do in <service>
+do you teach the drums
+do i need to bring my own <service>
+is my five year old too little for <service>
+my *fingers are arthritic would <service> still make sense
+do we get the <service> as a file
+do pupils get to play in public
+must i <service> every single day
+does one have to be able to read notes for the <service>
+can dad sit in the room with her
+is it worth starting at 55
+does the <service> thing use water
+how long will the <service> take
+what should i bring for a <service>
+can you <service> a three year old
+do you sell *amplified phones
+may i try a pair at home first
+do you carry +batteries
+can i mail it to you
+will someone explain the results
+do i have to stop wearing *headphones before the <service>
+how's the 60 different from <length>
+can i bring my baby along to the <service>
+do i need to shave for the <service>
+does it matter that i have a metal hip
+tell me more about the <service> one
+how long am i there for a <service>
+is <service> any use against migraines
+what happens during <service>
+do you offer hot stone
+should i have *eaten before
+which one is best for a runner with tight *calves
+may my husband sit with me during the <service>
+is it ok to do <service> with a bad wrist
+what to put on for the running test
+will i be sore after <service>
+how many sessions of <service> does one need
+what do you do in <service>
+how many kids in the <service>
+do you have <service> for *chinese
+must she bring her own +calculator
+is <service> one to one
+can a +primary two boy join
+will there be homework
+do you teach over video
+what's done in a <service>
+would you look at a <service> from 1972
+do you <service> +scooters
+could i borrow a <service> in the meantime
+do i bring my own shoes for the <service>
+do you do kids <service>
+must i wash it first
+how often should i have it serviced
+will you *engrave the +frame
+is the <service> a must before a massage
+do you use real <service>
+what's better for my shoulder <service> or massage
+do you give <service> for pregnant women
+is the <service> thing 30 or <length>
+what does <service> involve
+do you have *cupping
+do you guys do *osteopathy
+are <service> all right when i'm on my period
+can i wear *leggings for the <service>
+which treatment helps against +tension headaches
+what is the difference between an <service> and a <service>
+is the <service> hard for a beginner
+can i keep my shirt on during a <service>
+must i take off my shoes for the <service>
+are your <service> sterile
+how many minutes is a *check-up with the <service>
+is it sensible to get a <service> <day> a marathon
+do you also treat dogs
+is the <service> painful
+do you provide *towels at the <service>
+how soon can i come back after a <service>
+is hair included with the <service>
+how long does it take to <service>
+do you do +relaxers
+do you do nails too
+must i wash my <service> at home first
+how many weeks do <service> stay in
+is the <service> good for *dandruff
+do you <service> small *boys
+how long should i plan for a <service>
+do you do *payroll
+what <service> do i bring for the return
+can you help with +returns from three years ago
+do <places> have to be there for a <service>
+is the <time> class for complete beginners
+do you handle crypto
+can we do it by video
+what would you suggest for a *frozen shoulder
+is there something i should not eat before <service>
+how long does an <service> *take?
+what exactly is <service>?
+do you offer *cupping?
+would <service> help with migraines
+what should i bring for the <service>
+is the <service> suitable for *seniors?
+which <service> is better for stress
+what happens in the <service>
+do you do laser treatment
+what do i wear to a <service> appointment
+can i have a <service> if i'm five months pregnant
+do i need to undress for <service>
+is <service> painful
+do you treat jaw *problems
+is <service> any good for tennis elbow
+what happens at a new patient exam
+do you do root *canals?
+can you make *dentures
+do i have to bring anything for the <service>
+is the <service> good for +grinding as well
+will my face be numb after a <service>
+do you put in *implants
+in the <service> what do you do
+do you do *cataract *operations
+can i drive home after the <service>
+is the <service> <time> useful for *gamers
+do you make *progressive <service>
+should i remove *make-up before the <service>
+can a five year old do the <service>
+are there showers at the clinic i could use
+how long is the <service> *session?
+what's <service> like
+do you do <service> *cupping or hot stones
+is the <service> okay during pregnancy
+what all gets done in a <service>
+which treatment would be best for *sciatica
+do i need my own mat for <service>
+can <service> help with a sprained ankle
+what's the difference between the <service> and a <service>
+is the <service> okay for men
+do you offer *pelvic floor <service>
+how does <service> work
+how many sessions of <service> would i need
+what happens in <service>
+would you <service> our wedding
+can you <service> outdoors on the +beach
+is the <service> okay with just a phone
+what should the kids wear for the <service>
+until what age can a baby have the <service>
+do you do school <service>
+do you alter <service> bought elsewhere
+do you make curtains
+can you repair a +fur coat
+do you do *embroidery
+is the <service> for complete beginners
+can i use your shower after the <service>
+do <service> come with oil
+i'm curious about the <service> tell me about it
+how big are the +prints
+is the studio heated
+what time is the <service> <day>
+do you rent out the studio
+do you take in *men's +shirts
+what's the best material for a summer <service>
+i'm after a <service> for a *tent
+= ask-hours
+you guys open <day>?
+are ye open on <day>
+what are your opening times
+are you open late <day>
+are you working bank holidays
+do you open <day>
+are you around <day>
+opening hours please
+are you shut for <day>
+do you open <time>
+are you open on may day
+do you do <time>
+what time do you knock off <day>
+do you open on <day>
+until when can i come <day>
+when are you closed
+do you work on <day>
+are you there <day>
+until what time can i come <day>
+is the practice open <time>
+when do the doors open <day>
+latest you're there on a *weeknight
+are you open over <day>
+open on <day>?
+<day> hours
+what time do you open
+are you still there <time> <day>
+what are <day> s hours
+do you close for <time>
+is there somebody there <time>
+are you working on <day>
+when do you shut <day>
+till when <day>?
+do you close early on bank holidays
+opening *times?
+how late are you there <day>
+is the clinic open on <day>
+can i come in <day>
+from what time <day> is somebody in
+are you shut on <day>
+do you work <day> <time>
+until what time <day>
+what time *unu open <day>
+you working on <day>
+what are your hours <day>
+how early do you get in
+could you give me your opening hours for the *week?
+will you be closing at all over the <day> break
+will anyone be at the clinic on <day>
+how late can i come <day>
+are you open at <day>?
+till what time are you open <day>
+are you working on <day>?
+are <day> open for you people
+what are the timings
+do you have <day> hours
+when does the clinic close <day>
+is the clinic open at this moment
+your hours during the week please
+do you close early on <day>
+till when are you open <day>
+= ask-place
+which bus gets me there
+is there somewhere i can leave the car
+can i get a wheelchair through your front door
+do you guys have a shower
+how do i get to you from the bus stop
+are dogs allowed inside
+where in *galway are you
+is there parking nearby
+can i get in with a buggy
+do you have the toilet on the ground floor
+where can i drop off
+how far is it from the station
+how do i find you
+do you *validate parking
+what's the address again
+how do i get in from +wharf +lane
+can i lock up my bike outside
+do the *buses stop near you
+do you have changing rooms
+where's the office
+can i leave my own car at yours
+will you collect me from home
+is there *shade for the car
+which street are you on
+do you have a sauna
+is the studio *upstairs
+where do <service> start
+can i get picked up from school
+where do i park
+coming from the ferry which bus takes me to your door
+i'm in a wheelchair will i manage
+is it hard to find a parking spot
+which floor are you on
+how many parking spaces are there
+do i need to climb stairs to the <service> room
+my mother uses a walker are there steps
+what's your address
+what's your phone number
+how do i reach you by bus
+can a taxi stop in front of the house
+is the entrance on the *main street
+where exactly in *tern bay are you
+do i have to pay for parking
+which exit of the station
+where can i sit while she has her <service>
+can i pull up outside with a van
+is there a ramp for a *cargo <service>
+does the building have a back door
+how far from the station are you
+what's your street address
+i'm in a wheelchair can i get in
+does the number seven stop nearby
+which side of the building is the door on
+how do i get to you from the *highway
+where's the nearest bus
+are you the place next to the harbour
+what road are you on
+is my car safe outside
+can a wheelchair get up the +veranda
+where is your <service> exactly
+where can i put my *truck
+which bus goes to you
+is there *parking?
+which bus do i take to get to you
+is the building wheelchair accessible
+what's the address please
+how do i find the entrance
+do you have an elevator
+is it far from the station
+can i get in with a pram or are there steps
+where exactly in *inverallan are you
+which +buses come past
+where to park my *scooter
+how far from the +jetty
+can my father come in with his wheelchair
+what is your *exact location
+could you tell me where the clinic is
+is there free parking near the clinic
+do you have a ramp for wheelchairs
+which bus stops at your building
+what is the street address
+where is the entrance exactly
+where can we park
+is there an elevator up to the studio
+how far is it from the ferry
+what floor is the studio on
+where in *wexcombe are you
+can i park outside on market day
+is there a step at the shop door for my wheelchair
+does the bus stop near the shop
+is there somewhere safe for my bike
+= ask-policy
+will blue *shield cover this or do i pay *upfront
+what happens if i cancel <day>
+do gift vouchers run out
+do i need a doctor's referral
+can you bill my insurance directly
+will i get a text reminder
+how late can i be before you turn me away
+what's your cancellation fee
+can i pay for <service> in instalments
+is the <service> free with a medical card
+how long are <service> guaranteed for
+what if i don't turn up
+how many days notice to cancel
+what if i cancel <day>
+do vouchers expire
+do i have to pay a deposit
+are the receipts emailed
+is it ok to be five minutes late
+is apple pay ok
+what's the penalty if i forget to come
+do you direct bill green *shield
+can i use my gift certificate for <service>
+how far ahead can i book
+do i get a receipt for taxes
+what if it snows and the <service> can't go ahead
+how do i pay for <service>
+what if i need to cancel the night before
+must i pay a deposit
+can i publish the <service> on my page
+what if we come late
+do you take *e-transfer
+can my wife use my voucher
+do i pay up front
+how long do vouchers last
+is cash okay or only cards
+does *sun life cover this and do you bill them
+how long is my voucher good for
+do you send a reminder before the visit
+do i have to put down a deposit
+what happens to my health information
+do you send invoices or do i pay each time
+what if <staff> is off sick
+if i can't come one week do i still pay
+do you take my hsa card
+do i get charged if i miss it
+is it covered by insurance
+how long are the <service> under warranty
+i lost one of my <service> what now
+do you take *walk-ins
+can i pay with a cheque
+i pay with *desjardins insurance do you handle that
+have i still got time to change <day> s visit for free
+how do i pay can i tap my phone
+will *manulife pay
+i might have to cancel how much notice do you need
+can i give the voucher to a friend
+are tips expected
+do i get an invoice for my plan
+how long ahead can one reserve
+how to pay
+if he falls sick must we still pay
+do i pay per <service> or per term
+are the notes included
+can we swap the tutor if it doesn't click
+is there a guarantee on <service>
+may i leave it with you the night before
+do ye collect <service>
+can i pay half with a voucher and half by card
+what if the therapist cancels on me
+is there a charge when i reschedule
+does harbour *mutual cover <service>
+what if i forget my appointment
+can i pay <day>
+will i get a text before the visit
+what happens if i show up a quarter of an hour late
+up to when can i cancel for free
+can you bill my plan directly
+is it mandatory to leave a phone number
+can i bring my baby along
+do you accept *walk-ins
+what is the late cancellation fee
+do you want a deposit
+if i come late what happens
+card *machine?
+can i just walk in
+do you take *checks
+may i leave my <service> in a +mailbox
+is my information kept private
+do you keep my card on file
+are vouchers valid for <service>
+can you bill my insurance *directly?
+how does your cancellation policy work
+would a cheque be all right for paying
+do i need a doctor's *referral?
+can i pay by credit card
+do you sell gift certificates
+do i get charged if i cancel <day>
+do i get some kind of reminder <day>
+can i get a receipt for my insurance
+are your prices with tax
+is there some kind of monthly plan
+could the bill be paid in instalments
+are you taking on new patients at the moment
+is there a charge if i have to cancel last minute
+could i claim this on my insurance
+can you get my records from my *previous dentist
+do i have to pay if i miss my appointment
+card payment is *ok?
+is there a warranty on the <service>
+will you give me the prescription to take elsewhere
+when will my new <service> be ready
+what is the charge if i cancel late
+how long are the gift vouchers valid
+do i have to book the <service> or can i just show up
+do you direct bill to insurance
+how much notice do you need for a cancellation
+is there a fee if i cancel <day> s visit <day>
+can i buy a gift voucher online
+do you accept +debit cards
+is a referral necessary for <service>
+suppose i don't show up what then
+do you send out appointment reminders
+can i bring my baby to my appointment
+will i be charged if i'm late
+how long do gift vouchers last
+can i get receipts by email
+how long until we get our <service>
+can i post the <service> on my website
+do you keep the +files
+does rescheduling cost a fee
+are gift cards something you sell
+what if my toddler won't *cooperate
+how soon would an <service> be ready
+can my brother collect my <service> for me
+what if it doesn't fit after you've <service> it
+can you do it quicker if i pay more
+should i wash it before i bring it
+is it ok to bring the dog
+what do you charge if i miss my <service>
+does insurance cover <service>
+are gift vouchers good for <service>
+how early should i arrive for my <service>
+what if it snows <day>
+can we bring our own +props
+we're running twenty minutes late is that a problem
+can i collect my <service> <day>
+where would i change is there a changing room
+how much +fabric do i need for a <service>
+= ask-staff
+does <staff> work <day>
+is there a lady who does <service>
+what days is <staff> in
+who would i see for running *problems
+does <staff> speak french
+who's in <day>
+which days does <staff> work
+is it <staff> or <staff> who does <service>
+do both of ye do <service> <day>
+who else works there besides <staff>
+when is <staff> in <day>
+which of you does <service>
+when's <staff> working
+is <staff> a <service> or a massage guy
+do you have any male therapists
+is <staff> qualified
+what are <staff> days
+have you got a female instructor
+who speaks french
+is <staff> patient with nervous people
+who's best with <service>
+who would i see for <service>
+which days is <staff> in
+how many years has <staff> been doing this
+who runs the place
+have you got a male teacher
+who fits the <service>
+who there speaks spanish
+what *qualifications does <staff> have
+what days does the *acupuncturist come in
+is <staff> the same person as <staff>
+who is your best person for backs
+are there any men on the team
+who leads the <day> <service>
+is <staff> a real +physiotherapist
+is <staff> around <day>
+are your +tutors proper teachers
+what days does <staff> do
+who looks after <service>
+which of the women does <service>
+which tutor is better for *olympiad <service>
+does anyone there speak french
+is <staff> good with knees
+does the <service> get done by a physio
+until when is <staff> there <day>
+who's the manager
+is there a female <service> therapist
+tell me about your staff
+is there a man who <service>
+which of you does +farm +returns
+who is the <service>
+does <staff> do <service>
+who does the <service>?
+is <staff> a <service> therapist
+what time does <staff> start <day>
+which of your <service> speaks french
+does anyone speak <service>
+which dentist does the <service>
+which days of the week is <staff> in the practice
+does any of you know *urdu
+until what time is <staff> in <day>
+who would be the person for running <service>
+when does <staff> finish <day>
+are any of your <service> therapists men
+what does <staff> do
+who takes the <service>
+does somebody speak *japanese
+what days is <staff> working
+is there a woman for the <service>
+my knee clicks who should i see
+is <staff> or <staff> better for shoulders
+is <staff> taking new patients
+which of your <service> is good with kids
+is <staff> any good with *handbags
+= ask-mine
+when's my next appointment
+what time am i down <day>
+can you remind me who i'm seeing <day>
+which appointment have i got with <staff>
+how much will i owe for my visit <day>
+am i still booked in for the <service>
+when was i meant to come in again
+do i have an appointment <day>
+what time's *rusty booked in <day>
+have we got a booking for <day>
+remind me how much i'm paying <day>
+where do i stand have i got anything booked
+who is my appointment with <day>
+what did i book last time i called
+is my <day> visit still on
+can you check when i'm seeing <staff>
+when's my next <service>
+have i got a <service> booked <day>
+when is our <service>
+are we still <day>
+what's my booking
+did you get my cancellation
+who's my instructor <day>
+is my <service> appointment confirmed
+remind me what time i'm in <day>
+i lost the card when do i have to be there
+am i down for anything <day>
+which therapist have i got next time
+how much do i owe for my last visit
+when is my son's next <service>
+what day is our <service>
+am i *enrolled for the <service> <day>
+when is my <service>
+what address do you have on file for me
+have i got an appointment or did i *dream it
+what was the time of my <service> again
+is my booking for <day> confirmed
+how long is the appointment i've made
+could you *repeat my appointments to me
+what time is my daughter's <service>
+did you receive our booking <day>
+is my <service> in <day>
+what time did i book the <service> for
+what did we agree on 3 or <time>
+did ye get the message about my brakes
+do i still have the slot <day>
+who is my <service> <day>
+my appointment is it <time> or half past
+can you look up when i'm coming
+did my move to <day> go through
+how many visits have i got left on the calendar
+i can't remember which day my <service> is
+what time is my <service> appointment
+am i booked with <staff> or somebody else
+do i have something *scheduled with <staff>
+which day did i <service> up for the class
+was that four or <time> <day> my <service>
+sorry when was my appointment *again?
+what time did i book <day>
+have i still got something booked with <staff>
+can you check if my booking went through
+i forgot when i'm supposed to come in
+my <service> <day> what time was that
+am i booked in with <staff> or with <staff>
+could you see whether i've an appointment coming up
+remind me when i'm seeing the <service>
+what time should i come <day> for my <service>
+is my appointment with <staff> confirmed
+i lost the *slip when was my <service>
+could you tell me when my next appointment is
+has my booking for <day> reached you
+am i booked for 10 or <time> <day>
+what have i got booked with <staff>
+i think i have a <service> <day> but i'm not sure when
+when is our session *again?
+is my <service> <time> or <time>
+do i have anything booked with <staff>
+when am i due for my <service>
+is my appointment with <staff> <day> or <day>
+have i still got a <service> <day>
+my appointment with *simone at the desk no sorry i mean my <service> when is it
+my *fitting's <time> <day> isn't it
+= cancel
+i need to cancel my appointment
+please scrap my <day> <service>
+won't be able to make it <day> sorry
+can't come in <day> after all take me off the list please
+have to call off my <service> with <staff>
+please cancel everything i have <day>
+drop my <time> <service> <day>
+i no longer need the appointment <day>
+i have to cancel <day> s <service>
+please call off my <service>
+i can't make <day> any more
+need to cancel *biscuit's <service> <day>
+we can't make <day> the dog's *crook
+cancel both our bookings
+take me off the <day> <service>
+i've got a cold have to drop out of <day> s <service>
+kill my <time> <day>
+please delete my booking for <day> with <staff>
+no longer want the <service>
+forget about my appointment i feel fine now
+can't do my <service> <day> any more please cancel
+i want to call off the <service>
+scrap all my <service> please
+the <service> came early please cancel <day> s session
+we don't need the <service> any more
+can't make <day> cancel please
+i'd like to cancel the <service> for <places>
+i'm ill can't <service> <day> cancel it
+call off the <service> please
+i won't be <day> after all
+strike out my <service> <day>
+something came up please free up my slot with <staff> <day>
+we have the flu cancel both visits
+i don't want that <service> spot anymore
+give my <time> to somebody else i can't make it
+stop my booking <day> please
+please cancel <day> s <service>
+we're away so no <service> <day> please
+i *quit <service> remove my lesson <day>
+please take me off the schedule for <day>
+can't get a ride cancel please
+count me out <day> s <service>
+need to call it off the thing <day> <time>
+i've got to bail <day>
+pull my name from the <day> <service>
+can't keep my <time> <day>
+please annul the <service> of <day>
+i'm all better so scrap the <service>
+nix the <service> <day>
+my kid is sick and we won't make the <time> <day>
+cannot make it <day> please cancel the <service>
+stop the <service> <day>
+the <service> got *robbed cancel the service
+won't make <day> <time> sorry
+we're snowed in no chance we'll make it <day>
+i'd like out of my booking <day>
+please cancel everything for <day>
+won't be there <day> sorry
+take me off the list <day> s <service>
+please kill my <time> with <staff> <day>
+i no longer need the <service>
+we have to call off the <service> <day>
+something came up i have to give up my spot <day>
+forget about my <day> appointment
+undo the booking i made for <day>
+delete my appointment please
+hi its about my appointment <day> i need to cancel it
+my mother can't make her <service> <day>
+i not coming again <day>
+please cancel the <service> <day>
+i found another +accountant cancel me please
+drop my <service> thing <day>
+i'm running a fever so i'd better not come <day>
+please cancel my appointment <day>
+so sorry <day> isn't going to work i need to cancel
+need to cancel my <time> <day>
+i won't be able to come to the <service> <day>
+could you take me out of the schedule <day> please
+cancel the <service> with <staff>
+i'm sick so i have to cancel my <service> <day>
+i'd like to cancel both of my appointments
+drop my <day> appointment please
+i'm afraid i have to cancel <day> s <service>
+we can't make the <service> <day> after all
+scrap my appointment <day>
+<service> has gone so i don't need <day> s appointment
+could you cancel my <service> please <name>
+not able to come <day> please cancel
+kindly cancel my <service> <day>
+we are travelling so my mother's <service> has to be cancelled
+remove my booking <time> <day>
+i want to get rid of my appointment <day>
+i need to cancel my appointment for <day>
+please cancel my <service> <day>
+i won't be able to make my <time> <day>
+hi can you take me off <day> s <service> i have a cold
+cancel everything i have booked <day>
+i have to call off my <service> <day>
+my back is better so i don't need <day> s visit
+the <service> with <staff> could i cancel that
+we have to cancel <day> s <service>
+the dog is sick so please cancel the <service>
+i can't make it to the <service> <day>
+please remove my booking <day>
+i can't make <day> s <service>
+we won't be needing the <service> <day>
+please cancel the <service> i've bought a new coat
+is it too late to cancel for <day>
+<name> <phone> cancel my <service> <day>
+= move
+can we push my <day> visit back to <day>
+i'd like to reschedule
+is it possible to shift my <time>
+something came up i need to change my appointment from <day> to <day> <time>
+could we do my <service> a week later
+this is <name> i'm booked <day> <time> and need to move it to <day> <time>
+can you bring my appointment forward
+swap my <service> from <staff> to <staff>
+can i come <time> instead of <time> <day>
+i'm stuck at work can we make it later <day>
+postpone my <service> to <day>
+move my <service> to <day> <time>
+could you change me from <day> to <day>
+can my <service> <day> be with <staff> instead of <staff>
+need to put back my <service> by a week
+shift our <day> <service> to <day> <time>
+can we make it <time> rather than <time> <day>
+could you put us back to <day>
+could i switch my <day> <service> to the <day>
+i'm running behind <day> could we say 4 instead of <time>
+need a different day for my <service>
+please move <day> <service> to <day> <time>
+would it be possible to come earlier <day>
+i'd rather see <staff> than <staff> for my <service>
+put my <service> off till <day>
+move my <service> from <day> to <day> <time>
+can we do <time> instead of <time> <day>
+push back my <service> a couple of days
+could we shift the <service> to <day> <time>
+different +photographer please <staff> rather than <staff> for my <service>
+hi *annelise *kruger again <phone> i have to move my <service> to <day> <time>
+change my booking to <places>
+make my appointment half an hour later
+swap my <service> for an +automatic one
+could the <service> be with <staff> not <staff>
+can we come <day> instead of <day>
+bring my <day> appointment forward to <day>
+any chance to change <time> <day>
+my shift changed i need my <service> on another day
+<day> doesn't work for me any more what about <day>
+could <staff> do it instead of <staff> <day>
+delay my <service> by a week
+can i come <time> rather than <time> <day>
+swap my <day> <service> <day> <time>
+can the <service> start +fifteen minutes later <day>
+from <length> to <length> please my <service> <day>
+i'd rather have <staff> than <staff> for the <service>
+push my <service> from <day> to <day>
+could i come <time> instead of <time> <day>
+i need to reschedule my <service> appointment to any <time> <day>
+can i do <day> instead
+make it two hours later please my appointment <day>
+put my <day> <service> on hold till <day>
+can my <day> be <day>
+would it be a problem to come <time> instead
+i booked the wrong day should be <day> not <day>
+rebook my <day> <service> for <day>
+have my <service> with <staff> earlier in the day please
+please put my <day> <service> <day>
+i can't do <time> any more can we find another time <day>
+*cna i *resceduel my <service> to <day>
+shift my <service> class from <day> to <day> <time>
+can we postpone <day> s <service> to <day> <time>
+could we make it <day> <time> instead of <day>
+upgrade my <service> to a full one
+bump my <time>
+any other day than <day> for my <service> please
+bring forward my <service> to 3 <day>
+change the <service> to the <day> <time>
+push my <day> <service> back a week
+could we do <day> s session <day> instead <time>
+my <time> <day> has to be later in the day
+swap my appointment with <staff> from <day> to <day>
+i can't get away from work <time> is 5 possible on <day>
+reschedule <service> to <day> <time>
+please change the therapist for my <day> <service> to <staff>
+have to postpone the <service> until <day>
+is it possible to come half an hour sooner <day>
+my meeting <service> with physio <day> find me something else that week
+could you *resked my <service> to <day>
+the <time> is too late for me <day> could it be <time>
+change my <service> from <day> to <day>
+make my <day> <service> start earlier
+move my return from <day> to <day> <time>
+my w-2 *hasn't come can we push the appointment to <day>
+can you slide my <time> <day> over to two
+would <staff> take over my appointment with <staff> <day>
+my <day> appointment could that be moved to <day>?
+my <service> needs to be reschedule
+could we push <day> s appointment to <day>
+is it possible to come <time> instead of <time> <day>?
+change my appointment with <staff> from <day> to <day>
+i have to postpone my session <day>
+can my appointment be earlier in the day
+please switch me from <staff> to <staff> <day> s <service>
+reschedule me to <day> <time> please
+something's come up at work can we do <day> <time> in place of <day>
+my <service> could that shift to <day>
+my <service> <day> can that be <day> <time>?
+i'd like to bring my appointment forward to <day>
+can we put it back by half an hour
+move the <service> <day> to <day> <time>
+rearrange my visit with <staff> please
+i'd like to cancel my <service> and rebook it for <day>
+*prepone my appointment to <day> please
+can i come <day> instead of <day>
+change my <service> <time>
+shift my appointment with <staff> to any day <day>
+i'd like my <day> <service> <time> instead
+could my <service> <day> be made <length>
+my <service> <day> could we move it to <day>
+my appointment is too early i'd like a later time
+can my <service> <day> be <time> instead
+my <service> please reschedule it to <day> <time>
+is it possible to switch my appointment from <staff> to <staff>
+my meeting runs long <day> could i come <time> rather than <time>
+i can't come <day> anymore is <day> <time> possible
+push my <day> session to <day>
+swap <day> <day> please
+need to postpone my visit with <staff> by a week
+could my <service> be moved to <day>
+reschedule the <service> to <day> <time>
+i need an earlier time <day> for my <service>
+would it be possible to have <staff> instead of <staff>
+could i bring my <service> forward to <day>
+can i come <time> <day> instead of <time>
+my <service> would have to move to <day>
+change my <service> appointment from <day> to <day>
+please extend my <service> <day> to <length>
+could i come in a bit earlier <day>
+<name> here please move my <service> to <day>
+= person
+can i speak to a human please
+put me through to someone
+i want to talk to the manager
+could my husband take my slot <day> instead of cancelling
+is there a nurse i could ring about results
+get me a real person now
+i want to talk to <staff>
+human please
+just let me talk to somebody
+is somebody there i can talk to
+let me speak with reception
+stop i need a human being
+i need to talk to <staff>
+i'd like to speak to someone at the studio
+hand me over to a colleague
+i demand to talk to a person
+please put me through to a colleague of yours
+i don't want to talk to a machine
+operator
+get me the manager
+can i talk to <staff>
+is there a human there
+real person please
+can i speak with <staff>
+just connect me to somebody who works there
+get me a human
+is there anyone real i could speak to
+could i have a word with <staff>
+i'd prefer to discuss this with one of the staff
+can i speak to <staff>
+is there a staff i can talk to
+can i talk to <staff> there
+put me on to somebody
+i only want to talk to a person
+put me through to the office
+i want a real person on the line
+is <staff> available for a quick chat
+this isn't working get someone from the desk
+may i speak with whoever is in charge
+let me talk to <staff>
+put on a human please
+is there a live person there
+i'd rather talk to <staff>
+enough of this machine a person please
+put me through to the front desk please
+i'd rather speak to someone
+can i speak to reception
+i would prefer talking to a human
+connect me to a staff member
+let me talk to the manager please
+may i please have a real person on this
+can you connect me to the front desk
+get me a human being please
+please put a person on the line
+might there be a person for me to speak to
+= message
+can you pass on a message to <staff>
+i'd like to make a complaint about my last visit
+let <staff> know i've been doing the exercises
+please ask <staff> to call me back on <phone>
+tell the team the new exercises worked a treat
+i left my scarf there yesterday can someone check
+the <service> <day> left me bruised and nobody *seems to care
+can someone ring me back
+let <staff> know the drops worked
+i'd like to complain about the scratched <service> i was given
+get <staff> to call me on <phone>
+tell <staff> the <service> looks ace
+i wasn't happy with how the <service> came out
+ask <staff> to ring me about my results <phone>
+i found a mistake on my bill please tell <staff>
+the front desk was really rude to me <day>
+please thank <staff> for me
+did anybody hand in a blue umbrella
+could someone give me a bell on <phone>
+tell <staff> i passed
+<staff> was twenty minutes late and i'm not happy
+please let <staff> know the <service> arrived broken
+give <staff> a message running five minutes late
+ask <staff> to email me the invoice
+can <staff> phone me please
+have <staff> call me on <phone> when she has a minute
+please pass on to <staff> that my plan has changed
+i want to make a complaint about last week's visit
+i think i left my scarf in the changing room
+let <staff> know i'm doing much better
+could <staff> ring me back on <phone>
+tell <staff> my *string *snapped so i'll bring the other <service>
+i'm not pleased with how <staff> spoke to my boy
+please have <staff> call me about the bill <phone>
+tell <staff> the left one still whistles
+i was overcharged i want this looked into
+tell <staff> thanks for the flowers
+can you tell <staff> i've found my *brace
+please ask someone to phone me at <phone> about my claim
+i'm very unhappy with how i was treated
+somebody took my coat by mistake
+let <staff> know the heating in <service> 2 is broken
+please ask <staff> to call <phone>
+tell <staff> he forgot his book
+i wish to complain about the noise next door
+ask <staff> to ring me <phone>
+the brakes still *squeal after ye fixed them
+please note for <staff> that my knee is swollen again
+let <staff> know i found the battery key
+pass on to <staff> that the exercises work
+have <staff> ring me back please <phone>
+your therapist was rude to me and i want that known
+could you let the desk know i was charged twice
+tell <staff> the light in the yard is out
+my <service> came loose after two days and i'm vexed
+ask <staff> to mail me a copy of my 2024 return
+tell <staff> the bank *statements are in the +box
+could <staff> give me a ring about my scan
+i have a complaint about my last visit
+please tell <staff> that my knee is much better
+could somebody call me back at <phone>
+i'd like to pass something on to the manager
+please have <staff> phone me about my bill
+i want to complain about the waiting time
+would you let <staff> know i've started new tablets
+please ask <staff> to call me my bill is wrong
+leave word for <staff> that my <service> has come loose again
+i want to give feedback about the service
+there's something i'd like <staff> to know can i leave a note
+please have <staff> call me about my invoice
+i was not happy with my treatment and want to complain
+can you let <staff> know that the exercises are working
+please tell <staff> the <service> is *gorgeous
+could <staff> phone me at <phone>
+my +prints arrived bent i'd like to complain
+can <staff> give me a ring about my coat
+the <service> came down after a week and i'm cross
+would you tell <staff> i've lost weight
+i never got my +gallery *link
+= thanks-bye
+thanks so much bye
+cheers that's everything
+ok great thank you
+nope that's all have a good one
+see ya
+perfect thanks for your help
+thanks a million bye now
+grand so thanks
+you've been great talk soon
+ta see you then
+cheers *legend
+no more questions thanks *heaps
+right i'm off thanks
+ta very much
+okay bye for now
+cheers mate bye
+that's me sorted ta
+*baie *dankie bye
+great stuff thanks
+*brill thank you that's all i <service>
+nice one see you <day>
+thank you so much goodbye
+super that helps have a good one
+okay thanks a million
+that'll do goodbye
+cheers see ya
+sweet as thank you
+thanks so much have a great day
+alright bye now
+cool later
+you've been a great help bye
+thank you kindly
+k thanks
+ok thanks ah
+grand so thanks bye
+sound cheers
+perfect goodbye then
+cheers that's me <service>
+ok bye now
+respect thank you
+thanks see you <day>
+great have a good one
+you folks are the best bye
+right that's everything take care
+perfect thank you
+that's everything have a nice day
+cheers that's great
+lovely bye now
+ok thank you sir
+fine i will come then thanks
+thanks for all your help
+ok great bye for now
+super that's all i <service>
+wonderful see you then
+ok cheers
+lovely bye
+thank you i'll see you <day>
+= emergency
+i've got crushing chest pain right now
+my dad fell down the stairs and hit his head
+my leg has suddenly gone numb and i can't hold my *pee
+my husband has collapsed with pain down his left arm is it a heart *attack?
+i fell off my bike an hour ago banged my head and keep being sick
+i can't feel my legs all of a sudden
+i splashed bleach in my <service>
+sudden loss of vision in my right <service> since <day>
+there's metal in my <service> from *grinding
+my dog's just collapsed and isn't breathing
+she ate rat poison ten minutes ago
+he's been bitten by a snake
+i think i'm having a stroke
+she hit her head hard and is throwing up
+pain in my chest and i can't breathe *properly
+i've just had a crash and someone is hurt
+my *granny collapsed in your yard
+lost control of my bladder since <day>
+my car is on fire
+the <service> is not breathing
+my husband collapsed and isn't responding
+my left arm went numb all of a sudden and my chest is tight
+i fell on my head an hour ago and now i keep vomiting
+my mate had a seizure in the hall
+i woke up suddenly deaf in one <service>
+there's blood he is bleeding from the <service> after the fall
+my grandmother fell and can't feel her legs
+he's clutching his chest and sweating
+since <length> i can't feel my legs
+i hit my head on the ice and i'm dizzy
+a boy passed out in room 2
+the battery is smoking in my hallway
+a *cyclist was knocked down by a car outside
+my daughter fell on her head and is sleepy
+my dad's chest hurts and his arm has gone numb
+he fell off the ladder and hit his head he's bleeding
+i suddenly can't feel the left side of my face
+her face is swelling from the <service>
+a client just collapsed in the hallway
+there's smoke in the *stairwell
+my *grandfather can't feel his legs all of a sudden
+my husband has chest pain and is sweating
+since <day> i have sudden *numbness in my leg
+she had a fall with a head <service> and is dizzy
+my <service> won't stop bleeding and i feel faint
+i've got swelling in my throat after the +injection
+my child got acid in his <service> what to do acid in my eye as well
+there are sudden *flashes and a *curtain over my <service>
+my mother has chest pain and her arm is numb
+he had a fall with a head <service> and is confused
+i've lost control of my bladder and my legs feel weak loss of bladder control since <day>
+somebody collapsed and is not breathing
+he's unconscious on the floor
+= refused/refunds
+i want my money back for last week
+can i get a refund on my voucher
+i want a refund on these <service>
+i want my money back you cut his ear
+refund me for the <service> i missed
+i want my money back i failed
+i want a refund for the *blurry ones
+i'd like to be reimbursed for the <service>
+can i get my money back for *february
+give me my money back they don't work
+i'd like my deposit returned to me
+want my fees refunded
+ye owe me my money back
+give me my money back for last week
+i want my money back for that <service>
+your work was late give me your fee back
+i wasn't happy last week and would like my money back
+the <service> didn't work i'm asking for a refund
+please return the money for my <service>
+i would like a refund for my last <service>
+i want my money back for the +prints
+i'd like you to pay me back for the <service>
+can i see <staff> about a refund
+= refused/discounts
+any chance of a student discount
+can you knock ten bucks off
+do pensioners pay less
+give me a better price and i'll book three
+any student discount
+can you do the <service> cheaper for cash
+mates rates for <places>?
+what's the senior rate
+do you do deals if i buy ten
+any *block deal for ten <service>
+special price for a school
+could i pay less if i come every week
+can you make it cheaper if i pay for ten
+could you knock ten dollars off
+students pay less *right?
+<places> is there a family rate
+any coupon for seniors
+isn't there a lower price for pensioners
+any deal on ten <service>
+can i get it for less i'm on a *pension
+got *sibling rate or not
+any mates rates
+how about a special price for regulars
+can ye do it any cheaper for cash
+do students get a lower price
+beg you a *bligh on the price
+is there a senior rate
+can we agree on 80 <length> instead of 95
+do you give a discount for students
+is there a pensioner rate
+what is your best price for two *pairs
+is there any discount for seniors
+do you give a student price
+mates rates for two <service>?
+do you have anything cheaper
+could you do it for 100 dollars
+= refused/advice
+should i take ibuprofen before i come
+is my back pain a slipped disc do you think
+what pills help with *sciatica
+do i have *glaucoma do you reckon
+my <service> is red which drops should i use
+what is this lump on his *belly
+is it infected do you think
+is it serious if my *calf is swollen and hot
+which painkillers go with <service>
+am i fit to <service> with my *epilepsy
+do you think i *tore something
+how many *advils can i take before coming
+am i going deaf
+which <service> drops are best
+should i stop taking my blood *thinner before the visit
+what is this lump on my knee
+can i take *voltaren together with <service>
+do i have arthritis do you think
+should i take ibuprofen before coming
+does this sound like a torn ligament to you
+what is this rash on my <service>
+can i deduct my boat
+why is my knee swollen is it serious
+what pills should i take for my back
+do you think it's a torn ligament
+am i going blind
+should i take ibuprofen for my knee
+is it normal that my *calf is swollen
+= refused/others
+has my sister got an appointment with you <day>
+which other patients does <staff> see <day>
+i'm *ana *petrov's mother when is she coming in
+when is my wife coming in for her <service>
+is that lady in the red coat one of your other clients
+whose <service> is booked in before mine
+is my boss a client of yours
+did my son pass his <service>
+who had the appointment before me
+which other *learners has <staff> got
+show me <service> of another couple's wedding that you didn't publish
+has my wife got an appointment with you
+tell me who your other patients are
+which other pupils does <staff> have <day>
+is *walter *finch a patient of yours
+was my neighbour at yours yesterday
+did *ana *petrov show up <day>
+who is on after me
+what <service> did the other pupils get
+whose <service> is that in the *window
+tell me when *teodor is in next
+is my sister *nadine booked with you <day>
+at what time did *desmond leave yesterday
+read me the list of clients for <day>
+when is my friend *kerry-ann coming
+what did my *ex's return say
+when is my wife's next appointment
+could you tell me if my boss is a client of yours
+what time is my neighbour's appointment
+tell me my husband's <service> i'm at the shop
+my ex is a patient there tell me what she comes for
+could you tell me whether my husband has booked
+who else is coming to the <service> <day>
+can you show me someone else's <service> from last week
+what was her <service> size the *bride before me
+= refused/private
+what's <staff> private mobile number
+can i have <staff> home address
+what's <staff> personal number
+can i have <staff> personal number
+can i have <staff> cell
+what is <staff> home address
+<staff> home number please
+<staff> cell please
+which number can i text <staff> on privately
+<staff> handphone *number?
+have you <staff> home number
+what's <staff> cell
+give me <staff> cell number
+can i have <staff> cell number
+share <staff> personal number
+what is <staff> phone number
+i'd love to have <staff> email can i get it
+= out-of-scope
+what's the weather like <day>
+tell me a *joke
+do you fix *laptops
+write me a poem about the sea
+what's 17 times 23
+are you hiring at the moment
+what <service> should i buy
+how do i get to the airport
+who is the price *minister
+my tv is broken can you send someone
+can you translate this letter into spanish
+do you sell bicycles
+i'd like to book a table <places>
+what's the capital of *portugal
+i want to buy your building
+what time is the next train to *dublin
+can you recommend a good restaurant
+do you <service> *watches
+tell me who will win the match
+play some music
+how do i *renew my passport
+do you do nails
+what's the *footy score
+do you sell *fish *tanks
+how do i cook a *roast
+what's the time in *london
+can you help me with my tax return
+where's the nearest place to you to get coffee
+how many people live in *tern bay
+can you book me a flight
+what should i cook <day>
+do you like music
+my wifi at home is down
+sell me some shoes
+who painted the *mona lisa
+explain *quantum <service>
+is there a dentist near you
+can you lend me money
+what's the best car to buy
+can you fix my exhaust
+who won the *election
+what's the price of petrol <day>
+which +camera should i buy
+what's the exchange rate
+do you sell petrol
+can you water my *plants
+can you recommend a *movie
+do you know any good jokes
+what does my *horoscope say
+tell me a *bedtime story
+do you hire out vans
+how do i use my own *camera's flash
+translate good morning into german
+can you order me a taxi
+help me write an essay about *whales
+my cat won't eat
+who do you think wins the *hockey game
+do you have *jobs for a *carpenter
+how do i get rid of *ants
+my printer is *jammed
+how do i tune a *violin
+who wrote the *moonlight sonata
+can you fix my *stereo
+what time does the ferry to *picton leave
+what's the best tv for the money
+can you fix my glasses
+what's 15 percent of 80
+recommend a *mexican restaurant
+what's a good book to read
+can i rent a *kayak from you
+how do you make pancakes
+what time is it in *tokyo
+do you sell concert tickets
+write a poem about the sea
+how tall is *mount everest
+where can i buy a second hand *couch
+can you fix a leaking tap
+what do you think of the price *minister
+my kid needs help with *fractions
+is bitcoin a good idea
+i lost my passport who <service> new ones
+how to cook *chicken rice
+which stocks to buy
+can you sell me a laptop
+when is the next football match
+what's the weather in *galway
+can you <service> my lawnmower
+where's a good *pub
+what's the meaning of life
+can you babysit <day>
+what is the *psle cut off this year
+who won the *stage yesterday
+what's the weather going to be <day>
+who won the *hockey game
+translate good morning into *portuguese
+my car won't start do you know a garage
+tell me a *joke about *bones
+do you have rooms for the night
+when is the next ferry
+i want to buy a bike
+can you recommend a good dentist
+where can i buy *mangoes
+fix my phone screen
+what is the exchange rate <day>
+who sings that song on the *radio
+what's a good recipe for *chili
+is it going to snow <day>
+write me a *resume
+which *airline *flies to *halifax
+my laptop is broken
+can you book me a flight to *toronto
+what's the weather <day>
+did the home team win the game last night
+can you recommend a good restaurant nearby
+i need help with my tax return
+do you know someone who repairs washing machines
+how do i cook a *lasagne
+can you fix my *boiler
+what time is the last train to *glasgow
+do you sell mobile *recharge
+what is the *gold rate <day>
+which film is running at the *theatre
+can you help me write a <service> essay
+what's on at the cinema
+how do i get a *mortgage
+can you order flowers for my wife
+what year did the war end
+my sink *leaks know a good plumber
+please write an email to my boss
+when does the *movie start
+which <service> phone should i buy
+my tv is broken can you fix it
+what's the ferry schedule <day>
+how do i *renew my *driver's licence
+can you service my <service> machine
+what's a good *pub round here
+how do i get wine out of a *carpet
+would you know where i can buy *buttons
+= none
+good morning
+hey there hope you're well
+is this thing on
+hello there
+testing
+good afternoon
+are you *there?
+wait
+good evening
+one moment
+good morning is this the <service> clinic
+`;
