@@ -57,6 +57,15 @@ export interface Verdict {
   why: string[];
 }
 
+const gaps = new Map<string, string[]>();
+
+/** The gaps of a way to say something: "{day}" and the like. */
+function gapsOf(way: string): string[] {
+  const have = gaps.get(way) ?? [...way.matchAll(/\{([\w-]+)\}/g)].map((m) => m[1] as string);
+  gaps.set(way, have);
+  return have;
+}
+
 /**
  * A made-up client with an aim, facts and a temper. It hears only the words of replies and what is waited for, and is
  * judged by what stands in the calendar in the end.
@@ -195,7 +204,7 @@ export class Caller {
 
   #way(thing: string, values: Record<string, string> = {}): string {
     const list = this.ways.say.get(thing) ?? [];
-    const fitting = list.filter((w) => [...w.matchAll(/\{([\w-]+)\}/g)].every((m) => values[m[1] as string] !== undefined));
+    const fitting = list.filter((w) => gapsOf(w).every((gap) => values[gap] !== undefined));
     const pool =
       this.facts.temper === "terse" ? [...fitting].sort((a, b) => a.length - b.length).slice(0, Math.max(4, Math.ceil(fitting.length / 10))) : fitting;
     return this.#pick(pool).replace(/\{([\w-]+)\}/g, (_, k: string) => values[k] ?? "");

@@ -38,28 +38,66 @@ function mean(terms: readonly Term[], weight: (t: Term) => number): Float32Array
   return out;
 }
 
-/** The cosine of two lists of shares. */
+/** Shares at a length of one, so that the cosine of two is the sum of their products. */
+function unit(shares: Float64Array): Float64Array {
+  const length = Math.hypot(...shares) || 1;
+  return shares.map((s) => s / length);
+}
+
 function overlap(a: Float64Array, b: Float64Array): number {
-  let [ab, aa, bb] = [0, 0, 0];
-  for (let i = 0; i < a.length; i++) {
-    const [x, y] = [a[i] as number, b[i] as number];
-    ab += x * y;
-    aa += x * x;
-    bb += y * y;
-  }
-  return ab / Math.sqrt(aa * bb || 1);
+  let sum = 0;
+  for (let i = 0; i < a.length; i++) sum += (a[i] as number) * (b[i] as number);
+  return sum;
+}
+
+/** A side of a line: its terms as places in the house's vocabulary, what it is about, and its topics at a length of one. */
+interface Side {
+  at: number[];
+  about: Float32Array;
+  topics: Float64Array;
 }
 
 interface Line {
   passage: Passage;
-  wordings: { terms: Term[]; about: Float32Array; topics: Float64Array; weight: number }[];
-  body: { terms: Term[]; about: Float32Array; topics: Float64Array };
+  /** With what each of the wordings' terms weighs, and all of them together. */
+  wordings: (Side & { weights: number[]; weight: number })[];
+  body: Side;
 }
 
 interface Lines {
   list: Line[];
   weight: (t: Term) => number;
   everyday: (t: Term) => boolean;
+  /** How near a term is to each of the vocabulary's. */
+  nearTo: (t: Term) => Float64Array;
+}
+
+/** So many terms are kept with how near they are to a house's own. */
+const KEPT_TERMS = 1500;
+
+/** A house's terms, each once, and how near others are to them. */
+class Vocabulary {
+  readonly #terms: Term[] = [];
+  readonly #places = new Map<string, number>();
+  readonly #near = new Map<string, Float64Array>();
+
+  place(t: Term): number {
+    const name = `${t.key} ${t.word}`;
+    const have = this.#places.get(name);
+    if (have !== undefined) return have;
+    this.#places.set(name, this.#terms.length);
+    return this.#terms.push(t) - 1;
+  }
+
+  nearTo(t: Term): Float64Array {
+    const name = `${t.key} ${t.word}`;
+    const have = this.#near.get(name);
+    if (have) return have;
+    if (this.#near.size >= KEPT_TERMS) this.#near.clear();
+    const all = Float64Array.from(this.#terms, (u) => near(t, u));
+    this.#near.set(name, all);
+    return all;
+  }
 }
 
 const made = new WeakMap<House, Lines>();
@@ -68,20 +106,21 @@ function linesOf(house: House): Lines {
   const have = made.get(house);
   if (have) return have;
   const { passages, weight, everyday } = passagesOf(house);
-  const side = (text: string): Line["body"] => {
+  const vocabulary = new Vocabulary();
+  const side = (text: string): Side & { weights: number[] } => {
     const terms = termsOf(text);
-    return { terms, about: mean(terms, weight), topics: topicsOf(text) };
+    return { at: terms.map((t) => vocabulary.place(t)), about: mean(terms, weight), topics: unit(topicsOf(text)), weights: terms.map(weight) };
   };
   const list = passages.map((passage) => ({
     passage,
     // A document was not written as an answer: each of its sentences is what may be asked for.
     wordings: [...passage.asked, ...(passage.kind === "document" ? sentencesOf(passage.text) : [])].map((text) => {
       const s = side(text);
-      return { ...s, weight: s.terms.reduce((a, t) => a + weight(t), 0) || 1 };
+      return { ...s, weight: s.weights.reduce((a, w) => a + w, 0) || 1 };
     }),
     body: side(passage.text),
   }));
-  const lines = { list, weight, everyday };
+  const lines = { list, weight, everyday, nearTo: (t: Term): Float64Array => vocabulary.nearTo(t) };
   made.set(house, lines);
   return lines;
 }
@@ -90,27 +129,37 @@ function linesOf(house: House): Lines {
 export function signsOf(house: House, question: string): { passage: Passage; signs: number[]; telling: boolean }[] {
   const asked = termsOf(question);
   if (asked.length === 0) return [];
-  const { list, weight, everyday } = linesOf(house);
-  const total = asked.reduce((a, t) => a + weight(t), 0) || 1;
+  const { list, weight, everyday, nearTo } = linesOf(house);
+  const weights = asked.map(weight);
+  const total = weights.reduce((a, w) => a + w, 0) || 1;
   const about = mean(asked, weight);
-  const asks = topicsOf(question);
+  const topics = topicsOf(question);
+  const asks = unit(topics);
+  const nears = asked.map(nearTo);
+  const plain = asked.map(everyday);
   const ranked = new Map(search(house, question, Infinity).map((h) => [h.passage, h]));
-  const peak = Math.max(...asks);
+  const peak = Math.max(...topics);
   return list.map((line) => {
     let [hard, soft, missed, telling] = [0, 0, 0, 0];
-    for (const t of asked) {
+    for (let i = 0; i < asked.length; i++) {
+      const to = nears[i] as Float64Array;
       let best = 0;
-      for (const w of line.wordings) for (const u of w.terms) best = Math.max(best, near(t, u));
-      for (const u of line.body.terms) best = Math.max(best, IN_ANSWER * near(t, u));
-      const w = weight(t);
+      for (const w of line.wordings) for (const u of w.at) best = Math.max(best, to[u] as number);
+      for (const u of line.body.at) best = Math.max(best, IN_ANSWER * (to[u] as number));
+      const w = weights[i] as number;
       if (best >= IN_ANSWER) hard += w;
       soft += w * best;
       missed = Math.max(missed, w * (1 - best));
-      if (!everyday(t)) telling = Math.max(telling, w * best);
+      if (!plain[i]) telling = Math.max(telling, w * best);
     }
     let [back, like, topic] = [0, -1, IN_ANSWER * overlap(asks, line.body.topics)];
     for (const w of line.wordings) {
-      const got = w.terms.reduce((a, u) => a + weight(u) * Math.max(0, ...asked.map((t) => near(t, u))), 0);
+      let got = 0;
+      for (let j = 0; j < w.at.length; j++) {
+        let best = 0;
+        for (const to of nears) best = Math.max(best, to[w.at[j] as number] as number);
+        got += (w.weights[j] as number) * best;
+      }
       back = Math.max(back, got / w.weight);
       like = Math.max(like, cosine(about, w.about));
       topic = Math.max(topic, overlap(asks, w.topics));

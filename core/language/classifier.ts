@@ -2,7 +2,7 @@ import type { Errand } from "./errand.ts";
 import { features, gist, tokens } from "./features.ts";
 import errandsKept from "./packs/en/model.json" with { type: "json" };
 import topicsKept from "./packs/en/topics.json" with { type: "json" };
-import { GIST as GIST_SIZE } from "./vectors.ts";
+import { bytesOf, GIST as GIST_SIZE } from "./vectors.ts";
 
 /** What a sentence may be about: an errand, or a refused one with its subject. */
 export type Label = string;
@@ -58,11 +58,12 @@ export function share(m: Pick<Model, "weights" | "gist">, at: readonly number[],
   for (let c = 0; c < k; c++) scores[c] = (scores[c] as number) / sum;
 }
 
-const numbersOf = (kept: StoredModel["weights"]): Float32Array =>
-  Float32Array.from(
-    Int8Array.from(atob(kept.data), (c) => c.charCodeAt(0)),
-    (n) => n * kept.step,
-  );
+function numbersOf(kept: StoredModel["weights"]): Float32Array {
+  const bytes = bytesOf(kept.data);
+  const out = new Float32Array(bytes.length);
+  for (let i = 0; i < bytes.length; i++) out[i] = (bytes[i] as number) * kept.step;
+  return out;
+}
 
 const unpacked = new Map<StoredModel, Model>();
 

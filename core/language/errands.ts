@@ -1,5 +1,5 @@
 import type { Errand } from "./errand.ts";
-import { CUES } from "./packs/en/cues.ts";
+import { cuesIn } from "./cued.ts";
 import { KIN } from "./packs/en/kin.ts";
 import { guesses, type Guess } from "./classifier.ts";
 import { complains } from "./features.ts";
@@ -16,15 +16,13 @@ export interface ErrandRead {
 /** Errands whose plain signs stand in a masked text, in the order said; the surer of two that exclude each other wins. */
 export function cuedErrands(masked: string): ErrandRead[] {
   const out: ErrandRead[] = [];
-  for (const cue of CUES) {
-    const m = cue.pattern.exec(masked);
-    if (!m) continue;
+  for (const { cue, at } of cuesIn(masked)) {
     const have = out.find((o) => o.errand === cue.errand);
     if (have) {
       if (cue.name === "what-if") have.rule = `errand/${cue.errand}/${cue.name}`;
       continue;
     }
-    out.push({ errand: cue.errand, rule: `errand/${cue.errand}/${cue.name}`, at: m.index, sure: 0.9 });
+    out.push({ errand: cue.errand, rule: `errand/${cue.errand}/${cue.name}`, at, sure: 0.9 });
   }
   const has = (e: Errand): boolean => out.some((o) => o.errand === e);
   const drop = (e: Errand): void => {

@@ -1,4 +1,4 @@
-import { CUES } from "./packs/en/cues.ts";
+import { cuesIn } from "./cued.ts";
 import { KIN } from "./packs/en/kin.ts";
 import { COMMON } from "./packs/en/words.ts";
 import { stem } from "./text.ts";
@@ -64,7 +64,7 @@ export function features(masked: string, list: readonly string[]): string[] {
   out.add(`^ ${said[0] ?? ""} ${said[1] ?? ""}`);
   out.add(`${said.at(-1) ?? ""} $`);
   out.add(`n ${Math.min(6, said.length)}`);
-  for (const cue of CUES) if (cue.pattern.test(masked)) out.add(`cue ${cue.errand} ${cue.name}`);
+  for (const { cue } of cuesIn(masked)) out.add(`cue ${cue.errand} ${cue.name}`);
   return [...out];
 }
 

@@ -15,7 +15,7 @@ import { choices, company, lengths, lengthsOfServices, shifts, yesNo } from "./r
 import { aroundEvents, correct, everyWeek, joinDays, passedHour, ruleOut } from "./refiners/join.ts";
 import { assignParts, assignPeople, splitRanges } from "./refiners/parts.ts";
 import { spell } from "./spelling.ts";
-import { normalise, type Said } from "./text.ts";
+import { normalise, type Said, eachMatch } from "./text.ts";
 
 /** Everything that one message says, with the rule and the place of each part. */
 export interface Reading {
@@ -187,7 +187,7 @@ function timeFinds(said: Said, at: Moment): Found[] {
   const out: Found[] = [];
   if (!MAY_BE_TIME.test(said.norm)) return out;
   for (const rule of TIME_RULES)
-    for (const m of said.norm.matchAll(rule.pattern)) {
+    for (const m of eachMatch(rule.pattern, said.norm)) {
       const v = rule.value(m, at);
       if (v)
         out.push({
@@ -210,7 +210,7 @@ function dayFinds(said: Said, at: Moment): Found[] {
 
 function daysBy(said: Said, at: Moment, rule: DayRule): Found[] {
   const out: Found[] = [];
-  for (const m of said.norm.matchAll(rule.pattern)) {
+  for (const m of eachMatch(rule.pattern, said.norm)) {
     const v = rule.value(m, at);
     if (v)
       out.push({

@@ -12,13 +12,21 @@ const rank = new Map(table.words.split(" ").map((w, i) => [w, i]));
 let bytes: Int8Array | undefined;
 const units = new Map<number, Float32Array>();
 
+/** Signed bytes from base64. */
+export function bytesOf(base64: string): Int8Array {
+  const text = atob(base64);
+  const out = new Int8Array(text.length);
+  for (let i = 0; i < text.length; i++) out[i] = text.charCodeAt(i);
+  return out;
+}
+
 /** The vector of a word at a length of one; null where the table has none. The apostrophe of "what's" is passed over. */
 export function vectorOf(word: string): Float32Array | null {
   const at = rank.get(word) ?? rank.get(word.replace(/'s$/, "")) ?? rank.get(word.replaceAll("'", ""));
   if (at === undefined) return null;
   const have = units.get(at);
   if (have) return have;
-  bytes ??= Int8Array.from(atob(table.data), (c) => c.charCodeAt(0));
+  bytes ??= bytesOf(table.data);
   const unit = Float32Array.from(bytes.subarray(at * DIMS, (at + 1) * DIMS));
   const length = Math.hypot(...unit);
   for (let d = 0; d < DIMS; d++) unit[d] = (unit[d] as number) / length;

@@ -4,7 +4,7 @@ import type { House } from "../../house/compile.ts";
 import type { Found } from "../found.ts";
 import { KIN_WORDS, SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
 import { CARDINALS, COMMON, DIGIT_WORDS, MINUTE_WORDS, ORDINALS } from "../packs/en/words.ts";
-import { normalise, stem, type Said, type Token } from "../text.ts";
+import { eachMatch, normalise, stem, type Said, type Token } from "../text.ts";
 
 /** The house's own words, made ready for finding. */
 export interface Lexicon {
@@ -305,11 +305,12 @@ export function staff(said: Said, house: House): Found[] {
         });
       }
     }
-  for (const m of said.norm.matchAll(
+  for (const m of eachMatch(
     /\b(?:(?<!not )(?<!with )any(?:one|body)(?! (?:but|there|in|work|speak|call|know|at home))|no preference|(?:i )?(?:don't|do not|dont) (?:mind|care|have a preference)(?: (?:who|which (?:one|person)))?|whoever(?:'s| is)?(?: free| available)?|doesn't matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|any of (?:them|you)|anyone will do|with any(?:one|body)?)\b/g,
+    said.norm,
   ))
     out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });
-  for (const m of said.norm.matchAll(/\b(?:(?:a |any |the )?(?:woman|women|female|lady)|(?:a |any |the )?(?:man|male|guy|gentleman))\b/g)) {
+  for (const m of eachMatch(/\b(?:(?:a |any |the )?(?:woman|women|female|lady)|(?:a |any |the )?(?:man|male|guy|gentleman))\b/g, said.norm)) {
     // "For pregnant women", "that lady" speak of somebody else than the staff.
     if (/\b(?:for|pregnant|old|older|young|that|this|another|my|other) (?:a )?$/.test(said.norm.slice(Math.max(0, m.index - 30), m.index))) continue;
     // "Not with a man" wishes for a woman.

@@ -5,7 +5,7 @@ import type { Moment } from "../context.ts";
 import type { Found } from "../found.ts";
 import { SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
 import { COMMON, DIGIT_WORDS } from "../packs/en/words.ts";
-import { normalise, type Said, type Token } from "../text.ts";
+import { eachMatch, normalise, type Said, type Token } from "../text.ts";
 
 /** Finds telephone numbers: digits in any grouping, spoken digits, "double five", "triple oh", with or without a country code. */
 export function phones(said: Said, at: Moment): Found[] {
@@ -136,7 +136,7 @@ function phoneOf(digits: string, plus: boolean, at: Pick<Moment, "house">): { e1
 /** Finds email addresses, written (RFC 5322 dot-atom form) or spoken with "dot" and "at". */
 export function emails(said: Said): Found[] {
   const out: Found[] = [];
-  for (const m of said.norm.matchAll(/[a-z0-9!#$%&*+/=?^_{|}~-]+(?:\.[a-z0-9!#$%&*+/=?^_{|}~-]+)*@(?:[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?\.)+[a-z]{2,}/g))
+  for (const m of eachMatch(/[a-z0-9!#$%&*+/=?^_{|}~-]+(?:\.[a-z0-9!#$%&*+/=?^_{|}~-]+)*@(?:[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?\.)+[a-z]{2,}/g, said.norm))
     out.push({ kind: "email", value: m[0], rule: "email/written", start: m.index, end: m.index + m[0].length });
   if (out.length > 0) return out;
   const spoken =
@@ -272,11 +272,11 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     }
     return words.length > 0 ? asName(said, words, sure ? "name/introduced" : "name/maybe-introduced") : null;
   };
-  for (const m of said.norm.matchAll(INTRODUCED)) {
+  for (const m of eachMatch(INTRODUCED, said.norm)) {
     const found = grab(m.index + m[0].length, true);
     if (found) return [found];
   }
-  for (const m of said.norm.matchAll(MAYBE)) {
+  for (const m of eachMatch(MAYBE, said.norm)) {
     const found = grab(m.index + m[0].length, false);
     if (found && !(found.kind === "name" && taken.some((f) => f.kind === "staff" && f.start === found.start) && !found.value.includes(" "))) return [found];
   }

@@ -2,7 +2,7 @@ import type { Moment } from "../context.ts";
 import type { ChoiceValue, Found, ShiftValue } from "../found.ts";
 import type { House } from "../../house/compile.ts";
 import { CARDINALS } from "../packs/en/words.ts";
-import type { Said } from "../text.ts";
+import { eachMatch, type Said } from "../text.ts";
 
 const num = (w: string): number => (/^\d+$/.test(w) ? Number(w) : (CARDINALS[w] ?? 0));
 
@@ -12,19 +12,22 @@ export function lengths(said: Said, at: Moment): Found[] {
   const add = (m: RegExpMatchArray, value: number | "long" | "short", rule: string): void => {
     out.push({ kind: "length", value, rule, start: m.index ?? 0, end: (m.index ?? 0) + m[0].length });
   };
-  for (const m of said.norm.matchAll(
+  for (const m of eachMatch(
     /\b(?:(?:an? |one )?hour and a half|(?:one|1) and a half hours?|1\.5 ?(?:h|hrs?|hours?)|an? hour and (?:thirty|30)(?: minutes)?)\b/g,
+    said.norm,
   ))
     add(m, 90, "length/hour-and-half");
-  for (const m of said.norm.matchAll(/\b(?:an? )?half(?: an|-an| a)?[ -]hours?\b(?! (?:later|late|sooner|earlier|early|before|after|ago))/g))
+  for (const m of eachMatch(/\b(?:an? )?half(?: an|-an| a)?[ -]hours?\b(?! (?:later|late|sooner|earlier|early|before|after|ago))/g, said.norm))
     add(m, 30, "length/half-hour");
-  for (const m of said.norm.matchAll(/\b(?:three[ -]quarters? of an hour|three[ -]quarter hour)\b/g)) add(m, 45, "length/three-quarters");
-  for (const m of said.norm.matchAll(
+  for (const m of eachMatch(/\b(?:three[ -]quarters? of an hour|three[ -]quarter hour)\b/g, said.norm)) add(m, 45, "length/three-quarters");
+  for (const m of eachMatch(
     /(?<!quarters? of )\b(?:(a|an|one|two|three|four|full)(?: full)?[ -](?:hours?|hrs?)|([1-4])[ -]?(?:hours?|hrs?|h))\b(?! (?:later|late|sooner|early|earlier|before|after|ago|and a half|notice|or (?:so|two)))/g,
+    said.norm,
   ))
     add(m, ({ two: 2, three: 3, four: 4 }[m[1] ?? ""] ?? Number(m[2] ?? 1)) * 60, "length/hours");
-  for (const m of said.norm.matchAll(
+  for (const m of eachMatch(
     /\b(\d{2,3}|fifteen|twenty|thirty|forty[- ]five|forty|fifty|sixty|seventy[- ]five|ninety)[ -]?(?:-?minutes?|mins?|minuter?)\b(?! (?:later|earlier|late|before|after|ago|early|away|walk|drive))/g,
+    said.norm,
   )) {
     const word: Record<string, number> = {
       thirty: 30,
@@ -40,18 +43,19 @@ export function lengths(said: Said, at: Moment): Found[] {
     add(m, word[m[1] as string] ?? num(m[1] as string), "length/minutes");
   }
   // "For 60", "make it 90": a bare number that is the length of something here.
-  for (const m of said.norm.matchAll(/\b(?:for|make it|make that|rather|the) (\d{2,3})(?= *(?:$|[,.;!]|please\b|then\b|with\b|on\b|no\b))/g))
+  for (const m of eachMatch(/\b(?:for|make it|make that|rather|the) (\d{2,3})(?= *(?:$|[,.;!]|please\b|then\b|with\b|on\b|no\b))/g, said.norm))
     if (at.house.handbook.services.some((s) => s.variants.length > 1 && s.variants.some((v) => v.lengthMin === Number(m[1]))))
       add(m, Number(m[1]), "length/bare-number");
-  for (const m of said.norm.matchAll(
+  for (const m of eachMatch(
     /\b(?:(?:make it|just|take|want|have|do|for) )the (?:full )?hour\b|\bthe (?:one[- ]hour|hour)(?: one| version| session)\b/g,
+    said.norm,
   ))
     add(m, 60, "length/the-hour");
   // "How much is the hour", "ok, the hour", and a bare "hour" at the end of a list.
-  for (const m of said.norm.matchAll(/(?<!\b(?:an?|one|two|half|quarter of an) )\bhour(?= of (?!the day))/g)) add(m, 60, "length/the-hour");
-  for (const m of said.norm.matchAll(/\b(?:is|for|ok(?:ay)?,?|then) the (?:full )?hour\b|,\s*(?:one |an |full |the )?hour(?=\s*(?:,|\W*$))/g))
+  for (const m of eachMatch(/(?<!\b(?:an?|one|two|half|quarter of an) )\bhour(?= of (?!the day))/g, said.norm)) add(m, 60, "length/the-hour");
+  for (const m of eachMatch(/\b(?:is|for|ok(?:ay)?,?|then) the (?:full )?hour\b|,\s*(?:one |an |full |the )?hour(?=\s*(?:,|\W*$))/g, said.norm))
     add(m, 60, "length/the-hour");
-  for (const m of said.norm.matchAll(/\bthe (long(?:er|est)?|short(?:er|est)?)(?: (?:one|version|session|massage))\b/g))
+  for (const m of eachMatch(/\bthe (long(?:er|est)?|short(?:er|est)?)(?: (?:one|version|session|massage))\b/g, said.norm))
     add(m, (m[1] as string).startsWith("long") ? "long" : "short", "length/long-short");
   if (at.expects === "length" && out.length === 0) {
     const bare =
@@ -89,6 +93,12 @@ function changes(before: string, after: string): "length/longer-by" | "length/sh
     : null;
 }
 
+const BARE = "(\\d{2,3}|fifteen|twenty|thirty|forty[ -]five|forty|fifty|sixty|seventy[ -]five|ninety)";
+const BARE_BEFORE = new RegExp(`(?<![\\d:/.,-])\\b${BARE} (?:of |for )?(?:the |a )?$`);
+const BARE_AFTER = new RegExp(
+  `^(?: massage| lesson| one| session| class| appointment)?,? (?:the |of |for )?${BARE}(?= *(?:$|[,.;!?]|with\\b|on\\b|please|at\\b|\\w+day\\b))`,
+);
+
 /** Bare numbers beside a service that are one of its lengths: "90 deep tissue", "Swedish, sixty". */
 export function lengthsOfServices(said: Said, house: House, offered: readonly Found[], taken: readonly Found[]): Found[] {
   const words: Record<string, number> = {
@@ -102,14 +112,11 @@ export function lengthsOfServices(said: Said, house: House, offered: readonly Fo
     "seventy five": 75,
     ninety: 90,
   };
-  const bare = "(\\d{2,3}|fifteen|twenty|thirty|forty[ -]five|forty|fifty|sixty|seventy[ -]five|ninety)";
   for (const f of offered) {
     if (f.kind !== "service") continue;
     const own = new Set(f.value.flatMap((id) => house.services.get(id)?.variants.map((v) => v.lengthMin) ?? []));
-    const before = new RegExp(`(?<![\\d:/.,-])\\b${bare} (?:of |for )?(?:the |a )?$`).exec(said.norm.slice(0, f.start));
-    const after = new RegExp(
-      `^(?: massage| lesson| one| session| class| appointment)?,? (?:the |of |for )?${bare}(?= *(?:$|[,.;!?]|with\\b|on\\b|please|at\\b|\\w+day\\b))`,
-    ).exec(said.norm.slice(f.end));
+    const before = BARE_BEFORE.exec(said.norm.slice(0, f.start));
+    const after = BARE_AFTER.exec(said.norm.slice(f.end));
     for (const [m, from] of [
       [before, 0],
       [after, f.end],
@@ -230,7 +237,7 @@ export function choices(said: Said, at: Moment): Found[] {
     return [];
   const out: Found[] = [];
   for (const c of CHOICES)
-    for (const m of said.norm.matchAll(c.pattern)) {
+    for (const m of eachMatch(c.pattern, said.norm)) {
       // Nothing was offered: only what can be nothing else is a choice.
       if (
         (at.expects === undefined || at.expects === "go-ahead" || at.expects === "anything" || at.expects === "errand") &&
@@ -277,13 +284,14 @@ const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   },
 ];
 
+const SHIFTED_BY = new RegExp(
+  `\\b(half an hour|an hour|one hour|two hours|\\d{1,3} minutes?|fifteen minutes|thirty minutes|a quarter of an hour|a week|one week|two weeks|a day|a couple of days|two days) (later|earlier|sooner|back|forward)\\b|\\b(?:by|back|forward|off) (?:by )?(half an hour|an hour|a week|one week|two weeks|a day|two days|a couple of days)\\b`,
+  "g",
+);
+
 /** Finds a wish for other times than those offered. */
 export function shifts(said: Said): Found[] {
-  const by = new RegExp(
-    `\\b(half an hour|an hour|one hour|two hours|\\\\d{1,3} minutes?|fifteen minutes|thirty minutes|a quarter of an hour|a week|one week|two weeks|a day|a couple of days|two days) (later|earlier|sooner|back|forward)\\b|\\b(?:by|back|forward|off) (?:by )?(half an hour|an hour|a week|one week|two weeks|a day|two days|a couple of days)\\b`,
-    "g",
-  );
-  const measured = [...said.norm.matchAll(by)].map((m): Found => {
+  const measured = [...said.norm.matchAll(SHIFTED_BY)].map((m): Found => {
     const size = m[1] ?? m[3] ?? "";
     const unit = /week/.test(size) ? 10_080 : /day/.test(size) ? 1440 : /hour/.test(size) ? 60 : 1;
     const n = /half|quarter/.test(size)
@@ -313,15 +321,30 @@ export function shifts(said: Said): Found[] {
 const RELATIVE =
   "(?:mother|father|sister|brother|son|daughter)[- ]in[- ]law|teenager|toddler|twins?|granny|grandad|hubby|missus|cousin|flatmate|roommate|son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mom|mum|father|dad|friend|brother|sister|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
 
+const BOTH = new RegExp(
+  `\\b(?:for my (?:${RELATIVE})(?:,? (?:\\d+|aged \\d+),?)?,? and (?:(?:one|another|a) )?(?:for )?(?:me|myself|i)\\b|me and (?:my|a) (?:${RELATIVE})|my (?:${RELATIVE}) and (?:i|me|myself)|both of us|us both|me and (?:my|a|our) [a-z]{3,}|(?:and )my (?:${RELATIVE}) too)\\b`,
+  "g",
+);
+const MAY_COME = new RegExp(
+  `\\b(?:(?:can|could|may) (?:my|our) (${RELATIVE}) (?:get|have|come|see|do|join|try)|(?:fit|get|book|squeeze|put|schedule|sign|enrol|register|have) (?:my|our) (${RELATIVE})\\b|my (${RELATIVE})(?: \\w+)? (?:needs|wants|would (?:like|love)|is (?:\\w+ (?:and |years? old and )|\\w+ ){0,2}(?:would|wants|needs|failing|struggling|keen|looking)))\\b`,
+  "g",
+);
+const SPOKEN_OF = new RegExp(
+  `\\b(?:treat|take) (?:my|our) (${RELATIVE})\\b|\\b(?:my|our) (${RELATIVE})\\b[^.?!]{0,60}\\b(?:book|get|see|fit|squeeze|bring|put|help|treat|schedule) (?:her|him|them)\\b`,
+  "g",
+);
+const FOR_WHOM = new RegExp(`\\bfor (?:my|our|a) (?:(?:\\w+|\\d+[- ]year[- ]old) )?(${RELATIVE})\\b`, "g");
+
 /** Finds how many places, and for whom a visit is. */
 export function company(said: Said): Found[] {
   const out: Found[] = [];
   // "Me and my two kids" are three.
-  for (const m of said.norm.matchAll(/\b(?:me|myself|i) and (?:my |our )?(two|three|four|five|2|3|4|5) (?:other |more )?[a-z]+s?\b/g))
+  for (const m of eachMatch(/\b(?:me|myself|i) and (?:my |our )?(two|three|four|five|2|3|4|5) (?:other |more )?[a-z]+s?\b/g, said.norm))
     out.push({ kind: "places", value: num(m[1] as string) + 1, rule: "places/me-and", start: m.index, end: m.index + m[0].length });
   if (out.length > 0) return out;
-  for (const m of said.norm.matchAll(
+  for (const m of eachMatch(
     /(?<![:.\d])\b(\d{1,2}|two|too|three|four|for(?= of us)|five|six|seven|eight|nine|ten|a couple of|couple of|one) (?:places?|dogs|pups|puppies|cats|pets|kids|children|adults|boys|girls|cars|bikes|bicycles|spots?|spaces?|seats?|mats?(?! (?:class|pilates))|people|persons?|tickets?|of us)\b/g,
+    said.norm,
   )) {
     const value = /couple|too/.test(m[1] as string) ? 2 : m[1] === "for" ? 4 : num(m[1] as string);
     // "Pictures of our three kids" tells how many somebody has, and books no places.
@@ -329,13 +352,15 @@ export function company(said: Said): Found[] {
     if (value > 0) out.push({ kind: "places", value, rule: "places/count", start: m.index, end: m.index + m[0].length });
   }
   if (out.length === 0)
-    for (const m of said.norm.matchAll(
+    for (const m of eachMatch(
       /\bfor (two|three|four|2|3|4)(?= (?:dogs|pups|puppies|kids|children|pets|people|adults)| *(?:$|[,.!?]| please| on| in| at| for| this| next| actually| then| instead))/g,
+      said.norm,
     ))
       out.push({ kind: "places", value: num(m[1] as string), rule: "places/for", start: m.index, end: m.index + m[0].length });
   if (out.length === 0)
-    for (const m of said.norm.matchAll(
+    for (const m of eachMatch(
       /\b(?:me|myself|i) and (two|three|four|five|2|3|4|5) (?:friends?|others?|more|colleagues?|kids|children|sisters|brothers)\b|\b(?:me|myself) and my (two|three|four) \w+s\b/g,
+      said.norm,
     ))
       out.push({ kind: "places", value: num((m[1] ?? m[2]) as string) + 1, rule: "places/me-and", start: m.index, end: m.index + m[0].length });
   // "Three places. No, make it two": the number that is said last.
@@ -355,37 +380,22 @@ export function company(said: Said): Found[] {
     });
   // "We're four", "there will be three of us".
   if (out.length === 0)
-    for (const m of said.norm.matchAll(
+    for (const m of eachMatch(
       /\b(?:we(?:'re| are| will be|'ll be)|there(?:'s| are|'ll be| will be)) (?:only |just )?(two|three|four|five|six|2|3|4|5|6)(?= *(?:$|[,.!?]|and\b|people|in\b|so\b|of us|who\b))/g,
+      said.norm,
     ))
       out.push({ kind: "places", value: num(m[1] as string), rule: "places/we-are", start: m.index, end: m.index + m[0].length });
   if (out.length === 0)
-    for (const m of said.norm.matchAll(
-      new RegExp(
-        `\\b(?:for my (?:${RELATIVE})(?:,? (?:\\d+|aged \\d+),?)?,? and (?:(?:one|another|a) )?(?:for )?(?:me|myself|i)\\b|me and (?:my|a) (?:${RELATIVE})|my (?:${RELATIVE}) and (?:i|me|myself)|both of us|us both|me and (?:my|a|our) [a-z]{3,}|(?:and )my (?:${RELATIVE}) too)\\b`,
-        "g",
-      ),
-    ))
-      out.push({ kind: "places", value: 2, rule: "places/both", start: m.index, end: m.index + m[0].length });
-  for (const m of said.norm.matchAll(
-    new RegExp(
-      `\\b(?:(?:can|could|may) (?:my|our) (${RELATIVE}) (?:get|have|come|see|do|join|try)|(?:fit|get|book|squeeze|put|schedule|sign|enrol|register|have) (?:my|our) (${RELATIVE})\\b|my (${RELATIVE})(?: \\w+)? (?:needs|wants|would (?:like|love)|is (?:\\w+ (?:and |years? old and )|\\w+ ){0,2}(?:would|wants|needs|failing|struggling|keen|looking)))\\b`,
-      "g",
-    ),
-  ))
+    for (const m of eachMatch(BOTH, said.norm)) out.push({ kind: "places", value: 2, rule: "places/both", start: m.index, end: m.index + m[0].length });
+  for (const m of eachMatch(MAY_COME, said.norm))
     // "Me and my sister would like …" speaks of both.
     if (!/\b(?:me|i|myself) and $/.test(said.norm.slice(0, m.index)))
       out.push({ kind: "for-whom", value: (m[1] ?? m[2] ?? m[3]) as string, rule: "for-whom/may-come", start: m.index, end: m.index + m[0].length });
   // "My mum's turning sixty and I'd like to book her a facial".
-  for (const m of said.norm.matchAll(
-    new RegExp(
-      `\\b(?:treat|take) (?:my|our) (${RELATIVE})\\b|\\b(?:my|our) (${RELATIVE})\\b[^.?!]{0,60}\\b(?:book|get|see|fit|squeeze|bring|put|help|treat|schedule) (?:her|him|them)\\b`,
-      "g",
-    ),
-  ))
+  for (const m of eachMatch(SPOKEN_OF, said.norm))
     if (!out.some((o) => o.kind === "for-whom"))
       out.push({ kind: "for-whom", value: (m[1] ?? m[2]) as string, rule: "for-whom/spoken-of", start: m.index, end: m.index + m[0].length });
-  for (const m of said.norm.matchAll(new RegExp(`\\bfor (?:my|our|a) (?:(?:\\w+|\\d+[- ]year[- ]old) )?(${RELATIVE})\\b`, "g"))) {
+  for (const m of eachMatch(FOR_WHOM, said.norm)) {
     out.push({ kind: "for-whom", value: m[1] as string, rule: "for-whom/relative", start: m.index, end: m.index + m[0].length });
   }
   return out;
