@@ -2,7 +2,7 @@ import type { Reading } from "../language/read.ts";
 import { ofKind } from "../language/found.ts";
 import { contextOf } from "./context.ts";
 import { applyToBook } from "./errands/apply.ts";
-import { newBook } from "./errands/book.ts";
+import { newBook } from "./tasks.ts";
 import { wantsToWait } from "./errands/offering.ts";
 import { proceed } from "./proceed.ts";
 import { begin } from "./start.ts";

@@ -13,12 +13,8 @@ function talk(...says: string[]) {
   const line = house.handbook.lines.find((l) => l.channel === "web")?.key ?? "";
   const r = new Rehearsal(book, epochMinOf(house.zone, NOW), line, "web", 5);
   r.start();
-  const each = says.map((s) =>
-    r
-      .say(s)
-      .map((x) => x.text)
-      .join(" "),
-  );
+  const replies = says.map((s) => r.say(s));
+  const each = replies.map((out) => out.map((x) => x.text).join(" "));
   const row = (a: (typeof book.appointments)[number]): string => {
     const w = house.zone.toLocal(a.startMin);
     return `${a.service} ${a.lengthMin} ${isoOfDay(w.day)} ${clockText(w.minute)} ${a.staff}`;
@@ -26,6 +22,7 @@ function talk(...says: string[]) {
   return {
     each,
     last: each.at(-1) ?? "",
+    reasons: (replies.at(-1) ?? []).flatMap((x) => x.reasons),
     state: r.state,
     booked: book.appointments.filter((a) => !given.appointments.some((g) => g.id === a.id) && a.status === "booked").map(row),
     was: (id: string) => {
@@ -81,6 +78,11 @@ describe("what a question named", () => {
 
   it("is no day of the wish where the house is closed on it", () => {
     expect(talk("are you open on sunday", "a taping at 9:30 then").last).not.toContain("7 March");
+  });
+
+  it("is told with the word that points back to it", () => {
+    const t = talk("does nell work on tuesday", "a sports massage with her, please");
+    expect(t.reasons).toContainEqual(expect.objectContaining({ rule: "staff/spoken-of", words: "her" }));
   });
 
   it("gives way to another day", () => {

@@ -1,6 +1,7 @@
 import { ofKind } from "../language/found.ts";
 import type { Reading } from "../language/read.ts";
-import { bookIt, newBook } from "./errands/book.ts";
+import { bookIt } from "./errands/book.ts";
+import { newBook } from "./tasks.ts";
 import { cancelIt, moveIt } from "./errands/existing.ts";
 import { chosen, dropHold, take } from "./errands/offering.ts";
 import { proceed } from "./proceed.ts";

@@ -2,7 +2,7 @@ import { ofKind, type Found } from "../language/found.ts";
 import { read, type Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
 import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
-import { newBook } from "./errands/book.ts";
+import { newBook, newCancel, newMove } from "./tasks.ts";
 import { begin } from "./start.ts";
 import type { Task } from "./state.ts";
 import type { Turn } from "./turn.ts";
@@ -182,12 +182,12 @@ export function takeUp(t: Turn, deeds: readonly Deed[]): void {
       return task;
     }
     if (errand === "move") {
-      const task: Task = { errand: "move", old: {}, wish: {}, offered: [], refused: [] };
+      const task = newMove();
       applyOld(task, reading, context, false);
       applyWish(t, task, reading, context);
       return task;
     }
-    const task: Task = { errand: "cancel", old: {} };
+    const task = newCancel();
     applyOld(task, reading, context, true);
     return task;
   });

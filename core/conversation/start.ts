@@ -3,7 +3,7 @@ import type { Errand } from "../language/errand.ts";
 import type { Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
 import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
-import { newBook } from "./errands/book.ts";
+import { newBook, newCancel, newMove } from "./tasks.ts";
 import { dropHold } from "./errands/offering.ts";
 import type { BookTask, CancelTask, MoveTask, Task } from "./state.ts";
 import { singleDay } from "./wish.ts";
@@ -62,7 +62,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         // "No, I want to move my acupuncture": what is booked already is meant, not what was being booked.
         dropHold(t, task);
         state.task = null;
-        const fresh: MoveTask = { errand: "move", old: task.service ? { service: [task.service] } : {}, wish: {}, offered: [], refused: [] };
+        const fresh: MoveTask = { ...newMove(), old: task.service ? { service: [task.service] } : {} };
         begin(t, fresh);
         applyOld(fresh, reading, context, false);
         applyWish(t, fresh, reading, context);
@@ -79,11 +79,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         if (applyWish(t, task, reading, context)) reopen(t, task);
       } else {
         const fresh: MoveTask = {
-          errand: "move",
-          old: {},
-          wish: {},
-          offered: [],
-          refused: [],
+          ...newMove(),
           ...(task?.errand === "cancel" && task.appointment ? { appointment: task.appointment } : {}),
         };
         if (task?.errand === "cancel") state.task = null;
@@ -105,7 +101,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
             ? state.appointments.filter((a) => a.id !== task.appointment?.id)
             : null;
         const meant = other ? (other.length === 1 ? other[0] : undefined) : task?.errand === "move" ? task.appointment : undefined;
-        const fresh: CancelTask = { errand: "cancel", old: {}, ...(meant ? { appointment: meant } : {}) };
+        const fresh: CancelTask = { ...newCancel(), ...(meant ? { appointment: meant } : {}) };
         if (task?.errand === "move" && !other) {
           dropHold(t, task);
           state.task = null;

@@ -1,7 +1,7 @@
 import { ofKind } from "../language/found.ts";
 import { read, type Reading } from "../language/read.ts";
 import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
-import { newBook } from "./errands/book.ts";
+import { newBook, newCancel, newMove } from "./tasks.ts";
 import { dropHold } from "./errands/offering.ts";
 import { contextOf } from "./context.ts";
 import { SAME } from "./start.ts";
@@ -97,7 +97,7 @@ export function insteadOfCancelling(t: Turn, reading: Reading, text: string): bo
   const asks = reading.question && !/\b(?:come|instead|move|make it|rather|change|shift|do it)\b/i.test(text);
   if (task?.errand !== "cancel" || !task.appointment || asks || reading.errands.some((e) => e.errand === "cancel")) return false;
   if (!reading.found.some((f) => f.kind === "day" || f.kind === "time") || ofKind(reading.found, "yes")[0]?.value) return false;
-  const fresh: MoveTask = { errand: "move", old: {}, appointment: task.appointment, wish: {}, offered: [], refused: [] };
+  const fresh: MoveTask = { ...newMove(), appointment: task.appointment };
   t.state.task = fresh;
   const context = contextOf(t.house, t.now, t.state);
   applyWish(t, fresh, read(text, { ...context, errand: "move", oldKnown: true }), context);
@@ -156,8 +156,7 @@ export function lineUpDeed(t: Turn, reading: Reading): boolean {
   if (ofKind(reading.found, "yes").some((y) => !y.value)) return false;
   const context = contextOf(t.house, t.now, { ...state, task: null, expects: "errand" });
   const anew = read(reading.said, { ...context, errand: only.errand });
-  const next: CancelTask | MoveTask =
-    only.errand === "cancel" ? { errand: "cancel", old: {} } : { errand: "move", old: {}, wish: {}, offered: [], refused: [] };
+  const next: CancelTask | MoveTask = only.errand === "cancel" ? newCancel() : newMove();
   applyOld(next, anew, context, next.errand === "cancel");
   if (next.errand === "move") applyWish(t, next, anew, context);
   state.later.push(next);

@@ -210,3 +210,49 @@ describe("slips of the pen", () => {
     expect(spell(text, own).said.raw).toBe(text);
   });
 });
+
+describe("what a move says", () => {
+  it.each([
+    ["my massage with nell on wednesday, joaquim on friday please, can you move it", { staff: "Eleanor Fairweather", new_staff: "Joaquim Teves" }],
+    ["we're travelling on thursday, could we do my acupuncture on friday", { old_weekdays: ["Thursday"], new_date: "2027-03-05" }],
+    ["swap my saturday class for the one on monday the 8th", { old_weekdays: ["Saturday"], new_date: "2027-03-08" }],
+    ["i have tobias on the 9th, please change it to maren", { staff: "Tobias Lindqvist", new_staff: "Maren Oduya", old_date: "2027-03-09" }],
+    ["can't manage thursday, could my follow-up be friday instead", { new_date: "2027-03-05" }],
+  ])("%s", (text, right) => {
+    expect(slots(text)).toMatchObject(right);
+  });
+
+  it("that is to be longer names no length that it is to have", () => {
+    expect(slots("please make my massage half an hour longer")).not.toHaveProperty("length_min");
+    expect(slots("extend my massage to 90 minutes")).toMatchObject({ length_min: 90 });
+    expect(slots("push my follow-up back by half an hour")).toMatchObject({ shift: "later" });
+    expect(slots("push my follow-up back by half an hour")).not.toHaveProperty("length_min");
+    expect(slots("could it be 20 minutes later")).toMatchObject({ shift: "later" });
+  });
+});
+
+describe("days told from others", () => {
+  it.each([
+    ["not this week, the week after", { date_from: "2027-03-08", date_to: "2027-03-14" }],
+    ["the day before the 12th", { date: "2027-03-11" }],
+    ["any day after the 12th", { date_from: "2027-03-13" }],
+    ["the last thursday of the month", { date: "2027-03-25" }],
+    ["tenish on thursday", { date: "2027-03-04", time_from: "09:30", time_to: "10:30" }],
+  ])("%s", (text, right) => {
+    expect(slots(`taping ${text}`)).toMatchObject(right);
+  });
+});
+
+describe("who it is for", () => {
+  it.each([
+    ["my brother's back is bad, can someone see him tomorrow", "brother"],
+    ["i'd like to treat my aunt to a relaxation massage", "aunt"],
+    ["a massage for my mother-in-law on thursday", "mother-in-law"],
+  ])("%s", (text, whom) => {
+    expect(slots(text)).toMatchObject({ for_whom: whom });
+  });
+
+  it("a title is no part of a name", () => {
+    expect(slots("taping on friday, this is Mrs. Harriet Blom")).toMatchObject({ name: "Harriet Blom" });
+  });
+});

@@ -8,7 +8,7 @@ import type { BookTask, CancelTask, MineTask, MoveTask, OldState } from "../stat
 import type { Turn } from "../turn.ts";
 import { weekdayOf, type DayNumber } from "../../time/days.ts";
 import { addDays, dayWish, singleDay } from "../wish.ts";
-import { beyond } from "./ask.ts";
+import { beyond } from "./services.ts";
 
 /** Keeps who it is, whenever it was said. A corrected number or name is looked up anew. */
 export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contact: boolean } {

@@ -7,12 +7,9 @@ import { weekdayOf } from "../../time/days.ts";
 import { clientVal, identify, lookUp, nameBack, yesNoChoices } from "./identity.ts";
 import { propose, whenVal } from "./offering.ts";
 import { askQuestion } from "./questions.ts";
-import { startWith } from "./ask.ts";
+import { newBook } from "../tasks.ts";
+import { startWith } from "./services.ts";
 import { notForThem } from "./whom.ts";
-
-export function newBook(): BookTask {
-  return { errand: "book", wish: {}, offered: [], refused: [] };
-}
 
 /** The people who may do it, by name, by gender, or all. */
 export function peopleFor(t: Turn, task: BookTask): string[] | undefined {

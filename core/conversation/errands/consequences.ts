@@ -7,7 +7,7 @@ import { serviceText } from "../format.ts";
 import { serviceSource } from "../sources.ts";
 import type { BookTask, Source } from "../state.ts";
 import { val, type Turn } from "../turn.ts";
-import { newBook } from "./book.ts";
+import { newBook } from "../tasks.ts";
 import { slip } from "./message.ts";
 import { dropHold } from "./offering.ts";
 

@@ -6,7 +6,7 @@ import { saidSource } from "../sources.ts";
 import type { BookTask, Choice, Source } from "../state.ts";
 import { joinVals, val, type Turn } from "../turn.ts";
 import { saysBefore } from "./apply.ts";
-import { fromHandbook } from "./ask.ts";
+import { fromHandbook } from "./handbook.ts";
 import { follow } from "./consequences.ts";
 import { yesNoChoices } from "./identity.ts";
 import { handOver, slip } from "./message.ts";

@@ -1,0 +1,67 @@
+import { answerTo, SUPPORTS, type Match } from "../../knowledge/match.ts";
+import { contentOf, ownAnswerTo } from "../../knowledge/search.ts";
+import { ofKind } from "../../language/found.ts";
+import type { Reading } from "../../language/read.ts";
+import type { Source } from "../state.ts";
+import { val, type Turn } from "../turn.ts";
+
+/** As sure as this, a line of the handbook goes before what else could be said. */
+export const SURELY = 0.5;
+
+/** As sure as this, a line was written for just this question. */
+export const PLAINLY = 0.65;
+
+/** An answer or fact of the handbook that the question's words support. */
+export function fromHandbook(
+  t: Turn,
+  reading: Reading,
+  least = SUPPORTS,
+  question = reading.text,
+  telling = false,
+  kinds: readonly Source["kind"][] | null = null,
+): boolean {
+  const bare = reading.masked.replace(/<\w+>/g, " ");
+  const fits = (h: Match | null, from: number): boolean =>
+    h !== null && h.sure >= from && (h.telling || !telling) && (!kinds || kinds.includes(h.passage.kind));
+  const hit =
+    [question, ...partsOf(question)].map((q) => answerTo(t.house, q)).find((h) => fits(h, least)) ??
+    // Without the names of services and people, what is left tells what is asked of them.
+    (question === reading.text && contentOf(bare).length > 0 ? [answerTo(t.house, bare)].find((h) => fits(h, least + 0.15)) : undefined);
+  if (!hit) return false;
+  // Two questions that one line answers are answered once.
+  if (t.rests(hit.passage.kind, hit.passage.id)) return true;
+  t.say("ask/answer", { answer: val(hit.passage.text, { kind: hit.passage.kind, id: hit.passage.id, label: hit.passage.label }) });
+  if (hit.passage.kind === "service") t.state.topic = hit.passage.id;
+  t.outcome("answered");
+  return true;
+}
+
+/** A message of several sentences asks in one of them: each that asks is looked at by itself. */
+function partsOf(text: string): string[] {
+  const parts = text
+    .split(
+      /(?<=[.!?;])\s+|,?\s+(?:oh,? and|and also|also,?|by the way,?)\s+|,\s+(?=(?:is|are|do|does|can|could|may|must|what|where|when|who|how|will|would)\b)/i,
+    )
+    .filter((p) => /\w{3}/.test(p));
+  return parts.length > 1 ? parts.reverse() : [];
+}
+
+/** A question asked nearly as the handbook has it is answered by that line, whatever else its words might mean. */
+export function inOwnWords(t: Turn, reading: Reading): boolean {
+  const passage = reading.question ? ownAnswerTo(t.house, reading.text) : null;
+  if (!passage) return false;
+  t.say("ask/answer", { answer: val(passage.text, { kind: passage.kind, id: passage.id, label: passage.label }) });
+  t.rule("answer/own-words");
+  t.outcome("answered");
+  return true;
+}
+
+export function spoken(t: Turn, reading: Reading): string[] {
+  const said = ofKind(reading.found, "service").flatMap((f) => f.value);
+  if (said.length > 0) return [...new Set(said)];
+  const task = t.state.task;
+  if (task?.errand === "book" && task.service) return [task.service];
+  if ((task?.errand === "move" || task?.errand === "cancel") && task.appointment) return [task.appointment.service];
+  if (task?.errand === "book" && task.among) return task.among;
+  return t.state.topic ? [t.state.topic] : (t.state.topics ?? []);
+}

@@ -1,0 +1,104 @@
+import { ofKind } from "../../language/found.ts";
+import type { Reading } from "../../language/read.ts";
+import { lengthText, moneyText, serviceText } from "../format.ts";
+import { serviceSource } from "../sources.ts";
+import { joinVals, val, type Turn } from "../turn.ts";
+import { SURELY, fromHandbook, spoken } from "./handbook.ts";
+
+export const SPEAKS_OF_MONEY =
+  /how much|\b(?:cost|price|pric|charge|fee|rate|pay|paid|expensive|dear|cheap|free|money|dollar|buck|euro|pound|set me back|run me|damage|quote|extra|included|more than|less than|owe|worth|tax|total|altogether)|[$€£]/i;
+
+export const OF_MONEY = /\b(?:expensive|dear|pricey|costly|cheap|cost|price|charge|fee|pay)/i;
+
+export function price(t: Turn, reading: Reading): boolean {
+  const { house } = t;
+  if (extreme(t, reading) || priceList(t, reading)) return true;
+  const list = spoken(t, reading);
+  // "How much is a voucher" asks for something else than a service: what is left without the price words tells.
+  const rest = reading.text.replace(/\b(?:how much|what|cost|costs|price|prices|pay|charge|fee|does|is|it|that|the|do|and|much|expensive)\b/gi, " ");
+  if (ofKind(reading.found, "service").length === 0 && /\w{3}/.test(rest) && fromHandbook(t, reading, SURELY, rest)) return true;
+  if (list.length === 0) {
+    t.say("ask/price-which");
+    t.state.asking = "ask-price";
+    t.expect(
+      "service",
+      house.handbook.services.slice(0, 10).map((s) => ({ label: s.name, say: s.name })),
+    );
+    return true;
+  }
+  const task = t.state.task;
+  const wanted = ofKind(reading.found, "length").at(-1)?.value ?? (task?.errand === "book" && list[0] === task.service ? task.lengthMin : undefined);
+  for (const id of list.slice(0, 3)) {
+    const s = house.services.get(id);
+    if (!s) continue;
+    if (list.length === 1) t.state.topic = id;
+    else {
+      delete t.state.topic;
+      t.state.topics = [...list];
+    }
+    const source = serviceSource(house, id);
+    const name = val(list.length > 1 || s.variants.length > 1 ? serviceText(house, id) : s.name, source);
+    const priced = s.priceKept ? [] : s.variants.filter((v) => v.priceMinor !== null);
+    if (priced.length === 0) {
+      if (s.noPrice) t.say("ask/no-price", { say: val(s.noPrice, source) });
+      else t.say("ask/no-price-bare", { service: name });
+      continue;
+    }
+    const picked = typeof wanted === "number" ? priced.filter((v) => v.lengthMin === wanted) : [];
+    const shown = picked.length > 0 ? picked : priced;
+    const parts = shown.map((v) => {
+      return val(`${costText(t, v.priceMinor ?? 0)} for ${lengthText(v.lengthMin)}`, source);
+    });
+    t.say("ask/price", { service: name, list: joinVals(parts, "and") });
+  }
+  t.outcome("answered");
+  return true;
+}
+
+const costText = (t: Turn, minor: number): string => (minor === 0 ? "free of charge" : moneyText(t.house, minor));
+
+/** Every price that the handbook gives: service, minutes, minor units. */
+const prices = (t: Turn): { id: string; minutes: number; minor: number }[] =>
+  t.house.handbook.services.flatMap((s) =>
+    s.priceKept ? [] : s.variants.flatMap((v) => (v.priceMinor === null ? [] : [{ id: s.id, minutes: v.lengthMin, minor: v.priceMinor }])),
+  );
+
+/** "What's the cheapest thing you do": the least, or the most, that anything costs. */
+function extreme(t: Turn, reading: Reading): boolean {
+  const low = /\b(?:cheapest|least expensive|lowest(?:-priced)?|least)\b/i.test(reading.said);
+  const high = /\b(?:dearest|most expensive|priciest|highest)\b/i.test(reading.said);
+  if (low === high) return false;
+  const named = ofKind(reading.found, "service").flatMap((f) => f.value);
+  const all = prices(t)
+    .filter((p) => named.length === 0 || named.includes(p.id))
+    .sort((a, b) => (low ? a.minor - b.minor : b.minor - a.minor));
+  const [best] = all;
+  if (!best) return false;
+  const source = serviceSource(t.house, best.id);
+  const money = costText(t, best.minor);
+  t.say("ask/price", { service: val(serviceText(t.house, best.id), source), list: val(`${money} for ${lengthText(best.minutes)}`, source) });
+  t.state.topic = best.id;
+  t.outcome("answered");
+  return true;
+}
+
+/** "Please send me the price list": all of it in writing; on the telephone one at a time. */
+function priceList(t: Turn, reading: Reading): boolean {
+  if (t.state.channel === "phone" || ofKind(reading.found, "service").length > 0) return false;
+  if (
+    !/\b(?:price ?lists?|(?:list|overview) of (?:your |the |all )*prices|all (?:of )?(?:your |the )?prices|your prices|prices for everything|menu)\b/i.test(
+      reading.said,
+    )
+  )
+    return false;
+  const all = prices(t);
+  if (all.length === 0) return false;
+  for (const id of new Set(all.map((p) => p.id))) {
+    const list = all.filter((p) => p.id === id);
+    const source = serviceSource(t.house, id);
+    const parts = list.map((p) => val(`${costText(t, p.minor)} for ${lengthText(p.minutes)}`, source));
+    t.say("ask/price", { service: val(t.house.services.get(id)?.name ?? id, source), list: joinVals(parts, "and") });
+  }
+  t.outcome("answered");
+  return true;
+}

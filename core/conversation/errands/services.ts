@@ -1,0 +1,237 @@
+import { newBook } from "../tasks.ts";
+import type { Service } from "../../house/schema.ts";
+import { SUPPORTS } from "../../knowledge/match.ts";
+import { contentOf } from "../../knowledge/search.ts";
+import { ofKind } from "../../language/found.ts";
+import type { Reading } from "../../language/read.ts";
+import { weekdayNumber } from "../../time/days.ts";
+import { lengthText, serviceText, timeText } from "../format.ts";
+import { serviceSource } from "../sources.ts";
+import type { BookTask, Source } from "../state.ts";
+import { joinVals, val, type Turn } from "../turn.ts";
+import { SURELY, fromHandbook, spoken } from "./handbook.ts";
+import { toMin, weekdaysText } from "./hours.ts";
+import { few } from "./people.ts";
+
+/** Services for a list that is cut: those first that are of different kinds. */
+function unlike(t: Turn): string[] {
+  const first: string[] = [];
+  const later: string[] = [];
+  const words = new Set<string>();
+  for (const s of t.house.handbook.services) {
+    const own = contentOf(s.name);
+    (own.some((w) => words.has(w)) ? later : first).push(s.id);
+    for (const w of own) words.add(w);
+  }
+  return [...first, ...later];
+}
+
+/** What there is to choose from; on the telephone a few, and what else it is for is asked. */
+function services(t: Turn): void {
+  const { house } = t;
+  const ids = t.state.channel === "phone" ? unlike(t) : house.handbook.services.map((s) => s.id);
+  t.say("ask/services", {
+    list: few(
+      t,
+      ids.map((id) => val(serviceText(house, id), serviceSource(house, id))),
+    ),
+  });
+}
+
+/** Whether a question speaks of services in general and of nothing else: "what do you offer", "is there a menu". */
+function ofServices(reading: Reading): boolean {
+  const words = contentOf(reading.masked.replace(/<\w+>/g, " "));
+  return reading.question && words.every((w) => SERVICES.has(w)) && (words.length > 0 || /\b(?:what|which)\b.*\b(?:do|have)\b/i.test(reading.said));
+}
+
+const SERVICES = new Set(
+  contentOf(
+    "what which offer offers offering provide provides services service treatments treatment kinds kind sorts sort types type menu list range options available have do there here clinic place book bookable get choose tell",
+  ),
+);
+
+/** Questions that a description answers, whatever else they name. */
+const ASKS_WHAT =
+  /\bwhat\b[^?]*\b(?:include|included|involve|involved|cover|covered|like)\b|\bwhat(?:'?s| is| are| exactly is| is exactly)? (?:a |an |the |this )?<service>\W*(?:like|about|thing|for|good for)?\W*$|\b(?:tell me|know) (?:a bit |more )?about (?:the |your )?<service>|\bexplain (?:the |a )?<service>|\b(?:do|does) (?:you|anybody|anyone|they|ye)(?: guys)? (?:do|offer|have|give|provide|also do) (?:a |any |the )?<service>\W*$|\bwhat (?:happens|goes on)\b|\bhow does (?:the |a )?<service> work/;
+
+/** Whether a question speaks of something that neither the services' names nor their descriptions have. */
+export function beyond(t: Turn, reading: Reading, ids: readonly string[]): boolean {
+  const known = new Set(
+    ids.flatMap((id) => {
+      const s = t.house.services.get(id);
+      return s ? [...contentOf(s.name), ...s.also.flatMap(contentOf), ...contentOf(s.about), ...contentOf(s.bring ?? "")] : [];
+    }),
+  );
+  return contentOf(reading.said).some((w) => !known.has(w));
+}
+
+export function service(t: Turn, reading: Reading): boolean {
+  const { house } = t;
+  const text = reading.said.toLowerCase();
+  const named = ofKind(reading.found, "service").flatMap((f) => f.value);
+  const list = named.length > 0 ? named : spoken(t, reading);
+  const one = list[0];
+  const long = /\bhow long\b|\bhow many minutes\b|\bduration\b/.test(text);
+  const bring = /\b(?:bring|wear|clothes|shoes|prepare)\b/.test(text);
+  const info = one === undefined ? undefined : house.services.get(one);
+  const done = (): true => {
+    t.outcome("answered");
+    return true;
+  };
+  if (long && info && one !== undefined) {
+    if (list.length === 1) t.state.topic = one;
+    for (const id of list.slice(0, 3)) {
+      const source: Source = serviceSource(house, id);
+      const s = house.services.get(id);
+      if (s)
+        t.say("ask/length", {
+          service: val(s.name, source),
+          list: joinVals(
+            s.variants.map((v) => val(lengthText(v.lengthMin), source)),
+            "or",
+          ),
+        });
+    }
+    return done();
+  }
+  if (bring && info?.bring && one !== undefined) {
+    t.state.topic = one;
+    t.say("ask/bring", { bring: val(info.bring, serviceSource(house, one)) });
+    return done();
+  }
+  if (info?.group && one !== undefined && WHEN_IT_IS.test(text) && (named.length > 0 || contentOf(reading.said).length === 0))
+    return classTimes(t, one) && done();
+  // "Which massage would you recommend": each of those that the word stands for is told, and which it is to be is theirs to say.
+  const several = ofKind(reading.found, "service").find((f) => f.value.length > 1);
+  if (several && several.value.length <= 3 && SEEKS.test(text)) {
+    for (const id of several.value) {
+      const s = house.services.get(id);
+      if (s?.about) t.say("ask/about", { about: val(`${s.name}: ${aboutIn(s)}`, serviceSource(house, id)) });
+    }
+    t.say("ask/which-of-these");
+    t.state.topics = [...several.value];
+    t.state.asking = "book";
+    t.expect(
+      "service",
+      several.value.map((id) => ({ label: house.services.get(id)?.name ?? id, say: house.services.get(id)?.name ?? id })),
+    );
+    return done();
+  }
+  if (!t.state.task && named.length === 0 && SEEKS_HELP.test(text)) {
+    const fresh = newBook();
+    if (startWith(t, fresh)) {
+      t.state.task = fresh;
+      return done();
+    }
+  }
+  // "My neck is stiff, what would you suggest": what there is to choose from; which of it is theirs to say.
+  if (!t.state.task && named.length === 0 && SEEKS.test(text)) {
+    services(t);
+    t.expect("service");
+    t.state.asking = "book";
+    return done();
+  }
+  if (named.length === 0 && ofServices(reading)) {
+    services(t);
+    return done();
+  }
+  // "What massages do you have": all that the one word stands for.
+  const kinds = ofKind(reading.found, "service").find((f) => f.value.length > 1);
+  if (kinds && named.length === kinds.value.length && ofServices(reading)) {
+    t.say("ask/services-of", {
+      list: few(
+        t,
+        kinds.value.map((id) => val(serviceText(house, id), serviceSource(house, id))),
+      ),
+    });
+    t.state.topics = [...kinds.value];
+    return done();
+  }
+  // A wording of the handbook's own answers goes before the description.
+  const asks = ASKS_WHAT.test(reading.masked);
+  const bare = reading.masked.replace(/<\w+>/g, " ");
+  if (fromHandbook(t, reading, named.length > 0 && asks ? 0.7 : SUPPORTS)) return true;
+  if (named.length > 0 && !asks && fromHandbook(t, reading, SURELY, bare)) return true;
+  // What the description does not speak of, it does not answer.
+  if (named.length > 0 && !asks && beyond(t, reading, named)) return false;
+  if (named.length > 0) {
+    for (const id of [...new Set(named)].slice(0, 2)) {
+      const s = house.services.get(id);
+      if (!s) continue;
+      t.state.topic = id;
+      const source = serviceSource(house, id);
+      if (s.about)
+        t.say("ask/about", {
+          about: val(named.length > 1 || /\bdo you\b|offer/.test(text) ? `${s.name}: ${aboutIn(s)}` : s.about, source),
+        });
+      t.say("ask/length", {
+        service: val(s.name, source),
+        list: joinVals(
+          s.variants.map((v) => val(lengthText(v.lengthMin), source)),
+          "or",
+        ),
+      });
+    }
+    return done();
+  }
+  // Of what was spoken of last: what its description speaks of, it answers.
+  if (one !== undefined && info?.about && contentOf(reading.said).length > 0 && !beyond(t, reading, [one])) {
+    t.state.topic = one;
+    t.say("ask/about", { about: val(info.about, serviceSource(house, one)) });
+    return done();
+  }
+  if (/\b(?:what|which) (?:services|treatments|kinds?|sorts?|do you (?:do|offer))|\bwhat.*\boffer\b/.test(text)) {
+    services(t);
+    return done();
+  }
+  return false;
+}
+
+const WHEN_IT_IS = /\b(?:when|what (?:time|day)s?|which days?)\b/;
+
+/** A description to stand inside a sentence: its first letter small. */
+const aboutIn = (s: Service): string => s.about.slice(0, 1).toLowerCase() + s.about.slice(1);
+
+/** When a class is held. */
+function classTimes(t: Turn, id: string): boolean {
+  const s = t.house.services.get(id);
+  const times = s?.group?.times ?? [];
+  if (!s || times.length === 0) return false;
+  const source = serviceSource(t.house, id);
+  t.state.topic = id;
+  t.say("ask/class-times", {
+    service: val(s.name, source),
+    list: joinVals(
+      times.map((x) => val(`${weekdaysText(x.weekdays.map(weekdayNumber))} at ${timeText(t.house, toMin(x.at))}`, source)),
+      "and",
+    ),
+  });
+  return true;
+}
+
+/** Whoever has a complaint and seeks help begins with what the house has everybody begin with, where there is one such. */
+export function startWith(t: Turn, task: BookTask): boolean {
+  const firsts = [...new Set(t.house.handbook.services.flatMap((s) => (s.after ? [s.after] : [])))];
+  const [first] = firsts;
+  const s = first === undefined ? undefined : t.house.services.get(first);
+  if (!s || firsts.length !== 1 || first === undefined) return false;
+  const source = serviceSource(t.house, first);
+  t.say("ask/start-with", {
+    service: val(`a ${serviceText(t.house, first)}`, source),
+    about: val(aboutIn(s), source),
+  });
+  task.among = [first];
+  task.suggested = true;
+  t.expect("service", [
+    { label: s.name, say: s.name },
+    { label: "No, thank you", say: "No, thank you" },
+  ]);
+  return true;
+}
+
+/** A complaint with a question what can be done: "my back hurts, what can I do". */
+const SEEKS_HELP =
+  /\b(?:hurts?|hurting|aches?|aching|pain(?:s|ful)?|sore|stiff|swollen|pulled|sprained|twisted|injured|injury|strained|broke|broken|problem|trouble)\b[^?]*\b(?:what (?:can|could|should|do|would|shall) (?:i|you|we|one|be)|can you (?:do|help)|(?:who|what) (?:can|could|would) help|help me)\b/;
+
+export const SEEKS =
+  /\b(?:suggest|recommend|advise)\b|\b(?:which|what) (?:one|treatment|service|kind|sort)s? (?:do|would|should|is|are|helps?)\b|\bwhat (?:do|should|would) i (?:need|take|have|book)\b/;
