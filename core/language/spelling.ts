@@ -42,11 +42,11 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
     // Hesitation, and a word begun twice, say nothing; a figure said twice is two figures.
     const twice = next?.text === t.text && !/\d/.test(t.text) && DIGIT_WORDS[t.text] === undefined && /^[\s,.-]+$/.test(raw.norm.slice(t.end, next.start));
     // "Uh huh" agrees, and a capital inside a sentence may be part of a name.
-    const inName = /^[A-Z]/.test(raw.raw.slice(t.start)) && /\b[A-Z][a-z]+ $/.test(raw.raw.slice(0, t.start));
+    const inName = /[A-Z]/.test(raw.raw[t.start] ?? "") && /\b[A-Z][a-z]+ $/.test(raw.raw.slice(Math.max(0, t.start - 40), t.start));
     const part = inName || (t.text === "uh" && next?.text === "huh");
     if ((HESITATION.has(t.text) && !part) || twice) {
       if (next) {
-        const gap = /^[\s,.-]*/.exec(raw.norm.slice(t.end))?.[0].length ?? 0;
+        const gap = /^[\s,.-]*/.exec(raw.norm.slice(t.end, t.end + 40))?.[0].length ?? 0;
         edits.push({ start: t.start, end: t.end + gap, word: "" });
         continue;
       }

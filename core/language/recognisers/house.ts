@@ -9,6 +9,8 @@ import { eachMatch, normalise, stem, type Said, type Token } from "../text.ts";
 /** The house's own words, made ready for finding. */
 export interface Lexicon {
   phrases: { words: string[]; stems: string[]; service: string; own: boolean }[];
+  /** Every word of those, once. */
+  words: string[];
   /** Stem of a telling word → the services whose names carry it. */
   telling: Map<string, Set<string>>;
   /** Stem of a word in a heading → the services under it. */
@@ -48,7 +50,7 @@ const made = new WeakMap<House, Lexicon>();
 export function lexiconOf(house: House): Lexicon {
   const have = made.get(house);
   if (have) return have;
-  const lexicon: Lexicon = { phrases: [], telling: new Map(), headings: new Map(), people: [], vocabulary: new Set(), names: new Set() };
+  const lexicon: Lexicon = { phrases: [], words: [], telling: new Map(), headings: new Map(), people: [], vocabulary: new Set(), names: new Set() };
   const learn = (text: string): void => {
     for (const t of normalise(text).tokens) lexicon.vocabulary.add(t.text);
   };
@@ -97,6 +99,8 @@ export function lexiconOf(house: House): Lexicon {
       lexicon.vocabulary.delete(w);
     }
   lexicon.phrases.sort((a, b) => b.words.length - a.words.length);
+  lexicon.words.push(...new Set(lexicon.phrases.flatMap((p) => p.words)));
+  lexicon.people.sort((a, b) => b.words.length - a.words.length);
   made.set(house, lexicon);
   return lexicon;
 }
@@ -115,15 +119,21 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   stems.forEach((w, i) => positions.set(w, [...(positions.get(w) ?? []), i]));
   // A slip stands where there is a word that the language does not have.
   const strange = tokens.flatMap((t, i) => (t.text.length >= 4 && !COMMON.has(t.text) ? [i] : []));
-  for (const slip of [false, true])
+  const slippedAt = new Map<string, number[]>();
+  for (const i of strange)
+    if (!lexicon.telling.has(stems[i] as string))
+      for (const w of slipsOf(lexicon, (tokens[i] as Token).text)) slippedAt.set(w, [...(slippedAt.get(w) ?? []), i]);
+  for (const slip of slippedAt.size > 0 ? [false, true] : [false])
     for (const p of lexicon.phrases) {
       // Without a slip every word of a name must be there at all.
       if (!slip && p.stems.some((w) => !there.has(w))) continue;
-      for (const i of slip ? startsAt(strange, p.words.length, tokens.length) : startsAt(positions.get(p.stems[0] as string) ?? [], 1, tokens.length)) {
-        if (i + p.words.length > tokens.length) continue;
+      for (const i of slip ? p.words.flatMap((w, k) => (slippedAt.get(w) ?? []).map((i) => i - k)) : (positions.get(p.stems[0] as string) ?? [])) {
+        if (i < 0 || i + p.words.length > tokens.length) continue;
         if (
           p.words.some(
-            (w, k) => used.has(i + k) || !same(tokens[i + k] as Token, w, p.stems[k] as string, slip && !lexicon.telling.has(stems[i + k] as string)),
+            (w, k) =>
+              used.has(i + k) ||
+              !(same((tokens[i + k] as Token).text, stems[i + k] as string, w, p.stems[k] as string) || (slip && slippedAt.get(w)?.includes(i + k))),
           )
         )
           continue;
@@ -240,18 +250,37 @@ function tellingBy(lexicon: Lexicon, word: string): { key: string; of: Set<strin
 /** Forms of a short word that ends in "e": "tape", "taped", "taping". */
 const FROM_E = /(?:[^aeiou]ed|[^aeiou]ing|[^aeiou]e|[^aeiou]es)$/;
 
-function same(t: Token, word: string, wordStem: string, slip: boolean): boolean {
+function same(said: string, saidStem: string, word: string, wordStem: string): boolean {
   // "Assessed" tells of an assessment that was; the visit itself is meant by its own word.
-  if (
-    t.text === word ||
-    (stem(t.text) === wordStem &&
-      (wordStem.length > 3 || t.text === `${word}s` || `${t.text}s` === word || (FROM_E.test(t.text) && FROM_E.test(word))) &&
-      !(/ment$/.test(word) && /ed$/.test(t.text)))
-  )
-    return true;
-  if (!slip || word.length < 5 || t.text.length < 4 || COMMON.has(t.text) || inflected(t.text)) return false;
-  const d = distance(t.text, word);
-  return d <= (word.length >= 8 ? 2 : 1) || (d <= 3 && sounds(t.text) === sounds(word));
+  return (
+    said === word ||
+    (saidStem === wordStem &&
+      (wordStem.length > 3 || said === `${word}s` || `${said}s` === word || (FROM_E.test(said) && FROM_E.test(word))) &&
+      !(/ment$/.test(word) && /ed$/.test(said)))
+  );
+}
+
+/** What strange words may be slips of, house by house: the same words come again and again. */
+const slips = new WeakMap<Lexicon, Map<string, readonly string[]>>();
+
+/** The words of the services' names that a word may be a slip of: a letter or two wrong, or the same by ear. */
+function slipsOf(lexicon: Lexicon, said: string): readonly string[] {
+  const known = slips.get(lexicon) ?? new Map<string, readonly string[]>();
+  slips.set(lexicon, known);
+  let of = known.get(said);
+  if (of === undefined) {
+    const plain = said.length < 4 || COMMON.has(said) || inflected(said);
+    of = plain ? [] : lexicon.words.filter((word) => slipped(said, word));
+    if (known.size > 20_000) known.clear();
+    known.set(said, of);
+  }
+  return of;
+}
+
+function slipped(said: string, word: string): boolean {
+  if (word.length < 5 || Math.abs(word.length - said.length) > 3) return false;
+  const d = distance(said, word);
+  return d <= (word.length >= 8 ? 2 : 1) || (d <= 3 && sounds(said) === sounds(word));
 }
 
 const heard = new Map<string, string>();
@@ -273,7 +302,6 @@ export function staff(said: Said, house: House): Found[] {
   const out: Found[] = [];
   const used = new Set<number>();
   const tokens = said.tokens;
-  const ordered = [...lexicon.people].sort((a, b) => b.words.length - a.words.length);
   const there = new Set(tokens.map((t) => t.text.replace(/'s$/, "")));
   const places = new Map<string, number[]>();
   tokens.forEach((t, i) => {
@@ -281,10 +309,11 @@ export function staff(said: Said, house: House): Found[] {
     places.set(plain, [...(places.get(plain) ?? []), i]);
   });
   const odd = tokens.flatMap((t, i) => (t.text.length >= 3 && !PLAIN.has(t.text) ? [i] : []));
+  const mayStart = starts(odd, tokens.length);
   for (const near of odd.length > 0 ? [false, true] : [false])
-    for (const p of ordered) {
+    for (const p of lexicon.people) {
       if (!near && p.words.some((w) => !there.has(w))) continue;
-      for (const i of near ? startsAt(odd, p.words.length, tokens.length) : startsAt(places.get(p.words[0] as string) ?? [], 1, tokens.length)) {
+      for (const i of near ? mayStart(p.words.length) : (places.get(p.words[0] as string) ?? [])) {
         if (i + p.words.length > tokens.length) continue;
         // A near sound of a short name counts only where a person is spoken of.
         const spoken = BEFORE_PEOPLE.has(tokens[i - 1]?.text ?? "") || (tokens[i] as Token).text.endsWith("'s");
@@ -324,11 +353,17 @@ export function staff(said: Said, house: House): Found[] {
 }
 
 /** Where a phrase of so many words can begin if one of them is at one of the places. */
-function startsAt(places: readonly number[], words: number, most: number): number[] {
-  if (words === 1) return [...places];
-  const out = new Set<number>();
-  for (const p of places) for (let i = Math.max(0, p - words + 1); i <= p && i < most; i++) out.add(i);
-  return [...out].sort((a, b) => a - b);
+function starts(places: readonly number[], most: number): (words: number) => readonly number[] {
+  const by = new Map<number, readonly number[]>([[1, places]]);
+  return (words) => {
+    const have = by.get(words);
+    if (have) return have;
+    const out = new Set<number>();
+    for (const p of places) for (let i = Math.max(0, p - words + 1); i <= p && i < most; i++) out.add(i);
+    const sorted = [...out].sort((a, b) => a - b);
+    by.set(words, sorted);
+    return sorted;
+  };
 }
 
 /** Words after which a person is spoken of. */
