@@ -7,6 +7,7 @@ import { TOPICS } from "../language/packs/en/topics.ts";
 import { Grammar } from "./grammar.ts";
 import { ANSWERS } from "./packs/en/answers.ts";
 import { GIVEN_NAMES } from "./packs/en/given.ts";
+import { FAMILY_NAMES } from "./packs/en/family.ts";
 import { FIRST_NAMES, LAST_NAMES } from "./packs/en/names.ts";
 import { letterWord, wordsOf } from "./words.ts";
 
@@ -173,6 +174,7 @@ export function ownWords({ house, clients }: Own): string[] {
     FIRST_NAMES,
     LAST_NAMES,
     GIVEN_NAMES,
+    FAMILY_NAMES,
   ].flatMap((text) => wordsOf(text, house));
 }
 
@@ -196,13 +198,15 @@ function filler({ house, clients }: Own, rare: number): (thing: string, random: 
   const first = FIRST_NAMES.trim().split(/\s+/);
   const last = LAST_NAMES.trim().split(/\s+/);
   const given = GIVEN_NAMES.trim().split(/\s+/);
+  const family = FAMILY_NAMES.trim().split(/\s+/);
   const known = clients.map((c) => c.trim().split(/\s+/)).filter((c) => c[0]);
   const area = (handbook.place.phone ?? "").replace(/^\+1/, "").replace(/\D/g, "").slice(0, 3);
   const digit = (d: string): string => (d === "0" ? "oh" : numberAloud(Number(d)));
   const one = <T>(list: readonly T[], random: () => number): T | undefined => list[Math.floor(random() * list.length)];
   const firstName = (random: () => number): string =>
     (random() < OF_CARDS && one(known, random)?.[0]) || (one(random() < rare ? given : first, random) as string);
-  const lastName = (random: () => number): string => (random() < OF_CARDS && one(known, random)?.at(-1)) || (one(last, random) as string);
+  const lastName = (random: () => number): string =>
+    (random() < OF_CARDS && one(known, random)?.at(-1)) || (one(random() < rare ? family : last, random) as string);
   const letters = (name: string): string => [...name.toLowerCase().replace(/[^a-z]/g, "")].map(letterWord).join(" ");
   return (thing, random) => {
     const pick = <T>(list: readonly T[]): T | undefined => one(list, random);

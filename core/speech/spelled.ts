@@ -1,4 +1,5 @@
 import { GIVEN_NAMES } from "./packs/en/given.ts";
+import { FAMILY_NAMES } from "./packs/en/family.ts";
 import { FIRST_NAMES, LAST_NAMES } from "./packs/en/names.ts";
 
 /** Letters whose names sound alike over a line: they are taken for one another (the ICAO's alphabet is there for them). */
@@ -68,7 +69,8 @@ const listed = (names: Iterable<string>, doubt: (name: string) => number, turned
 const COMMON = new Set(list(FIRST_NAMES));
 const GIVEN = listed(new Set([...COMMON, ...list(GIVEN_NAMES)]), (n) => (COMMON.has(n) ? 0 : RARE));
 /** From the end, as they stand at the end of a whole name. */
-const FAMILY = listed(list(LAST_NAMES), () => 0, true);
+const USUAL = new Set(list(LAST_NAMES));
+const FAMILY = listed(new Set([...USUAL, ...list(FAMILY_NAMES)]), (n) => (USUAL.has(n) ? 0 : RARE), true);
 
 /** What speaks for a name besides its letters. */
 export interface Known {

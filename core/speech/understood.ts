@@ -5,6 +5,7 @@ import { normalise } from "../language/text.ts";
 import { read } from "../language/read.ts";
 import type { EpochMin } from "../time/zone.ts";
 import { GIVEN_NAMES } from "./packs/en/given.ts";
+import { FAMILY_NAMES } from "./packs/en/family.ts";
 import { FIRST_NAMES, LAST_NAMES } from "./packs/en/names.ts";
 import { spelledName } from "./spelled.ts";
 import { isLetterWord } from "./words.ts";
@@ -55,7 +56,7 @@ export function namesOnCards(names: readonly string[]): (words: readonly string[
   };
 }
 
-const NAMES = new Set(`${FIRST_NAMES} ${LAST_NAMES} ${GIVEN_NAMES}`.trim().split(/\s+/));
+const NAMES = new Set(`${FIRST_NAMES} ${LAST_NAMES} ${GIVEN_NAMES} ${FAMILY_NAMES}`.trim().split(/\s+/));
 const called = (word: string): boolean => NAMES.has(word);
 
 /** What a reading must hold to answer what was asked. */
