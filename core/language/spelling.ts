@@ -37,6 +37,7 @@ export interface Spelled {
 export function spell(text: string, own: (word: string) => boolean, naming = false): Spelled {
   const raw = normalise(text);
   const edits: { start: number; end: number; word: string }[] = [];
+  const letter = (i: number): boolean => raw.tokens[i]?.text.length === 1;
   for (const [i, t] of raw.tokens.entries()) {
     const next = raw.tokens[i + 1];
     // Hesitation, and a word begun twice, say nothing; a figure said twice is two figures.
@@ -53,8 +54,7 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
     }
     const short = WRITTEN_SHORT[t.text] ?? LETTER_WORDS[t.text];
     // Among letters, a letter is one: "b u r t".
-    const letter = (n: number): boolean => raw.tokens[i + n]?.text.length === 1;
-    if (short !== undefined && !(t.text.length === 1 && (naming || letter(1) || letter(-1)))) edits.push({ start: t.start, end: t.end, word: short });
+    if (short !== undefined && !(t.text.length === 1 && (naming || letter(i + 1) || letter(i - 1)))) edits.push({ start: t.start, end: t.end, word: short });
     // A word of the example sentences is itself, never a slip of another: "charge" is not "change".
     if (
       t.text.length < 4 ||

@@ -222,10 +222,12 @@ export const TIME_RULES: TimeRule[] = [
         return null;
       if (SURE.test(said)) return one("at", said);
       // A bare number is a time where a time is waited for, or right after a day.
-      const before = m.input.slice(0, m.index);
+      const whole = m.input.slice(0, m.index);
+      // What stands just before it is enough to tell, and quick to look through.
+      const before = whole.slice(-60);
       // "At ten, sorry, eleven".
       if (
-        /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|noon)\b/.test(before) &&
+        /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|noon)\b/.test(whole) &&
         /\b(?:sorry|no|i mean|rather|actually|make that|make it|or better)[, ]+(?:at )?$/.test(before) &&
         /^\W*(?:$|please|if|then|with|for)|^, ?[A-Z]?[a-z]+(?: |,)/.test(m.input.slice(m.index + m[0].length))
       )
@@ -241,9 +243,10 @@ export const TIME_RULES: TimeRule[] = [
         // "Is 5 on Wednesday gone", "seven on Friday": a number that a day follows.
         (/(?:^\W*|\b(?:is|are|would|could|will|was|say) )$/.test(before) &&
           /^ (?:on |this |next )*(?:mon|tues?|wednes|thurs|fri|satur|sun)day\b/.test(m.input.slice(m.index + m[0].length)));
-      const rest = `${before} ${m.input.slice(m.index + m[0].length)}`.replace(AROUND_A_TIME, " ").replace(/[^a-z0-9]+/g, "");
+      const waited = waitsFor(at) || (at.expects === "name" && /^\d/.test(said));
+      const alone = (): boolean => `${whole} ${m.input.slice(m.index + m[0].length)}`.replace(AROUND_A_TIME, " ").replace(/[^a-z0-9]+/g, "") === "";
       if (said === "one" && (afterDay || /\b(?:the|that|this)(?: \w+)? $/.test(before))) return null;
-      if (((waitsFor(at) || (at.expects === "name" && /^\d/.test(said))) && rest === "") || afterDay) return one("at", said);
+      if (afterDay || (waited && alone())) return one("at", said);
       // "Could it be eleven instead".
       if (/\b(?:be|do|come(?: at)?|make it|have|to)[, ]+$/.test(before) && /^ instead\b/.test(m.input.slice(m.index + m[0].length))) return one("at", said);
       if (mayChange(at) && CHANGES.test(before) && /^\W*(?:$|then|please|instead|rather|o'?clock)/.test(m.input.slice(m.index + m[0].length)))
