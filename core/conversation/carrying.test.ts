@@ -24,6 +24,7 @@ function talk(...says: string[]) {
     last: each.at(-1) ?? "",
     reasons: (replies.at(-1) ?? []).flatMap((x) => x.reasons),
     state: r.state,
+    places: book.appointments.filter((a) => !given.appointments.some((g) => g.id === a.id)).map((a) => a.places),
     booked: book.appointments.filter((a) => !given.appointments.some((g) => g.id === a.id) && a.status === "booked").map(row),
     was: (id: string) => {
       const a = book.appointments.find((x) => x.id === id);
@@ -156,4 +157,25 @@ it("a second visit may be named behind its length and its person", () => {
   const t = talk("taping at 2:30 on wednesday with maren, afterwards half an hour with nell for a sports massage", "Bess Ames", "902 555 0178", "yes");
   expect(t.booked).toEqual(["taping 15 2027-03-03 14:30 maren"]);
   expect(t.last).toContain("sports massage with Nell");
+});
+
+it("a person asked about is meant of the next day too", () => {
+  expect(talk("does joaquim work on thursday", "and on saturday?").last).toMatch(/Joaquim is in on Saturday 6 March/);
+});
+
+it("what somebody has, told before it is moved, is what is moved", () => {
+  const t = talk("hi, i've got something on the 12th with joaquim", "could you bring it forward to thursday the 11th", PAVEL, "the first one", "yes");
+  expect(t.was("a-pavel-two")).toMatch(/sports-massage 60 2027-03-11/);
+});
+
+it("a move is let go of when it is to be forgotten", () => {
+  const t = talk("i want to move my appointment", JAMAL, "oh, forget it");
+  expect(t.state.task).toBeNull();
+  expect(t.was("a-jamal")).toBe("assessment 60 2027-03-11 13:00 tobias booked");
+});
+
+it("two classes of which the second is only one more are both for as many", () => {
+  const t = talk("the mat class on monday the 8th and the one on wednesday the 10th, for two people", "Ana Petrov", "902 555 0142", "yes", "yes", "yes", "yes");
+  expect(t.booked.map((b) => b.split(" ")[2])).toEqual(["2027-03-08", "2027-03-10"]);
+  expect(t.places).toEqual([2, 2]);
 });

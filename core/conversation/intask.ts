@@ -113,6 +113,12 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     state.repairs = 0;
     return proceed(t);
   }
+  if ((task.errand === "move" || task.errand === "cancel") && yes === false && /\b(?:forget|never ?mind|leave it|don't bother|as it is)\b/i.test(text)) {
+    if (task.errand === "move") dropHold(t, task);
+    state.task = null;
+    t.say("move/kept");
+    return proceed(t);
+  }
   if (state.expects === "day" && task.errand === "book" && (yes === false || reading.found.some((f) => f.kind === "staff"))) {
     // "I don't mind" when: soonest first.
     if (yes === false && /\b(?:forget|never ?mind|leave it|nothing)\b/i.test(text)) {

@@ -55,7 +55,7 @@ function bookings(reading: Reading, does: (who: string, service: string) => bool
   const days = ofKind(reading.found, "day").filter((d) => !d.not && d.value.kind === "days" && d.value.from === d.value.to);
   const services = ofKind(reading.found, "service");
   const between = reading.said.slice(days[0]?.end ?? 0, days[1]?.start ?? 0);
-  const counted = days.length === 2 && /\b(?:and|plus|then)\s+(?:then )?(?:one|another|a second)\b/i.test(between);
+  const counted = days.length === 2 && /\b(?:and|plus|then)\s+(?:then )?(?:(?:the |that )?one|another|a second)\b/i.test(between);
   const named =
     days.length === 2 && services.length === 2 && services[0]?.value[0] !== services[1]?.value[0] && (services[1]?.start ?? 0) > (days[0]?.end ?? 0);
   if (!counted && !named) return [];
@@ -66,8 +66,11 @@ function bookings(reading: Reading, does: (who: string, service: string) => bool
   const cut = link ? from + link.index : named ? until : from;
   const shared = /\b(?:both|each|all of them)\b(?! (?:an?|my|the|our)\b)/i.exec(reading.said);
   const own = (f: Found, second: boolean): boolean => (second ? f.start >= cut : f.start < cut) || (shared !== null && f.start > shared.index);
-  const first = reading.found.filter((f) => own(f, false));
-  const second = reading.found.filter((f) => own(f, true));
+  // How many come is said once of both: "the class on Monday and the one on Wednesday, for two".
+  const many = ofKind(reading.found, "places");
+  const ofBoth = (f: Found): boolean => counted && f.kind === "places" && many.length === 1;
+  const first = reading.found.filter((f) => own(f, false) || ofBoth(f));
+  const second = reading.found.filter((f) => own(f, true) || ofBoth(f));
   // What only the first names is meant of the second as well: "one manual lesson on Tuesday and one on Thursday".
   const carried = first.filter(
     (f) =>

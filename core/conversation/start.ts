@@ -68,6 +68,19 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         applyWish(t, fresh, reading, context);
       } else if (
         task?.errand === "book" &&
+        !task.service &&
+        !task.among &&
+        !task.hold &&
+        task.wish.days &&
+        (reading.errands.find((r) => r.errand === "move")?.sure ?? 0) >= 0.8
+      ) {
+        // "I've got something on the 12th with Nell", "can I bring it forward": what was taken for a wish is what they have.
+        state.task = null;
+        const fresh: MoveTask = { ...newMove(), old: { days: task.wish.days, ...(task.staff && task.staff !== "any" ? { staff: task.staff } : {}) } };
+        begin(t, fresh);
+        applyWish(t, fresh, reading, context);
+      } else if (
+        task?.errand === "book" &&
         (task.offered.length > 0 || task.hold || state.client.match !== "both") &&
         !reading.found.some((f) => f.part === "old")
       ) {

@@ -57,6 +57,26 @@ export function spokenOf(t: Turn, reading: Reading, text: string): Reading {
     t.state.person = named.value[0] as string;
     return reading;
   }
+  // "Is Nell in on Thursday?" "And Saturday?"
+  const first = /^\W*(?:and|what about|how about|ok(?:ay)?,? and)\b/i.exec(text);
+  if (
+    first &&
+    !t.state.task &&
+    t.state.lastAsk === "ask-staff" &&
+    t.state.person &&
+    reading.found.length > 0 &&
+    reading.found.every((f) => f.kind === "day" || f.kind === "time")
+  ) {
+    const asked: Reading["found"][number] = {
+      kind: "staff",
+      value: [t.state.person],
+      rule: "staff/spoken-of",
+      start: 0,
+      end: first[0].length,
+      assumed: t.house.staff.get(t.state.person)?.name ?? "",
+    };
+    return { ...reading, found: [...reading.found, asked] };
+  }
   const word = /\b(?:with|by|see|to|is|does|when's|has|can|could|would|will|did|if) (him|her|he|she|they|them)\b/i.exec(text);
   if (!word || !t.state.person || reading.found.some((f) => f.kind === "for-whom") || (t.state.task?.errand === "book" && t.state.task.forWhom)) return reading;
   const start = word.index + word[0].length - (word[1] as string).length;
