@@ -1,40 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { setBook, setHouse } from "../testing/sets.ts";
-import { bookWith, NOW } from "../testing/play.ts";
-import { clockText, epochMinOf } from "../time/zone.ts";
-import { isoOfDay } from "../time/days.ts";
-import { Rehearsal } from "./copybook.ts";
+import { held } from "../testing/held.ts";
+import { setHouse } from "../testing/sets.ts";
 
-/** Says all of it at a house of the seventh set, and tells what stands in the book and on slips afterwards. */
-function at(key: "ternbay" | "hollow" | "quayside", channel: "web" | "phone", ...says: string[]) {
-  const house = setHouse("seventh", key);
-  const given = setBook("seventh", key);
-  const book = bookWith(house, given);
-  const line = house.handbook.lines.find((l) => (l.channel === "phone") === (channel === "phone"))?.key ?? "";
-  const r = new Rehearsal(book, epochMinOf(house.zone, NOW), line, channel, 5);
-  r.start();
-  const each = says.map((s) => {
-    const out = r.say(s);
-    return { text: out.map((x) => x.text).join(" "), choices: out.at(-1)?.choices ?? [] };
-  });
-  const row = (a: (typeof book.appointments)[number]): string => {
-    const w = house.zone.toLocal(a.startMin);
-    return `${a.service} ${isoOfDay(w.day)} ${clockText(w.minute)} ${a.staff}`;
-  };
-  return {
-    state: r.state,
-    each: each.map((e) => e.text),
-    choices: each.at(-1)?.choices.map((c) => c.label) ?? [],
-    last: each.at(-1)?.text ?? "",
-    slips: book.slips,
-    booked: book.appointments.filter((a) => !given.appointments.some((g) => g.id === a.id) && a.status === "booked").map(row),
-    was: (id: string) => {
-      const a = book.appointments.find((x) => x.id === id);
-      return a ? `${row(a)} ${a.status}` : "";
-    },
-  };
-}
-const talk = (...says: string[]) => at("ternbay", "web", ...says);
+const talk = (...says: string[]) => held("ternbay", "web", ...says);
 const ANA = "Ana Petrov 902 555 0142";
 const SIMONE = "Simone Arsenault 902 555 0118";
 const TAKEN = "relaxation massage on thursday at 5:30 pm with nell, an hour";
@@ -119,7 +87,7 @@ describe("a change of mind", () => {
   });
 
   it("and 'no, earlier' is measured from what was read back", () => {
-    const t = at("hollow", "web", "dress alteration on thursday at noon, Lou Ward, 01632 960288", "no, earlier");
+    const t = held("hollow", "web", "dress alteration on thursday at noon, Lou Ward, 01632 960288", "no, earlier");
     const offered = t.state.task?.errand === "book" ? t.state.task.offered : [];
     expect(offered.length).toBeGreaterThan(0);
     const house = setHouse("seventh", "hollow");
@@ -156,7 +124,7 @@ describe("who has only a complaint", () => {
   });
 
   it("is asked for the service where nothing comes first", () => {
-    expect(at("hollow", "web", "i need an appointment, my knee hurts").last).not.toMatch(/begins with/);
+    expect(held("hollow", "web", "i need an appointment, my knee hurts").last).not.toMatch(/begins with/);
   });
 });
 
@@ -173,13 +141,13 @@ describe("who insists", () => {
   });
 
   it("on saying nothing of the length is given the first there is, and told so", () => {
-    const t = at("quayside", "web", "a family portrait", "saturday the 13th in the morning", "at nine");
+    const t = held("quayside", "web", "a family portrait", "saturday the 13th in the morning", "at nine");
     expect(t.last).toMatch(/an hour/);
     expect(t.state.expects).not.toBe("length");
   });
 
   it("while a question comes between, the length is still theirs to say", () => {
-    const t = at("quayside", "web", "a family portrait", "where are you?", "until when is anybody there on thursdays?");
+    const t = held("quayside", "web", "a family portrait", "where are you?", "until when is anybody there on thursdays?");
     expect(t.state.expects).toBe("length");
   });
 });
@@ -194,7 +162,7 @@ describe("asked of prices", () => {
   it("all of them, in writing", () => {
     const t = talk("could i see the price list");
     for (const price of ["$110", "$75", "$95", "$85", "$25", "$140", "$18"]) expect(t.last).toContain(price);
-    expect(at("ternbay", "phone", "could i see the price list").last).not.toContain("$140");
+    expect(held("ternbay", "phone", "could i see the price list").last).not.toContain("$140");
   });
 
   it("the fee for what is being moved", () => {
@@ -266,17 +234,17 @@ describe("pretexts", () => {
 
 describe("a service that was only heard of in passing", () => {
   it("is asked about before anything is looked for", () => {
-    const t = at("hollow", "web", "the jacket of my late uncle is falling apart and I need help on saturday");
+    const t = held("hollow", "web", "the jacket of my late uncle is falling apart and I need help on saturday");
     expect(t.state.expects).toBe("service");
     expect(t.last).toMatch(/leather mending/i);
-    expect(at("hollow", "web", "the jacket of my late uncle is falling apart and I need help on saturday", "yes").state.expects).not.toBe("service");
-    expect(at("hollow", "web", "the jacket of my late uncle is falling apart and I need help on saturday", "no, something else").last).not.toMatch(
+    expect(held("hollow", "web", "the jacket of my late uncle is falling apart and I need help on saturday", "yes").state.expects).not.toBe("service");
+    expect(held("hollow", "web", "the jacket of my late uncle is falling apart and I need help on saturday", "no, something else").last).not.toMatch(
       /leather mending/i,
     );
   });
 
   it("is not asked about where it is named", () => {
-    expect(at("hollow", "web", "leather mending on saturday").last).not.toMatch(/would that be|is it leather/i);
+    expect(held("hollow", "web", "leather mending on saturday").last).not.toMatch(/would that be|is it leather/i);
   });
 });
 
@@ -302,7 +270,7 @@ describe("a number that comes in pieces", () => {
   });
 
   it("is offered the keys on the telephone, and not in writing", () => {
-    expect(at("ternbay", "phone", ...asked, "nine oh two, five five five, oh one nine").last).toMatch(/keys/);
+    expect(held("ternbay", "phone", ...asked, "nine oh two, five five five, oh one nine").last).toMatch(/keys/);
     expect(talk(...asked, "902 555 019").last).not.toMatch(/keys/);
   });
 

@@ -256,3 +256,10 @@ describe("who it is for", () => {
     expect(slots("taping on friday, this is Mrs. Harriet Blom")).toMatchObject({ name: "Harriet Blom" });
   });
 });
+
+it("the end of a number is put right by up to six digits of it", () => {
+  const end = (text: string) => ofKind(read(text, { house, now: MONDAY, expects: "phone-check" }).found, "phone-end").map((f) => f.value);
+  expect(end("no, 550143 at the end")).toEqual(["550143"]);
+  expect(end("no, 43 at the end")).toEqual(["43"]);
+  expect(end("no, 3 at the end")).toEqual([]);
+});

@@ -1,0 +1,39 @@
+import { Rehearsal } from "../conversation/copybook.ts";
+import { isoOfDay } from "../time/days.ts";
+import { clockText, epochMinOf } from "../time/zone.ts";
+import { bookWith, NOW } from "./play.ts";
+import { setBook, setHouse } from "./sets.ts";
+
+/** Says all of it at a house of the seventh set, and tells what was answered and what stands in the book and on slips afterwards. */
+export function held(key: "ternbay" | "hollow" | "quayside", channel: "web" | "phone", ...says: string[]) {
+  const house = setHouse("seventh", key);
+  const given = setBook("seventh", key);
+  const book = bookWith(house, given);
+  const line = house.handbook.lines.find((l) => (l.channel === "phone") === (channel === "phone"))?.key ?? "";
+  const r = new Rehearsal(book, epochMinOf(house.zone, NOW), line, channel, 5);
+  r.start();
+  const replies = says.map((s) => r.say(s));
+  const each = replies.map((out) => out.map((x) => x.text).join(" "));
+  const row = (a: (typeof book.appointments)[number]): string => {
+    const w = house.zone.toLocal(a.startMin);
+    return `${a.service} ${isoOfDay(w.day)} ${clockText(w.minute)} ${a.staff}`;
+  };
+  const fresh = book.appointments.filter((a) => !given.appointments.some((g) => g.id === a.id) && a.status === "booked");
+  const standing = (id: string) => book.appointments.find((x) => x.id === id);
+  return {
+    state: r.state,
+    each,
+    last: each.at(-1) ?? "",
+    choices: (replies.at(-1)?.at(-1)?.choices ?? []).map((c) => c.label),
+    reasons: (replies.at(-1) ?? []).flatMap((x) => x.reasons),
+    slips: book.slips,
+    booked: fresh.map(row),
+    places: fresh.map((a) => a.places),
+    minutes: fresh.map((a) => a.lengthMin),
+    was: (id: string): string => {
+      const a = standing(id);
+      return a ? `${row(a)} ${a.status}` : "";
+    },
+    minutesOf: (id: string): number | undefined => standing(id)?.lengthMin,
+  };
+}
