@@ -7,7 +7,7 @@ import type { Reading } from "../../language/read.ts";
 import { weekdayNumber } from "../../time/days.ts";
 import { lengthText, serviceText, timeText } from "../format.ts";
 import { serviceSource } from "../sources.ts";
-import type { BookTask, Source } from "../state.ts";
+import type { BookTask } from "../state.ts";
 import { joinVals, val, type Turn } from "../turn.ts";
 import { SURELY, fromHandbook, spoken } from "./handbook.ts";
 import { toMin, weekdaysText } from "./hours.ts";
@@ -81,16 +81,8 @@ export function service(t: Turn, reading: Reading): boolean {
   if (long && info && one !== undefined) {
     if (list.length === 1) t.state.topic = one;
     for (const id of list.slice(0, 3)) {
-      const source: Source = serviceSource(house, id);
       const s = house.services.get(id);
-      if (s)
-        t.say("ask/length", {
-          service: val(s.name, source),
-          list: joinVals(
-            s.variants.map((v) => val(lengthText(v.lengthMin), source)),
-            "or",
-          ),
-        });
+      if (s) sayLengths(t, s);
     }
     return done();
   }
@@ -164,13 +156,7 @@ export function service(t: Turn, reading: Reading): boolean {
         t.say("ask/about", {
           about: val(named.length > 1 || /\bdo you\b|offer/.test(text) ? `${s.name}: ${aboutIn(s)}` : s.about, source),
         });
-      t.say("ask/length", {
-        service: val(s.name, source),
-        list: joinVals(
-          s.variants.map((v) => val(lengthText(v.lengthMin), source)),
-          "or",
-        ),
-      });
+      sayLengths(t, s);
     }
     return done();
   }
@@ -191,6 +177,18 @@ const WHEN_IT_IS = /\b(?:when|what (?:time|day)s?|which days?)\b/;
 
 /** A description to stand inside a sentence: its first letter small. */
 const aboutIn = (s: Service): string => s.about.slice(0, 1).toLowerCase() + s.about.slice(1);
+
+/** How long it takes, or may take. */
+function sayLengths(t: Turn, s: Service): void {
+  const source = serviceSource(t.house, s.id);
+  t.say("ask/length", {
+    service: val(s.name, source),
+    list: joinVals(
+      s.variants.map((v) => val(lengthText(v.lengthMin), source)),
+      "or",
+    ),
+  });
+}
 
 /** When a class is held. */
 function classTimes(t: Turn, id: string): boolean {
