@@ -69,6 +69,18 @@ describe("what a question named", () => {
     expect(t.state.task).toMatchObject({ lengthMin: 90 });
   });
 
+  it("is no length of another service, and no day of a visit that is begun later", () => {
+    const other = talk("what is the 90 minute relaxation massage", "and what does acupuncture cost", "i'd like that on thursday at 11");
+    expect(other.last).toContain("Thursday 4 March at 11:00 am");
+    expect(other.state.task).toMatchObject({ service: "acupuncture", lengthMin: 45 });
+    const later = talk("are you open this saturday", "cancel my sports massage", PAVEL, "yes", "i'd like a taping at 9:30");
+    expect(later.last).not.toContain("Saturday 6 March");
+  });
+
+  it("is the day of a wish that names no deed", () => {
+    expect(talk("are you open this saturday", "taping at 11").last).toContain("Saturday 6 March at 11:00 am");
+  });
+
   it("is counted from when a day after it is named", () => {
     expect(talk("are you open on good friday", "and the tuesday after? i'd like a taping then").last).toContain("Tuesday 30 March");
   });

@@ -219,6 +219,8 @@ function askedAbout(t: Turn, reading: Reading): void {
   const service = t.house.services.get(state.topic ?? "");
   const length = ofKind(reading.found, "length").at(-1)?.value ?? (service ? lengthTold(service, reading.said) : null) ?? undefined;
   if (length !== undefined) state.askedLength = length;
+  // A question of another service leaves the length of the one before behind.
+  else if (ofKind(reading.found, "service").length > 0) delete state.askedLength;
 }
 
 /** Who speaks of themselves; any other name in answer to a question of the house's is somebody else's. */

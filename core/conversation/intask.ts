@@ -11,7 +11,7 @@ import { contextOf } from "./context.ts";
 import { wishIn } from "./goahead.ts";
 import { proceed } from "./proceed.ts";
 import { hearSlot, pickAppointment } from "./slot.ts";
-import { carriedOn, reopen } from "./start.ts";
+import { asAsked, carriedOn, reopen } from "./start.ts";
 import type { Task } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import { notKnown, resume, repair, close } from "./unheard.ts";
@@ -189,6 +189,7 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
     }
     state.task = fresh;
     applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
+    asAsked(t, fresh, reading);
     state.repairs = 0;
     return proceed(t);
   }

@@ -140,7 +140,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
 }
 
 /** What a question before named and the wish leaves out: "are you open on Saturday?", "at nine then". */
-function asAsked(t: Turn, task: BookTask, reading: Reading): void {
+export function asAsked(t: Turn, task: BookTask, reading: Reading): void {
   const { state } = t;
   const { askedDays, askedLength } = state;
   delete state.askedDays;
@@ -228,6 +228,11 @@ export function messageBody(text: string): string | null {
 
 export function begin(t: Turn, task: Task): void {
   const { state } = t;
+  // What was asked about before is no part of anything but a booking.
+  if (task.errand !== "book") {
+    delete state.askedDays;
+    delete state.askedLength;
+  }
   if (state.task) {
     if (state.task.errand === "book") dropHold(t, state.task);
     if (state.task.errand !== "message") state.later.push(state.task);

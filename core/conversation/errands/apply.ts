@@ -144,6 +144,7 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     task.complaint = true;
   const length = ofKind(reading.found, "length").at(-1);
   const by = lengthChange(reading);
+  const told = length ? null : toldLength(t, task, reading);
   if (by !== null && task.lengthMin !== undefined) {
     task.saidLength = task.lengthMin + by;
     task.lengthMin = task.saidLength;
@@ -159,11 +160,10 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
       task.lengthMin = length.value as number;
     }
     if (minutes !== null) task.lengthMin = minutes;
-  } else if (toldLength(t, task, reading) !== null) {
-    const minutes = toldLength(t, task, reading) as number;
-    if (minutes !== task.lengthMin) changed = true;
-    task.lengthMin = minutes;
-    task.saidLength = minutes;
+  } else if (told !== null) {
+    if (told !== task.lengthMin) changed = true;
+    task.lengthMin = told;
+    task.saidLength = told;
     t.rule("length/by-its-description");
   } else if (t.state.expects === "length" && pick && task.service) {
     const own = t.house.services.get(task.service)?.variants.map((v) => v.lengthMin) ?? [];

@@ -87,8 +87,8 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
   }
   let found = t.look(request(wish));
   // Whom they have so far is no wish of their own: where that person is away on the day that is wished for, others stand in.
-  const away = found.fit !== "inside" && found.why?.code === "not-in" && task.errand === "move" && task.staff === undefined && !task.looseDay;
-  if (away) {
+  const mayStandIn = found.fit !== "inside" && found.why?.code === "not-in" && task.errand === "move" && task.staff === undefined && !task.looseDay;
+  if (mayStandIn) {
     const { staff: _, ...anybody } = wish;
     const others = t.look(request(anybody));
     if (others.fit === "inside" && found.why) {

@@ -1705,7 +1705,6 @@ can i come and look at my +bike while it is with you
 (can|may|could) (i|we) (leave|keep|store) (my|the|our) +bike (there|with you) (over|for|until) (the weekend|a night|a day or two|christmas)
 can the +bike stay (a night|a few days|over the weekend)
 (can|may|could) (i|we) bring (my|our) own +parts
-do i get (my|the) (old|worn|broken) +things back
 do you give (me|us) the old ones back
 do i (have to|need to) (bring|find|arrange|provide|get) (a|the|two) +helper (myself|on my own)
 do (i|we) need (a|some) +test (first|before that|for that|)
@@ -1728,13 +1727,11 @@ can i (drop by|come by|stop by) to (fetch|get|collect|hand in) (a|my|some) (pape
 is the first (visit|meeting|session|lesson) (free|without charge|for nothing)
 and (is there|would there be) a (fee|charge) for (that|cancelling)
 = ask-service
-(can|could|do|will) you (cut|clean|fix|mend|repair|make|paint|sew|polish|sharpen) (a|my|our) +thing (too|as well|)
 (can|could) you help (me|us|my brother) with (a|an|my) +thing
 do you (handle|deal with|take on|treat|cover|look after|work on) (any|) +things
 do you deal with people who won't pay
 anything for a +trouble
 have you (got|) something for (a|my) +trouble
-(do|should|shall) i (take|put|switch|leave) (my|the) +thing (off|out|on|in) before (i come|it|the <service>)
 should i (fill in|read|sign|prepare) (the|my) +paper before (i come|the <service>|we meet)
 are <service> and <service> (the same|two things|different things)
 i (got|have) a (letter|bill|notice) from my +someone, (who|what) should i (see|ask|talk to)
@@ -1760,10 +1757,8 @@ i want to sit down and talk with one of you on the phone
 (which|what) (lawyer|doctor|stylist|teacher|mechanic|nurse) (does|handles|is for) +things
 do you (only|just) have one (person|lady|man) for <service>
 = message
-(two|one|some) of (my|the) +things (has|have) (come off|come undone|fallen out|broken) (already|again) and i'm (really|very|so) (disappointed|unhappy|annoyed)
 (my|our) +thing must (still|) be in (your|the) +room, can (you|somebody) (look|check|have a look)
 = cancel
-i've (broken|hurt|twisted) my +leg so no <service> (for me|) <day>
 no <service> (for me|for us) <day> i'm afraid, (he|she|i) (is|am) ill
 i have (an appointment|something) <day> <time> and (one|another) <day>, i (need|want|have) to cancel (both|them both|the two)
 i'm booked <day> and <day>. please cancel both of them
