@@ -32,6 +32,7 @@ i'd like to <service> this is <name> <phone>
 can ye see me <day> for a <service> on my glasses
 *g'day need a <service> for my *labradoodle <day> <time>
 can i book the dog in for a <service> <day> <time>
+<service> with <staff> <day> <time>
 my *cattle dog is <service> everywhere can someone sort her out <day>
 we've just got a puppy and would like his <service> with <staff>
 <places> at the <service> <day> please
@@ -314,6 +315,7 @@ please book my mother for <service> <day> she has *sugar
 <service> with <staff> *madam <day> <time>
 my son's school asked for an <service> can we come <day> <time>
 i need <service> is <staff> free <day> <time>? book me if yes
+<places> for the <service> <day>
 i'm having <service> since a week kindly give an appointment with a lady doctor
 eye <service> for me and tell <staff> sir i'll come <time> <day>
 can you do my <service> on <day> <time>
@@ -355,7 +357,6 @@ i want to book a <service> <day> <time>
 hi we'd like to book a <service> on <day> <time>
 i need a <service> for work can <staff> do <day> <time>
 our baby is due <day> and we'd love <service> <day>
-<places> on the <service> <day> please
 <service> for my daughter <day> <time>
 can <staff> <service> our dog <day> <time>
 i'd like to sit down with <staff> about an <service> <day> or <day>
@@ -363,6 +364,7 @@ i'd like to sit down with <staff> about an <service> <day> or <day>
 <service> <day> please whoever is free my name is <name>
 could you book my husband a <service> for <day> <time>
 i'd like my *grandmother's <service> looked at <day>
+can we do the <service> <day> <time>
 good morning i'd like to be <service> for a suit <day> <time> would suit
 i've got three *pairs of <service> can i come <day>
 my *zip's gone on my coat could <staff> look at it <day> <time>
@@ -386,13 +388,132 @@ i'd like two <service> on <day> <day>
 can you take me <time> <day> for a <service>
 the trousers i had <service> are still too long can <staff> look at them <day>
 could you put me in for a <service> <day> <time>
+<time> my trainer says i should have somebody film my *stride could i do that with <staff> <day>
+put me in for <length> of <service> <day> <time>
+we'd like <places> <day> s <service>
+could my wife come <day> <time> for a <service> <length>
+hi <staff> saw my ankle two weeks back and wanted me again <day>
+i've got *shin *splints is it possible to get seen <day> <time>
+<service> <day> or <day> i don't mind who
+i'd like to begin <service> earliest you have
+please reserve <day> <time> for a <service> <name> <phone>
+<length> <service> <day> if at all possible
+my son is *fourteen and wants to try <service> <day>
+first appointment for my hip <day> <time>
+could <staff> see me <day> <time>
+<service> please <day>
+if there's a gap with a woman <service> before <day> i'll have it
+one <service> for me and one for my sister <day> <time>
+i fell off a ladder and my wrist is swollen who can look at it <day>
+i'm fine with anybody just get me in for <service> by <day>
+<service> <day>? <length> will do <time> best
+my *kelpie is *limping badly can <staff> see him <day>
+<service> for the cat <day> with <staff> <time>
+we have a new *pup <places> would like to come to <service> <day>
+could you fit a <service> in <day> <time>
+<service> and haircut for a *muddy *labradoodle <length> <day>
+the *rabbit has stopped eating i need somebody right away
+i want my kitten <service> any day but <day>
+<length> <service> <day> early it's *complicated
+<service> for <places> <day> please
+<service> for *biscuit <day> <time> <name> <phone>
+my mum's *budgie needs his <service> done
+i'd like <staff> to look at the +guinea *pig <day> <time>
++yearly check for an old *staffy <time> <day>
+short <service> whoever's there before <day>
+dog's got something in his ear are you able to see him <time>
+<service> and a <service> for the *poodle <day>
+<service> for my *kiten <day> <time>
+<service> <day> <time> *w <staff> please
+*habari i need an <service> <day> <time>
+my <service> are +squealing could <staff> check them <day> <time>
+<service> for a *probox <day> any day from <day>
+the <service> *blows hot <day> <time> please
+there's a <service> on when <staff> is in <day> <time>
+i'm *buying a used *vitz <day> and want it *inspected <service> then
+four <service> <day> <time>
+i have a <service> can i drive in right now
+my husband's <service> needs its service <day> early
+<staff> please <service> any <time>
+the <service> died twice <day> have somebody test it
+i would wish to bring the car for <service> <day> <time> <name> <phone>
+kindly schedule a <service> on <day>
+any mechanic can do it just not <day> <service>
+<service> and <service> on the same <time> <day>
+i'd like to do the <service> but <day> only
+someone recommended <staff> can he take me on
+can you squeeze my mother in <day> she's 81
+i could do <day> or <day> but <time> <service> with <staff>
+<day> <time> or 9 30 <service> <name>
+he's due his +yearly <service> in <day>
+fix me up with <staff> <day> for the <service>
+<staff> fixed it last time i'd like her again for the <service>
+hi there i'd like to see somebody about my lower back are you able to fit me in <day>?
+can i get a <length> <service> <day> <time>
+please book me with <staff> for <service> <day> <time>
+i was told to come back for a <service> with <staff> <day>
+<places> want to join <service> <day> <time>
+my daughter twisted her ankle at *basketball could someone see her <day>?
+<service> <day> <time> if possible
+i need an appointment for new <service>
+is it possible to reserve a spot in the <day> <time> <service>
+i'd love a long <service> with <staff> sometime <day>
+hello this is <name> i'd like to make an appointment for a first <service> visit my number is <phone>
+anything for a <service> <day> <time>? <length> i'll take whatever you have
+can you squeeze me in with <staff> before <day>
+<service> <day> or <day> <time> please
+my husband would like a <service> <day> <time>
+i'm running the half marathon <day> and want someone to look at how i run
+need my knee <service> before <day> s game so <day> some time
+what about booking me in <time> <day> with <staff>
+please schedule <service> for <day>
+i want to come in as soon as you can manage my neck is locked
+a <length> <service> <day> <time> would be great
+hiya can i get my nails done <day> <service>
+could i book <length> s <service> with <staff> <day> <time>?
+<service> please whenever <staff> got <length> <day>
+i'm off on holiday <day> and i need my <service> before then
+<places> want to come to the <service> <day>
+my mum's turning 60 and i'd like to book her a <service> for <day>
+<service> <day>? no wait <day> <staff> isn't in <day>
+could you do my <service> up for my wedding on <day>
+<service> and <service> on <day> if that's possible
+i'd like <service> <time> <day>
+half <service> <day> <time> <name> <phone>
+can you fit my boyfriend in for a <service>
+i've an *interview <day> and my <service> are a mess can you sort them <day>
+the <length> <service> <day> <time> please
+put me down for <service> with <staff> same as every three weeks next one would be <day>
+is there any way of getting a <service> <day> <time>
+quick <service> *tidy <day> <time>
+i'd like to treat my sister to the short <service> <day> would suit
+we'd like to learn how to do our own <service> up <day> just the <places>
+get me in with whoever's free for <service> <time> <day>
+i need something <service> by <day>
+<places> want to make our <service> could we come in <day>?
+i'd like an appointment with *mr <staff> about my <service>
+can i see a lawyer <day> about an <service> notice
+i want to set up an <service> <day> <time> would be *ideal
+could you book <service> for <day> <time>
+my dad needs a <service> any <time> <day>
+i'm getting <service> and i'd like to talk with <staff> as soon as possible
+<length> with the <service> <day> <time>
+my <service> kept my deposit and i want to sit down with somebody
+please get me on <staff> calendar for a <service> on <day>
+i've got a court date coming up for <service> i'd like to join the workshop <day>
+we'd like the longer <service> meeting not <day> though
+is it all right if i come in <day> <time> for <length> on my *rental *agreement
+i want to set an appointment for my mother in *law she needs a <service>
+<service> <time> <day> whoever does that
+i'm looking for something to help me +unwind before my exams maybe an hour or so
+i've been seeing <staff> for my hip and she's wonderful anyway could i see her again <day>
+my brother said you helped him out can you get me in for the same thing a <service>
 = ask-availability
 do you have any slots for a <length> <service> <day> <time>
 next available *massage?
 is <staff> free <day> <time>
 anything going <day> <time>
 have you got anything <day> <time>
-is the <day> <service> full
 how soon could <staff> see me
 got space <places> in <day> <service>?
 have you anything for an <service> <time> <day>
@@ -431,7 +552,9 @@ what is there <day> <time>
 does <staff> have any time <day> <time>
 how soon can i get in for a <service>
 what's the first opening with <staff> after <day>
+how booked up is <staff> <day>
 is <time> <day> gone
+do you have space for a <service> <day>
 what's free with <staff> <day>
 when's your next free <service>
 is there anything going <day>
@@ -463,6 +586,7 @@ what's <staff> next opening looking *like?
 is there space in the <service> <day>
 any availability for <service> <day>?
 does <staff> have time <day>
+what times do you have for <service> <day>
 is <day> full already
 have you got any <time> slots with <staff>
 have you anything with <staff> <day>
@@ -493,15 +617,51 @@ when's the next <service>
 is the clinic busy <day>
 how about <day> <time> for a <service>
 <day> <time> would that work for a <service>
+has <staff> anything left <day>
+how full is the <service> <day>
+when's the soonest somebody could see my neck
+what have you got <time> <day>
+is <day> <time> still free with <staff>
+got anything with <staff> <day>
+any places left in <day> s <service>
+when could somebody see a vomiting <service>
+what's free late <day>
+is <day> <time> full
+do you have room for a quick <service> job <time>
+is <day> still open for <service>
+what's the earliest for a <service>
+how's <day> <service>
+any slot with <staff> <day>
+could you say whether a <service> <day> <time> is possible
+can <staff> do a <service> <time>
+how soon can you *desex her
+the stitches have come open what time can i come
+i'd love a <service> at a *subaru before i pay how's <day>
+anyone free to do a quick <service> before my match <time> <day>
+do you by any chance have openings <day> <time> with anyone
+when is <staff> next free hour
+is there room in <day> s <service>
+any chance there's something free with <staff> <day> <time>
+how soon could i get in for a <service>
+what's free <day> for <service>
+has <staff> any gaps <day> <time>
+are there still places <day> s <service>
+when could i have a <service> at the earliest
+does <staff> have anything open <day>
+what's the first opening for a <service>
+any seats left <day> s <service>
+do you have time for a quick <service> <day>
+how far out are you booking for <service>
+my friend says you're brilliant with <service> do you have anything at all <day>
 = ask-price
 what's the damage for <length> of <service>
+how much do you charge for <service>
 is it expensive to get <service> made
 price list please
 is tax included in the prices
 what would <length> <service> set me back
 how much are the <service> each
 how much for an <service>
-what's a <service> cost
 what do you charge for <service>
 what's the price of <service> <length>
 how much would it cost to have my <service> straightened
@@ -572,14 +732,15 @@ could you give me the price of <service>
 how much for the long <service>
 what is the price of a <service> and a <service>
 is the <service> free
-how much for <service>
 do <service> cost less than <service>
+what do you charge for a <service>
 how much to <service>
 is the long <service> more than five hundred
 what's <service> work cost
 fee for an <service>?
 what's the total for <places> in the <service>
 does <length> with <staff> cost *ninety five
+how much is a <length> <service>?
 price of the <service> please
 is the <service> more expensive than the later ones
 and how much does the <service> thing cost
@@ -618,6 +779,47 @@ price of a <service> in a pair of *boots?
 is the <service> visit free
 roughly how much to mend a <service>
 what are your charges for <service>
+i'm after your fee for that <service>
+is the <service> under twenty dollars a go
+so a <service> up's seventy five *yes?
+how much more would the long <service> be
+what does it cost to get *made-to-measure <service>
+price for <service> both *ankles?
+do you cost the same as other <service>
+how dear is the <length> <service>
+ballpark for <service> for a *pup?
+is there a fee if i only want the <service> done
+a <length> <service> what's that in dollars
+does <service> cost per dog
+what's the damage for a <service>
+how much for +fitting four <service>
+is the long <service> worth the money what is it
+price ya <service> please
+how much to fill the +ac +gas
+do <service> cost more on a van
+is the <service> fee on top of the <service>
+what's the price difference between 60 and <length> of <service>
+is a <service> over a hundred *dollars?
+cost of a *drop-in <service> please
+roughly what does a round of <service> set you back
+what would i pay for <length> with <staff>
+are your prices the same <day>
+how much for <service> and a +tint
+price of a full <service>?
+what's the total for <service>
+<length> long <service> more than fifty *quid
+how much is it to have old <service> taken off
+what's a <service> going to cost me
+what does the <service> cost per head
+how much does a <service> run
+what does a <service> <service> cost
+what's your fee for a <service>
+how much would it be to <service> with your help
+is <service> billed by the hour
+<length> of <service> what's that
+does the <service> cost anything
+what do you charge to come out to a hospital
+of the <service> and the <service> which one would cost me less
 = ask-service
 how long does the <service> thing take
 what exactly is <service>
@@ -818,6 +1020,7 @@ is the <service> <time> useful for *gamers
 do you make *progressive <service>
 should i remove *make-up before the <service>
 can a five year old do the <service>
+what's included in the <service>
 are there showers at the clinic i could use
 how long is the <service> *session?
 what's <service> like
@@ -854,15 +1057,90 @@ do you rent out the studio
 do you take in *men's +shirts
 what's the best material for a summer <service>
 i'm after a <service> for a *tent
+what would i have <service> for in the first place
+will <service> help with migraines
+what should i put on for the running thing
+do you ever see little ones
+is <service> suitable when you're seven months pregnant
+how long am i in for with a first <service>
+do you do *cupping
+which <service> is better for headaches
+do i take my socks off for the <service>
+anything for *plantar *fasciitis?
+<service> and <service> is that one and the same with you
+what's a <service> involve
+do you +clip +birds <service> as well
+can you *desex a four month old
+how old can a *pup be for <service>
+do you see *ferrets
+how long does <service> take for a big dog
+can he have *breakfast before his <service>
+does the <service> hurt her
+what do i need to bring for the <service>
+do you look after cats over the holidays
+what do you change in a <service>
+do <service> do +hybrids
+how many hours is the <service>
+do <service> fix *windscreens
+is the <service> with a written report
+will <service> *balance the *wheels too
+do <service> *lorries
+i'm allergic to *lavender is that in the oil
+it hurts when i *sneeze which of your services is for that
+are there <service> or do i bring one
+is the water in the studio *drinkable
+do i have to hold him during the <service>
+which <service> does a *rabbit get
+do you also sell <service> or only fit them
+what's the difference between sports and <service>
+do you treat tennis elbow
+is <service> safe during pregnancy
+what happens at a first <service>
+do i need to bring anything for the <service>
+is the <service> alright for somebody who's never done it
+do you offer +hydrotherapy
+what do you recommend for sore shoulders from *sitting at a desk
+do you have anything for people after a hip *replacement
+is <length> too much for a first <service>
+how long do <service> last
+is a <service> bad for your <service>
+can you <service> over a sunburn
+do you do *men's <service>
+how long does a half <service> take
+do you do *spray *tans
+should i take my <service> up off before i come
+what shoes should i wear for a <service>
+is the <service> good for *oily skin
+can a *fourteen year old have <service>
+will the +tint sting
+do i bring my own brushes to the <service>
+can you cut my hair
+what should i bring to a <service>
+do you handle *speeding tickets
+do <places> have to be there for <service>
+what would somebody need a <service> for
+can you help me with a green card
+should i sign the paper before i see the <service>
+do you do *bankruptcies
+what gets covered in the <service>
+how many papers can be <service> in one visit
+do you deal with <service> who won't fix things
+is <length> enough for a <service> for <places>
+the doctor says i need <service> but i've never had it how does this work
+good morning i got a letter from my <service> and i'm not sure who to talk to
+do i have to be a us *citizen to make a <service>
 = ask-hours
 you guys open <day>?
 are ye open on <day>
 what are your opening times
 are you open late <day>
+when do you close <day>
 are you working bank holidays
+what time do you close <day>
 do you open <day>
 are you around <day>
 opening hours please
+how late are you open <day>
 are you shut for <day>
 do you open <time>
 are you open on may day
@@ -875,6 +1153,7 @@ do you work on <day>
 are you there <day>
 until what time can i come <day>
 is the practice open <time>
+do you work <day>
 when do the doors open <day>
 latest you're there on a *weeknight
 are you open over <day>
@@ -902,6 +1181,7 @@ you working on <day>
 what are your hours <day>
 how early do you get in
 could you give me your opening hours for the *week?
+what time do you close <day>?
 will you be closing at all over the <day> break
 will anyone be at the clinic on <day>
 how late can i come <day>
@@ -910,17 +1190,37 @@ till what time are you open <day>
 are you working on <day>?
 are <day> open for you people
 what are the timings
+are you open on <day>?
 do you have <day> hours
 when does the clinic close <day>
 is the clinic open at this moment
 your hours during the week please
 do you close early on <day>
 till when are you open <day>
+is the practice open on <day>
+do you start <time> <day>
+are you around on <day>
+till when can i reach somebody <day>
+you open <day>?
+are you there <time> <day>
+until what time can i collect <day>
+are <service> working on <day>
+<service> open <time> or half past
+the other day you were closed <time> why
+hi could you tell me the hours you're open for <service>
+what time does the clinic open <time>
+how late do you stay open <day>
+are you open on the <day>
+do you open <day> at all
+can i come by <time> or is that too early
+do you guys do <service> <day>
 = ask-place
+where are you located
 which bus gets me there
 is there somewhere i can leave the car
 can i get a wheelchair through your front door
 do you guys have a shower
+is there a lift
 how do i get to you from the bus stop
 are dogs allowed inside
 where in *galway are you
@@ -979,12 +1279,14 @@ can a wheelchair get up the +veranda
 where is your <service> exactly
 where can i put my *truck
 which bus goes to you
+where are you *located?
 is there *parking?
 which bus do i take to get to you
 is the building wheelchair accessible
 what's the address please
 how do i find the entrance
 do you have an elevator
+where can i park
 is it far from the station
 can i get in with a pram or are there steps
 where exactly in *inverallan are you
@@ -1008,6 +1310,33 @@ can i park outside on market day
 is there a step at the shop door for my wheelchair
 does the bus stop near the shop
 is there somewhere safe for my bike
+where abouts on *causeway street are you
+can i bring my car right to the door
+is it far from the ferry
+i use a walker any steps at your entrance
+which bus gets me closest
+where do i leave the horse *float
+is there a ramp my mum's in a chair
+does a bus go anywhere near you
+can i find you *easily from the *highway
+where's your gate exactly
+which +matatu comes there
+where do i leave the key
+my partner will collect me where can he wait
+is there *shade to park in
+what's your address again
+is there parking near the clinic
+can i get there by bus
+is your building wheelchair accessible
+which door do i come in by
+where's the salon
+is it possible to park right outside the salon
+is there a <service> my *gran can't do stairs
+how far are you from the train station
+which street is your office on
+is there some kind of ramp at your office
+does the number 3 bus stop near you
+where do i park and how early should i come
 = ask-policy
 will blue *shield cover this or do i pay *upfront
 what happens if i cancel <day>
@@ -1023,8 +1352,8 @@ how long are <service> guaranteed for
 what if i don't turn up
 how many days notice to cancel
 what if i cancel <day>
-do vouchers expire
 do i have to pay a deposit
+can i pay half now and half later
 are the receipts emailed
 is it ok to be five minutes late
 is apple pay ok
@@ -1044,6 +1373,7 @@ can my wife use my voucher
 do i pay up front
 how long do vouchers last
 is cash okay or only cards
+what if i have to cancel last minute
 does *sun life cover this and do you bill them
 how long is my voucher good for
 do you send a reminder before the visit
@@ -1085,6 +1415,7 @@ can i pay <day>
 will i get a text before the visit
 what happens if i show up a quarter of an hour late
 up to when can i cancel for free
+do i need a doctor's note
 can you bill my plan directly
 is it mandatory to leave a phone number
 can i bring my baby along
@@ -1107,6 +1438,7 @@ can i pay by credit card
 do you sell gift certificates
 do i get charged if i cancel <day>
 do i get some kind of reminder <day>
+what if i'm running late
 can i get a receipt for my insurance
 are your prices with tax
 is there some kind of monthly plan
@@ -1157,13 +1489,72 @@ we're running twenty minutes late is that a problem
 can i collect my <service> <day>
 where would i change is there a changing room
 how much +fabric do i need for a <service>
+what happens if i cancel the <time> before
+would my *greenfield plan be billed directly
+are you fine with cheques
+do you text people a reminder
+till when can i use a gift voucher
+is it okay if i bring my toddler along
+i've got a cough should i still come
+do i get charged when i'm *fifteen minutes late
+can i get a receipt for my taxes
+do you deal with +pet insurance
+may i sit with him while he's being treated
+can i get more of her heart tablets without coming
+what if i miss the appointment
+do you run +accounts
+when will the blood results be back
+can i wait there while <service> the oil
+do i get my old parts back
+can i bring my own <service>
+what guarantee do <service> give
+can the <service> sleep there two nights
+will <service> call before you *replace anything
+do <service> give a lift home
+is mobile money okay
+does the company get an invoice
+i need a note for my employer
+could i pop in to pick up a form
+do i really need a referral
+is it okay to bring both <service> on one appointment
+are cats and <service> in the same waiting room
+will you text me when she's ready
+does the tow +truck come to *karen
+can i see my <service> while you work
+what if my plan *changes in the middle of treatment
+do you ever run late
+do you direct bill my insurance
+how does cancelling work with you
+how long are gift certificates good for
+will i get a reminder before my appointment
+can i bring my service dog
+do you email receipts for insurance
+is there a fee if i don't show up
+do i need a +patch test
+do you take a deposit for <service>
+what happens if one of my <service> breaks
+are your products tested on animals
+can i buy a voucher online
+could twelve of us come for a +hen do
+what if i cancel on the day
+can my little dog come with me
+is the first <service> free
+can i pay in +installments
+is everything i tell you confidential
+do you accept personal *checks
+can we do this over video
+how long do you hold on to my *documents
+can i bring my kids along
+do i have to find +witnesses myself
+i have a voucher for a <service> how do i use it
+can i bring my baby along while i have my <service> done
 = ask-staff
-does <staff> work <day>
 is there a lady who does <service>
 what days is <staff> in
 who would i see for running *problems
 does <staff> speak french
 who's in <day>
+is <staff> there <day>
 which days does <staff> work
 is it <staff> or <staff> who does <service>
 do both of ye do <service> <day>
@@ -1182,9 +1573,9 @@ who's best with <service>
 who would i see for <service>
 which days is <staff> in
 how many years has <staff> been doing this
+does <staff> also do <service>
 who runs the place
 have you got a male teacher
-who fits the <service>
 who there speaks spanish
 what *qualifications does <staff> have
 what days does the *acupuncturist come in
@@ -1203,7 +1594,6 @@ does anyone there speak french
 is <staff> good with knees
 does the <service> get done by a physio
 until when is <staff> there <day>
-who's the manager
 is there a female <service> therapist
 tell me about your staff
 is there a man who <service>
@@ -1211,6 +1601,8 @@ which of you does +farm +returns
 who is the <service>
 does <staff> do <service>
 who does the <service>?
+what days does <staff> work
+do you have any female <service>?
 is <staff> a <service> therapist
 what time does <staff> start <day>
 which of your <service> speaks french
@@ -1219,10 +1611,10 @@ which dentist does the <service>
 which days of the week is <staff> in the practice
 does any of you know *urdu
 until what time is <staff> in <day>
+is <staff> working <day>
 who would be the person for running <service>
 when does <staff> finish <day>
 are any of your <service> therapists men
-what does <staff> do
 who takes the <service>
 does somebody speak *japanese
 what days is <staff> working
@@ -1232,6 +1624,29 @@ is <staff> or <staff> better for shoulders
 is <staff> taking new patients
 which of your <service> is good with kids
 is <staff> any good with *handbags
+who at yours does <service>
+<staff> days which are they
+any of your people speak *arabic
+who'd you say is best with shoulders
+is there a male <service> therapist
+who's your cat person
+does <staff> do cats
+is <staff> a proper <service> or a nurse
+is the lady mechanic in <day>
+is <staff> back from leave
+which of <service> knows +hybrids
+what's the name <name> the tall <service>
+who does <service> there
+is there a <service> who speaks french
+do you have any female <service>
+what's <staff> *background
+when is <staff> in
+can <staff> do <service> too
+do you only have <places> for <service>
+who handles <service>
+does anybody in the office speak spanish
+which <service> does business stuff
+when does <staff> work
 = ask-mine
 when's my next appointment
 what time am i down <day>
@@ -1269,6 +1684,7 @@ when is my <service>
 what address do you have on file for me
 have i got an appointment or did i *dream it
 what was the time of my <service> again
+who am i seeing <day>
 is my booking for <day> confirmed
 how long is the appointment i've made
 could you *repeat my appointments to me
@@ -1315,6 +1731,35 @@ is my appointment with <staff> <day> or <day>
 have i still got a <service> <day>
 my appointment with *simone at the desk no sorry i mean my <service> when is it
 my *fitting's <time> <day> isn't it
+could you tell me when i'm coming in next
+did i book with <staff> or with <staff>
+is it still <time> that i'm seeing <staff>
+have you got me down for a <service> <day>
+what did i have last time i came
+i need to know if <day> s visit is still on
+what time's *rusty's <service> <day>
+are we still down <day> <time>
+i've lost the card when's our next <service>
+was it <staff> or <staff> we're seeing
+when is my <service> booked in
+is mine the <time> <day>
+what did i say i'd have done <day>
+did my booking for <service> go in
+have i missed my appointment
+<name> here what time am i expected
+is it you who did my <service> <day>
+hi when was it that i have my next appointment
+can you check what time i'm booked <day>
+what did i book exactly
+what time was it i'm having my <service>
+remind me when my <service> are
+am i in with <staff> or <staff> <day>
+i forgot what i'm booked in for
+when do i see *ms <staff>
+i had something on the calendar <day> what time was that
+which office is my meeting in
+is my appointment <length> or <length>
+morning just checking you got my booking for <day>
 = cancel
 i need to cancel my appointment
 please scrap my <day> <service>
@@ -1397,6 +1842,7 @@ could you take me out of the schedule <day> please
 cancel the <service> with <staff>
 i'm sick so i have to cancel my <service> <day>
 i'd like to cancel both of my appointments
+i don't need the <service> anymore
 drop my <day> appointment please
 i'm afraid i have to cancel <day> s <service>
 we can't make the <service> <day> after all
@@ -1425,6 +1871,36 @@ we won't be needing the <service> <day>
 please cancel the <service> i've bought a new coat
 is it too late to cancel for <day>
 <name> <phone> cancel my <service> <day>
+sorry i have to give <day> a miss
+please scrap the <service> i booked <day>
+my *shoulder's right again so there's no need <day>
+cancel my <service> with <staff> <name> <phone>
+<time> <day> isn't happening for us
+my name can come off <day>
+the <service> ran off so we won't be in <day>
+cancel *nikos *pappas <service> <day> <phone>
+*sadly *molly passed away please take out her appointment
+the <service> has been sold no need for the service
+<name> <phone> drop my <day>
+i found another garage so leave out <day>
+call off the <service>
+i have <day> with <staff> and <day> with <staff> drop the second
+i'd like to cancel my appointment <day>
+please cancel my <service>
+we won't be coming to the <service> <day>
+i'm sick so i won't make my <time>
+take me out of the <day> <service> please
+i don't need the appointment with <staff> any more
+sorry but i'll have to cancel my <service>
+i've broken my toe so no <service> for me <day>
+call off my <service>
+the *wedding's off cancel the <service> up please
+can't come <day> after all please take me off the list
+i no longer need the <service> <day>
+we *settled so please cancel the <service>
+cancel <day> please <name> <phone>
+unfortunately i'm not going to be able to make it <day>
+scratch my <time>
 = move
 can we push my <day> visit back to <day>
 i'd like to reschedule
@@ -1557,12 +2033,56 @@ change my <service> appointment from <day> to <day>
 please extend my <service> <day> to <length>
 could i come in a bit earlier <day>
 <name> here please move my <service> to <day>
+i'm on shift <day> so my <service> has to be <day>
+shift my <day> session to <day> <time>
+could <service> be half an hour later
+my <service> up's <day> can it be <day> instead
+instead of *nell i'd rather see <staff> <day>
+can't do nine would *eleven be alright
+bring my visit forward if anything comes free
+i must rearrange the appointment <day>
+would you swap my <time> for a <time>
+our booking <day> <time> can it go to four
+make the <service> an hour earlier please
+i need to push the <service> into <day>
+could we see <staff> rather than <staff> <day>
+<day> s no good for the cat after all <day>?
+let my service slide from <day> to <day>
+i'm *upcountry <day> <day> would do
+9 is too early <day> <time> is better
+same day but with <staff> in place of <staff>
+put the <service> off till <day>
+please put my <service> back to what it was
+<name> could my <day> be <day>
+i can't make it <day> can we do <day> instead
+hi i'm going to need to reschedule the <service> i booked
+can you move my appointment <time>
+would you be able to change my <service> to some time <day>
+push my <service> back an hour
+something came up at work could we make it later on <day>
+i have <staff> on <day> but i'd prefer <staff>
+could you get me in any earlier than <day>
+can my <service> be moved to <day>
+i'm stuck at work <day> so could we do my <service> <day>
+would you mind if i came <time> rather than <time>
+my <service> appointment <day> <time> can it be earlier in the day
+please put my <service> off until <day>
+oh no i picked the wrong day when i booked it should be <day>
+my hearing got moved so i need to shift <day> s appointment
+can we do the <service> <day> instead of <day>
+i'd like to push our <service> to <day>
+could i come <time> instead <day>
+switch me from <staff> to <staff> please
+any way i could get in sooner than <day>
+can i swap the <service> <day> for the one <day>
+i want to cancel <day> and book <day> instead
 = person
 can i speak to a human please
 put me through to someone
 i want to talk to the manager
 could my husband take my slot <day> instead of cancelling
 is there a nurse i could ring about results
+i don't want to talk to a robot
 get me a real person now
 i want to talk to <staff>
 human please
@@ -1602,6 +2122,7 @@ put on a human please
 is there a live person there
 i'd rather talk to <staff>
 enough of this machine a person please
+can i talk to a real person
 put me through to the front desk please
 i'd rather speak to someone
 can i speak to reception
@@ -1613,6 +2134,17 @@ can you connect me to the front desk
 get me a human being please
 please put a person on the line
 might there be a person for me to speak to
+is there a human i can speak with
+get me the desk please
+i'd need a quick word with <staff> *herself
+put me through to a <service> please
+give me somebody who knows <service> not a computer
+<staff> *herself please can i speak to her
+put me through to the manager please
+i need to speak to <staff> *herself about this
+is there anybody i can actually talk to
+i'd rather speak with somebody in the office
+is <staff> around i need to talk to her
 = message
 can you pass on a message to <staff>
 i'd like to make a complaint about my last visit
@@ -1665,6 +2197,7 @@ please note for <staff> that my knee is swollen again
 let <staff> know i found the battery key
 pass on to <staff> that the exercises work
 have <staff> ring me back please <phone>
+i left my water *bottle in the studio
 your therapist was rude to me and i want that known
 could you let the desk know i was charged twice
 tell <staff> the light in the yard is out
@@ -1672,6 +2205,7 @@ my <service> came loose after two days and i'm vexed
 ask <staff> to mail me a copy of my 2024 return
 tell <staff> the bank *statements are in the +box
 could <staff> give me a ring about my scan
+can i leave a message for <staff>
 i have a complaint about my last visit
 please tell <staff> that my knee is much better
 could somebody call me back at <phone>
@@ -1693,6 +2227,34 @@ can <staff> give me a ring about my coat
 the <service> came down after a week and i'm cross
 would you tell <staff> i've lost weight
 i never got my +gallery *link
+tell <staff> the *radiator in room two is cold
+i'd like somebody to phone me about my invoice
+could <staff> call me back <time> <phone>
+the <service> <day> left me *black and blue i'm not pleased
+please pass on to <staff> that *rex *loved his <service>
+could <staff> ring about my account
+your receptionist was rude to me <day>
+i think i left the *lead in the waiting room
+<staff> should know that the *horn still doesn't work
+<staff> can reach me on <phone> please ring
+<service> scratched my *bumper last week
+i want to leave word for the owner
+my appointment was <time> and nobody opened the door
+can someone explain my last bill
+i keep *forgetting my exercises can <staff> write them down for me
+please ask <staff> to call me about my bill <phone>
+i want to complain about how i was treated <day>
+tell <staff> i'm doing much better now
+i think i left my jacket in your waiting room
+could somebody ring me back
+let <staff> know the heating in the *loft is broken
+two of my <service> have come off already and i'm really disappointed
+could <staff> give me a ring about a <service> party
+my *earrings must be in the garden room can you have a look
+please tell *mr <staff> the <service> *finally paid
+nobody has answered my letter <day> and i'm upset about it
+have <staff> call me at <phone>
+i have a question for <staff> could you pass it on
 = thanks-bye
 thanks so much bye
 cheers that's everything
@@ -1728,6 +2290,7 @@ you've been a great help bye
 thank you kindly
 k thanks
 ok thanks ah
+thank you see you <day>
 grand so thanks bye
 sound cheers
 perfect goodbye then
@@ -1751,6 +2314,19 @@ wonderful see you then
 ok cheers
 lovely bye
 thank you i'll see you <day>
+that's all i wanted to know cheers
+grand see you <day> then
+you've been very helpful goodbye
+ta that's us sorted
+no worries bye for now
+*asante that will be all
+okay bye
+thanks so much have a good day
+perfect that's everything
+alright bye for now then
+you've been great cheers
+that answers it thank you
+all right thanks bye
 = emergency
 i've got crushing chest pain right now
 my dad fell down the stairs and hit his head
@@ -1805,6 +2381,19 @@ he had a fall with a head <service> and is confused
 i've lost control of my bladder and my legs feel weak loss of bladder control since <day>
 somebody collapsed and is not breathing
 he's unconscious on the floor
+my father can't move one side of his face
+he collapsed in your car park and isn't responding
+my dog's been hit by a car
+the cat can't breathe *properly
+the *pup is having a fit
+there is smoke from the engine what now
+the <service> is on fire
+my mother has chest pain and can't get her breath
+i hit my head hard when i fell and i feel dizzy
+my eyes are burning from the <service> *glue
+she's fainted in the chair and won't come round
+he has a *gun and he's outside my <service>
+my boyfriend keeps *hitting me and i'm scared
 = refused/refunds
 i want my money back for last week
 can i get a refund on my voucher
@@ -1829,6 +2418,12 @@ i would like a refund for my last <service>
 i want my money back for the +prints
 i'd like you to pay me back for the <service>
 can i see <staff> about a refund
+i never *felt better after it so give me my money back
+you <service> her too short i want a refund
+i want my money back for the alternator
+i'd like my money back for last week's <service>
+i'd like a refund the <service> *lasted two days
+i want my <service> fee back
 = refused/discounts
 any chance of a student discount
 can you knock ten bucks off
@@ -1866,6 +2461,14 @@ do you give a student price
 mates rates for two <service>?
 do you have anything cheaper
 could you do it for 100 dollars
+could you do it for seventy if i pay cash
+any pensioner discount on <service>
+what is your last price for <service>
+*reduce the price small i am a regular
+can you give me ten percent off if i book three
+i'm a student is there any discount for that
+could you do it a bit cheaper for cash
+is there a lower rate for *veterans
 = refused/advice
 should i take ibuprofen before i come
 is my back pain a slipped disc do you think
@@ -1895,6 +2498,16 @@ do you think it's a torn ligament
 am i going blind
 should i take ibuprofen for my knee
 is it normal that my *calf is swollen
+is this burning in my *calf a clot
+should i stop taking my blood *thinners before <service>
+what should i give him for the runs
+is *chocolate going to kill my <service>
+is a *bruise after <service> normal
+what medication should i take for my *sciatica
+do you think i've torn something
+i've got a rash since the <service> what should i put on it
+do you think i have a *case
+should i <service> the *settlement they sent me
 = refused/others
 has my sister got an appointment with you <day>
 which other patients does <staff> see <day>
@@ -1904,6 +2517,7 @@ is that lady in the red coat one of your other clients
 whose <service> is booked in before mine
 is my boss a client of yours
 did my son pass his <service>
+who else is booked <day>
 who had the appointment before me
 which other *learners has <staff> got
 show me <service> of another couple's wedding that you didn't publish
@@ -1931,27 +2545,42 @@ could you tell me whether my husband has booked
 who else is coming to the <service> <day>
 can you show me someone else's <service> from last week
 what was her <service> size the *bride before me
+when is *ruth *delaney's next visit
+who has the slot before mine <day>
+whose <service> is that on your website
+whose <service> is on lift two
+can you tell me when my wife is coming in
+is my neighbour *walter a patient of yours
+does my sister *nadia still come to you
+did my *ex-husband hire you
 = refused/private
 what's <staff> private mobile number
 can i have <staff> home address
 what's <staff> personal number
 can i have <staff> personal number
 can i have <staff> cell
+what's <staff> home number
 what is <staff> home address
 <staff> home number please
 <staff> cell please
 which number can i text <staff> on privately
 <staff> handphone *number?
 have you <staff> home number
-what's <staff> cell
 give me <staff> cell number
 can i have <staff> cell number
 share <staff> personal number
 what is <staff> phone number
+what's <staff> cell number
 i'd love to have <staff> email can i get it
+can i have <staff> mobile
+give me <staff> personal number
+can i have <staff> number so i can text her
+give me <staff> cell
 = out-of-scope
 what's the weather like <day>
 tell me a *joke
+can you order me a pizza
+who won the *hockey last night
 do you fix *laptops
 write me a poem about the sea
 what's 17 times 23
@@ -2002,8 +2631,10 @@ what does my *horoscope say
 tell me a *bedtime story
 do you hire out vans
 how do i use my own *camera's flash
+what's the capital of *peru
 translate good morning into german
 can you order me a taxi
+will it snow <day>
 help me write an essay about *whales
 my cat won't eat
 who do you think wins the *hockey game
@@ -2056,6 +2687,7 @@ fix my phone screen
 what is the exchange rate <day>
 who sings that song on the *radio
 what's a good recipe for *chili
+can you cut my hair
 is it going to snow <day>
 write me a *resume
 which *airline *flies to *halifax
@@ -2088,7 +2720,35 @@ can you service my <service> machine
 what's a good *pub round here
 how do i get wine out of a *carpet
 would you know where i can buy *buttons
+where's a good place for <time> near the harbour
+can you fix my *bike's brakes
+what's *nineteen times six
+how do i get to the moon
+recommend me a *detective *novel
+who won the *footy
+can you mow my *paddock
+where can i buy *hay
+what's a good name for a *goldfish
+can <service> sell me a *goat
+who will win the *election
+what's the exchange rate <day>
+teach me to play the drums
+help my daughter with *algebra
+my neighbour's <service> *barks all night can you do something
+what's the weather like in *halifax
+do you happen to know any plumber around here
+write me a birthday poem
+how do i reset my phone
+which *nightclub is good round here
+can you help me with my maths homework
+what's a good *taco place on +fourth
+can you fix my printer it's *jammed again
+tell me a lawyer *joke
+how tall is the *highest mountain in *colorado
+can you recommend a *movie for <day>
+how do i become a <service> myself
 = none
+hello
 good morning
 hey there hope you're well
 is this thing on
@@ -2098,6 +2758,14 @@ good afternoon
 are you *there?
 wait
 good evening
+hello is anybody there
 one moment
 good morning is this the <service> clinic
+you can stop <service> me
+*hello?
+what's new
+and who might you be
+i'd feel better if a woman did it
+my phone is new <phone>
+sorry i *pressed send too early i meant <day> <time>
 `;
