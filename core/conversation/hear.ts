@@ -3,6 +3,7 @@ import type { Errand } from "../language/errand.ts";
 import { ofKind } from "../language/found.ts";
 import { read, says, type Reading } from "../language/read.ts";
 import { lengthTold } from "../knowledge/lengths.ts";
+import { contentOf } from "../knowledge/search.ts";
 import { keepIdentity } from "./errands/apply.ts";
 import { answer } from "./errands/ask.ts";
 import { fromHandbook, inOwnWords } from "./errands/handbook.ts";
@@ -76,6 +77,11 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   if (reading.limit && reading.guessed && (inOwnWords(t, reading) || (reading.question && !ofHealth(t, reading) && fromHandbook(t, reading, 0.7))))
     return resume(t);
   if (reading.limit) return refuse(t, reading);
+  // "Is there somebody I could talk to in French": what is asked besides a person has a line of its own.
+  if (errands.length === 1 && errands[0] === "person" && reading.question && !state.task) {
+    const rest = reading.text.replace(A_PERSON, " ");
+    if (contentOf(rest).length > 0 && fromHandbook(t, reading, SURELY_WRITTEN, rest, true, ["answer", "fact"])) return resume(t);
+  }
   if (
     (errands.includes("person") || callsForPerson(t, reading)) &&
     (state.expects !== "message" || (state.task?.errand === "message" && state.task.offered !== undefined))
@@ -142,7 +148,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     !reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "phone") &&
     ((reading.errands[0]?.sure ?? 1) < 0.8
       ? fromHandbook(t, reading, 0.6, reading.masked.replace(/<\w+>/g, " "), true)
-      : errands[0] === "book" &&
+      : (errands[0] === "book" || !reading.found.some((f) => f.kind === "service" || (f.kind === "staff" && f.value !== "any"))) &&
         !reading.found.some((f) => f.kind === "for-whom") &&
         fromHandbook(t, reading, 0.75, reading.masked.replace(/<\w+>/g, " "), true))
   ) {
@@ -209,6 +215,12 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   if (task) return hearInTask(t, task, reading, text, kept);
   return hearOpen(t, reading, text, kept);
 }
+
+/** Words that ask for a person, and for nothing of theirs. */
+const A_PERSON =
+  /\b(?:real|live|actual|human(?: being)?|persons?|people|someone|somebody|anyone|anybody|staff|operator|agent|manager|desk|reception|talk|speak|chat|put me (?:through|on)|call|ring|phone|robot|machine|computer|bot)\b/gi;
+/** As sure as this, a line goes before handing over to a person. */
+const SURELY_WRITTEN = 0.8;
 
 /** Keeps what a question named: a wish after it that leaves it out means the same. */
 function askedAbout(t: Turn, reading: Reading): void {

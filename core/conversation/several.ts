@@ -55,7 +55,7 @@ function bookings(reading: Reading, does: (who: string, service: string) => bool
   const days = ofKind(reading.found, "day").filter((d) => !d.not && d.value.kind === "days" && d.value.from === d.value.to);
   const services = ofKind(reading.found, "service");
   const between = reading.said.slice(days[0]?.end ?? 0, days[1]?.start ?? 0);
-  const counted = days.length === 2 && /\b(?:and|plus|then)\s+(?:then )?(?:(?:the |that )?one|another|a second)\b/i.test(between);
+  const counted = days.length === 2 && /\b(?:and|plus|then)\s+(?:then )?(?:(?:the |that )?one|another|a second|again)\b/i.test(between);
   const named =
     days.length === 2 && services.length === 2 && services[0]?.value[0] !== services[1]?.value[0] && (services[1]?.start ?? 0) > (days[0]?.end ?? 0);
   if (!counted && !named) return [];
@@ -130,7 +130,7 @@ function exchanged(t: Turn, reading: Reading): [Found[], Found[]] | null {
   if (only) all.unshift(...ofKind(read(reading.said.slice(0, only.start), contextOf(t.house, t.now, t.state)).found, "service"));
   const [a, b, third] = all;
   if (a?.kind !== "service" || b?.kind !== "service" || third || b.value.length !== 1 || a.value.some((s) => b.value.includes(s))) return null;
-  if (!/\b(?:to|into|for|with|instead)\s+(?:be\s+)?(?:an?|the|one)?\s*$/i.test(reading.said.slice(a.end, b.start))) return null;
+  if (!/\b(?:to|into|for|with|instead|(?:make|do) (?:it|that))\s+(?:be\s+)?(?:an?|the|one)?\s*$/i.test(reading.said.slice(a.end, b.start))) return null;
   const who = reading.found.filter((f) => ["name", "phone", "email"].includes(f.kind));
   const plain = (f: Found): Found => {
     const { part: _, ...rest } = f;
@@ -167,12 +167,18 @@ function inARow(reading: Reading): Found[][] {
       if (f.start >= from && f.end <= to) words = words.slice(0, f.start - from) + words.slice(f.end - from);
     return words;
   };
-  const small = /^(?:[\s,]|\b(?:on|at|with|for|in|the|please|around|of|an?|one|my|about|to see)\b)*$/i;
+  const small = /^(?:[\s,]|\b(?:on|at|with|for|in|the|please|around|of|an?|one|my|about|to see|me|myself)\b)*$/i;
   if (!small.test(bare(a.end, cut)) || !small.test(bare(behind, b.start))) return [];
   const first = reading.found.filter((f) => f.start < cut || ["name", "phone", "email", "for-whom"].includes(f.kind));
   const second = reading.found.filter((f) => f.start >= cut);
   const shared = first.filter((f) => f.kind === "day" && f.start < cut && !second.some((s) => s.kind === "day"));
-  return [first, [...shared, ...second]];
+  // "A cut at ten and a shave at eleven, both on Saturday": the day at the end is of both.
+  const ofBoth = second.filter((f) => f.kind === "day" && !first.some((s) => s.kind === "day"));
+  const own = first.filter((f) => f.kind !== "for-whom" || f.start < cut);
+  return [
+    [...own, ...ofBoth],
+    [...shared, ...second],
+  ];
 }
 
 /** Takes up several deeds: the first at once, the others after it, in their order. */

@@ -25,6 +25,9 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
   const shift = ofKind(reading.found, "shift")[0]?.value;
   const places = task.errand === "book" ? (task.places ?? ofKind(reading.found, "places").at(-1)?.value ?? 1) : (task.appointment?.places ?? 1);
   if (Array.isArray(hit)) {
+    // Who and which day an offer is told by is wished for from then on.
+    const people = new Set(ofKind(reading.found, "staff").flatMap((f) => (f.not || f.value === "any" ? [] : f.value)));
+    if (people.size > 0) task.staff = [...people];
     const only = hit[0];
     if (
       hit.length === 1 &&
@@ -38,6 +41,8 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
     }
     if (hit.length < task.offered.length && hit.length > 1) {
       task.offered = hit;
+      const [day, other] = new Set(hit.map((o) => t.house.zone.toLocal(o.startMin).day));
+      if (day !== undefined && other === undefined) task.wish.days = { ranges: [{ from: day, to: day }] };
       which(t, task);
       return true;
     }

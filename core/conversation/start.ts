@@ -180,7 +180,7 @@ function ownIsMeant(t: Turn, task: BookTask, reading: Reading): boolean {
 }
 
 export const SAME =
-  /\b(?:same (?:\w+ )?again|same (?=(?:on|for|next|please|too)\b|\w+day\b)|same (?:thing|as (?:last|before|my last|always))|the same as|(?<!as )(?:the|my) usual(?= (?:please|one|thing|time|massage|treatment|appointment)|[.,!]|$)|as last time)\b/i;
+  /\b(?:same (?:\w+ )?again|same (?=(?:on|for|next|please|too)\b|\w+day\b)|same (?:thing|as (?:last|before|my last|always))|the same as|(?<!as )(?:the|my) usual(?= (?:please|one|thing|time|massage|treatment|appointment)|[.,!]|$)|(?:as|just like|like) (?:the |my )?last (?:time|one|visit|session))\b/i;
 
 /**
  * A new visit that takes over from the one just booked, or from the last that the client had: "and one for my son as

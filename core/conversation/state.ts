@@ -269,6 +269,8 @@ export interface State {
   left?: EpochMin;
   /** The person of the house spoken of last, for "when is he in". */
   person?: string;
+  /** Those of the house who were named to the client last, where there were several. */
+  people?: string[];
   /** Whom it was last handed over to: a person of the house by id, or the emergency line; the desk where it is not said. */
   through?: string;
   /** How often the client was abusive. */

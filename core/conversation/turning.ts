@@ -55,6 +55,7 @@ export function spokenOf(t: Turn, reading: Reading, text: string): Reading {
   const named = ofKind(reading.found, "staff").find((s) => s.value !== "any" && !s.not);
   if (named && named.value !== "any") {
     t.state.person = named.value[0] as string;
+    delete t.state.people;
     return reading;
   }
   // "Is Nell in on Thursday?" "And Saturday?"
@@ -78,7 +79,8 @@ export function spokenOf(t: Turn, reading: Reading, text: string): Reading {
     return { ...reading, found: [...reading.found, asked] };
   }
   const word = /\b(?:with|by|see|to|is|does|when's|has|can|could|would|will|did|if) (him|her|he|she|they|them)\b/i.exec(text);
-  if (!word || !t.state.person || reading.found.some((f) => f.kind === "for-whom") || (t.state.task?.errand === "book" && t.state.task.forWhom)) return reading;
+  const person = word && personMeant(t, word[1] as string);
+  if (!word || !person || reading.found.some((f) => f.kind === "for-whom") || (t.state.task?.errand === "book" && t.state.task.forWhom)) return reading;
   const start = word.index + word[0].length - (word[1] as string).length;
   return {
     ...reading,
@@ -86,14 +88,26 @@ export function spokenOf(t: Turn, reading: Reading, text: string): Reading {
       ...reading.found,
       {
         kind: "staff",
-        value: [t.state.person],
+        value: [person],
         rule: "staff/spoken-of",
         start,
         end: start + (word[1] as string).length,
-        assumed: t.house.staff.get(t.state.person)?.name ?? "",
+        assumed: t.house.staff.get(person)?.name ?? "",
       },
     ],
   };
+}
+
+/** Who "her" or "him" is: the person spoken of last, or of several who were named the only one of whom it can be said. */
+function personMeant(t: Turn, word: string): string | undefined {
+  const gender = /^(?:him|he)$/i.test(word) ? "man" : /^(?:her|she)$/i.test(word) ? "woman" : undefined;
+  const fits = (id: string): boolean => {
+    const own = t.house.staff.get(id)?.gender;
+    return gender === undefined || own === undefined || own === gender;
+  };
+  if (t.state.person) return fits(t.state.person) ? t.state.person : undefined;
+  const [only, other] = gender ? (t.state.people ?? []).filter(fits) : [];
+  return other === undefined ? only : undefined;
 }
 
 /** "No, the follow-up": another of the client's appointments is meant than the one that was named. */

@@ -97,6 +97,8 @@ export function read(text: string, context: ReadContext): Reading {
   const ruled = first.dropped.filter((f) => (f.kind === "day" || f.kind === "time") && clear(f));
   const masked = mask(said, [...found, ...ruled]);
   const judged = errandsOf(said, masked, [...found, ...ruled], context);
+  if (changesOwn(said, found, context))
+    judged.errands = judged.errands.map((e) => (e.errand === "book" || e.errand === "ask-availability" ? OWN_CHANGED(e) : e));
   const emergency = isEmergency(said, context) || judged.errands.some((e) => e.errand === "emergency");
   const named = limitOf(said, context);
   // "Which is cheaper, the half hour or the hour": two things are compared, and nothing off is asked for.
@@ -152,6 +154,22 @@ export function read(text: string, context: ReadContext): Reading {
   };
 }
 
+/** "I've got a massage with Nell on Friday, could I come earlier", "… make it a taping": what they have is to be another. */
+function changesOwn(said: Said, found: readonly Found[], context: ReadContext): boolean {
+  if (context.expects !== undefined && context.expects !== "errand" && context.expects !== "anything") return false;
+  const have =
+    /\b(?:i|we)(?:'ve got| have(?: got)?|'ve)(?: already)? (?:an?|my|our|something|one)\b|\b(?:i'm|we're|i am|we are) (?:booked|scheduled|down)\b/.exec(
+      said.norm,
+    );
+  if (!have) return false;
+  const after = said.norm.slice(have.index);
+  const ours =
+    found.some((f) => (f.kind === "service" || f.kind === "staff") && f.start > have.index) || /\b(?:appointment|visit|booking|booked|scheduled)\b/.test(after);
+  const measured = found.some((f) => f.kind === "shift" && (f.value === "earlier" || f.value === "later"));
+  return ours && (measured || /\b(?:make|change|switch|swap) (?:it|that)\b/.test(after));
+}
+const OWN_CHANGED = (e: ErrandRead): ErrandRead => ({ ...e, errand: "move", rule: "errand/move/changes-own" });
+
 const overlap = (a: Found, b: Found): boolean => a.start < b.end && b.start < a.end;
 /** The "no" of "no Fridays" rules them out, and answers nothing. */
 const noToDay = (said: Said, y: Found, day: Found): boolean =>
@@ -181,7 +199,7 @@ function narrow(house: ReadContext["house"], offered: Found[], size: readonly Fo
 const MAY_BE_TIME =
   /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
 const MAY_BE_DAY =
-  /\d|day|week|month|year|tomorrow|tommor|tomor|tmr|2mor|tonight|morning|afternoon|evening|fortnight|soon|asap|a\.s\.a|early|earliest|available|whenever|time|away|next|first|after|before|same|easter|christmas|hallow|valentine|patrick|\b(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|sept|oct|nov|dec|january|february|march|april|june|july|august|september|october|november|december)\b|teenth|tieth|\b(?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth)\b/;
+  /\d|day|week|month|year|tomorrow|tommor|tomor|tmr|2mor|tonight|morning|afternoon|evening|fortnight|soon|asap|a\.s\.a|early|earliest|available|whenever|time|away|next|first|after|before|same|easter|christmas|hallow|valentine|patrick|padd(?:y|ie)|bonfire|fawkes|burns night|\b(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|sept|oct|nov|dec|january|february|march|april|june|july|august|september|october|november|december)\b|teenth|tieth|\b(?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth)\b/;
 
 function timeFinds(said: Said, at: Moment): Found[] {
   const out: Found[] = [];
@@ -264,17 +282,21 @@ function mask(said: Said, found: readonly Found[]): string {
 function isQuestion(said: Said): boolean {
   return (
     /\?/.test(said.norm) ||
-    /(?:^|[.,!;]\s*)(?:(?:and|so|but|oh|hi|hello|hey|um|also|ok|okay|well|right|hm|sorry|actually|great|just|quick (?:one|question))[ ,:]+)*(?:what|how|where|when|who|whom|whose|which|why|do|does|did|is|are|am|can|could|will|would|should|shall|must|has|have|may|might|any|anything|anyone|anybody|need i)\s/.test(
+    /(?:^|[.,!;]\s*)(?:(?:and|so|but|oh|hi|hello|hey|um|also|ok|okay|well|right|hm|sorry|actually|great|just|quick (?:one|question))[ ,:]+)*(?:what|how|where|when|who|whom|whose|which|why|do|does|did|is|are|am|can|could|will|would|should|shall|ought|must|has|have|may|might|any|anything|anyone|anybody|need i)\s/.test(
       said.norm.trim(),
     ) ||
     /\b(?:i (?:was )?wonder(?:ing)?|do you know|tell me|i'd like to know|wants? to know|(?:know|ask|see|check) (?:if|whether))\b/.test(said.norm)
   );
 }
 
+/** "Do you treat people after a stroke" asks what the house does, and tells of nobody who is in danger. */
+const IN_GENERAL =
+  /^(?:(?:hi|hello|hey|and|also|um+) )*(?:do|does|can|could|would|will|have) (?:you|anyone|anybody|somebody|someone|any of you|your \w+|the \w+) (?:ever |also |all )?(?:treat|see|help|take|accept|work with|do|look after|worked with|treated|deal with)(?: with)? (?:people|patients|clients|anyone|anybody|someone|somebody|those|folks|cases)\b(?!.*\b(?:now|right now|just|my|i'm|i am|he|she|he's|she's|him|her|me|today|minutes?)\b)/;
+
 function isEmergency(said: Said, context: ReadContext): boolean {
   const e = context.house.emergency;
   const text = ` ${said.norm.replace(/[^a-z0-9' ]+/g, " ").replace(/\s+/g, " ")} `;
-  return e.words.some((w) => inOrder(text, w));
+  return e.words.some((w) => inOrder(text, w)) && !IN_GENERAL.test(text.trim());
 }
 
 /** Whether a message says a phrase: its words in their order, endings aside, with few between. */
@@ -589,6 +611,9 @@ export function mergeTimes(times: readonly FoundOf<"time">[], context: ReadConte
     }
     merged = mergeOf(merged, r);
   }
+  // "Friday afternoon or Saturday morning": parts of the day that leave nothing between them belong to a day each.
+  const { fromMin, toMin } = merged?.wish ?? {};
+  if (fromMin !== undefined && toMin !== undefined && fromMin >= toMin && times.length > 1 && times.every((t) => t.value.kind === "span")) return null;
   return merged;
 }
 

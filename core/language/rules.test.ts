@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { demoHouse, houseOf, demoFile } from "../testing/demo.ts";
+import { dayOfIso, isoOfDay } from "../time/days.ts";
 import { epochMinOf } from "../time/zone.ts";
 import type { Expects } from "./context.ts";
 import { clauses } from "./errands.ts";
@@ -11,6 +12,9 @@ const house = demoHouse();
 const MONDAY = epochMinOf(house.zone, "2027-03-01T08:30");
 const reading = (text: string, expects?: Expects, of = house) => readPublic(text, { house: of, now: MONDAY, ...(expects ? { expects } : {}) });
 const slots = (text: string, expects?: Expects, of = house) => reading(text, expects, of).slots;
+
+/** The seven days from a Monday on. */
+const week = (monday: string): string[] => Array.from({ length: 7 }, (_, i) => isoOfDay(dayOfIso(monday) + i));
 
 describe("days said in less usual ways", () => {
   it.each([
@@ -33,6 +37,26 @@ describe("days said in less usual ways", () => {
     ["tomorrow's too soon, wednesday", { date: "2027-03-03" }],
     ["any weekday but thursday", { weekdays: ["Monday", "Tuesday", "Wednesday", "Thursday", "Friday"], exclude_weekdays: ["Thursday"] }],
     ["4/21/2027", { date: "2027-04-21" }],
+    ["three weeks from tomorrow", { date: "2027-03-23" }],
+    ["a fortnight from tomorrow", { date: "2027-03-16" }],
+    ["the tail end of next week", { date_from: "2027-03-12", date_to: "2027-03-14" }],
+    ["the first half of next week", { date_from: "2027-03-08", date_to: "2027-03-09" }],
+    ["the tuesday after easter", { date: "2027-03-30" }],
+    ["the wednesday before good friday", { date: "2027-03-24" }],
+    ["after next thursday", { date_from: "2027-03-12" }],
+    ["before next thursday", { date_to: "2027-03-03" }],
+    ["after the 8th but before the 13th", { date_from: "2027-03-09", date_to: "2027-03-12" }],
+    ["in two weeks, on the friday", { date: "2027-03-19" }],
+    ["not next week, any day after thursday", { exclude_dates: week("2027-03-08"), date_from: "2027-03-05" }],
+    ["whenever is soonest", { date_from: "2027-03-01" }],
+    ["late morning on friday", { date: "2027-03-05", time_from: "11:00", time_to: "12:00", time_to_is: "start" }],
+    ["thursday mid-afternoon", { date: "2027-03-04", time_from: "14:00", time_to: "16:00", time_to_is: "start" }],
+    ["thursday when school lets out", { date: "2027-03-04", time_from: "15:00" }],
+    ["i can't do before nine on friday", { date: "2027-03-05", time_from: "09:00" }],
+    ["six or after on wednesday", { date: "2027-03-03", time_from: "18:00" }],
+    ["at twenty after three", { time: "15:20" }],
+    ["ten of nine", { time: "08:50" }],
+    ["thursday afternoon or friday morning", { date_candidates: ["2027-03-04", "2027-03-05"], date_choice: "either" }],
   ])("%s", (text, wanted) => {
     expect(slots(text)).toEqual(wanted);
   });

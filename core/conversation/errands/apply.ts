@@ -2,19 +2,24 @@ import type { ReadContext } from "../../language/context.ts";
 import { lengthTold } from "../../knowledge/lengths.ts";
 import { described } from "../../knowledge/match.ts";
 import { complains } from "../../language/features.ts";
-import { ofKind, type FoundOf } from "../../language/found.ts";
+import { ofKind, type ChoiceValue, type FoundOf } from "../../language/found.ts";
 import { lengthOf, type Reading } from "../../language/read.ts";
 import type { BookTask, CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
 import type { Turn } from "../turn.ts";
-import { weekdayOf, type DayNumber } from "../../time/days.ts";
+import { partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import { addDays, dayWish, singleDay } from "../wish.ts";
 import { beyond } from "./services.ts";
+
+/** The rule by which somebody else's name is read. */
+const OF_ANOTHER = "name/of-another";
 
 /** Keeps who it is, whenever it was said. A corrected number or name is looked up anew. */
 export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contact: boolean } {
   const c = t.state.client;
   const task = t.state.task;
-  const name = ofKind(reading.found, "name").at(-1)?.value;
+  const own = ofKind(reading.found, "name").at(-1);
+  // Before it is known for whom a visit is, another's name is nobody's own.
+  const name = own?.rule === OF_ANOTHER && t.state.expects !== "name" && task?.errand !== "book" ? undefined : own?.value;
   const phone = ofKind(reading.found, "phone").at(-1)?.value;
   const email = ofKind(reading.found, "email").at(-1)?.value;
   const end = ofKind(reading.found, "phone-end").at(-1)?.value;
@@ -207,6 +212,9 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
   }
   const whom = ofKind(reading.found, "for-whom").at(-1);
   if (whom) task.forWhom = whom.value;
+  // "She's Karen Lyle": the name of whom it is for.
+  const other = ofKind(reading.found, "name").findLast((f) => f.rule === OF_ANOTHER);
+  if (other && task.forWhom) task.visitor = other.value;
   return applyWish(t, task, reading, context) || changed;
 }
 
@@ -260,13 +268,32 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
       if (days.length === 0 && times.length === 0 && !task.wish.days) task.keepTime = true;
     }
   }
+  const ofTwo = days.length === 0 && t.state.expects === "day" ? dayOfTwo(task, reading) : undefined;
+  if (ofTwo !== undefined) {
+    delete task.wish.ask;
+    task.wish.days = { ranges: [{ from: ofTwo, to: ofTwo }] };
+  }
   if (days.length > 0) addDays(task.wish, days, context);
   if (task.errand === "book" && days.length === 0 && times.some((x) => x.value.kind === "same") && t.state.last === undefined) task.sameTime = true;
   if (times.length > 0) {
     task.wish.times = times;
     delete task.wish.atMin;
   }
-  return days.length > 0 || times.length > 0 || (task.errand === "move" && (task.after !== undefined || task.keepTime === true));
+  return days.length > 0 || ofTwo !== undefined || times.length > 0 || (task.errand === "move" && (task.after !== undefined || task.keepTime === true));
+}
+
+const NUMBERED: Partial<Record<ChoiceValue, number>> = { first: 1, second: 2, third: 3 };
+
+/** Asked which of two days is meant: "the third" is the 3rd where that is one of them, "the later one" the other. */
+function dayOfTwo(task: BookTask | MoveTask, reading: Reading): DayNumber | undefined {
+  const pick = ofKind(reading.found, "choice").at(-1)?.value;
+  const asked = task.wish.ask;
+  if (!asked || pick === undefined) return undefined;
+  const numbered = asked.filter((d) => partsOf(d).date === NUMBERED[pick]);
+  if (numbered.length === 1) return numbered[0];
+  return { first: asked[0], second: asked[1], third: asked[2], last: asked.at(-1), later: asked.at(-1), earlier: asked[0], any: undefined, none: undefined }[
+    pick
+  ];
 }
 
 /** The day that "the day after" and the like are measured from: of what was offered last, of the wish, of the appointment. */

@@ -28,6 +28,8 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
     case "ask-place":
       return (
         fromHandbook(t, reading) ||
+        // Of the way there even a weak line says more than the address.
+        (reading.question && fromHandbook(t, reading, WAY_THERE, reading.text, true, ["fact"])) ||
         (/\b(?:where|address|located|location|find|directions?|street|get (?:to|there)|reach|how far)\b/i.test(reading.said) && place(t))
       );
     case "ask-staff":
@@ -41,6 +43,8 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
     }
   }
 }
+
+const WAY_THERE = 0.2;
 
 /** A question that a line of the handbook was plainly written for, whatever kind of question it seems to be. */
 function plainlyWritten(t: Turn, errand: Errand, reading: Reading): boolean {

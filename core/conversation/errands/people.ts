@@ -110,6 +110,8 @@ export function staff(t: Turn, reading: Reading): boolean {
     return true;
   }
   if (about.length === 0) return team(t, reading);
+  delete t.state.person;
+  t.state.people = all;
   for (const s of about.slice(0, 3)) {
     const who = house.services.get(s)?.staff ?? [];
     t.say("ask/who-does", { service: val(serviceText(house, s), serviceSource(house, s)), people: namesVal(t, who, "or") });

@@ -39,6 +39,9 @@ const EVERYDAY = new Set(
 /** Words of the language that never are a slip of somebody's name. */
 const PLAIN = new Set([...COMMON, ...SENTENCE_WORDS, ...KIN_WORDS, ...Object.keys({ ...CARDINALS, ...ORDINALS, ...MINUTE_WORDS, ...DIGIT_WORDS })]);
 
+/** How much more a name counts of which every word was said. */
+const WHOLE = 1.05;
+
 /** An everyday word with an ending: "taking" is no slip of a service. */
 const inflected = (word: string): boolean => {
   const base = /^(.{3,}?)(?:s|es|ed|d|ing|er|ly)$/.exec(word)?.[1];
@@ -150,6 +153,7 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
       }
     }
   if (whole) return out.sort((a, b) => a.start - b.start);
+  compound(lexicon, tokens, stems, out, house);
   const scores = new Map<string, number>();
   const at: Token[] = [];
   let strongest = 0;
@@ -166,7 +170,9 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   for (const p of lexicon.phrases) {
     if (!scores.has(p.service)) continue;
     // What is in a service's name speaks of it before one that is only called so besides.
-    const own = [...new Set(p.stems)].reduce((sum, w) => sum + (heard.get(w) ?? 0), 0) * (p.own ? 1 : 0.98);
+    const words = [...new Set(p.stems)];
+    // One that was said whole is meant before one of which only a word was: "a cut" is no "kids' cut".
+    const own = words.reduce((sum, w) => sum + (heard.get(w) ?? 0), 0) * (p.own ? 1 : 0.98) * (words.every((w) => heard.has(w)) ? WHOLE : 1);
     scores.set(p.service, Math.max(scores.get(p.service) ?? 0, own));
   }
   // A word of the heading above them speaks of them all alike.
@@ -183,25 +189,57 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
         end: token.end,
         assumed: house.services.get(ids[0] as string)?.name ?? "",
       });
-  } else if (at.length > 0) {
+  } else if (out.length > 0) out.push(...besideNamed(lexicon, at, out, said, house));
+  else if (at.length > 0) {
     const best = [...scores].filter(([, v]) => v >= strongest - 1e-9).map(([s]) => s);
-    const narrowed = out.length > 0 ? null : best;
-    if (narrowed) {
-      const order = house.handbook.services.map((s) => s.id).filter((s) => narrowed.includes(s));
-      // It stands where its first words stand together; what lies between words far apart is something else.
-      const apart = at.findIndex((t, i) => i > 0 && t.start - (at[i - 1] as Token).end > 1);
-      const run = apart < 0 ? at : at.slice(0, apart);
-      out.push({
-        kind: "service",
-        value: order,
-        rule: order.length > 1 ? "service/several" : "service/telling-word",
-        start: (run[0] as Token).start,
-        end: (run.at(-1) as Token).end,
-        ...(order.length === 1 ? { assumed: house.services.get(order[0] as string)?.name ?? "" } : {}),
-      });
-    }
+    const order = house.handbook.services.map((s) => s.id).filter((s) => best.includes(s));
+    // It stands where its first words stand together; what lies between words far apart is something else.
+    const apart = at.findIndex((t, i) => i > 0 && t.start - (at[i - 1] as Token).end > 1);
+    const run = apart < 0 ? at : at.slice(0, apart);
+    out.push({
+      kind: "service",
+      value: order,
+      rule: order.length > 1 ? "service/several" : "service/telling-word",
+      start: (run[0] as Token).start,
+      end: (run.at(-1) as Token).end,
+      ...(order.length === 1 ? { assumed: house.services.get(order[0] as string)?.name ?? "" } : {}),
+    });
   }
   return out.sort((a, b) => a.start - b.start);
+}
+
+/**
+ * "A moustache trim", "a kid's haircut": a word that tells of one service before one that is called by another's last word.
+ * Where the first is called something with that word too, it alone is meant. Changes `out`.
+ */
+function compound(lexicon: Lexicon, tokens: readonly Token[], stems: readonly string[], out: Found[], house: House): void {
+  out.forEach((head, h) => {
+    const i = tokens.findIndex((t) => t.start === head.start);
+    const before = tokens[i - 1];
+    if (head.kind !== "service" || !before || head.end !== (tokens[i] as Token).end || COMMON.has(before.text)) return;
+    const first = out.findIndex((f) => f.end === before.end);
+    const named = out[first];
+    const of = named?.kind === "service" ? named.value : [...(telling(lexicon, before.text)?.of ?? [])];
+    const [only] = of;
+    if (of.length !== 1 || only === undefined || head.value.includes(only)) return;
+    if (!lexicon.phrases.some((p) => p.service === only && p.stems.includes(stems[i] as string))) return;
+    out[h] = { ...head, value: [only], rule: "service/other-word", start: named?.start ?? before.start, assumed: house.services.get(only)?.name ?? "" };
+    if (named) out[first] = out[h];
+  });
+  for (let i = out.length - 1; i > 0; i--) if (out.indexOf(out[i] as Found) < i) out.splice(i, 1);
+}
+
+/** "A cut and a beard trim": an everyday word that is what another service is called, joined to one that was named. */
+function besideNamed(lexicon: Lexicon, at: readonly Token[], named: readonly Found[], said: Said, house: House): Found[] {
+  const joins = (from: number, to: number): boolean => /^ ?(?:and|&|plus|then|or|,)+ (?:(?:also|then|maybe|an?|the|my) )*$/.test(said.norm.slice(from, to));
+  return at.flatMap((t): Found[] => {
+    const p = lexicon.phrases.find((p) => p.words.length === 1 && same(t.text, stem(t.text), p.words[0] as string, p.stems[0] as string));
+    if (!p || named.some((f) => f.kind === "service" && f.value.includes(p.service))) return [];
+    if (!named.some((f) => (f.end <= t.start ? joins(f.end, t.start) : joins(t.end, f.start)))) return [];
+    return [
+      { kind: "service", value: [p.service], rule: "service/other-word", start: t.start, end: t.end, assumed: house.services.get(p.service)?.name ?? "" },
+    ];
+  });
 }
 
 /** "Piano on Saturday and guitar on Friday": words that each tell of one service alone, with "and" between them. */

@@ -140,7 +140,7 @@ export function emails(said: Said): Found[] {
     out.push({ kind: "email", value: m[0], rule: "email/written", start: m.index, end: m.index + m[0].length });
   if (out.length > 0) return out;
   const spoken =
-    /\b([a-z0-9]+(?:[._-][a-z0-9]+)*(?: (?:dot|underscore|dash|hyphen) [a-z0-9]+| [a-z0-9](?= ))*) at ((?:[a-z0-9]+(?: (?:dash|hyphen|minus) [a-z0-9]+)* dot )+[a-z]{2,}(?: dot [a-z]{2,})*)\b/.exec(
+    /(?<![\w'])([a-z0-9]+(?:[._-][a-z0-9]+)*(?: (?:dot|underscore|dash|hyphen) [a-z0-9]+| [a-z0-9](?= ))*) at ((?:[a-z0-9]+(?: (?:dash|hyphen|minus) [a-z0-9]+)* dot )+[a-z]{2,}(?: dot [a-z]{2,})*)\b/.exec(
       said.norm,
     );
   if (spoken) {
@@ -279,6 +279,13 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
   for (const m of eachMatch(MAYBE, said.norm)) {
     const found = grab(m.index + m[0].length, false);
     if (found && !(found.kind === "name" && taken.some((f) => f.kind === "staff" && f.start === found.start) && !found.value.includes(" "))) return [found];
+  }
+  // "She's Karen Lyle": of somebody else a whole name, written as one.
+  const other = /\b(?:[Ss]he|[Hh]e)(?:['’]s| is)(?: called)? (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,2})(?=\s*(?:$|[,.;!?]|and\b))/u.exec(said.raw);
+  if (other?.[1]) {
+    const start = other.index + other[0].lastIndexOf(other[1]);
+    const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (other[1] as string).length);
+    if (words.length >= 2 && !words.some((t) => blocked(t) || COMMON.has(t.text))) return [asName(said, words, "name/of-another")];
   }
   if (at.expects === "name" || at.expects === "name-check") {
     // All of it written as a name is one, whatever else its words might mean: "Anh Thu Nguyen", "April May".

@@ -42,6 +42,8 @@ export function lengths(said: Said, at: Moment): Found[] {
     };
     add(m, word[m[1] as string] ?? num(m[1] as string), "length/minutes");
   }
+  // "The next free hour".
+  for (const m of eachMatch(/(?<=\b(?:next|first) (?:free|open|available) )(half[ -])?hour\b/g, said.norm)) add(m, m[1] ? 30 : 60, "length/hours");
   // "For 60", "make it 90": a bare number that is the length of something here.
   for (const m of eachMatch(/\b(?:for|make it|make that|rather|the) (\d{2,3})(?= *(?:$|[,.;!]|please\b|then\b|with\b|on\b|no\b))/g, said.norm))
     if (at.house.handbook.services.some((s) => s.variants.length > 1 && s.variants.some((v) => v.lengthMin === Number(m[1]))))
@@ -136,7 +138,7 @@ const TAKEN_BACK =
   /\b(?:leave it|keep it|keep mine|as it is|as it was|forget it|never ?mind|don't|do not|i'll come|i will come|not now|rather not|changed my mind|no longer)\b/;
 
 const YES =
-  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go|you bet|uh[- ]huh|yup|by all means|please go ahead|get on with it|that'll do)\b/;
+  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'ll| will| would|ll) (?:work|do|suit)|lock (?:it|that|me) in|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go|you bet|uh[- ]huh|yup|by all means|please go ahead|get on with it)\b/;
 const NO =
   /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:no(?! preference| one\b| matter| problem| rush)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never|none|negative|i'd rather not|i would rather not|rather not|i don't(?! have| know| mind| care| want| need)(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|oh,? then no|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
 
@@ -173,7 +175,7 @@ function yesNoAtHead(said: Said): Found[] {
   if (back && !/\bdon't (?:mind|know|worry|have|need)\b/.test(text) && text.split(" ").length <= 9)
     return [{ kind: "yes", value: false, rule: "yes/taken-back", start: lead + back.index, end: lead + back.index + back[0].length }];
   // "Yes… actually no, cancel that" is a no; "wait, when was it?" is neither.
-  if (yes && /^.{0,20}?[.,!;]?\s*(?:(?:actually|oh|wait|sorry|hm+|or)[, ]+)+no\b/.test(text.slice(yes[0].length)))
+  if (yes && /^(?:[.,]? (?:nah|nope)\b|.{0,20}?[.,!;]?\s*(?:(?:actually|oh|wait|sorry|hm+|or)[, ]+)+no\b)/.test(text.slice(yes[0].length)))
     return [{ kind: "yes", value: false, rule: "yes/taken-back", start: lead, end: lead + text.length }];
   if (/^(?:yeah,? |well,? |ok,? )?i (?:suppose|guess|think)(?: so| that's fine| it is)?\W*$/.test(text))
     return [{ kind: "yes", value: true, rule: "yes/so-to-say", start: lead, end: lead + text.length }];
@@ -275,12 +277,12 @@ const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   {
     value: "later",
     pattern:
-      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|be|no,?|rather|even) later|later (?:than that|in the day|on|please|if)|^later$|(?<!not |is that |is it |be )too early)\b/g,
+      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|be|no,?|rather|even) later|later (?:than that|in the day|on|please|if)|^later$|(?<!not |is that |is it |be )too early)\b/g,
   },
   {
     value: "earlier",
     pattern:
-      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come|make it|see me|be|no,?|rather|even|get one|(?:get|fit|squeeze) (?:me|us) in|get in) (?:earlier|sooner)(?! than (?!that|those|these))|(?:earlier|sooner) (?:than that|please|if)|^earlier$|^sooner$|(?<!not |is that |is it |be )too late)\b/g,
+      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|see me|be|no,?|rather|even|get one|(?:get|fit|squeeze) (?:me|us) in|get in) (?:earlier|sooner)(?! than (?!that|those|these))|(?:earlier|sooner) (?:than that|please|if)|^earlier$|^sooner$|(?<!not |is that |is it |be )too late)\b/g,
   },
 ];
 
@@ -363,6 +365,13 @@ export function company(said: Said): Found[] {
       said.norm,
     ))
       out.push({ kind: "places", value: num((m[1] ?? m[2]) as string) + 1, rule: "places/me-and", start: m.index, end: m.index + m[0].length });
+  // "Two for the class on Thursday".
+  if (out.length === 0)
+    for (const m of eachMatch(
+      /(?<!\b(?:at|to|till|until|past|by|around|about|before|after|from|and|or|for) )(?<![:.\d])\b(two|three|four|five|six|[2-6]) for (?:the|this|that|your|tonight's|today's|tomorrow's|\w+day's|(?:mon|tues|wednes|thurs|fri|satur|sun)day)(?! (?:\d|morning|afternoon|evening))/g,
+      said.norm,
+    ))
+      out.push({ kind: "places", value: num(m[1] as string), rule: "places/for-the", start: m.index, end: m.index + (m[1] as string).length + 4 });
   // "Three places. No, make it two": the number that is said last.
   const counted = out.at(-1);
   const anew = counted
@@ -385,6 +394,10 @@ export function company(said: Said): Found[] {
       said.norm,
     ))
       out.push({ kind: "places", value: num(m[1] as string), rule: "places/we-are", start: m.index, end: m.index + m[0].length });
+  // "My twins both need a cut".
+  if (out.length === 0)
+    for (const m of eachMatch(/\b(?:my|our) twins\b/g, said.norm))
+      out.push({ kind: "places", value: 2, rule: "places/both", start: m.index, end: m.index + m[0].length });
   if (out.length === 0)
     for (const m of eachMatch(BOTH, said.norm)) out.push({ kind: "places", value: 2, rule: "places/both", start: m.index, end: m.index + m[0].length });
   for (const m of eachMatch(MAY_COME, said.norm))

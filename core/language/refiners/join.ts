@@ -102,6 +102,14 @@ function join(said: Said, plain: DayFound, b: DayFound, between: string, moving:
     const day = mondayOf(week.to) + b.weekday - 1;
     return { ...b, value: { kind: "days", from: day, to: day }, start: a.start, rule: "day/weekday-of-week" };
   }
+  // "In three weeks, on the Saturday": the Saturday of that week.
+  if (a.rule === "day/in-days" && x?.from !== undefined && b.rule === "day/weekday" && b.weekday && /week/.test(said.norm.slice(a.start, a.end))) {
+    const day = mondayOf(x.from) + b.weekday - 1;
+    if (/^\s*,?\s*(?:on )?(?:the )?$/.test(gap)) return { ...b, value: { kind: "days", from: day, to: day }, start: a.start, rule: "day/weekday-of-week" };
+  }
+  // "After the 10th but before the 15th".
+  if (x?.from !== undefined && x.to === undefined && y?.to !== undefined && y.from === undefined && y.to >= x.from && !/[.;?!]/.test(gap))
+    return { ...a, value: { kind: "days", from: x.from, to: y.to }, end: b.end, rule: "day/range" };
   if (/^\s*(?:to|through|thru|till|until|-)\s*$/.test(gap) || (/^\s*and\s*$/.test(gap) && /\bbetween\s+$/.test(said.norm.slice(0, a.start)))) {
     if (moving || x?.from === undefined || y?.to === undefined) return null;
     const to = y.to < x.from && b.weekday ? y.to + 7 : y.to;
@@ -139,7 +147,7 @@ const NOT =
 /** What rules the day before it out: "doesn't work", "is no good", "I can't". */
 const NOT_AFTER =
   /^s?\s*,?\s*(?:(?:really |just )?(?:doesn'?t|does not|don'?t|do not|won'?t|will not|wouldn'?t|isn'?t|is not|aren'?t|are not)\s+(?:really |quite )?(?:work|suit|do|fit|good|great|possible|an option|convenient|be possible)|(?:'?s|is|are|would be) (?:too (?:soon|early|late|far)|no good|bad|out|impossible|no use|difficult)|i (?:can'?t|cannot|couldn'?t|won'?t be able))\b/;
-const AFTER = /(?<!\b(?:not|no) )\b(?:after|later than)\s+(?:the |this )*$/;
+const AFTER = /(?<!\b(?:not|no|or) )\b(?:after|later than)\s+(?:the |this )*$/;
 const FROM = /\b(?:from|starting|beginning|not before|no earlier than|not earlier than|any ?time from)\s+(?:on |the |this )*$/;
 const BEFORE = /\b(?:before|earlier than|sooner than)\s+(?:the |this )*$/;
 const UNTIL = /\b(?:until|till|til|by|no later than|not later than|not after|up to)\s+(?:the |this )*$/;
@@ -148,6 +156,11 @@ function bound(said: Said, day: DayFound, moving: boolean): DayFound {
   // A rule's own words may have taken "on" or "the": look before them.
   const before = said.norm.slice(Math.max(0, day.start - 30), day.start);
   const v = day.value;
+  // "After next Wednesday", of which there are two readings: after either.
+  if (!day.not && v.kind === "ask") {
+    if (AFTER.test(before)) return { ...day, value: { kind: "days", from: Math.max(...v.days) + 1 }, rule: "day/after" };
+    if (BEFORE.test(before)) return { ...day, value: { kind: "days", to: Math.min(...v.days) - 1 }, rule: "day/before" };
+  }
   if (day.not || v.kind !== "days") return day;
   const after = said.norm.slice(day.end, day.end + 14);
   // After the weekend comes Monday, whether the house is open on Sundays or not.

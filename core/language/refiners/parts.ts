@@ -43,7 +43,9 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     const wish = TURNS_TO_WISH.exec(clause);
     const turned = wish !== null && (previous !== undefined || CANT.test(clause.slice(0, wish.index)));
     // "Add half an hour to my massage on Wednesday": what is to be longer stands where it stands.
-    if (/^'s\b/.test(follow) || (resized && /\b(?:my|our)\s[^.;?!]*$/.test(clause))) given.set(f, "old");
+    // "I can't get there before nine" tells of no appointment.
+    if (f.rule === "time/not-before") given.set(f, "new");
+    else if (/^'s\b/.test(follow) || (resized && /\b(?:my|our)\s[^.;?!]*$/.test(clause))) given.set(f, "old");
     else if (turned && !parts.some((g) => g.start > f.end && g.kind === f.kind) && !/\b(?:from|instead of|rather than)\s+(?:\w+\s+){0,2}$/.test(lead))
       given.set(f, "new");
     // "Swap Saturday's class for the one on Thursday".
@@ -68,7 +70,7 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     )
       given.set(f, "new");
     else if (
-      /\b(?:my|our|from)\s+(?:\w+\s+){0,2}(?:on |at |for )?(?:the )?$/.test(lead) &&
+      /\b(?:my|our|from)\s+(?:[\w']+\s+){0,2}(?:on |at |for )?(?:the )?$/.test(lead) &&
       !/\bto\s/.test(clause) &&
       !/\b(?:be|become|happen|take place)\s+(?:on |at |for )?(?:the )?$/.test(lead)
     )
@@ -128,7 +130,8 @@ export function assignPeople(said: Said, found: Found[]): Found[] {
         before,
       ) &&
       !/\b(?:supposed|due|booked|meant) to (?:see|meet|be with)\s+$/.test(before) &&
-      !/\b(?:appointment|visit|booking|session|one|it|massage|lesson|booked|service|something) with\s+$/.test(before)
+      (!/\b(?:appointment|visit|booking|session|one|it|massage|lesson|booked|service|something) with\s+$/.test(before) ||
+        /\b(?:want|like|have|do|prefer|rather|be) (?:it|one|this|that) with\s+$/.test(before))
     );
   };
   const several = people.length > 1;

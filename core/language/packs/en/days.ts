@@ -69,7 +69,7 @@ const week = (at: Moment, weeks: number): DayNumber => mondayOf(at.today) + week
 
 function third(which: string, from: DayNumber, to: DayNumber, kind: "week" | "month"): DayValue {
   if (kind === "week") {
-    if (/early|start|begin/.test(which)) return span(from, from + 1);
+    if (/early|start|begin|first/.test(which)) return span(from, from + 1);
     if (/mid/.test(which)) return span(from + 2, from + 3);
     return span(from + 4, to);
   }
@@ -105,15 +105,18 @@ function openOf(at: Moment, saturday: DayNumber): DayValue {
 
 /** Days that everyone knows by a name. */
 const NAMED =
-  "maundy thursday|good friday|easter (?:sunday|monday|saturday)|easter|ash wednesday|whit monday|christmas(?: day| eve)?|boxing day|new year'?s(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\\.?) patrick'?s(?: day)?|padd(?:y|ie)'?s(?: day)?|mother'?s day|mothering sunday|father'?s day";
+  "maundy thursday|good friday|easter (?:sunday|monday|saturday)|easter|ash wednesday|whit monday|christmas(?: day| eve)?|boxing day|new year'?s(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\\.?) patrick'?s(?: day)?|padd(?:y|ie)'?s(?: day)?|mother'?s day|mothering sunday|father'?s day|tax day|bonfire night|guy fawkes night|burns night";
 
 export const DAY_RULES: DayRule[] = [
   { name: "day/after-tomorrow", pattern: /\b(?:the )?day after tomorrow\b/g, value: (_m, at) => ({ value: one(at.today + 2) }) },
   { name: "day/tomorrow", pattern: /\b(?:tomorrow|tommorow|tomorow|tommorrow|tmrw|tmr|2morrow)\b/g, value: (_m, at) => ({ value: one(at.today + 1) }) },
   {
     name: "day/tomorrow-week",
-    pattern: /\b(?:tomorrow week|a week (?:from )?tomorrow)\b/g,
-    value: (_m, at) => ({ value: one(at.today + 8) }),
+    pattern: new RegExp(`\\b(?:tomorrow week|(${N}) weeks? (?:from )?tomorrow|(a|tomorrow) fortnight(?: (?:from )?tomorrow)?)\\b`, "g"),
+    value: (m, at) => {
+      if (m[2] && !/tomorrow/.test(m[0])) return null;
+      return { value: one(at.today + 1 + 7 * (m[2] ? 2 : m[1] ? count(m[1]) : 1)) };
+    },
   },
   {
     name: "day/weeks-on-weekday",
@@ -215,7 +218,7 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/soonest",
     pattern:
-      /\b(?:as (?:soon|early|quickly) as (?:you )?(?:possible|possibly can|can|u can|ever possible)|asap|a\.s\.a\.p\.?|(?:the |your )?(?:soonest|earliest)(?: (?:possible|you(?:'ve)? (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|(?:the |your )?(?:next|first) (?:free |open |possible )(?:slot|spot|time|one|appointment|place|opening)|(?:the |your )?next (?:slot|spot|opening|appointment you have)|(?:the )?first thing (?:you(?:'ve| have)?(?: got)?|that'?s|which is|available)(?: (?:have|got|free|available|open))*|whenever|any ?time(?! (?:after|before|from|between|on|in|not|around|past|until|till|this|next))|any day(?! (?:but|except|other|apart|besides))|right away|straight ?away)\b/g,
+      /\b(?:as (?:soon|early|quickly) as (?:you )?(?:possible|possibly can|can|u can|ever possible)|asap|a\.s\.a\.p\.?|(?:the |your )?(?:soonest|earliest)(?: (?:possible|you(?:'ve)? (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|(?:the |your )?(?:next|first) (?:free|open)(?! (?:slot|spot|time|one|appointment|place|opening))|(?:the |your )?(?:next|first) (?:free |open |possible )(?:slot|spot|time|one|appointment|place|opening)|(?:the |your )?next (?:slot|spot|opening|appointment you have)|(?:the )?first thing (?:you(?:'ve| have)?(?: got)?|that'?s|which is|available)(?: (?:have|got|free|available|open))*|when(?:ever)?(?:'s| is)? (?:the )?soonest|whenever|any ?time(?! (?:after|before|from|between|on|in|not|around|past|until|till|this|next))|any day(?! (?:but|except|other|apart|besides))|right away|straight ?away)\b/g,
     value: () => ({ value: { kind: "soonest" } }),
   },
   {
@@ -238,11 +241,14 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/day-before-named",
-    pattern: new RegExp(`\\bthe day (before|after) (${NAMED})\\b`, "g"),
+    pattern: new RegExp(`\\bthe (?:day|(${WEEKDAY})) (before|after) (${NAMED})\\b`, "g"),
     value: (m, at) => {
-      const named = namedDay(m[2] ?? "", at);
+      const named = namedDay(m[3] ?? "", at);
       const day = named?.value.kind === "days" ? named.value.from : undefined;
-      return day === undefined ? null : { value: one(day + (m[1] === "before" ? -1 : 1)) };
+      if (day === undefined) return null;
+      const sign = m[2] === "before" ? -1 : 1;
+      const weekday = wd(m[1] ?? "");
+      return { value: one(day + sign * (weekday ? ((sign * (weekday - weekdayOf(day)) + 6) % 7) + 1 : 1)) };
     },
   },
   {
@@ -394,7 +400,7 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/fortnight",
-    pattern: /\b(?:in a|a) fortnight(?: (?:from (?:now|today)|today))?(?! (?:on|from)\b)/g,
+    pattern: /\b(?:in a|a) fortnight(?: (?:from (?:now|today)|today))?(?! (?:on|from|tomorrow)\b)/g,
     value: (_m, at) => ({ value: one(at.today + 14) }),
   },
   {
@@ -404,7 +410,8 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/part-of-week",
-    pattern: /\b(?:(?:the )?(early|start|beginning|middle|mid|back end|end|late|later)(?: of| in)?(?: the)?[ -](this|next)? ?week(?: after next)?)\b/g,
+    pattern:
+      /\b(?:(?:the )?(early|start|beginning|first (?:half|part)|middle|mid|back end|tail end|end|late|later|latter (?:half|part|end)|second half)(?: of| in)?(?: the)?[ -](this|next)? ?week(?: after next)?)\b/g,
     value: (m, at) => {
       const weeks = /after next/.test(m[0]) ? 2 : m[2] === "next" ? 1 : 0;
       return { value: ahead(at, third(m[1] ?? "", week(at, weeks), week(at, weeks) + 6, "week")) };
@@ -508,6 +515,11 @@ const KNOWN: Record<string, [number, number]> = {
   "saint patricks day": [3, 17],
   "saint patricks": [3, 17],
 };
+/** Days that everyone knows in one country. */
+const KNOWN_IN: Record<string, Record<string, [number, number]>> = {
+  US: { "tax day": [4, 15] },
+  GB: { "bonfire night": [11, 5], "guy fawkes night": [11, 5], "burns night": [1, 25] },
+};
 type Yearly = Parameters<typeof closedDay>[0];
 /** Mother's and Father's Day by country; common practice, no source. */
 const PARENTS: Record<string, (country: string) => Yearly> = {
@@ -541,7 +553,7 @@ function namedDay(said: string, at: Moment): DayReading | null {
     const day = [now, now + 1].map((y) => closedDay({ kind: "easter", days: easter }, y)).find((d) => d !== null && d >= at.today);
     return day === null || day === undefined ? null : { value: one(day) };
   }
-  const known = KNOWN[name];
+  const known = KNOWN[name] ?? KNOWN_IN[at.house.handbook.country]?.[name];
   if (known) {
     const day = nextMonthDate(at, known[0], known[1]);
     return day === null ? null : { value: one(day) };

@@ -7,6 +7,7 @@ import { MET } from "./examples/met.ts";
 import { OUTSIDE } from "./examples/outside.ts";
 import { PEOPLE } from "./examples/people.ts";
 import { SAID } from "./examples/said.ts";
+import { WIDER } from "./examples/wider.ts";
 
 /**
  * Example sentences for telling errands apart, ours alone; nothing that a test says may stand here.
@@ -14,4 +15,4 @@ import { SAID } from "./examples/said.ts";
  * `= errand` begins one; `(a|b|)` is one of them; what the recognisers put aside is written as its placeholder. `+word`
  * is a word of the house's own, `*word` one that is not: each also stands for any such word.
  */
-export const EXAMPLES = [DEEDS, ASKING, PEOPLE, OUTSIDE, DONE, ASKED, ELSE, SAID, MET].join("\n");
+export const EXAMPLES = [DEEDS, ASKING, PEOPLE, OUTSIDE, DONE, ASKED, ELSE, SAID, WIDER, MET].join("\n");

@@ -11,13 +11,13 @@ export interface TimeRule {
 
 /** A clock time in words or digits; groups are read by `clock`. */
 const CLOCK =
-  `(?:half past (?:${HOUR}|\\d{1,2})|half (?:${HOUR})|(?:a )?quarter (?:past|after|to|of) (?:${HOUR}|\\d{1,2})|(?:(?:(?:twenty[- ]five|twenty|ten|five)(?: minutes)?|\\d{1,2} minutes) (?:past|to)|(?:5|10|20|25) past) (?:${HOUR}|\\d{1,2})` +
+  `(?:half past (?:${HOUR}|\\d{1,2})|half (?:${HOUR})|(?:a )?quarter (?:past|after|to|of|till|til) (?:${HOUR}|\\d{1,2})|(?:(?:(?:twenty[- ]five|twenty|ten|five)(?: minutes)?|\\d{1,2} minutes) (?:past|to|after|of)|(?:5|10|20|25) past) (?:${HOUR}|\\d{1,2})` +
   `|(?:${HOUR}|1[0-2]|[1-9]) (?:fifteen|thirty|forty[- ]five)(?![ -]?(?:min|of\\b))|(?:${HOUR}) (?:${MINUTE})(?![ -]?min)|(?:thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen) (?:fifteen|thirty|forty[- ]five|hundred)(?![ -]?(?:min|of\\b))|\\d{1,2}[:.][0-5]\\d|\\d{1,2}h(?:[0-5]\\d)?|(?:[01]?\\d|2[0-3])[0-5]\\d(?=\\b)|noon|mid-?day|midnight|twelve noon|(?:${HOUR})|\\d{1,2})` +
   `(?: ?(?:o'?clock))?(?: ?(?:a\\.m\\.?|p\\.m\\.?|am|pm|a|p)\\b\\.?)?(?: (?:in the (?:morning|afternoon|evening)|at night|sharp))?`;
 
 /** Like CLOCK, but sure to be a time without anything before it. */
 const SURE = new RegExp(
-  `^(?:.*(?:a\\.?m|p\\.?m)\\b\\.?$|.*o'?clock$|.*in the (?:morning|afternoon|evening)$|.*at night$|\\d{1,2}:[0-5]\\d.*|\\d{1,2}h(?:[0-5]\\d)?|noon|mid-?day|midnight|twelve noon|half .*|(?:a )?quarter .*|.* (?:past|to) .*|(?:${HOUR}|1[0-2]|[1-9]) (?:${MINUTE}))$`,
+  `^(?:.*(?:a\\.?m|p\\.?m)\\b\\.?$|.*o'?clock$|.*in the (?:morning|afternoon|evening)$|.*at night$|\\d{1,2}:[0-5]\\d.*|\\d{1,2}h(?:[0-5]\\d)?|noon|mid-?day|midnight|twelve noon|half .*|(?:a )?quarter .*|.* (?:past|to|after|of) .*|(?:${HOUR}|1[0-2]|[1-9]) (?:${MINUTE}))$`,
 );
 
 /** Reads one clock time; null when the words are no possible time. */
@@ -46,12 +46,13 @@ export function clock(text: string): ClockValue | null {
     const teens = ["thirteen", "fourteen", "fifteen", "sixteen", "seventeen", "eighteen", "nineteen"];
     return valid(13 + teens.indexOf(m[1] as string), { fifteen: 15, thirty: 30, hundred: 0 }[m[2] as string] ?? 45, true);
   }
+  t = t.replace(/ (?:till|til|of) /, " to ").replace(/ after /, " past ");
   if ((m = /^half (?:past )?(\w+)$/.exec(t))) {
     hour = number(m[1] as string);
     minute = 30;
-  } else if ((m = /^(?:a )?quarter (past|after|to|of) (\w+)$/.exec(t))) {
-    hour = number(m[2] as string) - (m[1] === "to" || m[1] === "of" ? 1 : 0);
-    minute = m[1] === "to" || m[1] === "of" ? 45 : 15;
+  } else if ((m = /^(?:a )?quarter (past|to) (\w+)$/.exec(t))) {
+    hour = number(m[2] as string) - (m[1] === "to" ? 1 : 0);
+    minute = m[1] === "to" ? 45 : 15;
   } else if ((m = /^(.+?)(?: minutes)? (past|to) (\w+)$/.exec(t))) {
     const n = /^\d+$/.test(m[1] as string) ? Number(m[1]) : (MINUTE_WORDS[m[1] as string] ?? NaN);
     hour = number(m[3] as string) - (m[2] === "to" ? 1 : 0);
@@ -94,13 +95,17 @@ const waitsFor = (at: Moment): boolean => at.expects === "time" || at.expects ==
 const mayChange = (at: Moment): boolean => at.expects === "go-ahead" || at.expects === "phone-check" || at.expects === "name-check";
 const CHANGES = /\b(?:no|nope|wait|sorry|rather|actually|do|be|make it|make that|have|take|say|come|prefer|at)[, ]+(?:it |that )?$/;
 
+/** What rules the hours before a time out. */
+const UNABLE =
+  "(?:\\b(?:i|we) )?\\b(?:can'?t|cannot|can not|couldn'?t|won'?t|am not able to|are not able to|unable to|don'?t (?:like|want|do)|never|nothing|hate)(?: (?:really|do|make|manage|come|be there|get there|get away|start|any ?thing|any ?time|it))*";
+
 /** A part of the day and nothing else, before anything was asked: "morning" greets. */
 const greets = (m: RegExpMatchArray, at: Moment): boolean =>
   at.expects === "errand" && /^\W*(?:(?:hi|hello|hey|oh|um+|uh+|good)\W+)*(?:morning|afternoon|evening)\W*(?:there\W*)?$/.test(m.input ?? "");
 
 /** What people put around a bare number that names a time. */
 const AROUND_A_TIME =
-  /\b(?:um+|uh+|ok(?:ay)?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|sounds|would|be|for me|me|thanks|thank you|(?:i|we)'(?:ll|d) (?:take|have|like|go for|go with|prefer)|(?:can|could) (?:i|we) (?:have|take)|give me|let me have|book|put me down for|take|it|make|better|perfect|with|slot|one)\b/g;
+  /\b(?:um+|uh+|ok(?:ay)?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|sounds|would|be|for me|me|thanks|thank you|(?:i|we)'(?:ll|d) (?:take|have|like|go for|go with|prefer)|(?:can|could) (?:i|we) (?:have|take)|give me|let me have|book|put me down for|take|it|make|better|perfect|with|slot|one|too|also|again|as well)\b/g;
 
 export const TIME_RULES: TimeRule[] = [
   {
@@ -136,6 +141,12 @@ export const TIME_RULES: TimeRule[] = [
       `\\b(?:any ?time after|some ?time after|(?<!\\bthe day )(?<!\\bthe one )after|from|past|since|any ?time from|not before|no earlier than|not earlier than|starting(?: at| from)?|later than|at the (?:very )?earliest) (?:about |around )?(${CLOCK})(?: onwards?| on(?= ?$| ?[,.;?!]))?${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?earliest\\b`,
     ),
     value: (m) => one("from", m[1] ?? m[2]),
+  },
+  {
+    // "I can't do before eleven" wishes for eleven or later.
+    name: "time/not-before",
+    pattern: rx(`${UNABLE} (?:before|earlier than) (${CLOCK})${NOT_TIME}`),
+    value: (m) => one("from", m[1]),
   },
   {
     name: "time/before",
@@ -254,6 +265,8 @@ export const TIME_RULES: TimeRule[] = [
       return null;
     },
   },
+  { name: "time/late-morning", pattern: /\b(?:late(?:r)? in the|late|(?:towards? |at )?(?:the )?end of the) morning\b/g, value: () => ranged("late-morning") },
+  { name: "time/mid-afternoon", pattern: /\bmid[- ]?afternoon\b/g, value: () => ranged("mid-afternoon") },
   { name: "time/mid-morning", pattern: /\bmid[- ]?morning\b/g, value: () => ranged("mid-morning") },
   {
     name: "time/late-afternoon",
@@ -267,7 +280,12 @@ export const TIME_RULES: TimeRule[] = [
     value: () => ranged("lunchtime"),
   },
   { name: "time/after-work", pattern: /\bafter (?:my |i finish )?work(?:ing hours)?\b/g, value: () => ranged("after-work") },
-  { name: "time/after-school", pattern: /\bafter (?:his |her |their )?school\b/g, value: () => ranged("after-school") },
+  {
+    name: "time/after-school",
+    pattern:
+      /\b(?:after (?:his |her |their |the kids' )?school|(?:once|when|after) (?:(?:his |her |their )?school(?:'s| is| gets)? (?:out|over|finished|done|lets? out|finishes|ends)|the (?:kids|children)(?: are| get| finish)? (?:out of |done with )?school))\b(?: lets out)?/g,
+    value: () => ranged("after-school"),
+  },
   {
     name: "time/first-thing",
     pattern:

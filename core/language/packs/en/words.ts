@@ -202,7 +202,9 @@ export const DIGIT_WORDS: Record<string, string> = {
 /** Parts of the day: minutes of the wall clock at which a visit may start. A part ends where the next begins. */
 export const DAY_PARTS: Record<string, { fromMin?: number; toMin?: number }> = {
   "mid-morning": { fromMin: 570, toMin: 660 },
+  "late-morning": { fromMin: 660, toMin: 720 },
   morning: { toMin: 720 },
+  "mid-afternoon": { fromMin: 840, toMin: 960 },
   "late-afternoon": { fromMin: 900, toMin: 1020 },
   "after-lunch": { fromMin: 780 },
   lunchtime: { fromMin: 720, toMin: 840 },

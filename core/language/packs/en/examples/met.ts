@@ -141,14 +141,14 @@ book a <service> and a <service> <day>
 <staff> or <staff> whoever is free for an <service> <day> <time>
 it's my knee again i was <service> <day> who can see me <day>
 pencil me in for the <day> <service> <places>
-i guess i'd take the <length> <service> <day> then late <time>
+i guess i'd take the <length> <service> <day> then <time>
 let me get a spot *w <staff> <day>
 first available with either <service> therapist
 my son *fourteen wants to join a <service> <day>
 would you kindly arrange <service> for my *thumb <day> <time>
 hello my neck is stiff as a board could <staff> work on it <day>
 reserve <day> <time> <service> <places>
-good day kindly arrange a <service> for me with *mr <staff> on <day>
+good day kindly arrange a <service> for me with mr <staff> on <day>
 any chance of a <service> session <day> <staff> said i need three
 thinking of treating myself <length> <service> <day> <time>
 ok so my coach says get <service> before <day>
@@ -357,6 +357,7 @@ i want to book a <service> <day> <time>
 hi we'd like to book a <service> on <day> <time>
 i need a <service> for work can <staff> do <day> <time>
 our baby is due <day> and we'd love <service> <day>
+<places> on the <service> <day> please
 <service> for my daughter <day> <time>
 can <staff> <service> our dog <day> <time>
 i'd like to sit down with <staff> about an <service> <day> or <day>
@@ -407,14 +408,14 @@ one <service> for me and one for my sister <day> <time>
 i fell off a ladder and my wrist is swollen who can look at it <day>
 i'm fine with anybody just get me in for <service> by <day>
 <service> <day>? <length> will do <time> best
-my *kelpie is *limping badly can <staff> see him <day>
+my *kelpie is limping badly can <staff> see him <day>
 <service> for the cat <day> with <staff> <time>
 we have a new *pup <places> would like to come to <service> <day>
 could you fit a <service> in <day> <time>
 <service> and haircut for a *muddy *labradoodle <length> <day>
 the *rabbit has stopped eating i need somebody right away
 i want my kitten <service> any day but <day>
-<length> <service> <day> early it's *complicated
+<length> <service> <day> early it's complicated
 <service> for <places> <day> please
 <service> for *biscuit <day> <time> <name> <phone>
 my mum's *budgie needs his <service> done
@@ -491,7 +492,7 @@ we'd like to learn how to do our own <service> up <day> just the <places>
 get me in with whoever's free for <service> <time> <day>
 i need something <service> by <day>
 <places> want to make our <service> could we come in <day>?
-i'd like an appointment with *mr <staff> about my <service>
+i'd like an appointment with mr <staff> about my <service>
 can i see a lawyer <day> about an <service> notice
 i want to set up an <service> <day> <time> would be *ideal
 could you book <service> for <day> <time>
@@ -514,6 +515,7 @@ next available *massage?
 is <staff> free <day> <time>
 anything going <day> <time>
 have you got anything <day> <time>
+is the <day> <service> full
 how soon could <staff> see me
 got space <places> in <day> <service>?
 have you anything for an <service> <time> <day>
@@ -639,7 +641,7 @@ the stitches have come open what time can i come
 i'd love a <service> at a *subaru before i pay how's <day>
 anyone free to do a quick <service> before my match <time> <day>
 do you by any chance have openings <day> <time> with anyone
-when is <staff> next free hour
+when is <staff> next free <length>
 is there room in <day> s <service>
 any chance there's something free with <staff> <day> <time>
 how soon could i get in for a <service>
@@ -662,6 +664,7 @@ is tax included in the prices
 what would <length> <service> set me back
 how much are the <service> each
 how much for an <service>
+what's a <service> cost
 what do you charge for <service>
 what's the price of <service> <length>
 how much would it cost to have my <service> straightened
@@ -676,9 +679,11 @@ do <service> ups cost less than the first one
 what are your rates
 does the price include the <service>
 how much is <length> in a <service>
+what do <service> cost
 price of <service> *training?
 how much would <length> with <staff> be
 what does a <service> cost for <length>
+how much are <service>
 what's a <service>
 how much would two <service> be
 what's it cost for a kid's <service>
@@ -732,6 +737,7 @@ could you give me the price of <service>
 how much for the long <service>
 what is the price of a <service> and a <service>
 is the <service> free
+how much for <service>
 do <service> cost less than <service>
 what do you charge for a <service>
 how much to <service>
@@ -740,7 +746,6 @@ what's <service> work cost
 fee for an <service>?
 what's the total for <places> in the <service>
 does <length> with <staff> cost *ninety five
-how much is a <length> <service>?
 price of the <service> please
 is the <service> more expensive than the later ones
 and how much does the <service> thing cost
@@ -826,7 +831,6 @@ what exactly is <service>
 would <service> help me play <day>
 do i have to wear anything special
 should i bring my own mat to <service>
-do you do home visits
 do you do <service> for pregnant women
 what's the difference between the two <service>
 do you offer *cupping
@@ -965,6 +969,7 @@ which treatment helps against +tension headaches
 what is the difference between an <service> and a <service>
 is the <service> hard for a beginner
 can i keep my shirt on during a <service>
+what's in a <service>
 must i take off my shoes for the <service>
 are your <service> sterile
 how many minutes is a *check-up with the <service>
@@ -1008,6 +1013,7 @@ do you treat jaw *problems
 is <service> any good for tennis elbow
 what happens at a new patient exam
 do you do root *canals?
+does <service> hurt
 can you make *dentures
 do i have to bring anything for the <service>
 is the <service> good for +grinding as well
@@ -1063,7 +1069,6 @@ what should i put on for the running thing
 do you ever see little ones
 is <service> suitable when you're seven months pregnant
 how long am i in for with a first <service>
-do you do *cupping
 which <service> is better for headaches
 do i take my socks off for the <service>
 anything for *plantar *fasciitis?
@@ -1099,7 +1104,7 @@ what happens at a first <service>
 do i need to bring anything for the <service>
 is the <service> alright for somebody who's never done it
 do you offer +hydrotherapy
-what do you recommend for sore shoulders from *sitting at a desk
+what do you recommend for sore shoulders from sitting at a desk
 do you have anything for people after a hip *replacement
 is <length> too much for a first <service>
 how long do <service> last
@@ -1112,6 +1117,7 @@ should i take my <service> up off before i come
 what shoes should i wear for a <service>
 is the <service> good for *oily skin
 can a *fourteen year old have <service>
+what is <service>
 will the +tint sting
 do i bring my own brushes to the <service>
 can you cut my hair
@@ -1134,9 +1140,8 @@ you guys open <day>?
 are ye open on <day>
 what are your opening times
 are you open late <day>
-when do you close <day>
 are you working bank holidays
-what time do you close <day>
+are you open <day>
 do you open <day>
 are you around <day>
 opening hours please
@@ -1181,7 +1186,6 @@ you working on <day>
 what are your hours <day>
 how early do you get in
 could you give me your opening hours for the *week?
-what time do you close <day>?
 will you be closing at all over the <day> break
 will anyone be at the clinic on <day>
 how late can i come <day>
@@ -1190,7 +1194,6 @@ till what time are you open <day>
 are you working on <day>?
 are <day> open for you people
 what are the timings
-are you open on <day>?
 do you have <day> hours
 when does the clinic close <day>
 is the clinic open at this moment
@@ -1215,12 +1218,10 @@ do you open <day> at all
 can i come by <time> or is that too early
 do you guys do <service> <day>
 = ask-place
-where are you located
 which bus gets me there
 is there somewhere i can leave the car
 can i get a wheelchair through your front door
 do you guys have a shower
-is there a lift
 how do i get to you from the bus stop
 are dogs allowed inside
 where in *galway are you
@@ -1242,7 +1243,7 @@ will you collect me from home
 is there *shade for the car
 which street are you on
 do you have a sauna
-is the studio *upstairs
+is the studio upstairs
 where do <service> start
 can i get picked up from school
 where do i park
@@ -1270,7 +1271,7 @@ what's your street address
 i'm in a wheelchair can i get in
 does the number seven stop nearby
 which side of the building is the door on
-how do i get to you from the *highway
+how do i get to you from the highway
 where's the nearest bus
 are you the place next to the harbour
 what road are you on
@@ -1279,7 +1280,6 @@ can a wheelchair get up the +veranda
 where is your <service> exactly
 where can i put my *truck
 which bus goes to you
-where are you *located?
 is there *parking?
 which bus do i take to get to you
 is the building wheelchair accessible
@@ -1291,7 +1291,7 @@ is it far from the station
 can i get in with a pram or are there steps
 where exactly in *inverallan are you
 which +buses come past
-where to park my *scooter
+where to park my scooter
 how far from the +jetty
 can my father come in with his wheelchair
 what is your *exact location
@@ -1310,7 +1310,6 @@ can i park outside on market day
 is there a step at the shop door for my wheelchair
 does the bus stop near the shop
 is there somewhere safe for my bike
-where abouts on *causeway street are you
 can i bring my car right to the door
 is it far from the ferry
 i use a walker any steps at your entrance
@@ -1318,7 +1317,7 @@ which bus gets me closest
 where do i leave the horse *float
 is there a ramp my mum's in a chair
 does a bus go anywhere near you
-can i find you *easily from the *highway
+can i find you *easily from the highway
 where's your gate exactly
 which +matatu comes there
 where do i leave the key
@@ -1331,7 +1330,7 @@ is your building wheelchair accessible
 which door do i come in by
 where's the salon
 is it possible to park right outside the salon
-is there a <service> my *gran can't do stairs
+is there a <service> my gran can't do stairs
 how far are you from the train station
 which street is your office on
 is there some kind of ramp at your office
@@ -1352,6 +1351,7 @@ how long are <service> guaranteed for
 what if i don't turn up
 how many days notice to cancel
 what if i cancel <day>
+do vouchers expire
 do i have to pay a deposit
 can i pay half now and half later
 are the receipts emailed
@@ -1549,6 +1549,8 @@ do i have to find +witnesses myself
 i have a voucher for a <service> how do i use it
 can i bring my baby along while i have my <service> done
 = ask-staff
+does <staff> work <day>
+who does the <service>
 is there a lady who does <service>
 what days is <staff> in
 who would i see for running *problems
@@ -1567,6 +1569,7 @@ do you have any male therapists
 is <staff> qualified
 what are <staff> days
 have you got a female instructor
+who teaches <service>
 who speaks french
 is <staff> patient with nervous people
 who's best with <service>
@@ -1576,6 +1579,8 @@ how many years has <staff> been doing this
 does <staff> also do <service>
 who runs the place
 have you got a male teacher
+who fits the <service>
+is <staff> in <day>
 who there speaks spanish
 what *qualifications does <staff> have
 what days does the *acupuncturist come in
@@ -1594,8 +1599,10 @@ does anyone there speak french
 is <staff> good with knees
 does the <service> get done by a physio
 until when is <staff> there <day>
+who's the manager
 is there a female <service> therapist
 tell me about your staff
+who does <service>
 is there a man who <service>
 which of you does +farm +returns
 who is the <service>
@@ -1615,6 +1622,7 @@ is <staff> working <day>
 who would be the person for running <service>
 when does <staff> finish <day>
 are any of your <service> therapists men
+what does <staff> do
 who takes the <service>
 does somebody speak *japanese
 what days is <staff> working
@@ -1632,6 +1640,7 @@ is there a male <service> therapist
 who's your cat person
 does <staff> do cats
 is <staff> a proper <service> or a nurse
+who runs the <service>
 is the lady mechanic in <day>
 is <staff> back from leave
 which of <service> knows +hybrids
@@ -2006,7 +2015,7 @@ can we put it back by half an hour
 move the <service> <day> to <day> <time>
 rearrange my visit with <staff> please
 i'd like to cancel my <service> and rebook it for <day>
-*prepone my appointment to <day> please
+prepone my appointment to <day> please
 can i come <day> instead of <day>
 change my <service> <time>
 shift my appointment with <staff> to any day <day>
@@ -2251,7 +2260,7 @@ let <staff> know the heating in the *loft is broken
 two of my <service> have come off already and i'm really disappointed
 could <staff> give me a ring about a <service> party
 my *earrings must be in the garden room can you have a look
-please tell *mr <staff> the <service> *finally paid
+please tell mr <staff> the <service> *finally paid
 nobody has answered my letter <day> and i'm upset about it
 have <staff> call me at <phone>
 i have a question for <staff> could you pass it on
@@ -2503,6 +2512,7 @@ should i stop taking my blood *thinners before <service>
 what should i give him for the runs
 is *chocolate going to kill my <service>
 is a *bruise after <service> normal
+how long can i drive with the <service> on
 what medication should i take for my *sciatica
 do you think i've torn something
 i've got a rash since the <service> what should i put on it
@@ -2517,7 +2527,6 @@ is that lady in the red coat one of your other clients
 whose <service> is booked in before mine
 is my boss a client of yours
 did my son pass his <service>
-who else is booked <day>
 who had the appointment before me
 which other *learners has <staff> got
 show me <service> of another couple's wedding that you didn't publish
@@ -2566,6 +2575,7 @@ what is <staff> home address
 which number can i text <staff> on privately
 <staff> handphone *number?
 have you <staff> home number
+what's <staff> cell
 give me <staff> cell number
 can i have <staff> cell number
 share <staff> personal number
@@ -2631,14 +2641,13 @@ what does my *horoscope say
 tell me a *bedtime story
 do you hire out vans
 how do i use my own *camera's flash
-what's the capital of *peru
 translate good morning into german
 can you order me a taxi
 will it snow <day>
 help me write an essay about *whales
 my cat won't eat
 who do you think wins the *hockey game
-do you have *jobs for a *carpenter
+do you have jobs for a *carpenter
 how do i get rid of *ants
 my printer is *jammed
 how do i tune a *violin
@@ -2703,7 +2712,7 @@ can you fix my *boiler
 what time is the last train to *glasgow
 do you sell mobile *recharge
 what is the *gold rate <day>
-which film is running at the *theatre
+which film is running at the theatre
 can you help me write a <service> essay
 what's on at the cinema
 how do i get a *mortgage
@@ -2758,7 +2767,6 @@ good afternoon
 are you *there?
 wait
 good evening
-hello is anybody there
 one moment
 good morning is this the <service> clinic
 you can stop <service> me

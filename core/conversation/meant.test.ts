@@ -1,0 +1,94 @@
+import { describe, expect, it } from "vitest";
+import { held } from "../testing/held.ts";
+
+const talk = (...says: string[]) => held("ternbay", "web", ...says);
+
+describe("who is meant", () => {
+  it("is the only one named of whom it can be said", () => {
+    expect(talk("who gives sports massages", "an hour with him on friday at 2 then").state.task).toMatchObject({ hold: { offer: { staff: "joaquim" } } });
+    expect(talk("who gives sports massages", "an hour with her on tuesday at 2 then").state.task).toMatchObject({ hold: { offer: { staff: "nell" } } });
+  });
+
+  it("is nobody where it can be said of several", () => {
+    const t = talk("who does acupuncture and who does taping", "put me in for taping with them on wednesday at 1");
+    expect(t.reasons).not.toContainEqual(expect.objectContaining({ rule: "staff/spoken-of" }));
+  });
+
+  it("stays the one who was chosen when the hour changes", () => {
+    const t = talk("a first physio assessment on wednesday, I am new", "Tobias please", "oh, could it be at 3");
+    expect(t.state.task).toMatchObject({ hold: { offer: { staff: "tobias" } } });
+    expect(t.last).toContain("3:00 pm");
+  });
+
+  it("is somebody else than the caller who says what she is called", () => {
+    const t = talk("I'd like to book my mother in for acupuncture on thursday at 3. She's Vera Holm, I'm on 902 555 0188", "yes");
+    expect(t.state.task).toMatchObject({ visitor: "Vera Holm" });
+  });
+
+  it("is two for twins", () => {
+    expect(talk("my twins need an assessment on thursday at 2").last).toContain("one after the other");
+  });
+});
+
+describe("which day is meant", () => {
+  it("is told by its number where two were named", () => {
+    expect(talk("taping next wednesday with maren at 9", "the third").last).toContain("Wednesday 3 March at 9:00 am");
+    expect(talk("taping next wednesday with maren at 9", "the later one").last).toContain("Wednesday 10 March at 9:00 am");
+  });
+
+  it("is each of two where it is said again", () => {
+    const t = talk("taping with maren on tuesday at 3 and again on friday at 2", "Ike Ross", "902 555 0189", "yes", "yes", "yes");
+    expect(t.booked).toEqual(["taping 2027-03-02 15:00 maren", "taping 2027-03-05 14:00 maren"]);
+  });
+
+  it("is the day at the end of both", () => {
+    const t = talk(
+      "acupuncture at 2 and a taping at 11, on thursday",
+      "Ida Lund",
+      "902 555 0186",
+      "yes",
+      "no, first time",
+      "knee",
+      "a month",
+      "no",
+      "no",
+      "yes",
+      "yes",
+      "yes",
+    );
+    expect(t.booked.map((b) => b.split(" ").slice(0, 3).join(" "))).toEqual(["acupuncture 2027-03-04 14:00", "taping 2027-03-04 11:00"]);
+  });
+});
+
+describe("what is there already", () => {
+  it("is moved when somebody who has it would rather come later", () => {
+    const t = talk("I've got acupuncture with Priya on the 4th, could I come in later that day? Pavel Novotny, 902 555 0127", "the first one", "yes");
+    expect(t.booked).toEqual([]);
+    expect(t.was("a-pavel-one")).toMatch(/^acupuncture 2027-03-04 (?!10:00)\d\d:\d\d priya booked$/);
+  });
+
+  it("is exchanged for another kind when it is to be made one", () => {
+    const t = talk("I have acupuncture booked for the 4th, make it a taping on the 5th at 9 instead. Pavel Novotny, 902 555 0127", "yes", "yes", "yes");
+    expect(t.booked).toEqual(["taping 2027-03-05 09:00 maren"]);
+    expect(t.was("a-pavel-one")).toMatch(/cancelled$/);
+  });
+});
+
+describe("a question that has a line of its own", () => {
+  it("is answered though it speaks of people", () => {
+    const t = talk("is there a person I could talk French with?");
+    expect(t.last).toContain("French");
+    expect(t.state.status).toBe("open");
+    expect(talk("is there anybody I can speak French with?").last).toContain("French");
+  });
+
+  it("goes to the desk where nothing else is asked", () => {
+    expect(talk("can I talk to a real person?").state.status).toBe("with-desk");
+  });
+});
+
+it("what has nothing to do with an offer does not take it", () => {
+  const t = talk("pilates on wednesday", "my neighbour comes to you too");
+  expect(t.state.task).toMatchObject({ offered: [expect.objectContaining({ service: "mat-class" })] });
+  expect(t.state.task).not.toHaveProperty("hold");
+});
