@@ -78,7 +78,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     return resume(t);
   if (reading.limit) return refuse(t, reading);
   // "Is there somebody I could talk to in French": what is asked besides a person has a line of its own.
-  if (errands.length === 1 && errands[0] === "person" && reading.question && !state.task) {
+  if (errands.length === 1 && errands[0] === "person" && reading.question && !state.task && !WHAT_IT_IS_ABOUT.test(text)) {
     const rest = reading.text.replace(A_PERSON, " ");
     if (contentOf(rest).length > 0 && fromHandbook(t, reading, SURELY_WRITTEN, rest, true, ["answer", "fact"])) return resume(t);
   }
@@ -219,8 +219,10 @@ export function hear(t: Turn, heard: Reading, text: string): void {
 /** Words that ask for a person, and for nothing of theirs. */
 const A_PERSON =
   /\b(?:real|live|actual|human(?: being)?|persons?|people|someone|somebody|anyone|anybody|staff|operator|agent|manager|desk|reception|talk|speak|chat|put me (?:through|on)|call|ring|phone|robot|machine|computer|bot)\b/gi;
+/** What somebody wants to talk about with a person is not asked of the receptionist. */
+const WHAT_IT_IS_ABOUT = /\b(?:about|regarding|concerning|over|because|with regard)\b/i;
 /** As sure as this, a line goes before handing over to a person. */
-const SURELY_WRITTEN = 0.8;
+const SURELY_WRITTEN = 0.5;
 
 /** Keeps what a question named: a wish after it that leaves it out means the same. */
 function askedAbout(t: Turn, reading: Reading): void {

@@ -84,6 +84,7 @@ describe("a question that has a line of its own", () => {
 
   it("goes to the desk where nothing else is asked", () => {
     expect(talk("can I talk to a real person?").state.status).toBe("with-desk");
+    expect(talk("could I speak to somebody about a receipt?").state.status).toBe("with-desk");
   });
 });
 
