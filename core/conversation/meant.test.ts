@@ -74,6 +74,36 @@ describe("what is there already", () => {
   });
 });
 
+describe("a deed that is taken back for another", () => {
+  it.each([
+    ["I want to cancel, no, sorry, move my massage", "move"],
+    ["could you move, or actually cancel my massage", "cancel"],
+    ["I'd like to book, no wait, cancel my taping", "cancel"],
+  ])("%s", (text, errand) => {
+    expect(talk(text).state.task).toMatchObject({ errand });
+  });
+
+  it("is no other where the same is said again", () => {
+    expect(talk("I need to move, sorry, I'd like to move my massage").state.task).toMatchObject({ errand: "move" });
+  });
+});
+
+describe("what was spoken of", () => {
+  it("is told about when that is all that is asked", () => {
+    expect(talk("what does a gait analysis cost", "and what do I get for that").last).toContain("film you running");
+  });
+
+  it("is not told about when something else is asked", () => {
+    expect(talk("what does a gait analysis cost", "what do you think of the weather").last).not.toContain("film");
+  });
+});
+
+describe("an hour with a few words around it", () => {
+  it("is kept until the day is known", () => {
+    expect(talk("relaxation massage for an hour please", "10 if you can", "tuesday").last).toContain("Tuesday 2 March at 10:00 am");
+  });
+});
+
 describe("a question that has a line of its own", () => {
   it("is answered though it speaks of people", () => {
     const t = talk("is there a person I could talk French with?");

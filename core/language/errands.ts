@@ -129,7 +129,8 @@ export function judge(
 ): Judged {
   const one = (text: string, plain: string): Single => judgeOne(text, plain, own, open, named);
   const whole = one(masked, bare);
-  if (parts.length > 1) {
+  const takenBack = TAKEN_BACK.exec(masked);
+  if (parts.length > 1 && !(takenBack && takenBack[1] !== takenBack[2])) {
     const each = parts.map((p) => ({ from: p.from, to: p.to, masked: p.masked, ...one(p.masked, p.bare) }));
     const grave = each.find((e) => e.read && (e.read.errand === "emergency" || e.read.errand === "refused"));
     // "Book a massage… actually no, cancel it": what is taken back is not done.
@@ -229,7 +230,19 @@ const OF_HEALTH =
 const PRIVATE =
   /\b(?:numbers?|address|phone|telephone|mobile|cell|whats ?app|e-?mail|mail|home|house|lives?|living|located|birthday|born|age|old|salary|earns?|paid|married|single|boyfriend|girlfriend|husband|wife|partner|family|kids|children|private|personal|contact|insta(?:gram)?|facebook|social|where|text|surname|last name|date)\b/;
 
-function judgeOne(said: string, plain: string, own: (word: string) => boolean, open: boolean, named: boolean): Single {
+/** "I need to cancel, no sorry, move my thing": the deed that was said first is taken back. */
+const DEED = "cancel|call off|move|change|reschedule|shift|postpone|book";
+const TAKEN_BACK = new RegExp(
+  `\\b(${DEED})\\b[^.;?!<]{0,24}?\\b(?:no|sorry|i mean|i meant|wait|rather|actually|scratch that)\\b[, ]+(?:(?:no|sorry|i mean|i meant|wait|actually|rather|to|please|i'd like to|i want to)[, ]+)*(?=(${DEED})\\b)`,
+);
+const withoutTakenBack = (text: string): string => {
+  const m = TAKEN_BACK.exec(text);
+  return m && m[1] !== m[2] ? text.slice(0, m.index) + text.slice(m.index + m[0].length) : text;
+};
+
+function judgeOne(first: string, bareFirst: string, own: (word: string) => boolean, open: boolean, named: boolean): Single {
+  const said = withoutTakenBack(first);
+  const plain = first === bareFirst ? said : withoutTakenBack(bareFirst);
   const masked = besidesWho(said.replace(OPENER, ""));
   const bare = said === plain ? masked : besidesWho(plain.replace(OPENER, ""));
   const cued = cuedErrands(masked);

@@ -109,6 +109,12 @@ export function service(t: Turn, reading: Reading): boolean {
     );
     return done();
   }
+  // "What do I get for that", "what does it include": the description itself.
+  if (one !== undefined && info?.about && OF_THAT.test(text)) {
+    t.state.topic = one;
+    t.say("ask/about", { about: val(info.about, serviceSource(house, one)) });
+    return done();
+  }
   if (!t.state.task && named.length === 0 && SEEKS_HELP.test(text)) {
     const fresh = newBook();
     if (startWith(t, fresh)) {
@@ -172,6 +178,9 @@ export function service(t: Turn, reading: Reading): boolean {
   }
   return false;
 }
+
+const OF_THAT =
+  /\bwhat(?:'s| is| does| do| would| will)? (?:(?:i|you|we|one) (?:get|have|be getting)(?: for (?:that|it|this))?|(?:that|it|this) (?:include|involve|mean|come with|be)|(?:in|included in) (?:that|it|this)|that|it|this)\W*$/;
 
 const WHEN_IT_IS = /\b(?:when|what (?:time|day)s?|which days?)\b/;
 

@@ -105,7 +105,7 @@ const greets = (m: RegExpMatchArray, at: Moment): boolean =>
 
 /** What people put around a bare number that names a time. */
 const AROUND_A_TIME =
-  /\b(?:um+|uh+|ok(?:ay)?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|sounds|would|be|for me|me|thanks|thank you|(?:i|we)'(?:ll|d) (?:take|have|like|go for|go with|prefer)|(?:can|could) (?:i|we) (?:have|take)|give me|let me have|book|put me down for|take|it|make|better|perfect|with|slot|one|too|also|again|as well)\b/g;
+  /\b(?:um+|uh+|ok(?:ay)?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|sounds|would|be|for me|me|thanks|thank you|(?:i|we)'(?:ll|d) (?:take|have|like|go for|go with|prefer)|(?:can|could) (?:i|we) (?:have|take)|give me|let me have|book|put me down for|take|it|make|better|perfect|with|slot|one|too|also|again|as well|if|you|can|possible|there is|that)\b/g;
 
 export const TIME_RULES: TimeRule[] = [
   {
