@@ -73,6 +73,12 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     !/\b(?:another|also|as well|too|one more|second)\b/i.test(text)
   )
     errands.length = 0;
+  // "I'll think about it and ring you back": nothing is to be done now.
+  const idleWords = errands.every((e) => ["book", "ask-availability", "thanks-bye", "message"].includes(e)) && !reading.question;
+  if (state.expects === "anything" && !state.task && idleWords && PUTS_OFF.test(text) && !reading.found.some((f) => f.kind === "day" || f.kind === "time")) {
+    t.rule("bye/another-time");
+    if (thanks(t)) return;
+  }
   if (wantsBack(t, text) || waits(t, reading, text) || wasDone(t, text) || newContact(t, reading, text)) return;
   if (reading.limit && reading.guessed && (inOwnWords(t, reading) || (reading.question && !ofHealth(t, reading) && fromHandbook(t, reading, 0.7))))
     return resume(t);
@@ -215,6 +221,15 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   if (task) return hearInTask(t, task, reading, text, kept);
   return hearOpen(t, reading, text, kept);
 }
+
+/** Who leaves it for later: "no, another time", "I'll sleep on it", "we'll get back to you". */
+const PUTS_OFF = new RegExp(
+  [
+    "^\\W*(?:(?:ok|okay|thanks|well|hm+|ah|right)\\W+)*(?:no|nope|nah)\\b.*\\b(?:another time|some other time|later|not now|not today|not yet)\\b",
+    "\\b(?:i|we)(?:'ll| will|'d better| need to| have to| want to)(?: just)? (?:think (?:about )?(?:it|that)|think about|sleep on|(?:ring|call) (?:you )?back|get back to|be in touch|let you know|check (?:with|my|first)|ask my|talk to my)\\b",
+  ].join("|"),
+  "i",
+);
 
 /** Words that ask for a person, and for nothing of theirs. */
 const A_PERSON =

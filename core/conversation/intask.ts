@@ -193,7 +193,7 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
     state.repairs = 0;
     return proceed(t);
   }
-  if (/^\W*(?:hi+|hello|hey+|good (?:morning|afternoon|evening|day)|hiya|greetings|yo|howdy)(?: there| you| again| everyone)?\W*$/i.test(text)) {
+  if (/^\W*(?:hi+|hello|hey+|good (?:morning|afternoon|evening|day)|hiya|greetings|yo|howdy)(?: there| you| again| everyone| to you| all)?\W*$/i.test(text)) {
     t.say("what-can-i-do");
     t.expect("errand");
     return;

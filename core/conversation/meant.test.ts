@@ -74,6 +74,57 @@ describe("what is there already", () => {
   });
 });
 
+describe("a visit that goes to another day", () => {
+  const PAVEL = "Pavel Novotny, 902 555 0127";
+  it("is offered at its own hour first, where that is free", () => {
+    const t = talk(`move my sports massage to wednesday. ${PAVEL}`);
+    expect(t.state.task).toMatchObject({ errand: "move" });
+    expect(t.last).toMatch(/Wednesday 3 March at 12:00 pm, /);
+  });
+
+  it("is not where another hour is wished for, nor where its own is taken", () => {
+    expect(talk(`move my sports massage to wednesday after 4. ${PAVEL}`).last).not.toContain("12:00 pm");
+    // On Thursday at ten they have their other visit.
+    const t = talk(`move my sports massage to thursday the 11th. ${PAVEL}`, "another time");
+    expect(t.last).not.toMatch(/at 12:00 pm, /);
+  });
+
+  it("is the one that was booked a moment ago where nothing else is named", () => {
+    const t = talk(`taping on tuesday at 3 with maren, ${PAVEL}`, "yes", "oh, wrong day, wednesday I meant", "the first one", "yes");
+    expect(t.booked).toEqual(["taping 2027-03-03 15:00 maren"]);
+    expect(t.was("a-pavel-one")).toMatch(/booked$/);
+  });
+
+  it("is asked for where one is to be cancelled and there are others", () => {
+    const t = talk(`taping on tuesday at 3 with maren, ${PAVEL}`, "yes", "please cancel my appointment");
+    expect(t.state.expects).toBe("which-appointment");
+  });
+});
+
+describe("a yes to no question", () => {
+  it("books what was spoken of when it says so", () => {
+    expect(talk("how much is acupuncture", "yes, book it").state.task).toMatchObject({ errand: "book", service: "acupuncture" });
+    expect(talk("are you open on saturday", "yes").state.task).toBeNull();
+  });
+
+  it.each(["no, I will book another time", "ok, I'll think about it and ring you back", "thanks, we'll let you know", "I'd better ask my husband first"])(
+    "%s ends it",
+    (text) => {
+      const t = talk("how much is acupuncture", text);
+      expect(t.state.status).toBe("closed");
+      expect(t.slips).toEqual([]);
+    },
+  );
+
+  it.each(["no, I'd rather come another day, friday", "could you ring me back later?"])("%s does not", (text) => {
+    expect(talk("how much is acupuncture", text).state.status).toBe("open");
+  });
+
+  it("greets back whoever greets", () => {
+    expect(talk("good morning to you").last).not.toContain("follow");
+  });
+});
+
 describe("a deed that is taken back for another", () => {
   it.each([
     ["I want to cancel, no, sorry, move my massage", "move"],

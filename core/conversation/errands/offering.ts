@@ -130,6 +130,8 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     const sameDay = (a: OfferView, b: OfferView): boolean => house.zone.toLocal(a.startMin).day === house.zone.toLocal(b.startMin).day;
     task.offered.sort((a, b) => off(a) - off(b) || (sameDay(a, b) ? away(a) - away(b) : 0));
   }
+  if (found.fit === "inside" && target.own && !wish.time && task.refused.length === 0)
+    task.offered = firstOf([...atItsHour(t, target.own, wish, request), ...task.offered]);
   if (found.fit !== "inside") task.offered = [...aWeekOn(t, task, wish, request), ...task.offered].slice(0, 3);
   sayOffers(t, task, target, found.fit, still);
   return "asked";
@@ -142,6 +144,19 @@ function aWeekOn(t: Turn, task: BookTask | MoveTask, wish: Wish, request: (w: Wi
   const later = t.look(request({ ...wish, days: { ranges: [{ from: day + 7, to: day + 7 }] } }));
   return later.fit === "inside" ? later.offers.slice(0, 1) : [];
 }
+
+/** A visit that is moved to another day comes at its own hour there, where that is free, before other hours. */
+function atItsHour(t: Turn, own: AppointmentView, wish: Wish, request: (w: Wish) => OfferRequest): OfferView[] {
+  const { day: was, minute } = t.house.zone.toLocal(own.startMin);
+  const day = singleDay(wish.days);
+  if (day === undefined || day === was) return [];
+  const there = t.look(request({ ...wish, time: { fromMin: minute, toMin: minute, nearMin: minute, toIs: "start" } }));
+  return there.fit === "inside" ? there.offers.slice(0, 1) : [];
+}
+
+/** The first three, each once. */
+const firstOf = (offers: readonly OfferView[]): OfferView[] =>
+  offers.filter((o, i) => offers.findIndex((x) => x.startMin === o.startMin && x.staff === o.staff) === i).slice(0, 3);
 
 /** Puts the wish on the waiting list: who it is is asked where it is not known. */
 function waitFor(t: Turn, task: BookTask | MoveTask, target: Target, asked: Wish): void {
