@@ -140,7 +140,13 @@ it("both of two visits are cancelled though an hour was said of one", () => {
 });
 
 it("a second visit may be named behind its length and its person", () => {
-  const t = talk("taping at 2:30 on wednesday with maren, afterwards half an hour with nell for a sports massage", "Bess Ames", "902 555 0178", "yes");
+  const t = talk(
+    "taping at 2:30 on wednesday with maren, afterwards half an hour with nell for a sports massage",
+    "Bess Ames",
+    "902 555 0178",
+    "yes",
+    "I have been before",
+  );
   expect(t.booked).toEqual(["taping 2027-03-03 14:30 maren"]);
   expect(t.last).toContain("sports massage with Nell");
 });

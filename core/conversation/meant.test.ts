@@ -101,6 +101,73 @@ describe("a visit that goes to another day", () => {
   });
 });
 
+describe("what difficult clients say", () => {
+  it("a no behind an ok cancels nothing", () => {
+    const t = talk("cancel my follow-up please, Simone Arsenault, 902 555 0118", "what will that cost me", "ok then no");
+    expect(t.was("a-simone")).toMatch(/booked$/);
+    expect(t.last).toContain("stays as it is");
+  });
+
+  it("two visits that are wished for together come one after the other, and who is new stays new between them", () => {
+    const t = talk(
+      "a taping and a sports massage on thursday at 2",
+      "Ike Ross",
+      "902 555 0189",
+      "yes",
+      "an hour",
+      "no, never",
+      "leg",
+      "a week",
+      "no",
+      "no",
+      "yes",
+    );
+    expect(t.booked).toEqual(["taping 2027-03-04 14:00 tobias", "sports-massage 2027-03-04 14:15 nell"]);
+  });
+
+  it("what was answered for the first of two visits is not asked again for the second", () => {
+    const t = talk(
+      "acupuncture and a sports massage on thursday at 2",
+      "Ike Ross",
+      "902 555 0189",
+      "yes",
+      "no, never",
+      "leg",
+      "a week",
+      "no",
+      "no",
+      "yes",
+      "an hour",
+    );
+    expect(t.booked).toEqual(["acupuncture 2027-03-04 14:00 priya"]);
+    expect(t.state.expects).not.toMatch(/^question:/);
+  });
+
+  it("who it is with does not choose where all of it is with them, and is understood", () => {
+    const t = talk("acupuncture on thursday", "with Priya");
+    expect(t.state.expects).toBe("slot");
+    expect(t.last).not.toContain("follow");
+  });
+
+  it("their usual is looked up when it is known who they are", () => {
+    expect(talk("my usual with nell on friday week, Ana Petrov, 902 555 0142").state.task).toMatchObject({ service: "relaxation-massage", lengthMin: 60 });
+  });
+
+  it("whom they see is no question of their other appointments while one is being made", () => {
+    expect(talk("I'd like a physio follow-up", "so who do I see").state.task).toMatchObject({ errand: "book" });
+  });
+
+  it("the next day is counted from the visit that is moved", () => {
+    const t = talk("I have to move my massage, Ana Petrov, 902 555 0142", "the next day, same time", "yes");
+    expect(t.was("a-ana")).toBe("relaxation-massage 2027-03-04 13:00 nell booked");
+  });
+
+  it("whoever comes along at the same time comes on that day", () => {
+    const t = talk("taping on wednesday at 1 with maren", "Ike Ross", "902 555 0189", "yes", "yes", "can my brother come at the same time", "Ned Ross", "yes");
+    expect(t.booked.map((b) => b.split(" ").slice(0, 3).join(" "))).toEqual(["taping 2027-03-03 13:00", "taping 2027-03-03 13:00"]);
+  });
+});
+
 describe("a yes to no question", () => {
   it("books what was spoken of when it says so", () => {
     expect(talk("how much is acupuncture", "yes, book it").state.task).toMatchObject({ errand: "book", service: "acupuncture" });

@@ -41,6 +41,8 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
       t.show(event.appointment, "booked");
       t.outcome("booked");
       state.did = { did: "booked", of: event.appointment };
+      if (state.client.match !== "both") state.client.fresh = true;
+      state.client.told = [...new Set([...(state.client.told ?? []), ...Object.keys(state.answers), ...(state.skipped ?? [])])];
       know(t, event.appointment);
       state.task = null;
       state.last = {

@@ -39,7 +39,8 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
     if (whom) return whom.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
     const groups = bookings(reading, (who, service) => t.house.services.get(service)?.staff.includes(who) ?? false);
     const pair = groups.length > 1 ? [] : together(reading);
-    if (pair.length > 1) return pair.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
+    // One after the other, where nothing else is said: nobody comes twice for what can be done at once.
+    if (pair.length > 1) return pair.map((found, i) => ({ errand: "book" as const, reading: { ...reading, found }, ...(i > 0 ? { rightAfter: true } : {}) }));
     const row = groups.length > 1 ? [] : inARow(reading);
     if (row.length > 1) {
       const straightAfter = STRAIGHT_AFTER.test(reading.said.slice(ofKind(reading.found, "service")[0]?.end));

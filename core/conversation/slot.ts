@@ -39,6 +39,12 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
       t.rule("slot/chosen");
       return true;
     }
+    // "With Dulcie", where all that was offered is with her: it is still open which.
+    if (people.size > 0 && hit.length === task.offered.length && hit.length > 1) {
+      which(t, task);
+      t.rule("slot/all-of-them");
+      return true;
+    }
     if (hit.length < task.offered.length && hit.length > 1) {
       task.offered = hit;
       const [day, other] = new Set(hit.map((o) => t.house.zone.toLocal(o.startMin).day));

@@ -125,6 +125,8 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
       did = true;
     } else if (e === "ask-mine") {
       if (task?.errand === "ask-mine" || task?.errand === "move" || task?.errand === "cancel") continue;
+      // "So who do I see", while a visit is being booked, asks of that one.
+      if (task?.errand === "book" && !/\b(?:my|our|mine|booked|booking|appointments?)\b/i.test(reading.said)) continue;
       const fresh: Task = { errand: "ask-mine", old: {} };
       begin(t, fresh);
       applyOld(fresh, reading, context, true);
@@ -180,7 +182,7 @@ function ownIsMeant(t: Turn, task: BookTask, reading: Reading): boolean {
 }
 
 export const SAME =
-  /\b(?:same (?:\w+ )?again|same (?=(?:on|for|next|please|too)\b|\w+day\b)|same (?:thing|as (?:last|before|my last|always))|the same as|(?<!as )(?:the|my) usual(?= (?:please|one|thing|time|massage|treatment|appointment)|[.,!]|$)|(?:as|just like|like) (?:the |my )?last (?:time|one|visit|session))\b/i;
+  /\b(?:same (?:\w+ )?again|same (?=(?:on|for|next|please|too)\b|\w+day\b)|same (?:thing|as (?:last|before|my last|always))|the same as|(?<!as )(?:the|my) usual(?= (?:please|one|thing|time|massage|treatment|appointment|with|on|at|for|this|next|\w+day)\b|[.,!]|$)|(?:as|just like|like) (?:the |my )?last (?:time|one|visit|session))\b/i;
 
 /**
  * A new visit that takes over from the one just booked, or from the last that the client had: "and one for my son as
@@ -202,7 +204,7 @@ export function carriedOn(t: Turn, reading: Reading): BookTask | null {
   const last = t.state.last;
   if (!last || named) return null;
   if (
-    !/\b(?:(?:and|also|then) (?:one|another|a second)|another one|one more|one for|as well|too\b|also for|for (?:my|our|him|her) .*(?:as well|too|also))/.test(
+    !/\b(?:(?:also|too|as well|and)\b.*\b(?:can|could|may) (?:my|our) \w+ (?:come|join|have|get)|(?:can|could|may) (?:my|our) \w+ (?:come|join)\b.*\bsame time|(?:and|also|then) (?:one|another|a second)|another one|one more|one for|as well|too\b|also for|for (?:my|our|him|her) .*(?:as well|too|also))/.test(
       text,
     )
   )

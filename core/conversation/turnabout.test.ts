@@ -126,7 +126,7 @@ describe("several things in one message", () => {
   });
 
   it("each visit keeps the hour that was said with it", () => {
-    const t = talk("taping with maren on wednesday at 9 and acupuncture on thursday at 11, Ida Frost, 902 555 0171", "yes", "yes", ...NEW, "yes");
+    const t = talk("taping with maren on wednesday at 9 and acupuncture on thursday at 11, Ida Frost, 902 555 0171", "yes", ...NEW, "yes");
     expect(t.booked).toEqual(["taping 15 2027-03-03 09:00 maren 1", "acupuncture 45 2027-03-04 11:00 priya 1"]);
   });
 

@@ -54,6 +54,14 @@ describe("what is said beside an answer", () => {
     expect(slots("yeah nah", "go-ahead")["yes"]).toBe(false);
   });
 
+  it.each(["ok then no", "right, no thanks", "yes, no, don't", "ok no", "sure but let's not"])("%s is a no", (text) => {
+    expect(slots(text, "go-ahead")["yes"]).toBe(false);
+  });
+
+  it.each(["ok no problem", "yes no worries", "ok, not before ten", "fine, no rush"])("%s is none", (text) => {
+    expect(slots(text, "go-ahead")["yes"]).not.toBe(false);
+  });
+
   it("is no part of an address that is spelled out", () => {
     expect(slots("it's h dot walker at kauri dot example", "email")["email"]).toBe("h.walker@kauri.example");
   });

@@ -306,12 +306,13 @@ function notAssessed(t: Turn, task: BookTask, service: Service): boolean {
 /** The house's questions that this client still has to be asked, in the handbook's order. */
 export function openQuestions(t: Turn, task: BookTask, service: Service): Question[] {
   const c = t.state.client;
-  const isNew = c.match !== "both" && c.saysBefore === false;
-  const known = c.card?.answers ?? {};
+  const known = c.match === "both" && !c.fresh;
+  const isNew = !known && c.saysBefore === false;
+  const onCard = c.card?.answers ?? {};
   const extra = task.extra ?? [];
   // Where it is only for new or for returning clients, whether they have been here must be known.
   const whether =
-    service.clients && c.match !== "both" && c.saysBefore === undefined ? t.house.handbook.questions.filter((q) => q.whom === "unknown").map((q) => q.key) : [];
+    service.clients && !known && c.saysBefore === undefined ? t.house.handbook.questions.filter((q) => q.whom === "unknown").map((q) => q.key) : [];
   return [...new Set([...service.asks, ...whether, ...extra])]
     .map((key) => t.house.questions.get(key))
     .filter((q): q is Question => q !== undefined)
@@ -319,11 +320,12 @@ export function openQuestions(t: Turn, task: BookTask, service: Service): Questi
       if (q.key in t.state.answers || t.state.skipped?.includes(q.key)) return false;
       if (q.onlyThen && !extra.includes(q.key)) return false;
       // What the card knows is not asked again, unless the house wants it to be.
-      if (q.key in known && !(q.again ?? q.whom === "everyone")) return false;
+      if (q.key in onCard && !(q.again ?? q.whom === "everyone")) return false;
       if (q.whom === "everyone" || extra.includes(q.key)) return true;
-      if (q.whom === "unknown") return c.match !== "both" && c.saysBefore === undefined;
+      if (c.told?.includes(q.key)) return false;
+      if (q.whom === "unknown") return !known && c.saysBefore === undefined;
       // Whether they are new is not known before it is asked: they count as open until then.
-      return isNew || (c.match !== "both" && c.saysBefore === undefined);
+      return isNew || (!known && c.saysBefore === undefined);
     })
     .filter(() => task.service === service.id);
 }

@@ -139,6 +139,8 @@ const TAKEN_BACK =
 
 const YES =
   /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'ll| will| would|ll) (?:work|do|suit)|lock (?:it|that|me) in|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go|you bet|uh[- ]huh|yup|by all means|please go ahead|get on with it)\b/;
+const SAYS_NO_AFTER =
+  /^(?:[.,!;]? ?(?:then|well|so|but|in that case|hm+|um+|uh|thanks|thank you|maybe|i think|i guess|rather|please))*[.,!;]? (?:no|nah|nope|not|don't|do not|let's not|i'd rather not)\b(?! (?:problem|worries|need|rush|hurry|matter|bother|a problem|bad|preference|one|later than|before|after|until|too|on|at|in the|with|tomorrow|today|(?:mon|tues|wednes|thurs|fri|satur|sun)day))/;
 const NO =
   /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:no(?! preference| one\b| matter| problem| rush)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never|none|negative|i'd rather not|i would rather not|rather not|i don't(?! have| know| mind| care| want| need)(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|oh,? then no|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
 
@@ -174,6 +176,9 @@ function yesNoAtHead(said: Said): Found[] {
   const back = TAKEN_BACK.exec(text);
   if (back && !/\bdon't (?:mind|know|worry|have|need)\b/.test(text) && text.split(" ").length <= 9)
     return [{ kind: "yes", value: false, rule: "yes/taken-back", start: lead + back.index, end: lead + back.index + back[0].length }];
+  // "Ok then no", "right, don't": what begins like a yes says no.
+  if (yes && SAYS_NO_AFTER.test(text.slice(yes[0].length)))
+    return [{ kind: "yes", value: false, rule: "yes/taken-back", start: lead, end: lead + text.length }];
   // "Yes… actually no, cancel that" is a no; "wait, when was it?" is neither.
   if (yes && /^(?:[.,]? (?:nah|nope)\b|.{0,20}?[.,!;]?\s*(?:(?:actually|oh|wait|sorry|hm+|or)[, ]+)+no\b)/.test(text.slice(yes[0].length)))
     return [{ kind: "yes", value: false, rule: "yes/taken-back", start: lead, end: lead + text.length }];
@@ -321,7 +326,7 @@ export function shifts(said: Said): Found[] {
 }
 
 const RELATIVE =
-  "(?:mother|father|sister|brother|son|daughter)[- ]in[- ]law|teenager|toddler|twins?|granny|grandad|hubby|missus|cousin|flatmate|roommate|son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mom|mum|father|dad|friend|brother|sister|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
+  "(?:mother|father|sister|brother|son|daughter)[- ]in[- ]law|teenager|toddler|twins?|granny|grandad|hubby|missus|cousin|flatmate|roommate|son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mom|mum|father|dad|friend|mate|pal|buddy|brother|bro|sister|sis|nan|nana|grandpa|auntie|lad|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
 
 const BOTH = new RegExp(
   `\\b(?:for my (?:${RELATIVE})(?:,? (?:\\d+|aged \\d+),?)?,? and (?:(?:one|another|a) )?(?:for )?(?:me|myself|i)\\b|me and (?:my|a) (?:${RELATIVE})|my (?:${RELATIVE}) and (?:i|me|myself)|both of us|us both|me and (?:my|a|our) [a-z]{3,}|(?:and )my (?:${RELATIVE}) too)\\b`,

@@ -199,13 +199,13 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/relative",
     pattern: new RegExp(
-      `\\b(?:on )?the (?:(day|week)|(${WEEKDAY})) (after|before)(?: that)?(?! (?:tomorrow|next|the|<|my|lunch|work|\\d|${WEEKDAY}|${MONTH}))(?=\\W|$)|\\bthe same (day)\\b|\\bthat same (day)\\b|\\bthe following (?:(day|week)|(${WEEKDAY}))\\b|\\b(?:to|on|for|until|till) the next (day|week)\\b`,
+      `\\b(?:on )?the (?:(day|week)|(${WEEKDAY})) (after|before)(?: that)?(?! (?:tomorrow|next|the|<|my|lunch|work|\\d|${WEEKDAY}|${MONTH}))(?=\\W|$)|\\bthe same (day)\\b|\\bthat same (day)\\b|\\bthe following (?:(day|week)|(${WEEKDAY}))\\b|\\b(?:to|on|for|until|till) the next (day|week)\\b|(?<=^\\W*(?:(?:ok|okay|then|maybe|so|how about|what about)\\W+)*)(?:the )?next (day)(?=\\W*$|,? (?:at )?(?:the )?same\\b)`,
       "g",
     ),
     value: (m) => {
       if (m[4] || m[5]) return { value: { kind: "relative", byDays: 0 } };
       if (m[6] || m[7]) return { value: { kind: "relative", ...(m[7] ? { weekday: wd(m[7]) } : {}), byDays: m[6] === "day" ? 1 : 7 } };
-      if (m[8]) return { value: { kind: "relative", byDays: m[8] === "day" ? 1 : 7 } };
+      if (m[8] || m[9]) return { value: { kind: "relative", byDays: m[8] === "week" ? 7 : 1 } };
       const sign = m[3] === "after" ? 1 : -1;
       return { value: { kind: "relative", ...(m[2] ? { weekday: wd(m[2]) } : {}), byDays: sign * (m[1] === "day" ? 1 : 7) } };
     },
