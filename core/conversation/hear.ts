@@ -112,7 +112,9 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     !asksAny(errands) &&
     !reading.errands.some((e) => e.errand !== "ask-availability" || e.sure >= 0.6) &&
     wishIn(reading);
-  if (follow && state.lastAsk) errands.splice(0, errands.length, state.lastAsk);
+  // "And the massage": nothing but another thing to ask the same of.
+  const alike = !state.task && state.lastAsk && /^\W*(?:and|what about|how about|ok and|also)\b/i.test(text) && wishIn(reading) && onlyFound(reading);
+  if ((follow || alike) && state.lastAsk) errands.splice(0, errands.length, state.lastAsk);
   // "What's the difference?" between two lengths is what they cost.
   if (
     state.expects === "length" &&
@@ -238,6 +240,14 @@ const A_PERSON =
 const WHAT_IT_IS_ABOUT = /\b(?:about|regarding|concerning|over|because|with regard)\b/i;
 /** As sure as this, a line goes before handing over to a person. */
 const SURELY_WRITTEN = 0.5;
+
+/** Whether a message names a service, and no day or hour for it, with nothing but a few small words around. */
+const onlyFound = (reading: Reading): boolean =>
+  reading.found.every((f) => f.kind === "service" || f.kind === "length") &&
+  reading.masked
+    .replace(/<\w+>/g, " ")
+    .replace(/\b(?:and|what|how|about|also|ok|okay|then|the|an?|for|with|on|your|one|please|if|it's|is)\b/g, " ")
+    .replace(/[^a-z]+/g, "") === "";
 
 /** Keeps what a question named: a wish after it that leaves it out means the same. */
 function askedAbout(t: Turn, reading: Reading): void {

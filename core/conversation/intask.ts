@@ -18,6 +18,9 @@ import { notKnown, resume, repair, close } from "./unheard.ts";
 
 /** What was said and is no errand of its own: an answer or a change within an errand, or words while nothing is being worked on. */
 
+const GIVES_UP =
+  /^\W*(?:(?:ok|okay|oh|no|just|well|actually|then|ah)\W+)*(?:forget (?:it|about it|that)|never ?mind|leave it|don't bother|drop it)(?:\W+(?:then|please|thanks|thank you|sorry|i'll (?:call|ring|come by).*))*\W*$/i;
+
 /** Within an errand: an answer, a choice, a change, a question, or something that was not understood. */
 export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: { name: boolean; contact: boolean }): void {
   const { state } = t;
@@ -33,6 +36,14 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     state.status = "closed";
     t.expect("nothing");
     return;
+  }
+  // "Forget it", instead of a name or a number.
+  if (["name", "phone", "email", "service", "length", "day"].includes(state.expects) && GIVES_UP.test(text)) {
+    if ("hold" in task && task.hold && (task.errand === "book" || task.errand === "move")) dropHold(t, task);
+    state.task = null;
+    t.say(task.errand === "move" || task.errand === "cancel" ? "move/kept" : "book/let-go");
+    t.rule("aside/gives-up");
+    return proceed(t);
   }
   if (state.expects === "phone" || state.expects === "email") {
     if (

@@ -216,6 +216,27 @@ describe("what was spoken of", () => {
   });
 });
 
+describe("what is asked of another thing", () => {
+  it("is the same, where nothing else is said", () => {
+    expect(talk("how much is acupuncture", "and the taping").last).toContain("$25");
+    expect(talk("how much is acupuncture", "what about shockwave?").last).toContain("$65");
+    expect(talk("how much is acupuncture", "and can I have the taping on friday").state.task).toMatchObject({ errand: "book", service: "taping" });
+  });
+});
+
+describe("who gives up", () => {
+  it.each([
+    ["cancel my massage", "forget it"],
+    ["I'd like a taping on friday at 9", "oh never mind, thanks"],
+    ["I'd like a taping", "actually, leave it then"],
+  ])("%s, %s", (first, then) => {
+    const t = talk(first, then);
+    expect(t.state.task).toBeNull();
+    expect(t.state.expects).toBe("anything");
+    expect(t.booked).toEqual([]);
+  });
+});
+
 describe("an hour with a few words around it", () => {
   it("is kept until the day is known", () => {
     expect(talk("relaxation massage for an hour please", "10 if you can", "tuesday").last).toContain("Tuesday 2 March at 10:00 am");

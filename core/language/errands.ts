@@ -390,7 +390,7 @@ function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {
 }
 
 const NEW_WISH =
-  /[.!?;:]+\s+|,?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|did|book|cancel|move|tell|please|which|need|have|has|will|reschedule|change|put|sign|add|squeeze|let|give|show|send|explain|remind|find|check|say|get|make|take|keep|remove|drop|scrap|shift|swap|i'd|i'll|i'm|we'd)\b)|,\s+(?=(?:can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|please)\b)/g;
+  /(?<![.!?;:])[.!?;:]+\s+|(?<!\s),?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|did|book|cancel|move|tell|please|which|need|have|has|will|reschedule|change|put|sign|add|squeeze|let|give|show|send|explain|remind|find|check|say|get|make|take|keep|remove|drop|scrap|shift|swap|i'd|i'll|i'm|we'd)\b)|,\s+(?=(?:can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|please)\b)/g;
 
 /** Sentences, and parts joined by a word that lets a new wish begin. */
 export function clauses(text: string): (Clause & { text: string })[] {

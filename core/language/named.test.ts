@@ -33,6 +33,21 @@ describe("a service that is called by everyday words", () => {
   });
 });
 
+describe("a slip of the pen", () => {
+  it.each([
+    ["a coler on friday", "Colour"],
+    ["a shaving lessson", "Shaving lesson"],
+  ])("%s", (text, service) => {
+    expect(slots(text)["service"]).toBe(service);
+  });
+
+  it("is no word of the language that only looks alike", () => {
+    const dentist = setHouse("sixth", "birch");
+    const { rules } = readPublic("my jaw is killing me", { house: dentist, now: epochMinOf(dentist.zone, "2027-03-02T08:30") });
+    expect(rules).not.toContain("service/slip");
+  });
+});
+
 describe("how many come", () => {
   it.each([
     ["three for the razor lesson on thursday", 3],

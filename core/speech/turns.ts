@@ -26,7 +26,7 @@ const PAUSES: Record<Patience, { whole: number; open: number; going: number }> =
 /** From this likelihood of an end on, what was said counts as whole. */
 const WHOLE = 0.3;
 /** Below this likelihood of an end something is still to come, and it is waited for longer. */
-const DANGLING = 0.07;
+const DANGLING = 0.01;
 const DANGLING_MS = 250;
 /** The surer, the sooner. */
 const SURER_MS = 30;

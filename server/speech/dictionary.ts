@@ -57,10 +57,9 @@ export async function dictionaryOf(words: readonly string[], said: ReadonlyMap<s
   }
   const silent: string[] = [];
   const made = await pronounced([...strange, ...[...said.values()].flatMap((as) => as.split(/\s+/))]);
-  const spelt = await spokenAsSpelt(strange);
   for (const word of strange) {
-    const own = [...new Set([made.get(word), spelt.get(word)].filter((p) => p !== undefined))];
-    if (own.length > 0) ways.set(word, own);
+    const phones = made.get(word);
+    if (phones) ways.set(word, [phones]);
     else silent.push(word);
   }
   for (const [word, as] of said) {
@@ -77,34 +76,6 @@ export async function dictionaryOf(words: readonly string[], said: ReadonlyMap<s
 function letterSounds(letter: string, known: ReadonlyMap<string, string[]>): string[] {
   const named = known.get(`${letter}.`) ?? known.get(letter) ?? [];
   return letter === "z" ? [...named, ZED] : named;
-}
-
-/** So many words are spoken at once. */
-const AT_ONCE = 200;
-
-/** How English is read aloud by its letters alone: flite's rules, which were learnt from the recogniser's own dictionary. */
-export async function spokenAsSpelt(words: readonly string[]): Promise<Map<string, string>> {
-  const out = new Map<string, string>();
-  const list = words.filter((w) => /^[a-z]{3,}$/.test(w));
-  for (let i = 0; i < list.length; i += AT_ONCE) {
-    const part = list.slice(i, i + AT_ONCE);
-    const phones = await new Promise<string>((done, fail) => {
-      execFile("flite", ["-voice", "kal16", "-ps", "-t", part.map((w) => `${w}.`).join(" "), "-o", "none"], { maxBuffer: 1 << 24 }, (error, stdout) =>
-        error ? fail(new Error("flite cannot be run", { cause: error })) : done(stdout),
-      );
-    });
-    const spoken = phones
-      .split(/\bpau\b/)
-      .map((p) => p.trim())
-      .filter((p) => p !== "");
-    // One stretch of sounds for each word, or nothing is believed of any.
-    if (spoken.length !== part.length) continue;
-    part.forEach((w, k) => {
-      const own = (spoken[k] as string).toUpperCase().replace(/\bAX\b/g, "AH");
-      if (/^(?:[A-Z]+ )*[A-Z]+$/.test(own)) out.set(w, own);
-    });
-  }
-  return out;
 }
 
 /** How a voice would speak words that no dictionary has: espeak-ng's own rules, in the recogniser's sounds. */

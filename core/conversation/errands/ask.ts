@@ -1,4 +1,5 @@
 import type { Errand } from "../../language/errand.ts";
+import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import { spanText } from "../format.ts";
@@ -14,6 +15,9 @@ import { service, SEEKS } from "./services.ts";
 /** Answers one question from the house; false when the house has nothing that supports an answer. */
 export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
   if ((errand === "ask-price" || errand === "ask-policy") && feeOfThat(t, reading)) return true;
+  // "And the massage?", after a price: nothing but a service is named, and its price is what is asked.
+  const named = ofKind(reading.found, "service").length > 0 && contentOf(reading.masked.replace(/<\w+>/g, " ")).length === 0;
+  if (errand === "ask-price" && named && price(t, reading)) return true;
   if (plainlyWritten(t, errand, reading)) return true;
   switch (errand) {
     case "ask-price":

@@ -4,6 +4,7 @@ import type { House } from "../../house/compile.ts";
 import type { Found } from "../found.ts";
 import { KIN_WORDS, SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
 import { CARDINALS, COMMON, DIGIT_WORDS, MINUTE_WORDS, ORDINALS } from "../packs/en/words.ts";
+import { vectorOf } from "../vectors.ts";
 import { eachMatch, normalise, stem, type Said, type Token } from "../text.ts";
 
 /** The house's own words, made ready for finding. */
@@ -126,8 +127,13 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   for (const i of strange)
     if (!lexicon.telling.has(stems[i] as string))
       for (const w of slipsOf(lexicon, (tokens[i] as Token).text)) slippedAt.set(w, [...(slippedAt.get(w) ?? []), i]);
-  for (const slip of slippedAt.size > 0 ? [false, true] : [false])
-    for (const p of lexicon.phrases) {
+  // Names of several words first, with a slip in one of them too: "a shaving lessson" is no shave.
+  const several = lexicon.phrases.filter((p) => p.words.length > 1);
+  const single = lexicon.phrases.filter((p) => p.words.length === 1);
+  const inTurn = slippedAt.size > 0 ? ([several, several, single, single] as const) : ([several, single] as const);
+  for (const [turn, list] of inTurn.entries())
+    for (const p of list) {
+      const slip = slippedAt.size > 0 && turn % 2 === 1;
       // Without a slip every word of a name must be there at all.
       if (!slip && p.stems.some((w) => !there.has(w))) continue;
       for (const i of slip ? p.words.flatMap((w, k) => (slippedAt.get(w) ?? []).map((i) => i - k)) : (positions.get(p.stems[0] as string) ?? [])) {
@@ -308,7 +314,9 @@ function slipsOf(lexicon: Lexicon, said: string): readonly string[] {
   let of = known.get(said);
   if (of === undefined) {
     const plain = said.length < 4 || COMMON.has(said) || inflected(said);
-    of = plain ? [] : lexicon.words.filter((word) => slipped(said, word));
+    // A word of the language is a slip only of what sounds just like it: "killing" is no "filling".
+    const word = plain || vectorOf(said) === null ? null : sounds(said);
+    of = plain ? [] : lexicon.words.filter((w) => slipped(said, w) && (word === null || sounds(w) === word));
     if (known.size > 20_000) known.clear();
     known.set(said, of);
   }

@@ -136,8 +136,13 @@ function phoneOf(digits: string, plus: boolean, at: Pick<Moment, "house">): { e1
 /** Finds email addresses, written (RFC 5322 dot-atom form) or spoken with "dot" and "at". */
 export function emails(said: Said): Found[] {
   const out: Found[] = [];
-  for (const m of eachMatch(/[a-z0-9!#$%&*+/=?^_{|}~-]+(?:\.[a-z0-9!#$%&*+/=?^_{|}~-]+)*@(?:[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?\.)+[a-z]{2,}/g, said.norm))
-    out.push({ kind: "email", value: m[0], rule: "email/written", start: m.index, end: m.index + m[0].length });
+  // Without its sign, and inside of another word, there is no address: looked for there, a long row of letters would take long.
+  if (said.norm.includes("@"))
+    for (const m of eachMatch(
+      /(?<![a-z0-9!#$%&*+/=?^_{|}~-])[a-z0-9!#$%&*+/=?^_{|}~-]+(?:\.[a-z0-9!#$%&*+/=?^_{|}~-]+)*@(?:[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?\.)+[a-z]{2,}/g,
+      said.norm,
+    ))
+      out.push({ kind: "email", value: m[0], rule: "email/written", start: m.index, end: m.index + m[0].length });
   if (out.length > 0) return out;
   const spoken =
     /(?<![\w'])([a-z0-9]+(?:[._-][a-z0-9]+)*(?: (?:dot|underscore|dash|hyphen) [a-z0-9]+| [a-z0-9](?= ))*) at ((?:[a-z0-9]+(?: (?:dash|hyphen|minus) [a-z0-9]+)* dot )+[a-z]{2,}(?: dot [a-z]{2,})*)\b/.exec(

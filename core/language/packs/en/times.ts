@@ -103,6 +103,9 @@ const UNABLE =
 const greets = (m: RegExpMatchArray, at: Moment): boolean =>
   at.expects === "errand" && /^\W*(?:(?:hi|hello|hey|oh|um+|uh+|good)\W+)*(?:morning|afternoon|evening)\W*(?:there\W*)?$/.test(m.input ?? "");
 
+/** Nobody names just an hour in more characters. */
+const LONGEST_ANSWER = 160;
+
 /** What people put around a bare number that names a time. */
 const AROUND_A_TIME =
   /\b(?:um+|uh+|ok(?:ay)?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|sounds|would|be|for me|me|thanks|thank you|(?:i|we)'(?:ll|d) (?:take|have|like|go for|go with|prefer)|(?:can|could) (?:i|we) (?:have|take)|give me|let me have|book|put me down for|take|it|make|better|perfect|with|slot|one|too|also|again|as well|if|you|can|possible|there is|that)\b/g;
@@ -255,7 +258,8 @@ export const TIME_RULES: TimeRule[] = [
         (/(?:^\W*|\b(?:is|are|would|could|will|was|say) )$/.test(before) &&
           /^ (?:on |this |next )*(?:mon|tues?|wednes|thurs|fri|satur|sun)day\b/.test(m.input.slice(m.index + m[0].length)));
       const waited = waitsFor(at) || (at.expects === "name" && /^\d/.test(said));
-      const alone = (): boolean => `${whole} ${m.input.slice(m.index + m[0].length)}`.replace(AROUND_A_TIME, " ").replace(/[^a-z0-9]+/g, "") === "";
+      const alone = (): boolean =>
+        m.input.length <= LONGEST_ANSWER && `${whole} ${m.input.slice(m.index + m[0].length)}`.replace(AROUND_A_TIME, " ").replace(/[^a-z0-9]+/g, "") === "";
       if (said === "one" && (afterDay || /\b(?:the|that|this)(?: \w+)? $/.test(before))) return null;
       if (afterDay || (waited && alone())) return one("at", said);
       // "Could it be eleven instead".
