@@ -32,7 +32,9 @@ export function lengthTold(service: Service, text: string): number | null {
   if (new Set(clauses.map((c) => c.lengths[0])).size < 2) return null;
   // The service's own name is said of every length.
   const name = new Set((normalise(service.name).norm.match(/[a-z]+/g) ?? []).map(key));
-  const said = new Set((normalise(text).norm.match(/[a-z]+/g) ?? []).map(key).filter((w) => !COMMON.has(w) && !name.has(w) && !own.some((min) => written(min).test(w))));
+  const said = new Set(
+    (normalise(text).norm.match(/[a-z]+/g) ?? []).map(key).filter((w) => !COMMON.has(w) && !name.has(w) && !own.some((min) => written(min).test(w))),
+  );
   const hits = clauses.map((c) => ({
     length: c.lengths[0] as number,
     score: [...said].filter((w) => c.words.has(w) && clauses.every((o) => o.lengths[0] === c.lengths[0] || !o.words.has(w))).length,
