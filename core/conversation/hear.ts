@@ -6,7 +6,7 @@ import { lengthTold } from "../knowledge/lengths.ts";
 import { contentOf } from "../knowledge/search.ts";
 import { keepIdentity } from "./errands/apply.ts";
 import { answer } from "./errands/ask.ts";
-import { fromHandbook, inOwnWords } from "./errands/handbook.ts";
+import { fromHandbook, inOwnWords, SURELY } from "./errands/handbook.ts";
 import { price as priceOf } from "./errands/prices.ts";
 import { yesNoChoices } from "./errands/identity.ts";
 import { EMERGENCY_SOURCE, handOver, messageTaker, slip } from "./errands/message.ts";
@@ -86,7 +86,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   // "Is there somebody I could talk to in French": what is asked besides a person has a line of its own.
   if (errands.length === 1 && errands[0] === "person" && reading.question && !state.task && !WHAT_IT_IS_ABOUT.test(text)) {
     const rest = reading.text.replace(A_PERSON, " ");
-    if (contentOf(rest).length > 0 && fromHandbook(t, reading, SURELY_WRITTEN, rest, true, ["answer", "fact"])) return resume(t);
+    if (contentOf(rest).length > 0 && fromHandbook(t, reading, SURELY, rest, true, ["answer", "fact"])) return resume(t);
   }
   if (
     (errands.includes("person") || callsForPerson(t, reading)) &&
@@ -238,8 +238,6 @@ const A_PERSON =
   /\b(?:real|live|actual|human(?: being)?|persons?|people|someone|somebody|anyone|anybody|staff|operator|agent|manager|desk|reception|talk|speak|chat|put me (?:through|on)|call|ring|phone|robot|machine|computer|bot)\b/gi;
 /** What somebody wants to talk about with a person is not asked of the receptionist. */
 const WHAT_IT_IS_ABOUT = /\b(?:about|regarding|concerning|over|because|with regard)\b/i;
-/** As sure as this, a line goes before handing over to a person. */
-const SURELY_WRITTEN = 0.5;
 
 /** Whether a message names a service, and no day or hour for it, with nothing but a few small words around. */
 const onlyFound = (reading: Reading): boolean =>

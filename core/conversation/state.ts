@@ -64,11 +64,11 @@ export interface ClientState {
   looked?: string;
   match?: "both" | "number-only" | "none";
   card?: CardView;
-  /** Their own word where there is no card. */
   /** Their card was made by a booking in this conversation: they are no less new for it. */
   fresh?: boolean;
   /** Questions that they have answered for an earlier booking in this conversation. */
   told?: string[];
+  /** Their own word where there is no card. */
   saysBefore?: boolean;
   noPhone?: boolean;
   /** The digits of a number that was not whole. */

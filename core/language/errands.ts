@@ -129,8 +129,7 @@ export function judge(
 ): Judged {
   const one = (text: string, plain: string): Single => judgeOne(text, plain, own, open, named);
   const whole = one(masked, bare);
-  const takenBack = TAKEN_BACK.exec(masked);
-  if (parts.length > 1 && !(takenBack && takenBack[1] !== takenBack[2])) {
+  if (parts.length > 1 && withoutTakenBack(masked) === masked) {
     const each = parts.map((p) => ({ from: p.from, to: p.to, masked: p.masked, ...one(p.masked, p.bare) }));
     const grave = each.find((e) => e.read && (e.read.errand === "emergency" || e.read.errand === "refused"));
     // "Book a massage… actually no, cancel it": what is taken back is not done.

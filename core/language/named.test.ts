@@ -27,8 +27,6 @@ describe("a service that is called by everyday words", () => {
   });
 
   it("does not stand where another says the same word", () => {
-    const { rules } = reading("a trim of my beard on friday");
-    expect(rules.filter((r) => r.startsWith("service/"))).toHaveLength(2);
     expect(reading("beard trim on friday").rules.filter((r) => r.startsWith("service/"))).toEqual(["service/name"]);
   });
 });
@@ -52,9 +50,13 @@ describe("how many come", () => {
   it.each([
     ["three for the razor lesson on thursday", 3],
     ["two for your lesson this week", 2],
-    ["my twins would like a cut", 2],
   ])("%s", (text, places) => {
-    expect(slots(text)["places"] ?? reading(text).rules.includes("places/both")).toBe(places === 2 && text.includes("twins") ? true : places);
+    expect(slots(text)["places"]).toBe(places);
+  });
+
+  it("is two for twins, each with a visit of their own where it is no class", () => {
+    expect(reading("my twins would like a cut").rules).toContain("places/both");
+    expect(slots("my twins would like a cut")).not.toHaveProperty("places");
   });
 
   it.each(["put me in at two for the lesson", "quarter to two for the lesson on thursday"])("%s counts nobody", (text) => {
@@ -109,7 +111,13 @@ describe("danger", () => {
   it("is told from what the house treats in general", () => {
     expect(errand("do you treat patients with chest pain")).toBe("ask-service");
   });
-  it.each(["do you treat people, I have chest pain right now", "can you see somebody with chest pain, he is grey", "I have chest pain"])("%s", (text) => {
+  it.each([
+    "do you treat people, I have chest pain right now",
+    "can you see somebody with chest pain, he is grey",
+    "can you help someone with chest pain",
+    "do you help people with chest pain, I need it",
+    "I have chest pain",
+  ])("%s", (text) => {
     expect(errand(text)).toBe("emergency");
   });
 });

@@ -291,7 +291,7 @@ function isQuestion(said: Said): boolean {
 
 /** "Do you treat people after a stroke" asks what the house does, and tells of nobody who is in danger. */
 const IN_GENERAL =
-  /^(?:(?:hi|hello|hey|and|also|um+) )*(?:do|does|can|could|would|will|have) (?:you|anyone|anybody|somebody|someone|any of you|your \w+|the \w+) (?:ever |also |all )?(?:treat|see|help|take|accept|work with|do|look after|worked with|treated|deal with)(?: with)? (?:people|patients|clients|anyone|anybody|someone|somebody|those|folks|cases)\b(?!.*\b(?:now|right now|just|my|i'm|i am|he|she|he's|she's|him|her|me|today|minutes?)\b)/;
+  /^(?:(?:hi|hello|hey|and|also|um+) )*(?:do|does|have) (?:you|anyone|anybody|any of you|your \w+|the \w+) (?:ever |also |all )?(?:treat|see|help|take|accept|work with|look after|worked with|treated|deal with)(?: with)? (?:people|patients|clients|those|folks|cases)\b(?!.*\b(?:now|just|my|i'm|i am|i|he|she|he's|she's|him|her|me|we|us|today|minutes?|quick\w*|urgent\w*)\b)/;
 
 function isEmergency(said: Said, context: ReadContext): boolean {
   const e = context.house.emergency;

@@ -42,9 +42,9 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     // "I'm at work on Thursday, so could we do my nails on Saturday": what is asked for after a day was told is the wish.
     const wish = TURNS_TO_WISH.exec(clause);
     const turned = wish !== null && (previous !== undefined || CANT.test(clause.slice(0, wish.index)));
-    // "Add half an hour to my massage on Wednesday": what is to be longer stands where it stands.
     // "I can't get there before nine" tells of no appointment.
     if (f.rule === "time/not-before") given.set(f, "new");
+    // "Add half an hour to my massage on Wednesday": what is to be longer stands where it stands.
     else if (/^'s\b/.test(follow) || (resized && /\b(?:my|our)\s[^.;?!]*$/.test(clause))) given.set(f, "old");
     else if (turned && !parts.some((g) => g.start > f.end && g.kind === f.kind) && !/\b(?:from|instead of|rather than)\s+(?:\w+\s+){0,2}$/.test(lead))
       given.set(f, "new");

@@ -199,10 +199,12 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/relative",
     pattern: new RegExp(
-      `\\b(?:on )?the (?:(day|week)|(${WEEKDAY})) (after|before)(?: that)?(?! (?:tomorrow|next|the|<|my|lunch|work|\\d|${WEEKDAY}|${MONTH}))(?=\\W|$)|\\bthe same (day)\\b|\\bthat same (day)\\b|\\bthe following (?:(day|week)|(${WEEKDAY}))\\b|\\b(?:to|on|for|until|till) the next (day|week)\\b|(?<=^\\W*(?:(?:ok|okay|then|maybe|so|how about|what about)\\W+)*)(?:the )?next (day)(?=\\W*$|,? (?:at )?(?:the )?same\\b)`,
+      `\\b(?:on )?the (?:(day|week)|(${WEEKDAY})) (after|before)(?: that)?(?! (?:tomorrow|next|the|<|my|lunch|work|\\d|${WEEKDAY}|${MONTH}))(?=\\W|$)|\\bthe same (day)\\b|\\bthat same (day)\\b|\\bthe following (?:(day|week)|(${WEEKDAY}))\\b|\\b(?:to|on|for|until|till) the next (day|week)\\b|\\b(?:the )?next (day)(?=\\W*$|,? (?:at )?(?:the )?same\\b)`,
       "g",
     ),
     value: (m) => {
+      // By itself or before "the same time", where nothing else is said before it.
+      if (m[9] && !/^\W*(?:(?:ok|okay|then|maybe|so|how about|what about)\W+)*$/.test(m.input.slice(0, m.index))) return null;
       if (m[4] || m[5]) return { value: { kind: "relative", byDays: 0 } };
       if (m[6] || m[7]) return { value: { kind: "relative", ...(m[7] ? { weekday: wd(m[7]) } : {}), byDays: m[6] === "day" ? 1 : 7 } };
       if (m[8] || m[9]) return { value: { kind: "relative", byDays: m[8] === "week" ? 7 : 1 } };
