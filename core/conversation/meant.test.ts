@@ -30,6 +30,19 @@ describe("who is meant", () => {
   });
 });
 
+describe("which visit is meant", () => {
+  const TWO = "Pavel Novotny, 902 555 0127";
+  it("is not told by a yes where there are two", () => {
+    const t = talk(`I'd like to cancel an appointment. ${TWO}`, "yes");
+    expect(t.state.expects).toBe("which-appointment");
+    expect([t.was("a-pavel-one"), t.was("a-pavel-two")]).toEqual([expect.stringContaining("booked"), expect.stringContaining("booked")]);
+  });
+  it("is told by its place in what was read out", () => {
+    expect(talk(`I want to move my visit. ${TWO}`, "the second").state.task).toMatchObject({ appointment: { id: "a-pavel-two" } });
+    expect(talk(`I want to move my visit. ${TWO}`, "the earlier one").state.task).toMatchObject({ appointment: { id: "a-pavel-one" } });
+  });
+});
+
 describe("which day is meant", () => {
   it("is told by its number where two were named", () => {
     expect(talk("taping next wednesday with maren at 9", "the third").last).toContain("Wednesday 3 March at 9:00 am");

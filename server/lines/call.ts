@@ -7,7 +7,7 @@ import { keys, noKey, type KeyState } from "@gentian/core/speech/dtmf";
 import { endSure, type Endings } from "@gentian/core/speech/endings";
 import type { SpokenTurn } from "@gentian/core/speech/kept";
 import { keyed } from "@gentian/core/speech/keyed";
-import { lineNoise, quietLine, type Noise, type NoiseState } from "@gentian/core/speech/noise";
+import { lineNoise, quietLine, type NoiseState } from "@gentian/core/speech/noise";
 import { PHRASES } from "@gentian/core/speech/packs/en/phrases";
 import { earFor, type Ear as EarName } from "@gentian/core/speech/sentences";
 import { FRAME, FRAME_MS, type Samples } from "@gentian/core/speech/sound";
@@ -43,8 +43,8 @@ export interface Talker {
 
 /** What hears the caller: a recogniser's process, or what stands in for it. */
 export interface Hearing {
-  /** How noisy the line has become. */
-  suit(noise: Noise): void;
+  /** Whether the line has become noisy. */
+  noisy(is: boolean): void;
   begin(model: string): void;
   hear(samples: Samples): void;
   soFar(): Promise<HeardWord[]>;
@@ -197,10 +197,10 @@ export class Call {
     this.nowMs += FRAME_MS;
     if (this.#other) return this.#throughTo(heard);
     this.#room = activity(this.#room, heard);
-    const { noise } = this.#noise;
+    const { noisy } = this.#noise;
     const { last, room } = this.#room.wide;
     this.#noise = lineNoise(this.#noise, { levelDb: last.at(-1) ?? room, roomDb: room, sounding: this.#room.sounding });
-    if (this.#noise.noise !== noise) this.options.ear.suit(this.#noise.noise);
+    if (this.#noise.noisy !== noisy) this.options.ear.noisy(this.#noise.noisy);
     const pressed = keys(this.#keys, heard);
     this.#keys = pressed.state;
     if (pressed.pressed !== null) this.#press(pressed.pressed);

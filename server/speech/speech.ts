@@ -2,15 +2,14 @@ import { fork, type ChildProcess } from "node:child_process";
 import { existsSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import type { House } from "@gentian/core/house/compile";
-import type { Noise } from "@gentian/core/speech/noise";
 import type { Samples } from "@gentian/core/speech/sound";
 import { Ear } from "./ear.ts";
 import { modelAt, modelKey, type Model } from "./models.ts";
 import { GENERAL_DICTIONARY } from "./dictionary.ts";
 import { Voices } from "./voices.ts";
-import type { EarFiles, Heard, HeardWord } from "./ear.ts";
+import type { Heard, HeardWord } from "./ear.ts";
 import type { ToMake } from "./models.worker.ts";
-import { noisyAcoustics } from "./noise.ts";
+import { Denoiser } from "./denoiser.ts";
 import type { Hearing } from "../lines/call.ts";
 
 /** So many ears are kept ready for a house that is called. */
@@ -21,13 +20,13 @@ const MOST_HOUSES = 4;
 /** Hearing and speaking for all the calls of this process: models made when they are needed, ears started ahead. */
 export class Speech {
   readonly voices = new Voices();
+  readonly #denoiser = new Denoiser();
   readonly #making = new Map<string, Promise<Model>>();
   readonly #ready = new Map<string, Ear[]>();
   /** The last model that was made for a house: better than none while a newer one is made. */
   readonly #last = new Map<string, Model>();
   readonly #borrowed = new Set<Ear>();
   readonly #workers = new Set<ChildProcess>();
-  #noisy = false;
   #closed = false;
 
   /** `folder` keeps the models, the same from start to start. */
@@ -69,13 +68,6 @@ export class Speech {
     return model;
   }
 
-  /** Lines are noisy now and then: what hears them is made once, while nobody waits for it. */
-  async #makeNoisy(): Promise<void> {
-    if (this.#noisy || noisyAcoustics(this.folder)) return;
-    this.#noisy = true;
-    await this.#inWorker({ folder: this.folder, noisy: true }).catch(() => undefined);
-  }
-
   #inWorker(what: ToMake): Promise<{ model?: Model }> {
     return new Promise((done, fail) => {
       const worker = fork(fileURLToPath(new URL("./models.worker.ts", import.meta.url)), [], { execArgv: ["--import", "tsx"] });
@@ -101,7 +93,6 @@ export class Speech {
     this.#ready.delete(model.key);
     this.#ready.set(model.key, list);
     for (let i = list.filter((e) => e.alive).length; i < READY; i++) list.push(new Ear(model.files));
-    void this.#makeNoisy();
     for (const [key, ears] of this.#ready) {
       if (this.#ready.size <= MOST_HOUSES) break;
       for (const e of ears) e.close();
@@ -112,8 +103,9 @@ export class Speech {
   /** An ear for one call. When its process dies another takes its place, and what was being said is lost. */
   borrow(model: Model): BorrowedEar {
     return new BorrowedEar(
-      (noise) => (noise === "none" ? this.#take(model) : this.#takeNoisy(model, noise)),
+      () => this.#take(model),
       (e) => this.#giveBack(model, e),
+      this.#denoiser,
     );
   }
 
@@ -126,16 +118,10 @@ export class Speech {
     return ear;
   }
 
-  #takeNoisy(model: Model, noise: Exclude<Noise, "none">): Ear {
-    const ear = new Ear(filesAt(model, noisyAcoustics(this.folder)?.[noise]));
-    this.#borrowed.add(ear);
-    return ear;
-  }
-
   #giveBack(model: Model, ear: Ear): void {
     this.#borrowed.delete(ear);
     const list = this.#ready.get(model.key);
-    if (ear.alive && ear.files === model.files && list && list.length < READY && !this.#closed) list.push(ear);
+    if (ear.alive && list && list.length < READY && !this.#closed) list.push(ear);
     else ear.close();
   }
 
@@ -144,33 +130,31 @@ export class Speech {
     for (const list of this.#ready.values()) for (const e of list) e.close();
     for (const e of this.#borrowed) e.close();
     for (const w of this.#workers) w.kill();
+    this.#denoiser.close();
   }
 }
 
-/** An ear's files with another acoustic model, where there is one. */
-export const filesAt = (model: Model, acoustic: string | undefined): EarFiles => (acoustic ? { ...model.files, acoustic } : model.files);
-
-/** An ear that outlives its process, and that is changed for one that suits the line's noise. */
+/** An ear that outlives its process, and that hears a noisy line with its noise taken out. */
 export class BorrowedEar implements Hearing {
-  #noise: Noise = "none";
   #ear: Ear;
-  /** The one that suits the line better, as soon as it is ready. */
-  #coming: Ear | null = null;
+  #line: ReturnType<Denoiser["line"]> | null = null;
+  /** What is done in its turn while sound is with the denoiser. */
+  #turn: Promise<unknown> = Promise.resolve();
+  #waiting = 0;
 
   constructor(
-    readonly take: (noise: Noise) => Ear,
+    readonly take: () => Ear,
     readonly giveBack: (ear: Ear) => void,
+    readonly denoiser: Pick<Denoiser, "line">,
   ) {
     this.#ear = this.#fresh();
   }
 
   #fresh(): Ear {
-    const ear = this.take(this.#noise);
+    const ear = this.take();
     ear.onDeath = () => {
       this.giveBack(ear);
       if (this.#ear === ear) this.#ear = this.#fresh();
-      // One that dies before its turn is not waited for; the one that hears goes on.
-      else if (this.#coming === ear) this.#coming = null;
     };
     return ear;
   }
@@ -178,43 +162,52 @@ export class BorrowedEar implements Hearing {
   get ready(): Promise<void> {
     return this.#ear.ready;
   }
-  /** Kept when the ear that is to come is ready, or there is none. */
-  get settled(): Promise<void> {
-    return this.#coming ? this.#coming.ready.catch(() => undefined) : Promise.resolve();
+  /** Kept when everything that was said has reached the ear. */
+  get settled(): Promise<unknown> {
+    return this.#turn;
   }
   get pid(): number | undefined {
     return this.#ear.pid;
   }
 
-  suit(noise: Noise): void {
-    if (noise === this.#noise) return;
-    this.#noise = noise;
-    if (this.#coming) this.giveBack(this.#coming);
-    this.#coming = this.#fresh();
+  noisy(is: boolean): void {
+    if (is === (this.#line !== null)) return;
+    this.#line?.gone();
+    this.#line = is ? this.denoiser.line() : null;
+  }
+
+  /** Does it now, or after what was asked before it and `first` are done. */
+  async #inTurn<T>(act: () => T | Promise<T>, first?: Promise<void>): Promise<T> {
+    if (!first && this.#waiting === 0) return act();
+    this.#waiting++;
+    const done = this.#turn
+      .then(() => first)
+      .then(() => {
+        this.#waiting--;
+        // What it gives may take long, and what comes after it does not wait for that.
+        return { given: act() };
+      });
+    this.#turn = done.catch(() => undefined);
+    return done.then(({ given }) => given);
   }
 
   begin(model: string): void {
-    // Between utterances, so that nothing that was said is lost.
-    if (this.#coming?.awake) {
-      const before = this.#ear;
-      before.onDeath = () => undefined;
-      this.#ear = this.#coming;
-      this.#coming = null;
-      this.giveBack(before);
-    }
-    this.#ear.begin(model);
+    void this.#inTurn(() => this.#ear.begin(model));
   }
-  hear = (samples: Samples): void => this.#ear.hear(samples);
-  soFar = (): Promise<HeardWord[]> => this.#ear.soFar();
-  end = (): Promise<Heard> => this.#ear.end();
-  letGo = (): void => this.#ear.letGo();
+  hear(samples: Samples): void {
+    let heard = samples;
+    const cleared = this.#line?.clear(samples).then((c) => void (heard = c));
+    void this.#inTurn(() => this.#ear.hear(heard), cleared);
+  }
+  soFar = (): Promise<HeardWord[]> => this.#inTurn(() => this.#ear.soFar());
+  end = (): Promise<Heard> => this.#inTurn(() => this.#ear.end());
+  letGo(): void {
+    void this.#inTurn(() => this.#ear.letGo());
+  }
 
   close(): void {
-    for (const ear of [this.#ear, this.#coming]) {
-      if (!ear) continue;
-      ear.onDeath = () => undefined;
-      this.giveBack(ear);
-    }
-    this.#coming = null;
+    this.#line?.gone();
+    this.#ear.onDeath = () => undefined;
+    this.giveBack(this.#ear);
   }
 }
