@@ -395,8 +395,8 @@ export class Caller {
   }
 
   /**
-   * Whoever wants to cancel and is asked when to come, who is told of another service, or that it is not known what they
-   * speak of, was misunderstood: they say again what they want.
+   * Whoever wants to cancel and is asked when to come, who wants to move a visit and is asked whether one may be booked, who
+   * is told of another service, or that it is not known what they speak of, was misunderstood: they say again what they want.
    */
   #notThat(said: Said): string | null {
     const { aim } = this.facts;
@@ -409,13 +409,14 @@ export class Caller {
       this.asked.delete(said.expects);
       return this.#way("instead", { new: `the ${this.#serviceWords()}` });
     }
-    if (aim !== "cancel" && aim !== "ask") return null;
+    if (aim === "book") return null;
     const booking = ["service", "length", "staff", "day", "time", "slot"].includes(said.expects) && aim === "cancel";
-    const agreeing = said.expects === "go-ahead" && /\b(?:book|reserve)\b/i.test(said.text) && !/\bcancel/i.test(said.text);
+    const agreeing = said.expects === "go-ahead" && /\b(?:book|reserve)\b/i.test(said.text) && !/\b(?:cancel|mov(?:e|ing))\b/i.test(said.text);
     if ((!booking && !agreeing) || this.#refusals++ > 4) return null;
     this.asides++;
     this.asked.delete(said.expects);
     if (aim === "ask") return this.#way("no");
+    if (aim === "move") return `${this.#way("no")}. ${this.#wish()}`;
     return `${this.#way("no")}. ${this.#way("cancel", { which: this.#ownWords().which })}`;
   }
 

@@ -37,6 +37,27 @@ describe("which visit is meant", () => {
     expect(t.state.expects).toBe("which-appointment");
     expect([t.was("a-pavel-one"), t.was("a-pavel-two")]).toEqual([expect.stringContaining("booked"), expect.stringContaining("booked")]);
   });
+  it("is found first where nothing is said of what is to be done with it", () => {
+    for (const first of ["it's about my thursday acupuncture", "our acupuncture please", "hello, this is about my appointment on thursday"]) {
+      const t = talk(first, TWO);
+      expect(t.each[0]).toMatch(/name/i);
+      expect(t.last).toContain("acupuncture with Priya on Thursday 4 March at 10:00 am");
+      expect(t.last).not.toContain("12 March");
+      expect([t.booked, t.was("a-pavel-one")]).toEqual([[], expect.stringContaining("booked")]);
+    }
+  });
+  it("is the one that was told of, for what is wished next and not for long", () => {
+    const moved = talk("it's about my thursday acupuncture", TWO, "could it be on tuesday at 2 instead");
+    expect(moved.state.task).toMatchObject({ errand: "move", appointment: { id: "a-pavel-one" } });
+    expect(talk("it's about my thursday acupuncture", TWO, "please cancel it", "yes").was("a-pavel-one")).toContain("cancelled");
+    expect(talk("it's about my acupuncture", TWO, "taping tomorrow at 9", "no, leave it", "please cancel my appointment").state.expects).toBe(
+      "which-appointment",
+    );
+  });
+  it("is a new one where it is wished for, and where what is ours is no visit", () => {
+    expect(talk("I'd like my usual acupuncture on tuesday").state.task).toMatchObject({ errand: "book" });
+    expect(talk("acupuncture for my knee").state.task).toMatchObject({ errand: "book" });
+  });
   it("is told by its place in what was read out", () => {
     expect(talk(`I want to move my visit. ${TWO}`, "the second").state.task).toMatchObject({ appointment: { id: "a-pavel-two" } });
     expect(talk(`I want to move my visit. ${TWO}`, "the earlier one").state.task).toMatchObject({ appointment: { id: "a-pavel-one" } });

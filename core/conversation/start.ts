@@ -235,6 +235,7 @@ export function begin(t: Turn, task: Task): void {
     delete state.askedDays;
     delete state.askedLength;
   }
+  if (task.errand !== "move" && task.errand !== "cancel") delete state.toldOf;
   if (state.task) {
     if (state.task.errand === "book") dropHold(t, state.task);
     if (state.task.errand !== "message") state.later.push(state.task);

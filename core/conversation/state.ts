@@ -253,6 +253,8 @@ export interface State {
   outcomes: Outcome[];
   /** The last service spoken of, for "how long is it". */
   topic?: string;
+  /** The only appointment that was told of just now: "it", for what is wished next. */
+  toldOf?: string;
   /** Several services spoken of at once, where it is open which is meant. */
   topics?: string[];
   /** A question that waits for a service to be named. */

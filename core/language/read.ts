@@ -105,6 +105,8 @@ export function read(text: string, context: ReadContext): Reading {
   const compared = judged.errands.length === 1 && judged.errands[0]?.errand === "ask-price" && judged.errands[0].sure >= 0.7 && /\b(?:or|than)\b/.test(masked);
   const limit = (compared ? null : named) ?? (judged.subject && judged.errands.some((e) => e.errand === "refused") ? limitOn(judged.subject, context) : null);
   const errands = judged.errands.filter((e) => e.errand !== "refused" || limit !== null);
+  if (limit === null && ownVisit(said, found, context))
+    errands.splice(0, errands.length, { errand: "ask-mine", rule: "errand/ask-mine/own-visit", at: 0, sure: 0.5 });
   // "Ok, book me in" opens with a word of agreement and agrees to nothing.
   if (errands.some((e) => e.errand !== "thanks-bye"))
     found = found.filter((f) => !(f.kind === "yes" && f.value && WEAK_YES.test(said.norm.slice(f.start, f.end).trim())));
@@ -167,6 +169,24 @@ function changesOwn(said: Said, found: readonly Found[], context: ReadContext): 
     found.some((f) => (f.kind === "service" || f.kind === "staff") && f.start > have.index) || /\b(?:appointment|visit|booking|booked|scheduled)\b/.test(after);
   const measured = found.some((f) => f.kind === "shift" && (f.value === "earlier" || f.value === "later"));
   return ours && (measured || /\b(?:make|change|switch|swap) (?:it|that)\b/.test(after));
+}
+/** What is said around a visit that somebody has, and tells nothing of what is to be done with it. */
+const AROUND_OWN = new Set(
+  "hi hello hey good morning afternoon evening er um so yes it its it's this is i'm i am calling ringing writing about regarding concerning re with my our the at on for please thanks next last first other".split(
+    " ",
+  ),
+);
+const OF_VISITS = new Set<Found["kind"]>(["service", "staff", "day", "time", "length"]);
+const VISIT = /^(?:appointment|visit|booking|slot|session)s?$/;
+
+/** "My acupuncture", "it's about our appointment on Thursday": which one it is is found first, and then what is wished. */
+function ownVisit(said: Said, found: readonly Found[], context: ReadContext): boolean {
+  if (context.errand !== undefined || (context.expects !== undefined && context.expects !== "errand" && context.expects !== "anything")) return false;
+  const words = [...said.norm.matchAll(/[a-z']+/g)]
+    .filter((w) => !found.some((f) => OF_VISITS.has(f.kind) && w.index >= f.start && w.index < f.end))
+    .map((w) => w[0]);
+  const named = found.some((f) => f.kind === "service" && f.value.length === 1 && f.rule === "service/name") || words.some((w) => VISIT.test(w));
+  return named && words.some((w) => w === "my" || w === "our") && words.every((w) => AROUND_OWN.has(w) || VISIT.test(w));
 }
 const OWN_CHANGED = (e: ErrandRead): ErrandRead => ({ ...e, errand: "move", rule: "errand/move/changes-own" });
 

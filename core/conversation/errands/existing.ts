@@ -68,6 +68,13 @@ function settle(t: Turn, task: MoveTask | CancelTask): AppointmentView | null {
     task.appointment = fresh;
     return fresh;
   }
+  // "It's about my acupuncture" – "you have …" – "can we make it Friday": what was told of is meant.
+  const told = Object.keys(task.old).length === 0 ? coming.find((a) => a.id === t.state.toldOf) : undefined;
+  delete t.state.toldOf;
+  if (told) {
+    task.appointment = told;
+    return told;
+  }
   const picked = oneOf(fit.length > 0 ? fit : coming, task.old.pick);
   const found = picked ? [picked] : fit;
   const only = found[0];
@@ -257,6 +264,7 @@ export function nextMine(t: Turn, task: MineTask): void {
   const all = t.state.appointments;
   const found = fitting(t, all, task.old);
   const list = found.length > 0 ? found : all;
+  if (found.length === 1) t.state.toldOf = (found[0] as AppointmentView).id;
   if (list.length === 0) t.say("find/none-coming");
   else
     t.say("mine/list", {
