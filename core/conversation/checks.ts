@@ -2,7 +2,7 @@ import { ofKind } from "../language/found.ts";
 import { type Reading } from "../language/read.ts";
 import { applyToBook } from "./errands/apply.ts";
 import { contextOf } from "./context.ts";
-import { wishIn } from "./goahead.ts";
+import { isAsk, wishIn } from "./goahead.ts";
 import { proceed } from "./proceed.ts";
 import { reopen } from "./start.ts";
 import { type Turn } from "./turn.ts";
@@ -12,6 +12,11 @@ export function checks(t: Turn, reading: Reading, contact: boolean): boolean {
   const { state } = t;
   if (state.expects !== "phone-check" && state.expects !== "email-check" && state.expects !== "name-check") return false;
   const yes = ofKind(reading.found, "yes")[0]?.value;
+  // "Hang on, what do you charge if I cancel": the question is answered, and what was read back is asked again.
+  if (!yes && !contact && reading.question && reading.errands.some((e) => isAsk(e.errand))) {
+    if (state.task && "numberAsked" in state.task) delete state.task.numberAsked;
+    return false;
+  }
   if (state.expects === "name-check" && nameChecked(t, reading, yes)) return true;
   if (contact) {
     if (yes && !ofKind(reading.found, "phone-end").length) state.client.confirmed = true;

@@ -46,6 +46,20 @@ describe("which visit is meant", () => {
       expect([t.booked, t.was("a-pavel-one")]).toEqual([[], expect.stringContaining("booked")]);
     }
   });
+  it("is found beside who they are, whatever greets", () => {
+    const t = talk("yeah hiya it's Pavel Novotny, 902 555 0127, about my visits");
+    expect(t.last).toMatch(/acupuncture with Priya.* and sports massage with Joaquim/s);
+    expect(t.slips).toEqual([]);
+  });
+  it("is nothing that a word of doing stands beside", () => {
+    expect(talk("stop my booking for thursday please", TWO).state.task).toMatchObject({ errand: "cancel" });
+  });
+  it("is still looked for after a question in the middle of it", () => {
+    const t = talk("I'd like to cancel my appointment. Pavel Novotny", "902 555 0128", "hang on, is there a fee for cancelling");
+    expect(t.last).toMatch(/half the price.*902 555 0128.*right\?/s);
+    expect(t.state.expects).toBe("phone-check");
+    expect(t.slips).toEqual([]);
+  });
   it("is the one that was told of, for what is wished next and not for long", () => {
     const moved = talk("it's about my thursday acupuncture", TWO, "could it be on tuesday at 2 instead");
     expect(moved.state.task).toMatchObject({ errand: "move", appointment: { id: "a-pavel-one" } });

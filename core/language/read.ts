@@ -172,11 +172,11 @@ function changesOwn(said: Said, found: readonly Found[], context: ReadContext): 
 }
 /** What is said around a visit that somebody has, and tells nothing of what is to be done with it. */
 const AROUND_OWN = new Set(
-  "hi hello hey good morning afternoon evening er um so yes it its it's this is i'm i am calling ringing writing about regarding concerning re with my our the at on for please thanks next last first other".split(
+  "hi hiya hello hey good morning afternoon evening er um so well yes yeah it its it's this is i'm i am calling ringing writing about regarding concerning re with my our the at on for please thanks next last first other".split(
     " ",
   ),
 );
-const OF_VISITS = new Set<Found["kind"]>(["service", "staff", "day", "time", "length"]);
+const OF_VISITS = new Set<Found["kind"]>(["service", "staff", "day", "time", "length", "name", "phone", "email"]);
 const VISIT = /^(?:appointment|visit|booking|slot|session)s?$/;
 
 /** "My acupuncture", "it's about our appointment on Thursday": which one it is is found first, and then what is wished. */
