@@ -117,6 +117,15 @@ describe("who has only a complaint", () => {
     expect(talk("my shoulder aches all the time, what could you do for me", "yes please").state.expects).toBe("day");
   });
 
+  it("and asks for the price is told what one begins with and what that costs, and may go on from there", () => {
+    const t = talk("I must have my knee seen to, how much would that be", "alright, wednesday");
+    expect(t.each[0]).toMatch(/begin.* with a physiotherapy assessment.*\$110/s);
+    expect(t.state.task).toMatchObject({ errand: "book", service: "assessment" });
+    expect(talk("how much would that be").last).toMatch(/which service/i);
+    expect(held("hollow", "web", "my knee is sore, how much would that be").last).toMatch(/which service/i);
+    expect(talk("my knee is sore, how much is taping").last).not.toContain("begin");
+  });
+
   it("and does not want that is asked what they want", () => {
     const t = talk("i need an appointment, my knee hurts", "no");
     expect(t.state).toMatchObject({ expects: "service", task: { errand: "book" } });

@@ -89,6 +89,8 @@ describe("times said in less usual ways", () => {
     ["half too on thursday", { date: "2027-03-04", time: "14:30" }],
     ["15h on friday", { date: "2027-03-05", time: "15:00" }],
     ["not too early, from ten", { time_from: "10:00" }],
+    ["on wednesday, only not first thing", { date: "2027-03-03", time_from: "10:00" }],
+    ["wednesday, just not the last thing", { date: "2027-03-03", time_to: "17:00" }],
   ])("%s", (text, wanted) => {
     expect(slots(text)).toMatchObject(wanted);
   });

@@ -1,9 +1,11 @@
+import { complains } from "../../language/features.ts";
 import { ofKind } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import { lengthText, moneyText, serviceText } from "../format.ts";
 import { serviceSource } from "../sources.ts";
 import { joinVals, val, type Turn } from "../turn.ts";
 import { SURELY, fromHandbook, spoken } from "./handbook.ts";
+import { firstOfAll } from "./services.ts";
 
 export const SPEAKS_OF_MONEY =
   /how much|\b(?:cost|price|pric|charge|fee|rate|pay|paid|expensive|dear|cheap|free|money|dollar|buck|euro|pound|set me back|run me|damage|quote|extra|included|more than|less than|owe|worth|tax|total|altogether)|[$€£]/i;
@@ -13,10 +15,14 @@ export const OF_MONEY = /\b(?:expensive|dear|pricey|costly|cheap|cost|price|char
 export function price(t: Turn, reading: Reading): boolean {
   const { house } = t;
   if (extreme(t, reading) || priceList(t, reading)) return true;
-  const list = spoken(t, reading);
+  const about = spoken(t, reading);
   // "How much is a voucher" asks for something else than a service: what is left without the price words tells.
   const rest = reading.text.replace(/\b(?:how much|what|cost|costs|price|prices|pay|charge|fee|does|is|it|that|the|do|and|much|expensive)\b/gi, " ");
   if (ofKind(reading.found, "service").length === 0 && /\w{3}/.test(rest) && fromHandbook(t, reading, SURELY, rest)) return true;
+  // "My shoulder needs seeing to, what would that cost": that is what one begins with.
+  const first = about.length === 0 && complains(reading.said) ? firstOfAll(t) : undefined;
+  if (first !== undefined) t.say("ask/begins-with", { service: val(`a ${serviceText(house, first)}`, serviceSource(house, first)) });
+  const list = first === undefined ? about : [first];
   if (list.length === 0) {
     t.say("ask/price-which");
     t.state.asking = "ask-price";

@@ -216,12 +216,17 @@ function classTimes(t: Turn, id: string): boolean {
   return true;
 }
 
-/** Whoever has a complaint and seeks help begins with what the house has everybody begin with, where there is one such. */
+/** The service that the house has everybody begin with, where there is one such. */
+export function firstOfAll(t: Turn): string | undefined {
+  const [first, other] = new Set(t.house.handbook.services.flatMap((s) => (s.after ? [s.after] : [])));
+  return other === undefined ? first : undefined;
+}
+
+/** Whoever has a complaint and seeks help begins with what the house has everybody begin with. */
 export function startWith(t: Turn, task: BookTask): boolean {
-  const firsts = [...new Set(t.house.handbook.services.flatMap((s) => (s.after ? [s.after] : [])))];
-  const [first] = firsts;
+  const first = firstOfAll(t);
   const s = first === undefined ? undefined : t.house.services.get(first);
-  if (!s || firsts.length !== 1 || first === undefined) return false;
+  if (!s || first === undefined) return false;
   const source = serviceSource(t.house, first);
   t.say("ask/start-with", {
     service: val(`a ${serviceText(t.house, first)}`, source),

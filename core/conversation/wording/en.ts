@@ -145,6 +145,7 @@ export const EN = {
   "ask/services": ["We offer {list}."],
   "ask/which-of-these": ["Which would you like?", "Which of them would it be?"],
   "ask/fee-of-that": ["{fee}"],
+  "ask/begins-with": ["For that one begins with {service}.", "That would begin with {service}."],
   "ask/start-with": ["For that one begins with {service}: {about} Shall I look for a time?"],
   "ask/class-times": ["{service} is on {list}."],
   "ask/it-is-with": ["That one is with {staff}.", "It would be with {staff}."],

@@ -315,11 +315,12 @@ export const TIME_RULES: TimeRule[] = [
   },
   {
     name: "time/not-part",
-    pattern: /\b(?:any ?time )?(?:but )?not (?:in the |too )?(?:(mornings?|early)|(afternoons?)|(evenings?|late))\b/g,
+    pattern:
+      /\b(?:any ?time )?(?:but )?not (?:in the |too |(?:at )?the )?(?:(mornings?|early|(?:very )?first thing(?: in the morning)?|(?:start|beginning) of the day)|(afternoons?)|(evenings?|late|(?:very )?last thing|end of the day))\b/g,
     value: (m) => ({
       value: m[1]
         ? // Not too early is no rule against the morning.
-          { kind: "span", fromMin: m[1] === "early" ? 600 : 720, name: "not-morning" }
+          { kind: "span", fromMin: m[1].startsWith("morning") ? 720 : 600, name: "not-morning" }
         : m[2]
           ? { kind: "span", toMin: 720, name: "not-afternoon" }
           : { kind: "span", toMin: 1020, name: "not-evening" },
