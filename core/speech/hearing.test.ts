@@ -11,7 +11,7 @@ import { EARS, earFor, sentences } from "./sentences.ts";
 import { END, Trigrams } from "./trigrams.ts";
 import { addsNothing, namesOnCards, understood, type SureWord } from "./understood.ts";
 import { wordsOf } from "./words.ts";
-import { nameWords, written } from "./written.ts";
+import { nameWords, noughtsForNo, written } from "./written.ts";
 import { epochMinOf } from "../time/zone.ts";
 
 const house = demoHouse();
@@ -203,6 +203,21 @@ describe("what was heard, written for reading", () => {
     const heard = { words: [word("who", 0.7), word("sir", 0.7)], others: ["thursday", "who sir"] };
     expect(understood(house, NOW, "day", heard)).toMatchObject({ is: "said", text: "thursday" });
     expect(understood(house, NOW, "errand", heard)).toMatchObject({ is: "said", text: "who sir" });
+  });
+
+  it("takes a no at the end of a number that is a digit short for the nought that sounds like it", () => {
+    const heard = (text: string) => ({ words: text.split(" ").map((w) => word(w, 0.8)), others: [] });
+    const said = (text: string, expects: "phone" | "errand" = "phone"): string => {
+      const u = understood(house, NOW, expects, heard(text));
+      return u.is === "nothing" ? "" : u.text;
+    };
+    expect(said("it's nine oh two five five five oh one two no that's my cell")).toContain("9025550120");
+    // Where the number is whole, where it is put right, and where none is waited for, it is a no.
+    expect(said("nine oh two five five five oh one two four no sorry")).toContain("9025550124 no");
+    expect(said("nine oh two five five five oh one two no three")).not.toContain("9025550120");
+    expect(said("no")).toBe("no");
+    expect(said("nine oh two five five five oh one two no thanks", "errand")).not.toContain("0120");
+    expect(noughtsForNo("one two three".split(" "))).toBeNull();
   });
 
   it("takes letters for a name that people have, and once that was refused for what they are", () => {

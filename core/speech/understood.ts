@@ -9,7 +9,7 @@ import { FAMILY_NAMES } from "./packs/en/family.ts";
 import { FIRST_NAMES, LAST_NAMES } from "./packs/en/names.ts";
 import { spelledName } from "./spelled.ts";
 import { isLetterWord } from "./words.ts";
-import { nameWords, written } from "./written.ts";
+import { nameWords, noughtsForNo, written } from "./written.ts";
 
 /** A word that was heard, and how sure it is: 0 to 1. */
 export interface SureWord {
@@ -146,8 +146,9 @@ export function understood(
   if ((expects === "go-ahead" || expects.endsWith("-check")) && yes?.kind === "yes" && yes.value && heard.words.every((w) => w.sure < LEAST_SURE_YES))
     return { is: "unclear", text: first, sure };
   if (!wanted || reading.errands.length > 0 || reading.found.some((f) => wanted.includes(f.kind))) return { is: "said", text: first, sure };
-  for (const other of heard.others.slice(0, OTHERS)) {
-    const text = written(wordsIn(other), expects);
+  const noughts = expects === "phone" ? noughtsForNo(likeliest) : null;
+  for (const other of [...(noughts ? [noughts] : []), ...heard.others.slice(0, OTHERS).map(wordsIn)]) {
+    const text = written(other, expects);
     const r = reads(text);
     if (r.errands.length === 0 && r.found.some((f) => wanted.includes(f.kind) && f.kind !== "yes")) return { is: "said", text, sure };
   }

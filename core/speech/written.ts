@@ -16,6 +16,13 @@ const FEWEST_LETTERS = 2;
 /** The fewest that are a name. */
 const FEWEST_NAMING = 3;
 
+/** Where "no" was heard at the end of digits: "oh" is what sounds like it. Null where there is none. */
+export function noughtsForNo(words: readonly string[]): string[] | null {
+  const digit = (w: string | undefined): boolean => w !== undefined && DIGIT[w] !== undefined;
+  const meant = words.map((w, i) => (w === "no" && digit(words[i - 1]) && digit(words[i - 2]) && !digit(words[i + 1]) ? "oh" : w));
+  return meant.some((w, i) => w !== words[i]) ? meant : null;
+}
+
 /** Digits of the words from a place on: "oh", "double five", "forty two". */
 function digitsFrom(words: readonly string[], at: number): { digits: string; end: number } {
   let digits = "";
