@@ -105,8 +105,10 @@ export function read(text: string, context: ReadContext): Reading {
   const compared = judged.errands.length === 1 && judged.errands[0]?.errand === "ask-price" && judged.errands[0].sure >= 0.7 && /\b(?:or|than)\b/.test(masked);
   const limit = (compared ? null : named) ?? (judged.subject && judged.errands.some((e) => e.errand === "refused") ? limitOn(judged.subject, context) : null);
   const errands = judged.errands.filter((e) => e.errand !== "refused" || limit !== null);
-  if (limit === null && ownVisit(said, found, context))
+  if (limit === null && ownVisit(said, found, context)) {
     errands.splice(0, errands.length, { errand: "ask-mine", rule: "errand/ask-mine/own-visit", at: 0, sure: 0.5 });
+    judged.clauses = [];
+  }
   // "Ok, book me in" opens with a word of agreement and agrees to nothing.
   if (errands.some((e) => e.errand !== "thanks-bye"))
     found = found.filter((f) => !(f.kind === "yes" && f.value && WEAK_YES.test(said.norm.slice(f.start, f.end).trim())));

@@ -14,6 +14,7 @@ const MOST_DEATHS = 3;
 export class Denoiser {
   #worker: ChildProcess | null = null;
   #deaths = 0;
+  #closed = false;
   #lines = 0;
   /** What is waited for, in the order in which it was asked for. */
   readonly #waiting: { line: number; samples: Samples; done: (cleared: Samples) => void }[] = [];
@@ -28,6 +29,7 @@ export class Denoiser {
   }
 
   close(): void {
+    this.#closed = true;
     this.#worker?.kill();
   }
 
@@ -45,7 +47,7 @@ export class Denoiser {
   }
 
   #start(): ChildProcess | null {
-    if (this.#worker || this.#deaths >= MOST_DEATHS) return this.#worker;
+    if (this.#worker || this.#closed || this.#deaths >= MOST_DEATHS) return this.#worker;
     const worker = fork(fileURLToPath(new URL("./denoiser.worker.ts", import.meta.url)), [], {
       execArgv: ["--import", "tsx"],
       serialization: "advanced",
@@ -53,13 +55,16 @@ export class Denoiser {
     worker.unref();
     worker.channel?.unref();
     worker.on("message", (cleared: Samples) => this.#waiting.shift()?.done(cleared));
-    worker.on("error", () => undefined);
-    worker.on("exit", () => {
+    const over = (): void => {
+      if (this.#worker !== worker) return;
       this.#worker = null;
       this.#deaths++;
       // What it had not done is passed on as it is.
       for (const w of this.#waiting.splice(0)) w.done(w.samples);
-    });
+    };
+    // One that cannot be started never ends.
+    worker.on("error", over);
+    worker.on("exit", over);
     this.#worker = worker;
     return worker;
   }

@@ -222,7 +222,7 @@ describe("the denoiser", () => {
     expect(out.two.flatMap((s) => [...s]).every((v) => Math.abs(v) < 5)).toBe(true);
   }, 60_000);
 
-  it("passes sound on as it is when its thread is gone, and when it is too far behind", async () => {
+  it("passes sound on as it is when its process is gone, and when it is too far behind", async () => {
     const denoiser = new Denoiser();
     const line = denoiser.line();
     const piece = new Int16Array(320).fill(1234);
@@ -233,6 +233,8 @@ describe("the denoiser", () => {
     denoiser.close();
     expect(await many[0]).toBe(piece);
     expect((await Promise.all(many)).every((p) => p.length === 320)).toBe(true);
+    // Once it is closed no other is started.
+    expect(await line.clear(piece)).toBe(piece);
   }, 60_000);
 });
 
