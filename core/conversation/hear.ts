@@ -4,8 +4,9 @@ import { ofKind } from "../language/found.ts";
 import { read, says, type Reading } from "../language/read.ts";
 import { lengthTold } from "../knowledge/lengths.ts";
 import { contentOf } from "../knowledge/search.ts";
-import { keepIdentity } from "./errands/apply.ts";
+import { applyToBook, keepIdentity } from "./errands/apply.ts";
 import { answer } from "./errands/ask.ts";
+import { tellsOthers } from "./errands/existing.ts";
 import { fromHandbook, inOwnWords, SURELY } from "./errands/handbook.ts";
 import { price as priceOf } from "./errands/prices.ts";
 import { yesNoChoices } from "./errands/identity.ts";
@@ -21,6 +22,7 @@ import { hearInTask, hearOpen } from "./intask.ts";
 import { proceed } from "./proceed.ts";
 import { wasDone } from "./result.ts";
 import { deedsOf, takeUp } from "./several.ts";
+import { newBook } from "./tasks.ts";
 import { hearSlot, which } from "./slot.ts";
 import { staffSource } from "./sources.ts";
 import { startTask } from "./start.ts";
@@ -64,6 +66,9 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   const asIs: Partial<Record<string, readonly string[]>> = { service: ["service"], length: ["length"], day: ["day"], time: ["time"], slot: ["choice", "time"] };
   if (!reading.question && asIs[state.expects]?.some((kind) => reading.found.some((f) => f.kind === kind)))
     errands.splice(0, errands.length, ...errands.filter((e) => !isAsk(e)));
+  // "The earliest you've got", of what was offered, is a choice and no new wish.
+  if (state.expects === "slot" && ofKind(reading.found, "choice").length > 0 && !wishIn(reading))
+    errands.splice(0, errands.length, ...errands.filter((e) => e !== "book" && e !== "ask-availability"));
   // Beside a yes or a no, small talk is no wish: "My friend said I should come to you. Yes please."
   if (
     state.expects === "go-ahead" &&
@@ -79,6 +84,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     t.rule("bye/another-time");
     if (thanks(t)) return;
   }
+  if (tellsOthers(t, text)) return proceed(t);
   if (wantsBack(t, text) || waits(t, reading, text) || wasDone(t, text) || newContact(t, reading, text)) return;
   if (reading.limit && reading.guessed && (inOwnWords(t, reading) || (reading.question && !ofHealth(t, reading) && fromHandbook(t, reading, 0.7))))
     return resume(t);
@@ -99,6 +105,11 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   if (hearQuestion(t, reading, text)) return;
   if (state.expects === "go-ahead" && theOther(t, reading)) return proceed(t);
   if (state.expects === "go-ahead" && insteadOfCancelling(t, reading, text)) return proceed(t);
+  // "No, that's wrong, it ends in 13": the number is put right, and nothing else.
+  if (state.expects === "go-ahead" && kept.contact && ofKind(reading.found, "yes")[0]?.value === false && !wishIn(reading)) {
+    t.rule("go-ahead/contact-corrected");
+    return proceed(t);
+  }
   if (state.expects === "go-ahead" && hearGoAhead(t, reading)) return;
   if (hearUndecided(t, reading)) return;
   // What was asked about is what a wish after it is about.
@@ -197,6 +208,8 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     state.repairs = 0;
     // A choice of what was offered may come with a question.
     const open = state.task;
+    const [of, another] = new Set(ofKind(reading.found, "service").flatMap((s) => s.value));
+    if (!started && open?.errand === "book" && !open.service && of !== undefined && another === undefined) open.askedOf = of;
     if (!started && state.expects === "slot" && (open?.errand === "book" || open?.errand === "move") && ofKind(reading.found, "choice").length > 0)
       if (hearSlot(t, open, reading)) return;
     // What a question names is not a wish, unless it came with one.
@@ -218,6 +231,19 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     t.outcome("turned-away");
     t.expect("errand");
     return;
+  }
+  // What was taken for a message, and then a day or an hour instead of a name: they want to come.
+  if (
+    state.task?.errand === "message" &&
+    state.task.guessed &&
+    state.expects === "name" &&
+    !kept.name &&
+    reading.found.some((f) => f.kind === "day" || f.kind === "time")
+  ) {
+    state.task = { ...newBook(), complaint: true };
+    t.rule("book/rather-than-a-message");
+    applyToBook(t, state.task, reading, contextOf(t.house, t.now, state));
+    return proceed(t);
   }
   const task = state.task;
   if (task) return hearInTask(t, task, reading, text, kept);
@@ -415,6 +441,13 @@ function refuse(t: Turn, reading: Reading): void {
   t.say("limit/say", { say: val(limit.say, { kind: "limit", id: limit.id, label: limit.subject }) });
   t.outcome("turned-away");
   if (t.state.task && t.state.task.errand !== "message") return proceed(t);
+  // What it was asked of is what a wish after it is about.
+  const of = [...new Set(ofKind(reading.found, "service").flatMap((s) => s.value))];
+  if (of.length > 0 && !t.state.topic && !t.state.topics) {
+    t.state.lastAsk ??= "ask-price";
+    if (of.length === 1) t.state.topic = of[0] as string;
+    else t.state.topics = of;
+  }
   t.say("limit/offer", { to: messageTaker(t, limit.tell).value });
   t.state.task = { errand: "message", offered: reading.text, ...(limit.tell ? { tell: limit.tell } : {}) };
   t.expect("message", yesNoChoices());

@@ -1,3 +1,4 @@
+import { complains } from "../language/features.ts";
 import { ofKind } from "../language/found.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
 import { type Reading } from "../language/read.ts";
@@ -19,7 +20,7 @@ import { notKnown, resume, repair, close } from "./unheard.ts";
 /** What was said and is no errand of its own: an answer or a change within an errand, or words while nothing is being worked on. */
 
 const GIVES_UP =
-  /^\W*(?:(?:ok|okay|oh|no|just|well|actually|then|ah)\W+)*(?:forget (?:it|about it|that)|never ?mind|leave it|don't bother|drop it)(?:\W+(?:then|please|thanks|thank you|sorry|i'll (?:call|ring|come by).*))*\W*$/i;
+  /^\W*(?:(?:ok|okay|oh|no|nah|nope|fine|just|well|actually|then|ah|let's|we'll|i'll)\W+)*(?:forget (?:it|about it|that)|never ?mind|(?:leave|keep) (?:it|mine|that|everything)(?: (?:as|how|where|the way) it (?:is|was)| be| alone)|leave it|don't bother|drop it)(?:\W+(?:then|please|thanks|thank you|sorry|i'll (?:call|ring|come by).*))*\W*$/i;
 
 /** Within an errand: an answer, a choice, a change, a question, or something that was not understood. */
 export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: { name: boolean; contact: boolean }): void {
@@ -38,7 +39,7 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     return;
   }
   // "Forget it", instead of a name or a number.
-  if (["name", "phone", "email", "service", "length", "day"].includes(state.expects) && GIVES_UP.test(text)) {
+  if (["name", "phone", "email", "service", "length", "day", "time", "slot", "which-appointment"].includes(state.expects) && GIVES_UP.test(text)) {
     if ("hold" in task && task.hold && (task.errand === "book" || task.errand === "move")) dropHold(t, task);
     state.task = null;
     t.say(task.errand === "move" || task.errand === "cancel" ? "move/kept" : "book/let-go");
@@ -230,5 +231,12 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
     return proceed(t);
   }
   if (reading.question && /\w{3,}/.test(reading.masked)) return notKnown(t, text);
+  // Who tells what ails them wants it seen to.
+  if (complains(reading.said) && reading.errands.length === 0) {
+    state.task = newBook();
+    applyToBook(t, state.task, reading, contextOf(t.house, t.now, state));
+    t.rule("book/for-a-complaint");
+    return proceed(t);
+  }
   repair(t);
 }

@@ -75,6 +75,12 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
     return true;
   }
   if (yes && task.offered.length > 1) {
+    // A yes to several is no choice; after a second one the first of them is proposed by itself.
+    task.agreed = (task.agreed ?? 0) + 1;
+    if (task.agreed > 1) {
+      task.offered = task.offered.slice(0, 1);
+      t.rule("slot/first-proposed");
+    }
     which(t, task);
     return true;
   }

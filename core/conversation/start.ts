@@ -6,7 +6,7 @@ import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
 import { newBook, newCancel, newMove } from "./tasks.ts";
 import { dropHold } from "./errands/offering.ts";
 import type { BookTask, CancelTask, MoveTask, Task } from "./state.ts";
-import { singleDay } from "./wish.ts";
+import { SAME, singleDay } from "./wish.ts";
 import { type Turn } from "./turn.ts";
 
 /** Begins, turns or ends an errand that the message names; true when the message's parts have been taken in. */
@@ -134,7 +134,8 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
     } else if (e === "message") {
       if (task?.errand === "message") continue;
       const body = messageBody(reading.text);
-      begin(t, body ? { errand: "message", text: body } : { errand: "message" });
+      const guessed = reading.errands.some((r) => r.errand === "message" && r.rule.endsWith("/examples"));
+      begin(t, { errand: "message", ...(body ? { text: body } : {}), ...(guessed ? { guessed } : {}) });
       did = true;
     }
   }
@@ -180,9 +181,6 @@ function ownIsMeant(t: Turn, task: BookTask, reading: Reading): boolean {
   if (t.state.client.match === undefined && named.length > 0 && /\b(?:move|reschedule|postpone|shift) (?:my|our)\b/i.test(reading.said)) return true;
   return t.state.appointments.some((a) => (named.length > 0 ? named.includes(a.service) : a.service === task.service || !task.service));
 }
-
-export const SAME =
-  /\b(?:same (?:\w+ )?again|same (?=(?:on|for|next|please|too)\b|\w+day\b)|same (?:thing|as (?:last|before|my last|always))|the same as|(?<!as )(?:the|my) usual(?= (?:please|one|thing|time|massage|treatment|appointment|with|on|at|for|this|next|\w+day)\b|[.,!]|$)|(?:as|just like|like) (?:the |my )?last (?:time|one|visit|session))\b/i;
 
 /**
  * A new visit that takes over from the one just booked, or from the last that the client had: "and one for my son as
@@ -249,5 +247,6 @@ export function reopen(t: Turn, task: BookTask | MoveTask): void {
   if (before !== undefined) task.before = before;
   dropHold(t, task);
   task.offered = [];
+  delete task.agreed;
   delete task.barren;
 }

@@ -137,8 +137,14 @@ export interface BookTask {
   suggested?: boolean;
   /** When what was held or offered stood before the wish changed, for "the same time tomorrow". */
   before?: EpochMin;
+  /** How often it was asked what it is for. */
+  serviceAsked?: number;
   /** How often the length was asked for and nothing was said of it. */
   lengthAsked?: number;
+  /** How often several times were agreed to without saying which. */
+  agreed?: number;
+  /** The service that a question was about while it was open which one it is to be. */
+  askedOf?: string;
   /** How often it was said that another service has to come first. */
   barred?: number;
   /** Right after the visit that is booked before it. */
@@ -166,6 +172,8 @@ export interface OldState {
 export interface MoveTask {
   errand: "move";
   old: OldState;
+  /** All that fit are meant, each moved alike: "both to the week after". */
+  all?: boolean;
   appointment?: AppointmentView;
   staff?: string[] | "any";
   /** The day was not named: it is only where the appointment stands. */
@@ -178,6 +186,8 @@ export interface MoveTask {
   missed?: string;
   waits?: boolean;
   before?: EpochMin;
+  /** How often several times were agreed to without saying which. */
+  agreed?: number;
   /** Only the person or the length is to change: day and hour stay if they can. */
   keepTime?: boolean;
   /** How long it is to be from now on, where that is to change. */
@@ -225,6 +235,8 @@ export interface MessageTask {
   offered?: string;
   /** Who is to be told, by id, where the handbook names somebody. */
   tell?: string;
+  /** It was not said that it is one. */
+  guessed?: boolean;
   /** What they wait for, on the waiting list: a name and a number are asked, and nothing else. */
   waiting?: boolean;
 }

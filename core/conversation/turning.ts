@@ -4,7 +4,7 @@ import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
 import { newBook, newCancel, newMove } from "./tasks.ts";
 import { dropHold } from "./errands/offering.ts";
 import { contextOf } from "./context.ts";
-import { SAME } from "./start.ts";
+import { SAME } from "./wish.ts";
 import type { BookTask, CancelTask, MoveTask } from "./state.ts";
 import { type Turn } from "./turn.ts";
 

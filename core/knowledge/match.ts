@@ -16,7 +16,7 @@ const IN_ANSWER = 0.75;
 /** How near two terms are, 0 to 1: the same word or concept is 1, another by how alike the two are used. */
 function near(a: Term, b: Term): number {
   if (a.key === b.key && (a.key.startsWith("~") || alikeByStem(a.word, b.word))) return 1;
-  if (stem(a.word) === stem(b.word) && alikeByStem(a.word, b.word)) return 1;
+  if (a.phrase === b.phrase && stem(a.word) === stem(b.word) && alikeByStem(a.word, b.word)) return 1;
   const [u, v] = [vectorOf(a.word), vectorOf(b.word)];
   return u && v ? Math.max(0, Math.min(ALIKE, (cosine(u, v) - LIKE) / (SAME - LIKE))) : 0;
 }

@@ -1,5 +1,6 @@
 import type { House } from "../house/compile.ts";
-import { CONCEPTS } from "../language/packs/en/concepts.ts";
+import type { Service } from "../house/schema.ts";
+import { AGED, CONCEPTS } from "../language/packs/en/concepts.ts";
 import { HOUSE_TALK } from "../language/packs/en/vocabulary.ts";
 import { CARDINALS, COMMON, MINUTE_WORDS, ORDINALS } from "../language/packs/en/words.ts";
 import { folded, normalise, stem } from "../language/text.ts";
@@ -62,6 +63,8 @@ function wordsOf(text: string): string[] {
 export interface Term {
   word: string;
   key: string;
+  /** It is several words: the one that stands for them, their last, was not said by itself. */
+  phrase?: true;
 }
 
 /** What a text speaks of: its words by their stems, and those that ask for the same as one. */
@@ -70,13 +73,13 @@ function terms(text: string): string[] {
 }
 
 export function termsOf(text: string): Term[] {
-  const words = wordsOf(text);
+  const words = wordsOf(text.replace(AGED, (said) => `${said} years old`));
   const out: Term[] = [];
   for (let i = 0; i < words.length; i++) {
     const word = words[i] as string;
     const phrase = phrases.get(word)?.find((p) => p.words.every((w, k) => words[i + k] === w || stem(words[i + k] ?? "") === stem(w)));
     if (phrase) {
-      out.push({ word: phrase.words.at(-1) as string, key: phrase.concept });
+      out.push({ word: phrase.words.at(-1) as string, key: phrase.concept, phrase: true });
       i += phrase.words.length - 1;
       continue;
     }
@@ -101,6 +104,13 @@ const everyday = new Set([...COMMON, ...DOING, ...Object.keys({ ...CARDINALS, ..
 // The short form of Wednesday is the stem of a wedding.
 everyday.delete("wed");
 
+/** A description to stand inside a sentence: its first letter small, unless it begins with the name of somebody of the house, or with an abbreviation. */
+export function aboutInside(house: House, service: Service): string {
+  const first = /^[\p{L}'’]+/u.exec(service.about)?.[0] ?? "";
+  const name = house.handbook.staff.some((p) => [p.name, ...p.called].some((n) => n.split(" ")[0] === first.replace(/['’]s$/, "")));
+  return name || /^(?:I$|\p{Lu}\p{Lu})/u.test(first) ? service.about : service.about.slice(0, 1).toLowerCase() + service.about.slice(1);
+}
+
 interface Index {
   passages: { passage: Passage; terms: Map<string, number>; asked: Set<string>[]; length: number }[];
   idf: Map<string, number>;
@@ -123,7 +133,7 @@ function indexOf(house: House): Index {
         kind: "service",
         id: s.id,
         label: s.name,
-        text: `${s.name}: ${s.about.slice(0, 1).toLowerCase()}${s.about.slice(1)}`,
+        text: `${s.name}: ${aboutInside(house, s)}`,
         asked: [s.name],
       })),
     ...(house.handbook.documents ?? []).flatMap((d) =>

@@ -162,7 +162,7 @@ export function read(text: string, context: ReadContext): Reading {
 function changesOwn(said: Said, found: readonly Found[], context: ReadContext): boolean {
   if (context.expects !== undefined && context.expects !== "errand" && context.expects !== "anything") return false;
   const have =
-    /\b(?:i|we)(?:'ve got| have(?: got)?|'ve)(?: already)? (?:an?|my|our|something|one)\b|\b(?:i'm|we're|i am|we are) (?:booked|scheduled|down)\b/.exec(
+    /\b(?:i|we)(?:'ve got| have(?: got)?|'ve)(?: already)? (?:an?|my|our|something|one)\b|\b(?:i'm|we're|i am|we are) (?:booked|scheduled|down)\b|\b(?:i|we)(?:'ve| have)?(?: already)? (?:booked|made|scheduled|arranged) (?:an?|my|our|something|one)\b/.exec(
       said.norm,
     );
   if (!have) return false;
@@ -170,7 +170,10 @@ function changesOwn(said: Said, found: readonly Found[], context: ReadContext): 
   const ours =
     found.some((f) => (f.kind === "service" || f.kind === "staff") && f.start > have.index) || /\b(?:appointment|visit|booking|booked|scheduled)\b/.test(after);
   const measured = found.some((f) => f.kind === "shift" && (f.value === "earlier" || f.value === "later"));
-  return ours && (measured || /\b(?:make|change|switch|swap) (?:it|that)\b/.test(after));
+  return (
+    ours &&
+    (measured || /\b(?:make|change|switch|swap) (?:it|that)\b|\b(?:bring|pull|push|put|shift) (?:it|that) (?:forward|back|off|earlier|later|out)\b/.test(after))
+  );
 }
 /** What is said around a visit that somebody has, and tells nothing of what is to be done with it. */
 const AROUND_OWN = new Set(

@@ -20,6 +20,9 @@ export function bytesOf(base64: string): Int8Array {
   return out;
 }
 
+/** How many words of everyday English are commoner; infinite for one that the table has not. */
+export const rankOf = (word: string): number => rank.get(word) ?? Infinity;
+
 /** The vector of a word at a length of one; null where the table has none. The apostrophe of "what's" is passed over. */
 export function vectorOf(word: string): Float32Array | null {
   const at = rank.get(word) ?? rank.get(word.replace(/'s$/, "")) ?? rank.get(word.replaceAll("'", ""));

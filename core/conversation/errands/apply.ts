@@ -7,7 +7,8 @@ import { lengthOf, type Reading } from "../../language/read.ts";
 import type { BookTask, CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
 import type { Turn } from "../turn.ts";
 import { partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
-import { addDays, dayWish, singleDay } from "../wish.ts";
+import { addDays, dayWish, SAME, singleDay } from "../wish.ts";
+import { theOneThatIs } from "./compare.ts";
 import { beyond } from "./services.ts";
 
 /** The rule by which somebody else's name is read. */
@@ -87,6 +88,14 @@ export function saysBefore(text: string): boolean | null {
   return null;
 }
 
+/** "The longer one", "the cheapest you have": what is said to be chosen by. */
+function moreOf(text: string): "long" | "short" | "cheap" | "dear" | null {
+  const m = /\bthe (?:(long)|(short|quick|fast)|(cheap)|(dear|pric))(?:er|est|ier|iest)\b|\bthe (?:(less|least)|(more|most)) expensive\b/i.exec(text);
+  if (!m) return null;
+  return m[1] ? "long" : m[2] ? "short" : (m[3] ?? m[5]) ? "cheap" : "dear";
+}
+const OF_ALL = /\b(?:thing|treatment|service|one|option|what(?:ever)?)?\s*(?:that )?(?:you|there)(?:'ve| have|'s| is| do| offer| got)\b/i;
+
 /** Whether a word that tells of a service stands among words that speak of something else. */
 function inPassing(t: Turn, reading: Reading, id: string): boolean {
   return beyond(t, { ...reading, said: reading.masked.replace(/<\w+>/g, " ") }, [id]);
@@ -134,6 +143,35 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     const id = shown[at];
     if (id) setService(id);
   } else if (t.state.expects === "service" && task.among?.length === 1 && ofKind(reading.found, "yes")[0]?.value) setService(task.among[0] as string);
+  if (t.state.expects === "service" && !task.service && !task.among && spoken.length === 0 && SAME.test(reading.said)) {
+    task.same = true;
+    changed = true;
+  }
+  // Asked which service, they asked of one, and go on: "fine, how soon would that be".
+  const said = ofKind(reading.found, "yes")[0]?.value;
+  const goesOn = said === true || pick !== undefined || reading.found.some((f) => f.kind === "day" || f.kind === "time");
+  if (t.state.expects === "service" && task.askedOf !== undefined && !task.service) {
+    if (spoken.length === 0 && said !== false && goesOn) setService(task.askedOf);
+    delete task.askedOf;
+  }
+  // "Would that be for a suit fitting?" – "tomorrow at noon": who goes on with when means it.
+  const [suggested] = task.suggested && task.among?.length === 1 ? task.among : [];
+  if (t.state.expects === "service" && suggested !== undefined && !task.service && spoken.length === 0 && said !== false && goesOn) setService(suggested);
+  // "The longer one", of services that were spoken of; "the cheapest you have", of all.
+  const more = task.service ? null : moreOf(reading.said);
+  if (more && task.among && task.among.length > 1) {
+    const id = theOneThatIs(
+      task.among.flatMap((s) => t.house.services.get(s) ?? []),
+      more,
+    );
+    if (id) {
+      setService(id);
+      if (task.saidLength === "long" || task.saidLength === "short") delete task.saidLength;
+    }
+  } else if (more && !task.among && spoken.length === 0 && OF_ALL.test(reading.said)) {
+    const id = theOneThatIs(t.house.handbook.services, more);
+    if (id) Object.assign(task, { among: [id], maybe: true });
+  }
   // Of a first visit and a return visit, whoever says that they are new means the first.
   const before = t.state.client.saysBefore;
   if (task.among && before !== undefined) {
@@ -348,7 +386,7 @@ export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Readin
   }
   const people = ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" || s.not || s.part === "new" ? [] : s.value));
   if (
-    task.errand === "cancel" &&
+    (task.errand === "cancel" || (task.errand === "move" && !task.appointment)) &&
     /\b(?:both|all(?: of)?(?: (?:my|our|the|them|it))?|everything|each of)\b/i.test(reading.said) &&
     !/\b(?:that's all|after all|at all)\b/i.test(reading.said)
   )

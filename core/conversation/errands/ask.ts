@@ -5,6 +5,7 @@ import type { Reading } from "../../language/read.ts";
 import { spanText } from "../format.ts";
 import { ruleSource } from "../sources.ts";
 import { val, type Turn, type Value } from "../turn.ts";
+import { compared } from "./compare.ts";
 import { feeVal } from "./fee.ts";
 import { SURELY, PLAINLY, fromHandbook } from "./handbook.ts";
 import { hours } from "./hours.ts";
@@ -19,6 +20,7 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
   const named = ofKind(reading.found, "service").length > 0 && contentOf(reading.masked.replace(/<\w+>/g, " ")).length === 0;
   if (errand === "ask-price" && named && price(t, reading)) return true;
   if (plainlyWritten(t, errand, reading)) return true;
+  if ((errand === "ask-service" || errand === "ask-price" || errand === "ask-policy") && compared(t, reading)) return true;
   switch (errand) {
     case "ask-price":
       // "How loud is it" measures something else than money.

@@ -8,7 +8,7 @@ import { clientVal, identify, lookUp, nameBack, yesNoChoices } from "./identity.
 import { propose, whenVal } from "./offering.ts";
 import { askQuestion } from "./questions.ts";
 import { newBook } from "../tasks.ts";
-import { startWith } from "./services.ts";
+import { services, startWith } from "./services.ts";
 import { notForThem } from "./whom.ts";
 
 /** The people who may do it, by name, by gender, or all. */
@@ -167,6 +167,9 @@ function sameAgain(t: Turn, task: BookTask): boolean {
   return false;
 }
 
+/** Asked so often which service it is for, somebody at the desk can find out better. */
+const OPEN_TOO_LONG = 5;
+
 function askService(t: Turn, task: BookTask): void {
   const { house } = t;
   const [only] = task.among ?? [];
@@ -211,6 +214,15 @@ function askService(t: Turn, task: BookTask): void {
     return;
   }
   if (task.complaint && !task.suggested && t.state.client.match !== "both" && startWith(t, task)) return;
+  // Who has been asked and named nothing hears what there is.
+  task.serviceAsked = (task.serviceAsked ?? 0) + (t.spoke ? 0 : 1);
+  if (task.serviceAsked >= OPEN_TOO_LONG) {
+    t.say("book/which-not-clear");
+    t.state.task = { errand: "message", offered: "Wants a visit; which service it is for is not clear." };
+    t.expect("message", yesNoChoices());
+    return;
+  }
+  if (task.serviceAsked === 2) services(t);
   t.say("book/ask-service");
   t.expect(
     "service",

@@ -84,6 +84,12 @@ function settle(t: Turn, task: MoveTask | CancelTask): AppointmentView | null {
     task.appointment = only;
     return only;
   }
+  if (task.errand === "move" && task.all && found.length > 1 && only) {
+    delete task.all;
+    for (const a of found.slice(1).reverse()) t.state.later.push({ ...structuredClone(task), old: {}, appointment: a });
+    task.appointment = only;
+    return only;
+  }
   if (found.length === 1 && only) {
     task.appointment = only;
     return only;
@@ -276,6 +282,26 @@ export function nextMine(t: Turn, task: MineTask): void {
   t.outcome("answered");
   t.state.task = null;
   finish(t);
+}
+
+const THE_OTHERS =
+  /^\W*(?:(?:and|ok|okay|right|what about|how about|when(?:'s| is)|thanks)\W+)*(?:the others?(?: (?:ones?|appointments?|visits?|bookings?))?|any (?:others?|more)|(?:do i have )?anything else|what else(?: do i have)?)(?: (?:booked|coming up|then|please))*\W*$/i;
+
+/** "And the other one?", after one appointment was told of: those that are coming besides; false where there are none, or nothing was told. */
+export function tellsOthers(t: Turn, text: string): boolean {
+  const { toldOf, appointments } = t.state;
+  const rest = appointments.filter((a) => a.id !== toldOf);
+  if (t.state.task || toldOf === undefined || rest.length === appointments.length || rest.length === 0 || !THE_OTHERS.test(text)) return false;
+  t.say("mine/list", {
+    list: joinVals(
+      rest.map((a) => apptVal(t, a)),
+      "and",
+    ),
+  });
+  if (rest.length === 1) t.state.toldOf = (rest[0] as AppointmentView).id;
+  t.rule("mine/the-others");
+  t.outcome("answered");
+  return true;
 }
 
 /** After an errand: on with what was set aside, or "anything else?". */

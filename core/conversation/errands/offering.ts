@@ -49,12 +49,16 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     );
     return "asked";
   }
+  // An hour that is named is wished for, though it was among those that were turned down.
+  const named = task.wish.times?.every((f) => !f.rule.startsWith("shift/")) ?? task.wish.atMin !== undefined;
+  const notRefused = (w: typeof wish) =>
+    named && w.time?.nearMin !== undefined ? task.refused.filter((r) => house.zone.toLocal(r.startMin).minute !== w.time?.nearMin) : task.refused;
   const request = (w: typeof wish) => ({
     service: target.service,
     lengthMin: target.lengthMin,
     places: target.places,
     wish: w,
-    not: task.refused,
+    not: notRefused(w),
     ...(target.own ? { own: { id: target.own.id, staff: target.own.staff, startMin: target.own.startMin, lengthMin: target.own.lengthMin } } : {}),
     ...(t.state.client.card?.lastStaff ? { lastStaff: t.state.client.card.lastStaff } : {}),
   });

@@ -1,3 +1,4 @@
+import type { Service } from "../../house/schema.ts";
 import { complains } from "../../language/features.ts";
 import { ofKind } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
@@ -42,23 +43,25 @@ export function price(t: Turn, reading: Reading): boolean {
       delete t.state.topic;
       t.state.topics = [...list];
     }
-    const source = serviceSource(house, id);
-    const name = val(list.length > 1 || s.variants.length > 1 ? serviceText(house, id) : s.name, source);
-    const priced = s.priceKept ? [] : s.variants.filter((v) => v.priceMinor !== null);
-    if (priced.length === 0) {
-      if (s.noPrice) t.say("ask/no-price", { say: val(s.noPrice, source) });
-      else t.say("ask/no-price-bare", { service: name });
-      continue;
-    }
-    const picked = typeof wanted === "number" ? priced.filter((v) => v.lengthMin === wanted) : [];
-    const shown = picked.length > 0 ? picked : priced;
-    const parts = shown.map((v) => {
-      return val(`${costText(t, v.priceMinor ?? 0)} for ${lengthText(v.lengthMin)}`, source);
-    });
-    t.say("ask/price", { service: name, list: joinVals(parts, "and") });
+    sayPrice(t, s, list.length > 1, wanted);
   }
   t.outcome("answered");
   return true;
+}
+
+/** What a service costs, in the length that is wished for or in all of them; among others it is called by its name. */
+export function sayPrice(t: Turn, s: Service, among: boolean, wanted?: number | "long" | "short"): void {
+  const source = serviceSource(t.house, s.id);
+  const name = val(among || s.variants.length > 1 ? serviceText(t.house, s.id) : s.name, source);
+  const priced = s.priceKept ? [] : s.variants.filter((v) => v.priceMinor !== null);
+  if (priced.length === 0) {
+    if (s.noPrice) t.say("ask/no-price", { say: val(s.noPrice, source) });
+    else t.say("ask/no-price-bare", { service: name });
+    return;
+  }
+  const picked = typeof wanted === "number" ? priced.filter((v) => v.lengthMin === wanted) : [];
+  const parts = (picked.length > 0 ? picked : priced).map((v) => val(`${costText(t, v.priceMinor ?? 0)} for ${lengthText(v.lengthMin)}`, source));
+  t.say("ask/price", { service: name, list: joinVals(parts, "and") });
 }
 
 const costText = (t: Turn, minor: number): string => (minor === 0 ? "free of charge" : moneyText(t.house, minor));

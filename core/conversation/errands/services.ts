@@ -1,7 +1,8 @@
 import { newBook } from "../tasks.ts";
 import type { Service } from "../../house/schema.ts";
 import { SUPPORTS } from "../../knowledge/match.ts";
-import { contentOf } from "../../knowledge/search.ts";
+import { aboutInside, contentOf } from "../../knowledge/search.ts";
+import { complains } from "../../language/features.ts";
 import { ofKind } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import { weekdayNumber } from "../../time/days.ts";
@@ -27,7 +28,7 @@ function unlike(t: Turn): string[] {
 }
 
 /** What there is to choose from; on the telephone a few, and what else it is for is asked. */
-function services(t: Turn): void {
+export function services(t: Turn): void {
   const { house } = t;
   const ids = t.state.channel === "phone" ? unlike(t) : house.handbook.services.map((s) => s.id);
   t.say("ask/services", {
@@ -98,7 +99,7 @@ export function service(t: Turn, reading: Reading): boolean {
   if (several && several.value.length <= 3 && SEEKS.test(text)) {
     for (const id of several.value) {
       const s = house.services.get(id);
-      if (s?.about) t.say("ask/about", { about: val(`${s.name}: ${aboutIn(s)}`, serviceSource(house, id)) });
+      if (s?.about) t.say("ask/about", { about: val(`${s.name}: ${aboutInside(t.house, s)}`, serviceSource(house, id)) });
     }
     t.say("ask/which-of-these");
     t.state.topics = [...several.value];
@@ -115,7 +116,7 @@ export function service(t: Turn, reading: Reading): boolean {
     t.say("ask/about", { about: val(info.about, serviceSource(house, one)) });
     return done();
   }
-  if (!t.state.task && named.length === 0 && SEEKS_HELP.test(text)) {
+  if (!t.state.task && named.length === 0 && (SEEKS_HELP.test(text) || (complains(text) && SEEKS_SOMETHING.test(text)))) {
     const fresh = newBook();
     if (startWith(t, fresh)) {
       t.state.task = fresh;
@@ -160,7 +161,7 @@ export function service(t: Turn, reading: Reading): boolean {
       const source = serviceSource(house, id);
       if (s.about)
         t.say("ask/about", {
-          about: val(named.length > 1 || /\bdo you\b|offer/.test(text) ? `${s.name}: ${aboutIn(s)}` : s.about, source),
+          about: val(named.length > 1 || /\bdo you\b|offer/.test(text) ? `${s.name}: ${aboutInside(t.house, s)}` : s.about, source),
         });
       sayLengths(t, s);
     }
@@ -184,11 +185,8 @@ const OF_THAT =
 
 const WHEN_IT_IS = /\b(?:when|what (?:time|day)s?|which days?)\b/;
 
-/** A description to stand inside a sentence: its first letter small. */
-const aboutIn = (s: Service): string => s.about.slice(0, 1).toLowerCase() + s.about.slice(1);
-
 /** How long it takes, or may take. */
-function sayLengths(t: Turn, s: Service): void {
+export function sayLengths(t: Turn, s: Service): void {
   const source = serviceSource(t.house, s.id);
   t.say("ask/length", {
     service: val(s.name, source),
@@ -230,7 +228,7 @@ export function startWith(t: Turn, task: BookTask): boolean {
   const source = serviceSource(t.house, first);
   t.say("ask/start-with", {
     service: val(`a ${serviceText(t.house, first)}`, source),
-    about: val(aboutIn(s), source),
+    about: val(aboutInside(t.house, s), source),
   });
   task.among = [first];
   task.suggested = true;
@@ -244,6 +242,9 @@ export function startWith(t: Turn, task: BookTask): boolean {
 /** A complaint with a question what can be done: "my back hurts, what can I do". */
 const SEEKS_HELP =
   /\b(?:hurts?|hurting|aches?|aching|pain(?:s|ful)?|sore|stiff|swollen|pulled|sprained|twisted|injured|injury|strained|broke|broken|problem|trouble)\b[^?]*\b(?:what (?:can|could|should|do|would|shall) (?:i|you|we|one|be)|can you (?:do|help)|(?:who|what) (?:can|could|would) help|help me)\b/;
+
+/** "Have you anything for a stiff neck". */
+const SEEKS_SOMETHING = /\b(?:anything|something|someone|somebody|anyone|anybody) (?:\w+ ){0,2}?(?:for|to help)\b/;
 
 export const SEEKS =
   /\b(?:suggest|recommend|advise)\b|\b(?:which|what) (?:one|treatment|service|kind|sort)s? (?:do|would|should|is|are|helps?)\b|\bwhat (?:do|should|would) i (?:need|take|have|book)\b/;

@@ -4,6 +4,7 @@
  */
 export const EN = {
   "book/ask-service": ["What would you like to book?", "Which of our services is it for?"],
+  "book/which-not-clear": ["I can't make out which of our services that is. Shall I pass it on to the desk?"],
   "book/ask-which-service": ["Which one do you mean: {list}?", "That could be {list}. Which is it?"],
   "book/is-it-for": ["Would that be for {service}?", "Is it {service} that you would like?"],
   "book/ask-length": ["{service} comes in {list}. How long would you like?", "How long should it be? We do {list} of {service}."],

@@ -4,7 +4,7 @@ import type { House } from "../../house/compile.ts";
 import type { Found } from "../found.ts";
 import { KIN_WORDS, SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
 import { CARDINALS, COMMON, DIGIT_WORDS, MINUTE_WORDS, ORDINALS } from "../packs/en/words.ts";
-import { vectorOf } from "../vectors.ts";
+import { rankOf, vectorOf } from "../vectors.ts";
 import { eachMatch, normalise, stem, type Said, type Token } from "../text.ts";
 
 /** The house's own words, made ready for finding. */
@@ -35,6 +35,11 @@ const EVERYDAY = new Set(
   "hour hours time times day days full session sessions visit open opening do up on off in out for to of a an one two first last long short big small hot cold old new other more less any all my your our room space place spot".split(
     " ",
   ),
+);
+
+/** What somebody is made ready for: "our nails done before a wedding" is said of nails. */
+const OCCASIONS = new Set(
+  "wedding party ball prom holiday birthday christening funeral graduation interview race marathon concert reunion trip date".split(" "),
 );
 
 /** Words of the language that never are a slip of somebody's name. */
@@ -164,7 +169,12 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   const at: Token[] = [];
   let strongest = 0;
   const heard = new Map<string, number>();
+  const occasions = new Set(
+    tokens.filter((t, i) => OCCASIONS.has(t.text) && /^(?:before|for|after|until|till|by|got|have|to)$/.test(tokens[i - 2]?.text ?? "")),
+  );
+  const besides = tokens.some((t) => !occasions.has(t) && !COMMON.has(t.text) && telling(lexicon, t.text));
   tokens.forEach((t, i) => {
+    if (besides && occasions.has(t)) return;
     if (used.has(i) || aside.some((f) => f.start < t.end && t.start < f.end) || (COMMON.has(t.text) && !lexicon.telling.has(stem(t.text)))) return;
     const hit = telling(lexicon, t.text);
     if (!hit) return;
@@ -308,12 +318,15 @@ function same(said: string, saidStem: string, word: string, wordStem: string): b
 const slips = new WeakMap<Lexicon, Map<string, readonly string[]>>();
 
 /** The words of the services' names that a word may be a slip of: a letter or two wrong, or the same by ear. */
+/** Words as common as these are no slip of anything. */
+const COMMONEST = 3000;
+
 function slipsOf(lexicon: Lexicon, said: string): readonly string[] {
   const known = slips.get(lexicon) ?? new Map<string, readonly string[]>();
   slips.set(lexicon, known);
   let of = known.get(said);
   if (of === undefined) {
-    const plain = said.length < 4 || COMMON.has(said) || inflected(said);
+    const plain = said.length < 4 || COMMON.has(said) || inflected(said) || rankOf(said) < COMMONEST;
     // A word of the language is a slip only of what sounds just like it: "killing" is no "filling".
     const word = plain || vectorOf(said) === null ? null : sounds(said);
     of = plain ? [] : lexicon.words.filter((w) => slipped(said, w) && (word === null || sounds(w) === word));

@@ -238,6 +238,19 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     const last = said.raw.slice(end - (parts[2] as string).length, end);
     return [{ kind: "name", value: [first, last].map((w) => w.replace(/[.,;]$/, "")).join(" "), rule: "name/in-parts", start: parts.index, end }];
   }
+  // "It's Mahoney, m a h o n e y, first name Fergal".
+  const after =
+    /(?:^|\b(?:it's|it is|name is|name's|surname is|under|i'm|this is)\s+)([a-z][a-z'’-]+)(?:,?\s+(?:that's\s+)?(?:[a-z][\s.-]+){2,}[a-z])?,?\s+(?:and\s+)?(?:my\s+)?(?:first|given) name(?: is|'s|:)?\s+([a-z][a-z'’-]+)/.exec(
+      said.norm,
+    );
+  const family = after?.[1];
+  const given = after?.[2];
+  if (after && family !== undefined && given !== undefined && !COMMON.has(family) && !STOPS.has(family)) {
+    const from = after.index + after[0].indexOf(family);
+    const end = after.index + after[0].length;
+    const name = [said.raw.slice(end - given.length, end), said.raw.slice(from, from + family.length)];
+    return [{ kind: "name", value: name.map((w) => (w === w.toLowerCase() ? titled(w) : w)).join(" "), rule: "name/in-parts", start: from, end }];
+  }
   const grab = (from: number, sure: boolean): Found | null => {
     const words: Token[] = [];
     for (const t of said.tokens) {
@@ -299,7 +312,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     const odd = words.some((t) => !COMMON.has(t.text) && !known(t.text) && !SPEECH.has(t.text));
     if (words.length >= 2 && (odd || taken.some((f) => f.kind === "day" || f.kind === "time"))) return [asName(said, words, "name/asked")];
     const rest = said.tokens.filter((t) => !blocked(t) && !/\d/.test(t.text) && !SHORTENED.test(t.text));
-    if (rest[0] && NOT_TELLING.has(rest[0].text) && !capital(said, rest[0])) return [];
+    if ((rest[0] && NOT_TELLING.has(rest[0].text) && !capital(said, rest[0])) || TELLS_SOMETHING.test(said.norm)) return [];
     const inCapitals = capitals(said, rest);
     if (inCapitals.length >= 2) return [asName(said, inCapitals, "name/asked")];
     while (rest[0] && LEADS_IN.has(rest[0].text)) rest.shift();
@@ -405,6 +418,10 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
 /** What no name begins with: words that end as doing words do, and words of feeling. */
 const NEVER_FIRST =
   /^(?:\w{2,}ing|spell|spelled|spelt|that's|what's|there's|it's|a|an|the|not|so|very|too|just|really|still|also|all|in|out|off|on|at|back|done|sorry|happy|late|sick|ill|unwell|nervous|pregnant|allergic|scared|terrified|blind|deaf|injured|hurt|free|busy|new|old|worried|interested|afraid|stuck|ready|here|there|sure|fine|good|okay|ok|with|from|for|to|by|about|after|been|have|had|got|booked|down)$/;
+
+/** A sentence about something else than who somebody is: "it doesn't hurt", "I'm flying out". */
+const TELLS_SOMETHING =
+  /\b(?:it|that|this|there|they|he|she|i|we) (?:doesn't|does not|isn't|wasn't|hasn't|has|had|can't|cannot|won't|don't|do not|didn't|haven't)\b(?! have (?:a|one))|\b(?:i'm|i am|we're|we are|he's|she's|they're) [a-z]{2,}ing\b/;
 
 /** A person with the verb run into it: "I'd", "you'll". */
 const SHORTENED = /^(?:i|you|he|she|it|we|they)['’](?:d|ll)$/;

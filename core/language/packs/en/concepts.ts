@@ -1,3 +1,7 @@
+/** Who says how old somebody is: "he's 15", "she is only six". */
+export const AGED =
+  /\b(?:(?:i|we)['’]?(?:m|re)|(?:i|we) (?:am|are)|(?:s?he|who)['’]s|(?:s?he|who) is|they['’]re|they are) (?:only |just |nearly |almost |about )?(?:\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen)(?= *(?:$|[,.;!?]|and\b|is\b|so\b|if\b|but\b|can\b|will\b|ok))/gi;
+
 /**
  * Words that ask for the same thing at a front desk, a row each; the first names the row. A phrase of several words is
  * looked for before single words. Everyday English, ours; a house's own words need no row.
@@ -39,7 +43,8 @@ export const CONCEPTS: readonly string[] = [
   "homevisit: home visit, home visits, come to my house, come to us, at home, visit my, to people's homes, people's homes, people's houses, to people's houses, to houses, come to me, house call, our place, my home, come round, drive out, come out, out to, bedridden, house bound, housebound, at his home, at her home, at my house, to my place, his house, visit at home",
   "early: arrive, beforehand, ahead of time, in advance of, minutes before, before my appointment, turn up, come earlier, minutes early, ahead, before the time, come before, how soon before, show up",
   "towel: mat, mats, towels",
-  "age: old, young, minimum age, how old, how young, from what age, years old, sixteen, seventeen",
+  "age: young, minimum age, how old, how young, from what age, years old, sixteen, seventeen, year old, months old, old enough, too young, too old, under eighteen, over eighteen",
+  "walkin: walk-in, walk-ins, walk in, walk ins, drop in, drop-in, drop-ins, just turn up, turn up without, just show up, show up without, just pop in, without an appointment, without booking, without a booking, no appointment, need to book, have to book, need an appointment, appointment only, by appointment only, off the street, on spec",
   "privacy: data, personal information, personal data, personal details, my details, my information, read what i tell, who sees, confidential, gdpr, confidentiality, share my, gets to see, pass on my, third parties, secret, stored, records, who reads, what i tell",
   "work injury: workplace, at work, on the job, injured at work, hurt at work, workers' compensation, at my job, on site, building site, job site, work accident, accident at work, comp claim",
   "shower: locker, lockers, changing room, changing rooms, change after, place to change, change my clothes, wash, freshen up, rinse, get changed after",

@@ -18,7 +18,8 @@ export const CUES: Cue[] = [
   {
     errand: "move",
     name: "reschedule",
-    pattern: /\b(?:re-?schedul\w*|re-?book\w*|postpone|put off|bring forward|push (?:it |my |that |the |back)|pushed? back|swap (?:my|it|the))\b/,
+    pattern:
+      /\b(?:re-?schedul\w*|re-?book\w*|postpone|put off|bring forward|(?:bring|pull|move|push) (?:it|that|this|mine|<service>|(?:my|our|the) (?:appointment|visit|<service>)) forward|push (?:it |my |that |the |back)|pushed? back|swap (?:my|it|the))\b/,
   },
   {
     errand: "move",
@@ -109,7 +110,7 @@ export const CUES: Cue[] = [
     errand: "ask-staff",
     name: "who",
     pattern:
-      /\b(?:who (?:does|do|is|are|would|will|can|offers?|works?|teaches|gives|has|speaks)|which (?:therapist|physio\w*|person|instructor|one) |(?:is|are|does|do) <staff>(?: and <staff>)? (?:in|there|working|available|around|off|do|does|work|on|speak|offer|give|also|free)|when (?:is|does|will|are) <staff> |what (?:days|hours|times) (?:is|does|are|do) <staff>|<staff>'?s (?:hours|schedule|days)|does <staff>|can <staff> do|(?:do|is|are) (?:you|there)(?: have)? (?:a |any )?(?:female|male|woman|women|man|men|lady)|do (?:you|any of you) speak)/,
+      /\b(?:who (?:does|do|is|are|would|will|can|offers?|works?|teaches|gives|has|speaks)|who(?:'d|'ll|'s)? (?:it|that|this)(?: be)? with|which (?:therapist|physio\w*|person|instructor|one) |(?:is|are|does|do) <staff>(?: and <staff>)? (?:in|there|working|available|around|off|do|does|work|on|speak|offer|give|also|free)|when (?:is|does|will|are) <staff> |what (?:days|hours|times) (?:is|does|are|do) <staff>|<staff>'?s (?:hours|schedule|days)|does <staff>|can <staff> do|(?:do|is|are) (?:you|there)(?: have)? (?:a |any )?(?:female|male|woman|women|man|men|lady)|do (?:you|any of you) speak)/,
   },
   {
     errand: "ask-availability",

@@ -159,6 +159,14 @@ export const TIME_RULES: TimeRule[] = [
     value: (m) => until(m[1] ?? m[2], "end"),
   },
   {
+    // Who works until five wishes for what comes after it, and who starts at nine for what is over by then.
+    name: "time/own-hours",
+    pattern: rx(
+      `\\b(?:i|we|he|she|they|my (?:shift|work|day)|work|school) (?:(?:only|usually|always|normally|have to|has to|need to|must|don't|doesn't) )?(?:(start|starts|begin|begins|be(?: back)? (?:at|in)(?: work| school| the office)?|am (?:back )?(?:at|in) (?:work|school|the office))(?: work| school| my shift| teaching)?|works?|finish|finishes|end|ends|get off|gets off|knock off|clock off|get out|gets out)(?: work| school| my shift)?,? (?:(from )?(?:${CLOCK}) ?(?:to|-|till|until|til) ?|at |by |till |until |til )(?:around |about )?(${CLOCK})${NOT_TIME}`,
+    ),
+    value: (m) => (m[1] && !m[2] ? until(m[3], "end") : one("from", m[3])),
+  },
+  {
     name: "time/around",
     pattern: rx(
       `\\b(?:(?:somewhere |round )?(?:around|about)|round|roughly|approximately|circa|near|(?:the )?(?:close|closest|nearest) to|ish) (?:about |at )?(${CLOCK})${NOT_TIME}`,
@@ -203,7 +211,7 @@ export const TIME_RULES: TimeRule[] = [
   },
   {
     name: "time/same",
-    pattern: /\b(?:(?:at )?(?:the )?same (?:time|hour)(?! next)|(?:at )?(?:the )?same time(?= next))\b/g,
+    pattern: /\b(?:(?:at )?(?:the )?same (?:times?|hours?)(?! next)|(?:at )?(?:the )?same times?(?= next))\b/g,
     value: () => ({ value: { kind: "same" } }),
   },
   { name: "time/ish", pattern: rx(`\\b(?:at |about |around )?(${CLOCK}) ?-?ish\\b`), value: (m) => one("around", m[1]) },

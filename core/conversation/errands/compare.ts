@@ -1,0 +1,50 @@
+import type { Service } from "../../house/schema.ts";
+import { aboutInside } from "../../knowledge/search.ts";
+import { ofKind } from "../../language/found.ts";
+import type { Reading } from "../../language/read.ts";
+import { serviceSource } from "../sources.ts";
+import { val, type Turn } from "../turn.ts";
+import { sayPrice } from "./prices.ts";
+import { sayLengths } from "./services.ts";
+
+/** What is asked of two things or more: which of them has more of something. */
+const MORE_OF =
+  /\b(?:which|what|whichever)\b[^?]*\b(?:(?:long|short|quick|fast|cheap|dear)(?:er|est)|pric(?:ier|iest)|costs? (?:more|less|the (?:most|least))|(?:more|less|most|least) expensive)\b/;
+const OF_MONEY = /cheap|dear|pric|cost|expensive/;
+const TELLS_APART = /\b(?:differen(?:ce|t)|differ|compared?|versus|vs|tell (?:them )?apart)\b/;
+/** More are not told of in one breath. */
+const MOST = 4;
+
+/** "What's the difference between a facial and a peel", "which takes longer": each of them is told. */
+export function compared(t: Turn, reading: Reading): boolean {
+  const text = reading.said.toLowerCase();
+  const named = ofKind(reading.found, "service").flatMap((f) => f.value);
+  const ids = [...new Set(named.length > 1 ? named : named.length === 0 ? (t.state.topics ?? []) : [])];
+  if (ids.length < 2 || ids.length > MOST) return false;
+  const more = MORE_OF.exec(text)?.[0];
+  if (more === undefined && !TELLS_APART.test(text)) return false;
+  for (const s of ids.flatMap((id) => t.house.services.get(id) ?? [])) {
+    if (more !== undefined && OF_MONEY.test(more)) sayPrice(t, s, true);
+    else if (more !== undefined || s.about === "") sayLengths(t, s);
+    else t.say("ask/about", { about: val(`${s.name}: ${aboutInside(t.house, s)}`, serviceSource(t.house, s.id)) });
+  }
+  delete t.state.topic;
+  t.state.topics = ids;
+  t.rule("answer/compared");
+  t.outcome("answered");
+  return true;
+}
+
+/** Of several services, the one that is the longer or the shorter, the cheaper or the dearer; null where they are alike in that. */
+export function theOneThatIs(services: readonly Service[], more: "long" | "short" | "cheap" | "dear"): string | null {
+  const measure = (s: Service): number | null => {
+    const list = more === "long" || more === "short" ? s.variants.map((v) => v.lengthMin) : s.priceKept ? [] : s.variants.flatMap((v) => v.priceMinor ?? []);
+    if (list.length === 0) return null;
+    return more === "long" || more === "dear" ? -Math.max(...list) : Math.min(...list);
+  };
+  const all = services.map((s) => ({ id: s.id, n: measure(s) }));
+  if (all.some((x) => x.n === null)) return null;
+  const least = Math.min(...all.map((x) => x.n as number));
+  const found = all.filter((x) => x.n === least);
+  return found.length === 1 ? (found[0]?.id ?? null) : null;
+}
