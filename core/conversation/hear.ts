@@ -6,6 +6,7 @@ import { lengthTold } from "../knowledge/lengths.ts";
 import { contentOf } from "../knowledge/search.ts";
 import { applyToBook, keepIdentity } from "./errands/apply.ts";
 import { answer } from "./errands/ask.ts";
+import { compared } from "./errands/compare.ts";
 import { tellsOthers } from "./errands/existing.ts";
 import { fromHandbook, inOwnWords, SURELY } from "./errands/handbook.ts";
 import { price as priceOf } from "./errands/prices.ts";
@@ -135,6 +136,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     priceOf(t, reading)
   )
     return resume(t);
+  if (!state.task && errands.every(isAsk) && compared(t, reading)) return resume(t);
   if (!state.task && errands.every((e) => e === "ask-staff") && WHO_ARE_YOU.test(text) && whoThisIs(t, text)) return resume(t);
   if (ARE_YOU_THERE.test(text)) {
     t.say("aside/here");

@@ -101,6 +101,12 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
       t.say("book/let-go");
       return proceed(t);
     }
+    // Asked how long, they want none of it: it was another service that was meant.
+    if (state.expects === "length" && yes === false && !wishIn(reading) && !moved) {
+      for (const key of ["service", "lengthMin", "saidLength", "lengthAsked", "among", "suggested"] as const) delete task[key];
+      t.rule("service/not-that-one");
+      return proceed(t);
+    }
     const before = JSON.stringify(task);
     if (applyToBook(t, task, reading, context)) reopen(t, task);
     moved ||= before !== JSON.stringify(task);

@@ -8,6 +8,7 @@ import { clauses, judge, type Clause, type ErrandRead, type Judged } from "./err
 import { ofKind, type Found, type FoundOf, type Part } from "./found.ts";
 import { DAY_RULES, ownDayRule, type DayRule } from "./packs/en/days.ts";
 import { TIME_RULES } from "./packs/en/times.ts";
+import { COMPARES_PRICES } from "./packs/en/limits.ts";
 import { COMMON } from "./packs/en/words.ts";
 import { lexiconOf, services, staff } from "./recognisers/house.ts";
 import { longRuns, emails, names, phones } from "./recognisers/people.ts";
@@ -103,8 +104,13 @@ export function read(text: string, context: ReadContext): Reading {
   const named = limitOf(said, context);
   // "Which is cheaper, the half hour or the hour": two things are compared, and nothing off is asked for.
   const compared = judged.errands.length === 1 && judged.errands[0]?.errand === "ask-price" && judged.errands[0].sure >= 0.7 && /\b(?:or|than)\b/.test(masked);
-  const limit = (compared ? null : named) ?? (judged.subject && judged.errands.some((e) => e.errand === "refused") ? limitOn(judged.subject, context) : null);
+  const weighed = COMPARES_PRICES.test(said.norm);
+  const limit =
+    compared || weighed
+      ? null
+      : (named ?? (judged.subject && judged.errands.some((e) => e.errand === "refused") ? limitOn(judged.subject, context) : null));
   const errands = judged.errands.filter((e) => e.errand !== "refused" || limit !== null);
+  if (weighed && errands.length === 0 && isQuestion(said)) errands.push({ errand: "ask-price", rule: "errand/ask-price/compared", at: 0, sure: 0.9 });
   if (limit === null && ownVisit(said, found, context)) {
     errands.splice(0, errands.length, { errand: "ask-mine", rule: "errand/ask-mine/own-visit", at: 0, sure: 0.5 });
     judged.clauses = [];

@@ -19,8 +19,8 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
   // "And the massage?", after a price: nothing but a service is named, and its price is what is asked.
   const named = ofKind(reading.found, "service").length > 0 && contentOf(reading.masked.replace(/<\w+>/g, " ")).length === 0;
   if (errand === "ask-price" && named && price(t, reading)) return true;
-  if (plainlyWritten(t, errand, reading)) return true;
   if ((errand === "ask-service" || errand === "ask-price" || errand === "ask-policy") && compared(t, reading)) return true;
+  if (plainlyWritten(t, errand, reading)) return true;
   switch (errand) {
     case "ask-price":
       // "How loud is it" measures something else than money.

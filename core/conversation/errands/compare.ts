@@ -1,5 +1,6 @@
 import type { Service } from "../../house/schema.ts";
-import { aboutInside } from "../../knowledge/search.ts";
+import { answerTo } from "../../knowledge/match.ts";
+import { aboutInside, contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import { serviceSource } from "../sources.ts";
@@ -9,7 +10,7 @@ import { sayLengths } from "./services.ts";
 
 /** What is asked of two things or more: which of them has more of something. */
 const MORE_OF =
-  /\b(?:which|what|whichever)\b[^?]*\b(?:(?:long|short|quick|fast|cheap|dear)(?:er|est)|pric(?:ier|iest)|costs? (?:more|less|the (?:most|least))|(?:more|less|most|least) expensive)\b/;
+  /\b(?:which|what|whichever|is|are|do|does)\b[^?]*\b(?:(?:long|short|quick|fast|cheap|dear)(?:er|est)|pric(?:ier|iest)|costs? (?:more|less|the (?:most|least))|(?:more|less|most|least) expensive)\b/;
 const OF_MONEY = /cheap|dear|pric|cost|expensive/;
 const TELLS_APART = /\b(?:differen(?:ce|t)|differ|compared?|versus|vs|tell (?:them )?apart)\b/;
 /** More are not told of in one breath. */
@@ -23,6 +24,8 @@ export function compared(t: Turn, reading: Reading): boolean {
   if (ids.length < 2 || ids.length > MOST) return false;
   const more = MORE_OF.exec(text)?.[0];
   if (more === undefined && !TELLS_APART.test(text)) return false;
+  // A line of the handbook may tell just these apart.
+  if (more === undefined && written(t, reading, ids)) return false;
   for (const s of ids.flatMap((id) => t.house.services.get(id) ?? [])) {
     if (more !== undefined && OF_MONEY.test(more)) sayPrice(t, s, true);
     else if (more !== undefined || s.about === "") sayLengths(t, s);
@@ -30,9 +33,22 @@ export function compared(t: Turn, reading: Reading): boolean {
   }
   delete t.state.topic;
   t.state.topics = ids;
+  t.state.lastAsk = "ask-service";
   t.rule("answer/compared");
   t.outcome("answered");
   return true;
+}
+
+/** Whether the line that the handbook has for a question speaks of each of some services. */
+function written(t: Turn, reading: Reading, ids: readonly string[]): boolean {
+  const line = answerTo(t.house, reading.text)?.passage;
+  if (!line || (line.kind !== "answer" && line.kind !== "fact")) return false;
+  const words = new Set(contentOf([...line.asked, line.text].join(" ")));
+  return ids.every((id) => {
+    const s = t.house.services.get(id);
+    const others = new Set(ids.filter((o) => o !== id).flatMap((o) => contentOf(t.house.services.get(o)?.name ?? "")));
+    return s === undefined || [s.name, ...s.also].some((name) => contentOf(name).some((w) => words.has(w) && !others.has(w)));
+  });
 }
 
 /** Of several services, the one that is the longer or the shorter, the cheaper or the dearer; null where they are alike in that. */
@@ -43,8 +59,9 @@ export function theOneThatIs(services: readonly Service[], more: "long" | "short
     return more === "long" || more === "dear" ? -Math.max(...list) : Math.min(...list);
   };
   const all = services.map((s) => ({ id: s.id, n: measure(s) }));
-  if (all.some((x) => x.n === null)) return null;
-  const least = Math.min(...all.map((x) => x.n as number));
-  const found = all.filter((x) => x.n === least);
+  const known = all.filter((x) => x.n !== null);
+  if (known.length < 2) return null;
+  const least = Math.min(...known.map((x) => x.n as number));
+  const found = known.filter((x) => x.n === least);
   return found.length === 1 ? (found[0]?.id ?? null) : null;
 }

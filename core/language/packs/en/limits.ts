@@ -1,5 +1,9 @@
 import type { Limit } from "../../../house/schema.ts";
 
+/** What is asked is which of several costs less, and not whether something may be had for less. */
+export const COMPARES_PRICES =
+  /\b(?:which|what|whichever)(?:'s| is| are| one is| ones are| of (?:them|those|these|the two) is|(?: \w+){1,2} is)? (?:the )?cheap(?:er|est)\b|\bthe cheap(?:er|est) (?:one|of|option|treatment|service|thing|you|there|that|way|visit)\b/;
+
 /** What every receptionist refuses, whether the handbook speaks of it or not. A subject of the handbook's own goes first. */
 export const ALWAYS_REFUSED: readonly Limit[] = [
   { id: "always-refunds", subject: "refunds", words: ["refund", "money back", "reimburse"], say: "I can't give refunds; a person has to look at that." },

@@ -1,0 +1,213 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { held } from "../testing/held.ts";
+import { setHouse } from "../testing/sets.ts";
+import { theOneThatIs } from "./errands/compare.ts";
+
+const talk = (...says: string[]) => held("ternbay", "web", ...says);
+const offered = (text: string): string[] => text.match(/\d{1,2}:\d\d [ap]m/g) ?? [];
+
+describe("a yes to several times", () => {
+  it("is asked which, and after a second one the first of them is proposed by itself", () => {
+    const t = talk("taping on friday", "sure", "yes please", "yes");
+    expect(offered(t.each[1] ?? "").length).toBeGreaterThan(1);
+    expect(offered(t.each[2] ?? "")).toEqual(offered(t.each[0] ?? "").slice(0, 1));
+    expect(t.state.expects).toBe("name");
+  });
+
+  it("may be followed by a no: then something else is looked for, and nothing is kept", () => {
+    const t = talk("taping on friday", "sure", "yes", "no");
+    expect(t.state.expects).toBe("day");
+    expect(t.state.task).not.toHaveProperty("hold");
+  });
+
+  it("begins anew when the wish has changed", () => {
+    const t = talk("taping on friday", "yes", "thursday rather", "yes");
+    expect(offered(t.last).length).toBeGreaterThan(1);
+  });
+});
+
+describe("a choice among what was offered", () => {
+  it("may be the earliest that there is, and opens no new search", () => {
+    const t = talk("taping on friday", "whatever is the earliest you have got");
+    expect(t.state.expects).toBe("name");
+    expect(offered(t.last)).toEqual(offered(t.each[0] ?? "").slice(0, 1));
+  });
+
+  it("may go back to an hour that was turned down", () => {
+    const t = talk("taping on friday", "something earlier than that", "no, later");
+    const first = offered(t.each[0] ?? "").at(-1) as string;
+    expect(talk("taping on friday", "anything later than that?", `okay, ${first} after all`).last).toContain(first);
+    expect(t.state.expects).toMatch(/slot|day/);
+  });
+
+  it("is given up in so many words", () => {
+    for (const words of ["nah forget it", "oh leave it then", "no, never mind"]) {
+      const t = talk("taping on friday", words);
+      expect(t.last, words).toMatch(/let it go/);
+      expect(t.state.task).toBeNull();
+    }
+  });
+
+  it("of a move that is given up leaves the visit where it is", () => {
+    const t = talk("move my follow-up to thursday, Simone Arsenault 902 555 0118", "actually leave it as it is");
+    expect(t.was("a-simone")).toBe("follow-up 2027-03-09 09:00 tobias booked");
+    expect(t.state.task).toBeNull();
+    expect(t.last).not.toMatch(/let it go/);
+  });
+});
+
+describe("own working hours", () => {
+  it("are no wish for those hours, but for those after them", () => {
+    const t = talk("relaxation massage on friday, an hour", "we finish at four");
+    expect(offered(t.last)[0]).toBe("4:00 pm");
+    expect(offered(talk("relaxation massage on friday, an hour", "i work from 9 to 4").last)[0]).toBe("4:00 pm");
+  });
+
+  it("that begin are what the visit is to be over by", () => {
+    const t = talk("relaxation massage on friday, half an hour", "i have to be back at work at one");
+    for (const time of offered(t.last)) expect(time).toMatch(/am$|12:/);
+  });
+});
+
+describe("several services", () => {
+  it("are told apart by what each of them is", () => {
+    const t = talk("how does acupuncture differ from shockwave?");
+    expect(t.last).toMatch(/Acupuncture: .*Shockwave/);
+    expect(t.state.topics).toHaveLength(2);
+  });
+
+  it("are told apart by the line of the handbook that tells just them apart", () => {
+    const t = talk("what is the difference between a sports massage and a relaxation massage");
+    expect(t.reasons.map((r) => r.what === "rule" && r.rule)).not.toContain("answer/compared");
+    expect(t.last).toMatch(/firm.*gentle/);
+  });
+
+  it("are measured by how long they take, and by what they cost", () => {
+    const t = talk("is taping or acupuncture quicker?", "so which takes longer", "and which is cheapest");
+    expect(t.each[1]).toMatch(/taping.*minutes|half an hour/i);
+    expect(t.each[1]).toMatch(/acupuncture.*minutes/i);
+    expect(t.each[2]).toMatch(/\$\d+/);
+    expect(t.slips).toEqual([]);
+  });
+
+  it("that were spoken of are chosen from by what they have more of", () => {
+    const t = talk("how do taping and acupuncture differ", "the longer one then, on thursday");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "acupuncture" });
+  });
+
+  it("of which one costs least is suggested, where all of them are meant, and not taken", () => {
+    const t = talk("please book me the cheapest thing you have on thursday");
+    expect(t.state.expects).toBe("service");
+    expect(t.last).toMatch(/\?$/);
+    expect(t.booked).toEqual([]);
+  });
+
+  it("a wish to pay less than the price is refused as before", () => {
+    expect(talk("can you do it cheaper for me").last).toMatch(/can't give discounts/);
+  });
+});
+
+describe("the longest, the shortest, the dearest and the cheapest", () => {
+  const house = setHouse("seventh", "ternbay");
+  const some = fc.subarray([...house.handbook.services], { minLength: 2 });
+  const lengths = (id: string): number[] => house.services.get(id)?.variants.map((v) => v.lengthMin) ?? [];
+  const prices = (id: string): number[] => house.services.get(id)?.variants.flatMap((v) => v.priceMinor ?? []) ?? [];
+
+  it("is one that no other of them passes, or none", () => {
+    fc.assert(
+      fc.property(some, (list) => {
+        const long = theOneThatIs(list, "long");
+        if (long) for (const s of list) if (s.id !== long) expect(Math.max(...lengths(s.id))).toBeLessThan(Math.max(...lengths(long)));
+        const cheap = theOneThatIs(list, "cheap");
+        if (cheap)
+          for (const s of list) if (s.id !== cheap && prices(s.id).length > 0) expect(Math.min(...prices(s.id))).toBeGreaterThan(Math.min(...prices(cheap)));
+      }),
+    );
+  });
+
+  it("is none where two are alike, and none of one that has no price", () => {
+    const [a] = house.handbook.services;
+    if (!a) throw new Error("no service");
+    expect(theOneThatIs([a, { ...a, id: "twin" }], "short")).toBeNull();
+    expect(theOneThatIs([a, { ...a, id: "bare", priceKept: true }], "cheap")).toBeNull();
+    const dearer = { ...a, id: "dearer", variants: a.variants.map((v) => ({ ...v, priceMinor: (v.priceMinor ?? 0) + 1 })) };
+    expect(theOneThatIs([a, dearer], "dear")).toBe("dearer");
+    expect(theOneThatIs([a, dearer], "cheap")).toBe(a.id);
+  });
+});
+
+describe("which service it is for", () => {
+  it("is asked, then helped with what there is, and handed on when nothing comes of it", () => {
+    const t = talk("i'd like to come in on friday", "Rita Hale", "902 555 0190", "in the morning", "around ten");
+    expect(t.each[1]).toMatch(/We offer .*taping/);
+    expect(t.state.expects).toBe("message");
+    expect(t.last).toMatch(/desk\?/);
+  });
+
+  it("is settled by going on with when, after one was suggested", () => {
+    const t = held("hollow", "web", "my zip is broken on this dress i wear to work", "tomorrow morning");
+    expect(t.state.expects).toMatch(/slot|name|service/);
+    const other = held("hollow", "web", "a wedding dress fitting for me please", "no, something else");
+    expect(other.state.task).not.toHaveProperty("service");
+    expect(other.state.expects).toBe("service");
+  });
+
+  it("is the one that was asked about while it was open", () => {
+    const t = talk("i need an appointment", "what is taping", "fine, on thursday");
+    expect(t.state.task).toMatchObject({ service: "taping" });
+  });
+
+  it("begins with what everybody begins with, for one who tells what ails them", () => {
+    const t = talk("do you have something for a sore knee");
+    expect(t.last).toMatch(/begins with|assessment/);
+    expect(t.state.expects).toBe("service");
+    expect(talk("do you have something for a sore knee", "ok, friday").state.task).toMatchObject({ service: "assessment" });
+  });
+
+  it("is what was asked about when something off the price was refused", () => {
+    const t = talk("is there a discount on acupuncture", "okay then, can i come on thursday");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "acupuncture" });
+  });
+});
+
+describe("several visits of one client", () => {
+  it("are moved alike, each with its own go-ahead", () => {
+    const t = held("hollow", "web", "shift both of my visits to the week after at the same times, Tobin Marsh 01632 960242", "yes", "yes");
+    expect(t.each[0]).toMatch(/11 March at 10:00 am/);
+    expect(t.each[1]).toMatch(/15 March at 9:30 am/);
+    expect(t.state.did?.did).toBe("moved");
+  });
+
+  it("of which one was told of are all told when asked for", () => {
+    const t = talk("when is my acupuncture? Pavel Novotny 902 555 0127", "and the other one?");
+    expect(t.last).toMatch(/sports massage with Joaquim on Friday 12 March/);
+    expect(talk("when is my massage? Ana Petrov 902 555 0142", "and the other one?").last).not.toMatch(/Coming up|You have/);
+  });
+
+  it("that were booked by themselves are brought forward", () => {
+    const t = talk("i booked a massage for wednesday with nell, can we bring it forward? Ana Petrov 902 555 0142");
+    expect(t.state.task).toMatchObject({ errand: "move" });
+    for (const time of offered(t.last)) expect(time).toMatch(/am$|12:/);
+  });
+});
+
+describe("the go-ahead", () => {
+  it("with a number that is put right is asked again, and nothing is let go", () => {
+    const t = talk("taping on friday at 10, Jamal Whitlock 902 555 0194", "no wait, that's wrong: 902 555 0149");
+    expect(t.state.task).toMatchObject({ errand: "book" });
+    expect(t.last).not.toMatch(/suit you better/);
+  });
+});
+
+describe("a message that was only guessed", () => {
+  it("gives way to a wish to come, once a day is named instead of a name", () => {
+    const t = held("hollow", "web", "the hem of my coat has come undone again", "could be tomorrow morning");
+    expect(t.state.task?.errand).not.toBe("message");
+  });
+
+  it("stays one where its giver says who they are", () => {
+    const t = talk("i left my umbrella in your waiting room", "Rita Hale", "902 555 0190");
+    expect(t.slips.map((s) => s.slip)).toEqual(["message"]);
+  });
+});
