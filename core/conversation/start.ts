@@ -1,4 +1,4 @@
-import { ofKind } from "../language/found.ts";
+import { ofKind, type Found } from "../language/found.ts";
 import type { Errand } from "../language/errand.ts";
 import type { Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
@@ -49,6 +49,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         begin(t, fresh);
         applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
         asAsked(t, fresh, reading);
+        instead(t, fresh);
       }
       did = true;
     } else if (e === "move" && !task && SAME.test(reading.said)) {
@@ -82,11 +83,12 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
       } else if (
         task?.errand === "book" &&
         (task.offered.length > 0 || task.hold || state.client.match !== "both") &&
-        !reading.found.some((f) => f.part === "old")
+        (!reading.found.some((f) => f.part === "old") || nothingOfTheirs(t, task, reading))
       ) {
-        // "Make it half an hour longer" is said of a length as well.
-        const lengthens = ofKind(reading.found, "length").length > 0;
-        if (lengthens ? applyToBook(t, task, reading, context) : applyWish(t, task, reading, context)) reopen(t, task);
+        // "Make it half an hour longer", "change that to Priya": said of more than days and hours.
+        const more = reading.found.some((f) => f.kind === "length" || f.kind === "staff" || f.part === "old");
+        const wish = { ...reading, found: reading.found.map(({ part: _, ...f }): Found => f) };
+        if (more ? applyToBook(t, task, wish, context) : applyWish(t, task, reading, context)) reopen(t, task);
       } else if (task?.errand === "move") {
         applyOld(task, reading, context, false);
         if (applyWish(t, task, reading, context)) reopen(t, task);
@@ -182,6 +184,10 @@ function ownIsMeant(t: Turn, task: BookTask, reading: Reading): boolean {
   return t.state.appointments.some((a) => (named.length > 0 ? named.includes(a.service) : a.service === task.service || !task.service));
 }
 
+/** While something is held or offered, and nothing that they have is spoken of, "that" is what is being booked. */
+const nothingOfTheirs = (t: Turn, task: BookTask, reading: Reading): boolean =>
+  (task.hold !== undefined || task.offered.length > 0) && t.state.appointments.length === 0 && !/\b(?:my|our|mine|booked)\b/i.test(reading.said);
+
 /**
  * A new visit that takes over from the one just booked, or from the last that the client had: "and one for my son as
  * well", "the same again next week". Null where the message says nothing of the kind.
@@ -236,9 +242,17 @@ export function begin(t: Turn, task: Task): void {
   if (task.errand !== "move" && task.errand !== "cancel") delete state.toldOf;
   if (state.task) {
     if (state.task.errand === "book") dropHold(t, state.task);
+    if (state.task.errand === "book") state.task.setAside = true;
     if (state.task.errand !== "message") state.later.push(state.task);
   }
   state.task = task;
+}
+
+/** Who asks anew for what was set aside before it was booked means the same visit, not one more. */
+function instead(t: Turn, task: BookTask): void {
+  const { state } = t;
+  if (!task.service || task.same || (task.places ?? 1) > 1 || task.forWhom) return;
+  state.later = state.later.filter((x) => !(x.errand === "book" && x.setAside && !x.beside && !x.forWhom && x.service === task.service));
 }
 
 /** The wish changed: what was offered and held no longer stands. */

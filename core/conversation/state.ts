@@ -98,6 +98,8 @@ export interface BookTask {
   gender?: "woman" | "man";
   /** Whom the client does not want. */
   notStaff?: string[];
+  /** It was begun, and something else came in between. */
+  setAside?: boolean;
   /** Another visit of the same, for those who come along: booked one after the other. */
   beside?: boolean;
   places?: number;
