@@ -9,7 +9,7 @@ import { beyond } from "./errands/services.ts";
 import { newBook } from "./tasks.ts";
 import { dropHold } from "./errands/offering.ts";
 import { contextOf } from "./context.ts";
-import { wishIn } from "./goahead.ts";
+import { chosenIs, wishIn } from "./goahead.ts";
 import { proceed } from "./proceed.ts";
 import { hearSlot, pickAppointment } from "./slot.ts";
 import { asAsked, carriedOn, reopen } from "./start.ts";
@@ -65,6 +65,18 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
       state.client.noPhone = true;
       return proceed(t);
     }
+  }
+  // "Wednesday is good", once Wednesday at nine is kept: it stands as it is.
+  if (
+    (task.errand === "book" || task.errand === "move") &&
+    task.hold &&
+    state.expects !== "go-ahead" &&
+    !reading.question &&
+    wishIn(reading) &&
+    chosenIs(t, task, reading)
+  ) {
+    t.rule("hold/said-again");
+    return proceed(t);
   }
   if ((task.errand === "book" || task.errand === "move") && state.expects === "slot" && task.offered.length > 0) {
     if (hearSlot(t, task, reading)) return;

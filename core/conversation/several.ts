@@ -34,7 +34,12 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
       { errand: "book", reading: { ...reading, found: swap[1] } },
       { errand: "cancel", reading: { ...reading, found: swap[0] } },
     ];
-  if (reading.errands.every((e) => e.errand === "book" || e.errand === "ask-availability") && !t.state.task) {
+  const alone = besidesQuestions(reading);
+  if (alone && !t.state.task) return deedsOf(t, alone);
+  // "The brows tomorrow and the lashes on Friday", of times that were offered for one of them: both are booked.
+  const open = t.state.task;
+  const anew = open?.errand === "book" && !open.hold && bookings(reading, () => false).length > 1;
+  if (reading.errands.every((e) => e.errand === "book" || e.errand === "ask-availability") && (!open || anew)) {
     const whom = oneMoreFor(reading) ?? bothDays(reading);
     if (whom) return whom.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
     const groups = bookings(reading, (who, service) => t.house.services.get(service)?.staff.includes(who) ?? false);
@@ -49,6 +54,15 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
     if (groups.length > 1) return groups.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
   }
   return [];
+}
+
+/** "I need a will and a power of attorney, can that be done in one go": the part that wishes, where the others only ask; null where there is none such. */
+function besidesQuestions(reading: Reading): Reading | null {
+  const i = reading.errands.findIndex((e) => e.errand === "book");
+  const part = reading.clauses[i];
+  if (!part || !reading.errands.every((e, k) => k === i || e.errand.startsWith("ask-"))) return null;
+  const found = reading.found.filter((f) => f.start >= part.from && f.start < part.to);
+  return { ...reading, found, errands: reading.errands.slice(i, i + 1), clauses: [], question: false };
 }
 
 /** "A taping tomorrow and a class on Thursday": the finds of each visit, where every one of them has its own day. */
@@ -114,7 +128,7 @@ function together(reading: Reading): Found[][] {
   const [a, b] = services;
   if (services.length !== 2 || !a || !b || a.value.length !== 1 || b.value.length !== 1 || a.value[0] === b.value[0]) return [];
   if (!/^\s*,?\s*(?:and|plus|&|with|together with|as well as)\s+(?:also )?(?:an?|the|my)?\s*$/i.test(reading.said.slice(a.end, b.start))) return [];
-  if (reading.question && !reading.errands.some((e) => e.errand === "book")) return [];
+  if (reading.question && !reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability")) return [];
   return [reading.found.filter((f) => f !== b), reading.found.filter((f) => f !== a && f.kind !== "time" && f.kind !== "length")];
 }
 
@@ -203,7 +217,10 @@ export function takeUp(t: Turn, deeds: readonly Deed[]): void {
   });
   const [first, ...rest] = tasks;
   if (!first) return;
+  // What is planned anew takes the place of what was being booked.
+  if (t.state.task?.errand === "book" && first.errand === "book") t.state.task = null;
   begin(t, first);
   t.state.later.push(...rest.reverse());
+  if (tasks.every((x) => x.errand === "book")) t.say("book/one-each");
   t.rule("several/one-after-the-other");
 }

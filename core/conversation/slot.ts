@@ -61,7 +61,9 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
       task.wish.days = { ranges: days.slice(0, 1).map((d) => ({ from: d, to: d })) };
     return false;
   }
-  if (shift || hit === "none" || (yes === false && !wishIn(reading))) {
+  // "I haven't had a patch test" declines nothing.
+  const tells = /^\W*(?:(?:but|and|oh|um+|well)\W+)*i (?:haven't|have not|didn't|did not|don't have)\b/i.test(reading.said);
+  if (shift || hit === "none" || (yes === false && !wishIn(reading) && !tells)) {
     shiftWish(t, task, shift ?? "another-time");
     task.refused.push(...task.offered.map((o) => ({ startMin: o.startMin, staff: o.staff })));
     task.offered = [];

@@ -89,7 +89,15 @@ const WAVERS = 0.7;
 /** What is told of one's own appointment must be this sure to be a question about it. */
 const TOLD = 0.92;
 /** A guess of danger or of a refusal weighs heavily: it must be surer. */
-const GRAVE: Partial<Record<Errand, number>> = { emergency: 0.93, cancel: 0.7, refused: 0.5, "out-of-scope": 0.45, message: 0.62, "thanks-bye": 0.7, person: 0.6 };
+const GRAVE: Partial<Record<Errand, number>> = {
+  emergency: 0.93,
+  cancel: 0.7,
+  refused: 0.5,
+  "out-of-scope": 0.45,
+  message: 0.62,
+  "thanks-bye": 0.7,
+  person: 0.6,
+};
 
 /** As sure as this, a message as a whole weighs more than a part of it that seems to say something else besides. */
 const SURE = 0.85;

@@ -106,9 +106,7 @@ export function read(text: string, context: ReadContext): Reading {
   const compared = judged.errands.length === 1 && judged.errands[0]?.errand === "ask-price" && judged.errands[0].sure >= 0.7 && /\b(?:or|than)\b/.test(masked);
   const weighed = COMPARES_PRICES.test(said.norm);
   const limit =
-    compared || weighed
-      ? null
-      : (named ?? (judged.subject && judged.errands.some((e) => e.errand === "refused") ? limitOn(judged.subject, context) : null));
+    compared || weighed ? null : (named ?? (judged.subject && judged.errands.some((e) => e.errand === "refused") ? limitOn(judged.subject, context) : null));
   const errands = judged.errands.filter((e) => e.errand !== "refused" || limit !== null);
   if (weighed && errands.length === 0 && isQuestion(said)) errands.push({ errand: "ask-price", rule: "errand/ask-price/compared", at: 0, sure: 0.9 });
   if (limit === null && ownVisit(said, found, context)) {

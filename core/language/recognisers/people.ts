@@ -170,7 +170,7 @@ const joined = (words: string): string =>
 
 const INTRODUCED =
   /\b(?<!call )(?:my (?:full )?name(?:'s| is| would be)|the name(?:'s| is)|name(?:'s| is|:)?|i am called|call me(?! (?:back|on|at|when|please|tomorrow|today|later|about))|booked (?:under|as)|book(?:ing)? (?:it )?(?:under|in the name of)|(?<=\b(?:it|it's|its|that|that's|is|was|down|booked|booking|appointment|visit|me|us|probably|maybe) )under(?: the name(?: of)?)?(?! (?:warranty|guarantee|contract|pressure|age|construction))|under the name(?: of)?|in the name of|for the name|signed|sincerely)\s*:?\s+(?=[a-z])/g;
-const MAYBE = /\b(?:i'm|i am|im|it's|its|it is|this is|here is|here's|speaking is)\s+(?=[a-z])/g;
+const MAYBE = /(?:\b(?:i'm|i am|im|it's|its|it is|this is|here is|here's|speaking is)|^\s*(?:(?:ok|okay|yes|just|that's|please) )*under)\s+(?=[a-z])/g;
 
 /** Finds what a person gives as their name. What stands under other finds is never part of a name. */
 export function names(said: Said, at: Moment, taken: readonly Found[], known: (word: string) => boolean): Found[] {
@@ -283,9 +283,13 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     const last = words.at(-1);
     if (last && /'s$/.test(last.text)) return null;
     // "The name is Strand, Ulrika Strand": the whole of it is said after.
-    const whole = words.length === 1 && last ? new RegExp(`^,\\s*((?:\\p{L}[\\p{L}'-]*\\s+){1,2})${last.text}\\b`, "u").exec(said.norm.slice(last.end)) : null;
+    const whole =
+      words.length === 1 && last
+        ? new RegExp(`^(?: please| thanks)?,\\s*((?:\\p{L}[\\p{L}'-]*\\s+){1,2})${last.text}\\b`, "u").exec(said.norm.slice(last.end))
+        : null;
     if (whole && last) {
-      const all = said.tokens.filter((t) => t.start > last.end && t.end <= last.end + whole[0].length);
+      const end = last.end + whole[0].length;
+      const all = said.tokens.filter((t) => t.start >= end - last.text.length - (whole[1] as string).length && t.end <= end);
       if (all.length >= 2) return asName(said, all, "name/introduced");
     }
     return words.length > 0 ? asName(said, words, sure ? "name/introduced" : "name/maybe-introduced") : null;
@@ -297,6 +301,16 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
   for (const m of eachMatch(MAYBE, said.norm)) {
     const found = grab(m.index + m[0].length, false);
     if (found && !(found.kind === "name" && taken.some((f) => f.kind === "staff" && f.start === found.start) && !found.value.includes(" "))) return [found];
+  }
+  // "Cancel Rita Hale's facial": whose it is.
+  const owner = /\b(?:[Cc]ancel|[Mm]ove|[Rr]eschedule|[Cc]hange|[Cc]onfirm|[Rr]ebook|[Pp]ostpone)\s+(\p{Lu}[\p{L}’-]+(?: \p{Lu}[\p{L}’.-]*){1,2})['’]s\b/u.exec(
+    said.raw,
+  );
+  if (owner?.[1]) {
+    const start = owner.index + owner[0].indexOf(owner[1]);
+    const words = said.tokens.filter((t) => t.start >= start && t.start < start + (owner[1] as string).length);
+    if (words.length >= 2 && !words.some((t) => blocked(t)))
+      return [{ kind: "name", value: owner[1], rule: "name/owner", start, end: start + owner[1].length }];
   }
   // "She's Karen Lyle": of somebody else a whole name, written as one.
   const other = /\b(?:[Ss]he|[Hh]e)(?:['’]s| is)(?: called)? (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,2})(?=\s*(?:$|[,.;!?]|and\b))/u.exec(said.raw);
@@ -421,7 +435,7 @@ const NEVER_FIRST =
 
 /** A sentence about something else than who somebody is: "it doesn't hurt", "I'm flying out". */
 const TELLS_SOMETHING =
-  /\b(?:it|that|this|there|they|he|she|i|we) (?:doesn't|does not|isn't|wasn't|hasn't|has|had|can't|cannot|won't|don't|do not|didn't|haven't)\b(?! have (?:a|one))|\b(?:i'm|i am|we're|we are|he's|she's|they're) [a-z]{2,}ing\b/;
+  /\b(?:it|that|this|there|they|he|she|i|we) (?:doesn't|does not|isn't|wasn't|hasn't|has|had|can't|cannot|won't|don't|do not|didn't|haven't)\b(?! have (?:a|one))|\b(?:i'm|i am|we're|we are|he's|she's|they're) [a-z]{2,}ing\b|\b(?:i'm|i am|it's|this is) (?:his|her|their|a|an) (?!name|number)[a-z]+\b/;
 
 /** A person with the verb run into it: "I'd", "you'll". */
 const SHORTENED = /^(?:i|you|he|she|it|we|they)['’](?:d|ll)$/;

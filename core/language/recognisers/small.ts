@@ -138,11 +138,11 @@ const TAKEN_BACK =
   /\b(?:leave it|keep it|keep mine|as it is|as it was|forget it|never ?mind|don't|do not|i'll come|i will come|not now|rather not|changed my mind|no longer)\b/;
 
 const YES =
-  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'ll| will| would|ll) (?:work|do|suit)|lock (?:it|that|me) in|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go|you bet|uh[- ]huh|yup|by all means|please go ahead|get on with it)\b/;
+  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|go(?=[.,!]*$)|take it|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'ll| will| would|ll) (?:work|do|suit)|lock (?:it|that|me) in|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go|you bet|uh[- ]huh|yup|by all means|please go ahead|get on with it)\b/;
 const SAYS_NO_AFTER =
   /^(?:[.,!;]? ?(?:then|well|so|but|in that case|hm+|um+|uh|thanks|thank you|maybe|i think|i guess|rather|please))*[.,!;]? (?:no|nah|nope|not|don't|do not|let's not|i'd rather not)\b(?! (?:problem|worries|need|rush|hurry|matter|bother|a problem|bad|preference|one|later than|before|after|until|too|on|at|in the|with|tomorrow|today|(?:mon|tues|wednes|thurs|fri|satur|sun)day))/;
 const NO =
-  /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:no(?! preference| one\b| matter| problem| rush)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never|none|negative|i'd rather not|i would rather not|rather not|i don't(?! have| know| mind| care| want| need)(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|oh,? then no|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
+  /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:no(?! preference| one\b| matter| problem| rush)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never|none|negative|i'd rather not|i would rather not|rather not|i don't(?! have| know| mind| care| want| need)(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|oh,? then no|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?(?! (?:earlier|later|sooner|before|after|on|at|in|else (?:on|at|in)|any|till|until|free)\b)|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
 
 /** Finds a yes or a no at the head of what was said. */
 export function yesNo(said: Said): Found[] {
@@ -167,7 +167,7 @@ function yesNoAtHead(said: Said): Found[] {
   if (friendly) return [{ kind: "yes", value: true, rule: "yes/no-problem", start: lead, end: lead + friendly[0].length }];
   if (
     no &&
-    /^(?:oh,? |um,? )?(?:wait|hang on|hold on|stop)\b/.test(text) &&
+    /^(?:oh,? |um,? )?(?:no,? |ok(?:ay)?,? |yes,? |yeah,? )?(?:wait|hang on|hold on|stop)\b/.test(text) &&
     /[,.]? (?:what|when|where|who|which|how|is|are|was|do|does|did|can|could|will)\b.*\?\s*$/.test(text)
   )
     return [];
@@ -282,12 +282,12 @@ const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   {
     value: "later",
     pattern:
-      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|be|no,?|rather|even) later|later (?:than that|in the day|on|please|if)|^later$|(?<!not |is that |is it |be )too early)\b/g,
+      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|be|no,?|rather|even) later|later (?:than that|in the day|on|please|if)|^later$|(?<!not |is that |is it |be )too early)\b/g,
   },
   {
     value: "earlier",
     pattern:
-      /\b(?:(?:something|anything|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|see me|be|no,?|rather|even|get one|(?:get|fit|squeeze) (?:me|us) in|get in) (?:earlier|sooner)(?! than (?!that|those|these))|(?:earlier|sooner) (?:than that|please|if)|(?:bring|pull|move|push) (?:it|that|this|mine) forward(?! (?:by|to|a|an|one|two|half)\b)|^earlier$|^sooner$|(?<!not |is that |is it |be )too late)\b/g,
+      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|see me|be|no,?|rather|even|get one|(?:get|fit|squeeze) (?:me|us) in|get in) (?:earlier|sooner)(?! than (?!that|those|these))|(?:earlier|sooner) (?:than that|please|if)|(?:bring|pull|move|push) (?:it|that|this|mine) forward(?! (?:by|to|a|an|one|two|half)\b)|^earlier$|^sooner$|(?<!not |is that |is it |be )too late)\b/g,
   },
 ];
 

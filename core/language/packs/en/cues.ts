@@ -56,7 +56,7 @@ export const CUES: Cue[] = [
     errand: "ask-mine",
     name: "my-appointment",
     pattern:
-      /\b(?:when(?:'s| is| was| are)? (?:my|our)|what (?:time|day)(?:'s| is| was| did) (?:my|i)|what time am i|what (?:did|have) i (?:just )?book(?:ed)?|when am i|do i have (?:an|any|a) (?:appointment|booking|visit)|have i got (?:an|any)|(?:check|confirm|remind me of|look up|see|find) (?:\w+ )?my (?:appointment|booking|visit|<service>)s?|who(?:'s| is) my (?:appointment|<service>) with|am i (?:booked|down|still)|is my (?:appointment|<service>|booking))\b/,
+      /\b(?:when(?:'s| is| was| are)? (?:my|our)|what (?:time|day)(?:'s| is| was| did) (?:my|i)|what time am i|what (?:did|have) i (?:just )?book(?:ed)?|when am i|do i have (?:an|any|a) (?:appointment|booking|visit)|have i got (?:an|any)|(?:check|confirm|remind me of|look up|see|find) (?:\w+ )?my (?:appointment|booking|visit|<service>)s?|who(?:'s| is) my (?:appointment|<service>) with|am i (?:booked|down|still)|(?:he|she|they|my \w+|<service>)(?:'s| has|'ve| have) (?:already )?(?:got )?(?:an?|one) (?:appointment|booking|visit)(?! (?:free|available|open))|is my (?:appointment|<service>|booking))\b/,
   },
   {
     errand: "person",

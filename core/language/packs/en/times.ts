@@ -229,6 +229,12 @@ export const TIME_RULES: TimeRule[] = [
     },
   },
   {
+    // "The ten thirty" in figures, where one of several times is waited for: "the 10 30".
+    name: "time/two-numbers",
+    pattern: /(?<![\d:.,$£€/-] ?)\b(1[0-2]|[1-9]) ([0-5][05])(?![\d:.,]?\d|(?: ?-?(?:min|m\b|hour|%|dollar|pound|euro)))\b/g,
+    value: (m, at) => (at.expects === "slot" || at.expects === "time" ? one("at", `${m[1]}:${m[2]}`) : null),
+  },
+  {
     name: "time/clock",
     pattern: rx(`(?<![\\d$:.,/'-])(?<!\\b(?:bus|no|number|of|for|unit|room|suite) )(?<!\\$ ?)\\b(${CLOCK})${NOT_TIME}(?![\\d:%])`),
     value: (m, at) => {
