@@ -1,10 +1,11 @@
 import { EMERGENCY } from "../house/through.ts";
 import type { Errand } from "../language/errand.ts";
-import { ofKind } from "../language/found.ts";
+import { ofKind, type Found } from "../language/found.ts";
+import { clauses } from "../language/errands.ts";
 import { read, says, type Reading } from "../language/read.ts";
 import { lengthTold } from "../knowledge/lengths.ts";
 import { contentOf } from "../knowledge/search.ts";
-import { applyToBook, keepIdentity } from "./errands/apply.ts";
+import { applyToBook, keepIdentity, settled } from "./errands/apply.ts";
 import { answer } from "./errands/ask.ts";
 import { compared } from "./errands/compare.ts";
 import { tellsOthers } from "./errands/existing.ts";
@@ -27,7 +28,7 @@ import { newBook } from "./tasks.ts";
 import { hearSlot, which } from "./slot.ts";
 import { staffSource } from "./sources.ts";
 import { startTask } from "./start.ts";
-import { dayWish } from "./wish.ts";
+import { dayWish, singleDay } from "./wish.ts";
 import { val, type Turn } from "./turn.ts";
 import { asMove, spokenOf, theOther, insteadOfCancelling, lineUpAnother, lineUpDeed } from "./turning.ts";
 import { SURE_EMERGENCY, maybeMisheard, notKnown, whoThisIs, WHO_ARE_YOU, ARE_YOU_THERE, resume, repair, thanks } from "./unheard.ts";
@@ -191,20 +192,23 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   const started = deeds.length > 0 || startTask(t, reading, errands);
   if (asks.length > 0) {
     state.lastAsk = asks.at(-1) as Errand;
-    askedAbout(t, reading);
   }
   if (asks.length > 0) {
-    for (const e of asks) if (!answer(t, e, partOf(t, reading, e))) t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
+    const about = onDays(t, reading);
+    askedAbout(t, about);
+    for (const e of asks) if (!answer(t, e, partOf(t, about, e))) t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
+    if (t.spoke) answerRest(t, reading);
     // Who names a day or one of the house's people, and asks something that nothing answers, most likely asks for room.
     const forRoom =
       !t.spoke &&
       !started &&
       !state.task &&
       asks.length === 1 &&
-      asks[0] === "ask-service" &&
+      asks[0] !== "ask-price" &&
       (reading.errands[0]?.sure ?? 1) < 0.85 &&
       reading.found.some((f) => f.kind === "day" || f.kind === "time") &&
-      reading.found.some((f) => f.kind === "staff");
+      (reading.found.some((f) => f.kind === "staff") ||
+        /\b(?:could|can|may) (?:i|we|he|she|they) (?:please )?(?:come|be seen|get in|stop by|pop in)\b/i.test(text));
     if (forRoom && startTask(t, reading, ["ask-availability"])) return proceed(t);
     if (!t.spoke && !started) return notKnown(t, text);
     state.repairs = 0;
@@ -274,6 +278,26 @@ const onlyFound = (reading: Reading): boolean =>
     .replace(/<\w+>/g, " ")
     .replace(/\b(?:and|what|how|about|also|ok|okay|then|the|an?|for|with|on|your|one|please|if|it's|is)\b/g, " ")
     .replace(/[^a-z]+/g, "") === "";
+
+/** "And the Monday after?": the day that it is, counted from the one that was asked about before. */
+function onDays(t: Turn, reading: Reading): Reading {
+  const from = t.state.task ? undefined : singleDay(t.state.askedDays);
+  return { ...reading, found: reading.found.flatMap((f): Found[] => (f.kind === "day" ? settled(f, from) : [f])) };
+}
+
+/** What is asked besides in the same message, and is of a kind with another question in it: each has a line of its own. */
+function answerRest(t: Turn, reading: Reading): void {
+  const all = clauses(reading.said);
+  // What an errand was read from by itself has been answered.
+  const parts = all.filter((c) => !reading.clauses.some((k) => k.from === c.from && !all.some((o) => o.from > c.from && o.from < k.to)));
+  if (all.length < 2 || parts.length > MOST_ASKED) return;
+  for (const c of parts) {
+    const part = read(c.text, { ...contextOf(t.house, t.now, t.state), expects: "errand" });
+    if (part.question && part.errands.some((e) => isAsk(e.errand))) fromHandbook(t, part, SURELY, c.text, true, ["answer", "fact"]);
+  }
+}
+/** More questions in one message are not looked for. */
+const MOST_ASKED = 4;
 
 /** Keeps what a question named: a wish after it that leaves it out means the same. */
 function askedAbout(t: Turn, reading: Reading): void {

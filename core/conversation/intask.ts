@@ -190,7 +190,7 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
     answer(t, asking, reading);
     return proceed(t);
   }
-  if (state.expects === "anything" && yes === false && !wishIn(reading)) return close(t);
+  if (state.expects === "anything" && yes === false && !wishIn(reading) && saysBefore(text) === null) return close(t);
   if (reading.question && services.length === 0 && fromHandbook(t, reading)) return proceed(t);
   const when = reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "length" || f.kind === "places");
   if (services.length > 0 && !when && reading.question) {

@@ -51,6 +51,7 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
 }
 
 const WAY_THERE = 0.2;
+const TO_THE_WORD = 0.95;
 
 /** A question that a line of the handbook was plainly written for, whatever kind of question it seems to be. */
 function plainlyWritten(t: Turn, errand: Errand, reading: Reading): boolean {
@@ -58,10 +59,10 @@ function plainlyWritten(t: Turn, errand: Errand, reading: Reading): boolean {
   if (errand === "ask-mine" || errand === "ask-availability") return false;
   if (errand === "ask-hours" && has("day")) return false;
   if (errand === "ask-staff" && (has("staff") || has("gender"))) return false;
-  // What is sought is one of the services, not a line that speaks of the same complaint.
-  if (errand === "ask-service" && SEEKS.test(reading.said.toLowerCase())) return false;
+  // What is sought is one of the services, not a line that speaks of the same complaint, unless the line says just that.
+  const sought = errand === "ask-service" && SEEKS.test(reading.said.toLowerCase());
   if (errand === "ask-price" && SPEAKS_OF_MONEY.test(reading.said)) return false;
-  return fromHandbook(t, reading, PLAINLY, reading.text, true, ["answer", "fact", "document"]);
+  return fromHandbook(t, reading, sought ? TO_THE_WORD : PLAINLY, reading.text, true, ["answer", "fact", "document"]);
 }
 
 /** "Is there a fee?", while a visit is being moved or cancelled, asks for the fee of that. */

@@ -346,7 +346,10 @@ export function priceVal(t: Turn, serviceId: string, lengthMin: number, places: 
   const service = t.house.services.get(serviceId);
   const minor = service?.priceKept ? null : (service?.variants.find((v) => v.lengthMin === lengthMin)?.priceMinor ?? null);
   const total = minor === null ? null : minor * places;
-  return { text: total === null ? val("") : val(`, ${moneyText(t.house, total)}`, serviceSource(t.house, serviceId)), minor: total };
+  return {
+    text: total === null ? val("") : val(total === 0 ? ", free of charge" : `, ${moneyText(t.house, total)}`, serviceSource(t.house, serviceId)),
+    minor: total,
+  };
 }
 
 function goAhead(t: Turn, task: BookTask, service: Service): void {

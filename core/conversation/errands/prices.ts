@@ -21,7 +21,8 @@ export function price(t: Turn, reading: Reading): boolean {
   const rest = reading.text.replace(/\b(?:how much|what|cost|costs|price|prices|pay|charge|fee|does|is|it|that|the|do|and|much|expensive)\b/gi, " ");
   if (ofKind(reading.found, "service").length === 0 && /\w{3}/.test(rest) && fromHandbook(t, reading, SURELY, rest)) return true;
   // "My shoulder needs seeing to, what would that cost": that is what one begins with.
-  const first = about.length === 0 && complains(reading.said) ? firstOfAll(t) : undefined;
+  const begins = complains(reading.said) || /\b(?:to (?:begin|start) with|(?:for|as) a (?:first|new) \w+|first (?:time|visit))\b/i.test(reading.said);
+  const first = about.length === 0 && begins ? firstOfAll(t) : undefined;
   if (first !== undefined) t.say("ask/begins-with", { service: val(`a ${serviceText(house, first)}`, serviceSource(house, first)) });
   const list = first === undefined ? about : [first];
   if (list.length === 0) {

@@ -46,6 +46,12 @@ export function joinDays(said: Said, found: Found[], moving: boolean): Found[] {
       out.push({ ...next, value: { kind: "days", from: base + ahead, to: base + ahead } });
       continue;
     }
+    // "Not tomorrow, the day after".
+    const not = last?.not ? single(last.value)[0] : undefined;
+    if (not !== undefined && next.value.kind === "relative" && next.value.byDays === 1 && next.value.weekday === undefined) {
+      out[out.length - 1] = { ...next, value: { kind: "days", from: not + 1, to: not + 1 } };
+      continue;
+    }
     // "Not this week, the week after".
     if (
       last?.not &&

@@ -41,7 +41,7 @@ export const CONCEPTS: readonly string[] = [
   "tax: hst, vat, gst, taxes, sales tax, value added tax, sales tax included",
   "video: online visit, virtual, zoom, remote, telehealth, online appointment, online session, over video, by video, screen, remotely, zoom call, skype, webcam, telemedicine, online lesson, online lessons, over the internet, screen call, video call, by phone instead, from home",
   "homevisit: home visit, home visits, come to my house, come to us, at home, visit my, to people's homes, people's homes, people's houses, to people's houses, to houses, come to me, house call, our place, my home, come round, drive out, come out, out to, bedridden, house bound, housebound, at his home, at her home, at my house, to my place, his house, visit at home",
-  "early: arrive, beforehand, ahead of time, in advance of, minutes before, before my appointment, turn up, come earlier, minutes early, ahead, before the time, come before, how soon before, show up",
+  "early: how long before, how early, get there early, arrive, beforehand, ahead of time, in advance of, minutes before, before my appointment, turn up, come earlier, minutes early, ahead, before the time, come before, how soon before, show up",
   "towel: mat, mats, towels",
   "age: young, minimum age, how old, how young, from what age, years old, sixteen, seventeen, year old, months old, old enough, too young, too old, under eighteen, over eighteen",
   "walkin: walk-in, walk-ins, walk in, walk ins, drop in, drop-in, drop-ins, just turn up, turn up without, just show up, show up without, just pop in, without an appointment, without booking, without a booking, no appointment, need to book, have to book, need an appointment, appointment only, by appointment only, off the street, on spec",
