@@ -1,14 +1,6 @@
 import { readFileSync } from "node:fs";
 import { parseArgs } from "node:util";
-import { bench } from "./bench.ts";
-import { call } from "./call.ts";
-import { load, owner, save } from "./books.ts";
 import { Mistake } from "./mistake.ts";
-import { read } from "./read.ts";
-import { rehearse } from "./rehearse.ts";
-import { replay } from "./replay.ts";
-import { start } from "./start.ts";
-import { talk } from "./talk.ts";
 
 const { values, positionals } = (() => {
   try {
@@ -40,29 +32,30 @@ const { values, positionals } = (() => {
   }
 })();
 
+/** Only what a command needs is loaded for it: reading waits for no voices. */
 async function run(): Promise<void> {
   const [first] = positionals;
   switch (process.argv[2]) {
     case "start":
-      return start(values);
+      return (await import("./start.ts")).start(values);
     case "load":
-      return load(values, first);
+      return (await import("./books.ts")).load(values, first);
     case "save":
-      return save(values, first);
+      return (await import("./books.ts")).save(values, first);
     case "owner":
-      return owner(values);
+      return (await import("./books.ts")).owner(values);
     case "read":
-      return read(values);
+      return (await import("./read.ts")).read(values);
     case "replay":
-      return replay(first);
+      return (await import("./replay.ts")).replay(first);
     case "rehearse":
-      return rehearse(values);
+      return (await import("./rehearse.ts")).rehearse(values);
     case "talk":
-      return talk(values, first);
+      return (await import("./talk.ts")).talk(values, first);
     case "call":
-      return call(values, first);
+      return (await import("./call.ts")).call(values, first);
     case "bench":
-      return bench(positionals);
+      return (await import("./bench.ts")).bench(positionals);
     case "help":
     case "--help":
       process.stdout.write(readFileSync(new URL("./usage.txt", import.meta.url), "utf8"));
