@@ -324,11 +324,12 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     const whole = /^\s*(?:(?:it's|its|it is|my name is|my name's|i'm|i am|this is)\s+)?(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})[\s.!]*$/u.exec(said.raw);
     const words = whole?.[1] ? said.tokens.filter((t) => t.start >= said.raw.indexOf(whole[1] as string)) : [];
     const odd = words.some((t) => !COMMON.has(t.text) && !known(t.text) && !SPEECH.has(t.text));
-    if (words.length >= 2 && (odd || taken.some((f) => f.kind === "day" || f.kind === "time"))) return [asName(said, words, "name/asked")];
+    const asks = /^\W*(?:what|when|where|who|how|why|which|can|could|do|does|is|are)\b/.test(said.norm);
+    if (words.length >= 2 && !asks && (odd || taken.some((f) => f.kind === "day" || f.kind === "time"))) return [asName(said, words, "name/asked")];
     const rest = said.tokens.filter((t) => !blocked(t) && !/\d/.test(t.text) && !SHORTENED.test(t.text));
     if ((rest[0] && NOT_TELLING.has(rest[0].text) && !capital(said, rest[0])) || TELLS_SOMETHING.test(said.norm)) return [];
     const inCapitals = capitals(said, rest);
-    if (inCapitals.length >= 2) return [asName(said, inCapitals, "name/asked")];
+    if (inCapitals.length >= 2 && !asks) return [asName(said, inCapitals, "name/asked")];
     while (rest[0] && LEADS_IN.has(rest[0].text)) rest.shift();
     while (rest.length > 1 && TRAILS.has((rest.at(-1) as Token).text)) rest.pop();
     const plain = rest.filter((t) => !FILLER.has(t.text));
