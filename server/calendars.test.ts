@@ -5,13 +5,12 @@ import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { parse as parseCsv } from "csv-parse/sync";
 import { isoOfDay } from "@gentian/core/time/days";
 import { clockText, zoneOf } from "@gentian/core/time/zone";
-import { insertAccount } from "./data/accounts.ts";
-import { passwordHash } from "./http/session.ts";
+import { AtDesk, ref, type Body } from "./testing/desk.ts";
 import { openTestHouse, sayAll, talkTo, type TestHouse } from "./testing/house.ts";
 
 let t: TestHouse;
-let cookie = "";
-const PASSWORD = "a long pass phrase";
+const desk = new AtDesk(() => t);
+const { raw, ask } = desk;
 
 beforeAll(async () => {
   t = await openTestHouse(inject("databaseUrl"), "calendars", {
@@ -25,24 +24,10 @@ beforeAll(async () => {
     ],
     absences: [],
   });
-  await insertAccount(t.app.db, { houseId: t.houseId, name: "Mina", email: "mina@ternbay.example", passwordHash: await passwordHash(PASSWORD), role: "owner" });
-  const r = await raw("POST", "/sign-in", { email: "mina@ternbay.example", password: PASSWORD });
-  cookie = (r.headers.get("set-cookie") ?? "").split(";")[0] ?? "";
+  await desk.open();
 });
 afterAll(() => t.stop());
 
-const raw = (method: string, path: string, body?: unknown) =>
-  fetch(`${t.base}/api/desk${path}`, {
-    method,
-    headers: { "content-type": "application/json", "x-gentian": "desk", ...(cookie ? { cookie } : {}) },
-    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-  });
-type Body = Record<string, unknown>;
-const ask = async (method: string, path: string, body?: unknown) => {
-  const r = await raw(method, path, body);
-  return { status: r.status, body: (await r.json()) as Body };
-};
-const ref = (): string => crypto.randomUUID();
 const book = (more: Body = {}) =>
   ask("POST", "/appointments", {
     ref: ref(),
@@ -387,7 +372,7 @@ describe("the book that exists already", () => {
     form.set("ref", ref());
     for (const [k, v] of Object.entries(fields)) form.set(k, v);
     form.set("files", new Blob([typeof bytes === "string" ? bytes : new Uint8Array(bytes)]), name);
-    const r = await fetch(`${t.base}/api/desk/exchange/${kind}`, { method: "POST", headers: { "x-gentian": "desk", cookie }, body: form });
+    const r = await fetch(`${t.base}/api/desk/exchange/${kind}`, { method: "POST", headers: { "x-gentian": "desk", cookie: desk.cookie }, body: form });
     return { status: r.status, body: (await r.json()) as Body };
   };
   const count = async (table: string): Promise<number> => {

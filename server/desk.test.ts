@@ -1,12 +1,11 @@
 import ICAL from "ical.js";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
-import { insertAccount } from "./data/accounts.ts";
-import { passwordHash } from "./http/session.ts";
+import { AtDesk, ref } from "./testing/desk.ts";
 import { openTestHouse, sayAll, talkTo, type TestHouse } from "./testing/house.ts";
 
 let t: TestHouse;
-let cookie = "";
-const PASSWORD = "a long pass phrase";
+const desk = new AtDesk(() => t);
+const { raw, ask } = desk;
 
 beforeAll(async () => {
   t = await openTestHouse(inject("databaseUrl"), "desk_interface", {
@@ -14,28 +13,15 @@ beforeAll(async () => {
     appointments: [{ id: "a1", client: "ana", service: "acupuncture", lengthMin: 45, staff: "priya", start: "2027-03-01T14:00", status: "booked" }],
     absences: [{ id: "b1", staff: "nell", from: "2027-03-02T09:00", to: "2027-03-02T17:00", reason: "Course" }],
   });
-  await insertAccount(t.app.db, { houseId: t.houseId, name: "Mina", email: "mina@ternbay.example", passwordHash: await passwordHash(PASSWORD), role: "owner" });
-  const r = await raw("POST", "/sign-in", { email: "MINA@ternbay.example", password: PASSWORD });
-  cookie = (r.headers.get("set-cookie") ?? "").split(";")[0] ?? "";
+  await desk.account();
+  await desk.signIn("MINA@ternbay.example");
 });
 afterAll(() => t.stop());
 
-const raw = (method: string, path: string, body?: unknown, headers: Record<string, string> = {}) =>
-  fetch(`${t.base}/api/desk${path}`, {
-    method,
-    headers: { "content-type": "application/json", "x-gentian": "desk", ...(cookie ? { cookie } : {}), ...headers },
-    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-  });
-const ask = async (method: string, path: string, body?: unknown) => {
-  const r = await raw(method, path, body);
-  return { status: r.status, body: (await r.json()) as Record<string, unknown> };
-};
-const ref = (): string => crypto.randomUUID();
-
 describe("the door", () => {
   it("keeps a session in the database, in a cookie that scripts cannot read", async () => {
-    expect(cookie).toMatch(/^gentian=/);
-    const r = await raw("POST", "/sign-in", { email: "mina@ternbay.example", password: PASSWORD }, { cookie: "" });
+    expect(desk.cookie).toMatch(/^gentian=/);
+    const r = await raw("POST", "/sign-in", { email: "mina@ternbay.example", password: "a long pass phrase" }, { cookie: "" });
     expect(r.headers.get("set-cookie")).toMatch(/HttpOnly/);
     expect(r.headers.get("set-cookie")).toMatch(/SameSite=Lax/);
     const { rows } = await t.app.db.raw<{ rows: { n: number }[] }>("select count(*)::int as n from session");

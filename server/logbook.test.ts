@@ -4,14 +4,13 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
-import { insertAccount } from "./data/accounts.ts";
 import { insertCall, insertSound, saveCall } from "./data/calls.ts";
-import { passwordHash } from "./http/session.ts";
+import { AtDesk, ref } from "./testing/desk.ts";
 import { openTestHouse, sayAll, talkTo, type TestHouse } from "./testing/house.ts";
 
 let t: TestHouse;
-let cookie = "";
-const PASSWORD = "a long pass phrase";
+const desk = new AtDesk(() => t);
+const { raw, ask } = desk;
 
 beforeAll(async () => {
   t = await openTestHouse(inject("databaseUrl"), "logbook", {
@@ -25,45 +24,22 @@ beforeAll(async () => {
 });
 afterAll(() => t.stop());
 
-const raw = (method: string, path: string, body?: unknown, headers: Record<string, string> = {}) =>
-  fetch(`${t.base}/api/desk${path}`, {
-    method,
-    headers: { "content-type": "application/json", "x-gentian": "desk", ...(cookie ? { cookie } : {}), ...headers },
-    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-  });
-type Body = Record<string, unknown>;
-const ask = async (method: string, path: string, body?: unknown) => {
-  const r = await raw(method, path, body);
-  return { status: r.status, body: (await r.json()) as Body };
-};
-const ref = (): string => crypto.randomUUID();
-const signIn = async (): Promise<void> => {
-  const r = await raw("POST", "/sign-in", { email: "mina@ternbay.example", password: PASSWORD });
-  cookie = (r.headers.get("set-cookie") ?? "").split(";")[0] ?? "";
-};
-
 describe("the first owner", () => {
   it("is made once: whoever comes second is told to sign in", async () => {
     expect((await ask("GET", "/first")).body).toEqual({ first: true });
-    await insertAccount(t.app.db, {
-      houseId: t.houseId,
-      name: "Mina",
-      email: "mina@ternbay.example",
-      passwordHash: await passwordHash(PASSWORD),
-      role: "owner",
-    });
+    await desk.account();
     expect((await ask("GET", "/first")).body).toEqual({ first: false });
     const second = await ask("POST", "/first", { house: "Another house", name: "Eve", email: "eve@other.example", password: "another long phrase" });
     expect(second).toMatchObject({ status: 409, body: { title: "This Gentian has an owner already" } });
   });
 
   it("signs out, and is nobody from then on", async () => {
-    await signIn();
-    const old = cookie;
+    await desk.signIn();
+    const old = desk.cookie;
     expect((await ask("GET", "/now")).status).toBe(200);
     expect((await ask("POST", "/sign-out")).status).toBe(200);
     expect((await raw("GET", "/now", undefined, { cookie: old })).status).toBe(401);
-    await signIn();
+    await desk.signIn();
   });
 });
 

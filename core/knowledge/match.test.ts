@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { houseOf, demoFile } from "../testing/demo.ts";
 import { setHouse } from "../testing/sets.ts";
 import { answerTo, described, matches, signsOf, SUPPORTS } from "./match.ts";
+import { aboutInside, contentOf, termsOf } from "./search.ts";
 
 const demo = houseOf(demoFile());
 
@@ -50,5 +51,45 @@ describe("a service by its description", () => {
   it("holds in a house of another trade", () => {
     const house = setHouse("fifth", "sorrel");
     expect(described(house, ["single", "joint"], "the one for two who file together")).toBe("joint");
+  });
+});
+
+describe("what a text speaks of", () => {
+  const keys = (text: string): string[] => termsOf(text).map((t) => t.key);
+
+  it("is the same for words that ask for the same at a front desk", () => {
+    expect(keys("can I just walk in")).toContain("~walkin");
+    expect(keys("do you take walk-ins?")).toContain("~walkin");
+    expect(keys("is he too young")).toContain("~age");
+    expect(keys("how long before should I get there")).toContain("~early");
+  });
+
+  it("has the age of who is spoken of, and no age where a number is an hour or a sum", () => {
+    for (const text of ["he's 15, is that alright?", "she is only six", "they are nearly 12."]) expect(keys(text), text).toContain("~age");
+    for (const text of ["it's 15 minutes", "he's 15 minutes late", "she is six feet tall", "we are at 12 Wharf Lane"])
+      expect(keys(text), text).not.toContain("~age");
+  });
+
+  it("has no small words, and every word of several only once it is one", () => {
+    expect(contentOf("do you have the one that I would like")).toEqual([]);
+    const [gift] = termsOf("a gift card");
+    expect(gift).toMatchObject({ key: "~voucher", phrase: true });
+    expect(termsOf("voucher")[0]).not.toHaveProperty("phrase");
+  });
+});
+
+describe("a description inside a sentence", () => {
+  const service = (about: string) => ({ ...(demo.handbook.services[0] as (typeof demo.handbook.services)[number]), about });
+
+  it("begins small, unless it begins with a name of the house or in capitals", () => {
+    expect(aboutInside(demo, service("A first visit."))).toBe("a first visit.");
+    expect(aboutInside(demo, service("Firm work on muscles."))).toBe("firm work on muscles.");
+    const [person] = demo.handbook.staff;
+    const first = person?.name.split(" ")[0] ?? "";
+    expect(aboutInside(demo, service(`${first} looks at your gait.`))).toBe(`${first} looks at your gait.`);
+    expect(aboutInside(demo, service(`${first}'s class.`))).toBe(`${first}'s class.`);
+    expect(aboutInside(demo, service("MRI pictures are read."))).toBe("MRI pictures are read.");
+    expect(aboutInside(demo, service("I do it myself."))).toBe("I do it myself.");
+    expect(aboutInside(demo, service(""))).toBe("");
   });
 });
