@@ -211,3 +211,36 @@ describe("a message that was only guessed", () => {
     expect(t.slips.map((s) => s.slip)).toEqual(["message"]);
   });
 });
+
+describe("what a service is", () => {
+  it("is told with what it costs, where the bare question may mean either", () => {
+    const t = talk("what's a taping?");
+    expect(t.last).toMatch(/Taping: /);
+    expect(t.last).toMatch(/\$25/);
+  });
+
+  it("is meant by the beginning of its name, where no other begins so and it is no word by itself", () => {
+    expect(talk("can i get an acupunc on thursday").state.task).toMatchObject({ service: "acupuncture" });
+    expect(talk("can i get a mass on thursday").state.task).not.toMatchObject({ service: "mat-class" });
+  });
+
+  it("that stays open between two is handed on in the end", () => {
+    const t = talk("a massage on friday", "in the morning", "about ten", "Rita Hale", "902 555 0190");
+    expect(t.each[0]).toMatch(/sports massage or relaxation massage/);
+    expect(t.state.expects).toBe("message");
+  });
+});
+
+describe("a name that comes in two parts", () => {
+  it("is whole once the family name comes with the number", () => {
+    const t = talk("hi, this is Ruth. i need to move my appointment on monday", "Delaney. 902 555 0139");
+    expect(t.state.client).toMatchObject({ name: "Ruth Delaney", match: "both" });
+    expect(t.state.expects).not.toBe("name");
+  });
+
+  it("is not made longer where it was whole", () => {
+    const t = talk("this is Ruth Delaney, i need to move my appointment", "902 555 0139");
+    expect(t.state.client.name).toBe("Ruth Delaney");
+    expect(talk("this is Ruth. i need to move my appointment", "902 555 0139").last).toMatch(/whole name/);
+  });
+});

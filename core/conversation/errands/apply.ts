@@ -20,7 +20,11 @@ export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contac
   const task = t.state.task;
   const own = ofKind(reading.found, "name").at(-1);
   // Before it is known for whom a visit is, another's name is nobody's own.
-  const name = own?.rule === OF_ANOTHER && t.state.expects !== "name" && task?.errand !== "book" ? undefined : own?.value;
+  const given = own?.rule === OF_ANOTHER && t.state.expects !== "name" && task?.errand !== "book" ? undefined : own?.value;
+  // "Delaney. 902 555 0139", after "this is Ruth" and the question for a number: the rest of the name.
+  const rest =
+    own?.rule === "name/beside-number" && t.state.expects === "phone" && c.name && ![c.name, own.value].some((n) => n.includes(" ")) && c.name !== own.value;
+  const name = rest ? `${c.name ?? ""} ${own.value}` : given;
   const phone = ofKind(reading.found, "phone").at(-1)?.value;
   const email = ofKind(reading.found, "email").at(-1)?.value;
   const end = ofKind(reading.found, "phone-end").at(-1)?.value;

@@ -167,6 +167,12 @@ function sameAgain(t: Turn, task: BookTask): boolean {
   return false;
 }
 
+function notClear(t: Turn): void {
+  t.say("book/which-not-clear");
+  t.state.task = { errand: "message", offered: "Wants a visit; which service it is for is not clear." };
+  t.expect("message", yesNoChoices());
+}
+
 /** Asked so often which service it is for, somebody at the desk can find out better. */
 const OPEN_TOO_LONG = 5;
 
@@ -205,6 +211,8 @@ function askService(t: Turn, task: BookTask): void {
     }
   }
   if (task.among && task.among.length > 1) {
+    task.serviceAsked = (task.serviceAsked ?? 0) + (t.spoke ? 0 : 1);
+    if (task.serviceAsked >= OPEN_TOO_LONG) return notClear(t);
     const names = task.among.map((id) => val(serviceText(house, id), serviceSource(house, id)));
     t.say("book/ask-which-service", { list: joinVals(names, "or") });
     t.expect(
@@ -216,12 +224,7 @@ function askService(t: Turn, task: BookTask): void {
   if (task.complaint && !task.suggested && t.state.client.match !== "both" && startWith(t, task)) return;
   // Who has been asked and named nothing hears what there is.
   task.serviceAsked = (task.serviceAsked ?? 0) + (t.spoke ? 0 : 1);
-  if (task.serviceAsked >= OPEN_TOO_LONG) {
-    t.say("book/which-not-clear");
-    t.state.task = { errand: "message", offered: "Wants a visit; which service it is for is not clear." };
-    t.expect("message", yesNoChoices());
-    return;
-  }
+  if (task.serviceAsked >= OPEN_TOO_LONG) return notClear(t);
   if (task.serviceAsked === 2) services(t);
   t.say("book/ask-service");
   t.expect(

@@ -2,6 +2,7 @@ import type { Service } from "../../house/schema.ts";
 import { complains } from "../../language/features.ts";
 import { ofKind } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
+import { aboutInside } from "../../knowledge/search.ts";
 import { lengthText, moneyText, serviceText } from "../format.ts";
 import { serviceSource } from "../sources.ts";
 import { joinVals, val, type Turn } from "../turn.ts";
@@ -39,6 +40,8 @@ export function price(t: Turn, reading: Reading): boolean {
   for (const id of list.slice(0, 3)) {
     const s = house.services.get(id);
     if (!s) continue;
+    // "What's a facial?" may ask what it is as well as what it costs.
+    if (s.about && BARELY_WHAT.test(reading.masked)) t.say("ask/about", { about: val(`${s.name}: ${aboutInside(house, s)}`, serviceSource(house, id)) });
     if (list.length === 1) t.state.topic = id;
     else {
       delete t.state.topic;
@@ -49,6 +52,8 @@ export function price(t: Turn, reading: Reading): boolean {
   t.outcome("answered");
   return true;
 }
+
+const BARELY_WHAT = /^\W*(?:(?:hi|hello|hey|so|ok|and|um)\W+)*what(?:'s| is) (?:an? |your )?<service>\W*(?:and\W*)?$/;
 
 /** What a service costs, in the length that is wished for or in all of them; among others it is called by its name. */
 export function sayPrice(t: Turn, s: Service, among: boolean, wanted?: number | "long" | "short"): void {

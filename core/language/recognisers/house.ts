@@ -296,9 +296,18 @@ function telling(lexicon: Lexicon, word: string): { key: string; of: Set<string>
 function tellingBy(lexicon: Lexicon, word: string): { key: string; of: Set<string> } | null {
   const exact = lexicon.telling.get(keyOf(word));
   if (exact) return { key: keyOf(word), of: exact };
+  const whole = shortenedOf(lexicon, word);
+  if (whole) return { key: keyOf(whole), of: lexicon.telling.get(keyOf(whole)) as Set<string> };
   if (word.length < 6 || COMMON.has(word)) return null;
   for (const [key, set] of lexicon.telling) if (key.length >= 5 && distance(key, stem(word)) <= (key.length >= 8 ? 2 : 1)) return { key, of: set };
   return null;
+}
+
+/** "A pedi", "a consult": a word that the language has not, or hardly, and that one telling word alone begins with. */
+function shortenedOf(lexicon: Lexicon, word: string): string | null {
+  if (word.length < 4 || COMMON.has(word) || rankOf(word) < COMMONEST) return null;
+  const whole = lexicon.words.filter((w) => w.length >= word.length + 3 && w.startsWith(word) && lexicon.telling.has(keyOf(w)));
+  return whole.length === 1 ? (whole[0] as string) : null;
 }
 
 /** Forms of a short word that ends in "e": "tape", "taped", "taping". */
