@@ -35,10 +35,11 @@ describe("a choice among what was offered", () => {
   });
 
   it("may go back to an hour that was turned down", () => {
-    const t = talk("taping on friday", "something earlier than that", "no, later");
-    const first = offered(t.each[0] ?? "").at(-1) as string;
-    expect(talk("taping on friday", "anything later than that?", `okay, ${first} after all`).last).toContain(first);
-    expect(t.state.expects).toMatch(/slot|day/);
+    const [first] = offered(talk("taping on friday").last);
+    const t = talk("taping on friday", "anything later than that?", `okay, ${first ?? ""} after all`);
+    expect(offered(t.each[1] ?? "")).not.toContain(first);
+    expect(offered(t.last)).toEqual([first]);
+    expect(t.state.expects).toBe("name");
   });
 
   it("is given up in so many words", () => {
@@ -146,8 +147,10 @@ describe("which service it is for", () => {
   });
 
   it("is settled by going on with when, after one was suggested", () => {
-    const t = held("hollow", "web", "my zip is broken on this dress i wear to work", "tomorrow morning");
-    expect(t.state.expects).toMatch(/slot|name|service/);
+    const t = talk("my knee is sore, what can you do about it", "tomorrow morning");
+    expect(t.each[0]).toMatch(/assessment/);
+    expect(t.state.task).toMatchObject({ service: "assessment" });
+    expect(t.state.expects).toBe("slot");
     const other = held("hollow", "web", "a wedding dress fitting for me please", "no, something else");
     expect(other.state.task).not.toHaveProperty("service");
     expect(other.state.expects).toBe("service");
@@ -194,16 +197,23 @@ describe("several visits of one client", () => {
 
 describe("the go-ahead", () => {
   it("with a number that is put right is asked again, and nothing is let go", () => {
-    const t = talk("taping on friday at 10, Jamal Whitlock 902 555 0194", "no wait, that's wrong: 902 555 0149");
-    expect(t.state.task).toMatchObject({ errand: "book" });
-    expect(t.last).not.toMatch(/suit you better/);
+    const t = talk("taping on friday at 10, Rita Hale 902 555 0194", "no wait, that's wrong: 902 555 0190");
+    expect(t.each[0]).toMatch(/0194\. Shall I book it/);
+    expect(t.state.task).toMatchObject({ errand: "book", hold: { offer: { service: "taping" } } });
+    expect(t.last).toMatch(/0190\. Shall I book it/);
   });
 });
 
 describe("a message that was only guessed", () => {
   it("gives way to a wish to come, once a day is named instead of a name", () => {
-    const t = held("hollow", "web", "the hem of my coat has come undone again", "could be tomorrow morning");
-    expect(t.state.task?.errand).not.toBe("message");
+    const t = talk("my stitches came out last night", "tomorrow morning then");
+    expect(t.each[0]).toMatch(/name\?|from\?/);
+    expect(t.state.task?.errand).toBe("book");
+  });
+
+  it("stays one where something else is told with the day", () => {
+    const t = talk("i left my umbrella in your waiting room", "i can fetch it tomorrow morning");
+    expect(t.state.task).toMatchObject({ errand: "message", text: "i left my umbrella in your waiting room" });
   });
 
   it("stays one where its giver says who they are", () => {
@@ -242,5 +252,14 @@ describe("a name that comes in two parts", () => {
     const t = talk("this is Ruth Delaney, i need to move my appointment", "902 555 0139");
     expect(t.state.client.name).toBe("Ruth Delaney");
     expect(talk("this is Ruth. i need to move my appointment", "902 555 0139").last).toMatch(/whole name/);
+  });
+});
+
+describe("what is being booked", () => {
+  it("stays when another is wished besides, together with something else", () => {
+    const t = talk("taping on friday at 10", "book an acupuncture on thursday and cancel my follow-up");
+    const all = [t.state.task, ...t.state.later].map((x) => (x?.errand === "book" ? x.service : ""));
+    expect(all).toContain("taping");
+    expect(all).toContain("acupuncture");
   });
 });

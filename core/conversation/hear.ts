@@ -238,13 +238,14 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     t.expect("errand");
     return;
   }
-  // What was taken for a message, and then a day or an hour instead of a name: they want to come.
+  // What was taken for a message, and then a day or an hour and nothing else instead of a name: they want to come.
   if (
     state.task?.errand === "message" &&
     state.task.guessed &&
     state.expects === "name" &&
     !kept.name &&
-    reading.found.some((f) => f.kind === "day" || f.kind === "time")
+    reading.found.some((f) => f.kind === "day" || f.kind === "time") &&
+    contentOf(reading.masked.replace(/<\w+>/g, " ")).length === 0
   ) {
     state.task = { ...newBook(), complaint: true };
     t.rule("book/rather-than-a-message");

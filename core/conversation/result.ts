@@ -30,7 +30,7 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
     case "lost":
       if (task?.errand === "book" || task?.errand === "move") {
         delete task.hold;
-        task.refused.push({ startMin: event.offer.startMin, staff: event.offer.staff });
+        task.refused.push({ startMin: event.offer.startMin, staff: event.offer.staff, lost: true });
         task.offered = [];
         t.say("book/lost", { time: val(whenText(t.house, event.offer.startMin), calendarSource) });
         t.reasons.push({ what: "ruled-out", why: "taken-in-between" });

@@ -2,6 +2,7 @@ import { ofKind, type Found } from "../language/found.ts";
 import { read, type Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
 import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
+import { dropHold } from "./errands/offering.ts";
 import { newBook, newCancel, newMove } from "./tasks.ts";
 import { begin } from "./start.ts";
 import type { Task } from "./state.ts";
@@ -217,8 +218,12 @@ export function takeUp(t: Turn, deeds: readonly Deed[]): void {
   });
   const [first, ...rest] = tasks;
   if (!first) return;
-  // What is planned anew takes the place of what was being booked.
-  if (t.state.task?.errand === "book" && first.errand === "book") t.state.task = null;
+  // What is planned anew takes the place of what was being booked; what is wished besides does not.
+  const open = t.state.task;
+  if (open?.errand === "book" && tasks.some((x) => x.errand === "book" && x.service !== undefined && x.service === open.service)) {
+    dropHold(t, open);
+    t.state.task = null;
+  }
   begin(t, first);
   t.state.later.push(...rest.reverse());
   if (tasks.every((x) => x.errand === "book")) t.say("book/one-each");

@@ -87,6 +87,13 @@ export interface WishState {
   atMin?: number;
 }
 
+/** An opening that is not offered again: it was turned down, or somebody else had it first. */
+export interface Refused {
+  startMin: EpochMin;
+  staff: string;
+  lost?: true;
+}
+
 export interface BookTask {
   errand: "book";
   service?: string;
@@ -110,7 +117,7 @@ export interface BookTask {
   offered: OfferView[];
   /** Nothing was found for the wish as it stands: it is not looked for again. */
   barren?: boolean;
-  refused: { startMin: EpochMin; staff: string }[];
+  refused: Refused[];
   /** Questions that consequences ask besides the service's own. */
   extra?: string[];
   /** Consequences that have had their say, each once. */
@@ -201,7 +208,7 @@ export interface MoveTask {
   offered: OfferView[];
   /** Nothing was found for the wish as it stands: it is not looked for again. */
   barren?: boolean;
-  refused: { startMin: EpochMin; staff: string }[];
+  refused: Refused[];
   numberAsked?: boolean;
   /** The whole name was asked for, after one of its words. */
   nameAsked?: boolean;

@@ -49,6 +49,11 @@ describe("a name that is waited for", () => {
     expect(name(text)).toBe(text);
   });
 
+  it("may look like a doing word, and is none where it is one that everybody uses", () => {
+    expect(name("I'm Fleming")).toBe("Fleming");
+    expect(name("i'm flying out soon")).toBeUndefined();
+  });
+
   it.each(["Friday", "Tomorrow at Ten", "What Time", "How Much Is That"])("is not every word with a capital: %s", (text) => {
     expect(name(text)).not.toBe(text);
   });
@@ -74,7 +79,7 @@ describe("hours of one's own work", () => {
 
   it("are not what the visit does", () => {
     expect(until("can the taping start at 11 on friday")).toMatchObject({ kind: "at", at: { hour: 11 } });
-    expect(until("does the class end at 4")).toMatchObject({ at: { hour: 4 } });
+    expect(until("does the class end at 4")).toMatchObject({ kind: "at", at: { hour: 4 } });
   });
 });
 

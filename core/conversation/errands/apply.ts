@@ -98,7 +98,7 @@ function moreOf(text: string): "long" | "short" | "cheap" | "dear" | null {
   if (!m) return null;
   return m[1] ? "long" : m[2] ? "short" : (m[3] ?? m[5]) ? "cheap" : "dear";
 }
-const OF_ALL = /\b(?:thing|treatment|service|one|option|what(?:ever)?)?\s*(?:that )?(?:you|there)(?:'ve| have|'s| is| do| offer| got)\b/i;
+const OF_ALL = /\b(?:you|there)(?:'ve| have|'s| is| do| offer| got)\b/i;
 
 /** Whether a word that tells of a service stands among words that speak of something else. */
 function inPassing(t: Turn, reading: Reading, id: string): boolean {

@@ -1,11 +1,12 @@
 import type { Question, Service } from "../../house/schema.ts";
-import { lengthText, moneyText, phoneText, calledText, serviceText, whenText } from "../format.ts";
+import { lengthText, phoneText, calledText, serviceText, whenText } from "../format.ts";
 import { calendarSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
 import type { BookTask, Source } from "../state.ts";
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
 import { weekdayOf } from "../../time/days.ts";
 import { clientVal, identify, lookUp, nameBack, yesNoChoices } from "./identity.ts";
 import { propose, whenVal } from "./offering.ts";
+import { costText } from "./prices.ts";
 import { askQuestion } from "./questions.ts";
 import { newBook } from "../tasks.ts";
 import { services, startWith } from "./services.ts";
@@ -167,14 +168,19 @@ function sameAgain(t: Turn, task: BookTask): boolean {
   return false;
 }
 
-function notClear(t: Turn): void {
+/** Asked so often which service it is for, somebody at the desk can find out better. */
+const OPEN_TOO_LONG = 5;
+
+/** Counts how often it was asked which service it is for; true when that was too often, and the desk has been offered. */
+function openTooLong(t: Turn, task: BookTask): boolean {
+  // A question that came between was answered first.
+  if (!t.spoke) task.serviceAsked = (task.serviceAsked ?? 0) + 1;
+  if ((task.serviceAsked ?? 0) < OPEN_TOO_LONG) return false;
   t.say("book/which-not-clear");
   t.state.task = { errand: "message", offered: "Wants a visit; which service it is for is not clear." };
   t.expect("message", yesNoChoices());
+  return true;
 }
-
-/** Asked so often which service it is for, somebody at the desk can find out better. */
-const OPEN_TOO_LONG = 5;
 
 function askService(t: Turn, task: BookTask): void {
   const { house } = t;
@@ -211,8 +217,7 @@ function askService(t: Turn, task: BookTask): void {
     }
   }
   if (task.among && task.among.length > 1) {
-    task.serviceAsked = (task.serviceAsked ?? 0) + (t.spoke ? 0 : 1);
-    if (task.serviceAsked >= OPEN_TOO_LONG) return notClear(t);
+    if (openTooLong(t, task)) return;
     const names = task.among.map((id) => val(serviceText(house, id), serviceSource(house, id)));
     t.say("book/ask-which-service", { list: joinVals(names, "or") });
     t.expect(
@@ -223,8 +228,7 @@ function askService(t: Turn, task: BookTask): void {
   }
   if (task.complaint && !task.suggested && t.state.client.match !== "both" && startWith(t, task)) return;
   // Who has been asked and named nothing hears what there is.
-  task.serviceAsked = (task.serviceAsked ?? 0) + (t.spoke ? 0 : 1);
-  if (task.serviceAsked >= OPEN_TOO_LONG) return notClear(t);
+  if (openTooLong(t, task)) return;
   if (task.serviceAsked === 2) services(t);
   t.say("book/ask-service");
   t.expect(
@@ -273,7 +277,7 @@ export function askLength(t: Turn, service: Service, wanted?: number): void {
   t.expect(
     "length",
     service.variants.map((v) => ({
-      label: v.priceMinor === null || service.priceKept ? lengthText(v.lengthMin) : `${lengthText(v.lengthMin)}, ${moneyText(t.house, v.priceMinor)}`,
+      label: v.priceMinor === null || service.priceKept ? lengthText(v.lengthMin) : `${lengthText(v.lengthMin)}, ${costText(t, v.priceMinor)}`,
       say: `${v.lengthMin} minutes`,
     })),
   );
@@ -350,7 +354,7 @@ export function priceVal(t: Turn, serviceId: string, lengthMin: number, places: 
   const minor = service?.priceKept ? null : (service?.variants.find((v) => v.lengthMin === lengthMin)?.priceMinor ?? null);
   const total = minor === null ? null : minor * places;
   return {
-    text: total === null ? val("") : val(total === 0 ? ", free of charge" : `, ${moneyText(t.house, total)}`, serviceSource(t.house, serviceId)),
+    text: total === null ? val("") : val(`, ${costText(t, total)}`, serviceSource(t.house, serviceId)),
     minor: total,
   };
 }

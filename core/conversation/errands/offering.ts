@@ -49,10 +49,10 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     );
     return "asked";
   }
-  // An hour that is named is wished for, though it was among those that were turned down.
+  // An hour that is named is wished for, though it was among those that were turned down; one that was lost is gone.
   const named = task.wish.times?.every((f) => !f.rule.startsWith("shift/")) ?? task.wish.atMin !== undefined;
   const notRefused = (w: typeof wish) =>
-    named && w.time?.nearMin !== undefined ? task.refused.filter((r) => house.zone.toLocal(r.startMin).minute !== w.time?.nearMin) : task.refused;
+    named && w.time?.nearMin !== undefined ? task.refused.filter((r) => r.lost || house.zone.toLocal(r.startMin).minute !== w.time?.nearMin) : task.refused;
   const request = (w: typeof wish) => ({
     service: target.service,
     lengthMin: target.lengthMin,

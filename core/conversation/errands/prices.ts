@@ -70,7 +70,8 @@ export function sayPrice(t: Turn, s: Service, among: boolean, wanted?: number | 
   t.say("ask/price", { service: name, list: joinVals(parts, "and") });
 }
 
-const costText = (t: Turn, minor: number): string => (minor === 0 ? "free of charge" : moneyText(t.house, minor));
+/** A sum as it is said; nothing is free of charge. */
+export const costText = (t: Turn, minor: number): string => (minor === 0 ? "free of charge" : moneyText(t.house, minor));
 
 /** Every price that the handbook gives: service, minutes, minor units. */
 const prices = (t: Turn): { id: string; minutes: number; minor: number }[] =>

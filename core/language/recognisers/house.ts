@@ -303,6 +303,9 @@ function tellingBy(lexicon: Lexicon, word: string): { key: string; of: Set<strin
   return null;
 }
 
+/** Words as common as these are no slip of anything, and no beginning of a longer one. */
+const COMMONEST = 3000;
+
 /** "A pedi", "a consult": a word that the language has not, or hardly, and that one telling word alone begins with. */
 function shortenedOf(lexicon: Lexicon, word: string): string | null {
   if (word.length < 4 || COMMON.has(word) || rankOf(word) < COMMONEST) return null;
@@ -327,9 +330,6 @@ function same(said: string, saidStem: string, word: string, wordStem: string): b
 const slips = new WeakMap<Lexicon, Map<string, readonly string[]>>();
 
 /** The words of the services' names that a word may be a slip of: a letter or two wrong, or the same by ear. */
-/** Words as common as these are no slip of anything. */
-const COMMONEST = 3000;
-
 function slipsOf(lexicon: Lexicon, said: string): readonly string[] {
   const known = slips.get(lexicon) ?? new Map<string, readonly string[]>();
   slips.set(lexicon, known);

@@ -6,6 +6,7 @@ import type { Found } from "../found.ts";
 import { SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
 import { COMMON, DIGIT_WORDS } from "../packs/en/words.ts";
 import { eachMatch, normalise, type Said, type Token } from "../text.ts";
+import { rankOf } from "../vectors.ts";
 
 /** Finds telephone numbers: digits in any grouping, spoken digits, "double five", "triple oh", with or without a country code. */
 export function phones(said: Said, at: Moment): Found[] {
@@ -321,13 +322,18 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
   }
   if (at.expects === "name" || at.expects === "name-check") {
     // All of it written as a name is one, whatever else its words might mean: "Anh Thu Nguyen", "April May".
-    const whole = /^\s*(?:(?:it's|its|it is|my name is|my name's|i'm|i am|this is)\s+)?(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})[\s.!]*$/u.exec(said.raw);
+    const whole =
+      /^\s*(?:(?:[Ii]t's|[Ii]ts|[Ii]t is|[Mm]y name is|[Mm]y name's|[Ii]'m|[Ii] am|[Tt]his is)\s+)?(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})[\s.!]*$/u.exec(
+        said.raw,
+      );
     const words = whole?.[1] ? said.tokens.filter((t) => t.start >= said.raw.indexOf(whole[1] as string)) : [];
     const odd = words.some((t) => !COMMON.has(t.text) && !known(t.text) && !SPEECH.has(t.text));
     const asks = /^\W*(?:what|when|where|who|how|why|which|can|could|do|does|is|are)\b/.test(said.norm);
-    if (words.length >= 2 && !asks && (odd || taken.some((f) => f.kind === "day" || f.kind === "time"))) return [asName(said, words, "name/asked")];
+    if (words.length >= 2 && !asks && !IM.test(words[0]?.text ?? "") && (odd || taken.some((f) => f.kind === "day" || f.kind === "time")))
+      return [asName(said, words, "name/asked")];
     const rest = said.tokens.filter((t) => !blocked(t) && !/\d/.test(t.text) && !SHORTENED.test(t.text));
-    if ((rest[0] && NOT_TELLING.has(rest[0].text) && !capital(said, rest[0])) || TELLS_SOMETHING.test(said.norm)) return [];
+    if ((rest[0] && NOT_TELLING.has(rest[0].text) && !capital(said, rest[0])) || tellsSomething(said.norm)) return [];
+    if (rest[0] && IM.test(rest[0].text)) rest.shift();
     const inCapitals = capitals(said, rest);
     if (inCapitals.length >= 2 && !asks) return [asName(said, inCapitals, "name/asked")];
     while (rest[0] && LEADS_IN.has(rest[0].text)) rest.shift();
@@ -434,9 +440,17 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
 const NEVER_FIRST =
   /^(?:\w{2,}ing|spell|spelled|spelt|that's|what's|there's|it's|a|an|the|not|so|very|too|just|really|still|also|all|in|out|off|on|at|back|done|sorry|happy|late|sick|ill|unwell|nervous|pregnant|allergic|scared|terrified|blind|deaf|injured|hurt|free|busy|new|old|worried|interested|afraid|stuck|ready|here|there|sure|fine|good|okay|ok|with|from|for|to|by|about|after|been|have|had|got|booked|down)$/;
 
-/** A sentence about something else than who somebody is: "it doesn't hurt", "I'm flying out". */
+/** A sentence about something else than who somebody is: "it doesn't hurt", "I'm her sister". */
 const TELLS_SOMETHING =
-  /\b(?:it|that|this|there|they|he|she|i|we) (?:doesn't|does not|isn't|wasn't|hasn't|has|had|can't|cannot|won't|don't|do not|didn't|haven't)\b(?! have (?:a|one))|\b(?:i'm|i am|we're|we are|he's|she's|they're) [a-z]{2,}ing\b|\b(?:i'm|i am|it's|this is) (?:his|her|their|a|an) (?!name|number)[a-z]+\b/;
+  /\b(?:it|that|this|there|they|he|she|i|we) (?:doesn't|does not|isn't|wasn't|hasn't|has|had|can't|cannot|won't|don't|do not|didn't|haven't)\b(?! have (?:a|one))|\b(?:i'm|i am|it's|this is) (?:his|her|their|a|an) (?!name|number)[a-z]+\b/;
+
+/** Written with a capital, it begins a sentence and no name. */
+const IM = /^i['’]?m$/;
+
+/** "I'm flying out": a doing word that everybody uses; "I'm Fleming" is none. */
+const DOES = /\b(?:i'm|i am|we're|we are|he's|she's|they're) ([a-z]{2,}ing)\b/;
+const COMMON_DOING = 7500;
+const tellsSomething = (text: string): boolean => TELLS_SOMETHING.test(text) || rankOf(DOES.exec(text)?.[1] ?? "") < COMMON_DOING;
 
 /** A person with the verb run into it: "I'd", "you'll". */
 const SHORTENED = /^(?:i|you|he|she|it|we|they)['’](?:d|ll)$/;
