@@ -88,8 +88,11 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   }
   if (tellsOthers(t, text)) return proceed(t);
   if (wantsBack(t, text) || waits(t, reading, text) || wasDone(t, text) || newContact(t, reading, text)) return;
-  if (reading.limit && reading.guessed && (inOwnWords(t, reading) || (reading.question && !ofHealth(t, reading) && fromHandbook(t, reading, 0.7))))
-    return resume(t);
+  if (reading.limit && reading.guessed) {
+    // What only sounds like advice is answered where the house has a line of its own for it.
+    const least = !ofHealth(t, reading) ? 0.7 : OF_ONES_HEALTH.test(text) ? null : 0.9;
+    if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least))) return resume(t);
+  }
   if (reading.limit) return refuse(t, reading);
   // "Is there somebody I could talk to in French": what is asked besides a person has a line of its own.
   if (errands.length === 1 && errands[0] === "person" && reading.question && !state.task && !WHAT_IT_IS_ABOUT.test(text)) {
@@ -306,6 +309,9 @@ function askedAbout(t: Turn, reading: Reading): void {
   if (state.task) return;
   const days = ofKind(reading.found, "day").filter((d) => !d.not);
   if (days.length > 0) state.askedDays = dayWish(days, contextOf(t.house, t.now, state)).days;
+  const who = askedFor(reading);
+  if (who !== undefined && t.house.staff.get(who)?.bookable) state.askedStaff = who;
+  else delete state.askedStaff;
   const service = t.house.services.get(state.topic ?? "");
   const length = ofKind(reading.found, "length").at(-1)?.value ?? (service ? lengthTold(service, reading.said) : null) ?? undefined;
   if (length !== undefined) state.askedLength = length;
@@ -457,6 +463,10 @@ function callsForPerson(t: Turn, reading: Reading): boolean {
   }
   return hit !== undefined;
 }
+
+/** What somebody has or takes: no line of the handbook was written for that. */
+const OF_ONES_HEALTH =
+  /\b(?:medic\w*|tablets?|pills?|drugs?|dos(?:e|es|age)|condition|heart|pressure|pregnan\w*|allerg\w*|fever|temperature|infect\w*|swell\w*|swollen|rash|symptoms?|pain\w*|ache\w*|bleed\w*|safe|normal|serious|worr\w*|diagnos\w*|cure|thinners?|diabet\w*|ill|sick|heal\w*|broken|torn|wrong)\b/i;
 
 /** Whether the limit touched is the one on medical advice: what is nearly an answer to that is none. */
 const ofHealth = (t: Turn, reading: Reading): boolean =>

@@ -1,10 +1,10 @@
-import { ofKind, type Found } from "../language/found.ts";
+import { ofKind, type Found, type FoundOf } from "../language/found.ts";
 import { read, type Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
 import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
 import { dropHold } from "./errands/offering.ts";
 import { newBook, newCancel, newMove } from "./tasks.ts";
-import { begin } from "./start.ts";
+import { asAsked, begin } from "./start.ts";
 import type { Task } from "./state.ts";
 import type { Turn } from "./turn.ts";
 
@@ -41,8 +41,17 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
   const open = t.state.task;
   const anew = open?.errand === "book" && !open.hold && bookings(reading, () => false).length > 1;
   if (reading.errands.every((e) => e.errand === "book" || e.errand === "ask-availability") && (!open || anew)) {
-    const whom = oneMoreFor(reading) ?? bothDays(reading);
-    if (whom) return whom.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
+    const whom = oneMoreFor(reading);
+    if (whom) {
+      const next = STRAIGHT_AFTER.test(reading.said.slice(ofKind(reading.found, "for-whom").at(-1)?.start));
+      return whom.map((found, i) => ({
+        errand: "book" as const,
+        reading: { ...reading, found: next && i > 0 ? found.filter((f) => f.kind !== "time" && f.kind !== "day") : found },
+        ...(next && i > 0 ? { rightAfter: true } : {}),
+      }));
+    }
+    const twice = bothDays(reading);
+    if (twice) return twice.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
     const groups = bookings(reading, (who, service) => t.house.services.get(service)?.staff.includes(who) ?? false);
     const pair = groups.length > 1 ? [] : together(reading);
     // One after the other, where nothing else is said: nobody comes twice for what can be done at once.
@@ -103,21 +112,43 @@ function oneMoreFor(reading: Reading): Found[][] | null {
   if (
     !whom ||
     ofKind(reading.found, "service").length === 0 ||
-    !/\b(?:and|plus) (?:also )?(?:one|another(?: one)?|the same(?: one| thing)?|a second(?: one)?)\s*$/i.test(reading.said.slice(0, whom.start))
+    !(
+      /\b(?:and|plus) (?:also )?(?:one|another(?: one)?|the same(?: one| thing)?|a second(?: one)?)\s*$/i.test(reading.said.slice(0, whom.start)) ||
+      // "And my wife would like hers right after".
+      (/\b(?:and|plus|then)(?: then)?\s*$/i.test(reading.said.slice(0, whom.start)) &&
+        /^\s*(?:to have )?(?:hers|his|theirs|one|another(?: one)?|the same(?: one| thing)?|it too)\b/i.test(reading.said.slice(whom.end)))
+    )
   )
     return null;
   const shared = reading.found.filter((f) => ["service", "day", "time", "length", "staff", "gender"].includes(f.kind));
   return [reading.found.filter((f) => f !== whom), [...shared, whom]];
 }
 
+const oneDay = (d: FoundOf<"day">): boolean => d.value.kind === "days" && d.value.from !== undefined && d.value.from === d.value.to;
+/** Said of two visits. */
+const TWICE = /\b(?:both|each|twice|(?:on )?two (?:days|times|visits|appointments|sessions|lessons|dates))\b/i;
+
 /** "Taping on the 4th and the 11th, both at nine": a visit on each day. */
 function bothDays(reading: Reading): Found[][] | null {
   const days = ofKind(reading.found, "day").filter((d) => !d.not);
-  const [only] = days;
+  const [only, other] = days;
+  // "Twice, this Wednesday at nine and next week Wednesday at ten": each day with the hour that follows it.
+  if (days.length === 2 && only && other && TWICE.test(reading.said) && ofKind(reading.found, "service").length <= 1 && [only, other].every(oneDay)) {
+    const parts = [
+      [only.start, other.start],
+      [other.start, Infinity],
+    ] as const;
+    const times = ofKind(reading.found, "time");
+    return parts.map(([from, to]) => {
+      const own = times.filter((f) => f.start >= from && f.start < to);
+      return reading.found.filter(
+        (f) => f.kind !== "places" && (f.kind !== "day" || (f.start >= from && f.start < to)) && (f.kind !== "time" || own.length === 0 || own.includes(f)),
+      );
+    });
+  }
   if (days.length !== 1 || only?.value.kind !== "either" || only.value.days.length !== 2) return null;
   const words = reading.said.slice(only.start, only.end);
-  if (!/\band\b/i.test(words) || /\bor\b/i.test(words) || !/\b(?:both|each|two (?:times|visits|appointments|sessions)|twice)\b/i.test(reading.said))
-    return null;
+  if (!/\band\b/i.test(words) || /\bor\b/i.test(words) || !TWICE.test(reading.said)) return null;
   return only.value.days.map((day) =>
     reading.found.filter((f) => f.kind !== "places").map((f) => (f === only ? { ...only, value: { kind: "days" as const, from: day, to: day } } : f)),
   );
@@ -199,11 +230,12 @@ function inARow(reading: Reading): Found[][] {
 
 /** Takes up several deeds: the first at once, the others after it, in their order. */
 export function takeUp(t: Turn, deeds: readonly Deed[]): void {
-  const tasks = deeds.map(({ errand, reading, rightAfter }): Task => {
+  const tasks = deeds.map(({ errand, reading, rightAfter }, i): Task => {
     const context = { ...contextOf(t.house, t.now, t.state), errand };
     if (errand === "book") {
       const task = { ...newBook(), ...(rightAfter ? { rightAfter } : {}) };
       applyToBook(t, task, reading, context);
+      if (i === 0) asAsked(t, task, reading);
       return task;
     }
     if (errand === "move") {

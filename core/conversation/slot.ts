@@ -39,8 +39,11 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
       t.rule("slot/chosen");
       return true;
     }
-    // "With Dulcie", where all that was offered is with her: it is still open which.
-    if (people.size > 0 && hit.length === task.offered.length && hit.length > 1) {
+    // "With Dulcie", "on Tuesday", where all that was offered is with her or then: it is still open which.
+    const sameDay = ofKind(reading.found, "day").some((d) => d.rule === "day/weekday" && !d.not);
+    if ((people.size > 0 || sameDay) && hit.length === task.offered.length && hit.length > 1) {
+      const [day, other] = new Set(hit.map((o) => t.house.zone.toLocal(o.startMin).day));
+      if (sameDay && day !== undefined && other === undefined) task.wish.days = { ranges: [{ from: day, to: day }] };
       which(t, task);
       t.rule("slot/all-of-them");
       return true;

@@ -13,8 +13,11 @@ import { type Turn } from "./turn.ts";
 export function startTask(t: Turn, reading: Reading, errands: readonly Errand[]): boolean {
   const { state } = t;
   let did = false;
-  for (const e of errands) {
+  for (const named of errands) {
     const task = state.task;
+    // "You have … on Friday" – "I'd prefer Tuesday": of the visit that was told of.
+    const prefers = named === "book" && !task && state.toldOf !== undefined && PREFERS.test(reading.said) && ofKind(reading.found, "service").length === 0;
+    const e = prefers ? "move" : named;
     const context = contextOf(t.house, t.now, state);
     if (e === "book" || e === "ask-availability") {
       // Asked which of their appointments is meant, they name one of those.
@@ -38,7 +41,8 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
           ofKind(reading.found, "service").length === 0 &&
           (e === "ask-availability" || state.lastAsk !== undefined)
         )
-          fresh.service = state.topic;
+          // Who is asked for must do it.
+          Object.assign(fresh, doesIt(t, reading, state.topic) ? { service: state.topic } : {});
         else if (!fresh.service && !fresh.same && state.topics && ofKind(reading.found, "service").length === 0 && state.lastAsk !== undefined)
           fresh.among = state.topics;
         // "No, I'd like to book a taping" lets go of what was to be moved.
@@ -144,12 +148,29 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
   return did;
 }
 
+/** Whether one of those who are asked for by name or work does what was spoken of, where any are. */
+function doesIt(t: Turn, reading: Reading, service: string): boolean {
+  const who = ofKind(reading.found, "staff").flatMap((f) => (f.value === "any" || f.not ? [] : f.value));
+  return who.length === 0 || who.some((p) => t.house.services.get(service)?.staff.includes(p));
+}
+
+/** Who would rather have it otherwise. */
+const PREFERS = /\b(?:i|we)(?:'d| would)?(?: much)? (?:rather|prefer|sooner)\b|\bbetter for (?:me|us)\b|\b(?:suits?|works?) (?:me|us) better\b/i;
+
 /** What a question before named and the wish leaves out: "are you open on Saturday?", "at nine then". */
 export function asAsked(t: Turn, task: BookTask, reading: Reading): void {
   const { state } = t;
-  const { askedDays, askedLength } = state;
+  const { askedDays, askedLength, askedStaff } = state;
   delete state.askedDays;
   delete state.askedLength;
+  delete state.askedStaff;
+  if (askedStaff && task.staff === undefined && task.gender === undefined && task.notStaff === undefined && !task.same) {
+    const does = task.service ? t.house.services.get(task.service)?.staff.includes(askedStaff) : undefined;
+    if (does) {
+      task.staff = [askedStaff];
+      t.rule("book/who-was-asked-about");
+    }
+  }
   const named = ofKind(reading.found, "service").flatMap((s) => s.value);
   if (
     askedLength !== undefined &&
@@ -238,6 +259,7 @@ export function begin(t: Turn, task: Task): void {
   if (task.errand !== "book") {
     delete state.askedDays;
     delete state.askedLength;
+    delete state.askedStaff;
   }
   if (task.errand !== "move" && task.errand !== "cancel") delete state.toldOf;
   if (state.task) {

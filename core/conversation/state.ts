@@ -174,6 +174,10 @@ export interface OldState {
   times?: FoundOf<"time">[];
   service?: string[];
   staff?: string[];
+  /** Not the one that was booked or moved last. */
+  other?: boolean;
+  /** Services of which none is meant: "all but the facial". */
+  keep?: string[];
   /** "The later one", of those that are coming. */
   pick?: ChoiceValue;
 }
@@ -282,6 +286,8 @@ export interface State {
   asking?: "ask-price" | "ask-service" | "book";
   /** The days that were asked about last, for "at nine then", until something is begun. */
   askedDays?: DayWish;
+  /** The one person that the last question was about. */
+  askedStaff?: string;
   /** The length that was asked about last, of the service spoken of. */
   askedLength?: number | "long" | "short";
   /** What was asked last, for "and on Saturday?". */

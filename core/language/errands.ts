@@ -92,6 +92,7 @@ const TOLD = 0.92;
 const GRAVE: Partial<Record<Errand, number>> = {
   emergency: 0.93,
   cancel: 0.7,
+  move: 0.62,
   refused: 0.5,
   "out-of-scope": 0.45,
   message: 0.62,
@@ -137,6 +138,7 @@ export function judge(
 ): Judged {
   const one = (text: string, plain: string): Single => judgeOne(text, plain, own, open, named);
   const whole = one(masked, bare);
+  if (whole.read && OF_ALL_OF_IT.has(whole.read.rule)) return { errands: [whole.read], clauses: [], subject: null };
   if (parts.length > 1 && withoutTakenBack(masked) === masked) {
     const each = parts.map((p) => ({ from: p.from, to: p.to, masked: p.masked, ...one(p.masked, p.bare) }));
     const grave = each.find((e) => e.read && (e.read.errand === "emergency" || e.read.errand === "refused"));
@@ -182,7 +184,10 @@ export function judge(
     // "I might have to cancel, how much notice do you need": all of it says what a part of it seems not to.
     if (whole.read && whole.read.sure >= SURE) {
       const same = reads.filter((r) => r.errand === whole.read?.errand);
-      if (same.length > 0) reads = reads.filter((r) => same.includes(r) || r.sure >= ASIDE);
+      // A plain sign of a visit that is wished for on a day or at an hour is enough beside a question.
+      const wished = (r: ErrandRead): boolean =>
+        r.errand === "book" && !r.rule.endsWith("/examples") && /<(?:day|time)>/.test(each.find((e) => e.from === r.at)?.masked ?? "");
+      if (same.length > 0) reads = reads.filter((r) => same.includes(r) || r.sure >= ASIDE || wished(r));
       // "I can't do three, is five possible": a wish in two halves.
       else if (whole.read.errand === "move" && reads.every((r) => ["cancel", "ask-hours", "ask-availability", "book"].includes(r.errand))) reads = [];
     }
@@ -316,6 +321,12 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   const move = list.find((g) => g.errand === "move" && g.sure >= 0.3);
   if (move && /<staff>[^.;?!]{0,40}\b(?:instead of|rather than|in place of) <staff>/.test(masked))
     return { read: { errand: "move", rule: "errand/move/one-for-the-other", at: 0, sure: Math.max(0.6, move.sure) }, subject: null };
+  // "A massage, and I don't know which": which of them it is to be is settled with them.
+  if (top.errand === "ask-service" && UNSURE_WHICH.test(masked) && !/\?|\b(?:what|which) (?:is|are|does|do)\b/.test(masked))
+    return { read: { errand: "book", rule: "errand/book/unsure-which", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "I booked a session for the 13th, can you check": what stands is asked for.
+  if ((top.errand === "book" || top.errand === "ask-availability") && BOOKED_ALREADY.test(masked) && CHECKS.test(masked))
+    return { read: { errand: "ask-mine", rule: "errand/ask-mine/checks", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   const supposed = cued.find((c) => c.rule.endsWith("/what-if"));
   if (supposed && top.errand !== "refused" && top.errand !== "emergency") return { read: { ...supposed, sure: Math.max(0.6, top.sure) }, subject: null };
   if (top.errand === "out-of-scope" && WHETHER.test(masked) && !worldly(masked))
@@ -349,6 +360,15 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
 const EXCHANGE =
   /<(day|time)>[^.;?!]{0,24}\b(?:instead of|rather than|in place of)\b[^.;?!]{0,24}<\1>|<time>[^.;?!]{0,12}(?:instead of|rather than|in place of) (?:at )?(?:<time>|\d{1,2}\b|one\b|two\b|three\b|four\b|five\b|six\b|seven\b|eight\b|nine\b|ten\b|eleven\b|twelve\b|noon\b)|<time>\W+(?:instead of|rather than|in place of)\b|\b(?:instead of|rather than|in place of) (?:at )?<time>/;
 
+/** Signs that reach over several parts of a message. */
+const OF_ALL_OF_IT = new Set(["errand/ask-mine/checks", "errand/book/unsure-which"]);
+const BOOKED_ALREADY =
+  /\b(?:i|we)(?:'ve| have)?(?: already)? (?:booked|scheduled|arranged|reserved|made)\b|\b(?:i|we)(?:'ve got| have(?: got)?|'m|'re) (?:an? )?(?:booked|<service>|appointment|booking|down)\b/;
+const CHECKS =
+  /\b(?:can|could|would) (?:you|somebody|someone) (?:please |just )?(?:check|confirm|look (?:it|that) up|see (?:if|whether))\b|\b(?:is that (?:right|correct)|please (?:check|confirm))\b/;
+
+const UNSURE_WHICH = /<service>[^.;?!]{0,40}\b(?:don't know|not sure|no idea|unsure) (?:which|what (?:kind|sort|type))\b/;
+
 /** "Do you have reflexology": a short question whether the house does a thing asks for a service, however odd the thing. */
 const WHETHER =
   /^\W*(?:hi |hello |hey )*(?:do|does) (?:you|anybody|anyone|ye|they)(?: guys| people| all)?(?: also| ever)? (?:do|have|offer|provide|give)(?: an?| any| some)? (?:<odd>|[a-z-]+)(?: (?:<odd>|[a-z-]+))?\W*$/;
@@ -381,6 +401,9 @@ function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {
   // "I can't make Thursday, can we move it", "it hurts, is there room tomorrow": one errand with its reason.
   if (has("move") && out.some((r) => r.errand === "cancel" && /not-coming|examples/.test(r.rule))) drop("cancel");
   if (has("move")) drop("ask-availability", "book");
+  // "I've got a facial and a peel with you, cancel the peel": what they have is told, not wished for.
+  if (has("cancel"))
+    out = out.filter((r) => !(r.errand === "book" && HAS_BOOKED.test(r.masked ?? "") && !/\b(?:like|want|need|another|new)\b/.test(r.masked ?? "")));
   // Nothing is cancelled beside a booking unless it is said plainly.
   if (has("book") && out.some((r) => r.errand === "cancel" && r.rule.endsWith("/examples"))) drop("cancel");
   if (has("book")) drop("ask-availability", "ask-mine");
@@ -395,6 +418,10 @@ function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {
     drop("message");
   return out.map(({ masked: _, ...read }) => read);
 }
+
+/** A part that tells of visits somebody has. */
+const HAS_BOOKED =
+  /^\W*(?:(?:hi|hello|hey|so|and)\W+)*(?:i|we)(?:'ve got| have(?: got)?|'ve)(?: already)? (?!to\b)[^.;?!]*(?:<service>|\b(?:appointments?|bookings?|visits?|things?|sessions?|lessons?)\b)/;
 
 const NEW_WISH =
   /(?<![.!?;:])[.!?;:]+\s+|(?<!\s),?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|did|book|cancel|move|tell|please|which|need|have|has|will|reschedule|change|put|sign|add|squeeze|let|give|show|send|explain|remind|find|check|say|get|make|take|keep|remove|drop|scrap|shift|swap|i'd|i'll|i'm|we'd)\b)|,\s+(?=(?:can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|please)\b)/g;

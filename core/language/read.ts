@@ -8,6 +8,7 @@ import { clauses, judge, type Clause, type ErrandRead, type Judged } from "./err
 import { ofKind, type Found, type FoundOf, type Part } from "./found.ts";
 import { DAY_RULES, ownDayRule, type DayRule } from "./packs/en/days.ts";
 import { TIME_RULES } from "./packs/en/times.ts";
+import { CARDINALS } from "./packs/en/words.ts";
 import { COMPARES_PRICES } from "./packs/en/limits.ts";
 import { COMMON } from "./packs/en/words.ts";
 import { lexiconOf, services, staff } from "./recognisers/house.ts";
@@ -69,6 +70,10 @@ export function read(text: string, context: ReadContext): Reading {
   }
   if (size.length === 0) size.push(...lengthsOfServices(said, context.house, offered, [...solid, ...when]));
   narrow(context.house, offered, size);
+  if (size.length === 0) size.push(...longOrShort(said, context.house, offered));
+  if (many.length === 0) many.push(...counted(said, context.house, offered));
+  for (let i = many.length - 1; i >= 0; i--) if (many[i]?.rule === "places/with" && !offered.some((o) => held(context.house, o))) many.splice(i, 1);
+  for (const past of hadBefore(said, offered)) offered.splice(offered.indexOf(past), 1);
   const people = staff(said, context.house).filter((f) => clear(f) && !offered.some((s) => overlap(f, s)));
   const vocabulary = lexicon.vocabulary;
   const blocked = [...solid, ...when, ...size, ...offered, ...people.filter((p) => p.kind !== "gender")];
@@ -174,11 +179,26 @@ function changesOwn(said: Said, found: readonly Found[], context: ReadContext): 
   const ours =
     found.some((f) => (f.kind === "service" || f.kind === "staff") && f.start > have.index) || /\b(?:appointment|visit|booking|booked|scheduled)\b/.test(after);
   const measured = found.some((f) => f.kind === "shift" && (f.value === "earlier" || f.value === "later"));
+  const wish = RATHER.exec(after);
+  const turned =
+    wish !== null &&
+    !found.some((f) => f.kind === "service" && f.start > have.index + wish.index) &&
+    !/\b(?:another|one more|a second|an extra|as well|too|also)\b(?! (?:day|time|hour|date))/.test(after.slice(wish.index)) &&
+    (/\b(?:different|other|another) [a-z]+/.test(after.slice(wish.index)) ||
+      (["day", "time", "staff", "length"] as const).some((kind) => {
+        const of = found.filter((f) => f.kind === kind && f.start > have.index);
+        return of.some((f) => f.start < have.index + wish.index) && of.some((f) => f.start > have.index + wish.index);
+      }));
   return (
     ours &&
-    (measured || /\b(?:make|change|switch|swap) (?:it|that)\b|\b(?:bring|pull|push|put|shift) (?:it|that) (?:forward|back|off|earlier|later|out)\b/.test(after))
+    (turned ||
+      measured ||
+      /\b(?:make|change|switch|swap) (?:it|that)\b|\b(?:bring|pull|push|put|shift) (?:it|that) (?:forward|back|off|earlier|later|out)\b/.test(after))
   );
 }
+/** What somebody who told of a visit would rather have. */
+const RATHER =
+  /(?:\b(?:but|and|though|only|so)\b|[,.;])[ ,]*(?:now |actually |really |please )*(?:(?:i|we)(?:'d| would)(?: much)? (?:rather|like|prefer|love)|(?:i|we) (?:want|need|prefer)|(?:could|can|may) (?:i|we|it|that)|(?:it|that) (?:has|needs|will have|would have) to)\b/;
 /** What is said around a visit that somebody has, and tells nothing of what is to be done with it. */
 const AROUND_OWN = new Set(
   "hi hiya hello hey good morning afternoon evening er um so well yes yeah it its it's this is i'm i am calling ringing writing about regarding concerning re with my our the at on for please thanks next last first other".split(
@@ -224,11 +244,46 @@ function narrow(house: ReadContext["house"], offered: Found[], size: readonly Fo
   });
 }
 
+const held = (house: ReadContext["house"], f: Found): boolean =>
+  f.kind === "service" && f.value.length === 1 && house.services.get(f.value[0] as string)?.group !== undefined;
+
+/** "A long medical certificate", of a service that comes in several lengths. */
+function longOrShort(said: Said, house: ReadContext["house"], offered: readonly Found[]): Found[] {
+  return offered.flatMap((f): Found[] => {
+    const word = /\b(long|short)(?:er|est)? $/.exec(said.norm.slice(0, f.start));
+    const [id] = f.kind === "service" && f.value.length === 1 ? f.value : [];
+    if (!word || id === undefined || (house.services.get(id)?.variants.length ?? 0) < 2) return [];
+    return [{ kind: "length", value: word[1] === "long" ? "long" : "short", rule: "length/long-short", start: word.index, end: f.start - 1 }];
+  });
+}
+
+/** "Two flu jabs": how many of a thing are wished for. */
+function counted(said: Said, house: ReadContext["house"], offered: readonly Found[]): Found[] {
+  return offered.flatMap((f): Found[] => {
+    const number = /\b(two|three|four|[2-4]) $/.exec(said.norm.slice(0, f.start));
+    if (!number || f.kind !== "service" || f.value.length !== 1 || !/[^s]s$/.test(said.norm.slice(f.start, f.end))) return [];
+    // What is called by a word in the plural is no more than one by it.
+    if (house.services.get(f.value[0] as string)?.also.some((a) => a.toLowerCase() === said.norm.slice(f.start, f.end))) return [];
+    return [{ kind: "places", value: CARDINALS[number[1] as string] ?? Number(number[1]), rule: "places/of-a-thing", start: number.index, end: f.start - 1 }];
+  });
+}
+
+/** "Shockwave, please. I had my assessment in February": what somebody has had, beside what they wish for. */
+function hadBefore(said: Said, offered: readonly Found[]): Found[] {
+  const services = offered.filter((f) => f.kind === "service");
+  const past = services.filter((f) =>
+    /\b(?:i|we|he|she)(?: (?:had|did|got|finished|completed)|(?:'ve| have)(?: already)? (?:had|done|finished|completed)) (?:my|an?|the|our|his|her) (?:\w+ )?$/.test(
+      said.norm.slice(0, f.start),
+    ),
+  );
+  return past.length < services.length ? past : [];
+}
+
 /** Without any of these there is no time, or no day, in a message: nothing need be looked for. */
 const MAY_BE_TIME =
   /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
 const MAY_BE_DAY =
-  /\d|day|week|month|year|tomorrow|tommor|tomor|tmr|2mor|tonight|morning|afternoon|evening|fortnight|soon|asap|a\.s\.a|early|earliest|available|whenever|time|away|next|first|after|before|same|easter|christmas|hallow|valentine|patrick|padd(?:y|ie)|bonfire|fawkes|burns night|\b(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|sept|oct|nov|dec|january|february|march|april|june|july|august|september|october|november|december)\b|teenth|tieth|\b(?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth)\b/;
+  /\d|day|week|month|year|tomorrow|tommor|tomor|tmr|2mor|tonight|morning|afternoon|evening|fortnight|soon|asap|a\.s\.a|quick|fast|early|earliest|available|whenever|time|away|fool|holy|palm|shrove|pancake|stephen|from now|next|first|after|before|same|easter|christmas|hallow|valentine|patrick|padd(?:y|ie)|bonfire|fawkes|burns night|\b(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|sept|oct|nov|dec|january|february|march|april|june|july|august|september|october|november|december)\b|teenth|tieth|\b(?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth)\b/;
 
 function timeFinds(said: Said, at: Moment): Found[] {
   const out: Found[] = [];
@@ -301,7 +356,7 @@ function mask(said: Said, found: readonly Found[]): string {
     if (f.start < pos) continue;
     const several = f.kind === "service" && f.rule === "service/several";
     // "Instead of three" stays to be seen: it tells that one hour is to take another's place.
-    const instead = f.rule === "time/not-but" ? (/^(?:instead of|rather than) /.exec(said.norm.slice(f.start, f.end))?.[0] ?? "") : "";
+    const instead = f.rule === "time/not-but" ? (/^(?:instead of|rather than|in place of) /.exec(said.norm.slice(f.start, f.end))?.[0] ?? "") : "";
     out += said.norm.slice(pos, f.start) + (several ? `<service>` : `${instead}<${f.kind}>`);
     pos = f.end;
   }
@@ -499,7 +554,8 @@ export function slotsOf(reading: Reading, context: ReadContext): Slots {
     if (minutes !== null) out["length_min"] = minutes;
     else if (typeof length.value === "string") out["choice"] = length.value === "long" ? "last" : "first";
   }
-  const named = ofKind(reading.found, "staff").filter((s) => !s.not);
+  // A kind of work that several do names nobody.
+  const named = ofKind(reading.found, "staff").filter((s) => !s.not && (s.rule !== "staff/role" || s.value.length === 1));
   const nameOf = (s: FoundOf<"staff">): string | undefined => (s.value === "any" ? "any" : house.staff.get(s.value[0] as string)?.name);
   const person = named.find((s) => s.value !== "any" && s.part !== "new") ?? named.find((s) => s.part !== "new");
   const wished = named.find((s) => s.part === "new");

@@ -2,12 +2,15 @@ import { Rehearsal } from "../conversation/copybook.ts";
 import { isoOfDay } from "../time/days.ts";
 import { clockText, epochMinOf } from "../time/zone.ts";
 import { bookWith, NOW } from "./play.ts";
-import { setBook, setHouse } from "./sets.ts";
+import { setBook, setHouse, type SetName } from "./sets.ts";
 
 /** Says all of it at a house of the seventh set, and tells what was answered and what stands in the book and on slips afterwards. */
-export function held(key: "ternbay" | "hollow" | "quayside", channel: "web" | "phone", ...says: string[]) {
-  const house = setHouse("seventh", key);
-  const given = setBook("seventh", key);
+export const held = (key: "ternbay" | "hollow" | "quayside", channel: "web" | "phone", ...says: string[]) => heldAt("seventh", key, channel, ...says);
+
+/** The same at a house of any set. */
+export function heldAt(set: SetName, key: string, channel: "web" | "phone", ...says: string[]) {
+  const house = setHouse(set, key);
+  const given = setBook(set, key);
   const book = bookWith(house, given);
   const line = house.handbook.lines.find((l) => (l.channel === "phone") === (channel === "phone"))?.key ?? "";
   const r = new Rehearsal(book, epochMinOf(house.zone, NOW), line, channel, 5);

@@ -3,7 +3,7 @@ import { lengthTold } from "../../knowledge/lengths.ts";
 import { described } from "../../knowledge/match.ts";
 import { complains } from "../../language/features.ts";
 import { ofKind, type ChoiceValue, type FoundOf } from "../../language/found.ts";
-import { lengthOf, type Reading } from "../../language/read.ts";
+import { lengthOf, read, type Reading } from "../../language/read.ts";
 import type { BookTask, CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
 import type { Turn } from "../turn.ts";
 import { partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
@@ -108,12 +108,14 @@ function inPassing(t: Turn, reading: Reading, id: string): boolean {
 /** Puts what was said of the visit into a booking; true when the wish changed, so that what was offered no longer stands. */
 export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: ReadContext): boolean {
   let changed = false;
+  const open = task.service ? undefined : JSON.stringify(task.among);
   const spoken = ofKind(reading.found, "service");
   const single = spoken.filter((f) => f.value.length === 1).at(-1);
   const several = spoken.find((f) => f.value.length > 1);
   const setService = (id: string): void => {
     if (task.service === id) return;
     task.service = id;
+    if (task.same && t.state.client.match === undefined) delete task.same;
     delete task.among;
     if (ofKind(reading.found, "length").length === 0 && task.saidLength === undefined) delete task.lengthMin;
     changed = true;
@@ -153,7 +155,7 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
   }
   // Asked which service, they asked of one, and go on: "fine, how soon would that be".
   const said = ofKind(reading.found, "yes")[0]?.value;
-  const goesOn = said === true || pick !== undefined || reading.found.some((f) => f.kind === "day" || f.kind === "time");
+  const goesOn = said === true || pick !== undefined || reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "staff");
   if (t.state.expects === "service" && task.askedOf !== undefined && !task.service) {
     if (spoken.length === 0 && said !== false && goesOn) setService(task.askedOf);
     delete task.askedOf;
@@ -207,6 +209,19 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
       task.lengthMin = length.value as number;
     }
     if (minutes !== null) task.lengthMin = minutes;
+    // "Two hours with Rex": the services that come in such a length.
+    if (!task.service && !task.among && spoken.length === 0 && typeof length.value === "number" && t.state.expects !== "length") {
+      const minutes = length.value;
+      const who = ofKind(reading.found, "staff").flatMap((p) => (p.value === "any" || p.not ? [] : p.value));
+      const long = t.house.handbook.services.filter(
+        (s) => !s.group && s.variants.some((v) => v.lengthMin === minutes) && (who.length === 0 || who.some((p) => s.staff.includes(p))),
+      );
+      if (long.length > 0 && long.length <= 3) {
+        task.among = long.map((s) => s.id);
+        if (long.length === 1) task.maybe = true;
+        t.rule("service/by-length");
+      }
+    }
   } else if (told !== null) {
     if (told !== task.lengthMin) changed = true;
     task.lengthMin = told;
@@ -257,6 +272,14 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
   // "She's Karen Lyle": the name of whom it is for.
   const other = ofKind(reading.found, "name").findLast((f) => f.rule === OF_ANOTHER);
   if (other && task.forWhom) task.visitor = other.value;
+  // What is settled for one of several visits that were wished for together is settled for the others.
+  if (task.service && open !== undefined)
+    for (const x of t.state.later)
+      if (x.errand === "book" && !x.service && JSON.stringify(x.among) === open) {
+        x.service = task.service;
+        delete x.among;
+        delete x.maybe;
+      }
   return applyWish(t, task, reading, context) || changed;
 }
 
@@ -376,13 +399,28 @@ export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Readin
     any = true;
   }
   // "Cancel science, keep English".
-  const services = ofKind(reading.found, "service").flatMap((s) =>
-    /\bkeep(?:ing)?(?: the| my| our)?\s+$/i.test(reading.said.slice(0, s.start)) ? [] : s.value,
-  );
+  const named = ofKind(reading.found, "service");
+  const kept = named.filter((s) => /\bkeep(?:ing)?(?: just| only)?(?: the| my| our)?\s+$/i.test(reading.said.slice(0, s.start)));
+  // "I've got a facial and a peel, cancel the peel": what the verb is said of.
+  const verb = task.errand === "cancel" ? /\b(?:cancel|drop|scrap|remove|delete|call off|take off|get rid of)\b/i.exec(reading.said) : null;
+  const after = verb ? named.filter((s) => s.start > verb.index && !kept.includes(s)) : [];
+  // A word that tells of one of them is heard by itself: "cancel the peel one".
+  const heard =
+    verb && after.length === 0 && named.length > 1 ? ofKind(read(reading.said.slice(verb.index), { ...context, errand: "cancel" }).found, "service") : [];
+  const meant = [after, heard, named.filter((s) => !kept.includes(s))].find((list) => list.length > 0) ?? [];
+  const services = meant.flatMap((s) => s.value);
+  // "I only want to keep the facial": all but that.
+  if (task.errand === "cancel" && kept.length > 0 && services.length === 0) {
+    old.keep = kept.flatMap((s) => s.value);
+    task.all = true;
+    any = true;
+  }
   if (services.length > 0) {
     old.service = services;
     any = true;
   }
+  // "Move mine to Friday, then cancel the other one": not what was done just before.
+  if (task.errand === "cancel" && /\bthe other(?: one| appointment| visit| booking)?\b/i.test(reading.said)) old.other = true;
   const pick = ofKind(reading.found, "choice").at(-1)?.value;
   if (pick && pick !== "none" && pick !== "any") {
     old.pick = pick;

@@ -40,7 +40,8 @@ export function nextBook(t: Turn, task: BookTask): void {
     // The one before it has been booked by now.
     delete task.rightAfter;
     const end = house.zone.toLocal(state.last.endMin);
-    task.wish = { days: { ranges: [{ from: end.day, to: end.day }] }, atMin: end.minute };
+    const grid = house.handbook.rules.gridMin;
+    task.wish = { days: { ranges: [{ from: end.day, to: end.day }] }, atMin: Math.ceil(end.minute / grid) * grid };
   }
   const service = task.service ? house.services.get(task.service) : undefined;
   if (!service) return askService(t, task);
@@ -174,7 +175,7 @@ const OPEN_TOO_LONG = 5;
 /** Counts how often it was asked which service it is for; true when that was too often, and the desk has been offered. */
 function openTooLong(t: Turn, task: BookTask): boolean {
   // A question that came between was answered first.
-  if (!t.spoke) task.serviceAsked = (task.serviceAsked ?? 0) + 1;
+  if (!t.spoke || t.state.repairs > 0) task.serviceAsked = (task.serviceAsked ?? 0) + 1;
   if ((task.serviceAsked ?? 0) < OPEN_TOO_LONG) return false;
   t.say("book/which-not-clear");
   t.state.task = { errand: "message", offered: "Wants a visit; which service it is for is not clear." };

@@ -36,6 +36,8 @@ export function fitting(t: Turn, list: readonly AppointmentView[], old: OldState
     if (!wantsDay(wish.days, day)) return false;
     if (wish.time && minutesOff({ ...wish.time, toIs: "start" }, minute, a.lengthMin) > (wish.time.nearMin === undefined ? 0 : 15)) return false;
     if (old.service && !old.service.includes(a.service)) return false;
+    if (old.keep?.includes(a.service)) return false;
+    if (old.other && a.id === t.state.did?.of.id) return false;
     return !old.staff || old.staff.includes(a.staff);
   });
 }
@@ -270,7 +272,13 @@ export function nextMine(t: Turn, task: MineTask): void {
   const all = t.state.appointments;
   const found = fitting(t, all, task.old);
   const list = found.length > 0 ? found : all;
-  if (found.length === 1) t.state.toldOf = (found[0] as AppointmentView).id;
+  const [only] = found;
+  if (only && found.length === 1) {
+    t.state.toldOf = only.id;
+    // "And how long will it take": of the visit that was told.
+    t.state.topic = only.service;
+    t.state.askedLength = only.lengthMin;
+  }
   if (list.length === 0) t.say("find/none-coming");
   else
     t.say("mine/list", {

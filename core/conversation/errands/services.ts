@@ -188,10 +188,12 @@ const WHEN_IT_IS = /\b(?:when|what (?:time|day)s?|which days?)\b/;
 /** How long it takes, or may take. */
 export function sayLengths(t: Turn, s: Service): void {
   const source = serviceSource(t.house, s.id);
+  // Of the visit that was told of, how long that one is.
+  const own = t.state.appointments.find((a) => a.id === t.state.toldOf && a.service === s.id)?.lengthMin;
   t.say("ask/length", {
     service: val(s.name, source),
     list: joinVals(
-      s.variants.map((v) => val(lengthText(v.lengthMin), source)),
+      (own === undefined ? s.variants.map((v) => v.lengthMin) : [own]).map((min) => val(lengthText(min), source)),
       "or",
     ),
   });

@@ -17,6 +17,8 @@ export interface Lexicon {
   /** Stem of a word in a heading → the services under it. */
   headings: Map<string, Set<string>>;
   people: { words: string[]; staff: string; whole: boolean }[];
+  /** What somebody is → who of those who take visits is one, where not all of them are. */
+  roles: Map<string, Set<string>>;
   /** Every word that the house's texts use, for telling names from words. */
   vocabulary: Set<string>;
   /** Words of the names of its people. */
@@ -32,7 +34,7 @@ const WEAK = new Set(
 
 /** Words that tell nothing of a service even in its name. */
 const EVERYDAY = new Set(
-  "hour hours time times day days full session sessions visit open opening do up on off in out for to of a an one two first last long short big small hot cold old new other more less any all my your our room space place spot".split(
+  "hour hours time times day days night nights evening evenings morning mornings week weeks change changes full session sessions visit open opening do up on off in out for to of a an one two first last long short big small hot cold old new other more less any all my your our room space place spot".split(
     " ",
   ),
 );
@@ -59,7 +61,16 @@ const made = new WeakMap<House, Lexicon>();
 export function lexiconOf(house: House): Lexicon {
   const have = made.get(house);
   if (have) return have;
-  const lexicon: Lexicon = { phrases: [], words: [], telling: new Map(), headings: new Map(), people: [], vocabulary: new Set(), names: new Set() };
+  const lexicon: Lexicon = {
+    phrases: [],
+    words: [],
+    telling: new Map(),
+    headings: new Map(),
+    people: [],
+    roles: new Map(),
+    vocabulary: new Set(),
+    names: new Set(),
+  };
   const learn = (text: string): void => {
     for (const t of normalise(text).tokens) lexicon.vocabulary.add(t.text);
   };
@@ -102,6 +113,15 @@ export function lexiconOf(house: House): Lexicon {
     const last = parts[parts.length - 1];
     if (last && parts.length > 1) lexicon.people.push({ words: [last], staff: p.id, whole: false });
   }
+  const bookable = house.handbook.staff.filter((p) => p.bookable);
+  for (const p of bookable)
+    for (const part of p.work.toLowerCase().split(/,| and |;/)) {
+      const role = wordsOf(part).join(" ");
+      // What people are ends so; "colour and children" are no people.
+      if (/^(?:[a-z]+ )?[a-z]*(?:er|or|ist|ian|ant|nurse|vet|physio|midwife|notary|coach|guide)$/.test(role))
+        lexicon.roles.set(role, (lexicon.roles.get(role) ?? new Set()).add(p.id));
+    }
+  for (const [role, who] of lexicon.roles) if (who.size === bookable.length) lexicon.roles.delete(role);
   for (const p of lexicon.people)
     for (const w of p.words) {
       lexicon.names.add(w);
@@ -208,7 +228,10 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   } else if (out.length > 0) out.push(...besideNamed(lexicon, at, out, said, house));
   else if (at.length > 0) {
     const best = [...scores].filter(([, v]) => v >= strongest - 1e-9).map(([s]) => s);
-    const order = house.handbook.services.map((s) => s.id).filter((s) => best.includes(s));
+    const fit = house.handbook.services.map((s) => s.id).filter((s) => best.includes(s));
+    // "Tattoos, small ones": of several, the one of which every word was said.
+    const whole = fit.filter((s) => lexicon.phrases.some((p) => p.service === s && p.words.length > 1 && p.stems.every((w) => there.has(w))));
+    const order = fit.length > 1 && whole.length === 1 ? whole : fit;
     // It stands where its first words stand together; what lies between words far apart is something else.
     const apart = at.findIndex((t, i) => i > 0 && t.start - (at[i - 1] as Token).end > 1);
     const run = apart < 0 ? at : at.slice(0, apart);
@@ -298,6 +321,10 @@ function tellingBy(lexicon: Lexicon, word: string): { key: string; of: Set<strin
   if (exact) return { key: keyOf(word), of: exact };
   const whole = shortenedOf(lexicon, word);
   if (whole) return { key: keyOf(whole), of: lexicon.telling.get(keyOf(whole)) as Set<string> };
+  // "The acupuncturist": who does it tells of what is done.
+  const trade = /^(.{5,})ists?$/.exec(word)?.[1];
+  const does = trade ? [...lexicon.telling].find(([key]) => key.startsWith(trade)) : undefined;
+  if (does) return { key: does[0], of: does[1] };
   if (word.length < 6 || COMMON.has(word)) return null;
   for (const [key, set] of lexicon.telling) if (key.length >= 5 && distance(key, stem(word)) <= (key.length >= 8 ? 2 : 1)) return { key, of: set };
   return null;
@@ -365,6 +392,30 @@ export function sounds(word: string): string {
 }
 
 /** Finds people of the house by whole, first, short or family name, or a near sound. */
+/** "With the doctor", "see a nurse": whoever does that work, where not everybody does. */
+function byRole(said: Said, lexicon: Lexicon, house: House): Found[] {
+  if (lexicon.roles.size === 0) return [];
+  return [...eachMatch(/\b(?:with|see|seeing|by) (?:the|an?|one of the|one of your|your|any) (?:other )?([a-z]+(?: [a-z]+)?)\b/g, said.norm)].flatMap(
+    (m): Found[] => {
+      const words = (m[1] as string).split(" ");
+      const role = [words.join(" "), words[0] as string].find((w) => lexicon.roles.has(w.replace(/s$/, "")));
+      const who = role === undefined ? undefined : lexicon.roles.get(role.replace(/s$/, ""));
+      if (role === undefined || !who || lexicon.telling.has(keyOf(role))) return [];
+      const start = m.index + m[0].length - (m[1] as string).length;
+      return [
+        {
+          kind: "staff",
+          value: [...who],
+          rule: "staff/role",
+          start,
+          end: start + role.length,
+          assumed: [...who].map((id) => house.staff.get(id)?.name ?? id).join(", "),
+        },
+      ];
+    },
+  );
+}
+
 export function staff(said: Said, house: House): Found[] {
   const lexicon = lexiconOf(house);
   const out: Found[] = [];
@@ -376,6 +427,7 @@ export function staff(said: Said, house: House): Found[] {
     const plain = t.text.replace(/'s$/, "");
     places.set(plain, [...(places.get(plain) ?? []), i]);
   });
+  out.push(...byRole(said, lexicon, house));
   const odd = tokens.flatMap((t, i) => (t.text.length >= 3 && !PLAIN.has(t.text) ? [i] : []));
   const mayStart = starts(odd, tokens.length);
   for (const near of odd.length > 0 ? [false, true] : [false])
@@ -403,7 +455,7 @@ export function staff(said: Said, house: House): Found[] {
       }
     }
   for (const m of eachMatch(
-    /\b(?:(?<!not )(?<!with )any(?:one|body)(?! (?:but|there|in|work|speak|call|know|at home))|no preference|(?:i )?(?:don't|do not|dont) (?:mind|care|have a preference)(?: (?:who|which (?:one|person)))?|whoever(?:'s| is)?(?: free| available)?|doesn't matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|any of (?:them|you)|anyone will do|with any(?:one|body)?)\b/g,
+    /\b(?:(?<!not )(?<!with )any(?:one|body)(?! (?:but|there|at|in|work|speak|call|know|at home))|no preference|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference)(?: (?:who|which (?:one|person)))?|whoever(?:'s| is)?(?: free| available)?|doesn't matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|any of (?:them|you)|anyone will do|with any(?:one|body)?)\b/g,
     said.norm,
   ))
     out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });

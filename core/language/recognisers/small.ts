@@ -42,6 +42,9 @@ export function lengths(said: Said, at: Moment): Found[] {
     };
     add(m, word[m[1] as string] ?? num(m[1] as string), "length/minutes");
   }
+  // "A half day" is as long as the longest that lasts about that here.
+  const halfDay = Math.max(0, ...at.house.handbook.services.flatMap((s) => s.variants.map((v) => v.lengthMin)).filter((l) => l >= 180 && l <= 300));
+  if (halfDay > 0) for (const m of eachMatch(/\b(?:half[ -](?:an? )?day|half of (?:a|the) day)\b/g, said.norm)) add(m, halfDay, "length/half-day");
   // "The next free hour".
   for (const m of eachMatch(/(?<=\b(?:next|first) (?:free|open|available) )(half[ -])?hour\b/g, said.norm)) add(m, m[1] ? 30 : 60, "length/hours");
   // "For 60", "make it 90": a bare number that is the length of something here.
@@ -61,7 +64,7 @@ export function lengths(said: Said, at: Moment): Found[] {
     add(m, (m[1] as string).startsWith("long") ? "long" : "short", "length/long-short");
   if (at.expects === "length" && out.length === 0) {
     const bare =
-      /^(?:the |um |uh |just |maybe |make it |i think |ok(?:ay)?,? |right,? |then |so |well,? )*(\d{2,3}|thirty|sixty|ninety|forty[- ]five|(?:full |one )?hour|long(?:er|est)?|short(?:er|est)?)(?: one| option)?(?: you have| there is)?(?: please| thanks| is fine| then| i guess| i think| i suppose| maybe)*[.!]?$/.exec(
+      /^(?:the |um |uh |just |maybe |make it |i think |ok(?:ay)?,? |right,? |then |so |well,? )*(\d{2,3}|thirty|sixty|ninety|forty[- ]five|(?:full |one )?hour|long(?:er|est)?|short(?:er|est)?)(?: one| option)?(?:'s| is)?(?: you have| there is)?(?:,? please|,? thanks| is fine| fine| enough| okay| ok| good| then| i guess| i think| i suppose| maybe)*[.!]?$/.exec(
         said.norm.trim(),
       );
     if (bare) {
@@ -138,11 +141,11 @@ const TAKEN_BACK =
   /\b(?:leave it|keep it|keep mine|as it is|as it was|forget it|never ?mind|don't|do not|i'll come|i will come|not now|rather not|changed my mind|no longer)\b/;
 
 const YES =
-  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|go(?=[.,!]*$)|take it|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'ll| will| would|ll) (?:work|do|suit)|lock (?:it|that|me) in|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go|you bet|uh[- ]huh|yup|by all means|please go ahead|get on with it)\b/;
+  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|grand(?: so)?|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|(?:hell|heck|oh) (?:yes|yeah)|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|go(?=[.,!]*$)|take it|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'ll| will| would|ll) (?:work|do|suit)|lock (?:it|that|me) in|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go|you bet|uh[- ]huh|yup|by all means|please go ahead|get on with it)\b/;
 const SAYS_NO_AFTER =
   /^(?:[.,!;]? ?(?:then|well|so|but|in that case|hm+|um+|uh|thanks|thank you|maybe|i think|i guess|rather|please))*[.,!;]? (?:no|nah|nope|not|don't|do not|let's not|i'd rather not)\b(?! (?:problem|worries|need|rush|hurry|matter|bother|a problem|bad|preference|one|later than|before|after|until|too|on|at|in the|with|tomorrow|today|(?:mon|tues|wednes|thurs|fri|satur|sun)day))/;
 const NO =
-  /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:no(?! preference| one\b| matter| problem| rush)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never|none|negative|i'd rather not|i would rather not|rather not|i don't(?! have| know| mind| care| want| need)(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|oh,? then no|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?(?! (?:earlier|later|sooner|before|after|on|at|in|else (?:on|at|in)|any|till|until|free)\b)|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
+  /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:(?:i'm |i am )?not (?:so |too |really |quite )?sure(?! (?:what|when|which|how|who|whether|if|about))|no(?! preference| one\b| matter| problem| rush)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never|none|negative|i'd rather not|i would rather not|rather not|i don't(?! have| know| (?:really |actually )?mind| (?:really )?care| want| need)(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|oh,? then no|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?(?! (?:earlier|later|sooner|before|after|on|at|in|else (?:on|at|in)|any|till|until|free)\b)|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
 
 /** Finds a yes or a no at the head of what was said. */
 export function yesNo(said: Said): Found[] {
@@ -201,7 +204,7 @@ const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
   {
     value: "none",
     pattern:
-      /\b(?:neither|none|not (?:any|either|those|these)|not keen on either) ?(?:of (?:those|them|these))?\b|\b(?:those|they|these|that) (?:don't|doesn't|do not|won't|wouldn't) (?:work|suit|do)\b|\bnone of (?:those|them|these)\b|\bsomething else\b/g,
+      /\b(?:neither|none|not (?:any|either|those|these)|not keen on either) ?(?:of (?:those|them|these))?\b|\b(?:those|they|these|that) (?:don't|doesn't|do not|won't|wouldn't) (?:work|suit|do)\b|\bnone of (?:those|them|these)\b|\bsomething else\b|\b(?:is (?:that|this)|are (?:those|these|they)) (?:all|the only (?:ones?|times?|slots?))\b/g,
   },
   {
     value: "first",
@@ -215,7 +218,11 @@ const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
     pattern:
       /\b(?:the |)(?:very )?(?:last|final|latest|third and last)(?: (?:one|time|slot|option|of (?:those|them|these)))?\b(?! (?:time i|week|visit|month|year|night|thing))/g,
   },
-  { value: "later", pattern: /\bthe (?:later|late(?= one))(?: (?:one|time|slot|option))?\b|\blater of the\b|\bthe latter\b/g },
+  {
+    value: "later",
+    pattern:
+      /\bthe (?:later|late(?= one))(?: (?:one|time|slot|option))?\b|\blater of the\b|\bthe latter\b|\bwhichever(?: one)?(?: is|'s) (?:the )?(?:later|latest)\b/g,
+  },
   {
     value: "earlier",
     pattern:
@@ -257,7 +264,9 @@ export function choices(said: Said, at: Moment): Found[] {
   if (at.expects === "slot" || at.expects === "which-appointment") {
     const bare = /^(?:option |number |no\.? )?([123]|one|two|three)(?: please)?[.!]?$/.exec(said.norm.trim());
     if (
-      /^(?:any|anything|any one|all fine|no preference|don't mind|i don't mind)(?: please| is fine| will do)?[.!]?$/.test(said.norm.trim()) &&
+      /^(?:any|anything|any one|all fine|no preference|(?:i )?don't (?:really |actually |much )?mind)(?: please| is fine| will do)?[.!]?$/.test(
+        said.norm.trim(),
+      ) &&
       out.length === 0
     )
       out.push({ kind: "choice", value: "any", rule: "choice/any", start: 0, end: said.norm.length });
@@ -282,12 +291,12 @@ const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   {
     value: "later",
     pattern:
-      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|be|no,?|rather|even) later|later (?:than that|in the day|on|please|if)|^later$|(?<!not |is that |is it |be )too early)\b/g,
+      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|be|no,?|rather|even) later|later (?:than that|in the day|on|please|if)|^later$|not (?:that|so|this|quite so|quite that) early|(?<!not |is that |is it |be )too early)\b/g,
   },
   {
     value: "earlier",
     pattern:
-      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|see me|be|no,?|rather|even|get one|(?:get|fit|squeeze) (?:me|us) in|get in) (?:earlier|sooner)(?! than (?!that|those|these))|(?:earlier|sooner) (?:than that|please|if)|(?:bring|pull|move|push) (?:it|that|this|mine) forward(?! (?:by|to|a|an|one|two|half)\b)|^earlier$|^sooner$|(?<!not |is that |is it |be )too late)\b/g,
+      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|see me|be|no,?|rather|even|get one|(?:get|fit|squeeze) (?:me|us) in|get in) (?:earlier|sooner)(?! than (?!that|those|these))|(?:earlier|sooner) (?:than that|please|if)|(?:bring|pull|move|push) (?:it|that|this|mine) forward(?! (?:by|to|a|an|one|two|half)\b)|^earlier$|^sooner$|not (?:that|so|this|quite so|quite that) late|(?<!not |is that |is it |be )too late)\b/g,
   },
 ];
 
@@ -330,6 +339,10 @@ const RELATIVE =
 
 const BOTH = new RegExp(
   `\\b(?:for my (?:${RELATIVE})(?:,? (?:\\d+|aged \\d+),?)?,? and (?:(?:one|another|a) )?(?:for )?(?:me|myself|i)\\b|me and (?:my|a) (?:${RELATIVE})|my (?:${RELATIVE}) and (?:i|me|myself)|both of us|us both|me and (?:my|a|our) [a-z]{3,}|(?:and )my (?:${RELATIVE}) too)\\b`,
+  "g",
+);
+const WITH_ONE = new RegExp(
+  `\\b(?:come|coming|join|attend|sign up|go|be there)\\b[^.;?!]{0,24}\\b(?:together )?with (?:a|my|one) (?:\\w+ )?(?:${RELATIVE})\\b`,
   "g",
 );
 const MAY_COME = new RegExp(
@@ -403,6 +416,22 @@ export function company(said: Said): Found[] {
   if (out.length === 0)
     for (const m of eachMatch(/\b(?:my|our) twins\b/g, said.norm))
       out.push({ kind: "places", value: 2, rule: "places/both", start: m.index, end: m.index + m[0].length });
+  // "Could I come with a friend": of a class only, where places are counted.
+  if (out.length === 0)
+    for (const m of eachMatch(
+      /\bwith (?:my |our )?(two|three|four|2|3|4) (?:other |best |girl|boy)?(?:friends|mates|pals|buddies|colleagues|sisters|brothers|daughters|sons|kids|children|others)\b/g,
+      said.norm,
+    ))
+      out.push({
+        kind: "places",
+        value: num(m[1] as string) + 1,
+        // Whether the others have it done as well, or only come along.
+        rule: /^[^.;?!]*\b(?:to (?:get|have)|all|each|matching)\b/.test(said.norm.slice(m.index + m[0].length)) ? "places/me-and" : "places/with",
+        start: m.index,
+        end: m.index + m[0].length,
+      });
+  if (out.length === 0)
+    for (const m of eachMatch(WITH_ONE, said.norm)) out.push({ kind: "places", value: 2, rule: "places/with", start: m.index, end: m.index + m[0].length });
   if (out.length === 0)
     for (const m of eachMatch(BOTH, said.norm)) out.push({ kind: "places", value: 2, rule: "places/both", start: m.index, end: m.index + m[0].length });
   for (const m of eachMatch(MAY_COME, said.norm))

@@ -46,6 +46,21 @@ export function joinDays(said: Said, found: Found[], moving: boolean): Found[] {
       out.push({ ...next, value: { kind: "days", from: base + ahead, to: base + ahead } });
       continue;
     }
+    // "Tomorrow or the day after": the day after the one that was named.
+    if (
+      last &&
+      base !== undefined &&
+      next.value.kind === "relative" &&
+      next.value.byDays === 1 &&
+      next.value.weekday === undefined &&
+      /^\s*,?\s*or\s*$/.test(gap)
+    ) {
+      const both = join(said, last, { ...next, value: { kind: "days", from: base + 1, to: base + 1 } }, gap, moving);
+      if (both) {
+        out[out.length - 1] = both;
+        continue;
+      }
+    }
     // "Not tomorrow, the day after".
     const not = last?.not ? single(last.value)[0] : undefined;
     if (not !== undefined && next.value.kind === "relative" && next.value.byDays === 1 && next.value.weekday === undefined) {
@@ -121,7 +136,12 @@ function join(said: Said, plain: DayFound, b: DayFound, between: string, moving:
     const to = y.to < x.from && b.weekday ? y.to + 7 : y.to;
     return { ...a, value: { kind: "days", from: x.from, to }, end: b.end, rule: "day/range" };
   }
-  if (/^\s*,?\s*(?:or|and|\/|&)\s*(?:else |failing that,? |otherwise |on |maybe |even |the |perhaps )*$/.test(gap) || /^\s*,\s*$/.test(gap)) {
+  if (
+    /^\s*,?\s*(?:or|and|\/|&|failing that|if not|or if not|alternatively),?\s*(?:else |failing that,? |otherwise |if not,? |on |maybe |even |the |perhaps )*$/.test(
+      gap,
+    ) ||
+    /^\s*,\s*$/.test(gap)
+  ) {
     if (a.value.kind === "weekdays" && b.value.kind === "weekdays")
       return { ...a, value: { kind: "weekdays", weekdays: [...a.value.weekdays, ...b.value.weekdays] }, end: b.end, rule: "day/either" };
     const list = [...single(a.value), ...single(b.value)];
@@ -156,9 +176,17 @@ const NOT_AFTER =
 const AFTER = /(?<!\b(?:not|no|or) )\b(?:after|later than)\s+(?:the |this )*$/;
 const FROM = /\b(?:from|starting|beginning|not before|no earlier than|not earlier than|any ?time from)\s+(?:on |the |this )*$/;
 const BEFORE = /\b(?:before|earlier than|sooner than)\s+(?:the |this )*$/;
-const UNTIL = /\b(?:until|till|til|by|no later than|not later than|not after|up to)\s+(?:the |this )*$/;
+const UNTIL =
+  /\b(?:until|till|til|(?<!\b(?:come|coming|came|stop|stopping|drop|dropping|swing|swinging|pop|popping|go|going|pass|passing) )by|no later than|not later than|not after|up to)\s+(?:the |this )*$/;
+
+/** Before somebody does something on a day, or before something of theirs happens: not before they come. */
+const BEFORE_DEED =
+  /\bbefore (?:i|we|he|she|they|my|our|his|her|their|the) (?!(?:come|am in|are in|visit|see you|appointment|booking)\b)[a-z']+(?: (?!on\b|before\b)[a-z']+){0,5} (?:on )?(?:the |this |next )*$/;
+/** "Before this week is over" lasts to its end. */
+const OVER = /^(?:'s| is) (?:over|out|up|done)\b|^ (?:ends|finishes|runs out)\b/;
 
 function bound(said: Said, day: DayFound, moving: boolean): DayFound {
+  const before60 = said.norm.slice(Math.max(0, day.start - 60), day.start);
   // A rule's own words may have taken "on" or "the": look before them.
   const before = said.norm.slice(Math.max(0, day.start - 30), day.start);
   const v = day.value;
@@ -167,10 +195,16 @@ function bound(said: Said, day: DayFound, moving: boolean): DayFound {
     if (AFTER.test(before)) return { ...day, value: { kind: "days", from: Math.max(...v.days) + 1 }, rule: "day/after" };
     if (BEFORE.test(before)) return { ...day, value: { kind: "days", to: Math.min(...v.days) - 1 }, rule: "day/before" };
   }
+  // After the weekend comes Monday, however many of its days the house is open.
+  if (!day.not && v.kind === "either" && /weekend$/.test(day.rule)) {
+    const saturday = mondayOf(Math.min(...v.days)) + 5;
+    if (AFTER.test(before)) return { ...day, value: { kind: "days", from: saturday + 2 }, rule: "day/after" };
+    if (BEFORE.test(before)) return { ...day, value: { kind: "days", to: saturday - 1 }, rule: "day/before" };
+  }
   if (day.not || v.kind !== "days") return day;
   const after = said.norm.slice(day.end, day.end + 14);
   // After the weekend comes Monday, whether the house is open on Sundays or not.
-  if (AFTER.test(before) && day.rule === "day/weekend" && v.to !== undefined)
+  if (AFTER.test(before) && /^day\/(?:next-)?weekend$/.test(day.rule) && v.to !== undefined)
     return { ...day, value: { kind: "days", from: mondayOf(v.to) + 7 }, rule: "day/after" };
   // "The day after the 14th" is the 15th alone.
   const beside = /\b(?:the|a) day (after|before)\s+(?:the |this )*$/.exec(before);
@@ -180,16 +214,26 @@ function bound(said: Said, day: DayFound, moving: boolean): DayFound {
   }
   if (AFTER.test(before) && v.to !== undefined) return { ...day, value: { kind: "days", from: v.to + 1 }, rule: "day/after" };
   if (
-    (FROM.test(before) && !moving && !/^\s*(?:to|till|until|-)\s/.test(after)) ||
+    (FROM.test(before) && !moving && !/^'s\b|^\s*(?:to|till|until|-)\s/.test(after)) ||
     /^ (?:on(?= *(?:$|[,.;!?]|please))|onwards?|or (?:later|after))\b/.test(after)
   )
     return v.from === undefined ? day : { ...day, value: { kind: "days", from: v.from }, rule: "day/from" };
   if (BEFORE.test(before) && v.from !== undefined && v.to !== undefined)
     return {
       ...day,
-      value: { kind: "days", to: v.from === v.to ? v.from - 1 : /\bend\b/.test(said.norm.slice(day.start, day.end)) ? v.to : v.from - 1 },
+      value: {
+        kind: "days",
+        to: v.from === v.to ? v.from - 1 : /\bend\b/.test(said.norm.slice(day.start, day.end)) || OVER.test(said.norm.slice(day.end)) ? v.to : v.from - 1,
+      },
       rule: "day/before",
     };
+  if (/^,? at the (?:very )?latest(?=\s*(?:$|[,.;!?]|please))/.test(said.norm.slice(day.end)) && v.to !== undefined && !moving)
+    return { ...day, value: { kind: "days", to: v.to }, rule: "day/until" };
+  if (/^,? at the (?:very )?earliest(?=\s*(?:$|[,.;!?]|please))/.test(said.norm.slice(day.end)) && v.from !== undefined && !moving)
+    return { ...day, value: { kind: "days", from: v.from }, rule: "day/from" };
+  // "Before I ship out on the 22nd": what happens on that day is no visit.
+  if (BEFORE_DEED.test(before60) && v.from !== undefined && v.from === v.to && !moving)
+    return { ...day, value: { kind: "days", to: v.from - 1 }, rule: "day/before" };
   if (UNTIL.test(before) && v.to !== undefined && !moving) return { ...day, value: { kind: "days", to: v.to }, rule: "day/until" };
   return day;
 }
@@ -200,7 +244,9 @@ const CORRECTS = /\b(?:no|sorry|i mean|i meant|meant|actually|rather|correction|
 const standing = (said: Said, a: Found, gap: string): boolean =>
   (a.kind === "day" || a.kind === "time") &&
   !/\b(?:no|sorry|i mean|i meant|meant|actually|correction|scratch that|wait|oops)\b/.test(gap) &&
-  /\b(?:my|our|the (?:one|appointment|visit|booking|session))\b[^.;?!]*$/.test(said.norm.slice(0, a.start));
+  /\b(?:my|our|the (?:one|appointment|visit|booking|session)|(?:i|we)(?:'ve got| have(?: got)?|'ve)(?: already)? an?)\b[^.;?!]*$/.test(
+    said.norm.slice(0, a.start),
+  );
 
 /** What is said later corrects what was said before: "Friday, sorry, Thursday", "0142, no, 0143 at the end". */
 export function correct(said: Said, found: Found[]): { found: Found[]; dropped: Found[] } {
@@ -270,7 +316,11 @@ export function everyWeek(said: Said, found: Found[]): Found[] {
 
 /** What happens on a day besides a visit: the day is told, and is not when they want to come. */
 const EVENT =
-  /\b(?:expires?|runs? out|(?:is|are|'s|'re) (?:due|up|over|away|leaving|flying|getting married|moving)|due|wedding|exam|test|flight|birthday|anniversary|party|marathon|race|match|game|tournament|interview|concert|recital|graduation|holiday|trip|surgery|operation|funeral|baptism|prom|ceremony)\b(?: (?:is|are|starts?|begins?|comes|on|the|a|at|in|it's|that's|,))*\s*$/;
+  /\b(?:expires?|runs? out|(?:is|are|'s|'re) (?:due|up|over|away|leaving|flying|getting married|moving)|due|wedding|exam|test|flight|birthday|anniversary|party|marathon|race|match|game|tournament|interview|concert|recital|graduation|holiday|trip|surgery|operation|funeral|baptism|prom|ceremony)(?:'s)?\b(?: (?:is|are|starts?|begins?|comes|on|the|a|at|in|it's|that's|,))*\s*$/;
+
+/** On that day they are gone, whatever stands before or after it. */
+const LEAVES =
+  /\b(?:i|we|he|she|they) (?:fly|leave|travel|set off|sail|drive|ship out|head)(?: (?:out|off|away|home|back|abroad|again))* (?:on )?(?:the |this |next )*$/;
 
 /**
  * "Our wedding is on the 21st, and we need it done the week before": where another day is named for the visit, the day of
@@ -278,7 +328,12 @@ const EVENT =
  */
 export function aroundEvents(said: Said, found: readonly Found[]): Found[] {
   const days = found.filter((f): f is DayFound => f.kind === "day").sort((a, b) => a.start - b.start);
-  const event = days.find((d, i) => i < days.length - 1 && EVENT.test(said.norm.slice(Math.max(0, d.start - 40), d.start)));
+  const event = days.find((d, i) => {
+    const before = said.norm.slice(Math.max(0, d.start - 40), d.start);
+    return i < days.length - 1
+      ? EVENT.test(before) || LEAVES.test(before)
+      : i > 0 && LEAVES.test(before) && /[.;?!,]/.test(said.norm.slice(days[i - 1]?.end, d.start));
+  });
   if (!event) return [...found];
   const at = single(event.value)[0];
   const rest = found.filter((f) => f !== event);

@@ -91,7 +91,7 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     // Beside one that bears no sign, both are told by what follows.
     else if (
       /\b(?:supposed|due|booked|down|meant) (?:to|for|in|with)\b[^.;?!]*$/.test(clause) ||
-      /\b(?:i|we)(?:'ve got| have(?: got)?)(?! (?:to|been|time)\b)[^.;?!]*$/.test(clause)
+      /\b(?:i|we)(?:'ve got| have(?: got)?|'ve(?= (?:an?|my|one|something)\b))(?! (?:to|been|time)\b)[^.;?!]*$/.test(clause)
     )
       given.set(f, "old");
     else if (close && previous && (previous.kind !== f.kind || /\b(?:and|or)\b|,/.test(clause)) && !NEW_BEFORE.test(lead)) {

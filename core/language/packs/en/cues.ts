@@ -44,7 +44,7 @@ export const CUES: Cue[] = [
     errand: "cancel",
     name: "cancel",
     pattern:
-      /\b(?:cancel(?:l?ing|l?ed)?(?!l?ation)|call off|delete my|drop my|take me (?:off|out)|scrap my|get rid of my|remove my|remove me)\b(?! (?:policy|fee|rule))/,
+      /\b(?:cancel(?:l?ing|l?ed)?(?!l?ation)|call off|delete my|drop my|take me (?:off|out)|scrap my|get rid of (?:my|both|all|them|it|the|that)|remove my|remove me|(?:only|just) (?:want to |need to |wish to |'d like to )?keep|keep (?:only|just))\b(?! (?:policy|fee|rule))|<service>[^.;?!]{0,24}\b(?:(?:isn't|is not|aren't|are not|won't be) (?:needed|necessary|required|wanted)|(?:is|are) no longer (?:needed|necessary|required|wanted))\b/,
   },
   {
     errand: "cancel",
@@ -56,13 +56,13 @@ export const CUES: Cue[] = [
     errand: "ask-mine",
     name: "my-appointment",
     pattern:
-      /\b(?:when(?:'s| is| was| are)? (?:my|our)|what (?:time|day)(?:'s| is| was| did) (?:my|i)|what time am i|what (?:did|have) i (?:just )?book(?:ed)?|when am i|do i have (?:an|any|a) (?:appointment|booking|visit)|have i got (?:an|any)|(?:check|confirm|remind me of|look up|see|find) (?:\w+ )?my (?:appointment|booking|visit|<service>)s?|who(?:'s| is) my (?:appointment|<service>) with|am i (?:booked|down|still)|(?:he|she|they|my \w+|<service>)(?:'s| has|'ve| have) (?:already )?(?:got )?(?:an?|one) (?:appointment|booking|visit)(?! (?:free|available|open))|is my (?:appointment|<service>|booking))\b/,
+      /\b(?:who (?:will be|is|'ll be|is going to be) (?:seeing|treating|doing) (?:me|us)|who (?:am i|are we) (?:seeing|booked with|with|down with)|when(?:'s| is| was| are)? (?:my|our)|what (?:time|day)(?:'s| is| was| did) (?:my|i)|what time am i|what (?:did|have) i (?:just )?book(?:ed)?|when am i|do i have (?:an|any|a) (?:appointment|booking|visit)|have i got (?:an|any)|(?:check|confirm|remind me of|look up|see|find) (?:\w+ )?my (?:appointment|booking|visit|<service>)s?|who(?:'s| is) my (?:appointment|<service>) with|am i (?:booked|down|still)|(?:he|she|they|my \w+|<service>)(?:'s| has|'ve| have) (?:already )?(?:got )?(?:an?|one) (?:appointment|booking|visit)(?! (?:free|available|open))|is my (?:appointment|<service>|booking))\b/,
   },
   {
     errand: "person",
     name: "a-person",
     pattern:
-      /\b(?:(?:speak|talk|chat|put me|get me|connect me|transfer me|through)(?: \w+){0,2}? (?:to|with|through to) (?:a |an |the |some |somebody|someone|real|actual|live|human|person|desk|manager|staff|one of you|reception|<staff>)|(?:real|actual|live) (?:person|human)\b(?!.*\?$)|a human|(?:someone|somebody|a person) (?:to )?(?:call|ring|phone|contact) me|call me back|(?:human|operator|representative|a person) please|^(?:human|person|operator|agent)\W*$|get (?:me )?(?:a person|someone|somebody))\b/,
+      /\b(?:(?:put|pass|hand|transfer) (?:me|us) (?:on |over )?to (?:a|some(?:one|body)|the)\b|(?:put|get) (?:a |an |some )?(?:human|person|somebody|someone) on\b|(?:speak|talk|chat|put me|get me|connect me|transfer me|through)(?: \w+){0,2}? (?:to|with|through to) (?:a |an |the |some |somebody|someone|real|actual|live|human|person|desk|manager|staff|one of you|reception|<staff>)|(?:real|actual|live) (?:person|human)\b(?!.*\?$)|a human|(?:someone|somebody|a person) (?:to )?(?:call|ring|phone|contact) me|call me back|(?:human|operator|representative|a person) please|^(?:human|person|operator|agent)\W*$|get (?:me )?(?:a person|someone|somebody))\b/,
   },
   {
     errand: "message",
@@ -146,7 +146,7 @@ export const CUES: Cue[] = [
     errand: "thanks-bye",
     name: "bye",
     pattern:
-      /\b(?:bye|goodbye|see (?:you|ya|u)|have a (?:good|nice|great|lovely)|take care|cheers|that(?:'s| is|'ll be| was| will be) (?:all|it|everything)|all (?:set|done|good)|nothing else|ttyl|good ?night)\b/,
+      /\b(?:bye|(?<!\b(?:say|saying|said) )goodbye|see (?:you|ya|u)|have a (?:good|nice|great|lovely)|take care|cheers|that(?:'s| is|'ll be| was| will be) (?:all|it|everything)|all (?:set|done|good)|nothing else|ttyl|good ?night)\b/,
   },
   {
     errand: "thanks-bye",

@@ -89,7 +89,7 @@ const ahead = (at: Moment, value: DayValue): DayValue =>
 
 const N = `\\d{1,2}|${Object.keys(CARDINALS)
   .filter((w) => w.length > 2)
-  .join("|")}|a couple of|couple of|a|an`;
+  .join("|")}|(?:a )?couple(?: of)?|a|an`;
 const NTH = `(\\d{1,2})(?:st|nd|rd|th)|(${ORDINAL})`;
 const nth = (digits: string | undefined, word: string | undefined): number => (digits ? Number(digits) : word ? (ORDINALS[word] ?? 0) : 0);
 /** Abbreviated weekdays that are also words need a sign of a day before them. */
@@ -105,7 +105,7 @@ function openOf(at: Moment, saturday: DayNumber): DayValue {
 
 /** Days that everyone knows by a name. */
 const NAMED =
-  "maundy thursday|good friday|easter (?:sunday|monday|saturday)|easter|ash wednesday|whit monday|christmas(?: day| eve)?|boxing day|new year'?s(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\\.?) patrick'?s(?: day)?|padd(?:y|ie)'?s(?: day)?|mother'?s day|mothering sunday|father'?s day|tax day|bonfire night|guy fawkes night|burns night";
+  "(?:maundy|holy) thursday|good friday|(?:shrove|pancake) tuesday|palm sunday|holy saturday|april fools?'?(?: day)?|(?:saint|st\\.?) stephen'?s(?: day)?|easter (?:sunday|monday|saturday)|easter|ash wednesday|whit monday|christmas(?: day| eve)?|boxing day|new year'?s(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\\.?) patrick'?s(?: day)?|patrick'?s day|padd(?:y|ie)'?s(?: day)?|mother'?s day|mothering sunday|father'?s day|tax day|bonfire night|guy fawkes night|burns night";
 
 export const DAY_RULES: DayRule[] = [
   { name: "day/after-tomorrow", pattern: /\b(?:the )?day after tomorrow\b/g, value: (_m, at) => ({ value: one(at.today + 2) }) },
@@ -220,8 +220,9 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/soonest",
     pattern:
-      /\b(?:as (?:soon|early|quickly) as (?:you )?(?:possible|possibly can|can|u can|ever possible)|asap|a\.s\.a\.p\.?|(?:the |your )?(?:soonest|earliest)(?: (?:possible|you(?:'ve)? (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|(?:the |your )?(?:next|first) (?:free|open)(?! (?:slot|spot|time|one|appointment|place|opening))|(?:the |your )?(?:next|first) (?:free |open |possible )(?:slot|spot|time|one|appointment|place|opening)|(?:the |your )?next (?:slot|spot|opening|appointment you have)|(?:the )?first thing (?:you(?:'ve| have)?(?: got)?|that'?s|which is|available)(?: (?:have|got|free|available|open))*|when(?:ever)?(?:'s| is)? (?:the )?soonest|whenever|any ?time(?! (?:after|before|from|between|on|in|not|around|past|until|till|this|next))|any day(?! (?:but|except|other|apart|besides))|right away|straight ?away)\b/g,
-    value: () => ({ value: { kind: "soonest" } }),
+      /\b(?:(?:as )?(?:soon|early|quickly|quick|fast) as (?:you |i |we )?(?:possible|possibly can|can|could|u can|ever possible)|the (?:sooner|quicker) the better|asap|a\.s\.a\.p\.?|(?:the |your )?(?:soonest|earliest)(?: (?:possible|you(?:'ve)? (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|(?:the |your )?(?:next|first) (?:free|open)(?! (?:slot|spot|time|one|appointment|place|opening))|(?:the |your )?(?:next|first) (?:free |open |possible )(?:slot|spot|time|one|appointment|place|opening)|(?:the |your )?next (?:slot|spot|opening|appointment you have)|(?:the )?first thing (?:you(?:'ve| have)?(?: got)?|that'?s|which is|available)(?: (?:have|got|free|available|open))*|when(?:ever)?(?:'s| is)? (?:the )?soonest|whenever|any ?time(?! (?:after|before|from|between|on|in|not|around|past|until|till|this|next))|any day(?! (?:but|except|other|apart|besides))|right away|straight ?away)\b/g,
+    // Of several times that were offered, it is the earlier one.
+    value: (m, at) => (at.expects === "slot" && / the better$/.test(m[0]) ? null : { value: { kind: "soonest" } }),
   },
   {
     name: "day/weekday-fortnight",
@@ -240,6 +241,19 @@ export const DAY_RULES: DayRule[] = [
       "g",
     ),
     value: (m, at) => ({ value: one(coming(at, wd(m[1] ?? "")) + 7), weekday: wd(m[1] ?? "") }),
+  },
+  {
+    name: "day/the-week-after",
+    pattern: /\bnot (this|next) week,? (?:but |rather )?(?:the )?(?:one after(?: that)?|following(?: one| week)?|next(?: one)?(?! week)|week after)\b/g,
+    value: (m, at) => ({ value: span(week(at, m[1] === "this" ? 1 : 2), week(at, m[1] === "this" ? 1 : 2) + 6) }),
+  },
+  {
+    name: "day/weekdays-from-now",
+    pattern: new RegExp(`\\b(${N}) (${WEEKDAY}) from (?:now|today)\\b`, "g"),
+    value: (m, at) => {
+      const n = count(m[1] ?? "");
+      return n ? { value: one(coming(at, wd(m[2] ?? "")) + 7 * (n - 1)) } : null;
+    },
   },
   {
     name: "day/day-before-named",
@@ -402,7 +416,7 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/fortnight",
-    pattern: /\b(?:in a|a) fortnight(?: (?:from (?:now|today)|today))?(?! (?:on|from|tomorrow)\b)/g,
+    pattern: /\b(?:(?:in a|a) fortnight(?: (?:from (?:now|today)|today))?(?! (?:on|from|tomorrow)\b)|today fortnight)/g,
     value: (_m, at) => ({ value: one(at.today + 14) }),
   },
   {
@@ -426,7 +440,7 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/this-week",
-    pattern: /\b(?:(?:within |in )?this week|(?:the )?rest of (?:the|this) week)\b/g,
+    pattern: /\b(?:(?:within |in )?this week|all week(?: long)?|(?:the )?rest of (?:the|this) week)\b/g,
     value: (_m, at) => ({ value: span(at.closedForToday ? at.today + 1 : at.today, week(at, 0) + 6) }),
   },
   { name: "day/next-week", pattern: /\bnext week\b/g, value: (_m, at) => ({ value: span(week(at, 1), week(at, 1) + 6) }) },
@@ -511,6 +525,11 @@ const KNOWN: Record<string, [number, number]> = {
   "christmas day": [12, 25],
   "new years eve": [12, 31],
   halloween: [10, 31],
+  "april fools": [4, 1],
+  "april fools day": [4, 1],
+  "boxing day": [12, 26],
+  "saint stephens day": [12, 26],
+  "saint stephens": [12, 26],
   valentines: [2, 14],
   "valentines day": [2, 14],
   "new years": [1, 1],
@@ -533,7 +552,12 @@ const PARENTS: Record<string, (country: string) => Yearly> = {
 /** Days counted from Easter Sunday. */
 const BY_EASTER: Record<string, number> = {
   "ash wednesday": -46,
+  "shrove tuesday": -47,
+  "pancake tuesday": -47,
+  "palm sunday": -7,
   "maundy thursday": -3,
+  "holy thursday": -3,
+  "holy saturday": -1,
   "good friday": -2,
   "easter saturday": -1,
   easter: 0,
@@ -543,7 +567,7 @@ const BY_EASTER: Record<string, number> = {
 };
 
 function namedDay(said: string, at: Moment): DayReading | null {
-  const name = plainDay(said).replace(/^padd(?:y|ie)s(?: day)?$/, "saint patricks day");
+  const name = plainDay(said).replace(/^(?:padd(?:y|ie)s(?: day)?|patricks day)$/, "saint patricks day");
   const { year: now } = partsOf(at.today);
   const parents = PARENTS[name]?.(at.house.handbook.country);
   if (parents) {

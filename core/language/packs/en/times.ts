@@ -154,7 +154,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/before",
     pattern: rx(
-      `\\b(?:any ?time before|some ?time before|before|by|until|till|til|done by|out by|finished by|over by|no later than|not later than|earlier than|not after|up to|up until|at the (?:very )?latest) (?:about |around )?(${CLOCK})${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?latest\\b`,
+      `\\b(?:any ?time before|some ?time before|before|(?<!\\b(?:come|coming|stop|stopping|drop|dropping|swing|swinging|pop|popping) )by|until|till|til|done by|out by|finished by|over by|no later than|not later than|earlier than|not after|up to|up until|at the (?:very )?latest) (?:about |around )?(${CLOCK})${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?latest\\b`,
     ),
     value: (m) => until(m[1] ?? m[2], "end"),
   },
@@ -169,7 +169,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/around",
     pattern: rx(
-      `\\b(?:(?:somewhere |round )?(?:around|about)|round|roughly|approximately|circa|near|(?:the )?(?:close|closest|nearest) to|ish) (?:about |at )?(${CLOCK})${NOT_TIME}`,
+      `\\b(?:(?:somewhere |round )?(?:around|about)|(?<=(?:[,.]|night,?|evening,?|afternoon,?|morning,?|day,?) )like|round|roughly|approximately|circa|near|(?:the )?(?:close|closest|nearest) to|ish) (?:about |at )?(${CLOCK})${NOT_TIME}`,
     ),
     value: (m) => one("around", m[1]),
   },
@@ -206,7 +206,7 @@ export const TIME_RULES: TimeRule[] = [
   },
   {
     name: "time/not-but",
-    pattern: rx(`\\b(?:instead of|rather than|and not|not) (?:at )?(${CLOCK})${NOT_TIME}`),
+    pattern: rx(`\\b(?:instead of|rather than|in place of|and not|not) (?:at )?(${CLOCK})${NOT_TIME}`),
     value: (m) => one("at", m[1]),
   },
   {
@@ -219,7 +219,7 @@ export const TIME_RULES: TimeRule[] = [
     name: "time/at",
     pattern: rx(
       // The verb itself stays: it tells the errand.
-      `(?:\\b(?:at|@|for|let's say) |@|(?<=\\bmake (?:it|that) )|(?<=\\b(?:change|move|switch|shift|push|bump)(?: it| that| this| mine| me)? to ))(${CLOCK})${NOT_TIME}`,
+      `(?:\\b(?:at|@|for|let's say) |@|(?<=\\bmake (?:it|that) )|(?<=\\b(?:change|move|switch|shift|push|bump)(?: it| that| this| mine| me)? to )|(?<=\\b(?:forward|back|up|over|on|out|earlier|later) to ))(${CLOCK})${NOT_TIME}`,
     ),
     value: (m) => {
       // "for two" counts people, "for 3 pm" does not.
@@ -285,6 +285,8 @@ export const TIME_RULES: TimeRule[] = [
   },
   { name: "time/late-morning", pattern: /\b(?:late(?:r)? in the|late|(?:towards? |at )?(?:the )?end of the) morning\b/g, value: () => ranged("late-morning") },
   { name: "time/mid-afternoon", pattern: /\bmid[- ]?afternoon\b/g, value: () => ranged("mid-afternoon") },
+  { name: "time/early-afternoon", pattern: /\b(?:early(?: in the)?|(?:the )?start of the) afternoon\b/g, value: () => ranged("early-afternoon") },
+  { name: "time/early-evening", pattern: /\b(?:early(?: in the)?) evening\b/g, value: () => ranged("early-evening") },
   { name: "time/mid-morning", pattern: /\bmid[- ]?morning\b/g, value: () => ranged("mid-morning") },
   {
     name: "time/late-afternoon",

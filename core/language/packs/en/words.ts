@@ -204,6 +204,8 @@ export const DAY_PARTS: Record<string, { fromMin?: number; toMin?: number }> = {
   "mid-morning": { fromMin: 570, toMin: 660 },
   "late-morning": { fromMin: 660, toMin: 720 },
   morning: { toMin: 720 },
+  "early-afternoon": { fromMin: 720, toMin: 840 },
+  "early-evening": { fromMin: 1020, toMin: 1140 },
   "mid-afternoon": { fromMin: 840, toMin: 960 },
   "late-afternoon": { fromMin: 900, toMin: 1020 },
   "after-lunch": { fromMin: 780 },

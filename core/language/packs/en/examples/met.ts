@@ -46,7 +46,7 @@ book <time> with <staff> a <service>
 one <service> <day> no wait <day> <time>
 <service> with *joe *king <day> <time>
 could i get in with <staff> <day> for <length> of <service>
-i'd love to have my <service> on <day>
+i'd love to have my running <service> on <day>
 after a knee <service> <day> <time>
 <service> need somebody to see my wrist asap
 put my name down <day> s <service>
@@ -86,7 +86,7 @@ could you fit my mother in for <service> before <day>
 i need <length> with <staff> <day> or <day> <time>
 <service> on my knee before the *race <day> so by <day>
 i want <service> except <day>
-need three <service> before my test <day>
+need <places> <service> before my test <day>
 book me the <service> for <length> <day> <time>
 <service> with <staff> <day> <length> <time>
 could <staff> take me on the <service>
@@ -115,7 +115,7 @@ new soles for my *ski boots you do <service> don't you i'd want to come <day>
 yeah hi can i get <service> with <staff> on like <day> <time>
 id like to book <time> in the mat class no wait i mean <service> <day>
 i need a <service> at <day> with nail
-book the <service> for <places> <day>
+book the <service> glass for <places> <day>
 *fizio <service> <day> <time> please
 my daughter is seven and would love to <service> have you a spot <day> <time>
 book me a <service> with <staff> <day> <time>
@@ -152,7 +152,7 @@ good day kindly arrange a <service> for me with mr <staff> on <day>
 any chance of a <service> session <day> <staff> said i need three
 thinking of treating myself <length> <service> <day> <time>
 ok so my coach says get <service> before <day>
-i need to get in to see a +physiotherapist about my jaw soonest you can do
+i need to get in to see a <service> about my jaw soonest you can do
 let me have the <time> <day> with <staff> for <service>
 there's <places> who want to try the <service> <day>
 we'd love a <service> me <day> <time>
@@ -176,7 +176,7 @@ hello my son is sec 3 and failing <service> can he come <day>
 please book an <service> with <staff> <day>
 <places> in <day> s <service> group for my *twins
 we would like to come for a <service> <day> *preferred
-*chem <service> coming need +lab training before <day>
+<service> coming need +lab training before <day>
 <service> <day> <time> *can?
 put <staff> down for us <day> <time>
 book <service> for <length> <day> <time> <name> <phone>
@@ -273,7 +273,7 @@ can you get me an appointment with a male <service> therapist <day> <time>
 my back has gone again please give me whatever you have <day>
 <service> <day> can you sign <places> up
 i need to see <staff> on <day> <time>
-we'd like two <service> <time> <day> <length> each
+we'd like <places> <service> <time> <day> <length> each
 could you schedule me for a <service> <day>
 <service> please with <staff> <day> <time>
 i'd love a <service> not <day> though
@@ -384,7 +384,7 @@ any <time> <day> for a <service>
 i need to get <day> my neck is locked
 i was hoping for an appointment with either <staff> or <staff> <day>
 i need something for stress maybe a <service> <day>
-i'd like two <service> on <day> <day>
+i'd like <places> <service> on <day> <day>
 <day> <time> for a <service> <places> <name> <phone>
 can you take me <time> <day> for a <service>
 the trousers i had <service> are still too long can <staff> look at them <day>
@@ -421,7 +421,7 @@ i want my kitten <service> any day but <day>
 my mum's *budgie needs his <service> done
 i'd like <staff> to look at the +guinea *pig <day> <time>
 +yearly check for an old *staffy <time> <day>
-short <service> whoever's there before <day>
+<length> <service> whoever's there before <day>
 dog's got something in his ear are you able to see him <time>
 <service> and a <service> for the *poodle <day>
 <service> for my *kiten <day> <time>
@@ -487,7 +487,7 @@ the <length> <service> <day> <time> please
 put me down for <service> with <staff> same as every three weeks next one would be <day>
 is there any way of getting a <service> <day> <time>
 quick <service> *tidy <day> <time>
-i'd like to treat my sister to the short <service> <day> would suit
+i'd like to treat my sister to the <length> <service> <day> would suit
 we'd like to learn how to do our own <service> up <day> just the <places>
 get me in with whoever's free for <service> <time> <day>
 i need something <service> by <day>
@@ -502,13 +502,72 @@ i'm getting <service> and i'd like to talk with <staff> as soon as possible
 my <service> kept my deposit and i want to sit down with somebody
 please get me on <staff> calendar for a <service> on <day>
 i've got a court date coming up for <service> i'd like to join the workshop <day>
-we'd like the longer <service> meeting not <day> though
+we'd like the <length> <service> meeting not <day> though
 is it all right if i come in <day> <time> for <length> on my *rental *agreement
 i want to set an appointment for my mother in *law she needs a <service>
 <service> <time> <day> whoever does that
 i'm looking for something to help me +unwind before my exams maybe an hour or so
 i've been seeing <staff> for my hip and she's wonderful anyway could i see her again <day>
 my brother said you helped him out can you get me in for the same thing a <service>
+good morning would it be possible to see <staff> <day>? my knee has swollen up again
+could you fit me in for <length> of <service> <day> <time>
+i'd love a <length> <service> with <staff> any day <day> is fine
+need my ankle <service> before the game <day> can somebody do it <day> <time>
+put me down for <service> <day> <time> please
+i threw my back out lifting a *couch and i can hardly stand what's the earliest somebody could see me
+<places> would both like to come to the <service> <day>
+the surgeon wants me to start <service> <day>
+sign me up for a <service> <day> <time>
+i'd like to get back in with <staff> for <service> sometime <day> <time> work best
+need to get in for a <service> <staff> saw me last time
+anything for <length> <service> <day> would be great i don't mind who
+my mom is 78 and had a hip replaced *she'd like somebody to look at how she *walks <day>
+could we do <day> <time> for <service>
+hoping to grab a spot in <day> s <service>
+i was wondering whether you might have time for me <day> it's for a sore neck
+new patient here i'd like an <service> with a woman if that's ok
+could you please book my son *leo in he's 10 and *rolled his ankle
+need new <service> <staff> made my last pair
+make me an appointment with <staff> <day> <time> <length>
+*gidday can i get a <service> <day> <time> with <staff>
+just a <service> please <day> <time>
+could my <places> get their <service> <day> <time> one after the other
+i'd like a proper <service> with <staff> <day> <time>
+want to go *darker how about <day> <time> for a full <service>
+can <staff> do my <service> <day>
+<service> <day> <time> if there's a gap
+i'm getting married <day> and there are <places> can you do us <time>
+book me a <service> for <day> <time>
+need a <service> before a job *interview <day>
+my little girl is four and it'd be her first <service> could you do <day> <time>
+<service> and <service> <day> <time> with anyone
+i'm after the <length> <service> <day> <time>
+sort me out with something <day> my *mop is out of control
+i've not been to you before can i come for a <service> <day> <time>
+reserve a chair for my *grandad <day> <time> he just wants a <service>
+want my <service> <day> <time> if you can
+good morning i need to be seen about a +bunion i'm a new patient
+my <service> is +growing into the skin and it's killing me do you have <day>
+schedule my *annual <service> please sometime <day>
+i'd like <staff> to <service> my husband's +toenails he can't reach them <day> <time>
+can i get in with <staff> for my <service> <day> <time>
+the doctor asked me to come back <day> for a <service>
+put <places> in the <service> <day>
+i want somebody to measure my feet for running <service> <day> <time> works
+need <service> is <day> <time> doable
+second round on my <service> it's supposed to be around <day>
+my daughter has a <service> and we can only do <time>
+hi i'd like an appointment with <staff> late <day> if possible
+the hour <length> <service> one <day> <time>
+i *stubbed my toe and it's gone *purple who can see me <day>
+get me on the calendar for a <service> either <day> or <day>
+i'm calling for my father in *law he needs his <service> <time> only
+could you squeeze me in <day> <time> for a <service>
+i'd prefer a lady doctor for my <service>
+my shoulder hurts when i swim
+mate i've got a do <day> <time> and look like a *sheep
+my son *starts school <day> and needs a <service> up
+my wife's seeing <staff> <day> can i come along <time> for mine
 = ask-availability
 do you have any slots for a <length> <service> <day> <time>
 next available *massage?
@@ -655,6 +714,21 @@ any seats left <day> s <service>
 do you have time for a quick <service> <day>
 how far out are you booking for <service>
 my friend says you're brilliant with <service> do you have anything at all <day>
+is there any space in <day> for a <service>
+what have you got with <staff> <day>
+when has <staff> got his next gap
+how full is the <day> <service>
+would there be anything <time> <day>
+is it usually weeks <time> can be seen
+got any gaps <day>
+is <staff> free <day>
+when could you squeeze in a <service>
+are there seats left for the <service> <day>
+what's open <day> <time>
+what's the first opening with <staff>
+any cancellations <day>
+<day> <time> is there still something
+how far out are you booking new patients
 = ask-price
 what's the damage for <length> of <service>
 how much do you charge for <service>
@@ -685,16 +759,17 @@ how much would <length> with <staff> be
 what does a <service> cost for <length>
 how much are <service>
 what's a <service>
-how much would two <service> be
+how much would <places> <service> be
 what's it cost for a kid's <service>
 are <service> dearer at <day>
 what do you charge per <service>
+what would <length> with <staff> set me back
 fee for <service>?
 is <service> more than <service>
 and a <service> roughly how much is that
 what do you ask for a <length> <service>
 are the <service> free for members of the *rowing *club
-how much extra is the longer <service>
+how much extra is the <length> <service>
 what's a <length> <service>
 how much do you charge for the <service>
 what does it cost to rent the <service>
@@ -726,7 +801,7 @@ what's the damage for an <service>
 cost of <length> with <staff>?
 what would the <service> set me back
 is <service> included in the <service> or is that extra money
-how many dollars for the short <service>
+how many dollars for the <length> <service>
 roughly what do your <service> run
 your rates for <service> please
 is it true a <service> is a hundred and ten
@@ -734,14 +809,14 @@ do i pay more if i choose <staff>
 price *list?
 what's cheaper one 60 or two 30s of <service>
 could you give me the price of <service>
-how much for the long <service>
+how much for the <length> <service>
 what is the price of a <service> and a <service>
 is the <service> free
 how much for <service>
 do <service> cost less than <service>
 what do you charge for a <service>
 how much to <service>
-is the long <service> more than five hundred
+is the <length> <service> more than five hundred
 what's <service> work cost
 fee for an <service>?
 what's the total for <places> in the <service>
@@ -771,7 +846,7 @@ cost of <service>?
 is <service> more expensive than <service>
 how much for one of the <service>
 <service> what am i looking at *price-wise?
-what do you charge for the longest <service>
+what do you charge for the <length> <service>
 and what would an <service> be
 do you charge more <day>
 what do <service> cost with you
@@ -787,7 +862,7 @@ what are your charges for <service>
 i'm after your fee for that <service>
 is the <service> under twenty dollars a go
 so a <service> up's seventy five *yes?
-how much more would the long <service> be
+how much more would the <length> <service> be
 what does it cost to get *made-to-measure <service>
 price for <service> both *ankles?
 do you cost the same as other <service>
@@ -798,7 +873,7 @@ a <length> <service> what's that in dollars
 does <service> cost per dog
 what's the damage for a <service>
 how much for +fitting four <service>
-is the long <service> worth the money what is it
+is the <length> <service> worth the money what is it
 price ya <service> please
 how much to fill the +ac +gas
 do <service> cost more on a van
@@ -825,6 +900,27 @@ is <service> billed by the hour
 does the <service> cost anything
 what do you charge to come out to a hospital
 of the <service> and the <service> which one would cost me less
+what's the fee if <staff> *checks my <service>
+is the <length> <service> one more than the hour by a lot
+price of a first <service> *visit?
+what do i owe if i just want <service> put on
+do the <service> cost a lot
+roughly what am i looking at for three <service> sessions
+is tax on top of your prices
+how much for a <service>
+what's a kid's <service> cost
+is the <length> <service> much dearer
+*there'd be me plus four <service> what does that come to
+how much would a <service> and a <service> come to
+is it dearer <day>
+price for going *blond
+what does a <service> run without insurance
+how much is it to *freeze a <service>
+cost of +custom <service>?
+is the <length> <service> session 90 dollars
+what's the <service> per person
+what will three <service> visits total
+how much to have an <service> fixed
 = ask-service
 how long does the <service> thing take
 what exactly is <service>
@@ -1011,7 +1107,8 @@ do i need to undress for <service>
 is <service> painful
 do you treat jaw *problems
 is <service> any good for tennis elbow
-what happens at a new patient exam
+how many people are in a <service>
+what happens at a new patient <service>
 do you do root *canals?
 does <service> hurt
 can you make *dentures
@@ -1135,7 +1232,42 @@ is <length> enough for a <service> for <places>
 the doctor says i need <service> but i've never had it how does this work
 good morning i got a letter from my <service> and i'm not sure who to talk to
 do i have to be a us *citizen to make a <service>
+what happens in an <service>
+<service> or <service> how do they differ
+how long does <service> go on for
+is <service> any good for migraines
+what do i wear for a <service>
+what is <service> exactly
+is <service> all right for a beginner
+do you see people after a stroke
+would the <service> stay on in the shower
+do you do perms
+would you <service> up eyebrows as well
+how often would i need the <service> done
+do <service> get a +booster seat
+anything i should have on me for the <service>
+can you do a <service> only
+do you *thread <service> into *shape or use a blade
+do you do *dreadlocks
+how long will the <service> thing take
+do they put you to sleep for the <service>
+what do you check on a <service>
+how soon are the <service> ready
+do you do *pedicures
+do you treat *gout
+does +freezing a <service> hurt
+what should i bring to the <service>
+is the <service> okay for somebody with a *cane
+what's the +ultrasound for
+do you do laser for <service> *fungus
+how many visits does a <service> need
+i'm looking at your *site and can't tell do i need a <service> before <service>
+it's my first time calling i'm a bit nervous about <service> what's it like
+i need a <service> for my wife she's six months along is that something you do
+i have flat feet and my <service> ache at work what would you suggest i book
 = ask-hours
+what time do you shut <day>
+when do you open <day>
 you guys open <day>?
 are ye open on <day>
 what are your opening times
@@ -1211,12 +1343,24 @@ are <service> working on <day>
 <service> open <time> or half past
 the other day you were closed <time> why
 hi could you tell me the hours you're open for <service>
+will you be open on <day>
 what time does the clinic open <time>
 how late do you stay open <day>
 are you open on the <day>
 do you open <day> at all
 can i come by <time> or is that too early
 do you guys do <service> <day>
+<day> will i find you in
+<day> until when can i reach you
+do you work <day> at all
+what are your hours over <day>
+is someone at the clinic <time>
+you *fullas open <day>?
+when do you knock off <day>
+are you open <day> <time>
+what time does the office open <day>
+are y'all closed for <day>
+<day> what's the latest i can show up
 = ask-place
 which bus gets me there
 is there somewhere i can leave the car
@@ -1310,6 +1454,7 @@ can i park outside on market day
 is there a step at the shop door for my wheelchair
 does the bus stop near the shop
 is there somewhere safe for my bike
+where abouts on *causeway street are you
 can i bring my car right to the door
 is it far from the ferry
 i use a walker any steps at your entrance
@@ -1336,6 +1481,19 @@ which street is your office on
 is there some kind of ramp at your office
 does the number 3 bus stop near you
 where do i park and how early should i come
+whereabouts on *causeway street are you
+which bus comes closest
+is there somewhere to leave the car
+i use a walker can i get in without stairs
+what's the clinic's email
+how do i find the shop
+can i get a pushchair in
+where's the nearest place to park
+what do i put in the *satnav
+which floor is the office on
+will you stamp my parking ticket
+what cross street are you at
+can i get off the bus anywhere near you
 = ask-policy
 will blue *shield cover this or do i pay *upfront
 what happens if i cancel <day>
@@ -1387,7 +1545,6 @@ do i get charged if i miss it
 is it covered by insurance
 how long are the <service> under warranty
 i lost one of my <service> what now
-do you take *walk-ins
 can i pay with a cheque
 i pay with *desjardins insurance do you handle that
 have i still got time to change <day> s visit for free
@@ -1424,7 +1581,6 @@ what is the late cancellation fee
 do you want a deposit
 if i come late what happens
 card *machine?
-can i just walk in
 do you take *checks
 may i leave my <service> in a +mailbox
 is my information kept private
@@ -1504,7 +1660,7 @@ can i get more of her heart tablets without coming
 what if i miss the appointment
 do you run +accounts
 when will the blood results be back
-can i wait there while <service> the oil
+can i wait there while <service> change the oil
 do i get my old parts back
 can i bring my own <service>
 what guarantee do <service> give
@@ -1548,6 +1704,46 @@ can i bring my kids along
 do i have to find +witnesses myself
 i have a voucher for a <service> how do i use it
 can i bring my baby along while i have my <service> done
+can you bill my work insurance straight
+is cash fine
+do i settle up before or after
+suppose i forget to come what then
+may i already book for the summer
+how long before do i have to call it off to not be charged
+will you remind me <day>
+will i get a receipt for my taxes
+is it ok to come ten minutes late
+can my *teenage daughter join the <service>
+do gift certificates run out
+do you take +eftpos
+is there a surcharge on cards
+can i pay with my watch
+do i have to book or can i just *rock up
+what if one of my <service> has +nits
+do i get charged if i cancel on the day
+could i bring the dog in with me
+my boy is +autistic and hates noise is there a good time
+can i buy a voucher for my dad
+how long will you hold the chair if i'm stuck
+is a neck <service> free
+do you accept blue *ridge insurance
+can i write a check
+will my hsa card work
+do you bill +medicare or do i
+does my family doctor have to send me
+what if i get stuck in traffic
+can i have the paperwork ahead of time
+what's the charge for a no show
+should my <service> be *bare when i come
+would i be fit to drive afterwards
+at what age do you start seeing kids
+is my service dog allowed
+how do i get a copy of my +chart
+can i do the <service> over video
+sorry one more thing what should i bring
+can i come with my *newborn
+what's the wait like <day> if i just show up
+i got a letter that i missed my appointment what do i owe
 = ask-staff
 does <staff> work <day>
 who does the <service>
@@ -1583,12 +1779,12 @@ who fits the <service>
 is <staff> in <day>
 who there speaks spanish
 what *qualifications does <staff> have
-what days does the *acupuncturist come in
+what days does the <service> come in
 is <staff> the same person as <staff>
 who is your best person for backs
 are there any men on the team
 who leads the <day> <service>
-is <staff> a real +physiotherapist
+is <staff> a real <service>
 is <staff> around <day>
 are your +tutors proper teachers
 what days does <staff> do
@@ -1656,9 +1852,25 @@ who handles <service>
 does anybody in the office speak spanish
 which <service> does business stuff
 when does <staff> work
+who teaches the <service>
+is one of your <service> people a man
+on which <day> would i catch <staff>
+is <staff> a <service> as well
+does anybody there speak french
+who would be best for a *runner's knee
+who does the best <service>
+does <staff> cut hair too or just <service>
+who's the boss there
+do you have a lady barber
+when's <staff> on <day>
+which of the *doctors does sports injuries
+does <staff> speak spanish
+is <staff> a doctor
+what's <staff> first name
 = ask-mine
 when's my next appointment
 what time am i down <day>
+did my booking go through
 can you remind me who i'm seeing <day>
 which appointment have i got with <staff>
 how much will i owe for my visit <day>
@@ -1769,6 +1981,20 @@ i had something on the calendar <day> what time was that
 which office is my meeting in
 is my appointment <length> or <length>
 morning just checking you got my booking for <day>
+what time am i <day>
+can you look up when i'm next in
+which therapist do i have this time
+how long have i got with <staff>
+just making sure you've still got me <day>
+when's my <service> again
+have i got anything booked <day>
+who's doing my <service>
+what was it that i've got <day>
+remind me when my <service> check is
+is it <staff> or <staff> i'm seeing <day>
+is there a visit of mine <day>
+what did you put me down for
+i think i'm meant to see <staff> <day> but i don't remember what for
 = cancel
 i need to cancel my appointment
 please scrap my <day> <service>
@@ -1805,7 +2031,6 @@ something came up please free up my slot with <staff> <day>
 we have the flu cancel both visits
 i don't want that <service> spot anymore
 give my <time> to somebody else i can't make it
-stop my booking <day> please
 please cancel <day> s <service>
 we're away so no <service> <day> please
 i *quit <service> remove my lesson <day>
@@ -1910,6 +2135,20 @@ we *settled so please cancel the <service>
 cancel <day> please <name> <phone>
 unfortunately i'm not going to be able to make it <day>
 scratch my <time>
+i won't be able to come in <day> after all
+scrap my appointment with <staff>
+please take me off the list for <day> s <service>
+my *knee's all better so i don't need the visit <day> any more
+kindly cancel whatever i have booked
+i'd like to withdraw from <service>
+bin my <service> <day>
+i can't get there <day> so give my spot to someone else
+not going to make it <day> sorry
+forget the <service> my wife did it
+please cancel my husband's <service> check
+take me off <day> <time>
+the <service> is fine now no need <day>
+the <service> isn't for me please take me out
 = move
 can we push my <day> visit back to <day>
 i'd like to reschedule
@@ -1996,7 +2235,7 @@ change my <service> from <day> to <day>
 make my <day> <service> start earlier
 move my return from <day> to <day> <time>
 my w-2 *hasn't come can we push the appointment to <day>
-can you slide my <time> <day> over to two
+can you slide my <time> <day> over to <time>
 would <staff> take over my appointment with <staff> <day>
 my <day> appointment could that be moved to <day>?
 my <service> needs to be reschedule
@@ -2085,6 +2324,25 @@ switch me from <staff> to <staff> please
 any way i could get in sooner than <day>
 can i swap the <service> <day> for the one <day>
 i want to cancel <day> and book <day> instead
+something's come up at work and i can't make <day> could we find another day
+can you put my <day> <service> back by an hour
+i need to bring my appointment forward i'm *leaving town <day>
+would it be all right to come <day> instead of <day>
+i'd sooner have <staff> than <staff> for my <service>
+is there any way to push <day> s visit to later in the day
+reschedule my <service> for <day> please
+can i make it <day> <time> instead of <day> <time>
+my <service> has to go to <time> can you shift it
+have to change my <day> <service> boss has me on later maybe <day>
+can we do the <service> <time> rather than <time>
+swap me from <staff> to <staff>
+any chance of an earlier slot than the one i've got
+running behind could you push me back half an hour
+i'm *scheduled <day> <time> and my car died can i come <day>
+move me to a later time <day> please
+my <service> visit <day> needs to be *pushed out a week
+can <staff> see me earlier than <day>
+i'd like to switch my <time> to the <time>
 = person
 can i speak to a human please
 put me through to someone
@@ -2154,6 +2412,14 @@ i need to speak to <staff> *herself about this
 is there anybody i can actually talk to
 i'd rather speak with somebody in the office
 is <staff> around i need to talk to her
+can i speak with someone at the desk
+put me on to a human being please
+sorry but i'd rather not deal with a computer
+is there a real person i can *yarn to
+let me talk to someone in the shop
+operator please
+i need a live person
+can i talk to whoever is at the front desk
 = message
 can you pass on a message to <staff>
 i'd like to make a complaint about my last visit
@@ -2264,6 +2530,18 @@ please tell mr <staff> the <service> *finally paid
 nobody has answered my letter <day> and i'm upset about it
 have <staff> call me at <phone>
 i have a question for <staff> could you pass it on
+could you ask <staff> to phone me <time>? it's about an invoice
+let <staff> know the exercises are helping
+i've left my water *bottle in the studio could someone put it aside
+can somebody ring me back <day>
+please pass on to <staff> that i'll bring her book
+tell <staff> the <service> is off
+can <staff> give me a bell when he's got a sec
+i reckon i left my *cap there can you hang on to it
+have <staff> call me about my bill
+please let <staff> know the antibiotics are done
+could the nurse phone me it's not urgent
+would you tell <staff> the <service> are great
 = thanks-bye
 thanks so much bye
 cheers that's everything
@@ -2336,6 +2614,13 @@ alright bye for now then
 you've been great cheers
 that answers it thank you
 all right thanks bye
+great thanks a million bye now
+okay cheers you've been a big help
+that will be everything have a nice day
+sweet as see ya
+ta that's me sorted
+appreciate it bye
+okay thank you *ma'am that's all i needed
 = emergency
 i've got crushing chest pain right now
 my dad fell down the stairs and hit his head
@@ -2403,6 +2688,15 @@ my eyes are burning from the <service> *glue
 she's fainted in the chair and won't come round
 he has a *gun and he's outside my <service>
 my boyfriend keeps *hitting me and i'm scared
+my dad's just collapsed and he can't feel his arm
+she hit her head *falling off the *treadmill and she's confused
+i've got a crushing pain in my chest right now
+i can't hold my bladder since <day> and my legs are numb
+an old *fella's just collapsed outside your door
+<staff> <service> himself and he's bleeding badly
+my <service> is *black and cold and i can't feel it
+he passed out in your waiting room
+i'm having trouble breathing and my chest hurts
 = refused/refunds
 i want my money back for last week
 can i get a refund on my voucher
@@ -2433,6 +2727,9 @@ i want my money back for the alternator
 i'd like my money back for last week's <service>
 i'd like a refund the <service> *lasted two days
 i want my <service> fee back
+i'd like what i paid last week returned to me
+the last <service> was awful i want a refund
+those <service> broke <day> i expect to be reimbursed
 = refused/discounts
 any chance of a student discount
 can you knock ten bucks off
@@ -2467,7 +2764,7 @@ is there a pensioner rate
 what is your best price for two *pairs
 is there any discount for seniors
 do you give a student price
-mates rates for two <service>?
+mates rates for <places> <service>?
 do you have anything cheaper
 could you do it for 100 dollars
 could you do it for seventy if i pay cash
@@ -2478,6 +2775,9 @@ can you give me ten percent off if i book three
 i'm a student is there any discount for that
 could you do it a bit cheaper for cash
 is there a lower rate for *veterans
+would you do it for 50 if i pay cash
+i'm on a *pension does that get me something off
+can you knock something off for seniors
 = refused/advice
 should i take ibuprofen before i come
 is my back pain a slipped disc do you think
@@ -2518,6 +2818,11 @@ do you think i've torn something
 i've got a rash since the <service> what should i put on it
 do you think i have a *case
 should i <service> the *settlement they sent me
+how many painkillers can i have a day
+do you reckon my shoulder is torn
+i'm losing my <service> what should i put on it
+is my toe infected do you think
+should i stop taking my blood *thinner before
 = refused/others
 has my sister got an appointment with you <day>
 which other patients does <staff> see <day>
@@ -2562,6 +2867,9 @@ can you tell me when my wife is coming in
 is my neighbour *walter a patient of yours
 does my sister *nadia still come to you
 did my *ex-husband hire you
+is my neighbour *helen *macaskill one of your patients
+was my husband <day>
+is my *ex-husband a patient there
 = refused/private
 what's <staff> private mobile number
 can i have <staff> home address
@@ -2586,6 +2894,8 @@ can i have <staff> mobile
 give me <staff> personal number
 can i have <staff> number so i can text her
 give me <staff> cell
+what's <staff> home address
+give us <staff> mobile number
 = out-of-scope
 what's the weather like <day>
 tell me a *joke
@@ -2641,6 +2951,7 @@ what does my *horoscope say
 tell me a *bedtime story
 do you hire out vans
 how do i use my own *camera's flash
+what's the capital of *peru
 translate good morning into german
 can you order me a taxi
 will it snow <day>
@@ -2756,6 +3067,18 @@ tell me a lawyer *joke
 how tall is the *highest mountain in *colorado
 can you recommend a *movie for <day>
 how do i become a <service> myself
+who's *winning the *hockey game
+can you recommend a good pizza place
+how do i fix a leaking tap
+have you got tickets for the concert on the *pier
+who won the *rugby
+will it rain <day>
+how do you cook a *pavlova
+my *bike's got a flat can you lot fix it
+who should i vote for
+what's the score of the *cubs game
+can you order me a cab
+how many *ounces in a *pound
 = none
 hello
 good morning
