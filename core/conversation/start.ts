@@ -140,6 +140,9 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
     } else if (e === "message") {
       if (task?.errand === "message") continue;
       const body = messageBody(reading.text);
+      // "The medical was sixty last time": what is asked next may be of that.
+      const [of, other] = new Set(ofKind(reading.found, "service").flatMap((s) => s.value));
+      if (of !== undefined && other === undefined) state.topic ??= of;
       const guessed = reading.errands.some((r) => r.errand === "message" && r.rule.endsWith("/examples"));
       begin(t, { errand: "message", ...(body ? { text: body } : {}), ...(guessed ? { guessed } : {}) });
       did = true;

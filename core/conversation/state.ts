@@ -174,6 +174,8 @@ export interface OldState {
   times?: FoundOf<"time">[];
   service?: string[];
   staff?: string[];
+  /** The service was told by a word in passing alone. */
+  weak?: boolean;
   /** Not the one that was booked or moved last. */
   other?: boolean;
   /** Services of which none is meant: "all but the facial". */

@@ -324,6 +324,10 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   // "A massage, and I don't know which": which of them it is to be is settled with them.
   if (top.errand === "ask-service" && UNSURE_WHICH.test(masked) && !/\?|\b(?:what|which) (?:is|are|does|do)\b/.test(masked))
     return { read: { errand: "book", rule: "errand/book/unsure-which", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "I was wondering if you could tell me how much it is for a massage": no sign of a booking, and a plain one of a price.
+  const priced = cued.find((c) => c.rule === "errand/ask-price/price");
+  if (priced && !sign && (top.errand === "book" || top.errand === "ask-availability"))
+    return { read: { ...priced, sure: Math.max(0.6, top.sure) }, subject: null };
   // "I booked a session for the 13th, can you check": what stands is asked for.
   if ((top.errand === "book" || top.errand === "ask-availability") && BOOKED_ALREADY.test(masked) && CHECKS.test(masked))
     return { read: { errand: "ask-mine", rule: "errand/ask-mine/checks", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };

@@ -114,7 +114,7 @@ export function read(text: string, context: ReadContext): Reading {
     compared || weighed ? null : (named ?? (judged.subject && judged.errands.some((e) => e.errand === "refused") ? limitOn(judged.subject, context) : null));
   const errands = judged.errands.filter((e) => e.errand !== "refused" || limit !== null);
   if (weighed && errands.length === 0 && isQuestion(said)) errands.push({ errand: "ask-price", rule: "errand/ask-price/compared", at: 0, sure: 0.9 });
-  if (limit === null && ownVisit(said, found, context)) {
+  if (limit === null && (ownVisit(said, found, context) || tellsOfVisit(said, found, context, errands))) {
     errands.splice(0, errands.length, { errand: "ask-mine", rule: "errand/ask-mine/own-visit", at: 0, sure: 0.5 });
     judged.clauses = [];
   }
@@ -217,6 +217,18 @@ function ownVisit(said: Said, found: readonly Found[], context: ReadContext): bo
   const named = found.some((f) => f.kind === "service" && f.value.length === 1 && f.rule === "service/name") || words.some((w) => VISIT.test(w));
   return named && words.some((w) => w === "my" || w === "our") && words.every((w) => AROUND_OWN.has(w) || VISIT.test(w));
 }
+/** "My mother's got a massage with you on Wednesday": a visit that stands is told of, and nothing is wished for yet. */
+function tellsOfVisit(said: Said, found: readonly Found[], context: ReadContext, errands: readonly ErrandRead[]): boolean {
+  if (context.errand !== undefined || (context.expects !== undefined && context.expects !== "errand" && context.expects !== "anything")) return false;
+  if (errands.some((e) => e.errand !== "book" && e.errand !== "ask-availability") || isQuestion(said)) return false;
+  const has = HAS_A_VISIT.exec(said.norm);
+  if (!has) return false;
+  const from = has.index + has[0].length;
+  const named = found.some((f) => f.kind === "service" && f.start >= has.index && f.start <= from + 12) || /^\s*(?:appointment|visit|booking)\b/.test(said.norm.slice(from));
+  return named && /\bwith you\b|\b(?:booked|coming up|in the (?:book|diary))\b/.test(said.norm.slice(from)) && !WISHES.test(said.norm);
+}
+const HAS_A_VISIT = /\b(?:i|we|she|he|they|my [a-z]+)(?:'ve| have|'s| has)(?: got)?(?: already)? (?:an? |my |her |his )(?:\w+ )?/;
+const WISHES = /\b(?:like|want|need|wish|love|please|could|can|may|would|book me|hoping|looking)\b/;
 const OWN_CHANGED = (e: ErrandRead): ErrandRead => ({ ...e, errand: "move", rule: "errand/move/changes-own" });
 
 const overlap = (a: Found, b: Found): boolean => a.start < b.end && b.start < a.end;

@@ -84,7 +84,7 @@ export function saysBefore(text: string): boolean | null {
   )
     return false;
   if (
-    /\b(?:(?:was|were|been|got) (?:already )?assessed|had (?:an?|the|my|his|her) (?:first visit|assessment)|i've been|i have been|been (?:here|there|to you|before)|returning|existing (?:client|patient)|a regular|come regularly|i was (?:there|in) (?:last|before)|last time i|same as last time|i'm a (?:client|patient))\b/.test(
+    /\b(?:(?:was|were|been|got) (?:already )?assessed|had (?:an?|the|my|his|her) (?:first visit|assessment)|i've been|i have been|(?<!\b(?:she|he|they|wife|husband)(?:'s| has|'ve| have) (?:already )?)been (?:here|there|to you|before)|returning|existing (?:client|patient)|a regular|come regularly|i was (?:there|in) (?:last|before)|last time i|same as last time|i'm a (?:client|patient))\b/.test(
       s,
     )
   )
@@ -341,6 +341,12 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
   if (days.length > 0) addDays(task.wish, days, context);
   if (task.errand === "book" && days.length === 0 && times.some((x) => x.value.kind === "same") && t.state.last === undefined) task.sameTime = true;
   if (times.length > 0) {
+    // "Ten past eleven", once an hour of Wednesday is kept: of that day.
+    const kept = task.hold ? t.house.zone.toLocal(task.hold.offer.startMin).day : undefined;
+    if (kept !== undefined && days.length === 0 && ofTwo === undefined && singleDay(task.wish.days) !== kept) {
+      task.wish.days = { ranges: [{ from: kept, to: kept }] };
+      delete task.wish.ask;
+    }
     task.wish.times = times;
     delete task.wish.atMin;
   }
@@ -416,6 +422,8 @@ export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Readin
     any = true;
   }
   if (services.length > 0) {
+    if (meant.every((s) => s.rule === "service/telling-word")) old.weak = true;
+    else delete old.weak;
     old.service = services;
     any = true;
   }
@@ -429,7 +437,7 @@ export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Readin
   const people = ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" || s.not || s.part === "new" ? [] : s.value));
   if (
     (task.errand === "cancel" || (task.errand === "move" && !task.appointment)) &&
-    /\b(?:both|all(?: of)?(?: (?:my|our|the|them|it))?|everything|each of)\b/i.test(reading.said) &&
+    /\b(?:both|all(?: of)?(?: (?:my|our|the|them|it))?|everything|each of|(?:the )?whole lot|the lot)\b/i.test(reading.said) &&
     !/\b(?:that's all|after all|at all)\b/i.test(reading.said)
   )
     task.all = true;

@@ -120,13 +120,23 @@ function eachOfThem(t: Turn, task: BookTask, service: Service): void {
   const many = task.places ?? 1;
   if (service.group || many < 2 || many > 4 || task.hold) return;
   delete task.places;
+  // "At nine and at half past ten": an hour for each.
+  const hours = (task.wish.times ?? []).filter((x) => x.value.kind === "at");
+  const each = hours.length === many && hours.length === task.wish.times?.length;
   for (let i = 1; i < many; i++) {
     const other: BookTask = { ...newBook(), service: service.id, wish: { ...task.wish }, beside: true };
     if (task.saidLength !== undefined) other.saidLength = task.saidLength;
     if (task.lengthMin !== undefined) other.lengthMin = task.lengthMin;
     if (task.staff) other.staff = task.staff;
+    // One person sees one after the other.
+    const who = task.staff && task.staff !== "any" ? service.staff.filter((p) => task.staff?.includes(p)) : service.staff;
+    const own = hours[i];
+    if (each && own) other.wish.times = [own];
+    else if (who.length === 1) Object.assign(other, { rightAfter: true, wish: {} });
     t.state.later.push(other);
   }
+  const [first] = hours;
+  if (each && first) task.wish = { ...task.wish, times: [first] };
   t.say("book/one-each");
 }
 

@@ -60,7 +60,13 @@ function settle(t: Turn, task: MoveTask | CancelTask): AppointmentView | null {
     t.outcome("turned-away");
     return null;
   }
-  const fit = fitting(t, coming, task.old);
+  let fit = fitting(t, coming, task.old);
+  // "Cancel it all, my trip's off": a word that only may tell of a service, of which they have none, tells of none.
+  if (fit.length === 0 && task.old.weak) {
+    const { service: _, ...rest } = task.old;
+    task.old = rest;
+    fit = fitting(t, coming, rest);
+  }
   // "Wrong day, Wednesday I meant": what was booked a moment ago.
   const fresh =
     task.errand === "move" && Object.keys(task.old).length === 0

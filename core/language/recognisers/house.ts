@@ -77,6 +77,9 @@ export function lexiconOf(house: House): Lexicon {
   for (const s of house.handbook.services) {
     for (const [i, name] of [s.name, ...s.also].entries()) {
       learn(name);
+      // "A coverup" is written for "cover-up".
+      const joined = /^[a-z]+-[a-z]+$/i.test(name) ? name.toLowerCase().replace("-", "") : null;
+      if (joined) lexicon.phrases.push({ words: [joined], stems: [stem(joined)], service: s.id, own: i === 0 });
       const words = wordsOf(name);
       if (words.length === 0) continue;
       lexicon.phrases.push({ words, stems: words.map(stem), service: s.id, own: i === 0 });

@@ -271,7 +271,7 @@ export const TIME_RULES: TimeRule[] = [
         // "Is 5 on Wednesday gone", "seven on Friday": a number that a day follows.
         (/(?:^\W*|\b(?:is|are|would|could|will|was|say) )$/.test(before) &&
           /^ (?:on |this |next )*(?:mon|tues?|wednes|thurs|fri|satur|sun)day\b/.test(m.input.slice(m.index + m[0].length)));
-      const waited = waitsFor(at) || (at.expects === "name" && /^\d/.test(said));
+      const waited = waitsFor(at) || at.expects === "name";
       const alone = (): boolean =>
         m.input.length <= LONGEST_ANSWER && `${whole} ${m.input.slice(m.index + m[0].length)}`.replace(AROUND_A_TIME, " ").replace(/[^a-z0-9]+/g, "") === "";
       if (said === "one" && (afterDay || /\b(?:the|that|this)(?: \w+)? $/.test(before))) return null;
