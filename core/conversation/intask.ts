@@ -6,14 +6,14 @@ import { applyOld, applyToBook, applyWish, saysBefore } from "./errands/apply.ts
 import { answer, feeOfThat } from "./errands/ask.ts";
 import { fromHandbook } from "./errands/handbook.ts";
 import { beyond } from "./errands/services.ts";
-import { newBook, newMove } from "./tasks.ts";
+import { newBook } from "./tasks.ts";
 import { dropHold } from "./errands/offering.ts";
 import { contextOf } from "./context.ts";
 import { chosenIs, wishIn } from "./goahead.ts";
 import { proceed } from "./proceed.ts";
 import { hearSlot, pickAppointment } from "./slot.ts";
-import { asAsked, carriedOn, reopen } from "./start.ts";
-import type { MoveTask, Task } from "./state.ts";
+import { anotherHour, asAsked, carriedOn, reopen } from "./start.ts";
+import type { Task } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import { notKnown, resume, repair, close } from "./unheard.ts";
 
@@ -21,9 +21,6 @@ import { notKnown, resume, repair, close } from "./unheard.ts";
 
 const GIVES_UP =
   /^\W*(?:(?:ok|okay|oh|no|nah|nope|fine|just|well|actually|then|ah|let's|we'll|i'll)\W+)*(?:forget (?:it|about it|that)|never ?mind|(?:leave|keep) (?:it|mine|that|everything)(?: (?:as|how|where|the way) it (?:is|was)| be| alone)|leave it|don't bother|drop it)(?:\W+(?:then|please|thanks|thank you|sorry|i'll (?:call|ring|come by).*))*\W*$/i;
-
-/** What was just settled is to be at another time. */
-const STARTS_OTHERWISE = /^(?!.*\b(?:another|also|one more|as well|too|book|second)\b).*\b(?:start|begin|make (?:it|that)|rather|instead|(?:have|move|change|push|shift) (?:it|that))\b/i;
 
 /** Within an errand: an answer, a choice, a change, a question, or something that was not understood. */
 export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: { name: boolean; contact: boolean }): void {
@@ -214,15 +211,7 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
     if (fromHandbook(t, reading)) return proceed(t);
     return notKnown(t, text);
   }
-  // "And start at three", once it is booked or moved: that visit at another hour.
-  const done = state.did && state.did.did !== "cancelled" ? state.appointments.find((a) => a.id === state.did?.of.id) : undefined;
-  if (done && services.length === 0 && when && STARTS_OTHERWISE.test(text)) {
-    const move: MoveTask = { ...newMove(), appointment: done };
-    state.task = move;
-    t.rule("move/what-was-done");
-    applyWish(t, move, reading, contextOf(t.house, t.now, state));
-    return proceed(t);
-  }
+  if (anotherHour(t, reading)) return proceed(t);
   if (services.length > 0 || (when && !reading.question) || (when && (state.topic || state.topics)) || carriedOn(t, reading)) {
     const fresh = carriedOn(t, reading) ?? newBook();
     if (services.length === 0 && !fresh.service) {

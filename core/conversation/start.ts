@@ -2,7 +2,7 @@ import { ofKind, type Found } from "../language/found.ts";
 import type { Errand } from "../language/errand.ts";
 import type { Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
-import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
+import { applyOld, applyToBook, applyWish, ofLength } from "./errands/apply.ts";
 import { newBook, newCancel, newMove } from "./tasks.ts";
 import { dropHold } from "./errands/offering.ts";
 import type { BookTask, CancelTask, MoveTask, Task } from "./state.ts";
@@ -31,6 +31,8 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
           state.expects === "name";
         if (asked || state.expects === "go-ahead") continue;
         if (applyToBook(t, task, reading, context)) reopen(t, task);
+      } else if (!task && anotherHour(t, reading)) {
+        // Taken up as a move of what was just settled.
       } else if (task?.errand === "move" && (task.appointment || e === "ask-availability") && !booksAnother(task, reading, e)) continue;
       else {
         const fresh = carriedOn(t, reading) ?? newBook();
@@ -151,6 +153,23 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
   return did;
 }
 
+/** What was just settled is to be at another time. */
+const STARTS_OTHERWISE =
+  /^(?!.*\b(?:another|also|one more|as well|too|book|second)\b).*\b(?:start|begin|make (?:it|that)|rather|instead|(?:have|move|change|push|shift) (?:it|that))\b/i;
+
+/** "And start at three", once it is booked or moved: that visit at another hour. True when that was taken up. */
+export function anotherHour(t: Turn, reading: Reading): boolean {
+  const { state } = t;
+  const done = state.did && state.did.did !== "cancelled" ? state.appointments.find((a) => a.id === state.did?.of.id) : undefined;
+  const when = reading.found.some((f) => f.kind === "day" || f.kind === "time");
+  if (!done || state.expects !== "anything" || !when || ofKind(reading.found, "service").length > 0 || !STARTS_OTHERWISE.test(reading.said)) return false;
+  const move: MoveTask = { ...newMove(), appointment: done };
+  begin(t, move);
+  t.rule("move/what-was-done");
+  applyWish(t, move, reading, contextOf(t.house, t.now, state));
+  return true;
+}
+
 /** Whether one of those who are asked for by name or work does what was spoken of, where any are. */
 function doesIt(t: Turn, reading: Reading, service: string): boolean {
   const who = ofKind(reading.found, "staff").flatMap((f) => (f.value === "any" || f.not ? [] : f.value));
@@ -164,6 +183,12 @@ const PREFERS = /\b(?:i|we)(?:'d| would)?(?: much)? (?:rather|prefer|sooner)\b|\
 export function asAsked(t: Turn, task: BookTask, reading: Reading): void {
   const { state } = t;
   const { askedDays, askedLength, askedStaff } = state;
+  if (!task.service && !task.among && typeof askedLength === "number" && task.saidLength === undefined && ofKind(reading.found, "length").length === 0) {
+    // "What is half a day with Rex?" – "I'll have that".
+    const long = ofLength(t, askedLength, askedStaff === undefined ? [] : [askedStaff]);
+    const [only, other] = long;
+    if (only !== undefined && other === undefined) Object.assign(task, { service: only, saidLength: askedLength });
+  }
   delete state.askedDays;
   delete state.askedLength;
   delete state.askedStaff;

@@ -211,16 +211,7 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     if (minutes !== null) task.lengthMin = minutes;
     // "Two hours with Rex": the services that come in such a length.
     if (!task.service && !task.among && spoken.length === 0 && typeof length.value === "number" && t.state.expects !== "length") {
-      const minutes = length.value;
-      const who = ofKind(reading.found, "staff").flatMap((p) => (p.value === "any" || p.not ? [] : p.value));
-      const long = t.house.handbook.services.filter(
-        (s) => !s.group && s.variants.some((v) => v.lengthMin === minutes) && (who.length === 0 || who.some((p) => s.staff.includes(p))),
-      );
-      if (long.length > 0 && long.length <= 3) {
-        task.among = long.map((s) => s.id);
-        if (long.length === 1) task.maybe = true;
-        t.rule("service/by-length");
-      }
+      amongByLength(t, task, length.value, reading);
     }
   } else if (told !== null) {
     if (told !== task.lengthMin) changed = true;
@@ -282,6 +273,24 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
       }
   return applyWish(t, task, reading, context) || changed;
 }
+
+/** "Two hours with Rex": the services that come in such a length, where they are few. */
+export function amongByLength(t: Turn, task: BookTask, minutes: number, reading: Reading): void {
+  const who = ofKind(reading.found, "staff").flatMap((p) => (p.value === "any" || p.not ? [] : p.value));
+  const long = ofLength(t, minutes, who);
+  if (long.length === 0 || long.length > MOST_OF_A_LENGTH) return;
+  task.among = long;
+  if (long.length === 1) task.maybe = true;
+  t.rule("service/by-length");
+}
+/** More services of one length than this tell nothing of which is meant. */
+export const MOST_OF_A_LENGTH = 3;
+
+/** The services of one client at a time that come in a length, and are done by one of those who are named. */
+export const ofLength = (t: Turn, minutes: number, who: readonly string[]): string[] =>
+  t.house.handbook.services
+    .filter((s) => !s.group && s.variants.some((v) => v.lengthMin === minutes) && (who.length === 0 || who.some((p) => s.staff.includes(p))))
+    .map((s) => s.id);
 
 /** The length that the service's description ties to what was said, where the length is still open. */
 function toldLength(t: Turn, task: BookTask, reading: Reading): number | null {
@@ -412,7 +421,7 @@ export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Readin
   const after = verb ? named.filter((s) => s.start > verb.index && !kept.includes(s)) : [];
   // A word that tells of one of them is heard by itself: "cancel the peel one".
   const heard =
-    verb && after.length === 0 && named.length > 1 ? ofKind(read(reading.said.slice(verb.index), { ...context, errand: "cancel" }).found, "service") : [];
+    verb && after.length === 0 && named.length > 0 ? ofKind(read(reading.said.slice(verb.index), { ...context, errand: "cancel" }).found, "service") : [];
   const meant = [after, heard, named.filter((s) => !kept.includes(s))].find((list) => list.length > 0) ?? [];
   const services = meant.flatMap((s) => s.value);
   // "I only want to keep the facial": all but that.

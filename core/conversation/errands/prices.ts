@@ -7,6 +7,7 @@ import { lengthText, moneyText, serviceText } from "../format.ts";
 import { serviceSource } from "../sources.ts";
 import { joinVals, val, type Turn } from "../turn.ts";
 import { SURELY, fromHandbook, spoken } from "./handbook.ts";
+import { MOST_OF_A_LENGTH, ofLength } from "./apply.ts";
 import { firstOfAll } from "./services.ts";
 
 export const SPEAKS_OF_MONEY =
@@ -25,7 +26,11 @@ export function price(t: Turn, reading: Reading): boolean {
   const begins = complains(reading.said) || /\b(?:to (?:begin|start) with|(?:for|as) a (?:first|new) \w+|first (?:time|visit))\b/i.test(reading.said);
   const first = about.length === 0 && begins ? firstOfAll(t) : undefined;
   if (first !== undefined) t.say("ask/begins-with", { service: val(`a ${serviceText(house, first)}`, serviceSource(house, first)) });
-  const list = first === undefined ? about : [first];
+  // "What is half a day with Rex": what comes in that length.
+  const minutes = ofKind(reading.found, "length").at(-1)?.value;
+  const who = ofKind(reading.found, "staff").flatMap((p) => (p.value === "any" || p.not ? [] : p.value));
+  const long = about.length === 0 && first === undefined && typeof minutes === "number" ? ofLength(t, minutes, who) : [];
+  const list = first !== undefined ? [first] : about.length > 0 || long.length > MOST_OF_A_LENGTH ? about : long;
   if (list.length === 0) {
     t.say("ask/price-which");
     t.state.asking = "ask-price";
