@@ -44,13 +44,21 @@ export async function run(only?: string, strings?: string): Promise<void> {
 
     // Long messages: what was said in the sets, strung together to 2,000 characters.
     const long: { ms: number; again: () => void }[] = [];
-    for (let i = 0; i < 3000; i++) {
+    const strung = (i: number): string => {
       let text = "";
       for (let k = 0; text.length < 2000; k++) text += `${all[(i * 7 + k * 13) % all.length]?.text ?? ""}. `;
-      const again = (): void => void readPublic(text.slice(0, 2000), { house, now });
+      return text.slice(0, 2000);
+    };
+    // A house has been open for a while: the first few hundred are not counted, since the code is still being compiled for them.
+    for (let i = 3000; i < 3300; i++) readPublic(strung(i), { house, now });
+    for (let i = 0; i < 3000; i++) {
+      const text = strung(i);
+      const again = (): void => void readPublic(text, { house, now });
       long.push({ ms: timed(again), again });
     }
-    say(`reading 2,000 characters (3,000 messages): p99.9 ${ms(quantile(settled(long), 0.999))}`);
+    // What a message takes by itself, without what else the machine does meanwhile: each six times, the least counted.
+    const alone = long.map((x) => Math.min(x.ms, ...Array.from({ length: 5 }, () => timed(x.again)))).sort((a, b) => a - b);
+    say(`reading 2,000 characters (3,000 messages): p99.9 ${ms(quantile(settled(long), 0.999))}; each six times, the least counted: ${ms(quantile(alone, 0.999))}`);
 
     const steps: number[] = [];
     const big = bigHouse();

@@ -1,5 +1,5 @@
 import type { Errand } from "./errand.ts";
-import { features, gist, tokens } from "./features.ts";
+import { eachFeature, gist, tokens } from "./features.ts";
 import errandsKept from "./packs/en/model.json" with { type: "json" };
 import topicsKept from "./packs/en/topics.json" with { type: "json" };
 import { bytesOf, GIST as GIST_SIZE } from "./vectors.ts";
@@ -92,10 +92,13 @@ export function readyToRead(): void {
 function shares(masked: string, own: (word: string) => boolean, model: Model): Float64Array {
   const list = tokens(masked, model.words, own);
   const at: number[] = [];
-  for (const f of features(masked, list)) {
+  const seen = new Set<number>();
+  eachFeature(masked, list, (f) => {
     const place = model.places.get(f);
-    if (place !== undefined) at.push(place);
-  }
+    if (place === undefined || seen.has(place)) return;
+    seen.add(place);
+    at.push(place);
+  });
   const scores = new Float64Array(model.labels.length);
   share(model, at, gist(masked), model.labels.length, scores, model.temperature);
   return scores;

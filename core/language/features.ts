@@ -35,36 +35,42 @@ export function tokens(masked: string, words: Set<string> | null, own: (word: st
   return out;
 }
 
-/** What the scores are made of: words, pairs, how it begins, what stands in it, and the plain signs. */
-export function features(masked: string, list: readonly string[]): string[] {
-  const out = new Set<string>(["*"]);
+/** What the scores are made of: words, pairs, how it begins, what stands in it, and the plain signs; some of them more than once. */
+export function eachFeature(masked: string, list: readonly string[], add: (feature: string) => void): void {
+  add("*");
   const asks = list.includes("?");
   const said = list.filter((t) => t !== "?");
-  if (asks) out.add("?");
+  if (asks) add("?");
   said.forEach((t, i) => {
-    out.add(t);
+    add(t);
     const next = said[i + 1];
-    if (next !== undefined) out.add(`${t} ${next}`);
+    if (next !== undefined) add(`${t} ${next}`);
     const after = said[i + 2];
-    if (after !== undefined) out.add(`${t} _ ${after}`);
+    if (after !== undefined) add(`${t} _ ${after}`);
   });
   // The same with each word's kin in its place: what was learnt of one holds for the others.
   const kin = said.map((t) => KIN_OF.get(t) ?? t);
   kin.forEach((k, i) => {
-    if (k.startsWith("@")) out.add(k);
+    if (k.startsWith("@")) add(k);
     const next = kin[i + 1];
-    if (next !== undefined && (k.startsWith("@") || next.startsWith("@"))) out.add(`${k} ${next}`);
+    if (next !== undefined && (k.startsWith("@") || next.startsWith("@"))) add(`${k} ${next}`);
     const after = kin[i + 2];
-    if (after !== undefined && (k.startsWith("@") || after.startsWith("@"))) out.add(`${k} _ ${after}`);
+    if (after !== undefined && (k.startsWith("@") || after.startsWith("@"))) add(`${k} _ ${after}`);
   });
   // How it asks, with each thing that it speaks of.
   const asked = said.slice(0, 4).find((t) => ASKS.has(t)) ?? "";
-  for (const k of new Set(kin)) if (k.length > 3) out.add(`${asked} … ${k}`);
-  out.add(`^ ${said[0] ?? ""}`);
-  out.add(`^ ${said[0] ?? ""} ${said[1] ?? ""}`);
-  out.add(`${said.at(-1) ?? ""} $`);
-  out.add(`n ${Math.min(6, said.length)}`);
-  for (const { cue } of cuesIn(masked)) out.add(`cue ${cue.errand} ${cue.name}`);
+  for (const k of new Set(kin)) if (k.length > 3) add(`${asked} … ${k}`);
+  add(`^ ${said[0] ?? ""}`);
+  add(`^ ${said[0] ?? ""} ${said[1] ?? ""}`);
+  add(`${said.at(-1) ?? ""} $`);
+  add(`n ${Math.min(6, said.length)}`);
+  for (const { cue } of cuesIn(masked)) add(`cue ${cue.errand} ${cue.name}`);
+}
+
+/** All of them, each once, in the order of their first place. */
+export function features(masked: string, list: readonly string[]): string[] {
+  const out = new Set<string>();
+  eachFeature(masked, list, (f) => void out.add(f));
   return [...out];
 }
 

@@ -211,6 +211,7 @@ const VISIT = /^(?:appointment|visit|booking|slot|session)s?$/;
 /** "My acupuncture", "it's about our appointment on Thursday": which one it is is found first, and then what is wished. */
 function ownVisit(said: Said, found: readonly Found[], context: ReadContext): boolean {
   if (context.errand !== undefined || (context.expects !== undefined && context.expects !== "errand" && context.expects !== "anything")) return false;
+  if (!/\b(?:my|our)\b/.test(said.norm) || said.norm.length > LONGEST_WISH) return false;
   const words = [...said.norm.matchAll(/[a-z']+/g)]
     .filter((w) => !found.some((f) => OF_VISITS.has(f.kind) && w.index >= f.start && w.index < f.end))
     .map((w) => w[0]);
@@ -460,7 +461,9 @@ const WEAK_YES = /^(?:ok(?:ay)?|k|kk|great|good|fine|perfect|cool|super|right|su
 
 /** So many parts of a message are looked at for a wish of their own: nobody asks for more at once. */
 const MOST_CLAUSES = 8;
+/** How much of a message is judged as a whole; less where it has so many parts that each is judged by itself. */
 const LONGEST_WISH = 400;
+const LONGEST_OF_MANY = 200;
 
 function errandsOf(said: Said, masked: string, found: readonly Found[], context: ReadContext): Judged {
   const rest = masked
@@ -511,7 +514,8 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
         found.filter((f) => f.kind !== "service" || f.rule !== "service/telling-word"),
       )
     : masked;
-  const judged = judge(masked.slice(0, LONGEST_WISH), bare.slice(0, LONGEST_WISH), parts, (w) => vocabulary.has(w), open, named);
+  const longest = parts.length < MOST_CLAUSES ? LONGEST_WISH : LONGEST_OF_MANY;
+  const judged = judge(masked.slice(0, longest), bare.slice(0, longest), parts, (w) => vocabulary.has(w), open, named);
   // "Could it be an hour later" to what is read back changes what is being booked, not what is.
   if (!open && CHANGING.has(context.expects ?? "") && !/\b(?:my|our|appointment|booking|reschedule)\b/.test(masked))
     judged.errands = judged.errands.filter((e) => e.errand !== "move" || !e.rule.endsWith("/examples"));

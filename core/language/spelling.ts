@@ -70,12 +70,8 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
     if (naming && /[A-Z]/.test(raw.raw[t.start] ?? "")) continue;
     // A capital in the middle of a sentence is a name more often than a slip.
     if (t.start > 0 && /[A-Z]/.test(raw.raw[t.start] ?? "") && /[a-z]/.test(raw.raw.slice(0, t.start))) continue;
-    const near = CARRYING.filter((w) => w[0] === t.text[0] && Math.abs(w.length - t.text.length) <= 2)
-      .map((w) => ({ w, d: slips(t.text, w) }))
-      // A short word is put right only where its own letters stand in another order: "hlaf", "wiht".
-      .filter(({ w, d }) => (w.length <= 4 ? d === 1 && sorted(w) === sorted(t.text) : d <= (w.length >= 8 ? 2 : 1)))
-      .sort((a, b) => a.d - b.d)[0];
-    if (near) edits.push({ start: t.start, end: t.end, word: near.w });
+    const right = slipOf(t.text);
+    if (right !== null) edits.push({ start: t.start, end: t.end, word: right });
   }
   if (edits.length === 0) return { said: raw, back: (p) => p };
   let out = "";
@@ -99,6 +95,25 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
     return Math.min(raw.raw.length, m.was + (place - m.at));
   };
   return { said: normalise(out), back };
+}
+
+/** What strange words were taken for: the same come again and again. */
+const taken = new Map<string, string | null>();
+
+/** The carrying word that a strange one is a slip of; null where it is none. */
+function slipOf(word: string): string | null {
+  let right = taken.get(word);
+  if (right === undefined) {
+    const near = CARRYING.filter((w) => w[0] === word[0] && Math.abs(w.length - word.length) <= 2)
+      .map((w) => ({ w, d: slips(word, w) }))
+      // A short word is put right only where its own letters stand in another order: "hlaf", "wiht".
+      .filter(({ w, d }) => (w.length <= 4 ? d === 1 && sorted(w) === sorted(word) : d <= (w.length >= 8 ? 2 : 1)))
+      .sort((a, b) => a.d - b.d)[0];
+    right = near?.w ?? null;
+    if (taken.size > 20_000) taken.clear();
+    taken.set(word, right);
+  }
+  return right;
 }
 
 /** Edits between two words, two letters swapped counting as one. */
