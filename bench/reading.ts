@@ -58,7 +58,9 @@ export async function run(only?: string, strings?: string): Promise<void> {
     }
     // What a message takes by itself, without what else the machine does meanwhile: each six times, the least counted.
     const alone = long.map((x) => Math.min(x.ms, ...Array.from({ length: 5 }, () => timed(x.again)))).sort((a, b) => a - b);
-    say(`reading 2,000 characters (3,000 messages): p99.9 ${ms(quantile(settled(long), 0.999))}; each six times, the least counted: ${ms(quantile(alone, 0.999))}`);
+    say(
+      `reading 2,000 characters (3,000 messages): p99.9 ${ms(quantile(settled(long), 0.999))}; each six times, the least counted: ${ms(quantile(alone, 0.999))}`,
+    );
 
     const steps: number[] = [];
     const big = bigHouse();

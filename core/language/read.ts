@@ -225,7 +225,9 @@ function tellsOfVisit(said: Said, found: readonly Found[], context: ReadContext,
   const has = HAS_A_VISIT.exec(said.norm);
   if (!has) return false;
   const from = has.index + has[0].length;
-  const named = found.some((f) => f.kind === "service" && f.start >= has.index && f.start <= from + 12) || /^\s*(?:appointment|visit|booking)\b/.test(said.norm.slice(from));
+  const named =
+    found.some((f) => f.kind === "service" && f.start >= has.index && f.start <= from + 12) ||
+    /^\s*(?:appointment|visit|booking)\b/.test(said.norm.slice(from));
   return named && /\bwith you\b|\b(?:booked|coming up|in the (?:book|diary))\b/.test(said.norm.slice(from)) && !WISHES.test(said.norm);
 }
 const HAS_A_VISIT = /\b(?:i|we|she|he|they|my [a-z]+)(?:'ve| have|'s| has)(?: got)?(?: already)? (?:an? |my |her |his )(?:\w+ )?/;

@@ -328,7 +328,10 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
       );
     const words = whole?.[1] ? said.tokens.filter((t) => t.start >= said.raw.indexOf(whole[1] as string)) : [];
     const odd = words.some((t) => !COMMON.has(t.text) && !known(t.text) && !SPEECH.has(t.text));
-    const asks = /^\W*(?:(?:and|so|well|but|ok|okay|oh|um|wait|sorry|no|yes|right|first|hang on)\W+)*(?:what|when|where|who|how|why|which|can|could|do|does|is|are)\b/.test(said.norm);
+    const asks =
+      /^\W*(?:(?:and|so|well|but|ok|okay|oh|um|wait|sorry|no|yes|right|first|hang on)\W+)*(?:what|when|where|who|how|why|which|can|could|do|does|is|are)\b/.test(
+        said.norm,
+      );
     if (words.length >= 2 && !asks && !IM.test(words[0]?.text ?? "") && (odd || taken.some((f) => f.kind === "day" || f.kind === "time")))
       return [asName(said, words, "name/asked")];
     const rest = said.tokens.filter((t) => !blocked(t) && !/\d/.test(t.text) && !SHORTENED.test(t.text));
@@ -343,7 +346,9 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     const all = plain.filter((t, i) => i === 0 || /^[\s.'-]{1,3}$/.test(said.norm.slice((plain[i - 1] as Token).end, t.start)));
     const question =
       /\?\s*$/.test(said.norm) ||
-      /^(?:(?:and|so|well|but|ok|okay|oh|um|wait|sorry|no|yes|right|first|hang on)\W+)*(?:what|why|how|when|where|can|could|do|does|is|are|tell|show|give|please tell)\b/.test(said.norm.trim()) ||
+      /^(?:(?:and|so|well|but|ok|okay|oh|um|wait|sorry|no|yes|right|first|hang on)\W+)*(?:what|why|how|when|where|can|could|do|does|is|are|tell|show|give|please tell)\b/.test(
+        said.norm.trim(),
+      ) ||
       (plain.length > 0 && plain.every((t) => SPEECH.has(t.text) && !capital(said, t)) && plain.length > 2);
     if (first && !question && all.length >= 1 && all.length <= 4 && !all.every((t) => COMMON.has(t.text) && !capital(said, t)))
       return [asName(said, all, "name/asked")];

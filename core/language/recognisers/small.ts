@@ -385,7 +385,10 @@ export function company(said: Said): Found[] {
       out.push({ kind: "places", value: num((m[1] ?? m[2]) as string) + 1, rule: "places/me-and", start: m.index, end: m.index + m[0].length });
   // "I need two appointments": of one kind, where no other is named.
   if (out.length === 0)
-    for (const m of eachMatch(/\b(?:need|want|like|book|make|get|have for us|looking for|after) (?:us )?(two|three|four|[2-4]) (?:appointments|visits|slots|bookings|sessions)\b/g, said.norm))
+    for (const m of eachMatch(
+      /\b(?:need|want|like|book|make|get|have for us|looking for|after) (?:us )?(two|three|four|[2-4]) (?:appointments|visits|slots|bookings|sessions)\b/g,
+      said.norm,
+    ))
       out.push({ kind: "places", value: num(m[1] as string), rule: "places/visits", start: m.index, end: m.index + m[0].length });
   // "Two for the class on Thursday".
   if (out.length === 0)
