@@ -16,7 +16,18 @@ const LETTERS: Record<string, string> = Object.fromEntries(
     .map((x) => [x[0] as string, x.slice(2)]),
 );
 /** Words that the voices say wrong, and how they must be written to be said as people say them. */
-const SAID: Record<string, string> = { pilates: "pi lah tees", "a.m.": "ay em", "p.m.": "pee em" };
+const SAID: Record<string, string> = {
+  pilates: "pi lah tees",
+  kinesio: "kin easy oh",
+  "haven't": "have unt",
+  "isn't": "is unt",
+  "doesn't": "duz unt",
+  hm: "hum",
+  hmm: "hum",
+  hiya: "hi ya",
+  "a.m.": "ay em",
+  "p.m.": "pee em",
+};
 
 const folder = join(tmpdir(), "gentian-bench-voice");
 

@@ -36,6 +36,28 @@ describe("an answer read by its question's kind", () => {
     expect(ask("number", text)).toBe(is);
   });
 
+  it("in words is the number that it is, up to nine hundred and ninety-nine", () => {
+    const ones = "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen".split(" ");
+    const tens = "twenty thirty forty fifty sixty seventy eighty ninety".split(" ");
+    const small = (n: number, hyphen: string): string =>
+      n < 20 ? (ones[n] as string) : `${tens[Math.floor(n / 10) - 2] as string}${n % 10 ? hyphen + (ones[n % 10] as string) : ""}`;
+    const words = (n: number, hyphen: string, and: string): string =>
+      n < 100 ? small(n, hyphen) : `${ones[Math.floor(n / 100)] as string} hundred${n % 100 ? and + small(n % 100, hyphen) : ""}`;
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 999 }), fc.constantFrom(" ", "-"), fc.constantFrom(" and ", " "), (n, hyphen, and) => {
+        expect(ask("number", words(n, hyphen, and))).toBe(String(n));
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  it("in words may be two of them: tens or ones that follow one which is whole", () => {
+    expect(ask("number", "between twenty and thirty")).toBe("20 to 30");
+    expect(ask("number", "fifteen to seventeen")).toBe("15 to 17");
+    expect(ask("number", "three twenty")).not.toBe("23");
+    expect(ask("number", "eleven five")).not.toBe("16");
+  });
+
   it.each([
     ["$60", "60 CAD", { is: "amount", from: 6000, to: 6000 }],
     ["between $60 and $80.50", "60 CAD to 80.50 CAD", { is: "amount", from: 6000, to: 8050 }],

@@ -137,7 +137,7 @@ function digits(norm: string): string {
       value = (value ?? 0) + TENS[t];
       pending = "";
     } else if (ones !== undefined && t !== "a" && t !== "an") {
-      if (value !== null && !(value % 10 === 0 && ones < 10)) flush();
+      if (value !== null && !(value % 10 === 0 && ones < 10) && !(value >= 100 && value % 100 === 0)) flush();
       value = (value ?? 0) + ones;
       pending = "";
     } else if (t === "hundred" || t === "thousand") {

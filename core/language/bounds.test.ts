@@ -193,3 +193,36 @@ describe("words", () => {
     );
   });
 });
+
+describe("a strange word", () => {
+  const dentist = setHouse("sixth", "birch");
+  const service = (text: string): string[] =>
+    ofKind(read(text, { house: dentist, now: epochMinOf(dentist.zone, "2027-03-01T08:30"), expects: "errand" }).found, "service").flatMap((f) => f.value);
+
+  it("that the language has is a slip only of what sounds just like it", () => {
+    const filling = service("I need a filling on friday");
+    expect(filling).toHaveLength(1);
+    expect(service("the waiting is killing me")).toEqual([]);
+    expect(service("I have a feeling it is loose")).not.toEqual(filling);
+  });
+
+  it("that no language has is a slip of what it is nearly written like", () => {
+    expect(service("I need a filing on friday")).toEqual(service("I need a filling on friday"));
+    expect(service("a fillling on friday please")).toEqual(service("I need a filling on friday"));
+  });
+});
+
+describe("a number beside a word with a capital", () => {
+  const who = (text: string, expects: Expects = "errand"): string | undefined => ofKind(at(text, expects).found, "name")[0]?.value;
+
+  it("makes no name of a plain word", () => {
+    expect(who("Call 902 555 0142")).toBeUndefined();
+    expect(who("Try 902 555 0142", "phone")).toBeUndefined();
+    expect(who("Please Call 902 555 0142", "phone")).toBeUndefined();
+  });
+
+  it("makes one of two", () => {
+    expect(who("Omar Said 902 555 0142")).toBe("Omar Said");
+    expect(who("Ada Price, 902 555 0142")).toBe("Ada Price");
+  });
+});

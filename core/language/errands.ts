@@ -425,7 +425,7 @@ function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {
 
 /** A part that tells of visits somebody has. */
 const HAS_BOOKED =
-  /^\W*(?:(?:hi|hello|hey|so|and)\W+)*(?:i|we)(?:'ve got| have(?: got)?|'ve)(?: already)? (?!to\b)[^.;?!]*(?:<service>|\b(?:appointments?|bookings?|visits?|things?|sessions?|lessons?)\b)/;
+  /^\W*(?:(?:hi|hello|hey|so|and)\W+)*(?:i|we|she|he|they|my [a-z]+)(?:'ve got| have(?: got)?|'ve|'s got| has(?: got)?)(?: already)? (?!to\b)[^.;?!]*(?:<service>|\b(?:appointments?|bookings?|visits?|things?|sessions?|lessons?)\b)/;
 
 const NEW_WISH =
   /(?<![.!?;:])[.!?;:]+\s+|(?<!\s),?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|did|book|cancel|move|tell|please|which|need|have|has|will|reschedule|change|put|sign|add|squeeze|let|give|show|send|explain|remind|find|check|say|get|make|take|keep|remove|drop|scrap|shift|swap|i'd|i'll|i'm|we'd)\b)|,\s+(?=(?:can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|please)\b)/g;

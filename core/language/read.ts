@@ -110,8 +110,12 @@ export function read(text: string, context: ReadContext): Reading {
   // "Which is cheaper, the half hour or the hour": two things are compared, and nothing off is asked for.
   const compared = judged.errands.length === 1 && judged.errands[0]?.errand === "ask-price" && judged.errands[0].sure >= 0.7 && /\b(?:or|than)\b/.test(masked);
   const weighed = COMPARES_PRICES.test(said.norm);
+  // "My wife has an appointment with you, she's ill": what stands is told, and nothing is asked about her.
+  const told = judged.subject === "others" && !isQuestion(said) && HAS_A_VISIT.test(said.norm) && !ASKS_OF_IT.test(said.norm);
   const limit =
-    compared || weighed ? null : (named ?? (judged.subject && judged.errands.some((e) => e.errand === "refused") ? limitOn(judged.subject, context) : null));
+    compared || weighed || (told && named === null)
+      ? null
+      : (named ?? (judged.subject && judged.errands.some((e) => e.errand === "refused") ? limitOn(judged.subject, context) : null));
   const errands = judged.errands.filter((e) => e.errand !== "refused" || limit !== null);
   if (weighed && errands.length === 0 && isQuestion(said)) errands.push({ errand: "ask-price", rule: "errand/ask-price/compared", at: 0, sure: 0.9 });
   if (limit === null && (ownVisit(said, found, context) || tellsOfVisit(said, found, context, errands))) {
@@ -221,16 +225,23 @@ function ownVisit(said: Said, found: readonly Found[], context: ReadContext): bo
 /** "My mother's got a massage with you on Wednesday": a visit that stands is told of, and nothing is wished for yet. */
 function tellsOfVisit(said: Said, found: readonly Found[], context: ReadContext, errands: readonly ErrandRead[]): boolean {
   if (context.errand !== undefined || (context.expects !== undefined && context.expects !== "errand" && context.expects !== "anything")) return false;
-  if (errands.some((e) => e.errand !== "book" && e.errand !== "ask-availability") || isQuestion(said)) return false;
+  const guessed = (e: ErrandRead): boolean =>
+    e.errand === "message" && e.rule.endsWith("/examples") && !/\b(?:tell|let|pass|say|message|call|ring)\b/.test(said.norm);
+  if (errands.some((e) => e.errand !== "book" && e.errand !== "ask-availability" && !guessed(e)) || isQuestion(said)) return false;
   const has = HAS_A_VISIT.exec(said.norm);
   if (!has) return false;
   const from = has.index + has[0].length;
+  const after = said.norm.slice(from);
   const named =
-    found.some((f) => f.kind === "service" && f.start >= has.index && f.start <= from + 12) ||
-    /^\s*(?:appointment|visit|booking)\b/.test(said.norm.slice(from));
-  return named && /\bwith you\b|\b(?:booked|coming up|in the (?:book|diary))\b/.test(said.norm.slice(from)) && !WISHES.test(said.norm);
+    found.some((f) => f.kind === "service" && f.start >= has.index && f.start <= from + 12) || /^(?:\w+ )?(?:appointment|visit|booking)\b/.test(after);
+  // Of somebody else's, the day tells as much.
+  const stands =
+    /\bwith you\b|\b(?:booked|coming up|in the (?:book|diary))\b/.test(after) ||
+    (!/^(?:i|we)\b/.test(has[0]) && found.some((f) => (f.kind === "day" || f.kind === "time") && f.start >= from));
+  return named && stands && !WISHES.test(said.norm);
 }
-const HAS_A_VISIT = /\b(?:i|we|she|he|they|my [a-z]+)(?:'ve| have|'s| has)(?: got)?(?: already)? (?:an? |my |her |his )(?:\w+ )?/;
+const HAS_A_VISIT = /\b(?:i|we|she|he|they|my [a-z]+)(?:'ve| have|'s| has)(?: got)?(?: already)? (?:an? |my |her |his )/;
+const ASKS_OF_IT = /\b(?:when|what|who|which|where|whether|if|tell|know|check|find|confirm|remind)\b/;
 const WISHES = /\b(?:like|want|need|wish|love|please|could|can|may|would|book me|hoping|looking)\b/;
 const OWN_CHANGED = (e: ErrandRead): ErrandRead => ({ ...e, errand: "move", rule: "errand/move/changes-own" });
 
@@ -476,7 +487,8 @@ function errandsOf(said: Said, masked: string, found: readonly Found[], context:
   const left = words.filter((w) => !COMMON.has(w));
   const open = context.expects === undefined || context.expects === "errand" || context.expects === "anything";
   // A bare answer to what was asked.
-  if (!open && found.length > 0 && words.length <= 4 && left.length === 0 && !ASKS_OR_ACTS.test(masked)) return { errands: [], clauses: [], subject: null };
+  if (!open && found.length > 0 && words.length <= 4 && left.length === 0 && !ASKS_OR_ACTS.test(masked) && !/\b(?:good)?bye\b/.test(masked))
+    return { errands: [], clauses: [], subject: null };
   // A service's name alone asks nothing yet.
   const bareWords = words.filter((w) => !/^(?:a|an|the|one|some|my|please|hi|hello|hey|just)$/.test(w));
   if (open && bareWords.length === 0 && found.some((f) => f.kind === "service") && found.every((f) => f.kind === "service") && !/\?/.test(masked))

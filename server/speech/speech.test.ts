@@ -247,6 +247,38 @@ describe("the dictionary", () => {
     expect(text).toMatch(/^p\.m\. P IY EH M$/m);
     expect(silent).toEqual(["----"]);
   });
+  it("says a word that is made of two as the two of them, and whose something is as its owner", async () => {
+    const { text } = await dictionaryOf([
+      "physio",
+      "therapy",
+      "physiotherapy",
+      "shockwave",
+      "joaquim",
+      "joaquim's",
+      "marsh",
+      "marsh's",
+      "mark's",
+      "category's",
+    ]);
+    const ways = (word: string): string[] =>
+      text
+        .split("\n")
+        .filter((l) => l.replace(/\(\d+\)/, "").startsWith(`${word} `))
+        .map((l) => l.slice(l.indexOf(" ") + 1));
+    expect(ways("physiotherapy")).toContain("F IH Z IY OW TH EH R AH P IY");
+    expect(ways("shockwave")).toContain("SH AA K W EY V");
+    expect(ways("joaquim's")).toContain(`${ways("joaquim")[0] ?? ""} Z`);
+    expect(ways("marsh's").every((w) => w.endsWith("SH IH Z"))).toBe(true);
+    expect(ways("mark's").some((w) => w.endsWith("K S"))).toBe(true);
+  });
+
+  it("says a sound that glides as the two that it is made of as well, and no other word twice", async () => {
+    const { text } = await dictionaryOf(["appointment", "hour", "taping"]);
+    expect(text).toMatch(/^appointment\(\d\) AH P AO IH N T M AH N T$/m);
+    expect(text).toMatch(/^hour\(\d\) AE UH ER$/m);
+    expect(text).not.toMatch(/^taping\(/m);
+  });
+
   it("has a second way for a word that the house says in its own, and none that is the same", async () => {
     const { text } = await dictionaryOf(
       ["pilates", "tomato"],

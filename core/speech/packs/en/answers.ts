@@ -5,8 +5,8 @@
  */
 export const ANSWERS = String.raw`
 = digit
-(oh|zero|one|two|three|four|five|six|seven|eight|nine)
-5*(one|two|three|four|five|six|seven|eight|nine)
+(oh|oh|oh|zero)
+9*(one|two|three|four|five|six|seven|eight|nine)
 = to-twelve
 (one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)
 = weekday

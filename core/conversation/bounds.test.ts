@@ -1,0 +1,62 @@
+import { describe, expect, it } from "vitest";
+import { heldAt } from "../testing/held.ts";
+
+const tern = (...says: string[]) => heldAt("eleventh", "ternbay", "web", ...says);
+const wood = (...says: string[]) => heldAt("eleventh", "cottonwood", "web", ...says);
+const offered = (text: string): string[] => text.match(/\d{1,2}:\d\d [ap]m/g) ?? [];
+
+describe("a move to another person", () => {
+  it("keeps the hour where none is named, and looks for others where a day is", () => {
+    expect(tern("I'd like to have Joaquim for my massage instead of Nell, Ana Petrov 902 555 0142").last).not.toMatch(/When would you like/);
+    expect(offered(tern("I'd like Joaquim instead of Nell for my massage, on thursday. Ana Petrov 902 555 0142").last).length).toBeGreaterThan(1);
+  });
+
+  it("said once it is known which visit is meant, leaves the time open as it was", () => {
+    const t = tern("I want to move my massage, Ana Petrov 902 555 0142", "with Joaquim rather", "thursday");
+    expect(offered(t.last).length).toBeGreaterThan(0);
+    expect(t.last).toMatch(/Joaquim/);
+  });
+});
+
+describe("services of one length", () => {
+  it("are asked about up to three of them, and four tell nothing", () => {
+    const five = tern("30 minutes with anyone on friday");
+    expect(five.state.task).not.toHaveProperty("service");
+    const two = wood("half an hour with Mika on saturday");
+    expect(two.state.task).toMatchObject({ among: ["touch", "talk"] });
+    expect(two.last).toMatch(/touch-up or design talk/);
+  });
+});
+
+describe("what somebody has", () => {
+  it.each([
+    ["she's got a massage with you on wednesday", "ask-mine"],
+    ["my mother has an appointment booked for wednesday", "ask-mine"],
+  ])("is found and told where nothing is wished for: %s", (text, errand) => {
+    expect(tern(`${text}, Ana Petrov 902 555 0142`).reasons).toContainEqual(expect.objectContaining({ what: "source" }));
+    expect(tern(`${text}`).state.task?.errand).toBe(errand);
+  });
+
+  it.each([
+    "I'd like to have a massage with you on wednesday",
+    "could she have a massage with you on wednesday",
+    "we want a massage with you please, wednesday",
+  ])("is not told of by who wishes for it: %s", (text) => {
+    expect(tern(text).state.task?.errand).toBe("book");
+  });
+});
+
+describe("words that end a conversation", () => {
+  it("end it only where they are meant so", () => {
+    const t = tern("taping on friday at 9", "thanks, that's kind");
+    expect(t.state.status).toBe("open");
+    expect(t.state.task?.errand).toBe("book");
+    expect(tern("taping on friday at 9", "forget it, bye").state.status).toBe("closed");
+  });
+
+  it("let go of what was kept", () => {
+    const t = tern("taping on friday at 9", "oh forget it, goodbye");
+    expect(t.state.task).toBeNull();
+    expect(t.booked).toEqual([]);
+  });
+});
