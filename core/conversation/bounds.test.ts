@@ -46,6 +46,18 @@ describe("what somebody has", () => {
   });
 });
 
+describe("what is nobody's business", () => {
+  it.each(["does Nell have children", "is Maren married", "how old is Tobias"])("is refused, and no line about clients is given for it: %s", (text) => {
+    const t = tern(text);
+    expect(t.last).toMatch(/don't give out/);
+    expect(t.last).not.toMatch(/\byes\b/i);
+  });
+
+  it.each(["do you treat children", "does Nell work on fridays"])("is none of that: %s", (text) => {
+    expect(tern(text).last).not.toMatch(/don't give out/);
+  });
+});
+
 describe("words that end a conversation", () => {
   it("end it only where they are meant so", () => {
     const t = tern("taping on friday at 9", "thanks, that's kind");

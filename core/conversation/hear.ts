@@ -90,7 +90,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   if (wantsBack(t, text) || waits(t, reading, text) || wasDone(t, text) || newContact(t, reading, text)) return;
   if (reading.limit && reading.guessed) {
     // What only sounds like advice is answered where the house has a line of its own for it.
-    const least = !ofHealth(t, reading) ? 0.7 : OF_ONES_HEALTH.test(text) ? null : 0.9;
+    const least = ofTheirLife(t, reading) ? null : !ofHealth(t, reading) ? 0.7 : OF_ONES_HEALTH.test(text) ? null : 0.9;
     if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least))) return resume(t);
   }
   if (reading.limit) return refuse(t, reading);
@@ -467,6 +467,10 @@ function callsForPerson(t: Turn, reading: Reading): boolean {
 /** What somebody has or takes: no line of the handbook was written for that. */
 const OF_ONES_HEALTH =
   /\b(?:medic\w*|tablets?|pills?|drugs?|dos(?:e|es|age)|condition|heart|pressure|pregnan\w*|allerg\w*|fever|temperature|infect\w*|swell\w*|swollen|rash|symptoms?|pain\w*|ache\w*|bleed\w*|safe|normal|serious|worr\w*|diagnos\w*|cure|thinners?|diabet\w*|ill|sick|heal\w*|broken|torn|wrong)\b/i;
+
+/** Whether what is refused is a private thing of one of the house's people: a line about clients answers nothing of theirs. */
+const ofTheirLife = (t: Turn, reading: Reading): boolean =>
+  reading.found.some((f) => f.kind === "staff" && f.value !== "any") && /\bprivate\b/i.test(t.house.limits.find((l) => l.id === reading.limit)?.subject ?? "");
 
 /** Whether the limit touched is the one on medical advice: what is nearly an answer to that is none. */
 const ofHealth = (t: Turn, reading: Reading): boolean =>

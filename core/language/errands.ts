@@ -285,6 +285,8 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   const asks = top.errand.startsWith("ask-") || ["none", "out-of-scope", "refused"].includes(top.errand);
   if ((asks && OF_OTHERS.test(said)) || (["ask-mine", "move", "cancel"].includes(top.errand) && PRETEXT.test(masked)))
     return { read: { errand: "refused", rule: "errand/refused/of-others", at: 0, sure: Math.max(0.7, top.sure) }, subject: "others" };
+  if (OF_THEIR_LIFE.test(masked))
+    return { read: { errand: "refused", rule: "errand/refused/of-their-life", at: 0, sure: Math.max(0.7, top.sure) }, subject: "private" };
   const sign = cued.find((c) => c.errand === top.errand);
   const plainly = cued.find((c) => c.rule === "errand/cancel/cancel");
   if (plainly && ["move", "book", "ask-availability", "ask-mine", "none"].includes(top.errand) && !cued.some((c) => c.errand === "move"))
@@ -363,6 +365,10 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
 
 const EXCHANGE =
   /<(day|time)>[^.;?!]{0,24}\b(?:instead of|rather than|in place of)\b[^.;?!]{0,24}<\1>|<time>[^.;?!]{0,12}(?:instead of|rather than|in place of) (?:at )?(?:<time>|\d{1,2}\b|one\b|two\b|three\b|four\b|five\b|six\b|seven\b|eight\b|nine\b|ten\b|eleven\b|twelve\b|noon\b)|<time>\W+(?:instead of|rather than|in place of)\b|\b(?:instead of|rather than|in place of) (?:at )?<time>/;
+
+/** Of one of the house's people, what is nobody's business: their family, age, home or pay. */
+const OF_THEIR_LIFE =
+  /\b(?:does|do|has|have) <staff> (?:have|got) (?:any |an? )?(?:children|kids|child|kid|baby|husband|wife|boyfriend|girlfriend|partner|family)\b|\bis <staff> (?:still )?(?:married|single|divorced|engaged|seeing (?:anyone|someone|anybody|somebody)|pregnant)\b|\bhow old is <staff>|\bwhere does <staff> live\b|\bhow much does <staff> (?:earn|make|get paid)\b|\bwhat does <staff> earn\b/;
 
 /** Signs that reach over several parts of a message. */
 const OF_ALL_OF_IT = new Set(["errand/ask-mine/checks", "errand/book/unsure-which"]);
