@@ -72,3 +72,35 @@ describe("words that end a conversation", () => {
     expect(t.booked).toEqual([]);
   });
 });
+
+describe("a need that nobody has a line for", () => {
+  const dentist = (...says: string[]) => heldAt("sixth", "birch", "web", ...says);
+  const vet = (...says: string[]) => heldAt("eighth", "wattle", "web", ...says);
+
+  it("is asked about, and not turned away", () => {
+    expect(dentist("I think I need a crown").last).not.toMatch(/not something I can help with/);
+    const t = vet("my cat won't drink anything since yesterday");
+    expect(t.last).not.toMatch(/not something I can help with/);
+    expect(t.state.task?.errand).toBe("book");
+  });
+
+  it("is turned away where it is the wide world's", () => {
+    expect(dentist("what's the capital of France").last).toMatch(/not something I can help with/);
+    expect(dentist("I need a taxi to the airport").last).toMatch(/not something I can help with/);
+  });
+});
+
+describe("what was offered", () => {
+  it("stays narrowed to the part of the day that was said, when a name comes between", () => {
+    const t = heldAt("tenth", "larch", "web", "wart treatment on monday the 15th", "in the morning", "it's Earl Pitts, 312 555 0157");
+    expect(offered(t.each[1] ?? "").every((x) => x.endsWith("am"))).toBe(true);
+    expect(offered(t.last).every((x) => x.endsWith("am"))).toBe(true);
+  });
+});
+
+describe("a length that is asked for", () => {
+  it("is taken by the house after it was asked three times and only agreed to, and that is said", () => {
+    const t = heldAt("ninth", "foxglove", "web", "gel nails on the 12th", "yes", "sure", "yes", "ok");
+    expect(t.each.some((x) => /unless you tell me otherwise/.test(x))).toBe(true);
+  });
+});

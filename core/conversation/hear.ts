@@ -232,6 +232,13 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   if (errands.includes("thanks-bye") && thanks(t)) return;
   if (errands.includes("out-of-scope") && !state.task) {
     if (fromHandbook(t, reading, 0.5)) return proceed(t);
+    // Who tells of a need, and asks nothing, is told which services there are rather than that it is nobody's business.
+    if (!reading.question && tellsOfNeed(t, reading)) {
+      state.task = { ...newBook(), complaint: true };
+      t.rule("book/for-a-need");
+      applyToBook(t, state.task, reading, contextOf(t.house, t.now, state));
+      return proceed(t);
+    }
     // What is asked of the house itself may be its business all the same: the desk knows.
     if (/\b(?:do|have|is|are|does) (?:you|ye|there|your|anybody|anyone)\b/i.test(text)) return notKnown(t, text);
     if (maybeMisheard(t)) return repair(t, "unclear");
@@ -258,6 +265,23 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   const task = state.task;
   if (task) return hearInTask(t, task, reading, text, kept);
   return hearOpen(t, reading, text, kept);
+}
+
+/** Below this, it is no more than likely that a need is none of the house's business. */
+const SURELY_NOT_OURS = 0.8;
+const NEEDS =
+  /^\W*(?:(?:hi|hello|hey|so|well|um+)\W+)*(?:i|we) (?:(?:think|guess|believe|suspect) )?(?:(?:i|we) )?(?:may |might |probably )?(?:need|have|want|am having|are having)\b/i;
+const OF_OURS =
+  /^\W*(?:(?:hi|hello|hey|so|well|um+)\W+)*(?:my|our) (?:\w+ ){1,2}(?:has|hasn't|have|haven't|is|isn't|won't|can't|keeps|broke|needs|looks|feels|got)\b/i;
+
+/** "I think I need a root canal", "my cat hasn't eaten": something that the house may well be there for. */
+function tellsOfNeed(t: Turn, reading: Reading): boolean {
+  const sure = reading.errands.find((e) => e.errand === "out-of-scope")?.sure ?? 1;
+  if (NEEDS.test(reading.said)) return sure < SURELY_NOT_OURS;
+  if (!OF_OURS.test(reading.said)) return false;
+  // Its services speak of such a thing.
+  const spoken = new Set(t.house.handbook.services.flatMap((s) => contentOf([s.name, ...s.also, s.about].join(" "))));
+  return contentOf(reading.said).some((w) => spoken.has(w));
 }
 
 /** Who leaves it for later: "no, another time", "I'll sleep on it", "we'll get back to you". */

@@ -139,6 +139,8 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     if (state.expects === "which-appointment") moved = pickAppointment(t, task, reading) || moved;
     else if (task.appointment === undefined && applyOld(task, reading, context, true)) moved = true;
   } else if (task.errand === "ask-mine") moved = applyOld(task, reading, context, true) || moved;
+  // A yes to several lengths is no choice; it is asked again, and then the house takes one and says so.
+  if (state.expects === "length" && task.errand === "book" && yes === true && !reading.question && !moved) return proceed(t);
   if (moved) {
     state.repairs = 0;
     return proceed(t);

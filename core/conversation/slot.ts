@@ -52,6 +52,8 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
       task.offered = hit;
       const [day, other] = new Set(hit.map((o) => t.house.zone.toLocal(o.startMin).day));
       if (day !== undefined && other === undefined) task.wish.days = { ranges: [{ from: day, to: day }] };
+      const hours = ofKind(reading.found, "time").filter((f) => f.part !== "old");
+      if (hours.length > 0) task.wish.times = hours;
       which(t, task);
       return true;
     }

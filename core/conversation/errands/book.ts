@@ -261,9 +261,9 @@ function settleLength(t: Turn, task: BookTask, service: Service): boolean {
   }
   const source = serviceSource(t.house, service.id);
   // A question that came between was answered first, and leaves nothing to the house.
-  if (!t.spoke) task.lengthAsked = (task.lengthAsked ?? 0) + 1;
+  if (!t.spoke || t.state.repairs > 0) task.lengthAsked = (task.lengthAsked ?? 0) + 1;
   // Who has been asked twice and speaks of everything else leaves it to the house: what it names first.
-  if ((task.lengthAsked ?? 0) > 2 && task.lengthMin === undefined && t.state.repairs === 0) {
+  if ((task.lengthAsked ?? 0) > (t.state.repairs === 0 ? 2 : 3) && task.lengthMin === undefined) {
     task.lengthMin = lengths[0] as number;
     t.say("book/length-taken", { length: val(lengthText(task.lengthMin), source) });
     t.rule("length/left-to-the-house");
