@@ -85,6 +85,25 @@ describe("a handbook given to a second branch", () => {
     for (const own of ["Causeway", "555-0100", "5550100", "5550111", "Maren", "Tobias", "ternbay"]) expect(text.includes(own), own).toBe(false);
   });
 
+  it("says words as that house does, but for its people's names, and as the branch does where it has its own way", () => {
+    expect(given.calls?.said?.map((x) => x.word)).toEqual(["Pilates", "kinesio"]);
+    const branch = draftSchema.parse({
+      ...empty("Tern Bay North"),
+      calls: {
+        said: [
+          { id: "own", word: "pilates", as: "pee lah tees" },
+          { id: "jo", word: "Jo", as: "joe" },
+        ],
+      },
+    });
+    const taken = draftSchema.parse(change(branch, takeIn(branch, given)).doc);
+    expect(taken.calls?.said?.map((x) => [x.word, x.as])).toEqual([
+      ["pilates", "pee lah tees"],
+      ["Jo", "joe"],
+      ["kinesio", "kin easy oh"],
+    ]);
+  });
+
   it("works once the branch has said who it is", () => {
     const branch = draftSchema.parse(change(empty("Tern Bay North"), takeIn(empty("Tern Bay North"), given)).doc);
     const gaps = readyOf(branch).gaps.map((g) => `${g.code} ${g.place}`);

@@ -86,7 +86,7 @@ export function giveAway(draft: Draft): HandbookFile {
       : {}),
     ...(over ? { handingOver: { nobody: over.nobody, ...(over.waitMin ? { waitMin: over.waitMin } : {}), ...(over.words ? { words: over.words } : {}) } } : {}),
     ...(draft.unknown ? { unknown: draft.unknown } : {}),
-    ...(draft.calls ? { calls: (({ telephones: _own, ...c }) => c)(draft.calls) } : {}),
+    ...(draft.calls ? { calls: callsOfAny(draft, draft.calls) } : {}),
     receptionists: draft.receptionists.map((r) => ({
       ...r,
       greeting: named(r.greeting),
@@ -99,12 +99,28 @@ export function giveAway(draft: Draft): HandbookFile {
 
 const longestFirst = (list: readonly string[]): string[] => [...new Set(list)].filter(Boolean).sort((a, b) => b.length - a.length);
 
-/** How another house telephones, with the telephones of this one. */
+/** How a house telephones, without its telephones and without how the names of its people are said. */
+function callsOfAny(draft: Draft, { telephones: _own, said, ...calls }: NonNullable<Draft["calls"]>): HandbookFile["calls"] {
+  const names = new Set(draft.staff.flatMap((p) => [p.name, ...p.called]).flatMap((n) => n.toLowerCase().split(/\s+/)));
+  const rest = said?.filter(
+    (s) =>
+      !s.word
+        .toLowerCase()
+        .split(/\s+/)
+        .some((w) => names.has(w)),
+  );
+  return { ...calls, ...(rest && rest.length > 0 ? { said: rest } : {}) };
+}
+
+/** How another house telephones, with the telephones of this one and the words that it says in its own way. */
 function ownTelephones(draft: Draft, file: HandbookFile): HandbookFile["calls"] {
-  const own = draft.calls?.telephones;
+  const own = draft.calls;
   if (!file.calls) return file.calls;
-  const { telephones: _theirs, ...calls } = file.calls;
-  return { ...calls, ...(own ? { telephones: own } : {}) };
+  const { telephones: _theirs, said: theirs = [], ...calls } = file.calls;
+  const known = new Set((own?.said ?? []).map((s) => s.word.toLowerCase()));
+  const taken = new Set((own?.said ?? []).map((s) => s.id));
+  const said = [...(own?.said ?? []), ...theirs.filter((s) => !known.has(s.word.toLowerCase()) && !taken.has(s.id))];
+  return { ...calls, ...(own?.telephones ? { telephones: own.telephones } : {}), ...(said.length > 0 ? { said } : {}) };
 }
 
 /** The change that puts such a handbook into a draft: its name, lines, hours and people stay; what is still to be filled in is marked. */
