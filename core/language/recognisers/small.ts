@@ -155,7 +155,7 @@ export function yesNo(said: Said): Found[] {
   const tail = /[.!]\s+(?=[^.!?]+[.!]?\s*$)/.exec(said.norm);
   if (!tail || /\?/.test(said.norm)) return [];
   const cut = tail.index + tail[0].length;
-  if (said.norm.slice(cut).split(" ").length > 7) return [];
+  if (said.norm.slice(cut).trim().split(/\s+/).length > 7) return [];
   return yesNoAtHead({ ...said, norm: said.norm.slice(cut) }).map((f) => ({ ...f, start: f.start + cut, end: f.end + cut }));
 }
 
