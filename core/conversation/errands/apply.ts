@@ -9,6 +9,7 @@ import type { Turn } from "../turn.ts";
 import { partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import { addDays, dayWish, SAME, singleDay } from "../wish.ts";
 import { theOneThatIs } from "./compare.ts";
+import { MOST_OF_A_LENGTH, ofLength } from "./oflength.ts";
 import { beyond } from "./services.ts";
 
 /** The rule by which somebody else's name is read. */
@@ -283,15 +284,6 @@ export function amongByLength(t: Turn, task: BookTask, minutes: number, reading:
   if (long.length === 1) task.maybe = true;
   t.rule("service/by-length");
 }
-/** More services of one length than this tell nothing of which is meant. */
-export const MOST_OF_A_LENGTH = 3;
-
-/** The services of one client at a time that come in a length, and are done by one of those who are named. */
-export const ofLength = (t: Turn, minutes: number, who: readonly string[]): string[] =>
-  t.house.handbook.services
-    .filter((s) => !s.group && s.variants.some((v) => v.lengthMin === minutes) && (who.length === 0 || who.some((p) => s.staff.includes(p))))
-    .map((s) => s.id);
-
 /** The length that the service's description ties to what was said, where the length is still open. */
 function toldLength(t: Turn, task: BookTask, reading: Reading): number | null {
   const service = task.service && task.saidLength === undefined ? t.house.services.get(task.service) : undefined;

@@ -7,7 +7,7 @@ import { lengthText, moneyText, serviceText } from "../format.ts";
 import { serviceSource } from "../sources.ts";
 import { joinVals, val, type Turn } from "../turn.ts";
 import { SURELY, fromHandbook, spoken } from "./handbook.ts";
-import { MOST_OF_A_LENGTH, ofLength } from "./apply.ts";
+import { MOST_OF_A_LENGTH, ofLength } from "./oflength.ts";
 import { firstOfAll } from "./services.ts";
 
 export const SPEAKS_OF_MONEY =
