@@ -1,6 +1,6 @@
 import { EMERGENCY } from "../house/through.ts";
 import type { Errand } from "../language/errand.ts";
-import { ofKind, type Found } from "../language/found.ts";
+import { ofKind, peopleIn, type Found } from "../language/found.ts";
 import { clauses } from "../language/errands.ts";
 import { read, says, type Reading } from "../language/read.ts";
 import { lengthTold } from "../knowledge/lengths.ts";
@@ -473,7 +473,7 @@ function emergency(t: Turn, reading: Reading): void {
 
 /** The one person of the house that was asked for by name. */
 function askedFor(reading: Reading): string | undefined {
-  const people = new Set(ofKind(reading.found, "staff").flatMap((f) => (f.not || f.value === "any" ? [] : f.value)));
+  const people = new Set(peopleIn(reading.found));
   return people.size === 1 ? [...people][0] : undefined;
 }
 

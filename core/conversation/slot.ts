@@ -1,4 +1,4 @@
-import { ofKind } from "../language/found.ts";
+import { ofKind, peopleIn } from "../language/found.ts";
 import type { Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
 import { applyOld } from "./errands/apply.ts";
@@ -26,7 +26,7 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
   const places = task.errand === "book" ? (task.places ?? ofKind(reading.found, "places").at(-1)?.value ?? 1) : (task.appointment?.places ?? 1);
   if (Array.isArray(hit)) {
     // Who and which day an offer is told by is wished for from then on.
-    const people = new Set(ofKind(reading.found, "staff").flatMap((f) => (f.not || f.value === "any" ? [] : f.value)));
+    const people = new Set(peopleIn(reading.found));
     if (people.size > 0) task.staff = [...people];
     const only = hit[0];
     if (

@@ -1,4 +1,4 @@
-import { ofKind, type Found } from "../language/found.ts";
+import { ofKind, peopleIn, type Found } from "../language/found.ts";
 import type { Errand } from "../language/errand.ts";
 import type { Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
@@ -23,6 +23,10 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
     if (e === "book" || e === "ask-availability") {
       // Asked which of their appointments is meant, they name one of those.
       if (task && state.expects === "which-appointment") continue;
+      if (!task && anotherHour(t, reading)) {
+        did = true;
+        continue;
+      }
       if (task?.errand === "book") {
         const asked =
           state.expects === "slot" ||
@@ -32,8 +36,6 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
           state.expects === "name";
         if (asked || state.expects === "go-ahead") continue;
         if (applyToBook(t, task, reading, context)) reopen(t, task);
-      } else if (!task && anotherHour(t, reading)) {
-        // Taken up as a move of what was just settled.
       } else if (task?.errand === "move" && (task.appointment || e === "ask-availability") && !booksAnother(task, reading, e)) continue;
       else {
         const fresh = carriedOn(t, reading) ?? newBook();
@@ -41,11 +43,12 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
           !fresh.service &&
           !fresh.same &&
           state.topic &&
+          // Who is asked for must do it.
+          doesIt(t, reading, state.topic) &&
           ofKind(reading.found, "service").length === 0 &&
           (e === "ask-availability" || state.lastAsk !== undefined)
         )
-          // Who is asked for must do it.
-          Object.assign(fresh, doesIt(t, reading, state.topic) ? { service: state.topic } : {});
+          fresh.service = state.topic;
         else if (!fresh.service && !fresh.same && state.topics && ofKind(reading.found, "service").length === 0 && state.lastAsk !== undefined)
           fresh.among = state.topics;
         // "No, I'd like to book a taping" lets go of what was to be moved.
@@ -173,7 +176,7 @@ export function anotherHour(t: Turn, reading: Reading): boolean {
 
 /** Whether one of those who are asked for by name or work does what was spoken of, where any are. */
 function doesIt(t: Turn, reading: Reading, service: string): boolean {
-  const who = ofKind(reading.found, "staff").flatMap((f) => (f.value === "any" || f.not ? [] : f.value));
+  const who = peopleIn(reading.found);
   return who.length === 0 || who.some((p) => t.house.services.get(service)?.staff.includes(p));
 }
 

@@ -70,3 +70,6 @@ export type FoundOf<K extends FoundKind> = Extract<Found, { kind: K }>;
 export function ofKind<K extends FoundKind>(found: readonly Found[], kind: K): FoundOf<K>[] {
   return found.filter((f): f is FoundOf<K> => f.kind === kind);
 }
+
+/** Those of the house's people who are named or told by their work, and not ruled out. */
+export const peopleIn = (found: readonly Found[]): string[] => ofKind(found, "staff").flatMap((f) => (f.not || f.value === "any" ? [] : f.value));

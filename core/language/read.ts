@@ -72,7 +72,7 @@ export function read(text: string, context: ReadContext): Reading {
   narrow(context.house, offered, size);
   if (size.length === 0) size.push(...longOrShort(said, context.house, offered));
   if (many.length === 0) many.push(...counted(said, context.house, offered));
-  for (let i = many.length - 1; i >= 0; i--) if (many[i]?.rule === "places/with" && !offered.some((o) => held(context.house, o))) many.splice(i, 1);
+  for (let i = many.length - 1; i >= 0; i--) if (many[i]?.rule === "places/with" && !offered.some((o) => forSeveral(context.house, o))) many.splice(i, 1);
   for (const past of hadBefore(said, offered)) offered.splice(offered.indexOf(past), 1);
   const people = staff(said, context.house).filter((f) => clear(f) && !offered.some((s) => overlap(f, s)));
   const vocabulary = lexicon.vocabulary;
@@ -270,7 +270,8 @@ function narrow(house: ReadContext["house"], offered: Found[], size: readonly Fo
   });
 }
 
-const held = (house: ReadContext["house"], f: Found): boolean =>
+/** Whether what is named is held for several at a time. */
+const forSeveral = (house: ReadContext["house"], f: Found): boolean =>
   f.kind === "service" && f.value.length === 1 && house.services.get(f.value[0] as string)?.group !== undefined;
 
 /** "A long medical certificate", of a service that comes in several lengths. */

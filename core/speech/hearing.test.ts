@@ -6,7 +6,7 @@ import { endings, endSure } from "./endings.ts";
 import { lineNoise, quietLine, type NoiseState } from "./noise.ts";
 import { wordErrors } from "./errors.ts";
 import { Grammar } from "./grammar.ts";
-import { phonesOf } from "./phones.ts";
+import { glided, ofParts, phonesOf } from "./phones.ts";
 import { EARS, earFor, sentences } from "./sentences.ts";
 import { END, Trigrams } from "./trigrams.ts";
 import { addsNothing, namesOnCards, understood, type SureWord } from "./understood.ts";
@@ -313,5 +313,43 @@ describe("how noisy a line is", () => {
         },
       ),
     );
+  });
+});
+
+describe("a word that no dictionary has", () => {
+  const WORDS: Record<string, string[]> = {
+    shock: ["SH AA K"],
+    wave: ["W EY V"],
+    rose: ["R OW Z"],
+    mark: ["M AA R K"],
+    maren: ["M AE R AH N", "M AA R EH N"],
+    hip: ["HH IH P"],
+  };
+  const parts = (word: string): string[] => ofParts(word, (w) => WORDS[w]);
+
+  it("is spoken as the two that it is made of, where both are long enough to be words", () => {
+    expect(parts("shockwave")).toEqual(["SH AA K W EY V"]);
+    expect(parts("hipwave")).toEqual([]);
+    expect(parts("shockwaves")).toEqual([]);
+    expect(parts("shock")).toEqual([]);
+  });
+
+  it("as its owner in each of the owner's ways, with the s that follows such a sound", () => {
+    expect(parts("rose's")).toEqual(["R OW Z IH Z"]);
+    expect(parts("mark's")).toEqual(["M AA R K S"]);
+    expect(parts("maren's")).toEqual(["M AE R AH N Z", "M AA R EH N Z"]);
+    expect(parts("nobody's")).toEqual([]);
+  });
+});
+
+describe("a sound that glides", () => {
+  it("is said as its two as well, each time that it comes", () => {
+    expect(glided("AH P OY N T")).toEqual(["AH P AO IH N T"]);
+    expect(glided("B OY T AW N")).toEqual(["B AO IH T AE UH N"]);
+  });
+
+  it("is no other that only begins like it", () => {
+    expect(glided("T EY P IH NG")).toEqual([]);
+    expect(glided("K AO L")).toEqual([]);
   });
 });

@@ -95,3 +95,33 @@ export function phonesOf(ipa: string): string | null {
   const joined = out.join(" ");
   return joined === "" ? null : joined;
 }
+
+/** Sounds that glide from one into another, which the model knows from few words, said as the two that they are made of. */
+const GLIDES: readonly [RegExp, string][] = [
+  [/\bOY\b/g, "AO IH"],
+  [/\bAW\b/g, "AE UH"],
+];
+
+/** A second way to say a word that has such a sound, in the same notation; none where it has none. */
+export function glided(phones: string): string[] {
+  const apart = GLIDES.reduce((p, [sound, two]) => p.replace(sound, two), phones);
+  return apart === phones ? [] : [apart];
+}
+
+/** The shortest word that another may be made of. */
+const PART = 4;
+
+/**
+ * How a word is spoken that is made of others: "physiotherapy" as physio and therapy, "Joaquim's" as Joaquim with an s.
+ * None where it is not. `known` tells how a word is spoken, in ARPAbet, each way.
+ */
+export function ofParts(word: string, known: (word: string) => readonly string[] | undefined): string[] {
+  const owner = /^(.{2,})'s$/.exec(word)?.[1];
+  if (owner !== undefined)
+    return (known(owner) ?? []).map((p) => `${p} ${/\b(?:S|Z|SH|ZH|CH|JH)$/.test(p) ? "IH Z" : /\b(?:P|T|K|F|TH)$/.test(p) ? "S" : "Z"}`);
+  for (let cut = word.length - PART; cut >= PART; cut--) {
+    const [a, b] = [known(word.slice(0, cut))?.[0], known(word.slice(cut))?.[0]];
+    if (a !== undefined && b !== undefined) return [`${a} ${b}`];
+  }
+  return [];
+}

@@ -1,6 +1,6 @@
 import { execFile } from "node:child_process";
 import { readFileSync } from "node:fs";
-import { phonesOf } from "@gentian/core/speech/phones";
+import { glided, ofParts, phonesOf } from "@gentian/core/speech/phones";
 import { isLetterWord } from "@gentian/core/speech/words";
 
 /** Debian's pocketsphinx-en-us: sounds, and how 134,000 words are spoken. */
@@ -58,7 +58,8 @@ export async function dictionaryOf(words: readonly string[], said: ReadonlyMap<s
   const silent: string[] = [];
   const made = await pronounced([...strange, ...[...said.values()].flatMap((as) => as.split(/\s+/))]);
   for (const word of strange) {
-    const phones = [...ofParts(word, (w) => ways.get(w) ?? known.get(w)), ...[made.get(word) ?? []].flat()];
+    const byRule = made.get(word);
+    const phones = [...ofParts(word, (w) => ways.get(w) ?? known.get(w)), ...(byRule === undefined ? [] : [byRule])];
     if (phones.length > 0) ways.set(word, [...new Set(phones)]);
     else silent.push(word);
   }
@@ -72,36 +73,6 @@ export async function dictionaryOf(words: readonly string[], said: ReadonlyMap<s
     .sort(([a], [b]) => (a < b ? -1 : 1))
     .flatMap(([word, list]) => list.map((phones, i) => `${word}${i === 0 ? "" : `(${i + 1})`} ${phones}`));
   return { text: `${lines.join("\n")}\n`, silent };
-}
-
-/** Sounds that glide from one into another, which the model knows from few words, said as the two that they are made of. */
-const GLIDES: readonly [RegExp, string][] = [
-  [/\bOY\b/g, "AO IH"],
-  [/\bAW\b/g, "AE UH"],
-];
-
-/** A second way to say a word that has such a sound. */
-function glided(phones: string): string[] {
-  const apart = GLIDES.reduce((p, [sound, two]) => p.replace(sound, two), phones);
-  return apart === phones ? [] : [apart];
-}
-
-/** The shortest word that another may be made of. */
-const PART = 4;
-
-/**
- * How a word is spoken that is made of others: "physiotherapy" as physio and therapy, "Joaquim's" as Joaquim with an s.
- * None where it is not.
- */
-function ofParts(word: string, known: (word: string) => readonly string[] | undefined): string[] {
-  const owner = /^(.{2,})'s$/.exec(word)?.[1];
-  if (owner !== undefined)
-    return (known(owner) ?? []).map((p) => `${p} ${/\b(?:S|Z|SH|ZH|CH|JH)$/.test(p) ? "IH Z" : /\b(?:P|T|K|F|TH)$/.test(p) ? "S" : "Z"}`);
-  for (let cut = word.length - PART; cut >= PART; cut--) {
-    const [a, b] = [known(word.slice(0, cut))?.[0], known(word.slice(cut))?.[0]];
-    if (a !== undefined && b !== undefined) return [`${a} ${b}`];
-  }
-  return [];
 }
 
 function letterSounds(letter: string, known: ReadonlyMap<string, string[]>): string[] {

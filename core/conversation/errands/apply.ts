@@ -2,7 +2,7 @@ import type { ReadContext } from "../../language/context.ts";
 import { lengthTold } from "../../knowledge/lengths.ts";
 import { described } from "../../knowledge/match.ts";
 import { complains } from "../../language/features.ts";
-import { ofKind, type ChoiceValue, type FoundOf } from "../../language/found.ts";
+import { ofKind, peopleIn, type ChoiceValue, type FoundOf } from "../../language/found.ts";
 import { lengthOf, read, type Reading } from "../../language/read.ts";
 import type { BookTask, CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
 import type { Turn } from "../turn.ts";
@@ -126,7 +126,7 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     single?.rule === "service/telling-word" && !task.service && !task.among && t.state.expects !== "service" ? (single.value[0] as string) : undefined;
   if (passing !== undefined && inPassing(t, reading, passing)) {
     // "My dog is itching, could Fergus see him": a word that a service has too is no wish for it where somebody else is named, and else is asked about.
-    const theirs = ofKind(reading.found, "staff").flatMap((p) => (p.value === "any" || p.not ? [] : p.value));
+    const theirs = peopleIn(reading.found);
     if (theirs.length === 0 || theirs.some((p) => t.house.services.get(passing)?.staff.includes(p))) {
       task.among = [passing];
       task.maybe = true;
@@ -211,9 +211,8 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     }
     if (minutes !== null) task.lengthMin = minutes;
     // "Two hours with Rex": the services that come in such a length.
-    if (!task.service && !task.among && spoken.length === 0 && typeof length.value === "number" && t.state.expects !== "length") {
+    if (!task.service && !task.among && spoken.length === 0 && typeof length.value === "number" && t.state.expects !== "length")
       amongByLength(t, task, length.value, reading);
-    }
   } else if (told !== null) {
     if (told !== task.lengthMin) changed = true;
     task.lengthMin = told;
@@ -276,14 +275,15 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
 }
 
 /** "Two hours with Rex": the services that come in such a length, where they are few. */
-export function amongByLength(t: Turn, task: BookTask, minutes: number, reading: Reading): void {
-  const who = ofKind(reading.found, "staff").flatMap((p) => (p.value === "any" || p.not ? [] : p.value));
+function amongByLength(t: Turn, task: BookTask, minutes: number, reading: Reading): void {
+  const who = peopleIn(reading.found);
   const long = ofLength(t, minutes, who);
   if (long.length === 0 || long.length > MOST_OF_A_LENGTH) return;
   task.among = long;
   if (long.length === 1) task.maybe = true;
   t.rule("service/by-length");
 }
+
 /** The length that the service's description ties to what was said, where the length is still open. */
 function toldLength(t: Turn, task: BookTask, reading: Reading): number | null {
   const service = task.service && task.saidLength === undefined ? t.house.services.get(task.service) : undefined;
@@ -405,8 +405,8 @@ export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Readin
     old.times = times;
     any = true;
   }
-  // "Cancel science, keep English".
   const named = ofKind(reading.found, "service");
+  // "Cancel science, keep English".
   const kept = named.filter((s) => /\bkeep(?:ing)?(?: just| only)?(?: the| my| our)?\s+$/i.test(reading.said.slice(0, s.start)));
   // "I've got a facial and a peel, cancel the peel": what the verb is said of.
   const verb = task.errand === "cancel" ? /\b(?:cancel|drop|scrap|remove|delete|call off|take off|get rid of)\b/i.exec(reading.said) : null;

@@ -283,7 +283,6 @@ export function nextMine(t: Turn, task: MineTask): void {
     t.state.toldOf = only.id;
     // "And how long will it take": of the visit that was told.
     t.state.topic = only.service;
-    t.state.askedLength = only.lengthMin;
   }
   if (list.length === 0) t.say("find/none-coming");
   else

@@ -1,4 +1,4 @@
-import { ofKind, type FoundOf } from "../../language/found.ts";
+import { ofKind, peopleIn, type FoundOf } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import { readTime } from "../../language/clock.ts";
 import { findOffers, type OfferRequest, type Why } from "../../schedule/offers.ts";
@@ -370,7 +370,7 @@ export function chosen(t: Turn, offered: readonly OfferView[], reading: Reading)
     spoke = true;
     left = left.filter((o) => matchesTime(t, f, o));
   }
-  const people = ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" || s.not ? [] : s.value));
+  const people = peopleIn(reading.found);
   if (people.length > 0) {
     spoke = true;
     left = left.filter((o) => people.includes(o.staff));

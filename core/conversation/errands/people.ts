@@ -15,10 +15,10 @@ const namesVal = (t: Turn, ids: readonly string[], word: "or" | "and"): Value =>
 
 export function staff(t: Turn, reading: Reading): boolean {
   const { house } = t;
-  const who = t.state.askedStaff;
+  const before = t.state.askedStaff;
   const spokenOf = ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" ? [] : s.value));
   // "Is he there on Wednesday": who was asked about before.
-  const people = spokenOf.length === 0 && who !== undefined && /\b(?:he|she|they)\b/i.test(reading.said) ? [who] : spokenOf;
+  const people = spokenOf.length === 0 && before !== undefined && /\b(?:he|she|they)\b/i.test(reading.said) ? [before] : spokenOf;
   const named = ofKind(reading.found, "service").flatMap((f) => f.value);
   const days = ofKind(reading.found, "day").filter((d) => !d.not);
   const gender = ofKind(reading.found, "gender").at(-1)?.value;

@@ -1,6 +1,6 @@
 import type { Service } from "../../house/schema.ts";
 import { complains } from "../../language/features.ts";
-import { ofKind } from "../../language/found.ts";
+import { ofKind, peopleIn } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import { aboutInside } from "../../knowledge/search.ts";
 import { lengthText, moneyText, serviceText } from "../format.ts";
@@ -28,7 +28,7 @@ export function price(t: Turn, reading: Reading): boolean {
   if (first !== undefined) t.say("ask/begins-with", { service: val(`a ${serviceText(house, first)}`, serviceSource(house, first)) });
   // "What is half a day with Rex": what comes in that length.
   const minutes = ofKind(reading.found, "length").at(-1)?.value;
-  const who = ofKind(reading.found, "staff").flatMap((p) => (p.value === "any" || p.not ? [] : p.value));
+  const who = peopleIn(reading.found);
   const long = about.length === 0 && first === undefined && typeof minutes === "number" ? ofLength(t, minutes, who) : [];
   const list = first !== undefined ? [first] : about.length > 0 || long.length > MOST_OF_A_LENGTH ? about : long;
   if (list.length === 0) {
