@@ -159,7 +159,12 @@ function together(reading: Reading): Found[][] {
   const services = ofKind(reading.found, "service");
   const [a, b] = services;
   if (services.length !== 2 || !a || !b || a.value.length !== 1 || b.value.length !== 1 || a.value[0] === b.value[0]) return [];
-  if (!/^\s*,?\s*(?:and|plus|&|with|together with|as well as)\s+(?:also )?(?:an?|the|my)?\s*$/i.test(reading.said.slice(a.end, b.start))) return [];
+  if (
+    !/^\s*,?\s*(?:and|plus|&|with|together with|as well as),?\s+(?:(?:on |for )?(?:the |that )?same day,?\s+)?(?:also )?(?:an?|the|my)?\s*$/i.test(
+      reading.said.slice(a.end, b.start),
+    )
+  )
+    return [];
   if (reading.question && !reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability")) return [];
   return [reading.found.filter((f) => f !== b), reading.found.filter((f) => f !== a && f.kind !== "time" && f.kind !== "length")];
 }

@@ -17,12 +17,19 @@ const IN_ANSWER = 0.75;
 function near(a: Term, b: Term): number {
   if (a.key === b.key && (a.key.startsWith("~") || alikeByStem(a.word, b.word))) return 1;
   if (a.phrase === b.phrase && stem(a.word) === stem(b.word) && alikeByStem(a.word, b.word)) return 1;
+  if (comparedTo(a.word, b.word) || comparedTo(b.word, a.word)) return 1;
   const [u, v] = [vectorOf(a.word), vectorOf(b.word)];
   return u && v ? Math.max(0, Math.min(ALIKE, (cosine(u, v) - LIKE) / (SAME - LIKE))) : 0;
 }
 
 /** Whether words of one stem are one word: a short stem is shared by chance, "tap" and "tape". */
 const alikeByStem = (a: string, b: string): boolean => a === b || stem(a).length > 3 || `${a}s` === b || `${b}s` === a;
+
+/** "Gentler", "easiest": how much of a quality there is, beside the word for it. */
+const comparedTo = (more: string, word: string): boolean => {
+  if (word.length < 4 || !more.startsWith(word.slice(0, -1))) return false;
+  return /^(?:r|er|st|est)$/.test(more.slice(word.length)) || (word.endsWith("y") && /^i(?:er|est)$/.test(more.slice(word.length - 1)));
+};
 
 /** The mean of the terms' vectors by their weights, at a length of one. */
 function mean(terms: readonly Term[], weight: (t: Term) => number): Float32Array {
@@ -233,15 +240,34 @@ export function matches(house: House, question: string, most = 3): Match[] {
 /** As sure as this, a line is given as the answer; chosen on questions that were left out when the signs were weighed. */
 export const SUPPORTS = 0.3;
 
-/** The line that answers a question, or null where none is supported well enough. Of a document, its telling sentences. */
-export function answerTo(house: House, question: string): Match | null {
-  const list = matches(house, question).filter((m) => m.sure >= SUPPORTS);
+/** The line that answers a question, or null where none is supported well enough. Of a document, its telling sentences. `ofGroup`: what was asked speaks of a service for a group, whose name may have been put aside. */
+export function answerTo(house: House, question: string, ofGroup = false): Match | null {
+  const all = matches(house, question);
+  const list = (ofGroup ? all : generalFirst(house, question, all)).filter((m) => m.sure >= SUPPORTS);
   // Of lines that fit nearly as well, a question of money is answered by the one that names a sum.
   const sums = ASKS_MONEY.test(question) ? list.filter((m) => SUM.test(m.passage.text)) : [];
   const best = sums.find((m) => m.sure >= 0.5 * (list[0]?.sure ?? 0)) ?? list[0];
   if (!best) return null;
   return best.passage.kind === "document" ? { ...best, passage: { ...best.passage, text: tellingPart(best.passage.text, question) } } : best;
 }
+
+/**
+ * A line that was written of a service for a group ("from what age can one join a class") stands behind one that fits
+ * too and names none, where the question speaks of no such service either.
+ */
+function generalFirst(house: House, question: string, list: Match[]): Match[] {
+  const groups = house.handbook.services.filter((s) => s.group);
+  if (groups.length === 0) return list;
+  const words = new Set(groups.flatMap((s) => [s.name, ...s.also].flatMap((name) => name.toLowerCase().match(/[a-z]{3,}/g) ?? []).map(stem)));
+  const speaks = (text: string): boolean => (text.toLowerCase().match(/[a-z]{3,}/g) ?? []).some((w) => words.has(stem(w)));
+  if (speaks(question)) return list;
+  const general = list.find((m) => m.passage.kind !== "service" && !m.passage.asked.some(speaks));
+  const [first] = list;
+  if (!first || !general || general === first || general.sure < NEARLY * first.sure || !first.passage.asked.some(speaks)) return list;
+  return [general, ...list.filter((m) => m !== general)];
+}
+/** The share of the surest that a line must reach to go before it. */
+const NEARLY = 0.6;
 
 const ASKS_MONEY = /\b(?:how much|costs?|prices?|charges?|fees?|the least|expensive|pay for)\b/i;
 const SUM = /[$€£]\s?\d|\bR\s?\d|\d+ ?(?:dollars|euros|pounds|rand)\b/;

@@ -165,6 +165,15 @@ export function judge(
       )
         e.read = null;
     });
+    // "As soon as possible, please. A massage, the firm one, half an hour": what is wished for is named, and nothing asked.
+    const books = each.some((e) => e.read?.errand === "book");
+    parts.forEach((p, i) => {
+      const e = each[i];
+      if (books && e?.read?.rule.endsWith("/examples") && e.read.errand.startsWith("ask-") && NAMES_ONLY.test(p.masked)) {
+        e.read = null;
+        backed = true;
+      }
+    });
     // "My sister said I should come. What do you charge?": beside another errand, a wish without anything wished for is talk.
     const asked = each.some((e) => e.read && e.read.errand !== "book" && e.read.errand !== "ask-availability");
     parts.forEach((p, i) => {
@@ -174,6 +183,15 @@ export function judge(
         backed = true;
       }
     });
+    // "Can my son see a physio? Wednesday after school": a part that says when wishes to come then.
+    const when = open ? parts.findIndex((p) => ONLY_WHEN.test(p.masked)) : -1;
+    const told = each.filter((e) => e.read);
+    const asksOf = (e: Errand | undefined): boolean => e === "ask-service" || e === "ask-staff";
+    if (when > 0 && told.every((e) => asksOf(e.read?.errand)) && (told.length > 0 || asksOf(whole.read?.errand))) {
+      const e = each[when] as (typeof each)[number];
+      e.read = { errand: "book", rule: "errand/book/says-when", at: e.from, sure: SURE };
+      backed = true;
+    }
     const plain = each.filter((e) => e.read && e.read.sure >= leastInPart(e.read) && e.read.errand !== "thanks-bye" && e.read.errand !== "out-of-scope");
     // "Cancel today's and book me on Thursday instead": it goes on another day, and is one wish.
     const cancels = each.find((e) => e.read?.rule === "errand/cancel/cancel");
@@ -191,6 +209,8 @@ export function judge(
       // "I can't do three, is five possible": a wish in two halves.
       else if (whole.read.errand === "move" && reads.every((r) => ["cancel", "ask-hours", "ask-availability", "book"].includes(r.errand))) reads = [];
     }
+    if (whole.read?.rule === "errand/move/cannot-but" && reads.every((r) => ["move", "cancel", "ask-hours", "ask-availability", "book"].includes(r.errand)))
+      return { errands: [whole.read], clauses: [], subject: null };
     // "My toes tingle, is that normal?": what is refused may stand beside talk that asks for nothing.
     const alone = grave?.read && !whole.read && each.every((e) => e === grave || !e.read);
     if (grave?.read && (alone || whole.read?.errand === grave.read.errand)) return { errands: [grave.read], clauses: [], subject: grave.subject };
@@ -295,6 +315,11 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   const postponed = cued.find((c) => c.rule === "errand/move/reschedule");
   if (postponed && ["book", "ask-availability", "none"].includes(top.errand) && !cued.some((c) => c.errand === "ask-policy"))
     return { read: { ...postponed, sure: Math.max(0.5, top.sure) }, subject: null };
+  if (["book", "cancel", "move", "ask-availability", "ask-hours", "none"].includes(top.errand) && CANNOT_BUT.test(masked) && !wishesBefore(masked))
+    return { read: { errand: "move", rule: "errand/move/cannot-but", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "Are you a robot? I want a real person".
+  if (WANTS_PERSON.test(masked) && top.errand !== "refused" && top.errand !== "emergency")
+    return { read: { errand: "person", rule: "errand/person/wants-one", at: 0, sure: Math.max(0.7, top.sure) }, subject: null };
   // "Could I change my assessment": what is mine is moved, not booked anew.
   const mine = cued.find((c) => c.rule === "errand/move/move-it");
   if (
@@ -326,12 +351,15 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   // "A massage, and I don't know which": which of them it is to be is settled with them.
   if (top.errand === "ask-service" && UNSURE_WHICH.test(masked) && !/\?|\b(?:what|which) (?:is|are|does|do)\b/.test(masked))
     return { read: { errand: "book", rule: "errand/book/unsure-which", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "Play therapy for my five year old": what and for whom, and nothing asked.
+  if (open && top.errand === "ask-service" && !sign && FOR_ONE.test(masked))
+    return { read: { errand: "book", rule: "errand/book/what-for-whom", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   // "I was wondering if you could tell me how much it is for a massage": no sign of a booking, and a plain one of a price.
   const priced = cued.find((c) => c.rule === "errand/ask-price/price");
   if (priced && !sign && (top.errand === "book" || top.errand === "ask-availability"))
     return { read: { ...priced, sure: Math.max(0.6, top.sure) }, subject: null };
   // "I booked a session for the 13th, can you check": what stands is asked for.
-  if ((top.errand === "book" || top.errand === "ask-availability") && BOOKED_ALREADY.test(masked) && CHECKS.test(masked))
+  if ((top.errand === "book" || top.errand === "ask-availability" || top.sure < 0.5) && BOOKED_ALREADY.test(masked) && CHECKS.test(masked))
     return { read: { errand: "ask-mine", rule: "errand/ask-mine/checks", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   const supposed = cued.find((c) => c.rule.endsWith("/what-if"));
   if (supposed && top.errand !== "refused" && top.errand !== "emergency") return { read: { ...supposed, sure: Math.max(0.6, top.sure) }, subject: null };
@@ -363,6 +391,22 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   return { read: null, subject: null };
 }
 
+/** Whether something new was wished for before it was said what cannot be: "a massage please, I can't come on Monday". */
+const wishesBefore = (masked: string): boolean =>
+  /(?:<service>|\b(?:appointment|visit|session)\b)/.test(
+    masked.slice(0, masked.search(/\b(?:can'?t|cannot|can not|won'?t|will not|unable|not able|not going)\b/)),
+  ) &&
+  /\b(?:like|want|need|book|please|looking|after|get)\b/.test(
+    masked.slice(0, masked.search(/\b(?:can'?t|cannot|can not|won'?t|will not|unable|not able|not going)\b/)),
+  );
+
+const WANTS_PERSON =
+  /\b(?:i|we)(?:'d| would)? (?:want|need|like|prefer|rather have|demand)(?: to (?:talk|speak) (?:to|with))? (?:a |an )?(?:real|actual|live|proper|living) (?:person|human(?: being)?|one|somebody|someone)\b|\bi want (?:a )?(?:person|human(?: being)?)\b/;
+
+/** A service and for whom it is, with nothing that asks. */
+const FOR_ONE =
+  /^\W*(?:(?:hi|hello|hey)\W+)?(?:an?|the|one)?\s*<service>,? for (?:my|our|me|us|him|her|them|an?|the)\b(?!.*(?:\?|\b(?:is|are|do|does|can|could|what|how|which|who|when|where|possible|okay|ok|safe|good|suitable)\b))/;
+
 const EXCHANGE =
   /<(day|time)>[^.;?!]{0,24}\b(?:instead of|rather than|in place of)\b[^.;?!]{0,24}<\1>|<time>[^.;?!]{0,12}(?:instead of|rather than|in place of) (?:at )?(?:<time>|\d{1,2}\b|one\b|two\b|three\b|four\b|five\b|six\b|seven\b|eight\b|nine\b|ten\b|eleven\b|twelve\b|noon\b)|<time>\W+(?:instead of|rather than|in place of)\b|\b(?:instead of|rather than|in place of) (?:at )?<time>/;
 
@@ -373,9 +417,9 @@ const OF_THEIR_LIFE =
 /** Signs that reach over several parts of a message. */
 const OF_ALL_OF_IT = new Set(["errand/ask-mine/checks", "errand/book/unsure-which"]);
 const BOOKED_ALREADY =
-  /\b(?:i|we)(?:'ve| have)?(?: already)? (?:booked|scheduled|arranged|reserved|made)\b|\b(?:i|we)(?:'ve got| have(?: got)?|'m|'re) (?:an? )?(?:booked|<service>|appointment|booking|down)\b/;
+  /\b(?:i|we)(?:'ve| have)?(?: already)? (?:(?:tried|meant) to (?:book|reserve)|booked|scheduled|arranged|reserved|made)\b|\b(?:i|we)(?:'ve got| have(?: got)?|'m|'re) (?:an? )?(?:booked|<service>|appointment|booking|down)\b/;
 const CHECKS =
-  /\b(?:can|could|would) (?:you|somebody|someone) (?:please |just )?(?:check|confirm|look (?:it|that) up|see (?:if|whether))\b|\b(?:is that (?:right|correct)|please (?:check|confirm))\b/;
+  /\b(?:can|could|would) (?:you|somebody|someone) (?:please |just )?(?:check|confirm|look (?:it|that) up|see (?:if|whether))\b|\bhas (?:it|that) (?:arrived|gone through|come through|reached you|worked)\b|\bdid (?:it|that) (?:arrive|go through|come through|reach you|work)\b|\b(?:is that (?:right|correct)|please (?:check|confirm))\b/;
 
 const UNSURE_WHICH = /<service>[^.;?!]{0,40}\b(?:don't know|not sure|no idea|unsure) (?:which|what (?:kind|sort|type))\b/;
 
@@ -389,6 +433,14 @@ const NEGATED =
 /** A part that tells who somebody is and nothing else: "just put <name>, <phone>". */
 const ONLY_WHO =
   /^\W*(?:(?:and|so|just|please|you|can|could|may|it's|it is|this is|i'm|i am|my|name|number|is|the|put|under|use|down|as|for|on|email|phone|thanks|ok)\W+)*<(?:name|phone|email)>(?:\W+(?:<(?:name|phone|email)>|here|speaking|please|thanks|and|on|is|it's|my|number|name))*\W*$/;
+
+/** A part that says when and nothing else: "Wednesday after school", "preferably Thursday at four". */
+const ONLY_WHEN =
+  /^\W*(?:(?:and|so|on|at|in|the|for|maybe|perhaps|ideally|preferably|best|if possible|or|please|say)\W+)*<(?:day|time)>(?:\W+(?:<(?:day|time)>|on|at|in|the|or|and|if possible|please|ideally|preferably|maybe|if you can|would be (?:best|good|great|nice|perfect|ideal)))*\W*$/;
+
+/** A part that names what is wished for and asks nothing: "a <service>, the firm one, <length>". */
+const NAMES_ONLY =
+  /^\W*(?:an?|the|one|some)?\W*(?:\w+ ){0,2}<(?:service|length)>(?!.*(?:\?|\b(?:what|how|is|are|do|does|can|could|when|where|who|price|cost|costs|charge|much|long|about)\b))/;
 
 const PAST =
   /^\W*(?:so |well |anyway |hi |hello )*(?:i|we) (?:(?:was|were) (?:going|hoping|meaning|planning|about) to|(?:meant|wanted|tried|planned|intended) to)\b.*\b(?:yesterday|earlier|sooner|ago|last|before|but|<day>)/;
@@ -404,9 +456,15 @@ function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {
   // "I can't make it, please cancel" says plainly which of the two.
   if (has("move") && out.some((r) => r.rule === "errand/cancel/cancel") && out.some((r) => r.errand === "move" && r.rule.endsWith("/examples"))) drop("move");
   // "I can't do Friday. Wednesday at ten?" wishes for another time.
-  if (has("cancel") && out.some((r) => r.errand === "cancel" && !r.rule.endsWith("/cancel/cancel")) && has("ask-availability") && !has("book")) {
+  const otherwise = (r: ErrandRead & { masked?: string }): boolean =>
+    r.errand === "ask-availability" || (r.errand === "book" && OTHERWISE.test(r.masked ?? "") && !/<(?:service|places|length)>/.test(r.masked ?? ""));
+  if (
+    has("cancel") &&
+    out.every((r) => (r.errand === "cancel" ? !r.rule.endsWith("/cancel/cancel") : r.errand !== "book" || otherwise(r))) &&
+    out.some(otherwise)
+  ) {
     out = out.map((r) => (r.errand === "cancel" ? { ...r, errand: "move" as const, rule: "errand/move/cannot-but" } : r));
-    drop("ask-availability");
+    drop("ask-availability", "book");
   }
   // "I can't make Thursday, can we move it", "it hurts, is there room tomorrow": one errand with its reason.
   if (has("move") && out.some((r) => r.errand === "cancel" && /not-coming|examples/.test(r.rule))) drop("cancel");
@@ -415,7 +473,9 @@ function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {
   if (has("cancel"))
     out = out.filter((r) => !(r.errand === "book" && HAS_BOOKED.test(r.masked ?? "") && !/\b(?:like|want|need|another|new)\b/.test(r.masked ?? "")));
   // Nothing is cancelled beside a booking unless it is said plainly.
-  if (has("book") && out.some((r) => r.errand === "cancel" && r.rule.endsWith("/examples"))) drop("cancel");
+  const wish = out.findIndex((r) => r.errand === "book");
+  const kept = out.findIndex((r) => r.errand === "cancel" && !r.rule.endsWith("/cancel/cancel"));
+  if (wish >= 0 && kept >= 0 && (wish < kept || out[kept]?.rule.endsWith("/examples"))) drop("cancel");
   if (has("book")) drop("ask-availability", "ask-mine");
   if (has("cancel") || has("move")) drop("ask-mine");
   // "I have two appointments, what are they": what is the client's own costs nothing.
@@ -428,6 +488,14 @@ function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {
     drop("message");
   return out.map(({ masked: _, ...read }) => read);
 }
+
+/** A wish for some other day or hour, and for nothing else. */
+const OTHERWISE =
+  /\b(?:could|can|may|might|would|is|are|maybe|perhaps|possible|how about|what about|rather|prefer)\b[^.;!]*<(?:day|time)>|<(?:day|time)>[^.;!]*\b(?:instead|better|possible|okay|ok|fine)\b/;
+
+/** "We can't reach Tuesday at nine, could we get the afternoon": one visit that cannot be kept, and when it might be instead. */
+const CANNOT_BUT =
+  /\b(?:can'?t|cannot|can not|won'?t(?: be able to)?|will not|unable to|not able to|not going to)(?: \w+){0,2} (?:make it|come|attend|be there|reach|get there|get to you|keep)\b(?: it)?[^.;?!]{0,24}<(?:day|time)>(?!.*\b(?:another|new|extra) (?:appointment|visit|booking|session)\b)(?:(?!<service>|\bbook\b|\bbefore\b|\buntil\b).)*?(?:[,.;!?]|\b(?:so|but|and)\b) ?(?:<\w+>|[\w' ]|,)*?\b(?:could|can|may|might|would|is|are|anything|something|how about|what about|maybe|perhaps|have you|do you have)\b[^<.]{0,40}<(?:day|time)>/;
 
 /** A part that tells of visits somebody has. */
 const HAS_BOOKED =

@@ -74,7 +74,20 @@ export function read(text: string, context: ReadContext): Reading {
   if (many.length === 0) many.push(...counted(said, context.house, offered));
   for (let i = many.length - 1; i >= 0; i--) if (many[i]?.rule === "places/with" && !offered.some((o) => forSeveral(context.house, o))) many.splice(i, 1);
   for (const past of hadBefore(said, offered)) offered.splice(offered.indexOf(past), 1);
-  const people = staff(said, context.house).filter((f) => clear(f) && !offered.some((s) => overlap(f, s)));
+  const people = staff(said, context.house).filter(
+    (f) =>
+      clear(f) &&
+      !offered.some((s) => overlap(f, s)) &&
+      // "Spiritual Baptist Day" is a day, however near one of its words sounds to a name.
+      !(f.kind === "staff" && f.rule === "staff/near-sound" && dayed.some((d) => overlap(f, d))) &&
+      // Asked when, "it doesn't matter" is said of days and hours.
+      !(
+        f.kind === "staff" &&
+        f.value === "any" &&
+        ["day", "time", "length"].includes(context.expects ?? "") &&
+        INDIFFERENT.test(said.norm.slice(f.start, f.end))
+      ),
+  );
   const vocabulary = lexicon.vocabulary;
   const blocked = [...solid, ...when, ...size, ...offered, ...people.filter((p) => p.kind !== "gender")];
   // "Dr Lakshmi" is one of the house's people, unless a name is asked for or goes on beyond theirs.
@@ -122,6 +135,16 @@ export function read(text: string, context: ReadContext): Reading {
     errands.splice(0, errands.length, { errand: "ask-mine", rule: "errand/ask-mine/own-visit", at: 0, sure: 0.5 });
     judged.clauses = [];
   }
+  // "Mina, if she's about": who is not booked but named, and nothing besides, is asked for.
+  const [asked] = ofKind(found, "staff").flatMap((f) => (f.not || f.value === "any" || f.value.length !== 1 ? [] : f.value));
+  if (
+    errands.every((e) => e.errand === "ask-staff" && !isQuestion(said)) &&
+    freeToAsk(context) &&
+    asked !== undefined &&
+    context.house.staff.get(asked)?.bookable === false &&
+    FOR_A_WORD.test(masked)
+  )
+    errands.splice(0, errands.length, { errand: "person", rule: "errand/person/by-name", at: 0, sure: 0.7 });
   // "Ok, book me in" opens with a word of agreement and agrees to nothing.
   if (errands.some((e) => e.errand !== "thanks-bye"))
     found = found.filter((f) => !(f.kind === "yes" && f.value && WEAK_YES.test(said.norm.slice(f.start, f.end).trim())));
@@ -131,6 +154,9 @@ export function read(text: string, context: ReadContext): Reading {
     found = found.filter((f) => f.kind !== "choice");
   const moving = context.errand === "move" || errands.some((e) => e.errand === "move");
   const cancelling = context.errand === "cancel" || errands.some((e) => e.errand === "cancel");
+  // Where nothing is booked yet, the day somebody cannot come is ruled out: "a scan, please, I can't come on Monday".
+  if (!moving && !cancelling)
+    found = found.map((f) => (f.kind === "day" && CANT_COME.test(said.norm.slice(Math.max(0, f.start - 40), f.start)) ? { ...f, not: true } : f));
   found = everyWeek(said, joinDays(said, aroundEvents(said, found), moving));
   found = passedHour(found, at, (f, day) => readTime(context.house, f.value, day).wish.fromMin ?? null);
   if (moving) found = splitRanges(said, found);
@@ -244,6 +270,18 @@ const HAS_A_VISIT = /\b(?:i|we|she|he|they|my [a-z]+)(?:'ve| have|'s| has)(?: go
 const ASKS_OF_IT = /\b(?:when|what|who|which|where|whether|if|tell|know|check|find|confirm|remind)\b/;
 const WISHES = /\b(?:like|want|need|wish|love|please|could|can|may|would|book me|hoping|looking)\b/;
 const OWN_CHANGED = (e: ErrandRead): ErrandRead => ({ ...e, errand: "move", rule: "errand/move/changes-own" });
+
+/** Somebody named, with a few small words around that ask for them: "<staff>, if she's about", "give me <staff> please". */
+const FOR_A_WORD =
+  /^\W*(?:(?:hi|hello|hey|just|please|give me|get me|can i (?:have|get)|could i (?:have|get)|i need|i want|i'd like|is|a|quick|word|with|for|to|through|for me)\W+)*<staff>(?:\W+(?:please|if|she|he|they|she's|he's|they're|is|are|around|about|in|there|free|available|today|now|would|be|good|great|for|a|word|me|quick|thanks|possible|at the desk))*\W*$/;
+
+const freeToAsk = (c: ReadContext): boolean => c.errand === undefined && (c.expects === undefined || c.expects === "errand" || c.expects === "anything");
+
+const CANT_COME = /\b(?:can't|cannot|can not|won't|couldn't|unable to) (?:come|be there|make it)(?: in)? (?:on )?$/;
+
+/** What is said of anything that may be chosen, and names nobody. */
+const INDIFFERENT =
+  /^(?:doesn't matter|no preference|not (?:fussed|fussy|bothered)|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference))$/;
 
 const overlap = (a: Found, b: Found): boolean => a.start < b.end && b.start < a.end;
 /** The "no" of "no Fridays" rules them out, and answers nothing. */

@@ -3,6 +3,7 @@ import { lengthTold } from "../../knowledge/lengths.ts";
 import { described } from "../../knowledge/match.ts";
 import { complains } from "../../language/features.ts";
 import { ofKind, peopleIn, type ChoiceValue, type FoundOf } from "../../language/found.ts";
+import { rankOf } from "../../language/vectors.ts";
 import { lengthOf, read, type Reading } from "../../language/read.ts";
 import type { BookTask, CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
 import type { Turn } from "../turn.ts";
@@ -101,8 +102,34 @@ function moreOf(text: string): "long" | "short" | "cheap" | "dear" | null {
 }
 const OF_ALL = /\b(?:you|there)(?:'ve| have|'s| is| do| offer| got)\b/i;
 
+/** "A session with Nomvula": those of one person's services that are called by the word. */
+function kindWith(t: Turn, reading: Reading): string[] {
+  const people = [...new Set(peopleIn(reading.found))];
+  const kind =
+    /\b(?:an?|another|my next|one more|the) (session|lesson|consultation|treatment|class|talk|course|test|fitting|check|clean|cut)\b(?: \w+){0,2} with\b/i
+      .exec(reading.said)?.[1]
+      ?.toLowerCase();
+  if (people.length !== 1 || kind === undefined) return [];
+  const theirs = t.house.handbook.services.filter((s) => s.staff.includes(people[0] as string));
+  const called = (s: (typeof theirs)[number]): boolean => [s.name, ...s.also].some((name) => name.toLowerCase().split(/[ -]/).at(-1) === kind);
+  return theirs.filter(called).map((s) => s.id);
+}
+
+/** Words as frequent as these are said of everything: "school", "baby", "sleep". */
+const EVERYDAY = 2500;
+
 /** Whether a word that tells of a service stands among words that speak of something else. */
 function inPassing(t: Turn, reading: Reading, id: string): boolean {
+  const only = ofKind(reading.found, "service").find((f) => f.value.length === 1 && f.value[0] === id);
+  const word = only ? reading.text.slice(only.start, only.end).toLowerCase() : "";
+  // "She's cutting school": an everyday word that no article makes a thing of the house's.
+  if (
+    only &&
+    rankOf(word) < EVERYDAY &&
+    !/\b(?:an?|the|your|this|that|some|for|of|book|another|more|new)\s$/i.test(reading.text.slice(0, only.start)) &&
+    /\w/.test(reading.text.slice(0, only.start))
+  )
+    return true;
   return beyond(t, { ...reading, said: reading.masked.replace(/<\w+>/g, " ") }, [id]);
 }
 
@@ -124,6 +151,12 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
   const pick = ofKind(reading.found, "choice").at(-1)?.value;
   const passing =
     single?.rule === "service/telling-word" && !task.service && !task.among && t.state.expects !== "service" ? (single.value[0] as string) : undefined;
+  const ofTheirs = spoken.length === 0 && !task.service && !task.among ? kindWith(t, reading) : [];
+  if (ofTheirs.length > 0) {
+    if (ofTheirs.length === 1) setService(ofTheirs[0] as string);
+    else task.among = ofTheirs;
+    changed = true;
+  }
   if (passing !== undefined && inPassing(t, reading, passing)) {
     // "My dog is itching, could Fergus see him": a word that a service has too is no wish for it where somebody else is named, and else is asked about.
     const theirs = peopleIn(reading.found);

@@ -3,6 +3,7 @@ import { lengthText, phoneText, calledText, serviceText, whenText } from "../for
 import { calendarSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
 import type { BookTask, Source } from "../state.ts";
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
+import { FOR_SEVERAL } from "../../language/packs/en/words.ts";
 import { weekdayOf } from "../../time/days.ts";
 import { clientVal, identify, lookUp, nameBack, yesNoChoices } from "./identity.ts";
 import { propose, whenVal } from "./offering.ts";
@@ -120,6 +121,8 @@ function eachOfThem(t: Turn, task: BookTask, service: Service): void {
   const many = task.places ?? 1;
   if (service.group || many < 2 || many > 4 || task.hold) return;
   delete task.places;
+  // What is for two or more at once is one visit: "couples counselling for me and my husband".
+  if ([service.name, ...service.also, service.about].some((text) => FOR_SEVERAL.test(text))) return;
   // "At nine and at half past ten": an hour for each.
   const hours = (task.wish.times ?? []).filter((x) => x.value.kind === "at");
   const each = hours.length === many && hours.length === task.wish.times?.length;

@@ -20,6 +20,8 @@ function hoursText(t: Turn, day: DayNumber): Value {
 
 export function hours(t: Turn, reading: Reading): boolean {
   const { house } = t;
+  // "What year did you open" asks of the past.
+  if (/\b(?:what|which) year\b|\bhow long (?:ago|have you been)\b|\bfounded\b/i.test(reading.said)) return fromHandbook(t, reading);
   // What is asked besides when the house is open is no question of hours.
   if (
     !/\b(?:open|opens|opening|close|closed|closes|closing|shut|hours?|till|until|when|late|early|latest|times?|start|finish|working|work|there|around|weekends?|holidays?|bank)\b/i.test(

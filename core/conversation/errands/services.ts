@@ -1,6 +1,6 @@
 import { newBook } from "../tasks.ts";
 import type { Service } from "../../house/schema.ts";
-import { SUPPORTS } from "../../knowledge/match.ts";
+import { described, SUPPORTS } from "../../knowledge/match.ts";
 import { aboutInside, contentOf } from "../../knowledge/search.ts";
 import { complains } from "../../language/features.ts";
 import { ofKind } from "../../language/found.ts";
@@ -151,6 +151,14 @@ export function service(t: Turn, reading: Reading): boolean {
   const bare = reading.masked.replace(/<\w+>/g, " ");
   if (fromHandbook(t, reading, named.length > 0 && asks ? 0.7 : SUPPORTS)) return true;
   if (named.length > 0 && !asks && fromHandbook(t, reading, SURELY, bare)) return true;
+  // "Which massage is the gentler one": of those that the word stands for, the one whose description says so.
+  const fits = kinds && /\bwhich\b|\bwhat\b/.test(text) ? described(house, kinds.value, bare.replace(/\b(?:which|what|one|kind|sort)\b/g, " ")) : null;
+  const fit = fits === null ? undefined : house.services.get(fits);
+  if (fit?.about) {
+    t.state.topic = fit.id;
+    t.say("ask/about", { about: val(`${fit.name}: ${aboutInside(house, fit)}`, serviceSource(house, fit.id)) });
+    return done();
+  }
   // What the description does not speak of, it does not answer.
   if (named.length > 0 && !asks && beyond(t, reading, named)) return false;
   if (named.length > 0) {

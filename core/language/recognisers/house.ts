@@ -19,6 +19,8 @@ export interface Lexicon {
   people: { words: string[]; staff: string; whole: boolean }[];
   /** What somebody is → who of those who take visits is one, where not all of them are. */
   roles: Map<string, Set<string>>;
+  /** How many people can be booked. */
+  bookable: number;
   /** Every word that the house's texts use, for telling names from words. */
   vocabulary: Set<string>;
   /** Words of the names of its people. */
@@ -68,6 +70,7 @@ export function lexiconOf(house: House): Lexicon {
     headings: new Map(),
     people: [],
     roles: new Map(),
+    bookable: house.handbook.staff.filter((p) => p.bookable).length,
     vocabulary: new Set(),
     names: new Set(),
   };
@@ -121,7 +124,7 @@ export function lexiconOf(house: House): Lexicon {
     for (const part of p.work.toLowerCase().split(/,| and |;/)) {
       const role = wordsOf(part).join(" ");
       // What people are ends so; "colour and children" are no people.
-      if (/^(?:[a-z]+ )?[a-z]*(?:er|or|ist|ian|ant|nurse|vet|physio|midwife|notary|coach|guide)$/.test(role))
+      if (/^(?:[a-z']+ )?[a-z]*(?:er|or|ist|ian|ant|nurse|vet|physio|midwife|notary|coach|guide)$/.test(role))
         lexicon.roles.set(role, (lexicon.roles.get(role) ?? new Set()).add(p.id));
     }
   for (const [role, who] of lexicon.roles) if (who.size === bookable.length) lexicon.roles.delete(role);
@@ -230,7 +233,9 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
       });
   } else if (out.length > 0) out.push(...besideNamed(lexicon, at, out, said, house));
   else if (at.length > 0) {
-    const best = [...scores].filter(([, v]) => v >= strongest - 1e-9).map(([s]) => s);
+    // A word that so many are called by tells of none of them before the others.
+    const [only] = at.length === 1 ? [telling(lexicon, (at[0] as Token).text)] : [];
+    const best = only && only.of.size >= MANY ? [...only.of] : [...scores].filter(([, v]) => v >= strongest - 1e-9).map(([s]) => s);
     const fit = house.handbook.services.map((s) => s.id).filter((s) => best.includes(s));
     // "Tattoos, small ones": of several, the one of which every word was said.
     const whole = fit.filter((s) => lexicon.phrases.some((p) => p.service === s && p.words.length > 1 && p.stems.every((w) => there.has(w))));
@@ -297,6 +302,8 @@ function byThemselves(lexicon: Lexicon, at: readonly Token[], said: Said): { tok
   );
   return linked ? plain : [];
 }
+
+const MANY = 4;
 
 /** A word by its stem; a short stem would stand for too much: "tap" is no "tape". */
 function keyOf(word: string): string {
@@ -395,28 +402,42 @@ export function sounds(word: string): string {
 }
 
 /** Finds people of the house by whole, first, short or family name, or a near sound. */
+/** Those who do a work, by its whole name or its last word: "the doctor", of a children's doctor. */
+function roleOf(lexicon: Lexicon, said: string): Set<string> | undefined {
+  const role = said.replace(/s$/, "");
+  const whole = lexicon.roles.get(role);
+  if (whole) return whole;
+  const kinds = [...lexicon.roles].filter(([r]) => r.endsWith(` ${role}`));
+  const all = new Set(kinds.flatMap(([, who]) => [...who]));
+  return kinds.length > 0 && all.size < lexicon.bookable ? all : undefined;
+}
+
+/** Where somebody is spoken of by what they are. */
+const ROLES =
+  /\b(?:(?:with|see|seeing|by) (?:the|an?|one of the|one of your|your|any) |(?:can|could|would|will|may|is|does|do|has|when is|when does) (?:the|your) )(?:other )?([a-z]+(?:(?:'s)? [a-z]+)?)\b/g;
+
 /** "With the doctor", "see a nurse": whoever does that work, where not everybody does. */
 function byRole(said: Said, lexicon: Lexicon, house: House): Found[] {
   if (lexicon.roles.size === 0) return [];
-  return [...eachMatch(/\b(?:with|see|seeing|by) (?:the|an?|one of the|one of your|your|any) (?:other )?([a-z]+(?: [a-z]+)?)\b/g, said.norm)].flatMap(
-    (m): Found[] => {
-      const words = (m[1] as string).split(" ");
-      const role = [words.join(" "), words[0] as string].find((w) => lexicon.roles.has(w.replace(/s$/, "")));
-      const who = role === undefined ? undefined : lexicon.roles.get(role.replace(/s$/, ""));
-      if (role === undefined || !who || lexicon.telling.has(keyOf(role))) return [];
-      const start = m.index + m[0].length - (m[1] as string).length;
-      return [
-        {
-          kind: "staff",
-          value: [...who],
-          rule: "staff/role",
-          start,
-          end: start + role.length,
-          assumed: [...who].map((id) => house.staff.get(id)?.name ?? id).join(", "),
-        },
-      ];
-    },
-  );
+  return [...eachMatch(ROLES, said.norm)].flatMap((m): Found[] => {
+    const words = (m[1] as string).split(" ");
+    // "Do your therapists", of all of them, names nobody.
+    const all = /^(?:can|could|would|will|may|is|does|do|has|when)\b/.test(m[0]);
+    const role = [words.join(" "), words[0] as string].find((w) => !(all && w.endsWith("s")) && roleOf(lexicon, w));
+    const who = role === undefined ? undefined : roleOf(lexicon, role);
+    if (role === undefined || !who || lexicon.telling.has(keyOf(role))) return [];
+    const start = m.index + m[0].length - (m[1] as string).length;
+    return [
+      {
+        kind: "staff",
+        value: [...who],
+        rule: "staff/role",
+        start,
+        end: start + role.length,
+        assumed: [...who].map((id) => house.staff.get(id)?.name ?? id).join(", "),
+      },
+    ];
+  });
 }
 
 export function staff(said: Said, house: House): Found[] {

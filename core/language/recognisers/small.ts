@@ -6,6 +6,22 @@ import { eachMatch, type Said } from "../text.ts";
 
 const num = (w: string): number => (/^\d+$/.test(w) ? Number(w) : (CARDINALS[w] ?? 0));
 
+const TENS: Record<string, number> = { twenty: 20, thirty: 30, forty: 40, fifty: 50, sixty: 60, seventy: 70, eighty: 80, ninety: 90 };
+/** Minutes that a visit may last, in words: "fifteen", "forty-five", "eighty". */
+const SPELLED = `(?:${Object.keys(TENS).join("|")})(?:[ -](?:one|two|three|four|five|six|seven|eight|nine))?|(?:a |one )?hundred(?: and (?:ten|twenty))?|fifteen`;
+const MINUTES = new RegExp(
+  `\\b(\\d{2,3}|${SPELLED})[ -]?(?:-?minutes?|mins?|minuter?)\\b(?! (?:later|earlier|late|before|after|ago|early|away|walk|drive|behind))`,
+  "g",
+);
+
+/** How many minutes a number stands for, in figures or in words. */
+function minutesOf(words: string): number {
+  if (/^\d/.test(words)) return Number(words);
+  return words
+    .split(/[ -]/)
+    .reduce((sum, w) => sum + (w === "hundred" ? 100 : (TENS[w] ?? (/^(?:a|and|one)$/.test(w) && /hundred/.test(words) ? 0 : num(w)))), 0);
+}
+
 /** Finds lengths of a visit: "an hour", "90 minutes", "the long one". */
 export function lengths(said: Said, at: Moment): Found[] {
   const out: Found[] = [];
@@ -25,23 +41,7 @@ export function lengths(said: Said, at: Moment): Found[] {
     said.norm,
   ))
     add(m, ({ two: 2, three: 3, four: 4 }[m[1] ?? ""] ?? Number(m[2] ?? 1)) * 60, "length/hours");
-  for (const m of eachMatch(
-    /\b(\d{2,3}|fifteen|twenty|thirty|forty[- ]five|forty|fifty|sixty|seventy[- ]five|ninety)[ -]?(?:-?minutes?|mins?|minuter?)\b(?! (?:later|earlier|late|before|after|ago|early|away|walk|drive))/g,
-    said.norm,
-  )) {
-    const word: Record<string, number> = {
-      thirty: 30,
-      forty: 40,
-      "forty five": 45,
-      "forty-five": 45,
-      fifty: 50,
-      sixty: 60,
-      "seventy five": 75,
-      "seventy-five": 75,
-      ninety: 90,
-    };
-    add(m, word[m[1] as string] ?? num(m[1] as string), "length/minutes");
-  }
+  for (const m of eachMatch(MINUTES, said.norm)) add(m, minutesOf(m[1] as string), "length/minutes");
   // "A half day" is as long as the longest that lasts about that here.
   const halfDay = Math.max(0, ...at.house.handbook.services.flatMap((s) => s.variants.map((v) => v.lengthMin)).filter((l) => l >= 180 && l <= 300));
   if (halfDay > 0) for (const m of eachMatch(/\b(?:half[ -](?:an? )?day|half of (?:a|the) day)\b/g, said.norm)) add(m, halfDay, "length/half-day");
@@ -98,7 +98,7 @@ function changes(before: string, after: string): "length/longer-by" | "length/sh
     : null;
 }
 
-const BARE = "(\\d{2,3}|fifteen|twenty|thirty|forty[ -]five|forty|fifty|sixty|seventy[ -]five|ninety)";
+const BARE = `(\\d{2,3}|${SPELLED})`;
 const BARE_BEFORE = new RegExp(`(?<![\\d:/.,-])\\b${BARE} (?:of |for )?(?:the |a )?$`);
 const BARE_AFTER = new RegExp(
   `^(?: massage| lesson| one| session| class| appointment)?,? (?:the |of |for )?${BARE}(?= *(?:$|[,.;!?]|with\\b|on\\b|please|at\\b|\\w+day\\b))`,
@@ -106,17 +106,6 @@ const BARE_AFTER = new RegExp(
 
 /** Bare numbers beside a service that are one of its lengths: "90 deep tissue", "Swedish, sixty". */
 export function lengthsOfServices(said: Said, house: House, offered: readonly Found[], taken: readonly Found[]): Found[] {
-  const words: Record<string, number> = {
-    fifteen: 15,
-    twenty: 20,
-    thirty: 30,
-    "forty five": 45,
-    forty: 40,
-    fifty: 50,
-    sixty: 60,
-    "seventy five": 75,
-    ninety: 90,
-  };
   for (const f of offered) {
     if (f.kind !== "service") continue;
     const own = new Set(f.value.flatMap((id) => house.services.get(id)?.variants.map((v) => v.lengthMin) ?? []));
@@ -127,7 +116,7 @@ export function lengthsOfServices(said: Said, house: House, offered: readonly Fo
       [after, f.end],
     ] as const) {
       if (!m) continue;
-      const value = words[(m[1] as string).replace("-", " ")] ?? Number(m[1]);
+      const value = minutesOf(m[1] as string);
       const start = from + m.index + m[0].indexOf(m[1] as string);
       const end = start + (m[1] as string).length;
       if (own.has(value) && !taken.some((t) => t.start < end && start < t.end)) return [{ kind: "length", value, rule: "length/of-service", start, end }];
@@ -141,7 +130,7 @@ const TAKEN_BACK =
   /\b(?:leave it|keep it|keep mine|as it is|as it was|forget it|never ?mind|don't|do not|i'll come|i will come|not now|rather not|changed my mind|no longer)\b/;
 
 const YES =
-  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|grand(?: so)?|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|(?:hell|heck|oh) (?:yes|yeah)|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|go(?=[.,!]*$)|take it|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'ll| will| would|ll) (?:work|do|suit)|lock (?:it|that|me) in|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go|you bet|uh[- ]huh|yup|by all means|please go ahead|get on with it)\b/;
+  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|grand(?: so)?|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|(?:hell|heck|oh) (?:yes|yeah)|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|ja|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|go(?=[.,!]*$)|take it|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'ll| will| would|ll) (?:work|do|suit)|lock (?:it|that|me) in|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go|you bet|uh[- ]huh|yup|by all means|please go ahead|get on with it)\b/;
 const SAYS_NO_AFTER =
   /^(?:[.,!;]? ?(?:then|well|so|but|in that case|hm+|um+|uh|thanks|thank you|maybe|i think|i guess|rather|please))*[.,!;]? (?:no|nah|nope|not|don't|do not|let's not|i'd rather not)\b(?! (?:problem|worries|need|rush|hurry|matter|bother|a problem|bad|preference|one|later than|before|after|until|too|on|at|in the|with|tomorrow|today|(?:mon|tues|wednes|thurs|fri|satur|sun)day))/;
 const NO =
@@ -296,27 +285,31 @@ const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   {
     value: "earlier",
     pattern:
-      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|see me|be|no,?|rather|even|get one|(?:get|fit|squeeze) (?:me|us) in|get in) (?:earlier|sooner)(?! than (?!that|those|these))|(?:earlier|sooner) (?:than that|please|if)|(?:bring|pull|move|push) (?:it|that|this|mine) forward(?! (?:by|to|a|an|one|two|half)\b)|^earlier$|^sooner$|not (?:that|so|this|quite so|quite that) late|(?<!not |is that |is it |be )too late)\b/g,
+      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|see me|be|no,?|rather|even|get one|(?:get|fit|squeeze) (?:me|us) in|get in) (?:earlier|sooner)(?! than (?!that|those|these|planned|booked|agreed|arranged))|(?:earlier|sooner) (?:than that|please|if)|(?:bring|pull|move|push) (?:it|that|this|mine) forward(?! (?:by|to|a|an|one|two|half)\b)|^earlier$|^sooner$|not (?:that|so|this|quite so|quite that) late|(?<!not |is that |is it |be )too late)\b/g,
   },
 ];
 
-const SHIFTED_BY = new RegExp(
-  `\\b(half an hour|an hour|one hour|two hours|\\d{1,3} minutes?|fifteen minutes|thirty minutes|a quarter of an hour|a week|one week|two weeks|a day|a couple of days|two days) (later|earlier|sooner|back|forward)\\b|\\b(?:by|back|forward|off) (?:by )?(half an hour|an hour|a week|one week|two weeks|a day|two days|a couple of days)\\b`,
-  "g",
-);
+const BY_HOW_MUCH =
+  "half an hour|an hour and a half|(?:an|one|two|three|four|a couple of|[1-4]) hours?|(?:\\d{1,3}|ten|fifteen|twenty|thirty|forty[- ]five) minutes?|a quarter of an hour|(?:a|one|two|three|[1-4]) weeks?|(?:a|one|two|three|a couple of|[1-6]) days?";
+const SHIFTED_BY = new RegExp(`\\b(${BY_HOW_MUCH}) (later|earlier|sooner|back|forward)\\b|\\b(?:by|back|forward|off) (?:by )?(${BY_HOW_MUCH})\\b`, "g");
 
 /** Finds a wish for other times than those offered. */
 export function shifts(said: Said): Found[] {
   const measured = [...said.norm.matchAll(SHIFTED_BY)].map((m): Found => {
     const size = m[1] ?? m[3] ?? "";
     const unit = /week/.test(size) ? 10_080 : /day/.test(size) ? 1440 : /hour/.test(size) ? 60 : 1;
-    const n = /half|quarter/.test(size)
-      ? /half/.test(size)
+    const first = size.split(" ")[0] as string;
+    const n = /and a half/.test(size)
+      ? 1.5
+      : /half/.test(size)
         ? 0.5
-        : 0.25
-      : /two|couple/.test(size)
-        ? 2
-        : (/\d+/.exec(size)?.[0] ?? (/fifteen/.test(size) ? 15 : /thirty/.test(size) ? 30 : 1));
+        : /quarter/.test(size)
+          ? 0.25
+          : /couple/.test(size)
+            ? 2
+            : unit === 1
+              ? minutesOf(first === "ten" ? "10" : /^forty/.test(first) ? "forty five" : first)
+              : num(first);
     const earlier = /earlier|sooner|forward/.test(m[0]);
     return { kind: "shift", value: earlier ? "earlier" : "later", byMin: Number(n) * unit, rule: "shift/by", start: m.index, end: m.index + m[0].length };
   });

@@ -25,7 +25,11 @@ function byWords(said: Said, found: readonly Found[]): Found[] {
     const after = said.norm.slice(f.end, f.end + 40);
     // "No Fridays, please": a weekday in general that is said no to.
     const none = f.value.kind === "weekdays" && /\bno\s+$/.test(before);
-    return none || (NOT.test(before) && !/\bif not\s+$/.test(before)) || NOT_AFTER.test(after) ? { ...f, not: true } : f;
+    if (!none && !(NOT.test(before) && !/\bif not\s+$/.test(before)) && !NOT_AFTER.test(after)) return f;
+    // "Not this week" leaves what comes after it.
+    if (f.rule === "day/this-week" && f.value.kind === "days" && f.value.to !== undefined && !found.some((o) => o !== f && o.kind === "day"))
+      return { ...f, rule: "day/not-this-week", value: { kind: "days", from: f.value.to + 1 } };
+    return { ...f, not: true };
   });
 }
 

@@ -22,6 +22,8 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
   if (parts.length === 0) return found;
   // "An hour later on Thursday" is measured from the one on Thursday.
   const later = found.some((f) => f.kind === "shift" && (f.value === "later" || f.value === "earlier"));
+  // "Something came up on Wednesday, can I come another day".
+  const another = found.find((f) => f.kind === "shift" && (f.value === "another-day" || f.value === "another-time"));
   const resized = found.some((f) => f.kind === "length" && /-by$/.test(f.rule));
   const given = new Map<Found, "old" | "new">();
   parts.forEach((f, i) => {
@@ -38,22 +40,34 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     const words = said.norm.slice(f.start, f.end);
     const lead = `${clause}${/^(?:on|at|for|the|my|this|next|around|about|after|before|by|in)\s/.exec(words)?.[0] ?? ""}`;
     const follow = said.norm.slice(f.end, f.end + 24);
-    const close = previous !== undefined && clause.length <= 14 && !/\bto\b|instead|[;?]/.test(clause);
+    const close =
+      previous !== undefined && clause.length <= 14 && !/\bto\b|instead|[;?]|[.!]\s+(?:is|are|could|can|would|may|how|what|maybe|perhaps)\b/.test(clause);
     // "I'm at work on Thursday, so could we do my nails on Saturday": what is asked for after a day was told is the wish.
     const wish = TURNS_TO_WISH.exec(clause);
     const turned = wish !== null && (previous !== undefined || CANT.test(clause.slice(0, wish.index)));
+    const rest = said.norm.slice(f.end, f.end + 40);
     // "I can't get there before nine" tells of no appointment.
     if (f.rule === "time/not-before") given.set(f, "new");
     // "Add half an hour to my massage on Wednesday": what is to be longer stands where it stands.
     else if (/^'s\b/.test(follow) || (resized && /\b(?:my|our)\s[^.;?!]*$/.test(clause))) given.set(f, "old");
     else if (turned && !parts.some((g) => g.start > f.end && g.kind === f.kind) && !/\b(?:from|instead of|rather than)\s+(?:\w+\s+){0,2}$/.test(lead))
       given.set(f, "new");
+    // "Thursday is better", "is Friday at one possible".
+    else if (
+      errand === "move" &&
+      !at.oldKnown &&
+      (BETTER.test(rest) || (/(?:^|[.,;!?]\s*|\b(?:and|so|but) )(?:is|are|would|could|might)\s+(?:on |at |the )*$/.test(lead) && POSSIBLE.test(rest)))
+    )
+      given.set(f, "new");
     // "Swap Saturday's class for the one on Thursday".
     else if (previous !== undefined && TAKES_ITS_PLACE.test(clause)) given.set(f, "new");
     else if (
       /\bto\s+(?:\w+\s+){0,3}$/.test(lead) &&
       !/\b(?:need|want|like|have|going|able|try|trying|hoping|wanted) to\s+(?:\w+\s+){0,3}$/.test(lead) &&
-      !/\bmy\s+$/.test(lead)
+      !/\bmy\s+$/.test(lead) &&
+      !/\bto (?:move|change|swap|exchange|switch|shift|push|bring|reschedule|rearrange|postpone|transfer)\s+(?:my |our |the )?(?:\w+\s+)?(?:on |at )?$/.test(
+        lead,
+      )
     )
       given.set(f, "new");
     else if (/^\s*instead\b/.test(follow)) given.set(f, "new");
@@ -77,7 +91,7 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
       given.set(f, "old");
     else if (/^\s*(?:one|appointment|booking|visit|session)\b/.test(follow) && !NEW_BEFORE.test(lead)) given.set(f, "old");
     else if (CANT.test(clause) && !/\b(?:so|can|could)\b[^']*$/.test(clause.replace(CANT, ""))) given.set(f, "old");
-    else if (later && f.kind === "day" && parts.length === 1) given.set(f, "old");
+    else if ((later || (another && another.start > f.end)) && f.kind === "day" && parts.length === 1) given.set(f, "old");
     // "Friday instead of Thursday, 5 pm": after the contrast the wish goes on.
     else if (
       close &&
@@ -113,6 +127,11 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
   });
 }
 
+/** What is said of the day or hour that is wished for, after it. */
+const BETTER =
+  /^\s*(?:at \w+ )?(?:(?:is|would be|will be|'s|'d be) (?:\w+ )?(?:better|best|easier|possible|okay|ok|fine|good|perfect|ideal|all right|alright|free)(?! (?:any ?more|for nothing))|(?:would|will|does|should|could) (?:work|suit|do)\b|would be(?=\W*$)|works\b|suits\b)/;
+const POSSIBLE = /^[^.;!]{0,24}\b(?:possible|free|any (?:good|better|use)|okay|ok|all right|alright|better|available|work|suit|suitable|do|doable|an option)\b/;
+
 /**
  * In a move, tells the person who is booked from the one who is wished for: "from Nell to Joaquim", "Maren rather than
  * Tobias". One person alone is the wish only where the words say so.
@@ -144,7 +163,7 @@ export function assignPeople(said: Said, found: Found[]): Found[] {
         ? people.some((p) => p !== f && old(p)) || i > 0
           ? "new"
           : "old"
-        : wished(f) && !existing(said, f)
+        : wished(f) && (!existing(said, f) || /^\s*instead\b(?! of)/.test(said.norm.slice(f.end)))
           ? "new"
           : "old";
     return { ...f, part };

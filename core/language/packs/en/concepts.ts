@@ -2,6 +2,10 @@
 export const AGED =
   /\b(?:(?:i|we)['’]?(?:m|re)|(?:i|we) (?:am|are)|(?:s?he|who)['’]s|(?:s?he|who) is|they['’]re|they are) (?:only |just |nearly |almost |about )?(?:\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen)(?= *(?:$|[,.;!?]|and\b|is\b|so\b|if\b|but\b|can\b|will\b|ok))/gi;
 
+/** "My nine year old": a child, by the age. */
+export const OF_AGE =
+  /\b(?:\d|1[0-7]|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen)[- ](?:years?|yrs?|months?)[- ]olds?\b/gi;
+
 /**
  * Words that ask for the same thing at a front desk, a row each; the first names the row. A phrase of several words is
  * looked for before single words. Everyday English, ours; a house's own words need no row.

@@ -434,6 +434,16 @@ export const DAY_RULES: DayRule[] = [
     },
   },
   {
+    // "Next week, early on".
+    name: "day/part-of-week",
+    pattern:
+      /\b(this|next) week,? (?:but |rather |preferably |ideally )?(?:in the |towards the |at the )?(early|middle|late|beginning|start|end)\b(?: on)?(?! (?:morning|afternoon|evening|enough|as))/g,
+    value: (m, at) => {
+      const weeks = m[1] === "next" ? 1 : 0;
+      return { value: ahead(at, third(m[2] ?? "", week(at, weeks), week(at, weeks) + 6, "week")) };
+    },
+  },
+  {
     name: "day/week-after-next",
     pattern: /\b(?:(?:the )?week after next|next to next week|the week after that one)\b/g,
     value: (_m, at) => ({ value: span(week(at, 2), week(at, 2) + 6) }),
@@ -496,7 +506,7 @@ export function ownDayRule(house: House): DayRule | null {
   const have = ownDays.get(house);
   if (have !== undefined) return have;
   const names = house.handbook.closed.map((c) => plainDay(c.name)).filter((n) => n.length > 3);
-  const words = [...new Set(names)]
+  const words = [...new Set(names.flatMap(shortened))]
     .sort((a, b) => b.length - a.length)
     .map((n) =>
       n
@@ -509,6 +519,12 @@ export function ownDayRule(house: House): DayRule | null {
     words.length === 0 ? null : { name: "day/named", pattern: new RegExp(`\\b(?:${words.join("|")})\\b`, "g"), value: (m, at) => namedDay(m[0], at) };
   ownDays.set(house, rule);
   return rule;
+}
+
+/** "Spiritual Baptist Day" for "Spiritual Baptist Liberation Day": of a long name, people leave out what stands before its last word. */
+function shortened(name: string): string[] {
+  const words = name.split(" ");
+  return words.length < 4 || words.at(-1) !== "day" ? [name] : [name, [...words.slice(0, -2), "day"].join(" ")];
 }
 
 const plainDay = (name: string): string =>
@@ -584,7 +600,7 @@ function namedDay(said: string, at: Moment): DayReading | null {
     const day = nextMonthDate(at, known[0], known[1]);
     return day === null ? null : { value: one(day) };
   }
-  const closed = at.house.handbook.closed.find((c) => plainDay(c.name) === name);
+  const closed = at.house.handbook.closed.find((c) => shortened(plainDay(c.name)).includes(name));
   if (!closed) return null;
   const { year } = partsOf(at.today);
   const day = [year, year + 1].map((y) => closedDay(closed.on, y)).find((d) => d !== null && d >= at.today);

@@ -219,7 +219,7 @@ export const TIME_RULES: TimeRule[] = [
     name: "time/at",
     pattern: rx(
       // The verb itself stays: it tells the errand.
-      `(?:\\b(?:at|@|for|let's say) |@|(?<=\\bmake (?:it|that) )|(?<=\\b(?:change|move|switch|shift|push|bump)(?: it| that| this| mine| me)? to )|(?<=\\b(?:forward|back|up|over|on|out|earlier|later) to ))(${CLOCK})${NOT_TIME}`,
+      `(?:\\b(?:at|@|for|let's say|(?<=[,;] )say) |@|(?<=\\bmake (?:it|that) )|(?<=\\b(?:change|move|switch|shift|push|bump)(?: it| that| this| mine| me)? to )|(?<=\\b(?:forward|back|up|over|on|out|earlier|later) to ))(${CLOCK})${NOT_TIME}`,
     ),
     value: (m) => {
       // "for two" counts people, "for 3 pm" does not.
@@ -275,7 +275,16 @@ export const TIME_RULES: TimeRule[] = [
       const alone = (): boolean =>
         m.input.length <= LONGEST_ANSWER && `${whole} ${m.input.slice(m.index + m[0].length)}`.replace(AROUND_A_TIME, " ").replace(/[^a-z0-9]+/g, "") === "";
       if (said === "one" && (afterDay || /\b(?:the|that|this)(?: \w+)? $/.test(before))) return null;
+      // To what is read back, an hour alone is another hour: "ten".
+      if (at.expects === "go-ahead" && /^\W*(?:no\W+)?[a-z0-9:.]+(?:\W+(?:please|then|rather|instead))*\W*$/.test(m.input) && alone()) return one("at", said);
       if (afterDay || (waited && alone())) return one("at", said);
+      // "Is four any good".
+      if (
+        said !== "one" &&
+        /\b(?:is|would|are) $/.test(before) &&
+        /^ (?:be )?(?:any (?:good|better|use)|okay|ok|all right|alright|possible|free|doable|an option|better)\b/.test(m.input.slice(m.index + m[0].length))
+      )
+        return one("at", said);
       // "Could it be eleven instead".
       if (/\b(?:be|do|come(?: at)?|make it|have|to)[, ]+$/.test(before) && /^ instead\b/.test(m.input.slice(m.index + m[0].length))) return one("at", said);
       if (mayChange(at) && CHANGES.test(before) && /^\W*(?:$|then|please|instead|rather|o'?clock)/.test(m.input.slice(m.index + m[0].length)))

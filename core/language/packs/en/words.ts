@@ -216,6 +216,9 @@ export const DAY_PARTS: Record<string, { fromMin?: number; toMin?: number }> = {
   "after-school": { fromMin: 900 },
 };
 
+/** What a service is called, or said to be, that is for two or more people at once. */
+export const FOR_SEVERAL = /\b(?:couples?|famil(?:y|ies)|both (?:partners|of you)|partners|for two|(?:two|you) together|duo|side by side|siblings)\b/i;
+
 /** Everyday words: never taken for a slip of a name, and no sign of what a question is about. */
 export const COMMON = new Set(
   (
