@@ -164,6 +164,21 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     state.repairs = 0;
     return resume(t);
   }
+  // A wish that is only guessed and names nothing gives way to a line that was written for the question.
+  const nothingNamed = reading.found.every((f) => f.kind === "for-whom" || f.kind === "yes");
+  if (
+    !state.task &&
+    reading.question &&
+    errands.length === 1 &&
+    errands[0] === "book" &&
+    /\/examples$/.test(reading.errands[0]?.rule ?? "") &&
+    nothingNamed &&
+    fromHandbook(t, reading, 0.8)
+  ) {
+    t.rule("answer/rather-than-a-wish");
+    state.repairs = 0;
+    return resume(t);
+  }
   // A question that the handbook answers is no wish, unless it says when, or plainly wishes.
   if (
     !state.task &&

@@ -112,3 +112,68 @@ describe("which of several", () => {
     expect(tern("which year did you open").last).not.toMatch(/8:00/);
   });
 });
+
+describe("several visits of a row", () => {
+  it.each([
+    ["every Thursday at noon for the next two weeks", ["2027-03-04 12:00", "2027-03-11 12:00"]],
+    ["every other Thursday at noon for four weeks", ["2027-03-04 12:00", "2027-03-18 12:00"]],
+    ["the next three Thursdays at noon", ["2027-03-04 12:00", "2027-03-11 12:00", "2027-03-18 12:00"]],
+    ["at noon, two Thursdays in a row", ["2027-03-04 12:00", "2027-03-11 12:00"]],
+  ])("%s", (when, right) => {
+    const t = tern(`acupuncture ${when}, Wanda Oyelaran, 902 555 0133`, "yes", "yes", "yes");
+    expect(t.booked.map((b) => b.replace(/^acupuncture (.*) priya$/, "$1"))).toEqual(right);
+  });
+
+  it("is none where hours are asked, and none of a number too large to be gone through", () => {
+    expect(tern("are you open every thursday for the next two weeks").state.task).toBeNull();
+    expect(tern("acupuncture every thursday at noon for the next nine weeks").state.later).toEqual([]);
+  });
+});
+
+describe("who it is for", () => {
+  it("two of one family are two places under the first of them", () => {
+    const t = tern("put down Ivo and Petra Lang... I mean book Ivo and Petra Lang for pilates on Wednesday, 902 555 0191", "yes");
+    expect(t.last).toMatch(/2 places.*Ivo Lang/);
+  });
+
+  it("whom they saw last and did not like is not offered again", () => {
+    const t = protea("I saw Grace last week, could I have somebody else this time. an individual session, 50 minutes, on monday the 8th");
+    expect(t.last).toMatch(/Nomvula/);
+    expect(t.last).not.toMatch(/Grace/);
+  });
+
+  it("a number that is given is none that is asked for", () => {
+    expect(tern("my wife booked something for thursday, is that right?", "her number is 902 555 0142, her name is Ana Petrov").last).not.toMatch(
+      /don't give out/,
+    );
+    expect(tern("what is her number").last).toMatch(/don't give out/);
+  });
+});
+
+describe("which service", () => {
+  it("of one person, what they do is named", () => {
+    expect(protea("something with Pieter on thursday").last).toMatch(/first talk, couples session or family session/);
+  });
+
+  it("what was told of is what is booked after it", () => {
+    expect(poui("I think I'm pregnant, what do I do", "book that").state.task).toMatchObject({ errand: "book", service: "check" });
+  });
+
+  it("the cheapest is the cheapest of all, whatever was spoken of last", () => {
+    expect(tern("what does the gait analysis cost", "I want the cheapest one on wednesday").last).toMatch(/Would that be for mat class|Is it mat class/);
+  });
+
+  it("no matter which keeps the wish", () => {
+    const t = tern("a massage tomorrow", "I don't really care");
+    expect(t.state.task).toMatchObject({ errand: "book" });
+    expect(t.last).toMatch(/sports massage or relaxation massage/);
+  });
+
+  it("a wish that names nothing gives way to a line that was written for it", () => {
+    expect(protea("My wife refuses to come but I would like to. What now?").last).toMatch(/Come alone to a first talk/);
+  });
+
+  it("what a question opens with is not asked", () => {
+    expect(protea("wait, how do I find you").last).not.toMatch(/waiting room/);
+  });
+});

@@ -5,6 +5,7 @@ import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
 import { dropHold } from "./errands/offering.ts";
 import { newBook, newCancel, newMove } from "./tasks.ts";
 import { asAsked, begin } from "./start.ts";
+import { weekdayOf } from "../time/days.ts";
 import type { Task } from "./state.ts";
 import type { Turn } from "./turn.ts";
 
@@ -50,6 +51,8 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
         ...(next && i > 0 ? { rightAfter: true } : {}),
       }));
     }
+    const series = inSeries(t, reading);
+    if (series) return series.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
     const twice = bothDays(reading);
     if (twice) return twice.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
     const groups = bookings(reading, (who, service) => t.house.services.get(service)?.staff.includes(who) ?? false);
@@ -152,6 +155,39 @@ function bothDays(reading: Reading): Found[][] | null {
   return only.value.days.map((day) =>
     reading.found.filter((f) => f.kind !== "places").map((f) => (f === only ? { ...only, value: { kind: "days" as const, from: day, to: day } } : f)),
   );
+}
+
+const NUMBER = "two|three|four|[2-4]";
+const WEEKDAY = "(?:mon|tues|wednes|thurs|fri|satur|sun)day";
+const SERIES = [
+  new RegExp(
+    `\\bevery (?<other>other |second )?(?<day>${WEEKDAY})s?\\b.*?\\bfor (?:the )?(?:next )?(?<n>${NUMBER}) (?<unit>weeks|times|visits|sessions|lessons)\\b`,
+    "i",
+  ),
+  new RegExp(`\\b(?<day>${WEEKDAY})s?\\b[^.;?!]*?\\bfor (?:the )?next (?<n>${NUMBER}) (?<unit>weeks)\\b`, "i"),
+  new RegExp(`\\bnext (?<n>${NUMBER}) (?<day>${WEEKDAY})s\\b`, "i"),
+  new RegExp(`\\b(?<n>${NUMBER}) (?<day>${WEEKDAY})s in a row\\b`, "i"),
+];
+const NUMBERS: Record<string, number> = { two: 2, three: 3, four: 4 };
+const WEEKDAYS = ["monday", "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday"];
+
+/** "Every Tuesday at ten for the next three weeks": a visit on each of the days. */
+function inSeries(t: Turn, reading: Reading): Found[][] | null {
+  const m = SERIES.map((pattern) => pattern.exec(reading.said)?.groups).find((g) => g !== undefined);
+  if (!m?.["n"] || !m["day"]) return null;
+  const said = NUMBERS[m["n"].toLowerCase()] ?? Number(m["n"]);
+  const other = m["other"] !== undefined;
+  const many = other && m["unit"] === "weeks" ? Math.ceil(said / 2) : said;
+  const today = t.house.zone.toLocal(t.now).day;
+  const weekday = WEEKDAYS.indexOf(m["day"].toLowerCase()) + 1;
+  const first = today + ((weekday - weekdayOf(today) + 7) % 7 || 7);
+  // The number is of visits, and no length or number of people.
+  const kept = reading.found.filter((f) => f.kind !== "day" && f.kind !== "places" && f.kind !== "shift");
+  const at = ofKind(reading.found, "day")[0];
+  return Array.from({ length: many }, (_, i): Found[] => {
+    const day = first + i * (other ? 14 : 7);
+    return [...kept, { kind: "day", value: { kind: "days", from: day, to: day }, rule: "day/in-series", start: at?.start ?? 0, end: at?.end ?? 0 }];
+  });
 }
 
 /** "A puncture and a basic service on Friday at ten": two visits of one day, the second at any hour of it. */

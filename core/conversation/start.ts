@@ -2,7 +2,7 @@ import { ofKind, peopleIn, type Found } from "../language/found.ts";
 import type { Errand } from "../language/errand.ts";
 import type { Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
-import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
+import { applyOld, applyToBook, moreOf, applyWish } from "./errands/apply.ts";
 import { ofLength } from "./errands/oflength.ts";
 import { newBook, newCancel, newMove } from "./tasks.ts";
 import { dropHold } from "./errands/offering.ts";
@@ -43,6 +43,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
           !fresh.service &&
           !fresh.same &&
           state.topic &&
+          !byPrice(reading) &&
           // Who is asked for must do it.
           doesIt(t, reading, state.topic) &&
           ofKind(reading.found, "service").length === 0 &&
@@ -182,6 +183,9 @@ function doesIt(t: Turn, reading: Reading, service: string): boolean {
 
 /** Who would rather have it otherwise. */
 const PREFERS = /\b(?:i|we)(?:'d| would)?(?: much)? (?:rather|prefer|sooner)\b|\bbetter for (?:me|us)\b|\b(?:suits?|works?) (?:me|us) better\b/i;
+
+/** "The cheapest one", of all that there is and not of what was spoken of. */
+const byPrice = (reading: Reading): boolean => ["cheap", "dear"].includes(moreOf(reading.said) ?? "");
 
 /** What a question before named and the wish leaves out: "are you open on Saturday?", "at nine then". */
 export function asAsked(t: Turn, task: BookTask, reading: Reading): void {

@@ -281,7 +281,10 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   const guessed = guesses(masked, own, bare);
   const kept = guessed.filter(
     (g) =>
-      (g.label !== "refused/private" || PRIVATE.test(masked)) &&
+      // "Her number is 902 …" gives a number, and asks for none.
+      (g.label !== "refused/private" || (PRIVATE.test(masked) && !(/<(?:phone|email)>/.test(masked) && !ASKS_OR_ORDERS.test(masked)))) &&
+      // "I think I'm pregnant, what do I do": without a word of a visit, none of theirs is asked about.
+      (g.errand !== "ask-mine" || !WHAT_TO_DO.test(masked) || OF_A_VISIT.test(masked)) &&
       (g.label !== "refused/advice" || g.sure >= SURE || complains(masked) || OF_HEALTH.test(masked)),
   );
   const list = kept.length > 0 ? kept : guessed;
@@ -417,7 +420,7 @@ const OF_THEIR_LIFE =
 /** Signs that reach over several parts of a message. */
 const OF_ALL_OF_IT = new Set(["errand/ask-mine/checks", "errand/book/unsure-which"]);
 const BOOKED_ALREADY =
-  /\b(?:i|we)(?:'ve| have)?(?: already)? (?:(?:tried|meant) to (?:book|reserve)|booked|scheduled|arranged|reserved|made)\b|\b(?:i|we)(?:'ve got| have(?: got)?|'m|'re) (?:an? )?(?:booked|<service>|appointment|booking|down)\b/;
+  /\b(?:i|we|she|he|they|(?:my|our) [a-z]+|someone|somebody)(?:'ve| have)?(?: already)? (?:(?:tried|meant) to (?:book|reserve)|booked|scheduled|arranged|reserved|made)\b|\b(?:i|we)(?:'ve got| have(?: got)?|'m|'re) (?:an? )?(?:booked|<service>|appointment|booking|down)\b/;
 const CHECKS =
   /\b(?:can|could|would) (?:you|somebody|someone) (?:please |just )?(?:check|confirm|look (?:it|that) up|see (?:if|whether))\b|\bhas (?:it|that) (?:arrived|gone through|come through|reached you|worked)\b|\bdid (?:it|that) (?:arrive|go through|come through|reach you|work)\b|\b(?:is that (?:right|correct)|please (?:check|confirm))\b/;
 
@@ -441,6 +444,11 @@ const ONLY_WHEN =
 /** A part that names what is wished for and asks nothing: "a <service>, the firm one, <length>". */
 const NAMES_ONLY =
   /^\W*(?:an?|the|one|some)?\W*(?:\w+ ){0,2}<(?:service|length)>(?!.*(?:\?|\b(?:what|how|is|are|do|does|can|could|when|where|who|price|cost|costs|charge|much|long|about)\b))/;
+
+const WHAT_TO_DO = /\bwhat (?:do|should|can|shall|would|could) (?:i|we) do\b|\bwhat now\b/;
+/** What speaks of a visit, or of when and with whom it is. */
+const OF_A_VISIT =
+  /<(?:day|time|staff|length)>|\b(?:my|our|the|an?|have) (?:\w+ )?<service>|\b(?:appointments?|appts?|book\w*|visits?|sessions?|lessons?|slots?|reservations?|schedul\w*|down|com(?:e|ing)|due|see(?:ing)?|meet(?:ing)?|when|time|date|day|next|again|remind\w*|confirm\w*|check\w*|mine|in for|have (?:anything|something|got)|supposed|still|on for|who)\b/;
 
 const PAST =
   /^\W*(?:so |well |anyway |hi |hello )*(?:i|we) (?:(?:was|were) (?:going|hoping|meaning|planning|about) to|(?:meant|wanted|tried|planned|intended) to)\b.*\b(?:yesterday|earlier|sooner|ago|last|before|but|<day>)/;

@@ -119,7 +119,10 @@ export function read(text: string, context: ReadContext): Reading {
   if (changesOwn(said, found, context))
     judged.errands = judged.errands.map((e) => (e.errand === "book" || e.errand === "ask-availability" ? OWN_CHANGED(e) : e));
   const emergency = isEmergency(said, context) || judged.errands.some((e) => e.errand === "emergency");
-  const named = limitOf(said, context);
+  // "Her number is 902 …" gives a number; no private one is asked for.
+  const gives = solid.some((f) => f.kind === "phone") && !isQuestion(said) && !/\b(?:give|tell|send|need|want|get|what|have)\b/.test(masked);
+  const touched = limitOf(said, context);
+  const named = gives && context.house.limits.some((l) => l.id === touched && /\bnumbers?\b/i.test(l.subject)) ? null : touched;
   // "Which is cheaper, the half hour or the hour": two things are compared, and nothing off is asked for.
   const compared = judged.errands.length === 1 && judged.errands[0]?.errand === "ask-price" && judged.errands[0].sure >= 0.7 && /\b(?:or|than)\b/.test(masked);
   const weighed = COMPARES_PRICES.test(said.norm);
@@ -135,6 +138,9 @@ export function read(text: string, context: ReadContext): Reading {
     errands.splice(0, errands.length, { errand: "ask-mine", rule: "errand/ask-mine/own-visit", at: 0, sure: 0.5 });
     judged.clauses = [];
   }
+  // "I had a session with Grace and it was awful, can I see someone else": whom they saw is whom they do not wish for.
+  if (SOMEBODY_ELSE.test(said.norm))
+    found = found.map((f) => (f.kind === "staff" && f.value !== "any" && !f.part && SAW.test(said.norm.slice(0, f.start)) ? { ...f, not: true } : f));
   // "Mina, if she's about": who is not booked but named, and nothing besides, is asked for.
   const [asked] = ofKind(found, "staff").flatMap((f) => (f.not || f.value === "any" || f.value.length !== 1 ? [] : f.value));
   if (
@@ -276,6 +282,10 @@ const FOR_A_WORD =
   /^\W*(?:(?:hi|hello|hey|just|please|give me|get me|can i (?:have|get)|could i (?:have|get)|i need|i want|i'd like|is|a|quick|word|with|for|to|through|for me)\W+)*<staff>(?:\W+(?:please|if|she|he|they|she's|he's|they're|is|are|around|about|in|there|free|available|today|now|would|be|good|great|for|a|word|me|quick|thanks|possible|at the desk))*\W*$/;
 
 const freeToAsk = (c: ReadContext): boolean => c.errand === undefined && (c.expects === undefined || c.expects === "errand" || c.expects === "anything");
+
+const SOMEBODY_ELSE =
+  /\b(?:(?:some|any)(?:one|body) else|(?:another|a different|some other) (?:person|one|therapist|doctor|nurse|physio\w*|counsellor|stylist|[a-z]+ist))\b/;
+const SAW = /\b(?:saw|seen|met|had|(?:had|was|been|went|did|treated)\b[^.;?!]*\b(?:with|by|to))\s+(?:dr |doctor )?$/;
 
 const CANT_COME = /\b(?:can't|cannot|can not|won't|couldn't|unable to) (?:come|be there|make it)(?: in)? (?:on )?$/;
 

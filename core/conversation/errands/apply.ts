@@ -95,7 +95,7 @@ export function saysBefore(text: string): boolean | null {
 }
 
 /** "The longer one", "the cheapest you have": what is said to be chosen by. */
-function moreOf(text: string): "long" | "short" | "cheap" | "dear" | null {
+export function moreOf(text: string): "long" | "short" | "cheap" | "dear" | null {
   const m = /\bthe (?:(long)|(short|quick|fast)|(cheap)|(dear|pric))(?:er|est|ier|iest)\b|\bthe (?:(less|least)|(more|most)) expensive\b/i.exec(text);
   if (!m) return null;
   return m[1] ? "long" : m[2] ? "short" : (m[3] ?? m[5]) ? "cheap" : "dear";
@@ -106,7 +106,7 @@ const OF_ALL = /\b(?:you|there)(?:'ve| have|'s| is| do| offer| got)\b/i;
 function kindWith(t: Turn, reading: Reading): string[] {
   const people = [...new Set(peopleIn(reading.found))];
   const kind =
-    /\b(?:an?|another|my next|one more|the) (session|lesson|consultation|treatment|class|talk|course|test|fitting|check|clean|cut)\b(?: \w+){0,2} with\b/i
+    /(?<!\b(?:had|was|in|after|from|during|got) )\b(?:an?|another|my next|one more|the) (session|lesson|consultation|treatment|class|talk|course|test|fitting|check|clean|cut)\b(?: \w+){0,2} with\b/i
       .exec(reading.said)?.[1]
       ?.toLowerCase();
   if (people.length !== 1 || kind === undefined) return [];
@@ -208,7 +208,7 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
       setService(id);
       if (task.saidLength === "long" || task.saidLength === "short") delete task.saidLength;
     }
-  } else if (more && !task.among && spoken.length === 0 && OF_ALL.test(reading.said)) {
+  } else if (more && !task.among && !task.service && spoken.length === 0 && (OF_ALL.test(reading.said) || more === "cheap" || more === "dear")) {
     const id = theOneThatIs(t.house.handbook.services, more);
     if (id) Object.assign(task, { among: [id], maybe: true });
   }

@@ -196,6 +196,9 @@ function openTooLong(t: Turn, task: BookTask): boolean {
   return true;
 }
 
+/** So many services of one person are named when it is asked which. */
+const FEW = 4;
+
 function askService(t: Turn, task: BookTask): void {
   const { house } = t;
   const [only] = task.among ?? [];
@@ -243,6 +246,21 @@ function askService(t: Turn, task: BookTask): void {
   if (task.complaint && !task.suggested && t.state.client.match !== "both" && startWith(t, task)) return;
   // Who has been asked and named nothing hears what there is.
   if (openTooLong(t, task)) return;
+  // Of one person, what they do is what there is to choose from.
+  const who = task.staff && task.staff !== "any" ? house.handbook.services.filter((s) => s.staff.some((p) => task.staff?.includes(p))) : [];
+  if (who.length > 1 && who.length <= FEW) {
+    t.say("book/ask-which-service", {
+      list: joinVals(
+        who.map((s) => val(serviceText(house, s.id), serviceSource(house, s.id))),
+        "or",
+      ),
+    });
+    t.expect(
+      "service",
+      who.map((s) => ({ label: s.name, say: s.name })),
+    );
+    return;
+  }
   if (task.serviceAsked === 2) services(t);
   t.say("book/ask-service");
   t.expect(

@@ -20,22 +20,31 @@ export function fromHandbook(
   telling = false,
   kinds: readonly Source["kind"][] | null = null,
 ): boolean {
-  const bare = reading.masked.replace(/<\w+>/g, " ");
+  const whole = question === reading.text;
+  question = question.replace(OPENS, "");
+  const bare = reading.masked.replace(OPENS, "").replace(/<\w+>/g, " ");
   const fits = (h: Match | null, from: number): boolean =>
     h !== null && h.sure >= from && (h.telling || !telling) && (!kinds || kinds.includes(h.passage.kind));
   const ofGroup = ofKind(reading.found, "service").some((f) => f.value.some((id) => t.house.services.get(id)?.group));
   const hit =
     [question, ...partsOf(question)].map((q) => answerTo(t.house, q, ofGroup)).find((h) => fits(h, least)) ??
     // Without the names of services and people, what is left tells what is asked of them.
-    (question === reading.text && contentOf(bare).length > 0 ? [answerTo(t.house, bare, ofGroup)].find((h) => fits(h, least + 0.15)) : undefined);
+    (whole && contentOf(bare).length > 0 ? [answerTo(t.house, bare, ofGroup)].find((h) => fits(h, least + 0.15)) : undefined);
   if (!hit) return false;
   // Two questions that one line answers are answered once.
   if (t.rests(hit.passage.kind, hit.passage.id)) return true;
   t.say("ask/answer", { answer: val(hit.passage.text, { kind: hit.passage.kind, id: hit.passage.id, label: hit.passage.label }) });
-  if (hit.passage.kind === "service") t.state.topic = hit.passage.id;
+  if (hit.passage.kind === "service") {
+    t.state.topic = hit.passage.id;
+    // "Ok, book that" after it means what was told of.
+    t.state.lastAsk ??= "ask-service";
+  }
   t.outcome("answered");
   return true;
 }
+
+/** What a question is opened with, and does not ask: "wait, how much was it". */
+const OPENS = /^\W*(?:(?:wait|hang on|hold on|one (?:moment|second)|sorry|actually|oh|ok|okay|well|so|and|but|um+|hi|hello|hey)\b[\s,.!-]+)+/i;
 
 /** A message of several sentences asks in one of them: each that asks is looked at by itself. */
 function partsOf(text: string): string[] {

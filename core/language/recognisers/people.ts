@@ -178,8 +178,25 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
   const letters = spelledOut(said);
   const blocked = (t: Token): boolean =>
     taken.some((f) => f.start < t.end && t.start < f.end && f.kind !== "staff") || letters.some((l) => l.start < t.end && t.start < l.end);
-  const found = called(said, at, taken, known, blocked);
+  const two = bothNames(said, blocked);
+  const found = two.length > 0 ? two : called(said, at, taken, known, blocked);
   return letters.length > 0 ? withLetters(at, found, letters) : found;
+}
+
+/** "Book Lia and Sam Brook": two of one family, of whom the first speaks for both. */
+function bothNames(said: Said, blocked: (t: Token) => boolean): Found[] {
+  const m = /\b(?:book|for|it's|it is|we're|we are|this is|names? (?:is|are)|under)\s+([A-Z][a-z'’-]+) (?:and|&) ([A-Z][a-z'’-]+) ([A-Z][\w'’-]+)(?=\W|$)/.exec(
+    said.raw,
+  );
+  if (!m) return [];
+  const start = m.index + m[0].indexOf(m[1] as string);
+  const end = m.index + m[0].length;
+  const tokens = said.tokens.filter((t) => t.start >= start && t.end <= end);
+  if (tokens.some((t) => blocked(t)) || COMMON.has((m[1] as string).toLowerCase()) || COMMON.has((m[2] as string).toLowerCase())) return [];
+  return [
+    { kind: "name", value: `${m[1]} ${m[3]}`, rule: "name/two-of-them", start, end },
+    { kind: "places", value: 2, rule: "places/both", start, end },
+  ];
 }
 
 interface Letters {

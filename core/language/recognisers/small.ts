@@ -166,7 +166,7 @@ function yesNoAtHead(said: Said): Found[] {
   if (no) return [{ kind: "yes", value: false, rule: "yes/no", start: lead, end: lead + no[0].length }];
   const yes = YES.exec(text);
   const back = TAKEN_BACK.exec(text);
-  if (back && !/\bdon't (?:mind|know|worry|have|need)\b/.test(text) && text.split(" ").length <= 9)
+  if (back && !/\bdon't (?:really |actually |much )?(?:mind|know|worry|have|need|care)\b/.test(text) && text.split(" ").length <= 9)
     return [{ kind: "yes", value: false, rule: "yes/taken-back", start: lead + back.index, end: lead + back.index + back[0].length }];
   // "Ok then no", "right, don't": what begins like a yes says no.
   if (yes && SAYS_NO_AFTER.test(text.slice(yes[0].length)))
