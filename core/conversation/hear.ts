@@ -31,7 +31,7 @@ import { startTask } from "./start.ts";
 import { dayWish, singleDay } from "./wish.ts";
 import { val, type Turn } from "./turn.ts";
 import { asMove, spokenOf, theOther, insteadOfCancelling, lineUpAnother, lineUpDeed } from "./turning.ts";
-import { SURE_EMERGENCY, maybeMisheard, notKnown, whoThisIs, WHO_ARE_YOU, ARE_YOU_THERE, resume, repair, thanks } from "./unheard.ts";
+import { SURE_EMERGENCY, maybeMisheard, namesHouse, notKnown, whoThisIs, WHO_ARE_YOU, ARE_YOU_THERE, resume, repair, thanks } from "./unheard.ts";
 
 const asksAny = (list: readonly Errand[]): boolean => list.some(isAsk);
 
@@ -86,6 +86,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     t.rule("bye/another-time");
     if (thanks(t)) return;
   }
+  if (!state.task && namesHouse(t, text) && whoThisIs(t, text)) return resume(t);
   if (tellsOthers(t, text)) return proceed(t);
   if (wantsBack(t, text) || waits(t, reading, text) || wasDone(t, text) || newContact(t, reading, text)) return;
   if (reading.limit && reading.guessed) {
@@ -307,6 +308,9 @@ const PUTS_OFF = new RegExp(
   ].join("|"),
   "i",
 );
+
+/** A service told by a word in passing. */
+const WEAK = /telling-word/;
 
 /** Words that ask for a person, and for nothing of theirs. */
 const A_PERSON =
@@ -548,7 +552,12 @@ function hearMessage(t: Turn, reading: Reading, text: string): void {
           !/\b(?:call|ring|phone|reach|contact|text)\b/i.test(text))) &&
       reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "length")
         ? { errand: "book" as const }
-        : undefined));
+        : // "Ok, the assessment": a service that is named is no message.
+          task.offered &&
+            ofKind(reading.found, "service").some((s) => s.value.length === 1 && !WEAK.test(s.rule)) &&
+            !/\b(?:pass|tell|ask|message|call|ring|phone|say)\b/i.test(text)
+          ? { errand: "book" as const }
+          : undefined));
   // What is asked next is no message, unless it says what to do with it.
   if (task.offered && !other && reading.question && yes === undefined && !/\b(?:pass|tell|ask (?:them|her|him)|message|call|ring|phone)\b/i.test(text)) {
     t.state.task = t.state.later.pop() ?? null;

@@ -177,3 +177,44 @@ describe("which service", () => {
     expect(protea("wait, how do I find you").last).not.toMatch(/waiting room/);
   });
 });
+
+describe("what a caller begins with", () => {
+  it.each(["hello, is that Tern Bay?", "is this Tern Bay Physiotherapy", "am I through to tern bay"])("is told whom they have reached: %s", (text) => {
+    expect(tern(text).last).toMatch(/This is Tern Bay|reached Tern Bay/);
+  });
+
+  it.each(["I'm going to be late for my appointment today", "we are stuck in traffic, it may be ten minutes", "I'll be a bit late for my 2 o'clock"])(
+    "who runs late hears what holds then, and nothing is moved: %s",
+    (text) => {
+      const t = tern(text);
+      expect(t.last).toMatch(/10 minutes late/);
+      expect(t.state.task).toBeNull();
+    },
+  );
+
+  it("who runs late and wants another hour moves", () => {
+    expect(tern(`I'm running late, can we move my massage on thursday to four, ${ANA}`, "yes").was("a-ana")).toBe(
+      "sports-massage 2027-03-04 16:00 joaquim booked",
+    );
+  });
+
+  it("a deed that is denied in the same breath is not done", () => {
+    expect(tern("I want to cancel, no, not cancel, move my appointment").state.task).toMatchObject({ errand: "move" });
+    expect(tern("please move, sorry, not move, cancel my visit").state.task).toMatchObject({ errand: "cancel" });
+  });
+});
+
+describe("of two", () => {
+  const both = ["move my appointment, Keith Lemaire 902 555 0126", "the first one", "at half past two", "yes"];
+
+  it("the other is not what was moved just before", () => {
+    const t = tern(...both, "and move the other one to ten");
+    expect(t.was("a-keith-one")).toBe("acupuncture 2027-03-04 14:30 priya booked");
+    expect(t.state.task).toMatchObject({ errand: "move", appointment: { id: "a-keith-two" } });
+  });
+
+  it("an hour that two of them have is of the day that was wished for", () => {
+    const t = protea("Marie Jacobs 021 555 0142, could wednesday's session be at 17:00", "half past four");
+    expect(t.last).toMatch(/Wednesday 3 March at 16:30/);
+  });
+});

@@ -29,6 +29,15 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
     const people = new Set(peopleIn(reading.found));
     if (people.size > 0) task.staff = [...people];
     const only = hit[0];
+    // "Half past four", of hours on the day that was wished for and on another: of the day that was wished for.
+    const wanted = hit.length > 1 && task.wish.days ? hit.filter((o) => wantsDay(task.wish.days, t.house.zone.toLocal(o.startMin).day)) : [];
+    const [there] = wanted;
+    if (there && wanted.length === 1 && ofKind(reading.found, "time").length > 0 && !reading.found.some((f) => f.kind === "day")) {
+      if (task.errand === "book") task.places = places;
+      take(t, task, there, places, task.errand === "move" ? task.appointment : undefined);
+      t.rule("slot/on-the-day-wished");
+      return true;
+    }
     if (
       hit.length === 1 &&
       only &&

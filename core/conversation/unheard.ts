@@ -1,3 +1,4 @@
+import { normalise } from "../language/text.ts";
 import { handOver, offerToPassOn } from "./errands/message.ts";
 import { proceed } from "./proceed.ts";
 import { which } from "./slot.ts";
@@ -14,6 +15,13 @@ export const WHO_ARE_YOU = /^\W*(?:(?:and|so|sorry|hi|hello)\W+)*who (?:is this|
 export const ARE_YOU_THERE =
   /^\W*(?:(?:hello|hi|hey)\W+)*(?:is (?:anyone|anybody|someone|somebody) there|(?:are )?you (?:still )?there|(?:anyone|anybody) there)\W*$/i;
 
+/** "Is that Tern Bay?": whether the house itself is named, and nothing besides. */
+export function namesHouse(t: Turn, text: string): boolean {
+  const own = new Set(normalise(`${t.house.handbook.name} ${t.house.handbook.shortName}`).tokens.map((w) => w.text));
+  const m = /\b(?:is (?:this|that)|am i (?:speaking|talking|through) (?:to|with)|have i (?:reached|got)|are you) (?:the )?([^.;?!]+)/i.exec(text);
+  return m !== null && !/\w/.test(text.slice(m.index + m[0].length)) && normalise(m[1] as string).tokens.every((w) => own.has(w.text));
+}
+
 export function whoThisIs(t: Turn, text: string): boolean {
   const plain = text.toLowerCase();
   const asks =
@@ -21,9 +29,10 @@ export function whoThisIs(t: Turn, text: string): boolean {
       plain,
     );
   if (!asks) return false;
+  const theirs = namesHouse(t, text);
   const house = val(t.house.handbook.shortName, { kind: "house", id: "shortName", label: "Name" });
   if (/\b(?:robot|bot|machine|computer|program|human|person|real|alive|ai)\b/.test(plain)) t.say("ask/what-i-am", { house });
-  else if (/\b(?:is (?:this|that) (?:the|an?) |have i (?:reached|got)|who (?:is this|are you|am i)|through to)\b/.test(plain))
+  else if (theirs || /\b(?:is (?:this|that) (?:the|an?) |have i (?:reached|got)|who (?:is this|are you|am i)|through to)\b/.test(plain))
     t.say("ask/who-this-is", { house });
   else return false;
   t.outcome("answered");

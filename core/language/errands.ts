@@ -267,7 +267,13 @@ const DEED = "cancel|call off|move|change|reschedule|shift|postpone|book";
 const TAKEN_BACK = new RegExp(
   `\\b(${DEED})\\b[^.;?!<]{0,24}?\\b(?:no|sorry|i mean|i meant|wait|rather|actually|scratch that)\\b[, ]+(?:(?:no|sorry|i mean|i meant|wait|actually|rather|to|please|i'd like to|i want to)[, ]+)*(?=(${DEED})\\b)`,
 );
-const withoutTakenBack = (text: string): string => {
+/** "Cancel, no, not cancel, change": what is denied of what was just said. */
+const DENIED = new RegExp(
+  `\\b(${DEED})\\b[, ]+(?:(?:no|sorry|wait|i mean)[, ]+)*not (?:to )?\\1\\b[, ]*(?:it[, ]+)?(?:but |rather |i mean )?(?=[^.;?!]*\\b(?:${DEED})\\b)`,
+);
+const withoutTakenBack = (said: string): string => {
+  const denied = DENIED.exec(said);
+  const text = denied ? said.slice(0, denied.index) + said.slice(denied.index + denied[0].length) : said;
   const m = TAKEN_BACK.exec(text);
   return m && m[1] !== m[2] ? text.slice(0, m.index) + text.slice(m.index + m[0].length) : text;
 };
@@ -323,6 +329,9 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   // "Are you a robot? I want a real person".
   if (WANTS_PERSON.test(masked) && top.errand !== "refused" && top.errand !== "emergency")
     return { read: { errand: "person", rule: "errand/person/wants-one", at: 0, sure: Math.max(0.7, top.sure) }, subject: null };
+  // "I'm running late for my two o'clock": what holds then is asked, and nothing is to be moved.
+  if (["move", "cancel", "book", "message", "ask-mine", "none"].includes(top.errand) && RUNS_LATE.test(masked) && !WANTS_OTHERWISE.test(masked))
+    return { read: { errand: "ask-policy", rule: "errand/ask-policy/runs-late", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   // "Could I change my assessment": what is mine is moved, not booked anew.
   const mine = cued.find((c) => c.rule === "errand/move/move-it");
   if (
@@ -409,6 +418,11 @@ const WANTS_PERSON =
 /** A service and for whom it is, with nothing that asks. */
 const FOR_ONE =
   /^\W*(?:(?:hi|hello|hey)\W+)?(?:an?|the|one)?\s*<service>,? for (?:my|our|me|us|him|her|them|an?|the)\b(?!.*(?:\?|\b(?:is|are|do|does|can|could|what|how|which|who|when|where|possible|okay|ok|safe|good|suitable)\b))/;
+
+const RUNS_LATE =
+  /\b(?:i'm|i am|i'll|i will|we're|we are|we'll|we will|might|may|gonna|running|going to)\b(?: \w+){0,3} (?:late|delayed|held up|behind schedule|stuck in (?:traffic|the traffic)|stuck on the (?:bridge|bus|train))\b/;
+const WANTS_OTHERWISE =
+  /\b(?:move|change|cancel|re-?schedul\w*|push|shift|postpone|later (?:time|slot|one)|another (?:time|day)|instead|tell|let|inform|message|call|know)\b|\b(?:can|could|may) (?:i|we|it|that) (?:come|be|have|start|do)\b/;
 
 const EXCHANGE =
   /<(day|time)>[^.;?!]{0,24}\b(?:instead of|rather than|in place of)\b[^.;?!]{0,24}<\1>|<time>[^.;?!]{0,12}(?:instead of|rather than|in place of) (?:at )?(?:<time>|\d{1,2}\b|one\b|two\b|three\b|four\b|five\b|six\b|seven\b|eight\b|nine\b|ten\b|eleven\b|twelve\b|noon\b)|<time>\W+(?:instead of|rather than|in place of)\b|\b(?:instead of|rather than|in place of) (?:at )?<time>/;

@@ -462,7 +462,8 @@ export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Readin
     any = true;
   }
   // "Move mine to Friday, then cancel the other one": not what was done just before.
-  if (task.errand === "cancel" && /\bthe other(?: one| appointment| visit| booking)?\b/i.test(reading.said)) old.other = true;
+  if ((task.errand === "cancel" || (task.errand === "move" && !task.appointment)) && /\bthe other(?: one| appointment| visit| booking)?\b/i.test(reading.said))
+    old.other = true;
   const pick = ofKind(reading.found, "choice").at(-1)?.value;
   if (pick && pick !== "none" && pick !== "any") {
     old.pick = pick;

@@ -116,7 +116,7 @@ export function service(t: Turn, reading: Reading): boolean {
     t.say("ask/about", { about: val(info.about, serviceSource(house, one)) });
     return done();
   }
-  if (!t.state.task && named.length === 0 && (SEEKS_HELP.test(text) || (complains(text) && SEEKS_SOMETHING.test(text)))) {
+  if (!t.state.task && named.length === 0 && (SEEKS_HELP.test(text) || (complains(text) && (SEEKS_SOMETHING.test(text) || SEEKS.test(text))))) {
     const fresh = newBook();
     if (startWith(t, fresh)) {
       t.state.task = fresh;

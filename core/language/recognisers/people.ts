@@ -524,7 +524,7 @@ function capitals(said: Said, tokens: readonly Token[]): Token[] {
 }
 
 const STOPS = new Set(
-  "and my number phone cell mobile email at on for from with but i can could please thanks tel is the it's its you to or who what when would want need want's calling speaking here if so just because yes no".split(
+  "and my number phone cell mobile email at on for from with but i can could please thanks tel is the it's its you to or who what when would want need want's calling speaking here if so just because yes no whichever whatever whenever wherever however".split(
     " ",
   ),
 );

@@ -110,6 +110,9 @@ const LONGEST_ANSWER = 160;
 const AROUND_A_TIME =
   /\b(?:um+|uh+|ok(?:ay)?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|sounds|would|be|for me|me|thanks|thank you|(?:i|we)'(?:ll|d) (?:take|have|like|go for|go with|prefer)|(?:can|could) (?:i|we) (?:have|take)|give me|let me have|book|put me down for|take|it|make|better|perfect|with|slot|one|too|also|again|as well|if|you|can|possible|there is|that)\b/g;
 
+/** A visit that is moved to an hour, whatever stands between. */
+const MOVED_TO = /\b(?:move|change|shift|switch|push|bring|put|reschedule|rearrange|postpone)\b[^.;?!]*\bto $/;
+
 export const TIME_RULES: TimeRule[] = [
   {
     name: "time/between",
@@ -120,6 +123,8 @@ export const TIME_RULES: TimeRule[] = [
     name: "time/range",
     pattern: rx(`(?<![\\d/-])\\b(${CLOCK}) ?(?:to|-|till|until|til) ?(${CLOCK})${NOT_TIME}(?![-\\d])`),
     value: (m) => {
+      // "Move the other one to ten": a visit, and no hour.
+      if (/^one\b/.test(m[0]) && /\b(?:the|that|this|other|my|first|second|next|last)\s+$/.test(m.input.slice(0, m.index))) return null;
       if (/^(a |quarter|half)/.test(m[0]) && !/-| to .* /.test(m[0])) return null;
       // "Ten to eleven" in words is ten minutes before; "10 to 11" a range.
       if (new RegExp(`^(?:five|ten|twenty|twenty[- ]five) to (?:${HOUR})$`).test(m[0].trim())) return null;
@@ -278,6 +283,12 @@ export const TIME_RULES: TimeRule[] = [
       // To what is read back, an hour alone is another hour: "ten".
       if (at.expects === "go-ahead" && /^\W*(?:no\W+)?[a-z0-9:.]+(?:\W+(?:please|then|rather|instead))*\W*$/.test(m.input) && alone()) return one("at", said);
       if (afterDay || (waited && alone())) return one("at", said);
+      // "Move my massage on Thursday to four".
+      if (
+        MOVED_TO.test(before) &&
+        /^\W*(?:$|[,.;?!]|please\b|instead\b|if\b|on\b|then\b|tomorrow\b|today\b|\w+day\b|and\b|with\b)/.test(m.input.slice(m.index + m[0].length))
+      )
+        return one("at", said);
       // "Is four any good".
       if (
         said !== "one" &&
