@@ -218,3 +218,22 @@ describe("of two", () => {
     expect(t.last).toMatch(/Wednesday 3 March at 16:30/);
   });
 });
+
+describe("what was told of", () => {
+  it("is what is to be shorter", () => {
+    const t = tern(`Hello, ${ANA}. Do I have anything on thursday?`, "make it half an hour shorter please", "yes");
+    expect(t.minutesOf("a-ana")).toBe(30);
+  });
+});
+
+describe("two who come", () => {
+  it.each(["a taping for my mom and one for me, tomorrow at noon", "a taping tomorrow at noon and one for my mom"])("have a visit each: %s", (text) => {
+    const t = tern(text);
+    expect([t.state.task, ...t.state.later].filter((x) => x?.errand === "book" && x.service === "taping")).toHaveLength(2);
+  });
+});
+
+it("how long something has been is nobody's name", () => {
+  expect(poui("a scan on wednesday at five, half an hour", "thirty weeks").state.client.name).toBeUndefined();
+  expect(poui("a scan on wednesday at five, half an hour", "Tara Weeks").state.client.name).toBe("Tara Weeks");
+});

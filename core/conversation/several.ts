@@ -116,6 +116,8 @@ function oneMoreFor(reading: Reading): Found[][] | null {
     !whom ||
     ofKind(reading.found, "service").length === 0 ||
     !(
+      // "An appointment for my mom and one for me".
+      /\b(?:and|plus) (?:also )?(?:one|another(?: one)?|the same(?: one| thing)?|a second(?: one)?) for (?:me|myself)\b/i.test(reading.said.slice(whom.end)) ||
       /\b(?:and|plus) (?:also )?(?:one|another(?: one)?|the same(?: one| thing)?|a second(?: one)?)\s*$/i.test(reading.said.slice(0, whom.start)) ||
       // "And my wife would like hers right after".
       (/\b(?:and|plus|then)(?: then)?\s*$/i.test(reading.said.slice(0, whom.start)) &&
@@ -124,7 +126,7 @@ function oneMoreFor(reading: Reading): Found[][] | null {
   )
     return null;
   const shared = reading.found.filter((f) => ["service", "day", "time", "length", "staff", "gender"].includes(f.kind));
-  return [reading.found.filter((f) => f !== whom), [...shared, whom]];
+  return [reading.found.filter((f) => f !== whom && f.kind !== "places"), [...shared, whom]];
 }
 
 const oneDay = (d: FoundOf<"day">): boolean => d.value.kind === "days" && d.value.from !== undefined && d.value.from === d.value.to;

@@ -31,7 +31,13 @@ export function asMove(t: Turn, reading: Reading, text: string): Reading {
     ofKind(reading.found, "length").length > 0 &&
     /\binstead\b(?! of)/i.test(reading.said) &&
     !reading.found.some((f) => f.kind === "day" || f.kind === "time");
-  if ((swaps || resized) && !t.state.task) return again(t, text);
+  // "Make it half an hour shorter", right after they were told what they have.
+  const byLength =
+    t.state.toldOf !== undefined &&
+    (books || reading.errands.length === 0) &&
+    ofKind(reading.found, "length").some((l) => /-by$/.test(l.rule)) &&
+    ofKind(reading.found, "service").length === 0;
+  if ((swaps || resized || byLength) && !t.state.task) return again(t, text);
   // "Sorry, wrong day, Wednesday I meant", right after a booking.
   const mistaken =
     t.state.last !== undefined &&

@@ -197,7 +197,7 @@ function openTooLong(t: Turn, task: BookTask): boolean {
 }
 
 /** So many services of one person are named when it is asked which. */
-const FEW = 4;
+const FEW = 5;
 
 function askService(t: Turn, task: BookTask): void {
   const { house } = t;

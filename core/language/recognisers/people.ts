@@ -352,6 +352,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     if (words.length >= 2 && !asks && !IM.test(words[0]?.text ?? "") && (odd || taken.some((f) => f.kind === "day" || f.kind === "time")))
       return [asName(said, words, "name/asked")];
     const rest = said.tokens.filter((t) => !blocked(t) && !/\d/.test(t.text) && !SHORTENED.test(t.text));
+    if (OF_TIME.test(said.norm.trim())) return [];
     if ((rest[0] && NOT_TELLING.has(rest[0].text) && !capital(said, rest[0])) || tellsSomething(said.norm)) return [];
     if (rest[0] && IM.test(rest[0].text)) rest.shift();
     const inCapitals = capitals(said, rest);
@@ -528,6 +529,9 @@ const STOPS = new Set(
     " ",
   ),
 );
+/** "Thirty weeks", "two years": how long something is, and nobody's name. */
+const OF_TIME =
+  /^(?:(?:twenty|thirty|forty|fifty|sixty)(?:[- ](?:one|two|three|four|five|six|seven|eight|nine))?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|(?:thir|four|fif|six|seven|eigh|nine)teen|about|almost|nearly)[- ](?:and a half )?(?:weeks?|months?|years?|days?|hours?|minutes?)\b/;
 const TITLE = /^(?:mr|mrs|ms|miss|mx|dr)\.?$/;
 const PLAINLY_NOT = new Set("don't not no later now never already why not's".split(" "));
 
