@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { createRequire } from "node:module";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { By, type WebDriver } from "selenium-webdriver";
+import { By, Key, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { joined, RATE, readWav, toLine, writeWav, type Samples } from "@gentian/core/speech/sound";
 import { demoHouse } from "@gentian/core/testing/demo";
@@ -74,6 +74,17 @@ describe("calling the house from the browser", () => {
     await (await see(desk.driver, By.xpath("//li//button[contains(.,'phone') and contains(.,'Ana Petrov') and contains(.,'booked')]"))).click();
     await waitText(desk.driver, "words with times");
     expect(await findings(desk.driver, AXE)).toEqual([]);
+    // It is played and stopped, and gone to another place of by keys; the words there are lit.
+    await (await see(desk.driver, By.css("button[aria-label='Play']"))).click();
+    await (await see(desk.driver, By.css("button[aria-label='Pause']"), 10_000)).click();
+    await see(desk.driver, By.css("button[aria-label='Play']"));
+    const place = await see(desk.driver, By.css("[role=slider][aria-label='Place in the recording']"));
+    await place.sendKeys(Key.HOME);
+    expect(Number(await place.getAttribute("aria-valuenow"))).toBe(0);
+    await place.sendKeys(Key.ARROW_RIGHT, Key.ARROW_RIGHT);
+    expect(Number(await place.getAttribute("aria-valuenow"))).toBe(2000);
+    expect(await place.getAttribute("aria-valuetext")).toMatch(/^0:02 of \d:\d\d$/);
+    expect(await desk.driver.executeScript("return document.querySelector('audio').currentTime")).toBeCloseTo(2, 1);
     // The recording, both sides of it, as the page would play it.
     const bytes = await desk.driver.executeAsyncScript<string>(
       "const done = arguments[arguments.length - 1]; fetch(document.querySelector('audio').src).then((r) => r.arrayBuffer()).then((b) => { let s = ''; const u = new Uint8Array(b); for (let i = 0; i < u.length; i += 8192) s += String.fromCharCode(...u.subarray(i, i + 8192)); done(btoa(s)); });",

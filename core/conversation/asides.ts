@@ -3,6 +3,7 @@ import { dropHold } from "./errands/offering.ts";
 import { handOver } from "./errands/message.ts";
 import type { State } from "./state.ts";
 import type { Turn } from "./turn.ts";
+import { ABUSE, AGAIN, ANEW, BEGINS, DANGLES, NOT_AT_US } from "../language/packs/en/talk.ts";
 
 /**
  * What is said beside every errand: asking to hear it again, beginning anew, silence, abuse, and talk in which nothing
@@ -11,15 +12,6 @@ import type { Turn } from "./turn.ts";
 
 /** How many turns may pass in which nothing moves on, before the conversation is given to a person; twice that ends it. */
 export const STILL_TURNS = 6;
-
-const AGAIN =
-  /^\W*(?:(?:sorry|oh|um|wait|hm+|er)[,.]? )*(?:what was that(?: again)?|(?:can|could) you (?:please )?(?:say|repeat) (?:that|it)(?: again| please| one more time)*|say (?:that|it) again|repeat (?:that|it)?|come again|pardon(?: me)?|excuse me|what did you say|i (?:didn't|did not) (?:catch|hear|get) (?:that|you|it)|didn't (?:catch|get) that|once more|one more time|sorry|what|huh|again)(?:,? (?:please|sorry|again))*\W*$/i;
-const ANEW =
-  /\b(?:start (?:over|again|anew|from (?:scratch|the beginning))|begin (?:again|anew)|let's (?:restart|start over)|forget (?:all|everything) (?:that|of that|i said)|from the top)\b/i;
-const ABUSE =
-  /\b(?:idiot|stupid|moron|dumb(?:ass)?|useless|worthless|f+u+c+k+\w*|f\*+\w*|sh[i*]t+y?|bullshit|a+s+s+h+o+l+e+|bastard|b[i*]tch|cunt|piss off|screw you|shut up|go to hell|hate you|piece of (?:junk|crap|trash|garbage)|retard(?:ed)?|scum)\b/i;
-/** Words of feeling about something else than the one who answers. */
-const NOT_AT_US = /\b(?:my (?:stupid|damn|bloody|useless)|i(?:'m| am| feel| was) (?:such )?(?:an? )?(?:so )?(?:stupid|idiot|dumb|useless)|stupid question)\b/i;
 
 /** Takes up what is said beside the errands; true when the message has been dealt with. */
 export function hearAside(t: Turn, reading: Reading, text: string): boolean {
@@ -37,10 +29,6 @@ export function hearAside(t: Turn, reading: Reading, text: string): boolean {
   }
   return false;
 }
-
-const BEGINS =
-  /^\W*(?:(?:so|well|ok(?:ay)?|right|hi|hello|hey|yes|yeah|um+|uh+|er+|look|listen|actually|see|now)\W+)*(?:(?:i|we)(?: was|'m| am|'ve| have| had)?(?: just)? (?:wondering|(?:got )?a (?:quick |little |small |silly )?question|something to ask)|(?:can|could|may) i (?:just )?ask (?:you )?(?:something|a (?:quick )?question)|(?:i have|i've got|i got) a (?:bit of a |small |little )?(?:problem|situation)|(?:the|here's the) thing is|you see|let me (?:explain|think)|(?:it's|it is) about)\W*$/i;
-const DANGLES = /\b(?:and|but|because|so|if|or|although|since|my|the|an?|with (?:the|my|an?))\s*(?:\.{2,}|…|,|-)?\s*$/i;
 
 /** Who has begun to speak and said nothing yet is let go on: "so I was wondering", "you see my wife is having a baby and". */
 function goesOn(t: Turn, reading: Reading, text: string): boolean {

@@ -8,11 +8,9 @@ import { proceed } from "./proceed.ts";
 import { begin } from "./start.ts";
 import type { MoveTask } from "./state.ts";
 import type { Turn } from "./turn.ts";
+import { BACK, ON_IT, WAITS } from "../language/packs/en/talk.ts";
 
 /** What takes up again what was done or could not be had: wanting a visit back, and waiting for one. */
-
-const BACK =
-  /\b(?:(?:have|get|want|give|need) (?:me )?(?:it|that|them|mine|my (?:appointment|visit|booking|slot|old (?:time|slot|one|appointment)))(?: \w+)? back|(?:put|change|move|set|switch) (?:it|that|everything) back|(?:undo|reverse|reinstate|restore|un-?cancel|uncancel) (?:it|that|the|my)|keep (?:it|that|the old one|my old (?:time|one)) after all|(?:was|that's|made|is) a mistake|by mistake|didn't mean to (?:cancel|move|change))\b/i;
 
 /** "Oh no, can I have it back": what was cancelled or moved a moment ago is to stand as it did. */
 export function wantsBack(t: Turn, text: string): boolean {
@@ -33,13 +31,6 @@ export function wantsBack(t: Turn, text: string): boolean {
   proceed(t);
   return true;
 }
-
-const WAITS =
-  /\bwait(?:ing)?[- ]?list\b|\b(?:let|tell|call|text|ring|email|notify|phone|message) me (?:know )?(?:if|when|once|as soon as|should|in case) (?:something|anything|a|an|it|one|that|somebody|someone|anyone|there)\b[^.?!]*\b(?:free|open|opens|comes|cancel|cancels|cancelled|available|drops|gap|up)\b|\b(?:let|tell|call|text|ring|email|notify|phone|message) me (?:know )?(?:if|when|once|as soon as) you(?:'ve| have| get)?(?: got)? (?:something|anything|a (?:gap|slot|place|space|spot))\b|\bif (?:somebody|someone|anyone|anybody) cancels\b/i;
-
-/** After it was offered: "yes, put me on it", "I'll wait". */
-const ON_IT =
-  /\b(?:on|to) (?:the|a|your|that|this) list\b|\b(?:put|add|have) me (?:on|to) (?:it|that)\b|\bi(?:'ll| will| can| would|'d)?(?: rather)? wait\b|\bthe list\b/i;
 
 /** "Put me on the waiting list": what could not be had is waited for; what was not looked for yet is looked for first. */
 export function waits(t: Turn, reading: Reading, text: string): boolean {

@@ -31,7 +31,19 @@ import { startTask } from "./start.ts";
 import { dayWish, singleDay } from "./wish.ts";
 import { val, type Turn } from "./turn.ts";
 import { asMove, spokenOf, theOther, insteadOfCancelling, lineUpAnother, lineUpDeed } from "./turning.ts";
-import { SURE_EMERGENCY, maybeMisheard, namesHouse, notKnown, whoThisIs, WHO_ARE_YOU, ARE_YOU_THERE, resume, repair, thanks } from "./unheard.ts";
+import { SURE_EMERGENCY, maybeMisheard, namesHouse, notKnown, whoThisIs, resume, repair, thanks } from "./unheard.ts";
+import {
+  ARE_YOU_THERE,
+  A_PERSON,
+  COMMENT,
+  NEEDS,
+  OF_ONES_HEALTH,
+  OF_OURS,
+  SAYS_OWN_NAME,
+  UNDECIDED,
+  WHAT_IT_IS_ABOUT,
+  WHO_ARE_YOU,
+} from "../language/packs/en/talk.ts";
 
 const asksAny = (list: readonly Errand[]): boolean => list.some(isAsk);
 
@@ -285,10 +297,6 @@ export function hear(t: Turn, heard: Reading, text: string): void {
 
 /** Below this, it is no more than likely that a need is none of the house's business. */
 const SURELY_NOT_OURS = 0.8;
-const NEEDS =
-  /^\W*(?:(?:hi|hello|hey|so|well|um+)\W+)*(?:i|we) (?:(?:think|guess|believe|suspect) )?(?:(?:i|we) )?(?:may |might |probably )?(?:need|have|want|am having|are having)\b/i;
-const OF_OURS =
-  /^\W*(?:(?:hi|hello|hey|so|well|um+)\W+)*(?:my|our) (?:\w+ ){1,2}(?:has|hasn't|have|haven't|is|isn't|won't|can't|keeps|broke|needs|looks|feels|got)\b/i;
 
 /** "I think I need a root canal", "my cat hasn't eaten": something that the house may well be there for. */
 function tellsOfNeed(t: Turn, reading: Reading): boolean {
@@ -311,12 +319,6 @@ const PUTS_OFF = new RegExp(
 
 /** A service told by a word in passing. */
 const WEAK = /telling-word/;
-
-/** Words that ask for a person, and for nothing of theirs. */
-const A_PERSON =
-  /\b(?:real|live|actual|human(?: being)?|persons?|people|someone|somebody|anyone|anybody|staff|operator|agent|manager|desk|reception|talk|speak|chat|put me (?:through|on)|call|ring|phone|robot|machine|computer|bot)\b/gi;
-/** What somebody wants to talk about with a person is not asked of the receptionist. */
-const WHAT_IT_IS_ABOUT = /\b(?:about|regarding|concerning|over|because|with regard)\b/i;
 
 /** Whether a message names a service, and no day or hour for it, with nothing but a few small words around. */
 const onlyFound = (reading: Reading): boolean =>
@@ -362,9 +364,6 @@ function askedAbout(t: Turn, reading: Reading): void {
   else if (ofKind(reading.found, "service").length > 0) delete state.askedLength;
 }
 
-/** Who speaks of themselves; any other name in answer to a question of the house's is somebody else's. */
-const SAYS_OWN_NAME = /\b(?:my name|name's|name is|i'm|i am|call me|it's|this is)\b/i;
-
 /** Of several questions in one message, the words of each. */
 function partOf(t: Turn, reading: Reading, errand: Errand): Reading {
   const i = reading.errands.findIndex((e) => e.errand === errand);
@@ -400,10 +399,6 @@ function asksWhich(t: Turn): boolean {
 /** Whether what is named is held for several at a time. */
 const aClass = (t: Turn, reading: Reading): boolean =>
   ofKind(reading.found, "service").some((s) => s.value.length === 1 && t.house.services.get(s.value[0] as string)?.group !== undefined);
-
-/** What is said of a price or an answer and asks for nothing: "that's too dear", "sounds expensive", "oh I see". */
-const COMMENT =
-  /^\W*(?:(?:oh|ah|ok|okay|hm+|well|wow|gosh|ouch|right|so)\W+)*(?:(?:that(?:'s| is)|it(?:'s| is)|sounds|seems)(?: (?:a bit|rather|quite|very|really|too|so|pretty|awfully))* (?:expensive|dear|pricey|steep|a lot(?: of money)?|much|more than i thought|cheap|reasonable|interesting|good to know|nice|strange|odd|a shame|a pity)|i see|good to know|fair enough|interesting|wow|ouch|oh dear|that's life|too bad|what a (?:shame|pity))\W*$/i;
 
 /** "Who's that with?": what was offered is said again with its people. */
 function saysWithWhom(t: Turn, reading: Reading, text: string): boolean {
@@ -444,9 +439,6 @@ function hearUndecided(t: Turn, reading: Reading): boolean {
   resume(t);
   return true;
 }
-
-const UNDECIDED =
-  /^(?:(?:hmm?|um+|er|well|oh|so|let me (?:think|see)|not sure|i'm not sure|i don't know|don't know|dunno|no idea|difficult|hard to say|good question|what do you (?:suggest|recommend|have)|what would you (?:say|suggest|recommend)|what is there|what have you(?: got)?|maybe|what are (?:the|my) (?:options|choices)|what (?:lengths|times|days|services) (?:are there|do you have|have you(?: got)?)|sorry) ?)+$/;
 
 function note(t: Turn, reading: Reading): void {
   for (const e of reading.errands) t.reasons.push({ what: "errand", errand: e.errand, rule: e.rule, sure: Math.round(e.sure * 100) / 100 });
@@ -506,10 +498,6 @@ function callsForPerson(t: Turn, reading: Reading): boolean {
   }
   return hit !== undefined;
 }
-
-/** What somebody has or takes: no line of the handbook was written for that. */
-const OF_ONES_HEALTH =
-  /\b(?:medic\w*|tablets?|pills?|drugs?|dos(?:e|es|age)|condition|heart|pressure|pregnan\w*|allerg\w*|fever|temperature|infect\w*|swell\w*|swollen|rash|symptoms?|pain\w*|ache\w*|bleed\w*|safe|normal|serious|worr\w*|diagnos\w*|cure|thinners?|diabet\w*|ill|sick|heal\w*|broken|torn|wrong)\b/i;
 
 /** Whether what is refused is a private thing of one of the house's people: a line about clients answers nothing of theirs. */
 const ofTheirLife = (t: Turn, reading: Reading): boolean =>

@@ -16,11 +16,9 @@ import { anotherHour, asAsked, carriedOn, reopen } from "./start.ts";
 import type { Task } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import { notKnown, resume, repair, close } from "./unheard.ts";
+import { GIVES_UP } from "../language/packs/en/talk.ts";
 
 /** What was said and is no errand of its own: an answer or a change within an errand, or words while nothing is being worked on. */
-
-const GIVES_UP =
-  /^\W*(?:(?:ok|okay|oh|no|nah|nope|fine|just|well|actually|then|ah|let's|we'll|i'll)\W+)*(?:forget (?:it|about it|that)|never ?mind|(?:leave|keep) (?:it|mine|that|everything)(?: (?:as|how|where|the way) it (?:is|was)| be| alone)|leave it|don't bother|drop it)(?:\W+(?:then|please|thanks|thank you|sorry|i'll (?:call|ring|come by).*))*\W*$/i;
 
 /** Within an errand: an answer, a choice, a change, a question, or something that was not understood. */
 export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, kept: { name: boolean; contact: boolean }): void {

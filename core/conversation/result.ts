@@ -5,6 +5,7 @@ import { proceed } from "./proceed.ts";
 import { calendarSource, saidSource, serviceSource, staffSource } from "./sources.ts";
 import type { AppointmentView, Event } from "./state.ts";
 import { val, type Turn } from "./turn.ts";
+import { DID_IT } from "../language/packs/en/talk.ts";
 
 /** Takes in what came of an effect. Only here is anything said to be done. */
 export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" | "silence" | "unclear" | "left" | "nobody-came" }>): void {
@@ -111,9 +112,6 @@ export function wasDone(t: Turn, text: string): boolean {
   finish(t);
   return true;
 }
-
-const DID_IT =
-  /^\W*(?:(?:so|and|ok|okay|wait|sorry|oh|hm+|um+|great|thanks)\W+)*(?:did (?:that|it) (?:work|go through|save|take)|(?:is|was) (?:it|that|everything|all) (?:all )?(?:done|booked|cancelled|canceled|moved|confirmed|in|set|saved|sorted|final|through)|(?:am i|are we|i'm|we're) (?:all |now |really )?(?:booked|set|done|confirmed|in)(?: in)?)(?: now| then| (?:for )?sure)?\W*(?:right|yes|correct|now|then)?\W*$/i;
 
 function done(t: Turn, a: AppointmentView): Record<string, ReturnType<typeof val>> {
   return {

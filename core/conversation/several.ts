@@ -8,6 +8,7 @@ import { asAsked, begin } from "./start.ts";
 import { weekdayOf } from "../time/days.ts";
 import type { Task } from "./state.ts";
 import type { Turn } from "./turn.ts";
+import { STRAIGHT_AFTER, TWICE } from "../language/packs/en/talk.ts";
 
 /** What each part of a message wants done, where it wants several things done, in the order said. */
 interface Deed {
@@ -130,8 +131,6 @@ function oneMoreFor(reading: Reading): Found[][] | null {
 }
 
 const oneDay = (d: FoundOf<"day">): boolean => d.value.kind === "days" && d.value.from !== undefined && d.value.from === d.value.to;
-/** Said of two visits. */
-const TWICE = /\b(?:both|each|twice|(?:on )?two (?:days|times|visits|appointments|sessions|lessons|dates))\b/i;
 
 /** "Taping on the 4th and the 11th, both at nine": a visit on each day. */
 function bothDays(reading: Reading): Found[][] | null {
@@ -237,8 +236,6 @@ function exchanged(t: Turn, reading: Reading): [Found[], Found[]] | null {
     [...wish.map(plain), ...who],
   ];
 }
-
-const STRAIGHT_AFTER = /\b(?:(?:right|straight|directly|just|immediately) (?:after|afterwards|behind)|back to back|after (?:that|it)|afterwards)\b/i;
 
 /** "Taping on Thursday at nine and a follow-up right after": the second, of the same day unless it says another. */
 function inARow(reading: Reading): Found[][] {

@@ -7,8 +7,9 @@ import { ofLength } from "./errands/oflength.ts";
 import { newBook, newCancel, newMove } from "./tasks.ts";
 import { dropHold } from "./errands/offering.ts";
 import type { BookTask, CancelTask, MoveTask, Task } from "./state.ts";
-import { SAME, singleDay } from "./wish.ts";
+import { singleDay } from "./wish.ts";
 import { type Turn } from "./turn.ts";
+import { PREFERS, SAME, STARTS_OTHERWISE } from "../language/packs/en/talk.ts";
 
 /** Begins, turns or ends an errand that the message names; true when the message's parts have been taken in. */
 export function startTask(t: Turn, reading: Reading, errands: readonly Errand[]): boolean {
@@ -158,10 +159,6 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
   return did;
 }
 
-/** What was just settled is to be at another time. */
-const STARTS_OTHERWISE =
-  /^(?!.*\b(?:another|also|one more|as well|too|book|second)\b).*\b(?:start|begin|make (?:it|that)|rather|instead|(?:have|move|change|push|shift) (?:it|that))\b/i;
-
 /** "And start at three", once it is booked or moved: that visit at another hour. True when that was taken up. */
 export function anotherHour(t: Turn, reading: Reading): boolean {
   const { state } = t;
@@ -180,9 +177,6 @@ function doesIt(t: Turn, reading: Reading, service: string): boolean {
   const who = peopleIn(reading.found);
   return who.length === 0 || who.some((p) => t.house.services.get(service)?.staff.includes(p));
 }
-
-/** Who would rather have it otherwise. */
-const PREFERS = /\b(?:i|we)(?:'d| would)?(?: much)? (?:rather|prefer|sooner)\b|\bbetter for (?:me|us)\b|\b(?:suits?|works?) (?:me|us) better\b/i;
 
 /** "The cheapest one", of all that there is and not of what was spoken of. */
 const byPrice = (reading: Reading): boolean => ["cheap", "dear"].includes(moreOf(reading.said) ?? "");

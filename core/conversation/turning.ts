@@ -4,9 +4,9 @@ import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
 import { newBook, newCancel, newMove } from "./tasks.ts";
 import { dropHold } from "./errands/offering.ts";
 import { contextOf } from "./context.ts";
-import { SAME } from "./wish.ts";
 import type { BookTask, CancelTask, MoveTask } from "./state.ts";
 import { type Turn } from "./turn.ts";
+import { ONE_MORE, SAME } from "../language/packs/en/talk.ts";
 
 /** What turns what was said, or what is being done, into something else: a booking into a move, a person spoken of, another visit. */
 
@@ -144,10 +144,6 @@ export function insteadOfCancelling(t: Turn, reading: Reading, text: string): bo
   t.rule("cancel/moved-instead");
   return true;
 }
-
-/** One more of what is being booked. */
-const ONE_MORE =
-  /\b(?:another(?: one)?|one more|a second(?: one)?|the same(?: again| thing)?|one)(?: \w+)? (?:for (?:my|our|his|her|the)|on|next|in|a week|two weeks|the week)\b|\b(?:for (?:my|our) [\w' ]+) (?:as well|too|also)\b/i;
 
 /** "And the same for my brother", "another one on the 11th", while a visit is being kept: it waits until that one is booked. */
 export function lineUpAnother(t: Turn, reading: Reading): boolean {

@@ -10,11 +10,6 @@ import { val, type Turn } from "./turn.ts";
 const SURE = 0.93;
 export const SURE_EMERGENCY = 0.75;
 
-/** "Is this the vet?", "am I talking to a robot?": who answers is never unknown. */
-export const WHO_ARE_YOU = /^\W*(?:(?:and|so|sorry|hi|hello)\W+)*who (?:is this|are you|am i)\b/i;
-export const ARE_YOU_THERE =
-  /^\W*(?:(?:hello|hi|hey)\W+)*(?:is (?:anyone|anybody|someone|somebody) there|(?:are )?you (?:still )?there|(?:anyone|anybody) there)\W*$/i;
-
 /** "Is that Tern Bay?": whether the house itself is named, and nothing besides. */
 export function namesHouse(t: Turn, text: string): boolean {
   const own = new Set(normalise(`${t.house.handbook.name} ${t.house.handbook.shortName}`).tokens.map((w) => w.text));

@@ -91,7 +91,3 @@ export function wishOf(house: House, state: WishState, now: number, staff: strin
     ...(both ? { both } : {}),
   };
 }
-
-/** Who wants what they had before. */
-export const SAME =
-  /\b(?:same (?:\w+ )?again|same (?=(?:on|for|next|please|too)\b|\w+day\b)|same (?:thing|as (?:last|before|my last|always))|same (?:thing |one )?as (?:then|that|before|always|usual)|the same as(?! (?:my|our|his|her|their|he|she|they|a|your|every|any)\b)|(?<!as )(?:the|my) usual(?= (?:please|one|thing|time|massage|treatment|appointment|with|on|at|for|this|next|\w+day)\b|[.,!]|$)|(?:as|just like|like) (?:the |my )?last (?:time|one|visit|session))\b/i;

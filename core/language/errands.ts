@@ -3,6 +3,36 @@ import { cuesIn } from "./cued.ts";
 import { KIN } from "./packs/en/kin.ts";
 import { guesses, type Guess } from "./classifier.ts";
 import { complains } from "./features.ts";
+import {
+  ASKS_OR_ORDERS,
+  BOOKED_ALREADY,
+  CANNOT_BUT,
+  CHECKS,
+  EXCHANGE,
+  FOR_ONE,
+  HANDS_ON,
+  HAS_BOOKED,
+  NAMES_ONLY,
+  NEGATED,
+  NEW_WISH,
+  OF_A_VISIT,
+  OF_HEALTH,
+  OF_OTHERS,
+  OF_THEIR_LIFE,
+  ONLY_WHEN,
+  ONLY_WHO,
+  OPENER,
+  OTHERWISE,
+  PAST,
+  PRETEXT,
+  PRIVATE,
+  RUNS_LATE,
+  UNSURE_WHICH,
+  WANTS_OTHERWISE,
+  WANTS_PERSON,
+  WHAT_TO_DO,
+  WHETHER,
+} from "./packs/en/signs.ts";
 
 export interface ErrandRead {
   errand: Errand;
@@ -81,9 +111,6 @@ const worldly = (masked: string): boolean => (masked.match(/[a-z]+/g) ?? []).som
 
 /** How sure a guess must be to count when nothing else was asked, and in the middle of an errand, where an answer is likelier. */
 const LEAST = { open: 0.34, asked: 0.6, bare: 0.88 } as const;
-/** What asks or orders something, in the middle of an errand too. */
-const ASKS_OR_ORDERS =
-  /\?|^\W*(?:(?:and|but|so|ok|well|oh|um|hi|hello|actually|wait|sorry|yes|no|please|then|just|right|maybe|in that case)\W+)*(?:what|who|when|where|which|how|why|can|could|may|do|does|is|are|will|would|cancel|move|change|book|tell|give|put|let|stop|forget|i want|i need|i'd|i would|i can't|we)\b|\b(?:can|could|do|is|are) (?:you|i|we|there)\b/;
 /** Below this, what the sentences say may be something else that is signed plainly. */
 const WAVERS = 0.7;
 /** What is told of one's own appointment must be this sure to be a question about it. */
@@ -245,23 +272,6 @@ function besidesWho(masked: string): string {
   return (rest.match(/[a-z']{2,}|<\w+>/g) ?? []).length >= 2 ? rest : masked;
 }
 
-/** Words that begin to speak and say nothing yet: "do you know what, …", "the thing is, …". */
-const OPENER =
-  /^\W*(?:(?:so|well|ok(?:ay)?|right|look|listen|now|um|hi|hello|hey)\W+)*(?:(?:do )?you know what|(?:i'll )?tell you what|guess what|the thing is|here's the thing|long story short|to be honest|between (?:us|you and me))\W+(?=\S+ \S)/;
-
-const OF_OTHERS =
-  /\b(?:treatments?|visits?|appointments?|bookings?|records?|files?|notes|details|history|bills?|payments?|schedule) (?:of|for|from|by) (?:(?:a|the|my|our|mr|mrs|ms|miss|dr)\.? )*<name>|\b(?:is|has|did|does|was|when|what) <name> (?:booked|coming|come|been|there|in|here|have|pay|do)\b/;
-const PRETEXT =
-  /\b(?:i'm|i am|this is|here is|speaking as) (?:calling )?(?:her|his|their) (?!usual|first|last|next)[a-z]+\b|\b(?:asked|told|wants) me to (?:check|look|find out|ask|confirm)\b|\bon (?:her|his|their) behalf\b/;
-
-/** Words without which hardly anybody asks for advice on their health; where there are none of them, it must be plain. */
-const OF_HEALTH =
-  /\b(?:normal|worry|worried|serious|bad|safe|wrong|broken|catching|infected|infection|swelling|lump|rash|fever|temperature|blood|heart|head|chest|skin|doctor|hospital|nurse|pills?|tablets?|medicines?|medication|drugs?|dose|doses|drops|cream|ice|heat|exercises?|stretch\w*|run|running|train|training|swim|walk|lift|work out|heal|healing|cure|treat|diagnos\w*|symptoms?|x-?ray|scan|mri|test|results?|sick|ill|allerg\w*|pregnan\w*|baby|eat|drink|diet|vitamins?|bleed\w*|itch\w*|burn\w*|numb|tingl\w*|dizzy|sleep|breath\w*|cough|cold|flu|take|taking|have got|have i got)\b/;
-
-/** Of a person's private things, one must be named: "could I have Jo" asks for Jo. */
-const PRIVATE =
-  /\b(?:numbers?|address|phone|telephone|mobile|cell|whats ?app|e-?mail|mail|home|house|lives?|living|located|birthday|born|age|old|salary|earns?|paid|married|single|boyfriend|girlfriend|husband|wife|partner|family|kids|children|private|personal|contact|insta(?:gram)?|facebook|social|where|text|surname|last name|date)\b/;
-
 /** "I need to cancel, no sorry, move my thing": the deed that was said first is taken back. */
 const DEED = "cancel|call off|move|change|reschedule|shift|postpone|book";
 const TAKEN_BACK = new RegExp(
@@ -412,63 +422,8 @@ const wishesBefore = (masked: string): boolean =>
     masked.slice(0, masked.search(/\b(?:can'?t|cannot|can not|won'?t|will not|unable|not able|not going)\b/)),
   );
 
-const WANTS_PERSON =
-  /\b(?:i|we)(?:'d| would)? (?:want|need|like|prefer|rather have|demand)(?: to (?:talk|speak) (?:to|with))? (?:a |an )?(?:real|actual|live|proper|living) (?:person|human(?: being)?|one|somebody|someone)\b|\bi want (?:a )?(?:person|human(?: being)?)\b/;
-
-/** A service and for whom it is, with nothing that asks. */
-const FOR_ONE =
-  /^\W*(?:(?:hi|hello|hey)\W+)?(?:an?|the|one)?\s*<service>,? for (?:my|our|me|us|him|her|them|an?|the)\b(?!.*(?:\?|\b(?:is|are|do|does|can|could|what|how|which|who|when|where|possible|okay|ok|safe|good|suitable)\b))/;
-
-const RUNS_LATE =
-  /\b(?:i'm|i am|i'll|i will|we're|we are|we'll|we will|might|may|gonna|running|going to)\b(?: \w+){0,3} (?:late|delayed|held up|behind schedule|stuck in (?:traffic|the traffic)|stuck on the (?:bridge|bus|train))\b/;
-const WANTS_OTHERWISE =
-  /\b(?:move|change|cancel|re-?schedul\w*|push|shift|postpone|later (?:time|slot|one)|another (?:time|day)|instead|tell|let|inform|message|call|know)\b|\b(?:can|could|may) (?:i|we|it|that) (?:come|be|have|start|do)\b/;
-
-const EXCHANGE =
-  /<(day|time)>[^.;?!]{0,24}\b(?:instead of|rather than|in place of)\b[^.;?!]{0,24}<\1>|<time>[^.;?!]{0,12}(?:instead of|rather than|in place of) (?:at )?(?:<time>|\d{1,2}\b|one\b|two\b|three\b|four\b|five\b|six\b|seven\b|eight\b|nine\b|ten\b|eleven\b|twelve\b|noon\b)|<time>\W+(?:instead of|rather than|in place of)\b|\b(?:instead of|rather than|in place of) (?:at )?<time>/;
-
-/** Of one of the house's people, what is nobody's business: their family, age, home or pay. */
-const OF_THEIR_LIFE =
-  /\b(?:does|do|has|have) <staff> (?:have|got) (?:any |an? )?(?:children|kids|child|kid|baby|husband|wife|boyfriend|girlfriend|partner|family)\b|\bis <staff> (?:still )?(?:married|single|divorced|engaged|seeing (?:anyone|someone|anybody|somebody)|pregnant)\b|\bhow old is <staff>|\bwhere does <staff> live\b|\bhow much does <staff> (?:earn|make|get paid)\b|\bwhat does <staff> earn\b/;
-
 /** Signs that reach over several parts of a message. */
 const OF_ALL_OF_IT = new Set(["errand/ask-mine/checks", "errand/book/unsure-which"]);
-const BOOKED_ALREADY =
-  /\b(?:i|we|she|he|they|(?:my|our) [a-z]+|someone|somebody)(?:'ve| have)?(?: already)? (?:(?:tried|meant) to (?:book|reserve)|booked|scheduled|arranged|reserved|made)\b|\b(?:i|we)(?:'ve got| have(?: got)?|'m|'re) (?:an? )?(?:booked|<service>|appointment|booking|down)\b/;
-const CHECKS =
-  /\b(?:can|could|would) (?:you|somebody|someone) (?:please |just )?(?:check|confirm|look (?:it|that) up|see (?:if|whether))\b|\bhas (?:it|that) (?:arrived|gone through|come through|reached you|worked)\b|\bdid (?:it|that) (?:arrive|go through|come through|reach you|work)\b|\b(?:is that (?:right|correct)|please (?:check|confirm))\b/;
-
-const UNSURE_WHICH = /<service>[^.;?!]{0,40}\b(?:don't know|not sure|no idea|unsure) (?:which|what (?:kind|sort|type))\b/;
-
-/** "Do you have reflexology": a short question whether the house does a thing asks for a service, however odd the thing. */
-const WHETHER =
-  /^\W*(?:hi |hello |hey )*(?:do|does) (?:you|anybody|anyone|ye|they)(?: guys| people| all)?(?: also| ever)? (?:do|have|offer|provide|give)(?: an?| any| some)? (?:<odd>|[a-z-]+)(?: (?:<odd>|[a-z-]+))?\W*$/;
-
-const NEGATED =
-  /\b(?:(?:don't|do not|didn't|did not|never|not|no need) (?:(?:really |actually )?(?:want|wish|need|mean|going|have|ask(?:ed)?)(?: you)? )?(?:to )?(?:cancel|call off|move|change|reschedule|shift|book)(?! (?:policy|fee))|(?:cancel|move|change|book) (?:nothing|no other|none))\b(?! .*\b(?:instead|rather|but)\b)/;
-
-/** A part that tells who somebody is and nothing else: "just put <name>, <phone>". */
-const ONLY_WHO =
-  /^\W*(?:(?:and|so|just|please|you|can|could|may|it's|it is|this is|i'm|i am|my|name|number|is|the|put|under|use|down|as|for|on|email|phone|thanks|ok)\W+)*<(?:name|phone|email)>(?:\W+(?:<(?:name|phone|email)>|here|speaking|please|thanks|and|on|is|it's|my|number|name))*\W*$/;
-
-/** A part that says when and nothing else: "Wednesday after school", "preferably Thursday at four". */
-const ONLY_WHEN =
-  /^\W*(?:(?:and|so|on|at|in|the|for|maybe|perhaps|ideally|preferably|best|if possible|or|please|say)\W+)*<(?:day|time)>(?:\W+(?:<(?:day|time)>|on|at|in|the|or|and|if possible|please|ideally|preferably|maybe|if you can|would be (?:best|good|great|nice|perfect|ideal)))*\W*$/;
-
-/** A part that names what is wished for and asks nothing: "a <service>, the firm one, <length>". */
-const NAMES_ONLY =
-  /^\W*(?:an?|the|one|some)?\W*(?:\w+ ){0,2}<(?:service|length)>(?!.*(?:\?|\b(?:what|how|is|are|do|does|can|could|when|where|who|price|cost|costs|charge|much|long|about)\b))/;
-
-const WHAT_TO_DO = /\bwhat (?:do|should|can|shall|would|could) (?:i|we) do\b|\bwhat now\b/;
-/** What speaks of a visit, or of when and with whom it is. */
-const OF_A_VISIT =
-  /<(?:day|time|staff|length)>|\b(?:my|our|the|an?|have) (?:\w+ )?<service>|\b(?:appointments?|appts?|book\w*|visits?|sessions?|lessons?|slots?|reservations?|schedul\w*|down|com(?:e|ing)|due|see(?:ing)?|meet(?:ing)?|when|time|date|day|next|again|remind\w*|confirm\w*|check\w*|mine|in for|have (?:anything|something|got)|supposed|still|on for|who)\b/;
-
-const PAST =
-  /^\W*(?:so |well |anyway |hi |hello )*(?:i|we) (?:(?:was|were) (?:going|hoping|meaning|planning|about) to|(?:meant|wanted|tried|planned|intended) to)\b.*\b(?:yesterday|earlier|sooner|ago|last|before|but|<day>)/;
-
-/** What hands word on to somebody. */
-const HANDS_ON = /\b(?:tell|let|pass|inform|remind|message|note|say|give|ask|complain\w*|feedback|call|ring|phone|text|email)\b/;
 
 /** What may stand beside another errand in one message, and what is only its reason. `masked` is the part that each was read from. */
 function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {
@@ -510,21 +465,6 @@ function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {
     drop("message");
   return out.map(({ masked: _, ...read }) => read);
 }
-
-/** A wish for some other day or hour, and for nothing else. */
-const OTHERWISE =
-  /\b(?:could|can|may|might|would|is|are|maybe|perhaps|possible|how about|what about|rather|prefer)\b[^.;!]*<(?:day|time)>|<(?:day|time)>[^.;!]*\b(?:instead|better|possible|okay|ok|fine)\b/;
-
-/** "We can't reach Tuesday at nine, could we get the afternoon": one visit that cannot be kept, and when it might be instead. */
-const CANNOT_BUT =
-  /\b(?:can'?t|cannot|can not|won'?t(?: be able to)?|will not|unable to|not able to|not going to)(?: \w+){0,2} (?:make it|come|attend|be there|reach|get there|get to you|keep)\b(?: it)?[^.;?!]{0,24}<(?:day|time)>(?!.*\b(?:another|new|extra) (?:appointment|visit|booking|session)\b)(?:(?!<service>|\bbook\b|\bbefore\b|\buntil\b).)*?(?:[,.;!?]|\b(?:so|but|and)\b) ?(?:<\w+>|[\w' ]|,)*?\b(?:could|can|may|might|would|is|are|anything|something|how about|what about|maybe|perhaps|have you|do you have)\b[^<.]{0,40}<(?:day|time)>/;
-
-/** A part that tells of visits somebody has. */
-const HAS_BOOKED =
-  /^\W*(?:(?:hi|hello|hey|so|and)\W+)*(?:i|we|she|he|they|my [a-z]+)(?:'ve got| have(?: got)?|'ve|'s got| has(?: got)?)(?: already)? (?!to\b)[^.;?!]*(?:<service>|\b(?:appointments?|bookings?|visits?|things?|sessions?|lessons?)\b)/;
-
-const NEW_WISH =
-  /(?<![.!?;:])[.!?;:]+\s+|(?<!\s),?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|did|book|cancel|move|tell|please|which|need|have|has|will|reschedule|change|put|sign|add|squeeze|let|give|show|send|explain|remind|find|check|say|get|make|take|keep|remove|drop|scrap|shift|swap|i'd|i'll|i'm|we'd)\b)|,\s+(?=(?:can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|please)\b)/g;
 
 /** Sentences, and parts joined by a word that lets a new wish begin. */
 export function clauses(text: string): (Clause & { text: string })[] {

@@ -18,6 +18,25 @@ import { aroundEvents, correct, everyWeek, joinDays, passedHour, ruleOut } from 
 import { assignParts, assignPeople, splitRanges } from "./refiners/parts.ts";
 import { spell } from "./spelling.ts";
 import { normalise, type Said, eachMatch } from "./text.ts";
+import {
+  ASKS_OF_IT,
+  ASKS_OR_ACTS,
+  CANT_COME,
+  FAREWELL,
+  FOR_A_WORD,
+  HAS_A_VISIT,
+  INDIFFERENT,
+  IN_GENERAL,
+  MAY_BE_DAY,
+  MAY_BE_TIME,
+  RATHER,
+  SAW,
+  SOMEBODY_ELSE,
+  THANKS,
+  VISIT,
+  WEAK_YES,
+  WISHES,
+} from "./packs/en/signs.ts";
 
 /** Everything that one message says, with the rule and the place of each part. */
 export interface Reading {
@@ -232,9 +251,6 @@ function changesOwn(said: Said, found: readonly Found[], context: ReadContext): 
       /\b(?:make|change|switch|swap) (?:it|that)\b|\b(?:bring|pull|push|put|shift) (?:it|that) (?:forward|back|off|earlier|later|out)\b/.test(after))
   );
 }
-/** What somebody who told of a visit would rather have. */
-const RATHER =
-  /(?:\b(?:but|and|though|only|so)\b|[,.;])[ ,]*(?:now |actually |really |please )*(?:(?:i|we)(?:'d| would)(?: much)? (?:rather|like|prefer|love)|(?:i|we) (?:want|need|prefer)|(?:could|can|may) (?:i|we|it|that)|(?:it|that) (?:has|needs|will have|would have) to)\b/;
 /** What is said around a visit that somebody has, and tells nothing of what is to be done with it. */
 const AROUND_OWN = new Set(
   "hi hiya hello hey good morning afternoon evening er um so well yes yeah it its it's this is i'm i am calling ringing writing about regarding concerning re with my our the at on for please thanks next last first other".split(
@@ -242,7 +258,6 @@ const AROUND_OWN = new Set(
   ),
 );
 const OF_VISITS = new Set<Found["kind"]>(["service", "staff", "day", "time", "length", "name", "phone", "email"]);
-const VISIT = /^(?:appointment|visit|booking|slot|session)s?$/;
 
 /** "My acupuncture", "it's about our appointment on Thursday": which one it is is found first, and then what is wished. */
 function ownVisit(said: Said, found: readonly Found[], context: ReadContext): boolean {
@@ -272,26 +287,9 @@ function tellsOfVisit(said: Said, found: readonly Found[], context: ReadContext,
     (!/^(?:i|we)\b/.test(has[0]) && found.some((f) => (f.kind === "day" || f.kind === "time") && f.start >= from));
   return named && stands && !WISHES.test(said.norm);
 }
-const HAS_A_VISIT = /\b(?:i|we|she|he|they|my [a-z]+)(?:'ve| have|'s| has)(?: got)?(?: already)? (?:an? |my |her |his )/;
-const ASKS_OF_IT = /\b(?:when|what|who|which|where|whether|if|tell|know|check|find|confirm|remind)\b/;
-const WISHES = /\b(?:like|want|need|wish|love|please|could|can|may|would|book me|hoping|looking)\b/;
 const OWN_CHANGED = (e: ErrandRead): ErrandRead => ({ ...e, errand: "move", rule: "errand/move/changes-own" });
 
-/** Somebody named, with a few small words around that ask for them: "<staff>, if she's about", "give me <staff> please". */
-const FOR_A_WORD =
-  /^\W*(?:(?:hi|hello|hey|just|please|give me|get me|can i (?:have|get)|could i (?:have|get)|i need|i want|i'd like|is|a|quick|word|with|for|to|through|for me)\W+)*<staff>(?:\W+(?:please|if|she|he|they|she's|he's|they're|is|are|around|about|in|there|free|available|today|now|would|be|good|great|for|a|word|me|quick|thanks|possible|at the desk))*\W*$/;
-
 const freeToAsk = (c: ReadContext): boolean => c.errand === undefined && (c.expects === undefined || c.expects === "errand" || c.expects === "anything");
-
-const SOMEBODY_ELSE =
-  /\b(?:(?:some|any)(?:one|body) else|(?:another|a different|some other) (?:person|one|therapist|doctor|nurse|physio\w*|counsellor|stylist|[a-z]+ist))\b/;
-const SAW = /\b(?:saw|seen|met|had|(?:had|was|been|went|did|treated)\b[^.;?!]*\b(?:with|by|to))\s+(?:dr |doctor )?$/;
-
-const CANT_COME = /\b(?:can't|cannot|can not|won't|couldn't|unable to) (?:come|be there|make it)(?: in)? (?:on )?$/;
-
-/** What is said of anything that may be chosen, and names nobody. */
-const INDIFFERENT =
-  /^(?:doesn't matter|no preference|not (?:fussed|fussy|bothered)|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference))$/;
 
 const overlap = (a: Found, b: Found): boolean => a.start < b.end && b.start < a.end;
 /** The "no" of "no Fridays" rules them out, and answers nothing. */
@@ -353,12 +351,6 @@ function hadBefore(said: Said, offered: readonly Found[]): Found[] {
   );
   return past.length < services.length ? past : [];
 }
-
-/** Without any of these there is no time, or no day, in a message: nothing need be looked for. */
-const MAY_BE_TIME =
-  /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
-const MAY_BE_DAY =
-  /\d|day|week|month|year|tomorrow|tommor|tomor|tmr|2mor|tonight|morning|afternoon|evening|fortnight|soon|asap|a\.s\.a|quick|fast|early|earliest|available|whenever|time|away|fool|holy|palm|shrove|pancake|stephen|\bnow\b|next|first|after|before|same|easter|christmas|hallow|valentine|patrick|padd(?:y|ie)|bonfire|fawkes|burns night|\b(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|sept|oct|nov|dec|january|february|march|april|june|july|august|september|october|november|december)\b|teenth|tieth|\b(?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth)\b/;
 
 function timeFinds(said: Said, at: Moment): Found[] {
   const out: Found[] = [];
@@ -448,10 +440,6 @@ function isQuestion(said: Said): boolean {
   );
 }
 
-/** "Do you treat people after a stroke" asks what the house does, and tells of nobody who is in danger. */
-const IN_GENERAL =
-  /^(?:(?:hi|hello|hey|and|also|um+) )*(?:do|does|have) (?:you|anyone|anybody|any of you|your \w+|the \w+) (?:ever |also |all )?(?:treat|see|help|take|accept|work with|look after|worked with|treated|deal with)(?: with)? (?:people|patients|clients|those|folks|cases)\b(?!.*\b(?:now|just|my|i'm|i am|i|he|she|he's|she's|him|her|me|we|us|today|minutes?|quick\w*|urgent\w*)\b)/;
-
 function isEmergency(said: Said, context: ReadContext): boolean {
   const e = context.house.emergency;
   const text = ` ${said.norm.replace(/[^a-z0-9' ]+/g, " ").replace(/\s+/g, " ")} `;
@@ -505,21 +493,12 @@ function limitOn(subject: string, context: ReadContext): string | null {
 
 const CHANGING = new Set<string>(["go-ahead", "slot"]);
 
-/** What is no bare answer, however short: "how much would an hour be", "where is that". */
-const ASKS_OR_ACTS = /\?|\b(?:cancel|move|change|book|how (?:much|long|far)|why|where|who|whom)\b|\bwhat(?! about| if)\b/;
-
 /** Beside a yes or a no, a remark that only seems to ask asks nothing: "What a lovely voice you have. That works." */
 const SURELY_ASKED = 0.9;
 const guessedAsk = (e: ErrandRead): boolean => e.errand.startsWith("ask-") && e.rule.endsWith("/examples");
 
-/** "No, that's all" answers whether there is anything else; thanks and goodbyes say more. */
-const FAREWELL = /\b(?:bye|goodbye|cheerio|see you)\b/;
-const THANKS = /\b(?:thank|thanks|ta|cheers|bye|goodbye|see you|have a)\b/;
-
 /** A service heard by a word in passing, not by a name of its own. */
 const WEAK_SERVICE = /^service\/(?:telling-word|several)$/;
-
-const WEAK_YES = /^(?:ok(?:ay)?|k|kk|great|good|fine|perfect|cool|super|right|sure|lovely|all right|alright|wonderful|brilliant|excellent|please)$/;
 
 /** So many parts of a message are looked at for a wish of their own: nobody asks for more at once. */
 const MOST_CLAUSES = 8;

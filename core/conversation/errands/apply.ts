@@ -8,10 +8,11 @@ import { lengthOf, read, type Reading } from "../../language/read.ts";
 import type { BookTask, CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
 import type { Turn } from "../turn.ts";
 import { partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
-import { addDays, dayWish, SAME, singleDay } from "../wish.ts";
+import { addDays, dayWish, singleDay } from "../wish.ts";
 import { theOneThatIs } from "./compare.ts";
 import { MOST_OF_A_LENGTH, ofLength } from "./oflength.ts";
 import { beyond } from "./services.ts";
+import { OF_ALL, SAME } from "../../language/packs/en/talk.ts";
 
 /** The rule by which somebody else's name is read. */
 const OF_ANOTHER = "name/of-another";
@@ -100,7 +101,6 @@ export function moreOf(text: string): "long" | "short" | "cheap" | "dear" | null
   if (!m) return null;
   return m[1] ? "long" : m[2] ? "short" : (m[3] ?? m[5]) ? "cheap" : "dear";
 }
-const OF_ALL = /\b(?:you|there)(?:'ve| have|'s| is| do| offer| got)\b/i;
 
 /** "A session with Nomvula": those of one person's services that are called by the word. */
 function kindWith(t: Turn, reading: Reading): string[] {

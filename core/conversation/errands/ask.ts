@@ -10,8 +10,9 @@ import { feeVal } from "./fee.ts";
 import { SURELY, PLAINLY, fromHandbook } from "./handbook.ts";
 import { hours } from "./hours.ts";
 import { staff } from "./people.ts";
-import { SPEAKS_OF_MONEY, OF_MONEY, price } from "./prices.ts";
-import { service, SEEKS } from "./services.ts";
+import { OF_MONEY, price } from "./prices.ts";
+import { service } from "./services.ts";
+import { SEEKS, SPEAKS_OF_MONEY } from "../../language/packs/en/talk.ts";
 
 /** Answers one question from the house; false when the house has nothing that supports an answer. */
 export function answer(t: Turn, errand: Errand, reading: Reading): boolean {

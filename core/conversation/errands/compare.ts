@@ -7,12 +7,9 @@ import { serviceSource } from "../sources.ts";
 import { val, type Turn } from "../turn.ts";
 import { sayPrice } from "./prices.ts";
 import { sayLengths } from "./services.ts";
+import { MORE_OF, TELLS_APART } from "../../language/packs/en/talk.ts";
 
-/** What is asked of two things or more: which of them has more of something. */
-const MORE_OF =
-  /\b(?:which|what|whichever|is|are|do|does)\b[^?]*\b(?:(?:long|short|quick|fast|cheap|dear)(?:er|est)|pric(?:ier|iest)|costs? (?:more|less|the (?:most|least))|(?:more|less|most|least) expensive)\b/;
 const OF_MONEY = /cheap|dear|pric|cost|expensive/;
-const TELLS_APART = /\b(?:differen(?:ce|t)|differ|compared?|versus|vs|tell (?:them )?apart)\b/;
 /** More are not told of in one breath. */
 const MOST = 4;
 

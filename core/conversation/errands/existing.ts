@@ -9,6 +9,7 @@ import { identify, yesNoChoices } from "./identity.ts";
 import { settled } from "./apply.ts";
 import { askLength, priceVal } from "./book.ts";
 import { propose } from "./offering.ts";
+import { THE_OTHERS } from "../../language/packs/en/talk.ts";
 
 /** "acupuncture with Priya on Thursday 4 March at 4:00 pm". */
 function apptVal(t: Turn, a: AppointmentView): Value {
@@ -296,9 +297,6 @@ export function nextMine(t: Turn, task: MineTask): void {
   t.state.task = null;
   finish(t);
 }
-
-const THE_OTHERS =
-  /^\W*(?:(?:and|ok|okay|right|what about|how about|when(?:'s| is)|thanks)\W+)*(?:the others?(?: (?:ones?|appointments?|visits?|bookings?))?|any (?:others?|more)|(?:do i have )?anything else|what else(?: do i have)?)(?: (?:booked|coming up|then|please))*\W*$/i;
 
 /** "And the other one?", after one appointment was told of: those that are coming besides; false where there are none, or nothing was told. */
 export function tellsOthers(t: Turn, text: string): boolean {

@@ -4,6 +4,7 @@ import { ofKind } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import type { Source } from "../state.ts";
 import { val, type Turn } from "../turn.ts";
+import { OPENS } from "../../language/packs/en/talk.ts";
 
 /** As sure as this, a line of the handbook goes before what else could be said. */
 export const SURELY = 0.5;
@@ -42,9 +43,6 @@ export function fromHandbook(
   t.outcome("answered");
   return true;
 }
-
-/** What a question is opened with, and does not ask: "wait, how much was it". */
-const OPENS = /^\W*(?:(?:wait|hang on|hold on|one (?:moment|second)|sorry|actually|oh|ok|okay|well|so|and|but|um+|hi|hello|hey)\b[\s,.!-]+)+/i;
 
 /** A message of several sentences asks in one of them: each that asks is looked at by itself. */
 function partsOf(text: string): string[] {

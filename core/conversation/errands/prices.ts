@@ -9,9 +9,7 @@ import { joinVals, val, type Turn } from "../turn.ts";
 import { SURELY, fromHandbook, spoken } from "./handbook.ts";
 import { MOST_OF_A_LENGTH, ofLength } from "./oflength.ts";
 import { firstOfAll } from "./services.ts";
-
-export const SPEAKS_OF_MONEY =
-  /how much|\b(?:cost|price|pric|charge|fee|rate|pay|paid|expensive|dear|cheap|free|money|dollar|buck|euro|pound|set me back|run me|damage|quote|extra|included|more than|less than|owe|worth|tax|total|altogether)|[$€£]/i;
+import { BARELY_WHAT } from "../../language/packs/en/talk.ts";
 
 export const OF_MONEY = /\b(?:expensive|dear|pricey|costly|cheap|cost|price|charge|fee|pay)/i;
 
@@ -57,8 +55,6 @@ export function price(t: Turn, reading: Reading): boolean {
   t.outcome("answered");
   return true;
 }
-
-const BARELY_WHAT = /^\W*(?:(?:hi|hello|hey|so|ok|and|um)\W+)*what(?:'s| is) (?:an? |your )?<service>\W*(?:and\W*)?$/;
 
 /** What a service costs, in the length that is wished for or in all of them; among others it is called by its name. */
 export function sayPrice(t: Turn, s: Service, among: boolean, wanted?: number | "long" | "short"): void {

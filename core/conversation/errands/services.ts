@@ -13,6 +13,7 @@ import { joinVals, val, type Turn } from "../turn.ts";
 import { SURELY, fromHandbook, spoken } from "./handbook.ts";
 import { toMin, weekdaysText } from "./hours.ts";
 import { few } from "./people.ts";
+import { ASKS_WHAT, OF_THAT, SEEKS, SEEKS_HELP, SEEKS_SOMETHING, WHEN_IT_IS } from "../../language/packs/en/talk.ts";
 
 /** Services for a list that is cut: those first that are of different kinds. */
 function unlike(t: Turn): string[] {
@@ -50,10 +51,6 @@ const SERVICES = new Set(
     "what which offer offers offering provide provides services service treatments treatment kinds kind sorts sort types type menu list range options available have do there here clinic place book bookable get choose tell",
   ),
 );
-
-/** Questions that a description answers, whatever else they name. */
-const ASKS_WHAT =
-  /\bwhat\b[^?]*\b(?:include|included|involve|involved|cover|covered|like)\b|\bwhat(?:'?s| is| are| exactly is| is exactly)? (?:a |an |the |this )?<service>\W*(?:like|about|thing|for|good for)?\W*$|\b(?:tell me|know) (?:a bit |more )?about (?:the |your )?<service>|\bexplain (?:the |a )?<service>|\b(?:do|does) (?:you|anybody|anyone|they|ye)(?: guys)? (?:do|offer|have|give|provide|also do) (?:a |any |the )?<service>\W*$|\bwhat (?:happens|goes on)\b|\bhow does (?:the |a )?<service> work/;
 
 /** Whether a question speaks of something that neither the services' names nor their descriptions have. */
 export function beyond(t: Turn, reading: Reading, ids: readonly string[]): boolean {
@@ -116,7 +113,7 @@ export function service(t: Turn, reading: Reading): boolean {
     t.say("ask/about", { about: val(info.about, serviceSource(house, one)) });
     return done();
   }
-  if (!t.state.task && named.length === 0 && (SEEKS_HELP.test(text) || (complains(text) && (SEEKS_SOMETHING.test(text) || SEEKS.test(text))))) {
+  if (!t.state.task && named.length === 0 && (SEEKS_HELP.test(text) || (complains(text) && SEEKS_SOMETHING.test(text)))) {
     const fresh = newBook();
     if (startWith(t, fresh)) {
       t.state.task = fresh;
@@ -188,11 +185,6 @@ export function service(t: Turn, reading: Reading): boolean {
   return false;
 }
 
-const OF_THAT =
-  /\bwhat(?:'s| is| does| do| would| will)? (?:(?:i|you|we|one) (?:get|have|be getting)(?: for (?:that|it|this))?|(?:that|it|this) (?:include|involve|mean|come with|be)|(?:in|included in) (?:that|it|this)|that|it|this)\W*$/;
-
-const WHEN_IT_IS = /\b(?:when|what (?:time|day)s?|which days?)\b/;
-
 /** How long it takes, or may take. */
 export function sayLengths(t: Turn, s: Service): void {
   const source = serviceSource(t.house, s.id);
@@ -248,13 +240,3 @@ export function startWith(t: Turn, task: BookTask): boolean {
   ]);
   return true;
 }
-
-/** A complaint with a question what can be done: "my back hurts, what can I do". */
-const SEEKS_HELP =
-  /\b(?:hurts?|hurting|aches?|aching|pain(?:s|ful)?|sore|stiff|swollen|pulled|sprained|twisted|injured|injury|strained|broke|broken|problem|trouble)\b[^?]*\b(?:what (?:can|could|should|do|would|shall) (?:i|you|we|one|be)|can you (?:do|help)|(?:who|what) (?:can|could|would) help|help me)\b/;
-
-/** "Have you anything for a stiff neck". */
-const SEEKS_SOMETHING = /\b(?:anything|something|someone|somebody|anyone|anybody) (?:\w+ ){0,2}?(?:for|to help)\b/;
-
-export const SEEKS =
-  /\b(?:suggest|recommend|advise)\b|\b(?:which|what) (?:one|treatment|service|kind|sort)s? (?:do|would|should|is|are|helps?)\b|\bwhat (?:do|should|would) i (?:need|take|have|book)\b/;

@@ -2,6 +2,7 @@ import { mondayOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import type { Moment } from "../context.ts";
 import type { DayValue, Found, FoundOf } from "../found.ts";
 import type { Said } from "../text.ts";
+import { AFTER, BEFORE, BEFORE_DEED, CORRECTS, EVENT, FROM, LEAVES, NOT, NOT_AFTER, OVER, UNTIL } from "../packs/en/around.ts";
 
 type DayFound = FoundOf<"day">;
 
@@ -172,23 +173,6 @@ function single(v: DayValue): DayNumber[] {
   return [];
 }
 
-const NOT =
-  /\b(?:(?:any ?day|anything|any ?time|whenever)\b[^.;?!]{0,24} (?:but|bar)|not|never|except(?: for| on)?|bar|save|only not|week ?days? but|but not|(?:any ?(?:day|thing|time)|every ?day|everything|all) but|apart from|other than|any day but|anything but|besides|(?:can't|cannot|can not|won't|couldn't) (?:do|manage))\s+(?:on |for |the |this |next |a )*$/;
-/** What rules the day before it out: "doesn't work", "is no good", "I can't". */
-const NOT_AFTER =
-  /^s?\s*,?\s*(?:(?:really |just )?(?:doesn'?t|does not|don'?t|do not|won'?t|will not|wouldn'?t|isn'?t|is not|aren'?t|are not)\s+(?:really |quite )?(?:work|suit|do|fit|good|great|possible|an option|convenient|be possible)|(?:'?s|is|are|would be) (?:too (?:soon|early|late|far)|no good|bad|out|impossible|no use|difficult)|i (?:can'?t|cannot|couldn'?t|won'?t be able))\b/;
-const AFTER = /(?<!\b(?:not|no|or) )\b(?:after|later than)\s+(?:the |this )*$/;
-const FROM = /\b(?:from|starting|beginning|not before|no earlier than|not earlier than|any ?time from)\s+(?:on |the |this )*$/;
-const BEFORE = /\b(?:before|earlier than|sooner than)\s+(?:the |this )*$/;
-const UNTIL =
-  /\b(?:until|till|til|(?<!\b(?:come|coming|came|stop|stopping|drop|dropping|swing|swinging|pop|popping|go|going|pass|passing) )by|no later than|not later than|not after|up to)\s+(?:the |this )*$/;
-
-/** Before somebody does something on a day, or before something of theirs happens: not before they come. */
-const BEFORE_DEED =
-  /\bbefore (?:i|we|he|she|they|my|our|his|her|their|the) (?!(?:come|am in|are in|visit|see you|appointment|booking)\b)[a-z']+(?: (?!on\b|before\b)[a-z']+){0,5} (?:on )?(?:the |this |next )*$/;
-/** "Before this week is over" lasts to its end. */
-const OVER = /^(?:'s| is) (?:over|out|up|done)\b|^ (?:ends|finishes|runs out)\b/;
-
 function bound(said: Said, day: DayFound, moving: boolean): DayFound {
   const before60 = said.norm.slice(Math.max(0, day.start - 60), day.start);
   // A rule's own words may have taken "on" or "the": look before them.
@@ -241,8 +225,6 @@ function bound(said: Said, day: DayFound, moving: boolean): DayFound {
   if (UNTIL.test(before) && v.to !== undefined && !moving) return { ...day, value: { kind: "days", to: v.to }, rule: "day/until" };
   return day;
 }
-
-const CORRECTS = /\b(?:no|sorry|i mean|i meant|meant|actually|rather|correction|make (?:it|that)|scratch that|wait|oops|or better|better|instead)\b/;
 
 /** "My appointment on Thursday, please make it Monday": the first is what there is, not a slip. */
 const standing = (said: Said, a: Found, gap: string): boolean =>
@@ -317,14 +299,6 @@ export function everyWeek(said: Said, found: Found[]): Found[] {
       : f;
   });
 }
-
-/** What happens on a day besides a visit: the day is told, and is not when they want to come. */
-const EVENT =
-  /\b(?:expires?|runs? out|(?:is|are|'s|'re) (?:due|up|over|away|leaving|flying|getting married|moving)|due|wedding|exam|test|flight|birthday|anniversary|party|marathon|race|match|game|tournament|interview|concert|recital|graduation|holiday|trip|surgery|operation|funeral|baptism|prom|ceremony)(?:'s)?\b(?: (?:is|are|starts?|begins?|comes|on|the|a|at|in|it's|that's|,))*\s*$/;
-
-/** On that day they are gone, whatever stands before or after it. */
-const LEAVES =
-  /\b(?:i|we|he|she|they) (?:fly|leave|travel|set off|sail|drive|ship out|head)(?: (?:out|off|away|home|back|abroad|again))* (?:on )?(?:the |this |next )*$/;
 
 /**
  * "Our wedding is on the 21st, and we need it done the week before": where another day is named for the visit, the day of

@@ -1,14 +1,7 @@
 import type { Moment } from "../context.ts";
 import type { Found, Part } from "../found.ts";
 import type { Said } from "../text.ts";
-
-const OLD_BEFORE = /\b(?:my|our|from|of|the)\s*(?:(?:one|appointment|visit|booking|session|<?\w+>?)\s+)?(?:on |at |for )?$/;
-const NEW_BEFORE =
-  /\b(?:to|onto|into|until|till|make it|instead|rather|prefer|want|do|have it|could it be|can it be|possible|be|something|anything|better|for|book (?:me|us)(?: in| one| it| another| something)?|put (?:me|us)(?: in| down)?)\s*(?:on |at |for |the |a |like |around |about |next |this |some ?time |maybe |say )*$/;
-const TURNS_TO_WISH =
-  /(?:^|[,.;!]|\b(?:so|but|and|then)\b)\s*(?:(?:so|but|and|then|please|maybe|perhaps)\s+)*(?:(?:could|can|may|might|would|shall) (?:i|we|you|my|our|it|that|this|the|he|she|they)|is it (?:possible|okay|ok|all right)|let's|i'd (?:like|prefer|rather)|i would (?:like|prefer|rather))\b[^.;?!]*$/;
-const TAKES_ITS_PLACE = /\bfor\s+(?:the|that|a|an|another)\s+(?:(?:one|class|session|slot|appointment|visit|place|<\w+>)\s+)?(?:on |at |in )?$/;
-const CANT = /\b(?:can'?t|cannot|won'?t|unable|not able|couldn't|not coming|not going)\b[^.;?!]*$/;
+import { BETTER, CANT, NEW_BEFORE, OLD_BEFORE, POSSIBLE, TAKES_ITS_PLACE, TURNS_TO_WISH } from "../packs/en/around.ts";
 
 /**
  * In a move or a cancellation, tells the days and times of the appointment that exists from those of the wish: by the
@@ -126,11 +119,6 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     return part ? { ...f, part } : f;
   });
 }
-
-/** What is said of the day or hour that is wished for, after it. */
-const BETTER =
-  /^\s*(?:at \w+ )?(?:(?:is|would be|will be|'s|'d be) (?:\w+ )?(?:better|best|easier|possible|okay|ok|fine|good|perfect|ideal|all right|alright|free)(?! (?:any ?more|for nothing))|(?:would|will|does|should|could) (?:work|suit|do)\b|would be(?=\W*$)|works\b|suits\b)/;
-const POSSIBLE = /^[^.;!]{0,24}\b(?:possible|free|any (?:good|better|use)|okay|ok|all right|alright|better|available|work|suit|suitable|do|doable|an option)\b/;
 
 /**
  * In a move, tells the person who is booked from the one who is wished for: "from Nell to Joaquim", "Maren rather than

@@ -5,8 +5,8 @@ import { medianWait, type KeptCall, type SpokenTurn } from "@gentian/core/speech
 import { send, wordsOf } from "../../api/client.ts";
 import { Button } from "../../parts/controls.tsx";
 import { phone } from "../../parts/words.ts";
+import { clock, Strip } from "./Strip.tsx";
 
-const clock = (ms: number): string => `${Math.floor(ms / 60_000)}:${String(Math.floor(ms / 1000) % 60).padStart(2, "0")}`;
 const ENDS: Record<KeptCall["state"], string> = {
   going: "going on now",
   closed: "ended by both",
@@ -19,6 +19,7 @@ const ENDS: Record<KeptCall["state"], string> = {
 export function Playback({ call, client, conversation }: { call: KeptCall; client: string; conversation: string }) {
   const audio = useRef<HTMLAudioElement>(null);
   const [atMs, setAtMs] = useState(-1);
+  const [playing, setPlaying] = useState(false);
   const { mutate } = useSWRConfig();
   useEffect(() => {
     let frame = 0;
@@ -30,11 +31,21 @@ export function Playback({ call, client, conversation }: { call: KeptCall; clien
     frame = requestAnimationFrame(tick);
     return () => cancelAnimationFrame(frame);
   }, []);
-  const play = (t: SpokenTurn): void => {
+  const seek = (ms: number): void => {
+    if (audio.current) audio.current.currentTime = Math.max(0, ms / 1000);
+    setAtMs(ms);
+  };
+  const toggle = (): void => {
     const a = audio.current;
     if (!a) return;
-    a.currentTime = Math.max(0, t.fromMs / 1000 - 0.2);
-    void a.play();
+    if (!a.paused) return a.pause();
+    if (a.ended) a.currentTime = 0;
+    // What stops it is told by the element itself.
+    void a.play().catch(() => setPlaying(false));
+  };
+  const play = (t: SpokenTurn): void => {
+    seek(t.fromMs - 200);
+    if (audio.current?.paused) toggle();
   };
   const drop = async (): Promise<void> => {
     try {
@@ -74,15 +85,19 @@ export function Playback({ call, client, conversation }: { call: KeptCall; clien
         </span>
       </div>
       {call.sound ? (
-        // The words of the call stand below, lit as they are spoken.
-        <audio
-          ref={audio}
-          controls
-          preload="metadata"
-          className="block h-10 w-full px-2 pt-1"
-          src={`/api/desk/calls/${call.id}/sound.wav`}
-          aria-label="The recording"
-        />
+        <>
+          <Strip turns={call.turns} lengthMs={call.lengthMs} atMs={atMs} playing={playing} onPlay={toggle} onSeek={seek} />
+          {/* The words of the call stand below, lit as they are spoken. */}
+          <audio
+            ref={audio}
+            preload="metadata"
+            src={`/api/desk/calls/${call.id}/sound.wav`}
+            onPlay={() => setPlaying(true)}
+            onPause={() => setPlaying(false)}
+            onEnded={() => setPlaying(false)}
+            onError={() => toast.error("The recording can't be played. Its words are below; the sound can be saved with the link above.")}
+          />
+        </>
       ) : null}
       <ol aria-label="Words of the call" className="px-4 py-3">
         {call.turns.map((t, i) => (

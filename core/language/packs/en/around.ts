@@ -1,0 +1,65 @@
+/** What is said around days, times and people, and tells what is meant by them: ruled out, before, after, old or new. */
+
+/** Right before a day: it is ruled out. */
+export const NOT =
+  /\b(?:(?:any ?day|anything|any ?time|whenever)\b[^.;?!]{0,24} (?:but|bar)|not|never|except(?: for| on)?|bar|save|only not|week ?days? but|but not|(?:any ?(?:day|thing|time)|every ?day|everything|all) but|apart from|other than|any day but|anything but|besides|(?:can't|cannot|can not|won't|couldn't) (?:do|manage))\s+(?:on |for |the |this |next |a )*$/;
+
+/** What rules the day before it out: "doesn't work", "is no good", "I can't". */
+export const NOT_AFTER =
+  /^s?\s*,?\s*(?:(?:really |just )?(?:doesn'?t|does not|don'?t|do not|won'?t|will not|wouldn'?t|isn'?t|is not|aren'?t|are not)\s+(?:really |quite )?(?:work|suit|do|fit|good|great|possible|an option|convenient|be possible)|(?:'?s|is|are|would be) (?:too (?:soon|early|late|far)|no good|bad|out|impossible|no use|difficult)|i (?:can'?t|cannot|couldn'?t|won'?t be able))\b/;
+
+/** Right before a day: what comes after it. */
+export const AFTER = /(?<!\b(?:not|no|or) )\b(?:after|later than)\s+(?:the |this )*$/;
+
+/** Right before a day: it and what comes after it. */
+export const FROM = /\b(?:from|starting|beginning|not before|no earlier than|not earlier than|any ?time from)\s+(?:on |the |this )*$/;
+
+/** Right before a day: what comes before it. */
+export const BEFORE = /\b(?:before|earlier than|sooner than)\s+(?:the |this )*$/;
+
+/** Right before a day: it and what comes before it. */
+export const UNTIL =
+  /\b(?:until|till|til|(?<!\b(?:come|coming|came|stop|stopping|drop|dropping|swing|swinging|pop|popping|go|going|pass|passing) )by|no later than|not later than|not after|up to)\s+(?:the |this )*$/;
+
+/** Before somebody does something on a day, or before something of theirs happens: not before they come. */
+export const BEFORE_DEED =
+  /\bbefore (?:i|we|he|she|they|my|our|his|her|their|the) (?!(?:come|am in|are in|visit|see you|appointment|booking)\b)[a-z']+(?: (?!on\b|before\b)[a-z']+){0,5} (?:on )?(?:the |this |next )*$/;
+
+/** "Before this week is over" lasts to its end. */
+export const OVER = /^(?:'s| is) (?:over|out|up|done)\b|^ (?:ends|finishes|runs out)\b/;
+
+/** Between two finds of a kind: the later takes the place of the earlier. */
+export const CORRECTS = /\b(?:no|sorry|i mean|i meant|meant|actually|rather|correction|make (?:it|that)|scratch that|wait|oops|or better|better|instead)\b/;
+
+/** What happens on a day besides a visit: the day is told, and is not when they want to come. */
+export const EVENT =
+  /\b(?:expires?|runs? out|(?:is|are|'s|'re) (?:due|up|over|away|leaving|flying|getting married|moving)|due|wedding|exam|test|flight|birthday|anniversary|party|marathon|race|match|game|tournament|interview|concert|recital|graduation|holiday|trip|surgery|operation|funeral|baptism|prom|ceremony)(?:'s)?\b(?: (?:is|are|starts?|begins?|comes|on|the|a|at|in|it's|that's|,))*\s*$/;
+
+/** On that day they are gone, whatever stands before or after it. */
+export const LEAVES =
+  /\b(?:i|we|he|she|they) (?:fly|leave|travel|set off|sail|drive|ship out|head)(?: (?:out|off|away|home|back|abroad|again))* (?:on )?(?:the |this |next )*$/;
+
+/** Right before a day or time: that of the appointment that exists. */
+export const OLD_BEFORE = /\b(?:my|our|from|of|the)\s*(?:(?:one|appointment|visit|booking|session|<?\w+>?)\s+)?(?:on |at |for )?$/;
+
+/** Right before a day or time: that of the wish. */
+export const NEW_BEFORE =
+  /\b(?:to|onto|into|until|till|make it|instead|rather|prefer|want|do|have it|could it be|can it be|possible|be|something|anything|better|for|book (?:me|us)(?: in| one| it| another| something)?|put (?:me|us)(?: in| down)?)\s*(?:on |at |for |the |a |like |around |about |next |this |some ?time |maybe |say )*$/;
+
+/** Between two days: what follows is the wish. */
+export const TURNS_TO_WISH =
+  /(?:^|[,.;!]|\b(?:so|but|and|then)\b)\s*(?:(?:so|but|and|then|please|maybe|perhaps)\s+)*(?:(?:could|can|may|might|would|shall) (?:i|we|you|my|our|it|that|this|the|he|she|they)|is it (?:possible|okay|ok|all right)|let's|i'd (?:like|prefer|rather)|i would (?:like|prefer|rather))\b[^.;?!]*$/;
+
+/** Between two days: the second takes the place of the first. */
+export const TAKES_ITS_PLACE = /\bfor\s+(?:the|that|a|an|another)\s+(?:(?:one|class|session|slot|appointment|visit|place|<\w+>)\s+)?(?:on |at |in )?$/;
+
+/** Before a day or time: it cannot be kept. */
+export const CANT = /\b(?:can'?t|cannot|won'?t|unable|not able|couldn't|not coming|not going)\b[^.;?!]*$/;
+
+/** What is said of the day or hour that is wished for, after it. */
+export const BETTER =
+  /^\s*(?:at \w+ )?(?:(?:is|would be|will be|'s|'d be) (?:\w+ )?(?:better|best|easier|possible|okay|ok|fine|good|perfect|ideal|all right|alright|free)(?! (?:any ?more|for nothing))|(?:would|will|does|should|could) (?:work|suit|do)\b|would be(?=\W*$)|works\b|suits\b)/;
+
+/** After a day or time: whether it might be. */
+export const POSSIBLE =
+  /^[^.;!]{0,24}\b(?:possible|free|any (?:good|better|use)|okay|ok|all right|alright|better|available|work|suit|suitable|do|doable|an option)\b/;

@@ -1,0 +1,171 @@
+/**
+ * Plain signs of what a message is about, beside the cues that the errands are told by: looked for in what was said, most of
+ * them after days, times, services, people, names and numbers have been put aside as `<day>`, `<time>` and so on.
+ */
+
+/** What asks or orders something, in the middle of an errand too. */
+export const ASKS_OR_ORDERS =
+  /\?|^\W*(?:(?:and|but|so|ok|well|oh|um|hi|hello|actually|wait|sorry|yes|no|please|then|just|right|maybe|in that case)\W+)*(?:what|who|when|where|which|how|why|can|could|may|do|does|is|are|will|would|cancel|move|change|book|tell|give|put|let|stop|forget|i want|i need|i'd|i would|i can't|we)\b|\b(?:can|could|do|is|are) (?:you|i|we|there)\b/;
+
+/** Words that begin to speak and say nothing yet: "do you know what, …", "the thing is, …". */
+export const OPENER =
+  /^\W*(?:(?:so|well|ok(?:ay)?|right|look|listen|now|um|hi|hello|hey)\W+)*(?:(?:do )?you know what|(?:i'll )?tell you what|guess what|the thing is|here's the thing|long story short|to be honest|between (?:us|you and me))\W+(?=\S+ \S)/;
+
+/** Somebody else's visits, number or doings are asked for. */
+export const OF_OTHERS =
+  /\b(?:treatments?|visits?|appointments?|bookings?|records?|files?|notes|details|history|bills?|payments?|schedule) (?:of|for|from|by) (?:(?:a|the|my|our|mr|mrs|ms|miss|dr)\.? )*<name>|\b(?:is|has|did|does|was|when|what) <name> (?:booked|coming|come|been|there|in|here|have|pay|do)\b/;
+
+/** A reason why somebody may be told of, or change, what is another's. */
+export const PRETEXT =
+  /\b(?:i'm|i am|this is|here is|speaking as) (?:calling )?(?:her|his|their) (?!usual|first|last|next)[a-z]+\b|\b(?:asked|told|wants) me to (?:check|look|find out|ask|confirm)\b|\bon (?:her|his|their) behalf\b/;
+
+/** Words without which hardly anybody asks for advice on their health; where there are none of them, it must be plain. */
+export const OF_HEALTH =
+  /\b(?:normal|worry|worried|serious|bad|safe|wrong|broken|catching|infected|infection|swelling|lump|rash|fever|temperature|blood|heart|head|chest|skin|doctor|hospital|nurse|pills?|tablets?|medicines?|medication|drugs?|dose|doses|drops|cream|ice|heat|exercises?|stretch\w*|run|running|train|training|swim|walk|lift|work out|heal|healing|cure|treat|diagnos\w*|symptoms?|x-?ray|scan|mri|test|results?|sick|ill|allerg\w*|pregnan\w*|baby|eat|drink|diet|vitamins?|bleed\w*|itch\w*|burn\w*|numb|tingl\w*|dizzy|sleep|breath\w*|cough|cold|flu|take|taking|have got|have i got)\b/;
+
+/** Of a person's private things, one must be named: "could I have Jo" asks for Jo. */
+export const PRIVATE =
+  /\b(?:numbers?|address|phone|telephone|mobile|cell|whats ?app|e-?mail|mail|home|house|lives?|living|located|birthday|born|age|old|salary|earns?|paid|married|single|boyfriend|girlfriend|husband|wife|partner|family|kids|children|private|personal|contact|insta(?:gram)?|facebook|social|where|text|surname|last name|date)\b/;
+
+/** A person is wished for, and said to be. */
+export const WANTS_PERSON =
+  /\b(?:i|we)(?:'d| would)? (?:want|need|like|prefer|rather have|demand)(?: to (?:talk|speak) (?:to|with))? (?:a |an )?(?:real|actual|live|proper|living) (?:person|human(?: being)?|one|somebody|someone)\b|\bi want (?:a )?(?:person|human(?: being)?)\b/;
+
+/** A service and for whom it is, with nothing that asks. */
+export const FOR_ONE =
+  /^\W*(?:(?:hi|hello|hey)\W+)?(?:an?|the|one)?\s*<service>,? for (?:my|our|me|us|him|her|them|an?|the)\b(?!.*(?:\?|\b(?:is|are|do|does|can|could|what|how|which|who|when|where|possible|okay|ok|safe|good|suitable)\b))/;
+
+/** Somebody will come late to what is booked. */
+export const RUNS_LATE =
+  /\b(?:i'm|i am|i'll|i will|we're|we are|we'll|we will|might|may|gonna|running|going to)\b(?: \w+){0,3} (?:late|delayed|held up|behind schedule|stuck in (?:traffic|the traffic)|stuck on the (?:bridge|bus|train))\b/;
+
+/** Something is to be changed, or passed on, beside coming late. */
+export const WANTS_OTHERWISE =
+  /\b(?:move|change|cancel|re-?schedul\w*|push|shift|postpone|later (?:time|slot|one)|another (?:time|day)|instead|tell|let|inform|message|call|know)\b|\b(?:can|could|may) (?:i|we|it|that) (?:come|be|have|start|do)\b/;
+
+/** One day, hour or person for another. */
+export const EXCHANGE =
+  /<(day|time)>[^.;?!]{0,24}\b(?:instead of|rather than|in place of)\b[^.;?!]{0,24}<\1>|<time>[^.;?!]{0,12}(?:instead of|rather than|in place of) (?:at )?(?:<time>|\d{1,2}\b|one\b|two\b|three\b|four\b|five\b|six\b|seven\b|eight\b|nine\b|ten\b|eleven\b|twelve\b|noon\b)|<time>\W+(?:instead of|rather than|in place of)\b|\b(?:instead of|rather than|in place of) (?:at )?<time>/;
+
+/** Of one of the house's people, what is nobody's business: their family, age, home or pay. */
+export const OF_THEIR_LIFE =
+  /\b(?:does|do|has|have) <staff> (?:have|got) (?:any |an? )?(?:children|kids|child|kid|baby|husband|wife|boyfriend|girlfriend|partner|family)\b|\bis <staff> (?:still )?(?:married|single|divorced|engaged|seeing (?:anyone|someone|anybody|somebody)|pregnant)\b|\bhow old is <staff>|\bwhere does <staff> live\b|\bhow much does <staff> (?:earn|make|get paid)\b|\bwhat does <staff> earn\b/;
+
+/** A visit has been booked, or was meant to be. */
+export const BOOKED_ALREADY =
+  /\b(?:i|we|she|he|they|(?:my|our) [a-z]+|someone|somebody)(?:'ve| have)?(?: already)? (?:(?:tried|meant) to (?:book|reserve)|booked|scheduled|arranged|reserved|made)\b|\b(?:i|we)(?:'ve got| have(?: got)?|'m|'re) (?:an? )?(?:booked|<service>|appointment|booking|down)\b/;
+
+/** It is asked whether something stands. */
+export const CHECKS =
+  /\b(?:can|could|would) (?:you|somebody|someone) (?:please |just )?(?:check|confirm|look (?:it|that) up|see (?:if|whether))\b|\bhas (?:it|that) (?:arrived|gone through|come through|reached you|worked)\b|\bdid (?:it|that) (?:arrive|go through|come through|reach you|work)\b|\b(?:is that (?:right|correct)|please (?:check|confirm))\b/;
+
+/** A service of several kinds is wished for, and which is open. */
+export const UNSURE_WHICH = /<service>[^.;?!]{0,40}\b(?:don't know|not sure|no idea|unsure) (?:which|what (?:kind|sort|type))\b/;
+
+/** "Do you have reflexology": a short question whether the house does a thing asks for a service, however odd the thing. */
+export const WHETHER =
+  /^\W*(?:hi |hello |hey )*(?:do|does) (?:you|anybody|anyone|ye|they)(?: guys| people| all)?(?: also| ever)? (?:do|have|offer|provide|give)(?: an?| any| some)? (?:<odd>|[a-z-]+)(?: (?:<odd>|[a-z-]+))?\W*$/;
+
+/** A deed that is said not to be wished. */
+export const NEGATED =
+  /\b(?:(?:don't|do not|didn't|did not|never|not|no need) (?:(?:really |actually )?(?:want|wish|need|mean|going|have|ask(?:ed)?)(?: you)? )?(?:to )?(?:cancel|call off|move|change|reschedule|shift|book)(?! (?:policy|fee))|(?:cancel|move|change|book) (?:nothing|no other|none))\b(?! .*\b(?:instead|rather|but)\b)/;
+
+/** A part that tells who somebody is and nothing else: "just put <name>, <phone>". */
+export const ONLY_WHO =
+  /^\W*(?:(?:and|so|just|please|you|can|could|may|it's|it is|this is|i'm|i am|my|name|number|is|the|put|under|use|down|as|for|on|email|phone|thanks|ok)\W+)*<(?:name|phone|email)>(?:\W+(?:<(?:name|phone|email)>|here|speaking|please|thanks|and|on|is|it's|my|number|name))*\W*$/;
+
+/** A part that says when and nothing else: "Wednesday after school", "preferably Thursday at four". */
+export const ONLY_WHEN =
+  /^\W*(?:(?:and|so|on|at|in|the|for|maybe|perhaps|ideally|preferably|best|if possible|or|please|say)\W+)*<(?:day|time)>(?:\W+(?:<(?:day|time)>|on|at|in|the|or|and|if possible|please|ideally|preferably|maybe|if you can|would be (?:best|good|great|nice|perfect|ideal)))*\W*$/;
+
+/** A part that names what is wished for and asks nothing: "a <service>, the firm one, <length>". */
+export const NAMES_ONLY =
+  /^\W*(?:an?|the|one|some)?\W*(?:\w+ ){0,2}<(?:service|length)>(?!.*(?:\?|\b(?:what|how|is|are|do|does|can|could|when|where|who|price|cost|costs|charge|much|long|about)\b))/;
+
+/** Advice is sought on what to do. */
+export const WHAT_TO_DO = /\bwhat (?:do|should|can|shall|would|could) (?:i|we) do\b|\bwhat now\b/;
+
+/** What speaks of a visit, or of when and with whom it is. */
+export const OF_A_VISIT =
+  /<(?:day|time|staff|length)>|\b(?:my|our|the|an?|have) (?:\w+ )?<service>|\b(?:appointments?|appts?|book\w*|visits?|sessions?|lessons?|slots?|reservations?|schedul\w*|down|com(?:e|ing)|due|see(?:ing)?|meet(?:ing)?|when|time|date|day|next|again|remind\w*|confirm\w*|check\w*|mine|in for|have (?:anything|something|got)|supposed|still|on for|who)\b/;
+
+/** What somebody was going to do, some time ago. */
+export const PAST =
+  /^\W*(?:so |well |anyway |hi |hello )*(?:i|we) (?:(?:was|were) (?:going|hoping|meaning|planning|about) to|(?:meant|wanted|tried|planned|intended) to)\b.*\b(?:yesterday|earlier|sooner|ago|last|before|but|<day>)/;
+
+/** What hands word on to somebody. */
+export const HANDS_ON = /\b(?:tell|let|pass|inform|remind|message|note|say|give|ask|complain\w*|feedback|call|ring|phone|text|email)\b/;
+
+/** A wish for some other day or hour, and for nothing else. */
+export const OTHERWISE =
+  /\b(?:could|can|may|might|would|is|are|maybe|perhaps|possible|how about|what about|rather|prefer)\b[^.;!]*<(?:day|time)>|<(?:day|time)>[^.;!]*\b(?:instead|better|possible|okay|ok|fine)\b/;
+
+/** "We can't reach Tuesday at nine, could we get the afternoon": one visit that cannot be kept, and when it might be instead. */
+export const CANNOT_BUT =
+  /\b(?:can'?t|cannot|can not|won'?t(?: be able to)?|will not|unable to|not able to|not going to)(?: \w+){0,2} (?:make it|come|attend|be there|reach|get there|get to you|keep)\b(?: it)?[^.;?!]{0,24}<(?:day|time)>(?!.*\b(?:another|new|extra) (?:appointment|visit|booking|session)\b)(?:(?!<service>|\bbook\b|\bbefore\b|\buntil\b).)*?(?:[,.;!?]|\b(?:so|but|and)\b) ?(?:<\w+>|[\w' ]|,)*?\b(?:could|can|may|might|would|is|are|anything|something|how about|what about|maybe|perhaps|have you|do you have)\b[^<.]{0,40}<(?:day|time)>/;
+
+/** A part that tells of visits somebody has. */
+export const HAS_BOOKED =
+  /^\W*(?:(?:hi|hello|hey|so|and)\W+)*(?:i|we|she|he|they|my [a-z]+)(?:'ve got| have(?: got)?|'ve|'s got| has(?: got)?)(?: already)? (?!to\b)[^.;?!]*(?:<service>|\b(?:appointments?|bookings?|visits?|things?|sessions?|lessons?)\b)/;
+
+/** Where one wish may end and another begin. */
+export const NEW_WISH =
+  /(?<![.!?;:])[.!?;:]+\s+|(?<!\s),?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|did|book|cancel|move|tell|please|which|need|have|has|will|reschedule|change|put|sign|add|squeeze|let|give|show|send|explain|remind|find|check|say|get|make|take|keep|remove|drop|scrap|shift|swap|i'd|i'll|i'm|we'd)\b)|,\s+(?=(?:can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|please)\b)/g;
+
+/** What somebody who told of a visit would rather have. */
+export const RATHER =
+  /(?:\b(?:but|and|though|only|so)\b|[,.;])[ ,]*(?:now |actually |really |please )*(?:(?:i|we)(?:'d| would)(?: much)? (?:rather|like|prefer|love)|(?:i|we) (?:want|need|prefer)|(?:could|can|may) (?:i|we|it|that)|(?:it|that) (?:has|needs|will have|would have) to)\b/;
+
+/** A word for a visit. */
+export const VISIT = /^(?:appointment|visit|booking|slot|session)s?$/;
+
+/** Somebody has a visit, and it is told. */
+export const HAS_A_VISIT = /\b(?:i|we|she|he|they|my [a-z]+)(?:'ve| have|'s| has)(?: got)?(?: already)? (?:an? |my |her |his )/;
+
+/** Something of a visit is asked. */
+export const ASKS_OF_IT = /\b(?:when|what|who|which|where|whether|if|tell|know|check|find|confirm|remind)\b/;
+
+/** Something is wished for. */
+export const WISHES = /\b(?:like|want|need|wish|love|please|could|can|may|would|book me|hoping|looking)\b/;
+
+/** Somebody named, with a few small words around that ask for them: "<staff>, if she's about", "give me <staff> please". */
+export const FOR_A_WORD =
+  /^\W*(?:(?:hi|hello|hey|just|please|give me|get me|can i (?:have|get)|could i (?:have|get)|i need|i want|i'd like|is|a|quick|word|with|for|to|through|for me)\W+)*<staff>(?:\W+(?:please|if|she|he|they|she's|he's|they're|is|are|around|about|in|there|free|available|today|now|would|be|good|great|for|a|word|me|quick|thanks|possible|at the desk))*\W*$/;
+
+/** Another person than the one spoken of is wished for. */
+export const SOMEBODY_ELSE =
+  /\b(?:(?:some|any)(?:one|body) else|(?:another|a different|some other) (?:person|one|therapist|doctor|nurse|physio\w*|counsellor|stylist|[a-z]+ist))\b/;
+
+/** Right before a name: they were seen by that person. */
+export const SAW = /\b(?:saw|seen|met|had|(?:had|was|been|went|did|treated)\b[^.;?!]*\b(?:with|by|to))\s+(?:dr |doctor )?$/;
+
+/** Right before a day: it cannot be that day. */
+export const CANT_COME = /\b(?:can't|cannot|can not|won't|couldn't|unable to) (?:come|be there|make it)(?: in)? (?:on )?$/;
+
+/** What is said of anything that may be chosen, and names nobody. */
+export const INDIFFERENT =
+  /^(?:doesn't matter|no preference|not (?:fussed|fussy|bothered)|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference))$/;
+
+/** Without any of these there is no time, or no day, in a message: nothing need be looked for. */
+export const MAY_BE_TIME =
+  /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
+
+/** Without any of these no day is in a message, and none need be looked for. */
+export const MAY_BE_DAY =
+  /\d|day|week|month|year|tomorrow|tommor|tomor|tmr|2mor|tonight|morning|afternoon|evening|fortnight|soon|asap|a\.s\.a|quick|fast|early|earliest|available|whenever|time|away|fool|holy|palm|shrove|pancake|stephen|\bnow\b|next|first|after|before|same|easter|christmas|hallow|valentine|patrick|padd(?:y|ie)|bonfire|fawkes|burns night|\b(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|sept|oct|nov|dec|january|february|march|april|june|july|august|september|october|november|december)\b|teenth|tieth|\b(?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth)\b/;
+
+/** "Do you treat people after a stroke" asks what the house does, and tells of nobody who is in danger. */
+export const IN_GENERAL =
+  /^(?:(?:hi|hello|hey|and|also|um+) )*(?:do|does|have) (?:you|anyone|anybody|any of you|your \w+|the \w+) (?:ever |also |all )?(?:treat|see|help|take|accept|work with|look after|worked with|treated|deal with)(?: with)? (?:people|patients|clients|those|folks|cases)\b(?!.*\b(?:now|just|my|i'm|i am|i|he|she|he's|she's|him|her|me|we|us|today|minutes?|quick\w*|urgent\w*)\b)/;
+
+/** What is no bare answer, however short: "how much would an hour be", "where is that". */
+export const ASKS_OR_ACTS = /\?|\b(?:cancel|move|change|book|how (?:much|long|far)|why|where|who|whom)\b|\bwhat(?! about| if)\b/;
+
+/** "No, that's all" answers whether there is anything else; thanks and goodbyes say more. */
+export const FAREWELL = /\b(?:bye|goodbye|cheerio|see you)\b/;
+
+/** Thanks and goodbyes. */
+export const THANKS = /\b(?:thank|thanks|ta|cheers|bye|goodbye|see you|have a)\b/;
+
+/** A word of agreement that may only open a sentence. */
+export const WEAK_YES = /^(?:ok(?:ay)?|k|kk|great|good|fine|perfect|cool|super|right|sure|lovely|all right|alright|wonderful|brilliant|excellent|please)$/;

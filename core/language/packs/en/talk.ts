@@ -1,0 +1,148 @@
+/** What people say in a conversation beside their errands: remarks, doubts, goodbyes, what they ask of what was told, and how they begin. */
+
+/** What was said is to be said again. */
+export const AGAIN =
+  /^\W*(?:(?:sorry|oh|um|wait|hm+|er)[,.]? )*(?:what was that(?: again)?|(?:can|could) you (?:please )?(?:say|repeat) (?:that|it)(?: again| please| one more time)*|say (?:that|it) again|repeat (?:that|it)?|come again|pardon(?: me)?|excuse me|what did you say|i (?:didn't|did not) (?:catch|hear|get) (?:that|you|it)|didn't (?:catch|get) that|once more|one more time|sorry|what|huh|again)(?:,? (?:please|sorry|again))*\W*$/i;
+
+/** The conversation is to begin anew. */
+export const ANEW =
+  /\b(?:start (?:over|again|anew|from (?:scratch|the beginning))|begin (?:again|anew)|let's (?:restart|start over)|forget (?:all|everything) (?:that|of that|i said)|from the top)\b/i;
+
+/** Words of abuse. */
+export const ABUSE =
+  /\b(?:idiot|stupid|moron|dumb(?:ass)?|useless|worthless|f+u+c+k+\w*|f\*+\w*|sh[i*]t+y?|bullshit|a+s+s+h+o+l+e+|bastard|b[i*]tch|cunt|piss off|screw you|shut up|go to hell|hate you|piece of (?:junk|crap|trash|garbage)|retard(?:ed)?|scum)\b/i;
+
+/** Words of feeling about something else than the one who answers. */
+export const NOT_AT_US =
+  /\b(?:my (?:stupid|damn|bloody|useless)|i(?:'m| am| feel| was) (?:such )?(?:an? )?(?:so )?(?:stupid|idiot|dumb|useless)|stupid question)\b/i;
+
+/** A sentence that only leads up to one. */
+export const BEGINS =
+  /^\W*(?:(?:so|well|ok(?:ay)?|right|hi|hello|hey|yes|yeah|um+|uh+|er+|look|listen|actually|see|now)\W+)*(?:(?:i|we)(?: was|'m| am|'ve| have| had)?(?: just)? (?:wondering|(?:got )?a (?:quick |little |small |silly )?question|something to ask)|(?:can|could|may) i (?:just )?ask (?:you )?(?:something|a (?:quick )?question)|(?:i have|i've got|i got) a (?:bit of a |small |little )?(?:problem|situation)|(?:the|here's the) thing is|you see|let me (?:explain|think)|(?:it's|it is) about)\W*$/i;
+
+/** A sentence that breaks off. */
+export const DANGLES = /\b(?:and|but|because|so|if|or|although|since|my|the|an?|with (?:the|my|an?))\s*(?:\.{2,}|…|,|-)?\s*$/i;
+
+/** What was done is to be undone. */
+export const BACK =
+  /\b(?:(?:have|get|want|give|need) (?:me )?(?:it|that|them|mine|my (?:appointment|visit|booking|slot|old (?:time|slot|one|appointment)))(?: \w+)? back|(?:put|change|move|set|switch) (?:it|that|everything) back|(?:undo|reverse|reinstate|restore|un-?cancel|uncancel) (?:it|that|the|my)|keep (?:it|that|the old one|my old (?:time|one)) after all|(?:was|that's|made|is) a mistake|by mistake|didn't mean to (?:cancel|move|change))\b/i;
+
+/** Somebody wants to hear when something gets free. */
+export const WAITS =
+  /\bwait(?:ing)?[- ]?list\b|\b(?:let|tell|call|text|ring|email|notify|phone|message) me (?:know )?(?:if|when|once|as soon as|should|in case) (?:something|anything|a|an|it|one|that|somebody|someone|anyone|there)\b[^.?!]*\b(?:free|open|opens|comes|cancel|cancels|cancelled|available|drops|gap|up)\b|\b(?:let|tell|call|text|ring|email|notify|phone|message) me (?:know )?(?:if|when|once|as soon as) you(?:'ve| have| get)?(?: got)? (?:something|anything|a (?:gap|slot|place|space|spot))\b|\bif (?:somebody|someone|anyone|anybody) cancels\b/i;
+
+/** After it was offered: "yes, put me on it", "I'll wait". */
+export const ON_IT =
+  /\b(?:on|to) (?:the|a|your|that|this) list\b|\b(?:put|add|have) me (?:on|to) (?:it|that)\b|\bi(?:'ll| will| can| would|'d)?(?: rather)? wait\b|\bthe list\b/i;
+
+/** A need is told of, whatever it is of. */
+export const NEEDS =
+  /^\W*(?:(?:hi|hello|hey|so|well|um+)\W+)*(?:i|we) (?:(?:think|guess|believe|suspect) )?(?:(?:i|we) )?(?:may |might |probably )?(?:need|have|want|am having|are having)\b/i;
+
+/** Something of theirs is told of. */
+export const OF_OURS =
+  /^\W*(?:(?:hi|hello|hey|so|well|um+)\W+)*(?:my|our) (?:\w+ ){1,2}(?:has|hasn't|have|haven't|is|isn't|won't|can't|keeps|broke|needs|looks|feels|got)\b/i;
+
+/** Words that ask for a person, and for nothing of theirs. */
+export const A_PERSON =
+  /\b(?:real|live|actual|human(?: being)?|persons?|people|someone|somebody|anyone|anybody|staff|operator|agent|manager|desk|reception|talk|speak|chat|put me (?:through|on)|call|ring|phone|robot|machine|computer|bot)\b/gi;
+
+/** What somebody wants to talk about with a person is not asked of the receptionist. */
+export const WHAT_IT_IS_ABOUT = /\b(?:about|regarding|concerning|over|because|with regard)\b/i;
+
+/** Who speaks of themselves; any other name in answer to a question of the house's is somebody else's. */
+export const SAYS_OWN_NAME = /\b(?:my name|name's|name is|i'm|i am|call me|it's|this is)\b/i;
+
+/** What is said of a price or an answer and asks for nothing: "that's too dear", "sounds expensive", "oh I see". */
+export const COMMENT =
+  /^\W*(?:(?:oh|ah|ok|okay|hm+|well|wow|gosh|ouch|right|so)\W+)*(?:(?:that(?:'s| is)|it(?:'s| is)|sounds|seems)(?: (?:a bit|rather|quite|very|really|too|so|pretty|awfully))* (?:expensive|dear|pricey|steep|a lot(?: of money)?|much|more than i thought|cheap|reasonable|interesting|good to know|nice|strange|odd|a shame|a pity)|i see|good to know|fair enough|interesting|wow|ouch|oh dear|that's life|too bad|what a (?:shame|pity))\W*$/i;
+
+/** Nothing but doubt. */
+export const UNDECIDED =
+  /^(?:(?:hmm?|um+|er|well|oh|so|let me (?:think|see)|not sure|i'm not sure|i don't know|don't know|dunno|no idea|difficult|hard to say|good question|what do you (?:suggest|recommend|have)|what would you (?:say|suggest|recommend)|what is there|what have you(?: got)?|maybe|what are (?:the|my) (?:options|choices)|what (?:lengths|times|days|services) (?:are there|do you have|have you(?: got)?)|sorry) ?)+$/;
+
+/** What somebody has or takes: no line of the handbook was written for that. */
+export const OF_ONES_HEALTH =
+  /\b(?:medic\w*|tablets?|pills?|drugs?|dos(?:e|es|age)|condition|heart|pressure|pregnan\w*|allerg\w*|fever|temperature|infect\w*|swell\w*|swollen|rash|symptoms?|pain\w*|ache\w*|bleed\w*|safe|normal|serious|worr\w*|diagnos\w*|cure|thinners?|diabet\w*|ill|sick|heal\w*|broken|torn|wrong)\b/i;
+
+/** What was begun is to be left. */
+export const GIVES_UP =
+  /^\W*(?:(?:ok|okay|oh|no|nah|nope|fine|just|well|actually|then|ah|let's|we'll|i'll)\W+)*(?:forget (?:it|about it|that)|never ?mind|(?:leave|keep) (?:it|mine|that|everything)(?: (?:as|how|where|the way) it (?:is|was)| be| alone)|leave it|don't bother|drop it)(?:\W+(?:then|please|thanks|thank you|sorry|i'll (?:call|ring|come by).*))*\W*$/i;
+
+/** It is asked whether something was done. */
+export const DID_IT =
+  /^\W*(?:(?:so|and|ok|okay|wait|sorry|oh|hm+|um+|great|thanks)\W+)*(?:did (?:that|it) (?:work|go through|save|take)|(?:is|was) (?:it|that|everything|all) (?:all )?(?:done|booked|cancelled|canceled|moved|confirmed|in|set|saved|sorted|final|through)|(?:am i|are we|i'm|we're) (?:all |now |really )?(?:booked|set|done|confirmed|in)(?: in)?)(?: now| then| (?:for )?sure)?\W*(?:right|yes|correct|now|then)?\W*$/i;
+
+/** Said of two visits. */
+export const TWICE = /\b(?:both|each|twice|(?:on )?two (?:days|times|visits|appointments|sessions|lessons|dates))\b/i;
+
+/** One visit right after another. */
+export const STRAIGHT_AFTER = /\b(?:(?:right|straight|directly|just|immediately) (?:after|afterwards|behind)|back to back|after (?:that|it)|afterwards)\b/i;
+
+/** What was just settled is to be at another time. */
+export const STARTS_OTHERWISE =
+  /^(?!.*\b(?:another|also|one more|as well|too|book|second)\b).*\b(?:start|begin|make (?:it|that)|rather|instead|(?:have|move|change|push|shift) (?:it|that))\b/i;
+
+/** Who would rather have it otherwise. */
+export const PREFERS = /\b(?:i|we)(?:'d| would)?(?: much)? (?:rather|prefer|sooner)\b|\bbetter for (?:me|us)\b|\b(?:suits?|works?) (?:me|us) better\b/i;
+
+/** One more of what is being booked. */
+export const ONE_MORE =
+  /\b(?:another(?: one)?|one more|a second(?: one)?|the same(?: again| thing)?|one)(?: \w+)? (?:for (?:my|our|his|her|the)|on|next|in|a week|two weeks|the week)\b|\b(?:for (?:my|our) [\w' ]+) (?:as well|too|also)\b/i;
+
+/** "Is this the vet?", "am I talking to a robot?": who answers is never unknown. */
+export const WHO_ARE_YOU = /^\W*(?:(?:and|so|sorry|hi|hello)\W+)*who (?:is this|are you|am i)\b/i;
+
+/** It is asked whether anybody is there. */
+export const ARE_YOU_THERE =
+  /^\W*(?:(?:hello|hi|hey)\W+)*(?:is (?:anyone|anybody|someone|somebody) there|(?:are )?you (?:still )?there|(?:anyone|anybody) there)\W*$/i;
+
+/** Who wants what they had before. */
+export const SAME =
+  /\b(?:same (?:\w+ )?again|same (?=(?:on|for|next|please|too)\b|\w+day\b)|same (?:thing|as (?:last|before|my last|always))|same (?:thing |one )?as (?:then|that|before|always|usual)|the same as(?! (?:my|our|his|her|their|he|she|they|a|your|every|any)\b)|(?<!as )(?:the|my) usual(?= (?:please|one|thing|time|massage|treatment|appointment|with|on|at|for|this|next|\w+day)\b|[.,!]|$)|(?:as|just like|like) (?:the |my )?last (?:time|one|visit|session))\b/i;
+
+/** Of all that there is. */
+export const OF_ALL = /\b(?:you|there)(?:'ve| have|'s| is| do| offer| got)\b/i;
+
+/** What is asked of two things or more: which of them has more of something. */
+export const MORE_OF =
+  /\b(?:which|what|whichever|is|are|do|does)\b[^?]*\b(?:(?:long|short|quick|fast|cheap|dear)(?:er|est)|pric(?:ier|iest)|costs? (?:more|less|the (?:most|least))|(?:more|less|most|least) expensive)\b/;
+
+/** How two things differ is asked. */
+export const TELLS_APART = /\b(?:differen(?:ce|t)|differ|compared?|versus|vs|tell (?:them )?apart)\b/;
+
+/** The other visits are asked for. */
+export const THE_OTHERS =
+  /^\W*(?:(?:and|ok|okay|right|what about|how about|when(?:'s| is)|thanks)\W+)*(?:the others?(?: (?:ones?|appointments?|visits?|bookings?))?|any (?:others?|more)|(?:do i have )?anything else|what else(?: do i have)?)(?: (?:booked|coming up|then|please))*\W*$/i;
+
+/** What a question is opened with, and does not ask: "wait, how much was it". */
+export const OPENS = /^\W*(?:(?:wait|hang on|hold on|one (?:moment|second)|sorry|actually|oh|ok|okay|well|so|and|but|um+|hi|hello|hey)\b[\s,.!-]+)+/i;
+
+/** Money is spoken of. */
+export const SPEAKS_OF_MONEY =
+  /how much|\b(?:cost|price|pric|charge|fee|rate|pay|paid|expensive|dear|cheap|free|money|dollar|buck|euro|pound|set me back|run me|damage|quote|extra|included|more than|less than|owe|worth|tax|total|altogether)|[$€£]/i;
+
+/** Nothing but a price is asked, of what was spoken of. */
+export const BARELY_WHAT = /^\W*(?:(?:hi|hello|hey|so|ok|and|um)\W+)*what(?:'s| is) (?:an? |your )?<service>\W*(?:and\W*)?$/;
+
+/** Questions that a description answers, whatever else they name. */
+export const ASKS_WHAT =
+  /\bwhat\b[^?]*\b(?:include|included|involve|involved|cover|covered|like)\b|\bwhat(?:'?s| is| are| exactly is| is exactly)? (?:a |an |the |this )?<service>\W*(?:like|about|thing|for|good for)?\W*$|\b(?:tell me|know) (?:a bit |more )?about (?:the |your )?<service>|\bexplain (?:the |a )?<service>|\b(?:do|does) (?:you|anybody|anyone|they|ye)(?: guys)? (?:do|offer|have|give|provide|also do) (?:a |any |the )?<service>\W*$|\bwhat (?:happens|goes on)\b|\bhow does (?:the |a )?<service> work/;
+
+/** What was spoken of last is asked about. */
+export const OF_THAT =
+  /\bwhat(?:'s| is| does| do| would| will)? (?:(?:i|you|we|one) (?:get|have|be getting)(?: for (?:that|it|this))?|(?:that|it|this) (?:include|involve|mean|come with|be)|(?:in|included in) (?:that|it|this)|that|it|this)\W*$/;
+
+/** When a class is held is asked. */
+export const WHEN_IT_IS = /\b(?:when|what (?:time|day)s?|which days?)\b/;
+
+/** A complaint with a question what can be done: "my back hurts, what can I do". */
+export const SEEKS_HELP =
+  /\b(?:hurts?|hurting|aches?|aching|pain(?:s|ful)?|sore|stiff|swollen|pulled|sprained|twisted|injured|injury|strained|broke|broken|problem|trouble)\b[^?]*\b(?:what (?:can|could|should|do|would|shall) (?:i|you|we|one|be)|can you (?:do|help)|(?:who|what) (?:can|could|would) help|help me)\b/;
+
+/** "Have you anything for a stiff neck". */
+export const SEEKS_SOMETHING = /\b(?:anything|something|someone|somebody|anyone|anybody) (?:\w+ ){0,2}?(?:for|to help)\b/;
+
+/** Advice on which service is sought. */
+export const SEEKS =
+  /\b(?:suggest|recommend|advise)\b|\b(?:which|what) (?:one|treatment|service|kind|sort)s? (?:do|would|should|is|are|helps?)\b|\bwhat (?:do|should|would) i (?:need|take|have|book)\b/;
