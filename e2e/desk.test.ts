@@ -92,8 +92,8 @@ describe("the desk", () => {
     await last.at(-2)?.click();
     await page.driver.findElement(By.xpath("//button[.='Move it']")).click();
     await waitText(page.driver, `moved to Wed 17 Mar ${time ?? ""}`);
-    await page.driver.findElement(By.xpath("//button[.='Cancel']")).click();
-    await page.driver.findElement(By.xpath("//button[.='Cancel the visit']")).click();
+    await (await see(page.driver, By.xpath("//button[.='Cancel']"))).click();
+    await (await see(page.driver, By.xpath("//button[.='Cancel the visit']"))).click();
     await page.driver.wait(async () => (await page.driver.findElements(By.css("button[title*='Ingrid Solheim'][title*='Taping']"))).length === 0, 15_000);
   });
 

@@ -163,6 +163,11 @@ describe("which service", () => {
     expect(tern("what does the gait analysis cost", "I want the cheapest one on wednesday").last).toMatch(/Would that be for mat class|Is it mat class/);
   });
 
+  it("whether it is with somebody is of what was asked about", () => {
+    expect(poui("how much is a baby check", "and is that with the doctor").last).toMatch(/Dr Ramkissoon.*child check-up/i);
+    expect(poui("how much is a baby check", "is it with Marlon").last).toMatch(/Marlon does(?:n't| not).*child check-up|Dr Ramkissoon/i);
+  });
+
   it("no matter which keeps the wish", () => {
     const t = tern("a massage tomorrow", "I don't really care");
     expect(t.state.task).toMatchObject({ errand: "book" });
@@ -210,6 +215,12 @@ describe("of two", () => {
   it("the other is not what was moved just before", () => {
     const t = tern(...both, "and move the other one to ten");
     expect(t.was("a-keith-one")).toBe("acupuncture 2027-03-04 14:30 priya booked");
+    expect(t.state.task).toMatchObject({ errand: "move", appointment: { id: "a-keith-two" } });
+  });
+
+  it("the other goes to the day of what was moved just before", () => {
+    const t = tern(...both, "and now move the other one to the same day");
+    expect(t.last).toMatch(/Thursday 4 March/);
     expect(t.state.task).toMatchObject({ errand: "move", appointment: { id: "a-keith-two" } });
   });
 

@@ -12,6 +12,7 @@ import {
   FOR_ONE,
   HANDS_ON,
   HAS_BOOKED,
+  IS_IT_WITH,
   NAMES_ONLY,
   NEGATED,
   NEW_WISH,
@@ -373,6 +374,9 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   // "A massage, and I don't know which": which of them it is to be is settled with them.
   if (top.errand === "ask-service" && UNSURE_WHICH.test(masked) && !/\?|\b(?:what|which) (?:is|are|does|do)\b/.test(masked))
     return { read: { errand: "book", rule: "errand/book/unsure-which", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "And is that with the doctor": of what was spoken of, who does it.
+  if (open && IS_IT_WITH.test(masked) && top.errand !== "emergency" && (top.errand !== "refused" || top.sure < SURE))
+    return { read: { errand: "ask-staff", rule: "errand/ask-staff/is-it-with", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   // "Play therapy for my five year old": what and for whom, and nothing asked.
   if (open && top.errand === "ask-service" && !sign && FOR_ONE.test(masked))
     return { read: { errand: "book", rule: "errand/book/what-for-whom", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
@@ -414,13 +418,10 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
 }
 
 /** Whether something new was wished for before it was said what cannot be: "a massage please, I can't come on Monday". */
-const wishesBefore = (masked: string): boolean =>
-  /(?:<service>|\b(?:appointment|visit|session)\b)/.test(
-    masked.slice(0, masked.search(/\b(?:can'?t|cannot|can not|won'?t|will not|unable|not able|not going)\b/)),
-  ) &&
-  /\b(?:like|want|need|book|please|looking|after|get)\b/.test(
-    masked.slice(0, masked.search(/\b(?:can'?t|cannot|can not|won'?t|will not|unable|not able|not going)\b/)),
-  );
+function wishesBefore(masked: string): boolean {
+  const before = masked.slice(0, masked.search(/\b(?:can'?t|cannot|can not|won'?t|will not|unable|not able|not going)\b/));
+  return /<service>|\b(?:appointment|visit|session)\b/.test(before) && /\b(?:like|want|need|book|please|looking|after|get)\b/.test(before);
+}
 
 /** Signs that reach over several parts of a message. */
 const OF_ALL_OF_IT = new Set(["errand/ask-mine/checks", "errand/book/unsure-which"]);
@@ -452,7 +453,9 @@ function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {
   // Nothing is cancelled beside a booking unless it is said plainly.
   const wish = out.findIndex((r) => r.errand === "book");
   const kept = out.findIndex((r) => r.errand === "cancel" && !r.rule.endsWith("/cancel/cancel"));
-  if (wish >= 0 && kept >= 0 && (wish < kept || out[kept]?.rule.endsWith("/examples"))) drop("cancel");
+  // "A scan, please. I can't come on Monday, is there anything on Tuesday": the day that cannot be is part of the wish.
+  const ofTheWish = wish < kept && (OTHERWISE.test(out[kept]?.masked ?? "") || out.slice(kept + 1).some((r) => r.errand === "ask-availability"));
+  if (wish >= 0 && kept >= 0 && (ofTheWish || out[kept]?.rule.endsWith("/examples"))) drop("cancel");
   if (has("book")) drop("ask-availability", "ask-mine");
   if (has("cancel") || has("move")) drop("ask-mine");
   // "I have two appointments, what are they": what is the client's own costs nothing.

@@ -333,9 +333,12 @@ function lengthChange(reading: Reading): number | null {
 /** Puts days and times of the wish into a task; true when they changed. */
 export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, context: ReadContext): boolean {
   const from = referenceDay(t, task);
+  // "Move the other one to the same day": that of what was done just before.
+  const done = task.errand === "move" && task.old.other && t.state.did ? t.house.zone.toLocal(t.state.did.of.startMin).day : undefined;
   const days = ofKind(reading.found, "day")
     .filter((d) => d.part !== "old")
     .flatMap((d) => {
+      if (d.value.kind === "relative" && done !== undefined) return settled(d, done);
       if (d.value.kind === "relative" && from === undefined && task.errand === "move")
         task.after = { byDays: d.value.byDays, ...(d.value.weekday === undefined ? {} : { weekday: d.value.weekday }) };
       return settled(d, from);

@@ -19,7 +19,9 @@ export function staff(t: Turn, reading: Reading): boolean {
   const spokenOf = ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" ? [] : s.value));
   // "Is he there on Wednesday": who was asked about before.
   const people = spokenOf.length === 0 && before !== undefined && /\b(?:he|she|they)\b/i.test(reading.said) ? [before] : spokenOf;
-  const named = ofKind(reading.found, "service").flatMap((f) => f.value);
+  const said = ofKind(reading.found, "service").flatMap((f) => f.value);
+  const spokenOfIt = said.length === 0 && t.state.topic !== undefined && reading.errands.some((e) => e.rule === "errand/ask-staff/is-it-with");
+  const named = spokenOfIt ? [t.state.topic as string] : said;
   const days = ofKind(reading.found, "day").filter((d) => !d.not);
   const gender = ofKind(reading.found, "gender").at(-1)?.value;
   // What is asked of a person besides their work and days is the handbook's to say, or nobody's.

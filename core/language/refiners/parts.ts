@@ -38,7 +38,7 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     // "I'm at work on Thursday, so could we do my nails on Saturday": what is asked for after a day was told is the wish.
     const wish = TURNS_TO_WISH.exec(clause);
     const turned = wish !== null && (previous !== undefined || CANT.test(clause.slice(0, wish.index)));
-    const rest = said.norm.slice(f.end, f.end + 40);
+    const behind = said.norm.slice(f.end, f.end + 40);
     // "I can't get there before nine" tells of no appointment.
     if (f.rule === "time/not-before") given.set(f, "new");
     // "Add half an hour to my massage on Wednesday": what is to be longer stands where it stands.
@@ -49,7 +49,7 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     else if (
       errand === "move" &&
       !at.oldKnown &&
-      (BETTER.test(rest) || (/(?:^|[.,;!?]\s*|\b(?:and|so|but) )(?:is|are|would|could|might)\s+(?:on |at |the )*$/.test(lead) && POSSIBLE.test(rest)))
+      (BETTER.test(behind) || (/(?:^|[.,;!?]\s*|\b(?:and|so|but) )(?:is|are|would|could|might)\s+(?:on |at |the )*$/.test(lead) && POSSIBLE.test(behind)))
     )
       given.set(f, "new");
     // "Swap Saturday's class for the one on Thursday".

@@ -35,6 +35,9 @@ export const WANTS_PERSON =
 export const FOR_ONE =
   /^\W*(?:(?:hi|hello|hey)\W+)?(?:an?|the|one)?\s*<service>,? for (?:my|our|me|us|him|her|them|an?|the)\b(?!.*(?:\?|\b(?:is|are|do|does|can|could|what|how|which|who|when|where|possible|okay|ok|safe|good|suitable)\b))/;
 
+/** Whether what was spoken of is done by somebody who is named. */
+export const IS_IT_WITH = /^\W*(?:(?:and|so|ok|okay|but)\W+)*(?:is|would|will) (?:that|it|this)(?: one)?(?: be)? (?:with|by|done by) (?:the |an? )?<staff>\W*$/;
+
 /** Somebody will come late to what is booked. */
 export const RUNS_LATE =
   /\b(?:i'm|i am|i'll|i will|we're|we are|we'll|we will|might|may|gonna|running|going to)\b(?: \w+){0,3} (?:late|delayed|held up|behind schedule|stuck in (?:traffic|the traffic)|stuck on the (?:bridge|bus|train))\b/;
