@@ -317,9 +317,6 @@ const PUTS_OFF = new RegExp(
   "i",
 );
 
-/** A service told by a word in passing. */
-const WEAK = /telling-word/;
-
 /** Whether a message names a service, and no day or hour for it, with nothing but a few small words around. */
 const onlyFound = (reading: Reading): boolean =>
   reading.found.every((f) => f.kind === "service" || f.kind === "length") &&
@@ -542,7 +539,7 @@ function hearMessage(t: Turn, reading: Reading, text: string): void {
         ? { errand: "book" as const }
         : // "Ok, the assessment": a service that is named is no message.
           task.offered &&
-            ofKind(reading.found, "service").some((s) => s.value.length === 1 && !WEAK.test(s.rule)) &&
+            ofKind(reading.found, "service").some((s) => s.value.length === 1 && s.rule !== "service/telling-word") &&
             !/\b(?:pass|tell|ask|message|call|ring|phone|say)\b/i.test(text)
           ? { errand: "book" as const }
           : undefined));

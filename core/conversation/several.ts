@@ -5,7 +5,8 @@ import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
 import { dropHold } from "./errands/offering.ts";
 import { newBook, newCancel, newMove } from "./tasks.ts";
 import { asAsked, begin } from "./start.ts";
-import { weekdayOf } from "../time/days.ts";
+import { CARDINALS } from "../language/packs/en/words.ts";
+import { weekdayNumber, weekdayOf, type WeekdayName } from "../time/days.ts";
 import type { Task } from "./state.ts";
 import type { Turn } from "./turn.ts";
 import { STRAIGHT_AFTER, TWICE } from "../language/packs/en/talk.ts";
@@ -169,18 +170,16 @@ const SERIES = [
   new RegExp(`\\bnext (?<n>${NUMBER}) (?<day>${WEEKDAY})s\\b`, "i"),
   new RegExp(`\\b(?<n>${NUMBER}) (?<day>${WEEKDAY})s in a row\\b`, "i"),
 ];
-const NUMBERS: Record<string, number> = { two: 2, three: 3, four: 4 };
-const WEEKDAYS = ["monday", "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday"];
 
 /** "Every Tuesday at ten for the next three weeks": a visit on each of the days. */
 function inSeries(t: Turn, reading: Reading): Found[][] | null {
   const m = SERIES.map((pattern) => pattern.exec(reading.said)?.groups).find((g) => g !== undefined);
   if (!m?.["n"] || !m["day"]) return null;
-  const said = NUMBERS[m["n"].toLowerCase()] ?? Number(m["n"]);
+  const said = CARDINALS[m["n"].toLowerCase()] ?? Number(m["n"]);
   const other = m["other"] !== undefined;
   const many = other && m["unit"] === "weeks" ? Math.ceil(said / 2) : said;
   const today = t.house.zone.toLocal(t.now).day;
-  const weekday = WEEKDAYS.indexOf(m["day"].toLowerCase()) + 1;
+  const weekday = weekdayNumber(`${m["day"].charAt(0).toUpperCase()}${m["day"].slice(1).toLowerCase()}` as WeekdayName);
   const first = today + ((weekday - weekdayOf(today) + 7) % 7 || 7);
   // The number is of visits, and no length or number of people.
   const kept = reading.found.filter((f) => f.kind !== "day" && f.kind !== "places" && f.kind !== "shift");

@@ -12,6 +12,8 @@ describe("slips of the pen", () => {
     ["i want to cancle my apointment", "i want to cancel my appointment"],
     ["um i i would uh like wednsday", "i would like wednesday"],
     ["nine nine oh two", "nine nine oh two"],
+    ["jay dot r at mail dot example", "jay dot r at mail dot example"],
+    ["are u at the corner", "are you at the corner"],
   ])("%s", (said, meant) => {
     expect(spell(said, nothing).said.raw).toBe(meant);
   });

@@ -122,14 +122,9 @@ const EVERYDAY = 2500;
 function inPassing(t: Turn, reading: Reading, id: string): boolean {
   const only = ofKind(reading.found, "service").find((f) => f.value.length === 1 && f.value[0] === id);
   const word = only ? reading.text.slice(only.start, only.end).toLowerCase() : "";
+  const before = reading.text.slice(0, only?.start ?? 0);
   // "She's cutting school": an everyday word that no article makes a thing of the house's.
-  if (
-    only &&
-    rankOf(word) < EVERYDAY &&
-    !/\b(?:an?|the|your|this|that|some|for|of|book|another|more|new)\s$/i.test(reading.text.slice(0, only.start)) &&
-    /\w/.test(reading.text.slice(0, only.start))
-  )
-    return true;
+  if (only && rankOf(word) < EVERYDAY && /\w/.test(before) && !/\b(?:an?|the|your|this|that|some|for|of|book|another|more|new)\s$/i.test(before)) return true;
   return beyond(t, { ...reading, said: reading.masked.replace(/<\w+>/g, " ") }, [id]);
 }
 

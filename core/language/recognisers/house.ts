@@ -63,6 +63,7 @@ const made = new WeakMap<House, Lexicon>();
 export function lexiconOf(house: House): Lexicon {
   const have = made.get(house);
   if (have) return have;
+  const bookable = house.handbook.staff.filter((p) => p.bookable);
   const lexicon: Lexicon = {
     phrases: [],
     words: [],
@@ -70,7 +71,7 @@ export function lexiconOf(house: House): Lexicon {
     headings: new Map(),
     people: [],
     roles: new Map(),
-    bookable: house.handbook.staff.filter((p) => p.bookable).length,
+    bookable: bookable.length,
     vocabulary: new Set(),
     names: new Set(),
   };
@@ -119,7 +120,6 @@ export function lexiconOf(house: House): Lexicon {
     const last = parts[parts.length - 1];
     if (last && parts.length > 1) lexicon.people.push({ words: [last], staff: p.id, whole: false });
   }
-  const bookable = house.handbook.staff.filter((p) => p.bookable);
   for (const p of bookable)
     for (const part of p.work.toLowerCase().split(/,| and |;/)) {
       const role = wordsOf(part).join(" ");

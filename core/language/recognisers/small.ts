@@ -308,7 +308,7 @@ export function shifts(said: Said): Found[] {
           : /couple/.test(size)
             ? 2
             : unit === 1
-              ? minutesOf(first === "ten" ? "10" : /^forty/.test(first) ? "forty five" : first)
+              ? minutesOf(size.replace(/ minutes?$/, ""))
               : num(first);
     const earlier = /earlier|sooner|forward/.test(m[0]);
     return { kind: "shift", value: earlier ? "earlier" : "later", byMin: Number(n) * unit, rule: "shift/by", start: m.index, end: m.index + m[0].length };
