@@ -8,7 +8,7 @@ import { signsOf } from "../core/knowledge/match.ts";
 import { setHouse, setQuestions, type SetName } from "../core/testing/sets.ts";
 
 /** The sets whose questions are for learning from. */
-const LEARNT: SetName[] = ["first", "second", "third", "fourth", "fifth"];
+const LEARNT: SetName[] = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh"];
 const STEPS = 4000;
 const RATE = 2;
 const DECAY = 1e-5;

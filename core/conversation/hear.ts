@@ -1,6 +1,7 @@
 import { EMERGENCY } from "../house/through.ts";
 import type { Errand } from "../language/errand.ts";
 import { ofKind, peopleIn, type Found } from "../language/found.ts";
+import { WHEN_IS_MINE } from "../language/packs/en/signs.ts";
 import { clauses } from "../language/errands.ts";
 import { read, says, type Reading } from "../language/read.ts";
 import { lengthTold } from "../knowledge/lengths.ts";
@@ -192,13 +193,34 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     state.repairs = 0;
     return resume(t);
   }
+  // "When can I sunbathe again after my laser": a line that was surely written for it goes before a guess at what is theirs.
+  // "I need a present for a friend of horses": a wish that is no more than guessed, too.
+  const guessedOnly =
+    errands.length === 1 &&
+    /\/examples$/.test(reading.errands[0]?.rule ?? "") &&
+    !reading.found.some((f) => (f.kind === "day" && f.rule !== "day/relative") || ["time", "phone", "name"].includes(f.kind));
+  if (
+    !state.task &&
+    guessedOnly &&
+    !WHEN_IS_MINE.test(reading.masked) &&
+    ((reading.question && (errands[0] === "ask-mine" || errands[0] === "book") && fromHandbook(t, reading, 0.9, reading.text, true, ["answer"])) ||
+      (errands[0] === "book" &&
+        (reading.errands[0]?.sure ?? 1) < 0.9 &&
+        !reading.found.some((f) => f.kind === "service" && f.rule !== "service/telling-word") &&
+        fromHandbook(t, reading, 0.75, reading.text, true, ["answer"])))
+  ) {
+    t.rule("answer/rather-than-a-guess");
+    state.repairs = 0;
+    return resume(t);
+  }
   // A question that the handbook answers is no wish, unless it says when, or plainly wishes.
   if (
     !state.task &&
     reading.question &&
     errands.length === 1 &&
     !isAsk(errands[0] as Errand) &&
-    !reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "phone") &&
+    // "The day after a peel" names no day.
+    !reading.found.some((f) => (f.kind === "day" && f.rule !== "day/relative") || f.kind === "time" || f.kind === "phone") &&
     ((reading.errands[0]?.sure ?? 1) < 0.8
       ? fromHandbook(t, reading, 0.6, reading.masked.replace(/<\w+>/g, " "), true)
       : (errands[0] === "book" || !reading.found.some((f) => f.kind === "service" || (f.kind === "staff" && f.value !== "any"))) &&

@@ -207,6 +207,8 @@ export interface MoveTask {
   keepTime?: boolean;
   /** How long it is to be from now on, where that is to change. */
   lengthMin?: number;
+  /** The longest or the shortest that the service comes in is wished for. */
+  lengthTo?: "long" | "short";
   /** So many minutes longer than it is; shorter where negative. */
   lengthBy?: number;
   wish: WishState;

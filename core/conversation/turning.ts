@@ -6,7 +6,7 @@ import { dropHold } from "./errands/offering.ts";
 import { contextOf } from "./context.ts";
 import type { BookTask, CancelTask, MoveTask } from "./state.ts";
 import { type Turn } from "./turn.ts";
-import { ONE_MORE, SAME } from "../language/packs/en/talk.ts";
+import { IT_TO_BE, ONE_MORE, SAME, THE_ONE_TO_BE } from "../language/packs/en/talk.ts";
 
 /** What turns what was said, or what is being done, into something else: a booking into a move, a person spoken of, another visit. */
 
@@ -37,7 +37,13 @@ export function asMove(t: Turn, reading: Reading, text: string): Reading {
     (books || reading.errands.length === 0) &&
     ofKind(reading.found, "length").some((l) => /-by$/.test(l.rule)) &&
     ofKind(reading.found, "service").length === 0;
-  if ((swaps || resized || byLength) && !t.state.task) return again(t, text);
+  // "Can the one on the 12th be at two", "can you make it eleven": of what they have, once it was told.
+  const ofTold =
+    t.state.appointments.length > 0 &&
+    (books || reading.errands.length === 0) &&
+    reading.found.some((f) => f.kind === "day" || f.kind === "time") &&
+    (THE_ONE_TO_BE.test(reading.masked) || (t.state.toldOf !== undefined && IT_TO_BE.test(reading.masked)));
+  if ((swaps || resized || byLength || ofTold) && !t.state.task) return again(t, text);
   // "Sorry, wrong day, Wednesday I meant", right after a booking.
   const mistaken =
     t.state.last !== undefined &&

@@ -1,5 +1,6 @@
 import type { House } from "../house/compile.ts";
 import { topicsOf } from "../language/classifier.ts";
+import { ASKS_FOR, BEFORE_THING, ENDS_THING } from "../language/packs/en/things.ts";
 import kept from "../language/packs/en/matching.json" with { type: "json" };
 import { stem } from "../language/text.ts";
 import { cosine, DIMS, vectorOf } from "../language/vectors.ts";
@@ -64,10 +65,17 @@ interface Side {
   topics: Float64Array;
 }
 
+interface Wording extends Side {
+  /** What each of its terms weighs, and all of them together. */
+  weights: number[];
+  weight: number;
+  /** The topic it is most about, and its share. */
+  peak: { topic: number; share: number };
+}
+
 interface Line {
   passage: Passage;
-  /** With what each of the wordings' terms weighs, and all of them together. */
-  wordings: (Side & { weights: number[]; weight: number })[];
+  wordings: Wording[];
   body: Side;
 }
 
@@ -114,22 +122,50 @@ function linesOf(house: House): Lines {
   if (have) return have;
   const { passages, weight, everyday } = passagesOf(house);
   const vocabulary = new Vocabulary();
-  const side = (text: string): Side & { weights: number[] } => {
+  const side = (text: string): Wording => {
     const terms = termsOf(text);
-    return { at: terms.map((t) => vocabulary.place(t)), about: mean(terms, weight), topics: unit(topicsOf(text)), weights: terms.map(weight) };
+    const topics = topicsOf(text);
+    const weights = terms.map(weight);
+    const share = Math.max(...topics);
+    return {
+      at: terms.map((t) => vocabulary.place(t)),
+      about: mean(terms, weight),
+      topics: unit(topics),
+      weights,
+      weight: weights.reduce((a, w) => a + w, 0) || 1,
+      peak: { topic: topics.indexOf(share), share },
+    };
   };
   const list = passages.map((passage) => ({
     passage,
     // A document was not written as an answer: each of its sentences is what may be asked for.
-    wordings: [...passage.asked, ...(passage.kind === "document" ? sentencesOf(passage.text) : [])].map((text) => {
-      const s = side(text);
-      return { ...s, weight: s.weights.reduce((a, w) => a + w, 0) || 1 };
-    }),
+    wordings: [...passage.asked, ...(passage.kind === "document" ? sentencesOf(passage.text) : [])].map(side),
     body: side(passage.text),
   }));
   const lines = { list, weight, everyday, nearTo: (t: Term): Float64Array => vocabulary.nearTo(t) };
   made.set(house, lines);
   return lines;
+}
+
+/**
+ * The thing that a question asks for, by its last word: "is there a piano in the waiting room" asks for a piano, "do you sell
+ * sewing machines" for machines. Null where it asks for none so.
+ */
+export function thingAskedFor(question: string): string | null {
+  const words =
+    ASKS_FOR.exec(
+      question
+        .toLowerCase()
+        .replace(/[?!.,;]+/g, " | ")
+        .replace(/\s+/g, " "),
+    )?.[1]?.split(" ") ?? [];
+  let last: string | null = null;
+  for (const w of words) {
+    if (ENDS_THING.test(w)) break;
+    if (!BEFORE_THING.test(w)) last = w;
+    else if (last !== null) break;
+  }
+  return last;
 }
 
 /** What speaks for each line of the house as the answer to a question, as numbers: the signs that `matches` weighs. */
@@ -146,8 +182,19 @@ export function signsOf(house: House, question: string): { passage: Passage; sig
   const plain = asked.map(everyday);
   const ranked = new Map(search(house, question, Infinity).map((h) => [h.passage, h]));
   const peak = Math.max(...topics);
+  const thing = thingAskedFor(question);
+  const head = thing === null ? -1 : asked.findIndex((t) => t.word === thing);
+  const got = (w: Wording): number => {
+    let sum = 0;
+    for (let j = 0; j < w.at.length; j++) {
+      let best = 0;
+      for (const to of nears) best = Math.max(best, to[w.at[j] as number] as number);
+      sum += (w.weights[j] as number) * best;
+    }
+    return sum / w.weight;
+  };
   return list.map((line) => {
-    let [hard, soft, missed, telling] = [0, 0, 0, 0];
+    let [hard, soft, missed, telling, lacks] = [0, 0, 0, 0, 0];
     for (let i = 0; i < asked.length; i++) {
       const to = nears[i] as Float64Array;
       let best = 0;
@@ -157,19 +204,15 @@ export function signsOf(house: House, question: string): { passage: Passage; sig
       if (best >= IN_ANSWER) hard += w;
       soft += w * best;
       missed = Math.max(missed, w * (1 - best));
+      if (i === head) lacks = 1 - best;
       if (!plain[i]) telling = Math.max(telling, w * best);
     }
-    let [back, like, topic] = [0, -1, IN_ANSWER * overlap(asks, line.body.topics)];
+    let [back, like, topic, sharp] = [0, -1, IN_ANSWER * overlap(asks, line.body.topics), 0];
     for (const w of line.wordings) {
-      let got = 0;
-      for (let j = 0; j < w.at.length; j++) {
-        let best = 0;
-        for (const to of nears) best = Math.max(best, to[w.at[j] as number] as number);
-        got += (w.weights[j] as number) * best;
-      }
-      back = Math.max(back, got / w.weight);
+      back = Math.max(back, got(w));
       like = Math.max(like, cosine(about, w.about));
       topic = Math.max(topic, overlap(asks, w.topics));
+      sharp = Math.max(sharp, Math.min(w.peak.share, topics[w.peak.topic] as number));
     }
     const cover = soft / total;
     return {
@@ -193,6 +236,10 @@ export function signsOf(house: House, question: string): { passage: Passage; sig
         cover * topic,
         Math.min(3, ranked.get(line.passage)?.strength ?? 0) / 3,
         ranked.get(line.passage)?.cover ?? 0,
+        sharp * sharp * sharp,
+        lacks,
+        line.passage.kind === "service" ? lacks : 0,
+        lacks * Math.min(1, (weights[head] ?? 0) / 5),
       ],
     };
   });
@@ -238,7 +285,7 @@ export function matches(house: House, question: string, most = 3): Match[] {
 }
 
 /** As sure as this, a line is given as the answer; chosen on questions that were left out when the signs were weighed. */
-export const SUPPORTS = 0.3;
+export const SUPPORTS = 0.32;
 
 /** The line that answers a question, or null where none is supported well enough. Of a document, its telling sentences. `ofGroup`: what was asked speaks of a service for a group, whose name may have been put aside. */
 export function answerTo(house: House, question: string, ofGroup = false): Match | null {

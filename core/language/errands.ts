@@ -10,17 +10,24 @@ import {
   CHECKS,
   EXCHANGE,
   FOR_ONE,
+  FREE_FIRST,
+  GAVE_ME,
   HANDS_ON,
   HAS_BOOKED,
   IS_IT_WITH,
   NAMES_ONLY,
   NEGATED,
   NEW_WISH,
+  NO_OTHER_TIME,
+  OF_A_CHANGE,
   OF_A_VISIT,
   OF_HEALTH,
   OF_OTHERS,
+  OF_OURSELVES,
   OF_THEIR_LIFE,
+  ONE_MORE_OF,
   ONLY_WHEN,
+  ONLY_WHETHER_OK,
   ONLY_WHO,
   OPENER,
   OTHERWISE,
@@ -28,11 +35,15 @@ import {
   PRETEXT,
   PRIVATE,
   RUNS_LATE,
+  THERE_FROM_TO,
+  TO_BE_REMOVED,
   UNSURE_WHICH,
   WANTS_OTHERWISE,
   WANTS_PERSON,
   WHAT_TO_DO,
   WHETHER,
+  WHICH_OF_THEM,
+  WHOLE_WISH,
 } from "./packs/en/signs.ts";
 
 export interface ErrandRead {
@@ -211,6 +222,11 @@ export function judge(
         backed = true;
       }
     });
+    // "We're twenty minutes late, is that a problem": the second half asks of the first, and nothing besides.
+    parts.forEach((p, i) => {
+      const e = each[i];
+      if (i > 0 && e && ONLY_WHETHER_OK.test(p.masked)) e.read = null;
+    });
     // "Can my son see a physio? Wednesday after school": a part that says when wishes to come then.
     const when = open ? parts.findIndex((p) => ONLY_WHEN.test(p.masked)) : -1;
     const told = each.filter((e) => e.read);
@@ -292,12 +308,15 @@ const withoutTakenBack = (said: string): string => {
 function judgeOne(first: string, bareFirst: string, own: (word: string) => boolean, open: boolean, named: boolean): Single {
   const said = withoutTakenBack(first);
   const plain = first === bareFirst ? said : withoutTakenBack(bareFirst);
-  const masked = besidesWho(said.replace(OPENER, ""));
-  const bare = said === plain ? masked : besidesWho(plain.replace(OPENER, ""));
+  const tidy = (text: string): string => besidesWho(text.replace(OPENER, "").replace(THERE_FROM_TO, "$1 <day>"));
+  const masked = tidy(said);
+  const bare = said === plain ? masked : tidy(plain);
   const cued = cuedErrands(masked);
   const guessed = guesses(masked, own, bare);
   const kept = guessed.filter(
     (g) =>
+      // "Who is treating me": one's own visit is asked about, and nobody else's.
+      (g.label !== "refused/others" || !OF_OURSELVES.test(masked)) &&
       // "Her number is 902 …" gives a number, and asks for none.
       (g.label !== "refused/private" || (PRIVATE.test(masked) && !(/<(?:phone|email)>/.test(masked) && !ASKS_OR_ORDERS.test(masked)))) &&
       // "I think I'm pregnant, what do I do": without a word of a visit, none of theirs is asked about.
@@ -329,8 +348,24 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
     return { read: { errand: "refused", rule: "errand/refused/of-their-life", at: 0, sure: Math.max(0.7, top.sure) }, subject: "private" };
   const sign = cued.find((c) => c.errand === top.errand);
   const plainly = cued.find((c) => c.rule === "errand/cancel/cancel");
-  if (plainly && ["move", "book", "ask-availability", "ask-mine", "none"].includes(top.errand) && !cued.some((c) => c.errand === "move"))
+  const unsureAsk = top.errand.startsWith("ask-") && top.sure < 0.5 && !cued.some((c) => c.errand.startsWith("ask-"));
+  if (plainly && (unsureAsk || ["move", "book", "ask-availability", "ask-mine", "none"].includes(top.errand)) && !cued.some((c) => c.errand === "move"))
     return { read: { ...plainly, sure: Math.max(0.5, top.sure) }, subject: null };
+  // "I can't come on Friday and I don't want another day".
+  if (top.errand === "move" && NO_OTHER_TIME.test(masked))
+    return { read: { errand: "cancel", rule: "errand/cancel/no-other-time", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "The heel session, an hour on <day> at <time> please": a whole wish, and nothing of a visit that there is.
+  if (top.errand === "move" && !sign && top.sure < 0.75 && WHOLE_WISH.test(masked) && !OF_A_CHANGE.test(masked))
+    return { read: { errand: "book", rule: "errand/book/whole-wish", at: 0, sure: 0.6 }, subject: null };
+  // "I want to remove my verruca".
+  if ((top.errand === "cancel" || top.errand === "move") && TO_BE_REMOVED.test(masked))
+    return { read: { errand: "book", rule: "errand/book/to-be-removed", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "Another lesson, a week after the one I have": one more.
+  if (top.errand === "move" && ONE_MORE_OF.test(masked) && !sign)
+    return { read: { errand: "book", rule: "errand/book/one-more", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "Which doctor is free first": who it is depends on when.
+  if (open && ["ask-staff", "ask-availability", "none"].includes(top.errand) && FREE_FIRST.test(masked))
+    return { read: { errand: "ask-availability", rule: "errand/ask-availability/free-first", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   // "Put off", "postpone": nothing else is meant by them.
   const postponed = cued.find((c) => c.rule === "errand/move/reschedule");
   if (postponed && ["book", "ask-availability", "none"].includes(top.errand) && !cued.some((c) => c.errand === "ask-policy"))
@@ -368,7 +403,7 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   )
     return { read: { errand: "move", rule: "errand/move/one-for-the-other", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   // "Can Otieno do it instead of Wanjiru": one person for the other, where a move is possible at all.
-  const move = list.find((g) => g.errand === "move" && g.sure >= 0.3);
+  const move = list.find((g) => g.errand === "move" && g.sure >= (open ? 0.05 : 0.3));
   if (move && /<staff>[^.;?!]{0,40}\b(?:instead of|rather than|in place of) <staff>/.test(masked))
     return { read: { errand: "move", rule: "errand/move/one-for-the-other", at: 0, sure: Math.max(0.6, move.sure) }, subject: null };
   // "A massage, and I don't know which": which of them it is to be is settled with them.
@@ -377,12 +412,25 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   // "And is that with the doctor": of what was spoken of, who does it.
   if (open && IS_IT_WITH.test(masked) && top.errand !== "emergency" && (top.errand !== "refused" || top.sure < SURE))
     return { read: { errand: "ask-staff", rule: "errand/ask-staff/is-it-with", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "Which of the massages is firmer": of services, and not of people.
+  if (top.errand === "ask-staff" && WHICH_OF_THEM.test(masked))
+    return { read: { errand: "ask-service", rule: "errand/ask-service/which-of-them", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   // "Play therapy for my five year old": what and for whom, and nothing asked.
   if (open && top.errand === "ask-service" && !sign && FOR_ONE.test(masked))
     return { read: { errand: "book", rule: "errand/book/what-for-whom", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "What hour did you give me for Friday": what stands is asked for.
+  const mineSigned = cued.find((c) => c.rule === "errand/ask-mine/my-appointment");
+  if (mineSigned && ["book", "ask-availability"].includes(top.errand) && GAVE_ME.test(masked))
+    return { read: { ...mineSigned, sure: Math.max(0.6, top.sure) }, subject: null };
+  if (
+    OF_OURSELVES.test(masked) &&
+    ["ask-staff", "none", "book", "ask-availability"].includes(top.errand) &&
+    /\b(?:who|when|what time|which day)\b/.test(masked)
+  )
+    return { read: { errand: "ask-mine", rule: "errand/ask-mine/ourselves", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   // "I was wondering if you could tell me how much it is for a massage": no sign of a booking, and a plain one of a price.
   const priced = cued.find((c) => c.rule === "errand/ask-price/price");
-  if (priced && !sign && (top.errand === "book" || top.errand === "ask-availability"))
+  if (priced && !sign && (["book", "ask-availability"].includes(top.errand) || (top.errand === "ask-service" && top.sure < WAVERS)))
     return { read: { ...priced, sure: Math.max(0.6, top.sure) }, subject: null };
   // "I booked a session for the 13th, can you check": what stands is asked for.
   if ((top.errand === "book" || top.errand === "ask-availability" || top.sure < 0.5) && BOOKED_ALREADY.test(masked) && CHECKS.test(masked))

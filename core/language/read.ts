@@ -21,6 +21,7 @@ import { normalise, type Said, eachMatch } from "./text.ts";
 import {
   ASKS_OF_IT,
   ASKS_OR_ACTS,
+  CANNOT_DO,
   CANT_COME,
   FAREWELL,
   FOR_A_WORD,
@@ -135,7 +136,7 @@ export function read(text: string, context: ReadContext): Reading {
   const ruled = first.dropped.filter((f) => (f.kind === "day" || f.kind === "time") && clear(f));
   const masked = mask(said, [...found, ...ruled]);
   const judged = errandsOf(said, masked, [...found, ...ruled], context);
-  if (changesOwn(said, found, context))
+  if (changesOwn(said, found, context) || tradesHour(found, masked, context))
     judged.errands = judged.errands.map((e) => (e.errand === "book" || e.errand === "ask-availability" ? OWN_CHANGED(e) : e));
   const emergency = isEmergency(said, context) || judged.errands.some((e) => e.errand === "emergency");
   // "Her number is 902 …" gives a number; no private one is asked for.
@@ -185,6 +186,12 @@ export function read(text: string, context: ReadContext): Reading {
   found = everyWeek(said, joinDays(said, aroundEvents(said, found), moving));
   found = passedHour(found, at, (f, day) => readTime(context.house, f.value, day).wish.fromMin ?? null);
   if (moving) found = splitRanges(said, found);
+  // "I won't manage the 12th, could you give me the 14th": the day that cannot be kept is that of the visit there is.
+  const missed = [...found, ...first.dropped].find((f) => f.kind === "day" && f.not && CANNOT_DO.test(said.norm.slice(Math.max(0, f.start - 24), f.start)));
+  if (moving && missed && freeToAsk(context) && !found.some((f) => f.kind === "day" && f.part === "old")) {
+    const { not: _, ...kept } = missed as FoundOf<"day">;
+    found = [...found.filter((f) => f !== missed), { ...kept, part: "old" as const }].sort((a, b) => a.start - b.start);
+  }
   if (moving || cancelling) {
     // Of several errands, only the one that touches an appointment has an old and a new.
     const deed = judged.clauses[errands.findIndex((e) => e.errand === "move" || e.errand === "cancel")];
@@ -251,6 +258,14 @@ function changesOwn(said: Said, found: readonly Found[], context: ReadContext): 
       /\b(?:make|change|switch|swap) (?:it|that)\b|\b(?:bring|pull|push|put|shift) (?:it|that) (?:forward|back|off|earlier|later|out)\b/.test(after))
   );
 }
+
+/** "Can we have the carriage at two, not at eleven": of a thing they have, one hour and not the other. */
+const tradesHour = (found: readonly Found[], masked: string, context: ReadContext): boolean =>
+  freeToAsk(context) &&
+  /\b(?:the|my|our) <service>/.test(masked) &&
+  found.some((f) => f.kind === "time" && f.rule === "time/not-but") &&
+  found.some((f) => f.kind === "time" && f.rule !== "time/not-but");
+
 /** What is said around a visit that somebody has, and tells nothing of what is to be done with it. */
 const AROUND_OWN = new Set(
   "hi hiya hello hey good morning afternoon evening er um so well yes yeah it its it's this is i'm i am calling ringing writing about regarding concerning re with my our the at on for please thanks next last first other".split(

@@ -363,6 +363,9 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
       if (by === null) task.lengthMin = length.value;
       else task.lengthBy = by;
       if (days.length === 0 && times.length === 0 && !task.wish.days) task.keepTime = true;
+    } else if (length?.value === "long" || length?.value === "short") {
+      task.lengthTo = length.value;
+      if (days.length === 0 && times.length === 0 && !task.wish.days) task.keepTime = true;
     }
   }
   const ofTwo = days.length === 0 && t.state.expects === "day" ? dayOfTwo(task, reading) : undefined;

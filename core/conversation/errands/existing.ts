@@ -68,6 +68,17 @@ function settle(t: Turn, task: MoveTask | CancelTask): AppointmentView | null {
     task.old = rest;
     fit = fitting(t, coming, rest);
   }
+  // "Callum instead of Morag on Thursday, at noon": an hour at which nothing of theirs is, is when it is to be.
+  if (fit.length === 0 && task.errand === "move" && task.old.times && !task.wish.times) {
+    const { times, ...rest } = task.old;
+    const without = fitting(t, coming, rest);
+    if (without.length === 1) {
+      task.old = rest;
+      task.wish.times = times;
+      fit = without;
+      t.rule("move/hour-of-the-wish");
+    }
+  }
   // "Wrong day, Wednesday I meant": what was booked a moment ago.
   const fresh =
     task.errand === "move" && Object.keys(task.old).length === 0
@@ -185,6 +196,12 @@ function standsSo(t: Turn, task: MoveTask, a: AppointmentView, staff: string[] |
 
 /** Whether a length is wished for that the service does not come in; then those that there are have been said. */
 function noSuchLength(t: Turn, task: MoveTask, a: AppointmentView): boolean {
+  // "Make it the long one".
+  if (task.lengthTo !== undefined) {
+    const own = t.house.services.get(a.service)?.variants.map((v) => v.lengthMin) ?? [a.lengthMin];
+    task.lengthMin = task.lengthTo === "long" ? Math.max(...own) : Math.min(...own);
+    delete task.lengthTo;
+  }
   if (task.lengthBy !== undefined) {
     task.lengthMin = a.lengthMin + task.lengthBy;
     delete task.lengthBy;

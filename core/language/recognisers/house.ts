@@ -161,10 +161,12 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   // Names of several words first, with a slip in one of them too: "a shaving lessson" is no shave.
   const several = lexicon.phrases.filter((p) => p.words.length > 1);
   const single = lexicon.phrases.filter((p) => p.words.length === 1);
-  const inTurn = slippedAt.size > 0 ? ([several, several, single, single] as const) : ([several, single] as const);
+  // Where a name is waited for, what sounds like a service's is somebody's: "Faizal" is no facial.
+  const errs = slippedAt.size > 0 && !whole;
+  const inTurn = errs ? ([several, several, single, single] as const) : ([several, single] as const);
   for (const [turn, list] of inTurn.entries())
     for (const p of list) {
-      const slip = slippedAt.size > 0 && turn % 2 === 1;
+      const slip = errs && turn % 2 === 1;
       // Without a slip every word of a name must be there at all.
       if (!slip && p.stems.some((w) => !there.has(w))) continue;
       for (const i of slip ? p.words.flatMap((w, k) => (slippedAt.get(w) ?? []).map((i) => i - k)) : (positions.get(p.stems[0] as string) ?? [])) {
@@ -251,8 +253,24 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
       end: (run.at(-1) as Token).end,
       ...(order.length === 1 ? { assumed: house.services.get(order[0] as string)?.name ?? "" } : {}),
     });
-  }
+  } else out.push(...calledWeakly(lexicon, tokens, house));
   return out.sort((a, b) => a.start - b.start);
+}
+
+/** "A place in the group", "Friday's group": a word that says little, where the house calls one service by it and nothing else is named. */
+function calledWeakly(lexicon: Lexicon, tokens: readonly Token[], house: House): Found[] {
+  const names = lexicon.phrases.filter((p) => !p.own && p.words.length === 1 && WEAK.has(p.words[0] as string) && !COMMON.has(p.words[0] as string));
+  const hit = tokens.flatMap((t, i) => {
+    const before = tokens[i - 1]?.text ?? "";
+    if (!/^(?:the|your|our|an?)$|'s$|day$/.test(before)) return [];
+    const of = names.filter((p) => p.words[0] === t.text);
+    return of.length === 1 ? [{ t, id: (of[0] as (typeof of)[number]).service }] : [];
+  });
+  const [only, other] = hit;
+  if (!only || other) return [];
+  return [
+    { kind: "service", value: [only.id], rule: "service/other-word", start: only.t.start, end: only.t.end, assumed: house.services.get(only.id)?.name ?? "" },
+  ];
 }
 
 /**
@@ -479,7 +497,7 @@ export function staff(said: Said, house: House): Found[] {
       }
     }
   for (const m of eachMatch(
-    /\b(?:(?<!not )(?<!with )any(?:one|body)(?! (?:but|there|at|in|work|speak|call|know|at home))|no preference|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference)(?: (?:who|which (?:one|person)))?|whoever(?:'s| is)?(?: free| available)?|doesn't matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|any of (?:them|you)|anyone will do|with any(?:one|body)?)\b/g,
+    /\b(?:(?<!not )(?<!with )any(?:one|body)(?! (?:but|there|at|in|work|speak|call|know|at home))|no preference|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference)(?: (?:who|which (?:one|person)))?|whoever(?:'s| is)?(?: free| available)?|doesn't matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|either (?:doctor|therapist|person|one|nurse|instructor|stylist|of the two)(?= |$|[.,!])|any of (?:them|you)|anyone will do|with any(?:one|body)?)\b/g,
     said.norm,
   ))
     out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });

@@ -414,7 +414,9 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
         capital(said, first) &&
         !COMMON.has(first.text) &&
         said.norm.slice(first.end, t.start) === " ";
-      if (/\d/.test(t.text) || blocked(t) || (COMMON.has(t.text) && !ends && !(capital(said, t) && picked.length > 0)) || (known(t.text) && !ends)) break;
+      // "Tan Mei Yee", of a house that speaks of a tan: written as the beginning of a name, it is one.
+      const goesOn = picked.length > 0 && capital(said, t) && capital(said, picked[0] as Token) && gap === " ";
+      if (/\d/.test(t.text) || blocked(t) || (COMMON.has(t.text) && !ends && !goesOn) || (known(t.text) && !ends && !goesOn)) break;
       picked.unshift(t);
       edge = t.start;
     }
@@ -438,8 +440,13 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
       return [asName(said, words, "name/after-deed")];
   }
   // First and family name in capitals at the end or on their own, as in a signature.
-  const pair = /(?:^|[,.;!?\n]\s*)(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})(?=\s*(?:$|[,.;!?\n]))/u.exec(said.raw);
-  const tail = pair?.[1] ? null : /[a-z0-9]\s+(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})\s*[.!]?$/u.exec(said.raw);
+  const pair = /(?:^|[,.;:!?\n]\s*)(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})(?=\s*(?:$|[,.;!?\n]))/u.exec(said.raw);
+  // "Who won the Grand National": what an article or a small word leads in is a thing or a place.
+  const tail =
+    pair?.[1] ||
+    /\b(?:the|an?|at|in|to|from|near|on|of|by|accept|take|takes|visit|won|play|watch)\s+\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3}\s*[.!?]?$/u.test(said.raw)
+      ? null
+      : /[a-z0-9]\s+(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})\s*[.!]?$/u.exec(said.raw);
   if (tail?.[1] && at.expects !== "message" && !at.expects?.startsWith("question:")) {
     const start = tail.index + tail[0].indexOf(tail[1]);
     const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (tail[1] as string).length);

@@ -2,7 +2,7 @@ import { mondayOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import type { Moment } from "../context.ts";
 import type { DayValue, Found, FoundOf } from "../found.ts";
 import type { Said } from "../text.ts";
-import { AFTER, BEFORE, BEFORE_DEED, CORRECTS, EVENT, FROM, LEAVES, NOT, NOT_AFTER, OVER, UNTIL } from "../packs/en/around.ts";
+import { AFTER, BEFORE, BEFORE_DEED, CORRECTS, EVENT, FROM, LEAVES, TAKEN_FROM, NOT, NOT_AFTER, OVER, UNTIL } from "../packs/en/around.ts";
 
 type DayFound = FoundOf<"day">;
 
@@ -202,7 +202,7 @@ function bound(said: Said, day: DayFound, moving: boolean): DayFound {
   }
   if (AFTER.test(before) && v.to !== undefined) return { ...day, value: { kind: "days", from: v.to + 1 }, rule: "day/after" };
   if (
-    (FROM.test(before) && !moving && !/^'s\b|^\s*(?:to|till|until|-)\s/.test(after)) ||
+    (FROM.test(before) && !TAKEN_FROM.test(before) && !moving && !/^'s\b|^\s*(?:to|till|until|-)\s/.test(after)) ||
     /^ (?:on(?= *(?:$|[,.;!?]|please))|onwards?|or (?:later|after))\b/.test(after)
   )
     return v.from === undefined ? day : { ...day, value: { kind: "days", from: v.from }, rule: "day/from" };

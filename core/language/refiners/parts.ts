@@ -41,6 +41,8 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     const behind = said.norm.slice(f.end, f.end + 40);
     // "I can't get there before nine" tells of no appointment.
     if (f.rule === "time/not-before") given.set(f, "new");
+    // "At two, not at eleven": the one that is not ruled out.
+    else if (f.kind === "time" && f.rule !== "time/not-but" && !at.oldKnown && parts.some((g) => g !== f && g.rule === "time/not-but")) given.set(f, "new");
     // "Add half an hour to my massage on Wednesday": what is to be longer stands where it stands.
     else if (/^'s\b/.test(follow) || (resized && /\b(?:my|our)\s[^.;?!]*$/.test(clause))) given.set(f, "old");
     else if (turned && !parts.some((g) => g.start > f.end && g.kind === f.kind) && !/\b(?:from|instead of|rather than)\s+(?:\w+\s+){0,2}$/.test(lead))

@@ -14,6 +14,9 @@ export const AFTER = /(?<!\b(?:not|no|or) )\b(?:after|later than)\s+(?:the |this
 /** Right before a day: it and what comes after it. */
 export const FROM = /\b(?:from|starting|beginning|not before|no earlier than|not earlier than|any ?time from)\s+(?:on |the |this )*$/;
 
+/** Right before a day: somebody is taken off what they have then. */
+export const TAKEN_FROM = /\b(?:remove|take|scratch|strike|cross|delete) (?:me|us|him|her|them|my [a-z]+)(?: off| out)? from\s+(?:the |this )*$/;
+
 /** Right before a day: what comes before it. */
 export const BEFORE = /\b(?:before|earlier than|sooner than)\s+(?:the |this )*$/;
 

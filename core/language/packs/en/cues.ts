@@ -44,7 +44,7 @@ export const CUES: Cue[] = [
     errand: "cancel",
     name: "cancel",
     pattern:
-      /\b(?:cancel(?:l?ing|l?ed)?(?!l?ation)|call off|delete my|drop my|take me (?:off|out)|scrap my|get rid of (?:my|both|all|them|it|the|that)|remove my|remove me|(?:only|just) (?:want to |need to |wish to |'d like to )?keep|keep (?:only|just))\b(?! (?:policy|fee|rule))|<service>[^.;?!]{0,24}\b(?:(?:isn't|is not|aren't|are not|won't be) (?:needed|necessary|required|wanted)|(?:is|are) no longer (?:needed|necessary|required|wanted))\b/,
+      /\b(?:cancel(?:l?ing|l?ed)?(?!l?ation)|call off|delete my|drop my|take me (?:off|out)|scrap my|get rid of (?:my|both|all|them|it|the|that)|remove my (?!<service>)|remove me|(?:please )?scratch my|(?:has|have|need|needs|will have|must)(?: to)? be (?:called off|cancelled|canceled|scrapped|dropped)|(?:only|just) (?:want to |need to |wish to |'d like to )?keep|keep (?:only|just))\b(?! (?:policy|fee|rule))|<service>[^.;?!]{0,24}\b(?:(?:isn't|is not|aren't|are not|won't be) (?:needed|necessary|required|wanted)|(?:is|are) no longer (?:needed|necessary|required|wanted))\b/,
   },
   {
     errand: "cancel",
@@ -80,7 +80,7 @@ export const CUES: Cue[] = [
     errand: "ask-hours",
     name: "open",
     pattern:
-      /\b(?:(?:are|r) (?:you|u|ya|they) (?:guys )?(?:open|closed|shut)|when (?:do|are) (?:you|u) (?:open|close|shut)|what time (?:do|are) (?:you|u) (?:open|close|shut)|(?:opening|business|office|open|clinic|working) (?:hours|times)|what(?:'s| are| r) (?:your|ur|the) hours|(?:know|tell me|about|check|need) (?:your|ur|the) (?:opening |business |office )?(?:hours|times)\b|hours\?|open (?:on|at|until|till|late|early) (?:<|the|week|sun|holi)|closed (?:on|for)|how late are you|what days are you|you open|till when|until when)/,
+      /\b(?:(?:are|r) (?:you|u|ya|they) (?:guys )?(?:open|closed|shut)|when (?:do|are) (?:you|u) (?:open|close|shut)|what time (?:do|are) (?:you|u) (?:open|close|shut)|(?:opening|business|office|open|clinic|working) (?:hours|times)|what(?:'s| are| r) (?:your|ur|the) hours|(?:know|tell me|about|check|need) (?:your|ur|the) (?:opening |business |office )?(?:hours|times)\b|hours\?|open (?:on|at|until|till|late|early) (?:<|the|week|sun|holi)|(?:is|are) (?:the|your) [a-z]+ (?:open|shut|closed)\b|closed (?:on|for)|how late are you|what days are you|you open|till when|until when)/,
   },
   {
     errand: "ask-place",
@@ -92,7 +92,7 @@ export const CUES: Cue[] = [
     errand: "ask-policy",
     name: "policy",
     pattern:
-      /\b(?:cancell?ation (?:policy|fee|rule|charge)|late fee|no[- ]show|policy|gift (?:card|voucher|certificate)|vouchers?|(?:accept|take) (?:credit|debit|cash|cards?|cheques?|checks?|visa|insurance|my plan|apple)|(?:pay|paying) (?:by|with|cash|card)|how (?:can|do) i pay|direct(?:ly)? bill\w*|(?:health|benefits?|insurance) plans?\b|bill (?:my|me)|(?:covered|coverage|insurance)\b|receipts?|invoice|deposit|(?:send|get|have) (?:\w+ )?reminders?|referral|doctor's note|tips?\b|taxes?)/,
+      /\b(?:cancell?ation (?:policy|fee|rule|charge)|late fee|no[- ]show|policy|gift (?:card|voucher|certificate)|vouchers?|(?:accept|take) (?:credit|debit|cash|cards?|cheques?|checks?|visa|mastercard|amex|american express|paypal|e-?wallets?|insurance|my plan|apple|google pay)|(?:pay|paying) (?:by|with|cash|card)|how (?:can|do) i pay|direct(?:ly)? bill\w*|(?:health|benefits?|insurance) plans?\b|bill (?:my|me)|(?:covered|coverage|insurance)\b|receipts?|invoice|deposit|(?:send|get|have) (?:\w+ )?reminders?|referral|doctor's note|tips?\b|taxes?)/,
   },
   {
     // Asked as a supposition, a rule is meant and nothing is to be done.
@@ -116,7 +116,7 @@ export const CUES: Cue[] = [
     errand: "ask-availability",
     name: "room",
     pattern:
-      /\b(?:(?:is|are) there (?:\w+ ){0,2}?(?:anything|any|room|space|availability|a (?:slot|spot|time|place)|openings?|something|times|slots|spots|places?)(?! (?:parking|toilet|shower|where|wifi|minimum|fee|difference|way|drink|chance to talk))|(?:do|have|would|did) (?:you|u|ya)(?: guys)?(?: \w+){0,2}? (?:have|got|anything|any|room|space) ?(?:\w+ ){0,2}?(?:anything|availability|openings?|slots?|times?|free|available|open|room|space|<day>|<time>|left)|what(?:'s| is| have| do| times| time| days| are| other)? ?(?:\w+ ){0,4}?(?:available|openings?|free|availability)\b|any (?:availability|openings?|chance of|room|space|slots?|times?|spots?)|(?:is|are) <service> (?:available|full|booked up|taken)|(?:is|are) (?:<staff>|anyone|you|<day>|<time>|that|it) (?:free|available|full|booked up|taken)|when(?:'s| is| are| could| can| would) (?:the|your|i|my|we) (?:next|soonest|earliest|get in|first|come)|when is (?:<staff>|someone) (?:free|available)|(?:free|open|available) (?:on )?<day>|(?:could|can|would|will) <staff> (?:do|make|manage|see me|fit me in|take me)\b[^.?<]{0,12}<(?:day|time)>|anything (?:\w+ )?(?:<day>|<time>|free|open|available|on|for)|what (?:can|could) you (?:give|offer) (?:me|us)\b|earliest you|what about <)/,
+      /\b(?:(?:is|are) there (?:\w+ ){0,2}?(?:anything|any|room|space|availability|a (?:slot|spot|time|place)|openings?|something|times|slots|spots|places?)(?! (?:parking|toilet|shower|where|wifi|minimum|fee|difference|way|drink|chance to talk))|(?:do|have|would|did) (?:you|u|ya)(?: guys)?(?: \w+){0,2}? (?:have|got|anything|any|room|space) ?(?:\w+ ){0,2}?(?:anything|availability|openings?|slots?|times?|free|available|open|room|space|<day>|<time>|left)|what(?:'s| is| have| do| times| time| days| are| other)? ?(?:\w+ ){0,4}?(?:available|openings?|free|availability)\b|any (?:availability|openings?|chance of|room|space|slots?|times?|spots?)|(?:is|are) <service> (?:available|full|booked up|taken)|(?:is|are) (?:<staff>|anyone|you|<day>|<time>|that|it) (?:free|available|full|booked up|taken)|when(?:'s| is| are| could| can| would) (?:the|your|i|my|we) (?:next|soonest|earliest|get in|first|come)|when is (?:<staff>|someone) (?:free|available)|(?<!\b(?:is|are) (?:the|your) [a-z]+ )(?:free|open|available) (?:on )?<day>|(?:who|which [a-z]+|what [a-z]+|whoever)(?:'s| is| has| can see me)(?: the)? (?:free|available)? ?(?:first|next|soonest|earliest)\b|(?:could|can|would|will) <staff> (?:do|make|manage|see me|fit me in|take me)\b[^.?<]{0,12}<(?:day|time)>|anything (?:\w+ )?(?:<day>|<time>|free|open|available|on|for)|what (?:can|could) you (?:give|offer) (?:me|us)\b|earliest you|what about <)/,
   },
   {
     errand: "ask-service",

@@ -15,6 +15,50 @@ export const OPENER =
 export const OF_OTHERS =
   /\b(?:treatments?|visits?|appointments?|bookings?|records?|files?|notes|details|history|bills?|payments?|schedule) (?:of|for|from|by) (?:(?:a|the|my|our|mr|mrs|ms|miss|dr)\.? )*<name>|\b(?:is|has|did|does|was|when|what) <name> (?:booked|coming|come|been|there|in|here|have|pay|do)\b/;
 
+/** Who sees the speaker, or when they are awaited: it is theirs, whoever booked it. */
+export const OF_OURSELVES =
+  /\bwho(?:'s| is| will be| is going to be)(?: it)? (?:\w+ )?(?:seeing|treating|doing|teaching|helping|looking after|cutting) (?:me|us)\b|\b(?:when|what time|which day|where) (?:are we|we're|we are|am i|i'm) (?:expected|due|booked|wanted|supposed|coming|meant)\b|\bbook(?:ed|ing)?(?: \w+){0,2} for (?:us|me)\b/;
+
+/** What was settled with them is asked for: "what hour did you give me". */
+export const GAVE_ME = /\b(?:did|have) (?:you|they|she|he) (?:give|given|put|book|booked|write|written|say|said|tell|told)\b/;
+
+/** A part that asks whether what was said before it will do, and nothing else. */
+export const ONLY_WHETHER_OK =
+  /^\W*(?:(?:and|so|but)\W+)*(?:(?:is|would|will) (?:that|it|this)(?: be)?(?: still)? (?:an? (?:problem|issue|bother|trouble)|ok|okay|all right|alright|fine|possible|allowed|too (?:late|bad|much))|(?:does|will|would) (?:that|it|this) (?:matter|work|do|be ok|be okay|be a problem))(?: with you| for you| then)?\W*$/;
+
+/** Services are weighed against each other: "which of the <service> is firmer". */
+export const WHICH_OF_THEM = /\b(?:which|what)(?: one)? of (?:the|your|those|these) <service>(?: \w+)? (?:is|are|would|will|do|does|should)\b/;
+
+/** It is asked when something of theirs is, or was. */
+export const WHEN_IS_MINE = /\b(?:what time|when|which day|what day)(?:'s| is| was| are| were) (?:it|my|our|the)\b/;
+
+/** What, and on which day, and at what hour. */
+export const WHOLE_WISH = /<service>[^.;?!]*<day>[^.;?!]*<time>/;
+
+/** Without any of these nothing is said to be changed. */
+export const OF_A_CHANGE =
+  /\b(?:my|our|mine|it|that|instead|rather|other|another|different|later|(?<!\b(?:called|rang|phoned|wrote|spoke|asked|said|emailed) )earlier|sooner|back|forward|can't|cannot|can not|won't|not|no|move|change|switch|swap|re-?\w+|better|suits?|free|possible|booked|have|had|got|from|than|until|till)\b|'s\b/;
+
+/** Whoever is free first is wished for, or asked about. */
+export const FREE_FIRST =
+  /\b(?:who|which [a-z]+|which of (?:you|them|the [a-z]+)|whoever)(?:'s| is| has| can see (?:me|us))(?: the)?(?: free| available| an? opening)? ?(?:first|next|soonest|earliest|the earliest|the soonest)\b/;
+
+/** A stretch of days during which somebody is there: no visit is moved from the one to the other. */
+export const THERE_FROM_TO =
+  /\b((?:holidays?|vacation|here|there|in town|in the (?:area|city|village|country)|visiting|staying|stay|around|free|available|over|home|off)(?: (?!to\b)\w+){0,2}) from <day> (?:to|until|till|through) <day>/g;
+
+/** No other time is wished for: what cannot be kept is not to be moved. */
+export const NO_OTHER_TIME =
+  /\b(?:don't|do not|won't|no need to|not) (?:want|need|wish|looking for|take|have) (?:for |to have |to make )?(?:another|a new|a different|any other|any new) (?:<day>|day|date|time|one|appointment|visit|slot|booking)\b|\b(?:no|without) (?:new|other) (?:day|date|time|appointment)\b/;
+
+/** Another visit is wished for beside the one there is. */
+export const ONE_MORE_OF =
+  /\b(?:another|one more|a second|an extra|an additional) <service>(?!.*\b(?:move|change|reschedule|switch|swap|shift|postpone|instead)\b)/;
+
+/** Something on them is to be taken away: what treats it is wished for, and nothing is called off. */
+export const TO_BE_REMOVED =
+  /\b(?:want|like|need|wish|hoping|looking|can|could)\b[^.;?!<]{0,24}\b(?:remove|get rid of|take (?:off|away)|have removed|removed?)\b (?:my|an?|the|this|these|some)? ?<service>(?![^.;?!]*<(?:day|time)>)/;
+
 /** A reason why somebody may be told of, or change, what is another's. */
 export const PRETEXT =
   /\b(?:i'm|i am|this is|here is|speaking as) (?:calling )?(?:her|his|their) (?!usual|first|last|next)[a-z]+\b|\b(?:asked|told|wants) me to (?:check|look|find out|ask|confirm)\b|\bon (?:her|his|their) behalf\b/;
@@ -144,6 +188,9 @@ export const SAW = /\b(?:saw|seen|met|had|(?:had|was|been|went|did|treated)\b[^.
 
 /** Right before a day: it cannot be that day. */
 export const CANT_COME = /\b(?:can't|cannot|can not|won't|couldn't|unable to) (?:come|be there|make it)(?: in)? (?:on )?$/;
+
+/** Right before a day: it cannot be kept. */
+export const CANNOT_DO = /\b(?:can't|cannot|can not|won't|couldn't) (?:do|manage|make)(?: it)?(?: on)? (?:the |this |next )?$/;
 
 /** What is said of anything that may be chosen, and names nobody. */
 export const INDIFFERENT =

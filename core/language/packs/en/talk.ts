@@ -146,3 +146,11 @@ export const SEEKS_SOMETHING = /\b(?:anything|something|someone|somebody|anyone|
 /** Advice on which service is sought. */
 export const SEEKS =
   /\b(?:suggest|recommend|advise)\b|\b(?:which|what) (?:one|treatment|service|kind|sort)s? (?:do|would|should|is|are|helps?)\b|\bwhat (?:do|should|would) i (?:need|take|have|book)\b/;
+
+/** Of one of several things they have, when it is to be: "can the one on <day> be <time>". */
+export const THE_ONE_TO_BE =
+  /\b(?:the one|mine|the <service>)(?: <day>| (?:on|with|at) <(?:day|staff|time)>)? (?:be|become|happen|start|go|move)\b[^.;?!]{0,16}<(?:day|time)>|\b(?:have|make|put|move|do) (?:the one|mine|the <service>) (?:<(?:day|time)> )?(?:(?:for|to|on|at) )?<(?:day|time)>/;
+
+/** Of what was told of, when it is to be: "can you make it <time>", "could that be on <day>". */
+export const IT_TO_BE =
+  /\b(?:make|have|do|put|move|get) (?:it|that|this)(?: one)?\b[^.;?!]{0,16}<(?:day|time)>|\b(?:it|that|this)(?: one)? (?:be|happen|start)\b[^.;?!]{0,16}<(?:day|time)>/;

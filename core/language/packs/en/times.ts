@@ -313,6 +313,7 @@ export const TIME_RULES: TimeRule[] = [
     pattern: /\b(?:late(?:r)? in the|late|(?:towards? |at )?(?:the )?end of the) afternoon\b/g,
     value: () => ranged("late-afternoon"),
   },
+  { name: "time/before-lunch", pattern: /\b(?:before|by) lunch(?:time)?\b/g, value: () => until("noon", "end") },
   { name: "time/after-lunch", pattern: /\bafter lunch(?:time)?\b/g, value: () => ranged("after-lunch") },
   {
     name: "time/lunch",

@@ -1499,4 +1499,42 @@ how about <day> for a <service>, would that be free
 how about <day> <time>
 <day> at <time>, would that work for you
 would <day> <time> work for a <service>
+= ask-mine
+i (moved|changed|cancelled) (it|my booking|my appointment) (online|on your site|last night), (has it gone through|did it work|is it done)
+(who|which of you) is (seeing|teaching|looking after) (me|us) <day>
+is it <staff> (i see|we see|i'm with|who has me) <day>
+my (husband|wife|mum) (booked|made it) for (us|me), (when|what time) (are we|am i) (due|expected|coming)
+no (email|text|mail|message) (came|arrived), (am i|are we) (booked|down) or not
+i (wrote|signed up|filled in the form) (online|last week), am i (down|in|booked)
+= ask-hours
+is (the|your) (shop|place|office|salon|studio|school) open( <day>|)
+will (anyone|somebody) be at (the|your) (shop|desk|place|office) <day>
+(how long|until when) (into|in) the (evening|night) are you there
+(are you|is anybody) (open|there) (right now|at the moment)
+= ask-place
+how do i find (the|your) (place|shop|building|house|school|studio)
+does a (bus|train|tram) run (out |)to (you|the place|your place)
+where (does|should) the (van|bike|trailer) go
+= ask-policy
+do you take (amex|mastercard|contactless|e-wallets|bank transfer|postal orders)
+must (we|i) have our own (gear|helmet|kit|mat)
+what age (does|do|must) (a kid|kids|one|somebody) (have to |)be
+is there a (height|size) limit
+are (we|kids|riders|clients) insured( if something happens|)
+what if it (rains|snows|pours)( that day|)
+= ask-service
+how long (should|do) i (set aside|allow) for (a|the) <service>
+how much of my clothes (comes|do i take) off for (a|the) <service>
+will the (marks|spots|wrinkles|cracks|stains) go (away |)completely
+(does|will) one (visit|session) do for (a|the) <service>
+can (three|four|five) of us (fit|sit) in it
+is there (food|tea) with the <service>
+= ask-price
+what does it come to (per person|each|per head)
+(and |)were i to (have|choose) the <length> (one|<service>), what would (that|it) be
+(how much|what) is it (a|per) (head|person|child)
+which (costs less|is less money), (the |)<service> or (the |)<service>
+= ask-availability
+could i (maybe|still) be seen <day>, or are you full
+(who|which of you) is free (first|soonest)
 `;

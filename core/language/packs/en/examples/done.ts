@@ -1122,4 +1122,38 @@ is <time> free instead
 the appointment with <staff>, could i cancel that
 the <service>, can i cancel it
 my <service>, i'd like to cancel that
+= book
+(can|could|may) <places> come along (to|for) (a|the) <service>( <day>|)
+might <places> come to the <service>
+(can|could) (we|they|my parents|my friends and i) (all |both |)come (along |)to the <service>( <day>|)
+(we|<places>) (both |all |)(would like|want) to (join|come to) the <service>
+someone to (look at|teach|help|treat) my (mum|father|wife|son|nan), <day>
+someone should (look at|see) my (knee|tooth|cat|hair), <time> if possible
+i (fancy|feel like) (a|the|trying a) <service>( <day>|), when (can|could) i (come|go)
+(we're|i'm) (over|here|staying) <day> and (fancy|would like|would love) (a|the) <service>
+please (enter|put down|add) my (kids|twins|daughter|boys) for the <service>
+my (son|daughter|mum) (wants|would love) to join the <service>
+can my (boy|girl|little one|nephew) (do|join|try) the <service> <day>
+a <service> for (<places>|two of us|all of us), <day>
+could you (have|take) me for a <service> while i'm (over|here|in town)
+= move
+the <service> can wait(, make it| until| till) <day>
+<day> (looks|is) too (cold|hot|busy|tight) for (it|us), let's (make it|say) <day>
+let's (do|make) (it|the <service>) <day> (then|instead|after all)
+<day> is too early for me, <time> (is|would be) better
+<time> suits me better than <time>
+i'm on call <day>, so <day> would be (safer|better|easier)
+my (plane|train|ferry) (lands|arrives|gets in) late <day>, (another|some other) (morning|day|time) would be (better|good)
+i can't do <day> any more but <day> (is|works|would be) (ok|fine|good)
+<name> can't come <day>, (could|can) (he|she|we) have <day>
+put (it|my <service>) off (by a week|until <day>|for a while)
+could the <service> be (sooner|brought forward)
+i've been called away, could the <service> be <day>
+= cancel
+(we|i) won't be (coming|needing the <service>)( after all|)
+i (can't|cannot) come <day> and (i |)don't (need|want) (another|a new) (one|appointment|date)
+(strike|cross|take) my <service> off( your list|)
+i'm (giving up|stopping|quitting) (it|the lessons), so (please |)cancel (what|whatever) (i've got|i have|there is)
+we're moving (away|abroad), (please |)cancel (all|both|everything)
+(leave|keep) <day>, cancel <day>
 `;

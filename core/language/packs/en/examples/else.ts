@@ -1457,4 +1457,28 @@ please write an email to my landlord
 please write a letter for me
 can you service my lawnmower
 can you service my car
+= message
+(the|a|one of the) (machine|chair|towel|horse|room|cream) (i had|she had|we had) <day> was (dirty|broken|lame|off) and (somebody|someone|you) should know
+i want (you|somebody|someone|the owner) to know (that|how) (it went wrong|she was rude|i was treated)
+i left my (scarf|umbrella|hat|glasses) (in|at) (your place|the changing room|reception), (could|can) (you|someone) keep (it|them)
+somebody (has to|should|must) (know|hear) about (this|what happened <day>)
+= out-of-scope
+(who|which party) (was|is|will be) (president|king|mayor)( of it| there| now|)
+where should i (invest|put) my (money|pension)
+what's (on|playing|showing) at the (theatre|pictures)( <day>|)
+what would you (call|name) a (puppy|boat|baby|kitten)
+how (old|big|far) is the (moon|sun|earth|world)
+how do i (renew|replace|get) my (passport|licence|visa)( back|)
+what do you think (of|about) the (election|war|king|prime minister)
+tell me a (joke|story|riddle) about (cats|lawyers|teachers)
+= emergency
+(he|she|my son|my friend) (fell|was thrown|was knocked down) and (isn't|is not) (moving|answering|reacting|responding)
+(he|she) (won't|doesn't) (wake up|come round|answer)( any more|)
+= refused/others
+does (the mayor|a minister|that singer|my teacher|the actor) come (to you|here|there)
+is (the mayor|that actor|my landlord) (one of yours|a client of yours|on your list)
+what is wrong with <name>
+= none
+hang on, would that be (with|by) <staff>
+wait, who is that with
 `;

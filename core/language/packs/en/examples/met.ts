@@ -44,7 +44,7 @@ i'd like to book a <service> for <length> <day>
 can i get <places> in the *matt <service> <day>
 book <time> with <staff> a <service>
 one <service> <day> no wait <day> <time>
-<service> with *joe *king <day> <time>
+<service> with *joe king <day> <time>
 could i get in with <staff> <day> for <length> of <service>
 i'd love to have my running <service> on <day>
 after a knee <service> <day> <time>
@@ -174,7 +174,7 @@ i need for places no three in the <service> <day>
 hello my son is sec 3 and failing <service> can he come <day>
 <length> of <service> with <staff> <day> <time>
 please book an <service> with <staff> <day>
-<places> in <day> s <service> group for my *twins
+<places> in <day> s <service> group for my twins
 we would like to come for a <service> <day> *preferred
 <service> coming need +lab training before <day>
 <service> <day> <time> *can?
@@ -304,7 +304,7 @@ could i see <staff> about a <service> <time> <day>?
 i'd like to talk to someone about <service> my teeth <day> would suit
 morning <name> here <phone> i'd like a <service> with <staff> <day> <time>
 could you fit my mum in for a <service> <day>
-can i come and see the dentist <day> <time>
+can i come and see the <staff> <day> <time>
 a <service> with <staff> <time> <day>
 i've lost a <service> anyone will do <day>
 i'd prefer a lady dentist <service> <day> or <day>
@@ -568,6 +568,63 @@ my shoulder hurts when i swim
 mate i've got a do <day> <time> and look like a *sheep
 my son *starts school <day> and needs a <service> up
 my wife's seeing <staff> <day> can i come along <time> for mine
+hello there my name is <name> and my doctor says i *ought to see a <service> about my hip do you have anything <day>?
+hey can i come in <day> for a <service> <length>
+i'd like to arrange an appointment with mr <staff> <day> <time> if he is working
+looking to start <service> can you put me in the <day> one
+please reserve a <length> <service> for me on <day> <time>
+my *shoulder's killing me is there any chance <staff> could squeeze me in before <day>
+we are *visiting *tern bay <day> and would both enjoy a <service> do you have two therapists <time>?
+i was told to come back <day> for a <service>
+can my 12 *yr old get his ankle <service> <day> <time>
+give me the first free spot you've got for <service>
+<places> in the <time> <service> <day> please under *sorensen
+i would be grateful for an <time> appointment with <staff> <day>
+it's my <service> i've had headaches since a car accident and want to see someone who does <service>
+hi i'd want a <service> with a male therapist any <time> <day> works
+could i get some <service> done <day> <time>
+set me up with whoever does running stuff <day> <time>
+my grandmother wants a gentle <service> for her birthday <day> <length> is *plenty
+do it book me <day> <time> <service>
+how soon can i get a new pair of <service> made by <staff>
+hi we're off to *kenya <day> and need to know which <service> to get can we come in <day>?
+<service> please <day> <time> if you have it
+i need a <service> *cert <day> at the latest
+could you put my son down for a <service> he's six any day <time>
+would <staff> have <length> for me <day> <time>?
+<service> and b +jab with <staff> <day> <time>
+i want to begin the <service> <day>
+we're a group of four going *trekking in *nepal and would like to talk to someone about <service>
+<places> for the <service> night <day>
+my employer wants <service> done before i ship out <day> what can you give me
+<service> <length> with <staff>
+can i be seen <day>? i fly <day> and have had no <service> at all
+i should like to make an appointment <places> on <day>
+booking a <service> for <places> <day> around <time>
+second <service> +shot is due <day>
+anything with <staff> at <day> would be great
+i'd like my *cholesterol <service> <time> <day>
+just a <service> for *herself and himself <day> <time>
+need the <service> for *ghana are you free <day> <time>
+hi i'm hoping to get a <service> from <staff> <day> <time>
+need a <service> +piercing <day> whenever
+*yo can <staff> do <length> on my <service> <day>
+i'd like to get my <service> done <day> <time>
+my daughter is +fifteen and wants her <service> could we come <day>?
+i have my *ex's name on my arm and need it gone under something pretty
+could i sit down with <staff> about an idea i have <day> maybe
+a line on my wrist *faded get me in for a <service> <day>
+can i get a <service> <day> <time>
+my <service> is too long can <staff> put a shorter one in <day>
+set up a <length> session with <staff> for <day> <time>
+i'd love the earliest appointment for a <service>
+i'm in town for just two days <day> and <day> and want something <service> on my ankle
+put me in <staff> chair for a <length> <day> <time>
+looking for an <service> +piercing <day> <time>
+whoever has time <day> it's just a little heart
+is it cool if i come by <day> <time> to <service> out my *hoop
+good morning i'm trying to surprise my wife with a <service> appointment is there anything for her <day>?
+could you fit in a quick <service> +piercing on <time> <day>
 = ask-availability
 do you have any slots for a <length> <service> <day> <time>
 next available *massage?
@@ -729,6 +786,25 @@ what's the first opening with <staff>
 any cancellations <day>
 <day> <time> is there still something
 how far out are you booking new patients
+what openings does <staff> have <day> <time>
+are there spots left in <day> s <service>
+is <day> *totally full
+when's your next opening for a <service> any kind
+would <staff> happen to have room <day> or <day>
+how's <day> looking over there
+has <staff> a gap <day> <time>
+is there a time to be had <day>
+how are you fixed <day> <time>
+when could somebody see us at the earliest
+any places left at the next <service>
+what have you left <day> for <service>
+when does <staff> have his next opening
+any seats left for the <service> thing <day>
+is your <day> booked solid
+got anything late <day>
+is <staff> free <time> <day>
+how far out is <staff> booking
+i've got a free <time> <day> what could <staff> do
 = ask-price
 what's the damage for <length> of <service>
 how much do you charge for <service>
@@ -921,6 +997,25 @@ is the <length> <service> session 90 dollars
 what's the <service> per person
 what will three <service> visits total
 how much to have an <service> fixed
+what would <length> of <service> set me back
+is there a fee for the <service> with the physio
+hi what are your prices for <service>
+could you tell me the cost of one <service> and whether there's a *pass?
+how much extra is it to go from 60 to <length> of <service>
+do <service> cost more than 300 dollars
+what's your cheapest <service>
+how much do you take for the <service> one
+is the <service> price for all three or each
+what would a consultation and <service> come to together
+does the <service> cost more than the *ordinary one
+what will i pay you for taking <service>
+are <service> free for pensioners
+price for *putting together a <service> for eight
+what's a playing card size <service> going to run me
+do you charge by the hour or by the *piece
+would getting both <service> done be double
+ballpark for <service> a *tribal *band
+what's the rate for a full <length>
 = ask-service
 how long does the <service> thing take
 what exactly is <service>
@@ -1081,7 +1176,7 @@ do you do nails too
 must i wash my <service> at home first
 how many weeks do <service> stay in
 is the <service> good for *dandruff
-do you <service> small *boys
+do you <service> small boys
 how long should i plan for a <service>
 do you do *payroll
 what <service> do i bring for the return
@@ -1237,6 +1332,7 @@ what happens in an <service>
 how long does <service> go on for
 is <service> any good for migraines
 what do i wear for a <service>
+do you treat jaw pain
 what is <service> exactly
 is <service> all right for a beginner
 do you see people after a stroke
@@ -1261,10 +1357,41 @@ is the <service> okay for somebody with a *cane
 what's the +ultrasound for
 do you do laser for <service> *fungus
 how many visits does a <service> need
-i'm looking at your *site and can't tell do i need a <service> before <service>
+i'm looking at your site and can't tell do i need a <service> before <service>
 it's my first time calling i'm a bit nervous about <service> what's it like
 i need a <service> for my wife she's six months along is that something you do
 i have flat feet and my <service> ache at work what would you suggest i book
+how much of my <time> will a <service> eat up
+does the <service> thing help with migraines
+i've never done <service> what happens in a class
+what is the purpose of <service>
+what sort of shoes should i have with me for the running test
+will i have to undress for a <service>
+is the <service> *waterproof
+are there any services for people after knee *surgery?
+how many visits is <service>
+for how many years does <service> last
+what do i have to have with me for the <service>
+does the <service> include the +vaccines
+will the <service> one leave me sore
+is the talk only for young people
+how long am i in there for a <service>
+have you anything for people going up *kilimanjaro
+what are you testing for in the <service>
+do you do *typhoid
+how big can a <service> be
+what kind of <service> goes in at the start
+do you use a *gun or a +needle for <service>
+what happens at <service>
+can you <service> +black +ink
+how long does it take to get your <service> done
+can a <length> be split in two
+what should i bring when i come to talk about my <service>
+do you guys do *tongues
+is there anything you do for *scars
+do the <service> come with the price
+would you ever do a <service> for <places> <time>
+how many people fit in <service>
 = ask-hours
 what time do you shut <day>
 when do you open <day>
@@ -1283,7 +1410,6 @@ do you open <time>
 are you open on may day
 do you do <time>
 what time do you knock off <day>
-do you open on <day>
 until when can i come <day>
 when are you closed
 do you work on <day>
@@ -1361,6 +1487,21 @@ are you open <day> <time>
 what time does the office open <day>
 are y'all closed for <day>
 <day> what's the latest i can show up
+at what hour do you lock up <day>
+are you guys open on the <day> <day>
+do you start <time> or <time> <day>
+is the clinic shut for <day>
+could someone still come by <time> <day>
+what time do ye close <day>
+will ye be at work on <day>
+is there anyone in <time> <day>
+do ye shut for <time> at all
+what time can i ring from <time>
+do y'all open <day>
+how late <day> nights
+what time does the shop open <day>
+you open on <day>?
+is anybody there right now
 = ask-place
 which bus gets me there
 is there somewhere i can leave the car
@@ -1494,6 +1635,21 @@ which floor is the office on
 will you stamp my parking ticket
 what cross street are you at
 can i get off the bus anywhere near you
+what's the street address please
+i'm coming by bus from *downtown which stop do i get off at
+is the door to the building on *causeway or +wharf +lane
+can a person with a walker get in *easily
+where do i send you an email
+how would i get there on the tram
+is there a lift for the buggy
+what floor will i find you on
+can i park at the church
+whereabouts in +kilbrack is the clinic
+where are you at exactly
+is it a long walk from the train
+free parking anywhere close
+can i get my wheelchair up to the chair
+what's your website
 = ask-policy
 will blue *shield cover this or do i pay *upfront
 what happens if i cancel <day>
@@ -1532,7 +1688,7 @@ do i pay up front
 how long do vouchers last
 is cash okay or only cards
 what if i have to cancel last minute
-does *sun life cover this and do you bill them
+does sun life cover this and do you bill them
 how long is my voucher good for
 do you send a reminder before the visit
 do i have to put down a deposit
@@ -1665,7 +1821,7 @@ do i get my old parts back
 can i bring my own <service>
 what guarantee do <service> give
 can the <service> sleep there two nights
-will <service> call before you *replace anything
+will <service> call before you replace anything
 do <service> give a lift home
 is mobile money okay
 does the company get an invoice
@@ -1744,6 +1900,40 @@ sorry one more thing what should i bring
 can i come with my *newborn
 what's the wait like <day> if i just show up
 i got a letter that i missed my appointment what do i owe
+do i need cash or can i tap my card
+if i cancel <day> for <day> <time> do you charge
+my plan is with blue harbour will you send them the claim
+what are the rules about being late
+do i need a letter from a doctor before my <service>
+can i use a gift certificate for <service>
+how early should i arrive
+am i allowed to bring my toddler with me
+would a card do for paying
+how many weeks before the <service> should we see you
+i've *mislaid my <service> book does it matter
+can i have +breakfast before my <service>
+may my +sixteen year old come alone
+am i ok to go to the gym after a <service>
+would you let my gp know what i got
+what happens if i turn up twenty minutes late
+could i have a glass of wine with dinner after the <service>
+i pass out when i see a +needle how do you manage that
+is an email sent with the results
+how old to get a <service> there
+do i have to bring my +license
+can my girlfriend hang out with me while i get *inked
+do i have to put money down
+how soon can i get in a hot +tub after
+i had a few *beers last night is that a problem
+is the first <service> on the house
+do y'all have +numbing cream
+how do i clean it at home
+can i tip on my card
+when do i have to let you know if i can't come
+am i going to end up on your *instagram
+do i need to shave my leg first
+what would happen if i don't show
+does a booking hold if i pay nothing
 = ask-staff
 does <staff> work <day>
 who does the <service>
@@ -1867,6 +2057,22 @@ which of the *doctors does sports injuries
 does <staff> speak spanish
 is <staff> a doctor
 what's <staff> first name
+which of you are women
+tell me a bit about <staff>
+how long has <staff> been doing <service>
+who is it that does complaints
+is *dr <staff> in <day>
+which of the nurses has french
+is the <staff> a woman
+who'd be doing my <service>
+when in the week would <staff> be there
+is <staff> a nurse
+who gives the talk
+who's best at +lettering
+who does <service> ups
+what's <staff> *style
+is there a woman who <service>
+whose shop is it anyway
 = ask-mine
 when's my next appointment
 what time am i down <day>
@@ -1995,6 +2201,21 @@ is it <staff> or <staff> i'm seeing <day>
 is there a visit of mine <day>
 what did you put me down for
 i think i'm meant to see <staff> <day> but i don't remember what for
+when am i supposed to come in again
+who will be treating me <day>
+can you confirm the time of my <service>
+do i still have a booking with you <day>
+i lost the card with my appointment on it when was it
+remind me when my next <service> one is
+did i book for two or <places>
+is my appointment with <staff> or with <staff>
+am i down <day> or <day>
+i had something with you in the diary for <day> is that right
+what time's my thing <day>
+did you get my booking from last night
+which +artist am i with
+could you look up my appointment i forgot what day it is
+how long is my session <day>
 = cancel
 i need to cancel my appointment
 please scrap my <day> <service>
@@ -2149,6 +2370,23 @@ please cancel my husband's <service> check
 take me off <day> <time>
 the <service> is fine now no need <day>
 the <service> isn't for me please take me out
+delete my appointment <day> please
+good afternoon *regretfully i must cancel my session with <staff>
+i *wont make it to <service> <day>
+the <service> <day> isn't needed any longer
+call off both of my appointments
+i've come down with the flu so please give my <time> <day> to somebody else
+the <service> off so i won't be needing the jabs
+scratch me from <day> s talk
+i got the <service> at work in the end so cancel mine
+can't come <time> <day> don't hold it for me
+please take my name out of the book for <day>
+i *chickened out cancel my <service>
+take me off the schedule for <day>
+we're not going to be able to make <service> all <places>
+drop my <day> i'm broke
+hey i got sick and can't do <day>
+forget the <service> <day> it looks fine now
 = move
 can we push my <day> visit back to <day>
 i'd like to reschedule
@@ -2217,13 +2455,13 @@ could we make it <day> <time> instead of <day>
 upgrade my <service> to a full one
 bump my <time>
 any other day than <day> for my <service> please
-bring forward my <service> to 3 <day>
+bring forward my <service> to <time> <day>
 change the <service> to the <day> <time>
 push my <day> <service> back a week
 could we do <day> s session <day> instead <time>
 my <time> <day> has to be later in the day
 swap my appointment with <staff> from <day> to <day>
-i can't get away from work <time> is 5 possible on <day>
+i can't get away from work <time> is <time> possible on <day>
 reschedule <service> to <day> <time>
 please change the therapist for my <day> <service> to <staff>
 have to postpone the <service> until <day>
@@ -2286,7 +2524,7 @@ shift my <day> session to <day> <time>
 could <service> be half an hour later
 my <service> up's <day> can it be <day> instead
 instead of *nell i'd rather see <staff> <day>
-can't do nine would *eleven be alright
+can't do nine would <time> be alright
 bring my visit forward if anything comes free
 i must rearrange the appointment <day>
 would you swap my <time> for a <time>
@@ -2343,6 +2581,26 @@ move me to a later time <day> please
 my <service> visit <day> needs to be *pushed out a week
 can <staff> see me earlier than <day>
 i'd like to switch my <time> to the <time>
+i'm afraid <day> <time> doesn't suit me any longer may i come <day>?
+need to switch my <day> to <day> <time> if poss
+can we do my <service> half an hour later
+please change my <service> from <day> to <day> <time>
+work has me stuck could my appointment <day> be put off until <day>
+i want to see <staff> instead of <staff> <day>
+is it possible to come an hour earlier <day>
+would it be a bother to change my <day> to the <day>
+our flight was brought forward so the <service> <day> has to be sooner
+i'd need to push my <service> out a week
+can i swap from <staff> to <staff> for the <service>
+sorry could you make it <time> in place of <time> <day>
+the children have a match is there a later slot on the <day> i'm in
+have to bump my <day> to <day>
+i'd like to move the session with <staff> up a week
+can you slide me to <time> instead of <time>
+hey my shift changed so i need a different day for my <service>
+can we push back <day> s <service> to the <time>
+i'd rather have <staff> do it than <staff>
+my appointment's <day> but i'd like <staff> to do it a day before
 = person
 can i speak to a human please
 put me through to someone
@@ -2420,6 +2678,14 @@ let me talk to someone in the shop
 operator please
 i need a live person
 can i talk to whoever is at the front desk
+let me talk to a real person
+is anyone at the front desk i can speak with
+is there a nurse there i could have a word with
+put a human on to me
+this is getting me nowhere i want somebody at the desk
+can i talk to an actual human being
+pass me to someone who works there
+i'm done with the bot get me staff
 = message
 can you pass on a message to <staff>
 i'd like to make a complaint about my last visit
@@ -2542,6 +2808,22 @@ have <staff> call me about my bill
 please let <staff> know the antibiotics are done
 could the nurse phone me it's not urgent
 would you tell <staff> the <service> are great
+may i leave word for <staff> that the pain has gone down
+tell <staff> the heating in the studio isn't working
+would you have somebody phone me <day> <time> about my bill
+i think i left an earring in the <service> room please have a look for it
+i have a complaint about the way i was *spoken to <day>
+would you ask <staff> to give me a *shout about our <service>
+tell <staff> thanks the arm is grand now
+i left my <service> book on the *counter will you mind it for me
+can the manager ring me i was charged twice
+my results never came could somebody look into it and phone me
+tell <staff> the <service> healed up *beautifully
+have <staff> hit me back about a *guest spot
+my new <service> fell out and i can't find it can somebody call me
+i forgot my *hoodie at your place <day> can you set it aside
+somebody needs to hear about how i got treated last week
+is <staff> in <day> i'd like him to ring me
 = thanks-bye
 thanks so much bye
 cheers that's everything
@@ -2621,6 +2903,12 @@ sweet as see ya
 ta that's me sorted
 appreciate it bye
 okay thank you *ma'am that's all i needed
+thanks very much for your help goodbye
+that's everything cheers
+sound thanks that's me sorted
+you're very good bye now
+awesome thank you so much see ya
+ok that's it have a good one
 = emergency
 i've got crushing chest pain right now
 my dad fell down the stairs and hit his head
@@ -2697,6 +2985,15 @@ an old *fella's just collapsed outside your door
 my <service> is *black and cold and i can't feel it
 he passed out in your waiting room
 i'm having trouble breathing and my chest hurts
+my father has sudden chest pain and is sweating a lot
+one side of my face has gone numb out of nowhere
+she fell down the stairs and hit her head and is throwing up
+she got the <service> and now her throat is closing up
+my husband's collapsed and isn't answering me
+he was bitten and he's having a fit
+my friend passed out in the parking lot and isn't *waking up
+it's been <length> and the bleeding won't stop
+he's having a seizure right now
 = refused/refunds
 i want my money back for last week
 can i get a refund on my voucher
@@ -2730,6 +3027,9 @@ i want my <service> fee back
 i'd like what i paid last week returned to me
 the last <service> was awful i want a refund
 those <service> broke <day> i expect to be reimbursed
+you overcharged me i demand my sixty dollars back
+i cancelled the <service> so i want the €85 back
+i hate how it came out i want my cash back
 = refused/discounts
 any chance of a student discount
 can you knock ten bucks off
@@ -2750,7 +3050,7 @@ students pay less *right?
 any coupon for seniors
 isn't there a lower price for pensioners
 any deal on ten <service>
-can i get it for less i'm on a *pension
+can i get it for less i'm on a pension
 got *sibling rate or not
 any mates rates
 how about a special price for regulars
@@ -2776,8 +3076,12 @@ i'm a student is there any discount for that
 could you do it a bit cheaper for cash
 is there a lower rate for *veterans
 would you do it for 50 if i pay cash
-i'm on a *pension does that get me something off
+i'm on a pension does that get me something off
 can you knock something off for seniors
+any chance of ten percent off for seniors
+what would you do it for if <places> come
+do i get a deal if i book two
+your prices are a joke knock off fifty bucks and i'm in
 = refused/advice
 should i take ibuprofen before i come
 is my back pain a slipped disc do you think
@@ -2823,6 +3127,11 @@ do you reckon my shoulder is torn
 i'm losing my <service> what should i put on it
 is my toe infected do you think
 should i stop taking my blood *thinner before
+can you tell me if my +mri *shows a tear
+should i be *icing or heating my back
+would +malaria tablets be safe with my heart <service>
+i've had a <service> since the +jab is that normal
+is it infected it's kind of red and warm
 = refused/others
 has my sister got an appointment with you <day>
 which other patients does <staff> see <day>
@@ -2870,6 +3179,9 @@ did my *ex-husband hire you
 is my neighbour *helen *macaskill one of your patients
 was my husband <day>
 is my *ex-husband a patient there
+did my ex book with you <day>
+is my daughter's *fella after booking with you
+did my girlfriend get a <service> there yesterday
 = refused/private
 what's <staff> private mobile number
 can i have <staff> home address
@@ -2896,9 +3208,12 @@ can i have <staff> number so i can text her
 give me <staff> cell
 what's <staff> home address
 give us <staff> mobile number
+text me the number of <staff> own phone
+give us a *loan of <staff> mobile number
+where does <staff> live
 = out-of-scope
 what's the weather like <day>
-tell me a *joke
+tell me a joke
 can you order me a pizza
 who won the *hockey last night
 do you fix *laptops
@@ -2907,7 +3222,7 @@ what's 17 times 23
 are you hiring at the moment
 what <service> should i buy
 how do i get to the airport
-who is the price *minister
+who is the prime minister
 my tv is broken can you send someone
 can you translate this letter into spanish
 do you sell bicycles
@@ -2919,7 +3234,7 @@ can you recommend a good restaurant
 do you <service> *watches
 tell me who will win the match
 play some music
-how do i *renew my passport
+how do i renew my passport
 do you do nails
 what's the *footy score
 do you sell *fish *tanks
@@ -2939,7 +3254,7 @@ is there a dentist near you
 can you lend me money
 what's the best car to buy
 can you fix my exhaust
-who won the *election
+who won the election
 what's the price of petrol <day>
 which +camera should i buy
 what's the exchange rate
@@ -2978,7 +3293,7 @@ write a poem about the sea
 how tall is *mount everest
 where can i buy a second hand *couch
 can you fix a leaking tap
-what do you think of the price *minister
+what do you think of the prime minister
 my kid needs help with *fractions
 is bitcoin a good idea
 i lost my passport who <service> new ones
@@ -2997,7 +3312,7 @@ what's the weather going to be <day>
 who won the *hockey game
 translate good morning into *portuguese
 my car won't start do you know a garage
-tell me a *joke about *bones
+tell me a joke about *bones
 do you have rooms for the night
 when is the next ferry
 i want to buy a bike
@@ -3035,7 +3350,7 @@ when does the *movie start
 which <service> phone should i buy
 my tv is broken can you fix it
 what's the ferry schedule <day>
-how do i *renew my *driver's licence
+how do i renew my *driver's licence
 can you service my <service> machine
 what's a good *pub round here
 how do i get wine out of a *carpet
@@ -3050,7 +3365,7 @@ can you mow my *paddock
 where can i buy *hay
 what's a good name for a *goldfish
 can <service> sell me a *goat
-who will win the *election
+who will win the election
 what's the exchange rate <day>
 teach me to play the drums
 help my daughter with *algebra
@@ -3063,7 +3378,7 @@ which *nightclub is good round here
 can you help me with my maths homework
 what's a good *taco place on +fourth
 can you fix my printer it's *jammed again
-tell me a lawyer *joke
+tell me a lawyer joke
 how tall is the *highest mountain in *colorado
 can you recommend a *movie for <day>
 how do i become a <service> myself
@@ -3079,6 +3394,17 @@ who should i vote for
 what's the score of the *cubs game
 can you order me a cab
 how many *ounces in a *pound
+what's a good hotel in town
+can you help me with my *math homework
+where would i apply for a passport
+which *airline is cheapest to *nairobi
+do i need a <service> for *vietnam
+what was the score in the match last night
+write my cover letter
+what's a good *taco place around here
+can you sell me concert tickets
+who's going to win the super *bowl
+how do i *jump start my *truck
 = none
 hello
 good morning
