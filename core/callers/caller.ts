@@ -1,4 +1,5 @@
 import type { CopyAppointment, CopyBook } from "../conversation/copybook.ts";
+import { lengthText } from "../conversation/format.ts";
 import type { House } from "../house/compile.ts";
 import type { Question, Service } from "../house/schema.ts";
 import { openings, type Opening } from "../schedule/openings.ts";
@@ -428,6 +429,13 @@ export class Caller {
     return this.house.handbook.services.some((s) => s.id !== own.id && low.includes(s.name.toLowerCase()));
   }
 
+  /** Whether a reply speaks of another length that the service comes in, and not of the one that is wanted. */
+  #ofAnotherLength(text: string): boolean {
+    const { service, lengthMin } = this.facts;
+    const speaksOf = (min: number): boolean => text.includes(`${lengthText(min)} of `);
+    return !speaksOf(lengthMin) && service.variants.some((v) => v.lengthMin !== lengthMin && speaksOf(v.lengthMin));
+  }
+
   #aside(said: Said, again: boolean): string | null {
     const { temper, aim } = this.facts;
     const open = !["anything", "errand", "phone-check", "name-check", "email-check", "message"].includes(said.expects) && !said.expects.startsWith("question:");
@@ -595,6 +603,12 @@ export class Caller {
       this.asides++;
       this.asked.delete("go-ahead");
       return this.#way("instead", { new: `with ${this.#staffWords()}` });
+    }
+    // Another length than was wished for, too.
+    if (f.aim === "book" && this.#ofAnotherLength(said.text) && this.#refusals++ <= 4) {
+      this.asides++;
+      this.asked.delete("go-ahead");
+      return this.#way("instead", { new: this.#lengthWords() });
     }
     const fine = f.aim === "cancel" ? true : f.aim === "move" ? named.some((h) => this.#suits(h)) : named[0] !== undefined && this.#suits(named[0]);
     if (fine) {

@@ -9,6 +9,7 @@ import { hearSlot } from "./slot.ts";
 import type { BookTask, MoveTask } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import type { Errand } from "../language/errand.ts";
+import { BRINGS_ONE } from "../language/packs/en/talk.ts";
 
 const ASKS: readonly Errand[] = ["ask-price", "ask-hours", "ask-service", "ask-place", "ask-policy", "ask-staff"];
 /** Whether an errand asks something that the handbook answers. */
@@ -33,6 +34,35 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
   const asks = reading.errands.some((e) => isAsk(e.errand));
   const same = reading.errands.some((e) => e.errand === task.errand);
   const shift = ofKind(reading.found, "shift")[0];
+  // "Can I bring my sister too", "add her": one more place in what several come to.
+  const more = task.errand === "book" && task.hold && yes !== false && BRINGS_ONE.test(reading.said) && t.house.services.get(task.service ?? "")?.group;
+  if (more && task.errand === "book" && task.hold && ofKind(reading.found, "places").length === 0 && !wishIn(reading)) {
+    const many = (task.places ?? 1) + 1;
+    task.places = many;
+    if (many <= (more.perBooking ?? many)) take(t, task, task.hold.offer, many);
+    else {
+      dropHold(t, task);
+      proceed(t);
+    }
+    t.rule("go-ahead/one-more-comes");
+    return true;
+  }
+  // "What else is there that day", of what is about to be booked or moved: other hours of the same day.
+  const sameDay = reading.found.every((f) => f.kind === "shift" || f.kind === "yes" || (f.kind === "day" && /\b(?:that|same) day\b/i.test(reading.said)));
+  const others = shift?.value === "another-time" && sameDay && (task.errand === "book" || task.errand === "move") && task.hold;
+  if (others && (task.errand === "book" || task.errand === "move")) {
+    const { day } = t.house.zone.toLocal(others.offer.startMin);
+    task.refused.push({ startMin: others.offer.startMin, staff: others.offer.staff });
+    dropHold(t, task);
+    task.wish = { ...task.wish, days: { ranges: [{ from: day, to: day }] } };
+    delete task.wish.times;
+    delete task.wish.atMin;
+    task.offered = [];
+    delete task.barren;
+    t.rule("go-ahead/others-that-day");
+    proceed(t);
+    return true;
+  }
   // "No, earlier": measured from what is held, which is let go.
   if (shift && shift.byMin === undefined && (task.errand === "book" || task.errand === "move") && task.hold && !wishIn(reading)) {
     task.offered = [task.hold.offer];

@@ -54,13 +54,17 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   const spoken = spokenOf(t, asMove(t, heard, text), text);
   // "Yes, I take warfarin" answers the question; it asks for no advice.
   const told = spoken.guessed && !spoken.question && state.expects.startsWith("question:");
+  // "What times does she have", of one of the house's people who was spoken of, asks about no client.
+  const ofOurs = spoken.guessed && spoken.found.some((f) => f.rule === "staff/spoken-of");
   // "Sounds good" to a name that was read back is a yes, whatever name might be made of it.
   const agreed = state.expects === "name-check" && ofKind(spoken.found, "yes")[0]?.value === true;
   const reading: Reading = told
     ? { ...spoken, limit: null, guessed: false, errands: [] }
-    : agreed
-      ? { ...spoken, found: spoken.found.filter((f) => f.kind !== "name") }
-      : spoken;
+    : ofOurs
+      ? { ...spoken, limit: null, guessed: false, errands: [{ errand: "ask-availability", rule: "errand/ask-availability/of-ours", at: 0, sure: 0.6 }] }
+      : agreed
+        ? { ...spoken, found: spoken.found.filter((f) => f.kind !== "name") }
+        : spoken;
   note(t, reading);
   if (reading.emergency) return emergency(t, reading);
   const errands: Errand[] = reading.errands.map((e) => e.errand);
@@ -141,10 +145,20 @@ export function hear(t: Turn, heard: Reading, text: string): void {
     /^\W*(?:and|what about|how about|ok and|also)\b/i.test(text) &&
     !asksAny(errands) &&
     !reading.errands.some((e) => e.errand !== "ask-availability" || e.sure >= 0.6) &&
+    // "And can I have it straight away" wishes for it.
+    !/\b(?:can|could|may) (?:i|we) (?:have|get|book|do|come|take) /i.test(text) &&
     wishIn(reading);
   // "And the massage": nothing but another thing to ask the same of.
   const alike = !state.task && state.lastAsk && /^\W*(?:and|what about|how about|ok and|also)\b/i.test(text) && wishIn(reading) && onlyFound(reading);
-  if ((follow || alike) && state.lastAsk) errands.splice(0, errands.length, state.lastAsk);
+  // "What about the day after", right after the hours: those of that day.
+  const ofHours =
+    !state.task &&
+    state.lastAsk === "ask-hours" &&
+    /^\W*(?:and|what about|how about|ok and)\b/i.test(text) &&
+    reading.found.some((f) => f.kind === "day") &&
+    reading.found.every((f) => f.kind === "day" || f.kind === "time") &&
+    contentOf(reading.masked.replace(/<\w+>/g, " ")).length === 0;
+  if ((follow || alike || ofHours) && state.lastAsk) errands.splice(0, errands.length, state.lastAsk);
   // "What's the difference?" between two lengths is what they cost.
   if (
     state.expects === "length" &&
@@ -361,7 +375,12 @@ function answerRest(t: Turn, reading: Reading): void {
   if (all.length < 2 || parts.length > MOST_ASKED) return;
   for (const c of parts) {
     const part = read(c.text, { ...contextOf(t.house, t.now, t.state), expects: "errand" });
-    if (part.question && part.errands.some((e) => isAsk(e.errand))) fromHandbook(t, part, SURELY, c.text, true, ["answer", "fact"]);
+    const asked = part.errands.find((e) => isAsk(e.errand));
+    if (!part.question || !asked) continue;
+    const of = spokenOfBefore(part, reading);
+    // "How long is acupuncture and does it hurt": the length is said as well as the line.
+    const plainly = ofKind(of.found, "service").length === 1 && /\bhow (?:long|much)\b/i.test(part.said);
+    if (!fromHandbook(t, of, SURELY, c.text, true, ["answer", "fact"]) && plainly) answer(t, asked.errand, of);
   }
 }
 /** More questions in one message are not looked for. */
@@ -383,6 +402,12 @@ function askedAbout(t: Turn, reading: Reading): void {
   else if (ofKind(reading.found, "service").length > 0) delete state.askedLength;
 }
 
+/** "What's shockwave, does it hurt": what "it" is in a part of a message was named in another. */
+const spokenOfBefore = (part: Reading, reading: Reading): Reading =>
+  ofKind(part.found, "service").length === 0 && /\b(?:it|that|this)\b/i.test(part.said)
+    ? { ...part, found: [...part.found, ...ofKind(reading.found, "service")] }
+    : part;
+
 /** Of several questions in one message, the words of each. */
 function partOf(t: Turn, reading: Reading, errand: Errand): Reading {
   const i = reading.errands.findIndex((e) => e.errand === errand);
@@ -393,7 +418,7 @@ function partOf(t: Turn, reading: Reading, errand: Errand): Reading {
     ...contextOf(t.house, t.now, t.state),
     expects: "errand",
   });
-  return { ...part, question: true, errands: [own], clauses: [] };
+  return { ...spokenOfBefore(part, reading), question: true, errands: [own], clauses: [] };
 }
 
 /** "Change my number to …", once it is known who asks: the desk is told, since what is on a card is not changed on anybody's word. */

@@ -64,6 +64,11 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
       return proceed(t);
     }
   }
+  // "If not, Wednesday", once what was wished for is kept: nothing else is needed.
+  if ((task.errand === "book" || task.errand === "move") && task.hold && /^\W*(?:if not|otherwise|failing that|or else)\b/i.test(text)) {
+    t.rule("hold/not-needed");
+    return proceed(t);
+  }
   // "Wednesday is good", once Wednesday at nine is kept: it stands as it is.
   if (
     (task.errand === "book" || task.errand === "move") &&
@@ -212,6 +217,12 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
     return notKnown(t, text);
   }
   if (anotherHour(t, reading)) return proceed(t);
+  // "Like twenty minutes", after what holds for who comes late: it tells how late, and wishes for nothing.
+  if (state.lastAsk === "ask-policy" && reading.found.length > 0 && reading.found.every((f) => f.kind === "length") && services.length === 0) {
+    t.say("aside/heard");
+    t.rule("aside/how-long");
+    return proceed(t);
+  }
   if (services.length > 0 || (when && !reading.question) || (when && (state.topic || state.topics)) || carriedOn(t, reading)) {
     const fresh = carriedOn(t, reading) ?? newBook();
     if (services.length === 0 && !fresh.service) {

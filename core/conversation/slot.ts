@@ -11,6 +11,8 @@ import type { BookTask, CancelTask, MoveTask } from "./state.ts";
 import { joinVals, val, type Turn } from "./turn.ts";
 import { wantsDay } from "../schedule/wish.ts";
 import { wishIn } from "./goahead.ts";
+import { IN_A_HURRY } from "../language/packs/en/talk.ts";
+import { CARDINALS } from "../language/packs/en/words.ts";
 
 /** Takes a choice of what was offered; true when the message was about the offers. */
 export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): boolean {
@@ -20,6 +22,19 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
       ofKind(reading.found, "service").some((s) => !s.value.includes(task.service ?? "")) ||
       ofKind(reading.found, "gender").length > 0);
   if (changes) return false;
+  // "Yes, two", of what several come to at one time: so many places.
+  const many = /^\W*(?:yes|yeah|yep|ok|okay|sure)?\W*(?:for )?(two|three|2|3)\W*(?:of us|people|places)?\W*(?:please)?\W*$/i.exec(reading.said);
+  const [whole, other] = task.offered;
+  const group = task.errand === "book" ? t.house.services.get(task.service ?? "")?.group : undefined;
+  if (many && group && task.errand === "book" && whole && !other) {
+    const places = CARDINALS[(many[1] as string).toLowerCase()] ?? Number(many[1]);
+    if (places <= (group.perBooking ?? places)) {
+      task.places = places;
+      take(t, task, whole, places);
+      t.rule("slot/so-many");
+      return true;
+    }
+  }
   const hit = chosen(t, task.offered, reading);
   const yes = ofKind(reading.found, "yes")[0]?.value;
   const shift = ofKind(reading.found, "shift")[0]?.value;
@@ -88,6 +103,15 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
       return true;
     }
     proceed(t);
+    return true;
+  }
+  // "Whoever, just quick", where nobody in particular was wished for: the first of them.
+  const anyone = ofKind(reading.found, "staff").some((s) => s.value === "any") && IN_A_HURRY.test(reading.said) && !wishIn(reading) && !reading.question;
+  const [soonest] = [...task.offered].sort((a, b) => a.startMin - b.startMin);
+  if (anyone && soonest && task.offered.length > 1 && !Array.isArray(task.staff)) {
+    if (task.errand === "book") task.places = places;
+    take(t, task, soonest, places, task.errand === "move" ? task.appointment : undefined);
+    t.rule("slot/whoever");
     return true;
   }
   if (yes && task.offered.length > 1) {

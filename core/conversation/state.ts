@@ -107,6 +107,10 @@ export interface BookTask {
   notStaff?: string[];
   /** It was begun, and something else came in between. */
   setAside?: boolean;
+  /** The number is of visits, one after the other, and not of people. */
+  sessions?: boolean;
+  /** On a day after the one that was booked before it. */
+  afterLast?: boolean;
   /** Another visit of the same, for those who come along: booked one after the other. */
   beside?: boolean;
   places?: number;

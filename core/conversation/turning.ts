@@ -64,6 +64,13 @@ function again(t: Turn, text: string): Reading {
 
 /** "When is he in", "with her": the person spoken of last. */
 export function spokenOf(t: Turn, reading: Reading, text: string): Reading {
+  const people = new Set(ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" || s.not ? [] : s.value)));
+  // Of several who are named, "she" is the one of whom it can be said.
+  if (people.size > 1) {
+    t.state.people = [...people];
+    delete t.state.person;
+    return reading;
+  }
   const named = ofKind(reading.found, "staff").find((s) => s.value !== "any" && !s.not);
   if (named && named.value !== "any") {
     t.state.person = named.value[0] as string;
@@ -142,7 +149,8 @@ export function insteadOfCancelling(t: Turn, reading: Reading, text: string): bo
   const task = t.state.task;
   const asks = reading.question && !/\b(?:come|instead|move|make it|rather|change|shift|do it)\b/i.test(text);
   if (task?.errand !== "cancel" || !task.appointment || asks || reading.errands.some((e) => e.errand === "cancel")) return false;
-  if (!reading.found.some((f) => f.kind === "day" || f.kind === "time") || ofKind(reading.found, "yes")[0]?.value) return false;
+  const measured = ofKind(reading.found, "shift").some((s) => s.byMin !== undefined);
+  if ((!measured && !reading.found.some((f) => f.kind === "day" || f.kind === "time")) || ofKind(reading.found, "yes")[0]?.value) return false;
   const fresh: MoveTask = { ...newMove(), appointment: task.appointment };
   t.state.task = fresh;
   const context = contextOf(t.house, t.now, t.state);

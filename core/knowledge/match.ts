@@ -2,7 +2,8 @@ import type { House } from "../house/compile.ts";
 import { topicsOf } from "../language/classifier.ts";
 import { ASKS_FOR, BEFORE_THING, ENDS_THING } from "../language/packs/en/things.ts";
 import kept from "../language/packs/en/matching.json" with { type: "json" };
-import { stem } from "../language/text.ts";
+import { services } from "../language/recognisers/house.ts";
+import { normalise, stem } from "../language/text.ts";
 import { cosine, DIMS, vectorOf } from "../language/vectors.ts";
 import { passagesOf, search, sentencesOf, telling as tellingPart, termsOf, type Passage, type Term } from "./search.ts";
 
@@ -284,12 +285,36 @@ export function matches(house: House, question: string, most = 3): Match[] {
     .slice(0, most);
 }
 
+const about = new WeakMap<Passage, ReadonlySet<string>>();
+
+/** The services that a line's own wordings name. */
+function servicesOf(house: House, passage: Passage): ReadonlySet<string> {
+  let of = about.get(passage);
+  if (!of) {
+    const named = passage.asked
+      .flatMap((a) => services(normalise(a), house))
+      .flatMap((f) => (f.kind === "service" && f.rule !== "service/telling-word" ? f.value : []));
+    of = new Set(passage.kind === "service" ? [passage.id] : named);
+    about.set(passage, of);
+  }
+  return of;
+}
+
+/** Whether a line was written of other services than the ones that a question names. */
+export const ofAnother = (house: House, passage: Passage, named: ReadonlySet<string>): boolean => {
+  if (named.size === 0) return false;
+  const of = servicesOf(house, passage);
+  return of.size > 0 && ![...of].some((s) => named.has(s));
+};
+
 /** As sure as this, a line is given as the answer; chosen on questions that were left out when the signs were weighed. */
 export const SUPPORTS = 0.32;
 
-/** The line that answers a question, or null where none is supported well enough. Of a document, its telling sentences. `ofGroup`: what was asked speaks of a service for a group, whose name may have been put aside. */
-export function answerTo(house: House, question: string, ofGroup = false): Match | null {
-  const all = matches(house, question);
+const NONE: ReadonlySet<string> = new Set();
+
+/** The line that answers a question, or null where none is supported well enough. Of a document, its telling sentences. `ofGroup`: what was asked speaks of a service for a group, whose name may have been put aside. `named`: the services that it names; a line about others answers nothing of them. */
+export function answerTo(house: House, question: string, ofGroup = false, named: ReadonlySet<string> = NONE): Match | null {
+  const all = matches(house, question, named.size > 0 ? 8 : 3).filter((m) => !ofAnother(house, m.passage, named));
   const list = (ofGroup ? all : generalFirst(house, question, all)).filter((m) => m.sure >= SUPPORTS);
   // Of lines that fit nearly as well, a question of money is answered by the one that names a sum.
   const sums = ASKS_MONEY.test(question) ? list.filter((m) => SUM.test(m.passage.text)) : [];

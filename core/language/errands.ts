@@ -12,6 +12,7 @@ import {
   FOR_ONE,
   FREE_FIRST,
   GAVE_ME,
+  MEANT_DEED,
   HANDS_ON,
   HAS_BOOKED,
   IS_IT_WITH,
@@ -25,6 +26,7 @@ import {
   OF_OTHERS,
   OF_OURSELVES,
   OF_THEIR_LIFE,
+  OF_WHETHER,
   ONE_MORE_OF,
   ONLY_WHEN,
   ONLY_WHETHER_OK,
@@ -44,6 +46,7 @@ import {
   WHETHER,
   WHICH_OF_THEM,
   WHOLE_WISH,
+  WISHES_FOR,
 } from "./packs/en/signs.ts";
 
 export interface ErrandRead {
@@ -217,7 +220,9 @@ export function judge(
     const asked = each.some((e) => e.read && e.read.errand !== "book" && e.read.errand !== "ask-availability");
     parts.forEach((p, i) => {
       const e = each[i];
-      if (asked && e?.read?.errand === "book" && !/<(?:service|day|time|staff|length|places)>|\b(?:book|appointment)\b/.test(p.masked)) {
+      // "Is Maren there? I'd like her to look at it": whom the wish speaks of was named before.
+      const ofThem = /\b(?:her|him|them|she|he)\b/.test(p.masked) && parts.slice(0, i).some((o) => /<staff>/.test(o.masked));
+      if (asked && e?.read?.errand === "book" && !ofThem && !/<(?:service|day|time|staff|length|places)>|\b(?:book|appointment)\b/.test(p.masked)) {
         e.read = null;
         backed = true;
       }
@@ -372,11 +377,22 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
     return { read: { ...postponed, sure: Math.max(0.5, top.sure) }, subject: null };
   if (["book", "cancel", "move", "ask-availability", "ask-hours", "none"].includes(top.errand) && CANNOT_BUT.test(masked) && !wishesBefore(masked))
     return { read: { errand: "move", rule: "errand/move/cannot-but", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "Oh wait, I meant move": which deed it is, and nothing else.
+  const meant = MEANT_DEED.exec(masked)?.[1];
+  if (meant !== undefined) {
+    const errand = meant === "cancel" ? "cancel" : meant === "book" ? "book" : "move";
+    return { read: { errand, rule: `errand/${errand}/meant`, at: 0, sure: 0.9 }, subject: null };
+  }
   // "Are you a robot? I want a real person".
   if (WANTS_PERSON.test(masked) && top.errand !== "refused" && top.errand !== "emergency")
     return { read: { errand: "person", rule: "errand/person/wants-one", at: 0, sure: Math.max(0.7, top.sure) }, subject: null };
   // "I'm running late for my two o'clock": what holds then is asked, and nothing is to be moved.
-  if (["move", "cancel", "book", "message", "ask-mine", "none"].includes(top.errand) && RUNS_LATE.test(masked) && !WANTS_OTHERWISE.test(masked))
+  if (
+    ["move", "cancel", "book", "message", "ask-mine", "none"].includes(top.errand) &&
+    RUNS_LATE.test(masked) &&
+    !WANTS_OTHERWISE.test(masked) &&
+    !(top.errand === "book" && WISHES_FOR.test(masked))
+  )
     return { read: { errand: "ask-policy", rule: "errand/ask-policy/runs-late", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   // "Could I change my assessment": what is mine is moved, not booked anew.
   const mine = cued.find((c) => c.rule === "errand/move/move-it");
@@ -412,6 +428,17 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   // "And is that with the doctor": of what was spoken of, who does it.
   if (open && IS_IT_WITH.test(masked) && top.errand !== "emergency" && (top.errand !== "refused" || top.sure < SURE))
     return { read: { errand: "ask-staff", rule: "errand/ask-staff/is-it-with", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "I've got an interview on <day>, can I have a <service> before it": asked for in so many words, and with a day.
+  const wanted = cued.find((c) => c.rule === "errand/book/want");
+  if (
+    open &&
+    wanted &&
+    top.errand === "ask-service" &&
+    top.sure < WAVERS &&
+    /<(?:day|time)>|\b(?:before|after) (?:it|that|then)\b/.test(masked) &&
+    !OF_WHETHER.test(masked)
+  )
+    return { read: { ...wanted, sure: Math.max(0.5, top.sure) }, subject: null };
   // "Which of the massages is firmer": of services, and not of people.
   if (top.errand === "ask-staff" && WHICH_OF_THEM.test(masked))
     return { read: { errand: "ask-service", rule: "errand/ask-service/which-of-them", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };

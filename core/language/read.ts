@@ -9,7 +9,7 @@ import { ofKind, type Found, type FoundOf, type Part } from "./found.ts";
 import { DAY_RULES, ownDayRule, type DayRule } from "./packs/en/days.ts";
 import { TIME_RULES } from "./packs/en/times.ts";
 import { CARDINALS } from "./packs/en/words.ts";
-import { COMPARES_PRICES } from "./packs/en/limits.ts";
+import { ALWAYS_EMERGENCY, COMPARES_PRICES } from "./packs/en/limits.ts";
 import { COMMON } from "./packs/en/words.ts";
 import { lexiconOf, services, staff } from "./recognisers/house.ts";
 import { longRuns, emails, names, phones } from "./recognisers/people.ts";
@@ -206,6 +206,7 @@ export function read(text: string, context: ReadContext): Reading {
   const wayThere = errands.length === 1 && errands[0]?.errand === "ask-place";
   const aside = wayThere || emergency || limit !== null || errands.some((e) => e.errand === "out-of-scope" || e.errand === "thanks-bye");
   if (aside) found = found.filter((f) => !(f.kind === "service" && WEAK_SERVICE.test(f.rule)));
+  if (errands.length === 1 && errands[0]?.errand === "out-of-scope") found = found.filter((f) => !(f.kind === "day" && f.value.kind === "soonest"));
   found.sort((a, b) => a.start - b.start);
   const top = emergency
     ? [{ errand: "emergency" as const, rule: "errand/emergency/words", at: 0, sure: 1 }]
@@ -458,7 +459,8 @@ function isQuestion(said: Said): boolean {
 function isEmergency(said: Said, context: ReadContext): boolean {
   const e = context.house.emergency;
   const text = ` ${said.norm.replace(/[^a-z0-9' ]+/g, " ").replace(/\s+/g, " ")} `;
-  return e.words.some((w) => inOrder(text, w)) && !IN_GENERAL.test(text.trim());
+  // What is dangerous anywhere is so in every house, whatever else its own list has.
+  return (e.words.some((w) => inOrder(text, w)) || ALWAYS_EMERGENCY.some((w) => inOrder(text, w))) && !IN_GENERAL.test(text.trim());
 }
 
 /** Whether a message says a phrase: its words in their order, endings aside, with few between. */

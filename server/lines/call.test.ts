@@ -183,6 +183,12 @@ describe("a call", () => {
     expect(t.said.at(-1)).toBe("an hour and a half");
     expect(t.told.filter((x) => x.startsWith("client"))).toEqual(["client: relaxation massage", "client: an hour", "client: and a half"]);
 
+    // The second half was heard with what was waited for when the first was said; what is said later is not.
+    expect(t.models.at(-1)).toBe(t.models.at(-2));
+    await t.frames(quiet, 4000);
+    await t.speaks("helen trask", 500, 900);
+    expect(t.models.slice(-2)).toEqual(["choose", "name"]);
+
     const keys = await greeted();
     keys.answer = () => ({ expects: "phone" });
     await keys.speaks("book it", 500, 900);

@@ -103,6 +103,8 @@ const HANG_UP_AFTER_MS = 400;
 const HALVED = new Set<Expects>(["length", "day", "time", "slot", "phone", "email"]);
 /** What begins sooner after an answer has begun may still belong to what was answered. */
 const ROUNDING_OFF_MS = 1500;
+/** What begins sooner after an answer, or after its first sound, is said by somebody who cannot have heard what is asked next. */
+const GOES_ON_MS = 600;
 /** So much sound is somebody who speaks. */
 const SPEAKING_MS = 240;
 const LONGEST_MIN = 20;
@@ -136,6 +138,10 @@ export class Call {
   readonly #mouth: Mouth;
   #lastSoundMs = 0;
   #answeringSinceMs = 0;
+  /** When the last answer was there. */
+  #answeredMs = -Infinity;
+  /** The model that listens now. */
+  #listens: EarName = "open";
   /** What was waited for before the last answer. */
   #asked: Expects = "errand";
   /** What the last answer answers, as it was heard: what comes right after it may be its second half. */
@@ -253,9 +259,12 @@ export class Call {
     };
   }
 
-  /** Which model listens. */
+  /** Which model the next words are heard with. */
   get #ear(): EarName {
-    return this.#asksToRecord ? "yes-no" : earFor(this.#expects, this.#spelling);
+    if (this.#asksToRecord) return "yes-no";
+    // Who goes on before there was time to hear the next question goes on with the answer to the one before.
+    const soon = this.nowMs < Math.max(this.#answeredMs, this.#mouth.beganMs) + GOES_ON_MS;
+    return soon && this.#heard.length > 0 && HALVED.has(this.#asked) ? earFor(this.#asked, false) : earFor(this.#expects, this.#spelling);
   }
 
   #step(event: TurnEvent): void {
@@ -269,7 +278,8 @@ export class Call {
     switch (act) {
       case "begin":
         this.#listening = true;
-        ear.begin(this.#ear);
+        this.#listens = this.#ear;
+        ear.begin(this.#listens);
         for (const f of this.#before) ear.hear(f);
         return;
       case "ask":
@@ -304,7 +314,7 @@ export class Call {
         (list) => {
           if (!this.#listening) return;
           const words = list.map((w) => w.word);
-          this.#events.push({ is: "so-far", words, endSure: endSure(this.options.endings[this.#ear], words) });
+          this.#events.push({ is: "so-far", words, endSure: endSure(this.options.endings[this.#listens], words) });
           this.options.on({ event: "hears", words: words.join(" ") });
         },
         () => undefined,
@@ -411,6 +421,7 @@ export class Call {
 
   async #answer(turned: Turned): Promise<void> {
     if (turned !== this.#late) this.#asked = this.#expects;
+    this.#answeredMs = this.nowMs;
     this.#expects = turned.expects;
     this.#spelling = turned.spelling ?? false;
     const text = turned.replies.map((r) => r.speech).join(" ");

@@ -128,6 +128,9 @@ function inPassing(t: Turn, reading: Reading, id: string): boolean {
   return beyond(t, { ...reading, said: reading.masked.replace(/<\w+>/g, " ") }, [id]);
 }
 
+/** "The gentle one", "the firmer kind": which of several is meant, by what it is like. */
+const likeWhat = (text: string): string => /\bthe ((?:[a-z-]+ ){1,3})(?:one|kind|sort|type|version)\b/i.exec(text)?.[1] ?? "";
+
 /** Puts what was said of the visit into a booking; true when the wish changed, so that what was offered no longer stands. */
 export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: ReadContext): boolean {
   let changed = false;
@@ -162,7 +165,10 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     }
   } else if (single) setService(single.value[0] as string);
   else if (several) {
-    const narrowed = task.among ? several.value.filter((s) => task.among?.includes(s)) : several.value;
+    const kinds = task.among ? several.value.filter((s) => task.among?.includes(s)) : several.value;
+    // "A massage with Nell, the gentle one": what is said beside the word that several are called by tells which.
+    const meant = kinds.length > 1 ? described(t.house, kinds, likeWhat(reading.text)) : null;
+    const narrowed = meant === null ? kinds : [meant];
     if (narrowed.length === 1) setService(narrowed[0] as string);
     else if (!task.service || (!several.value.includes(task.service) && narrowed.length > 0)) {
       delete task.service;
@@ -285,12 +291,16 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     delete task.needPlaces;
     if (task.places !== places.value && task.hold) changed = true;
     task.places = places.value;
+    if (places.rule === "places/visits") task.sessions = true;
+    else delete task.sessions;
   }
   const whom = ofKind(reading.found, "for-whom").at(-1);
   if (whom) task.forWhom = whom.value;
   // "She's Karen Lyle": the name of whom it is for.
   const other = ofKind(reading.found, "name").findLast((f) => f.rule === OF_ANOTHER);
   if (other && task.forWhom) task.visitor = other.value;
+  // "Three sessions" – "Thursdays at three": of each of them.
+  if (task.sessions) for (const x of t.state.later) if (x.errand === "book" && x.afterLast && x.service === task.service) x.wish = structuredClone(task.wish);
   // What is settled for one of several visits that were wished for together is settled for the others.
   if (task.service && open !== undefined)
     for (const x of t.state.later)

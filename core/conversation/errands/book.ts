@@ -44,6 +44,16 @@ export function nextBook(t: Turn, task: BookTask): void {
     const grid = house.handbook.rules.gridMin;
     task.wish = { days: { ranges: [{ from: end.day, to: end.day }] }, atMin: Math.ceil(end.minute / grid) * grid };
   }
+  if (task.afterLast && state.last) {
+    delete task.afterLast;
+    const { day } = house.zone.toLocal(state.last.startMin);
+    const { days } = task.wish;
+    // "Mondays at two": the next of them; where no such days were said, the day is asked for.
+    const next = days?.weekdays ? [1, 2, 3, 4, 5, 6, 7].map((n) => day + n).find((d) => days.weekdays?.includes(weekdayOf(d))) : undefined;
+    if (next !== undefined) task.wish.days = { ranges: [{ from: next, to: next }] };
+    else delete task.wish.days;
+    if (!task.wish.days) delete task.wish.times;
+  }
   const service = task.service ? house.services.get(task.service) : undefined;
   if (!service) return askService(t, task);
   eachOfThem(t, task, service);
@@ -134,7 +144,9 @@ function eachOfThem(t: Turn, task: BookTask, service: Service): void {
     // One person sees one after the other.
     const who = task.staff && task.staff !== "any" ? service.staff.filter((p) => task.staff?.includes(p)) : service.staff;
     const own = hours[i];
-    if (each && own) other.wish.times = [own];
+    // "Three sessions": each on a day of its own.
+    if (task.sessions) Object.assign(other, { afterLast: true });
+    else if (each && own) other.wish.times = [own];
     else if (who.length === 1) Object.assign(other, { rightAfter: true, wish: {} });
     t.state.later.push(other);
   }

@@ -27,10 +27,11 @@ export function fromHandbook(
   const fits = (h: Match | null, from: number): boolean =>
     h !== null && h.sure >= from && (h.telling || !telling) && (!kinds || kinds.includes(h.passage.kind));
   const ofGroup = ofKind(reading.found, "service").some((f) => f.value.some((id) => t.house.services.get(id)?.group));
+  const named = new Set(ofKind(reading.found, "service").flatMap((f) => (f.rule === "service/name" || f.rule === "service/other-word" ? f.value : [])));
   const hit =
-    [question, ...partsOf(question)].map((q) => answerTo(t.house, q, ofGroup)).find((h) => fits(h, least)) ??
+    [question, ...partsOf(question)].map((q) => answerTo(t.house, q, ofGroup, named)).find((h) => fits(h, least)) ??
     // Without the names of services and people, what is left tells what is asked of them.
-    (whole && contentOf(bare).length > 0 ? [answerTo(t.house, bare, ofGroup)].find((h) => fits(h, least + 0.15)) : undefined);
+    (whole && contentOf(bare).length > 0 ? [answerTo(t.house, bare, ofGroup, named)].find((h) => fits(h, least + 0.15)) : undefined);
   if (!hit) return false;
   // Two questions that one line answers are answered once.
   if (t.rests(hit.passage.kind, hit.passage.id)) return true;

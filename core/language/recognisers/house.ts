@@ -3,6 +3,7 @@ import { distance } from "fastest-levenshtein";
 import type { House } from "../../house/compile.ts";
 import type { Found } from "../found.ts";
 import { KIN_WORDS, SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
+import { UNWANTED, WANTED_INSTEAD } from "../packs/en/signs.ts";
 import { CARDINALS, COMMON, DIGIT_WORDS, MINUTE_WORDS, ORDINALS } from "../packs/en/words.ts";
 import { rankOf, vectorOf } from "../vectors.ts";
 import { eachMatch, normalise, stem, type Said, type Token } from "../text.ts";
@@ -181,6 +182,12 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
           continue;
         if (p.words.length === 1 && (WEAK.has(p.words[0] as string) || COMMON.has(p.words[0] as string))) continue;
         p.words.forEach((_, k) => used.add(i + k));
+        // "I don't want an assessment, just tape": what is not wished for is no wish, where something else is.
+        if (
+          UNWANTED.test(said.norm.slice(0, (tokens[i] as Token).start)) &&
+          WANTED_INSTEAD.test(said.norm.slice((tokens[i + p.words.length - 1] as Token).end))
+        )
+          continue;
         out.push({
           kind: "service",
           value: [p.service],
@@ -205,7 +212,8 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     if (besides && occasions.has(t)) return;
     if (used.has(i) || aside.some((f) => f.start < t.end && t.start < f.end) || (COMMON.has(t.text) && !lexicon.telling.has(stem(t.text)))) return;
     const hit = telling(lexicon, t.text);
-    if (!hit) return;
+    // "I was assessed in January" tells of what was.
+    if (!hit || (/ed$/.test(t.text) && /^(?:was|were|been)$/.test(tokens[i - 1]?.text ?? ""))) return;
     at.push(t);
     heard.set(hit.key, Math.log(1 + house.handbook.services.length / hit.of.size));
     for (const s of hit.of) scores.set(s, 0);

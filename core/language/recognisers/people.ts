@@ -351,7 +351,10 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
       );
     if (words.length >= 2 && !asks && !IM.test(words[0]?.text ?? "") && (odd || taken.some((f) => f.kind === "day" || f.kind === "time")))
       return [asName(said, words, "name/asked")];
-    const rest = said.tokens.filter((t) => !blocked(t) && !/\d/.test(t.text) && !SHORTENED.test(t.text));
+    // "Preferably with Tobias": whom they would rather see is not who they are.
+    const ofOurs = taken.filter((f) => f.kind === "staff" && f.value !== "any" && /\b(?:with|by|see) $/.test(said.norm.slice(0, f.start)));
+    const wished = (t: Token): boolean => ofOurs.some((f) => t.end > f.start - 5 && t.start < f.end);
+    const rest = said.tokens.filter((t) => !blocked(t) && !/\d/.test(t.text) && !SHORTENED.test(t.text) && !wished(t));
     if (OF_TIME.test(said.norm.trim())) return [];
     if ((rest[0] && NOT_TELLING.has(rest[0].text) && !capital(said, rest[0])) || tellsSomething(said.norm)) return [];
     if (rest[0] && IM.test(rest[0].text)) rest.shift();
@@ -472,7 +475,7 @@ const NEVER_FIRST =
 
 /** A sentence about something else than who somebody is: "it doesn't hurt", "I'm her sister". */
 const TELLS_SOMETHING =
-  /\b(?:it|that|this|there|they|he|she|i|we) (?:doesn't|does not|isn't|wasn't|hasn't|has|had|can't|cannot|won't|don't|do not|didn't|haven't)\b(?! have (?:a|one))|\b(?:i'm|i am|it's|this is) (?:his|her|their|a|an) (?!name|number)[a-z]+\b/;
+  /\b(?:it|that|this|there|they|he|she|i|we) (?:doesn't|does not|isn't|wasn't|hasn't|has|had|can't|cannot|won't|don't|do not|didn't|haven't)\b(?! have (?:a|one))|\b(?:i'm|i am|it's|this is) (?:his|her|their|a|an) (?!name|number)[a-z]+\b|\b(?:my|our|his|her|a|some) (?!name)(?:[a-z]+ ){0,2}(?:said|says|told|recommended|goes|went|sent|referred|suggested|mentioned|swears|likes|loves|comes|knows) (?:i|we|you|me|us|to|that|about|it|by|here)\b/;
 
 /** Written with a capital, it begins a sentence and no name. */
 const IM = /^i['’]?m$/;
@@ -487,7 +490,7 @@ const SHORTENED = /^(?:i|you|he|she|it|we|they)['’](?:d|ll)$/;
 
 /** Words around a name that are not part of it. */
 const FILLER = new Set(
-  "spelled spelt hi hello hey um uh er ah oh yes yeah sure ok okay it's its it is i'm im i am my name name's the this here please thanks thank you and number phone cell mobile email my on at of course so well just call me full".split(
+  "spelled spelt hi hello hey um uh er ah oh yes yeah sure ok okay it's its it is i'm im i am my name name's the this here please thanks thank you and number phone cell mobile email my on at of course so well just call me full ideally preferably otherwise possibly hopefully definitely certainly actually really probably maybe perhaps instead else".split(
     " ",
   ),
 );

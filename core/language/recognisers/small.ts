@@ -130,11 +130,11 @@ const TAKEN_BACK =
   /\b(?:leave it|keep it|keep mine|as it is|as it was|forget it|never ?mind|don't|do not|i'll come|i will come|not now|rather not|changed my mind|no longer)\b/;
 
 const YES =
-  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|grand(?: so)?|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|(?:hell|heck|oh) (?:yes|yeah)|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|ja|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|go(?=[.,!]*$)|take it|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'ll| will| would|ll) (?:work|do|suit)|lock (?:it|that|me) in|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go|you bet|uh[- ]huh|yup|by all means|please go ahead|get on with it)\b/;
+  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|y(?=\W*$)|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|grand(?: so)?|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|(?:hell|heck|oh) (?:yes|yeah)|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|ja|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|go(?=[.,!]*$)|take it|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'ll| will| would|ll) (?:work|do|suit)|lock (?:it|that|me) in|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go|you bet|uh[- ]huh|yup|by all means|please go ahead|get on with it)\b/;
 const SAYS_NO_AFTER =
   /^(?:[.,!;]? ?(?:then|well|so|but|in that case|hm+|um+|uh|thanks|thank you|maybe|i think|i guess|rather|please))*[.,!;]? (?:no|nah|nope|not|don't|do not|let's not|i'd rather not)\b(?! (?:problem|worries|need|rush|hurry|matter|bother|a problem|bad|preference|one|later than|before|after|until|too|on|at|in the|with|tomorrow|today|(?:mon|tues|wednes|thurs|fri|satur|sun)day))/;
 const NO =
-  /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:(?:i'm |i am )?not (?:so |too |really |quite )?sure(?! (?:what|when|which|how|who|whether|if|about))|no(?! preference| one\b| matter| problem| rush)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never|none|negative|i'd rather not|i would rather not|rather not|i don't(?! have| know| (?:really |actually )?mind| (?:really )?care| want| need)(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|oh,? then no|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?(?! (?:earlier|later|sooner|before|after|on|at|in|else (?:on|at|in)|any|till|until|free)\b)|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
+  /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:(?:i'm |i am )?not (?:so |too |really |quite )?sure(?! (?:what|when|which|how|who|whether|if|about))|no(?! preference| one\b| matter| problem| rush)|n(?=\W*$)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never|none|negative|i'd rather not|i would rather not|rather not|i don't(?! have| know| (?:really |actually )?mind| (?:really )?care| want| need)(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|oh,? then no|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?(?! (?:earlier|later|sooner|before|after|on|at|in|else (?:on|at|in)|any|till|until|free)\b)|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
 
 /** Finds a yes or a no at the head of what was said. */
 export function yesNo(said: Said): Found[] {
@@ -291,12 +291,15 @@ const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
 
 const BY_HOW_MUCH =
   "half an hour|an hour and a half|(?:an|one|two|three|four|a couple of|[1-4]) hours?|(?:\\d{1,3}|ten|fifteen|twenty|thirty|forty[- ]five) minutes?|a quarter of an hour|(?:a|one|two|three|[1-4]) weeks?|(?:a|one|two|three|a couple of|[1-6]) days?";
-const SHIFTED_BY = new RegExp(`\\b(${BY_HOW_MUCH}) (later|earlier|sooner|back|forward)\\b|\\b(?:by|back|forward|off) (?:by )?(${BY_HOW_MUCH})\\b`, "g");
+const SHIFTED_BY = new RegExp(
+  `\\b(${BY_HOW_MUCH}) (later|earlier|sooner|back|forward)\\b|\\b(?:by|back|forward|off) (?:by )?(${BY_HOW_MUCH})\\b|\\b(?:move|push|shift|put|bump|delay|postpone) (?:it|that|this|mine|them|everything|my [a-z]+|the [a-z]+)(?: back| on| out| off)? (?:by )?(${BY_HOW_MUCH})\\b(?! (?:later|earlier|sooner|back|forward))`,
+  "g",
+);
 
 /** Finds a wish for other times than those offered. */
 export function shifts(said: Said): Found[] {
   const measured = [...said.norm.matchAll(SHIFTED_BY)].map((m): Found => {
-    const size = m[1] ?? m[3] ?? "";
+    const size = m[1] ?? m[3] ?? m[4] ?? "";
     const unit = /week/.test(size) ? 10_080 : /day/.test(size) ? 1440 : /hour/.test(size) ? 60 : 1;
     const first = size.split(" ")[0] as string;
     const n = /and a half/.test(size)
@@ -379,10 +382,17 @@ export function company(said: Said): Found[] {
   // "I need two appointments": of one kind, where no other is named.
   if (out.length === 0)
     for (const m of eachMatch(
-      /\b(?:need|want|like|book|make|get|have for us|looking for|after) (?:us )?(two|three|four|[2-4]) (?:appointments|visits|slots|bookings|sessions)\b/g,
+      /\b(?:need|want|like|book|make|get|have for us|looking for|after) (?:us )?(two|three|four|[2-4]) (?:appointments|visits|slots|bookings|sessions|lessons|treatments)\b/g,
       said.norm,
     ))
-      out.push({ kind: "places", value: num(m[1] as string), rule: "places/visits", start: m.index, end: m.index + m[0].length });
+      out.push({
+        kind: "places",
+        value: num(m[1] as string),
+        rule: "places/visits",
+        // The word that asks for them tells of the errand.
+        start: m.index + m[0].lastIndexOf(` ${m[1] as string} `) + 1,
+        end: m.index + m[0].length,
+      });
   // "Two for the class on Thursday".
   if (out.length === 0)
     for (const m of eachMatch(

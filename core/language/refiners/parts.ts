@@ -1,7 +1,7 @@
 import type { Moment } from "../context.ts";
 import type { Found, Part } from "../found.ts";
 import type { Said } from "../text.ts";
-import { BETTER, CANT, NEW_BEFORE, OLD_BEFORE, POSSIBLE, TAKES_ITS_PLACE, TURNS_TO_WISH } from "../packs/en/around.ts";
+import { BETTER, CANT, IS_FINE, NEW_BEFORE, OLD_BEFORE, POSSIBLE, TAKES_ITS_PLACE, TURNS_TO_WISH } from "../packs/en/around.ts";
 
 /**
  * In a move or a cancellation, tells the days and times of the appointment that exists from those of the wish: by the
@@ -44,7 +44,8 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     // "At two, not at eleven": the one that is not ruled out.
     else if (f.kind === "time" && f.rule !== "time/not-but" && !at.oldKnown && parts.some((g) => g !== f && g.rule === "time/not-but")) given.set(f, "new");
     // "Add half an hour to my massage on Wednesday": what is to be longer stands where it stands.
-    else if (/^'s\b/.test(follow) || (resized && /\b(?:my|our)\s[^.;?!]*$/.test(clause))) given.set(f, "old");
+    // "Monday's lesson" is the one there is; "Monday's good" is the wish.
+    else if ((/^'s\b/.test(follow) && !IS_FINE.test(follow)) || (resized && /\b(?:my|our)\s[^.;?!]*$/.test(clause))) given.set(f, "old");
     else if (turned && !parts.some((g) => g.start > f.end && g.kind === f.kind) && !/\b(?:from|instead of|rather than)\s+(?:\w+\s+){0,2}$/.test(lead))
       given.set(f, "new");
     // "Thursday is better", "is Friday at one possible".
@@ -130,7 +131,9 @@ export function assignPeople(said: Said, found: Found[]): Found[] {
   const people = found.filter((f) => f.kind === "staff" && f.value !== "any" && !f.not);
   if (people.length === 0) return found;
   const old = (f: Found): boolean =>
-    /\b(?:from|instead of|rather than|in place of|than|and not)\s+(?:with |by |see |seeing )?$/.test(said.norm.slice(Math.max(0, f.start - 30), f.start));
+    /\b(?:from|instead of|rather than|in place of|than|and not)\s+(?:with |by |see |seeing )?$|\bprefer\b[^.;?!]{1,24} over $/.test(
+      said.norm.slice(Math.max(0, f.start - 34), f.start),
+    );
   const wished = (f: Found): boolean => {
     const before = said.norm.slice(Math.max(0, f.start - 40), f.start);
     if (/^\s*instead\b(?! of)/.test(said.norm.slice(f.end))) return true;

@@ -66,3 +66,7 @@ export const BETTER =
 /** After a day or time: whether it might be. */
 export const POSSIBLE =
   /^[^.;!]{0,24}\b(?:possible|free|any (?:good|better|use)|okay|ok|all right|alright|better|available|work|suit|suitable|do|doable|an option)\b/;
+
+/** After a day: that it would do. */
+export const IS_FINE =
+  /^(?:'s| is| would be| will be|'d be) (?:just |quite |really |very |also )?(?:good|fine|great|ok|okay|perfect|better|best|all right|alright|possible|lovely|ideal|grand)\b/;

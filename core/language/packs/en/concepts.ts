@@ -49,7 +49,7 @@ export const CONCEPTS: readonly string[] = [
   "towel: mat, mats, towels",
   "age: young, youngest, minimum age, be 18, be 16, be 14, be eighteen, be sixteen, how old, how young, from what age, years old, sixteen, seventeen, year old, months old, old enough, too young, too old, under eighteen, over eighteen",
   "walkin: walk-in, walk-ins, walk in, walk ins, drop in, drop-in, drop-ins, just turn up, turn up without, just show up, show up without, just pop in, without an appointment, without booking, without a booking, no appointment, need to book, have to book, need an appointment, appointment only, by appointment only, off the street, on spec",
-  "privacy: data, personal information, personal data, personal details, my details, my information, read what i tell, who sees, confidential, gdpr, confidentiality, share my, gets to see, pass on my, third parties, secret, stored, records, who reads, what i tell",
+  "privacy: data, personal information, personal data, personal details, my details, my information, read what i tell, who sees, confidential, gdpr, confidentiality, share my, gets to see, pass on my, third parties, secret, stored, who reads, what i tell",
   "work injury: workplace, at work, on the job, injured at work, hurt at work, workers' compensation, at my job, on site, building site, job site, work accident, accident at work, comp claim",
   "shower: locker, lockers, changing room, changing rooms, change after, place to change, change my clothes, wash, freshen up, rinse, get changed after",
   "pool: swimming pool, hydrotherapy, swim",

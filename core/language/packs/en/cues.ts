@@ -25,7 +25,7 @@ export const CUES: Cue[] = [
     errand: "move",
     name: "move-it",
     pattern: new RegExp(
-      `\\b(?:move|shift|change|switch|transfer|bump|push)\\b(?! (?:my )?(?:name|number|phone|email|mind|clothes|dressing))(?: \\w+| <\\w+>|,){0,5}? ${APPT}(?!\\w)`,
+      `\\b(?:move|(?<!\\b(?:my|his|her|our|their|a|the|night|day|late|early|work|morning|evening) )shift|change|switch|transfer|bump|push)\\b(?! (?:my )?(?:name|number|phone|email|mind|clothes|dressing))(?: \\w+| <\\w+>|,){0,5}? ${APPT}(?!\\w)`,
     ),
   },
   {

@@ -219,3 +219,23 @@ export const THANKS = /\b(?:thank|thanks|ta|cheers|bye|goodbye|see you|have a)\b
 
 /** A word of agreement that may only open a sentence. */
 export const WEAK_YES = /^(?:ok(?:ay)?|k|kk|great|good|fine|perfect|cool|super|right|sure|lovely|all right|alright|wonderful|brilliant|excellent|please)$/;
+
+/** Somebody cannot do with their body what everybody does. */
+export const CANNOT_MOVE =
+  /\b(?:can't|cannot|can not|can hardly|can barely|hardly|barely) (?:even |really |properly )?(?:turn|bend|lift|move|raise|straighten|rotate|twist|chew|put (?:any )?weight on|walk|stand up|get out of bed)\b(?! (?:it|my (?:appointment|visit|booking|lesson|session))\b)/;
+
+/** Right before a thing: it is not wished for. */
+export const UNWANTED = /\b(?:(?:don't|do not|didn't) (?:really |actually )?(?:want|need|mean)|not|no|instead of|rather than) (?:an?|the|any|another)? ?$/;
+
+/** Right after it: something else is. */
+export const WANTED_INSTEAD = /^\W*(?:but|just|only|i (?:want|need|meant|mean)|it's)\b \w/;
+
+/** A service is wished for in so many words. */
+export const WISHES_FOR = /\b(?:want|like|love|need|book|hoping|looking|wish)\b[^.;?!<]{0,24}<service>/;
+
+/** A deed is named in place of the one that was said. */
+export const MEANT_DEED = /\bi (?:mean|meant)(?: to)? (move|change|reschedule|cancel|book)(?: it| that)?\W*$/;
+
+/** It is asked whether something will do, or what it is like. */
+export const OF_WHETHER =
+  /\b(?:ok|okay|safe|allowed|good|bad|fine|all right|alright|hurt|help|suitable|if i|when i|with (?:a|my)|pregnant|what|how|why|which)\b/;

@@ -25,7 +25,7 @@ export const DANGLES = /\b(?:and|but|because|so|if|or|although|since|my|the|an?|
 
 /** What was done is to be undone. */
 export const BACK =
-  /\b(?:(?:have|get|want|give|need) (?:me )?(?:it|that|them|mine|my (?:appointment|visit|booking|slot|old (?:time|slot|one|appointment)))(?: \w+)? back|(?:put|change|move|set|switch) (?:it|that|everything) back|(?:undo|reverse|reinstate|restore|un-?cancel|uncancel) (?:it|that|the|my)|keep (?:it|that|the old one|my old (?:time|one)) after all|(?:was|that's|made|is) a mistake|by mistake|didn't mean to (?:cancel|move|change))\b/i;
+  /\b(?:(?:have|get|want|give|need) (?:me )?(?:it|that|them|mine|my (?:appointment|visit|booking|slot|old (?:time|slot|one|appointment)))(?: \w+)? back|(?:put|change|move|set|switch) (?:it|that|everything) back|(?:undo|reverse|reinstate|restore|un-?cancel|uncancel) (?:it|that|the|my)|keep (?:it|that|the old one|my old (?:time|one)) after all|(?:leave|keep|put) (?:it|that|everything|things|them) (?:back )?(?:where|when|how|as|the way) (?:it|that|they|things) (?:was|were|stood|had been)|(?:was|that's|made|is) a mistake|by mistake|didn't mean to (?:cancel|move|change))\b/i;
 
 /** Somebody wants to hear when something gets free. */
 export const WAITS =
@@ -55,7 +55,7 @@ export const SAYS_OWN_NAME = /\b(?:my name|name's|name is|i'm|i am|call me|it's|
 
 /** What is said of a price or an answer and asks for nothing: "that's too dear", "sounds expensive", "oh I see". */
 export const COMMENT =
-  /^\W*(?:(?:oh|ah|ok|okay|hm+|well|wow|gosh|ouch|right|so)\W+)*(?:(?:that(?:'s| is)|it(?:'s| is)|sounds|seems)(?: (?:a bit|rather|quite|very|really|too|so|pretty|awfully))* (?:expensive|dear|pricey|steep|a lot(?: of money)?|much|more than i thought|cheap|reasonable|interesting|good to know|nice|strange|odd|a shame|a pity)|i see|good to know|fair enough|interesting|wow|ouch|oh dear|that's life|too bad|what a (?:shame|pity))\W*$/i;
+  /^\W*(?:(?:oh|ah|ok|okay|hm+|well|wow|gosh|ouch|right|so)\W+)*(?:(?:that(?:'s| is)|it(?:'s| is)|sounds|seems)(?: (?:a bit|rather|quite|very|really|too|so|pretty|awfully))* (?:expensive|dear|pricey|steep|a lot(?: of money)?|much|more than i thought|cheap|reasonable|interesting|good to know|nice|strange|odd|a shame|a pity)|i see|good to know|fair enough|interesting|wow|ouch|oh dear|that's life|too bad|what a (?:shame|pity)|(?:he|she|they|it|i|my [a-z]+)(?:'s| is|'re| are|'m| am) (?:only |just |about |almost |nearly |already )?(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen)(?: years old| now| already)?)\W*$/i;
 
 /** Nothing but doubt. */
 export const UNDECIDED =
@@ -154,3 +154,10 @@ export const THE_ONE_TO_BE =
 /** Of what was told of, when it is to be: "can you make it <time>", "could that be on <day>". */
 export const IT_TO_BE =
   /\b(?:make|have|do|put|move|get) (?:it|that|this)(?: one)?\b[^.;?!]{0,16}<(?:day|time)>|\b(?:it|that|this)(?: one)? (?:be|happen|start)\b[^.;?!]{0,16}<(?:day|time)>/;
+
+/** Somebody else is to come along to what several come to. */
+export const BRINGS_ONE =
+  /\b(?:can|could|may) (?:i|we) (?:also )?(?:bring|take|add|sign up) (?:along )?(?:my|a|one more|another|our)\b|\b(?:can|could|may) (?:my|our|a) (?:[a-z]+ )?[a-z]+ (?:come|join|take part|do it)(?: in| along| too| as well|\b)|\badd (?:her|him|them|one more|another|my [a-z]+|a friend)\b|\bone more (?:place|spot|person)\b/i;
+
+/** It is to be soon, whatever else. */
+export const IN_A_HURRY = /\b(?:quick(?:ly|est|er)?|soon(?:est|er)?|fast(?:est)?|asap|hurry|urgent(?:ly)?|first)\b/i;

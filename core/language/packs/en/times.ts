@@ -374,7 +374,7 @@ export const TIME_RULES: TimeRule[] = [
     value: (m, at) =>
       greets(m, at) ||
       (/^\W*(?:hi |hello |hey )?$|[.!?]\s*$/.test(m.input.slice(0, m.index)) &&
-        (waitsFor(at) ? /^evening\W+(?:all\b|everyone|folks|team|there)/ : /^evening(?:\W*$|\W+(?:all\b|everyone|folks|team|there)|!)/).test(
+        (waitsFor(at) || mayChange(at) ? /^evening\W+(?:all\b|everyone|folks|team|there)/ : /^evening(?:\W*$|\W+(?:all\b|everyone|folks|team|there)|!)/).test(
           m.input.slice(m.index),
         ))
         ? null

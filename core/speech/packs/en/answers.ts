@@ -161,6 +161,8 @@ plus one <area> <digit> <digit> <digit> <digit> <digit> <digit> <digit>
 5*<number>
 3*(it's|my number is|that's|the number is|you can reach me at|you can reach me on|my phone number is|sure it's|it is|yes it's|call me on|my mobile is|my cell is|okay it's|no it's|no) <number>
 <number> (thanks|please|is my number|is my cell)
+(phone is|mobile is|the phone is|mine is|my work number is|my home number is|cell phone is|the best number is|try|use|take|write down|number is) <number>
+<number> (that's my (mobile|cell|phone|work number|home number)|that's the best one|that's the only one i have|in case you need it|if you want to call|if you need to call me|if you need me|any time|day or night)
 = mail-word
 (post|mail|home|work|office|info)
 = email
@@ -213,6 +215,7 @@ the one (on|at|with) (<day>|<time>|<staff>)
 3*(no that's all|that's all|that's it|nothing else|no thanks that's all|no thank you that's everything|that's everything|no that's it|that will be all|i'm all set|we're done|that would be all|that's all thanks|no i'm good|all done)
 (thank you|thanks|thanks a lot|thank you very much|many thanks|great thanks|okay thanks|thank you so much|perfect thank you|lovely thank you|cheers)
 (bye|goodbye|bye bye|thank you bye|thanks bye|have a nice day|see you then|see you|okay bye|talk to you later|take care|good night)
+(no that's all|nothing else|that's it|that's everything|i'm done|no more|no i'm good|all good|that was all|no i'm fine) (thank you |thanks |okay |)(bye|bye bye|goodbye|bye now|bye then)
 = again
 (sorry|pardon|what|excuse me) (what was that|can you repeat that|could you say that again|i didn't catch that|say that again|once more please|)
 (can|could) you (repeat that|say that again|say it again|speak slower|speak up|repeat it) (please|)
