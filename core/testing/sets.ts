@@ -3,7 +3,21 @@ import { compile, type House } from "../house/compile.ts";
 import { parseHouseFile } from "../house/schema.ts";
 
 /** A set of test data, as its README tells. */
-export const SETS = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh", "twelfth", "thirteenth"] as const;
+export const SETS = [
+  "first",
+  "second",
+  "third",
+  "fourth",
+  "fifth",
+  "sixth",
+  "seventh",
+  "eighth",
+  "ninth",
+  "tenth",
+  "eleventh",
+  "twelfth",
+  "thirteenth",
+] as const;
 /** Those whose messages have become example sentences: they test days, questions, attacks and conversations, and no longer errands. */
 export const MET = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh"] as const;
 export type SetName = (typeof SETS)[number];
