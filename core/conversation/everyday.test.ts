@@ -53,6 +53,8 @@ describe("what was told of is to be otherwise", () => {
   });
 
   it("becomes the long one, or the short one", () => {
+    const asked = skin("Tan Mei Yee, 04 555 0141, could my facial be the longer one");
+    expect(asked.last).toMatch(/310\. The change itself costs nothing/);
     const long = skin("Tan Mei Yee, 04 555 0141, could my facial be the longer one", "yes");
     expect(long.minutesOf("ta-mei")).toBe(90);
     const short = yard("make my woodland ride the short one please, Priti Shah 01632 960343", "yes");

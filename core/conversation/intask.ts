@@ -16,7 +16,7 @@ import { anotherHour, asAsked, carriedOn, reopen } from "./start.ts";
 import type { Task } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import { notKnown, resume, repair, close } from "./unheard.ts";
-import { GIVES_UP } from "../language/packs/en/talk.ts";
+import { GIVES_UP, IN_CASE } from "../language/packs/en/talk.ts";
 
 /** What was said and is no errand of its own: an answer or a change within an errand, or words while nothing is being worked on. */
 
@@ -65,7 +65,7 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     }
   }
   // "If not, Wednesday", once what was wished for is kept: nothing else is needed.
-  if ((task.errand === "book" || task.errand === "move") && task.hold && /^\W*(?:if not|otherwise|failing that|or else)\b/i.test(text)) {
+  if ((task.errand === "book" || task.errand === "move") && task.hold && IN_CASE.test(text)) {
     t.rule("hold/not-needed");
     return proceed(t);
   }

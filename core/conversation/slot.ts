@@ -11,7 +11,7 @@ import type { BookTask, CancelTask, MoveTask } from "./state.ts";
 import { joinVals, val, type Turn } from "./turn.ts";
 import { wantsDay } from "../schedule/wish.ts";
 import { wishIn } from "./goahead.ts";
-import { IN_A_HURRY } from "../language/packs/en/talk.ts";
+import { IN_A_HURRY, SO_MANY } from "../language/packs/en/talk.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
 
 /** Takes a choice of what was offered; true when the message was about the offers. */
@@ -23,7 +23,7 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
       ofKind(reading.found, "gender").length > 0);
   if (changes) return false;
   // "Yes, two", of what several come to at one time: so many places.
-  const many = /^\W*(?:yes|yeah|yep|ok|okay|sure)?\W*(?:for )?(two|three|2|3)\W*(?:of us|people|places)?\W*(?:please)?\W*$/i.exec(reading.said);
+  const many = SO_MANY.exec(reading.said);
   const [whole, other] = task.offered;
   const group = task.errand === "book" ? t.house.services.get(task.service ?? "")?.group : undefined;
   if (many && group && task.errand === "book" && whole && !other) {

@@ -39,6 +39,7 @@ import {
   RUNS_LATE,
   THERE_FROM_TO,
   TO_BE_REMOVED,
+  UNRESPONSIVE,
   UNSURE_WHICH,
   WANTS_OTHERWISE,
   WANTS_PERSON,
@@ -351,6 +352,9 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
     return { read: { errand: "refused", rule: "errand/refused/of-others", at: 0, sure: Math.max(0.7, top.sure) }, subject: "others" };
   if (OF_THEIR_LIFE.test(masked))
     return { read: { errand: "refused", rule: "errand/refused/of-their-life", at: 0, sure: Math.max(0.7, top.sure) }, subject: "private" };
+  // Somebody who does not wake or answer is in danger, where the sentences hold that likelier than anything else.
+  if (top.errand === "emergency" && top.sure >= 0.5 && UNRESPONSIVE.test(masked))
+    return { read: { errand: "emergency", rule: "errand/emergency/unresponsive", at: 0, sure: top.sure }, subject: null };
   const sign = cued.find((c) => c.errand === top.errand);
   const plainly = cued.find((c) => c.rule === "errand/cancel/cancel");
   const unsureAsk = top.errand.startsWith("ask-") && top.sure < 0.5 && !cued.some((c) => c.errand.startsWith("ask-"));

@@ -9,7 +9,7 @@ import { ofKind, type Found, type FoundOf, type Part } from "./found.ts";
 import { DAY_RULES, ownDayRule, type DayRule } from "./packs/en/days.ts";
 import { TIME_RULES } from "./packs/en/times.ts";
 import { CARDINALS } from "./packs/en/words.ts";
-import { ALWAYS_EMERGENCY, COMPARES_PRICES } from "./packs/en/limits.ts";
+import { COMPARES_PRICES } from "./packs/en/limits.ts";
 import { COMMON } from "./packs/en/words.ts";
 import { lexiconOf, services, staff } from "./recognisers/house.ts";
 import { longRuns, emails, names, phones } from "./recognisers/people.ts";
@@ -459,8 +459,7 @@ function isQuestion(said: Said): boolean {
 function isEmergency(said: Said, context: ReadContext): boolean {
   const e = context.house.emergency;
   const text = ` ${said.norm.replace(/[^a-z0-9' ]+/g, " ").replace(/\s+/g, " ")} `;
-  // What is dangerous anywhere is so in every house, whatever else its own list has.
-  return (e.words.some((w) => inOrder(text, w)) || ALWAYS_EMERGENCY.some((w) => inOrder(text, w))) && !IN_GENERAL.test(text.trim());
+  return e.words.some((w) => inOrder(text, w)) && !IN_GENERAL.test(text.trim());
 }
 
 /** Whether a message says a phrase: its words in their order, endings aside, with few between. */

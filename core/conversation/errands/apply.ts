@@ -12,7 +12,7 @@ import { addDays, dayWish, singleDay } from "../wish.ts";
 import { theOneThatIs } from "./compare.ts";
 import { MOST_OF_A_LENGTH, ofLength } from "./oflength.ts";
 import { beyond } from "./services.ts";
-import { OF_ALL, SAME } from "../../language/packs/en/talk.ts";
+import { LIKE_WHAT, OF_ALL, SAME } from "../../language/packs/en/talk.ts";
 
 /** The rule by which somebody else's name is read. */
 const OF_ANOTHER = "name/of-another";
@@ -129,7 +129,7 @@ function inPassing(t: Turn, reading: Reading, id: string): boolean {
 }
 
 /** "The gentle one", "the firmer kind": which of several is meant, by what it is like. */
-const likeWhat = (text: string): string => /\bthe ((?:[a-z-]+ ){1,3})(?:one|kind|sort|type|version)\b/i.exec(text)?.[1] ?? "";
+const likeWhat = (text: string): string => LIKE_WHAT.exec(text)?.[1] ?? "";
 
 /** Puts what was said of the visit into a booking; true when the wish changed, so that what was offered no longer stands. */
 export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: ReadContext): boolean {

@@ -172,7 +172,7 @@ export function nextMove(t: Turn, task: MoveTask): void {
     from: val(whenText(t.house, a.startMin), calendarSource),
     to: val(whenText(t.house, task.hold.offer.startMin), calendarSource),
     staff: val(calledText(t.house, task.hold.offer.staff), staffSource(t.house, task.hold.offer.staff)),
-    fee: feeVal(t, a),
+    fee: feeVal(t, a, longer),
   });
   t.expect("go-ahead", [
     { label: "Yes, move it", say: "Yes, move it" },

@@ -15,11 +15,11 @@ export function lateFee(t: Turn, a: AppointmentView): { late: boolean; feeMinor:
   return { late, feeMinor, say: val(moneyText(t.house, feeMinor), source, serviceSource(t.house, a.service)) };
 }
 
-/** What is said of that fee, with what it rests on. */
-export function feeVal(t: Turn, a: AppointmentView): Value {
+/** What is said of that fee, with what it rests on; `besidePrice`: right after a price, of which it must be told apart. */
+export function feeVal(t: Turn, a: AppointmentView, besidePrice = false): Value {
   const fee = lateFee(t, a);
   const rules = t.house.handbook.rules;
-  if (!fee.late) return val(t.worded("fee/none", {}).text, ruleSource("freeUntilMin", "Free until"));
+  if (!fee.late) return val(t.worded(besidePrice ? "fee/none-for-the-change" : "fee/none", {}).text, ruleSource("freeUntilMin", "Free until"));
   const percent = val(rules.lateFeePercent === 50 ? "half" : `${rules.lateFeePercent} percent`, ruleSource("lateFeePercent", "Late fee"));
   const free = val(spanText(rules.freeUntilMin), ruleSource("freeUntilMin", "Free until"));
   const kept = a.priceMinor === null || t.house.services.get(a.service)?.priceKept;

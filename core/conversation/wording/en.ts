@@ -110,6 +110,7 @@ export const EN = {
   "cancel/go-ahead": ["{old}. {fee} Shall I cancel it?", "That is {old}. {fee} Shall I cancel it?"],
   "cancel/cancelled": ["It's cancelled: {time}, {service} with {staff}.", "Your {service} with {staff}, {time}, is cancelled."],
   "fee/none": ["There's no charge."],
+  "fee/none-for-the-change": ["The change itself costs nothing."],
   "fee/half": ["It is less than {free} before, so {percent} of the price, {sum}, is charged."],
   "fee/half-unpriced": ["It is less than {free} before, so {percent} of its price is charged."],
   gone: ["That appointment has been changed in the meantime, so I have left it alone."],

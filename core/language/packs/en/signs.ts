@@ -239,3 +239,7 @@ export const MEANT_DEED = /\bi (?:mean|meant)(?: to)? (move|change|reschedule|ca
 /** It is asked whether something will do, or what it is like. */
 export const OF_WHETHER =
   /\b(?:ok|okay|safe|allowed|good|bad|fine|all right|alright|hurt|help|suitable|if i|when i|with (?:a|my)|pregnant|what|how|why|which)\b/;
+
+/** Somebody does not wake, breathe, move or answer. */
+export const UNRESPONSIVE =
+  /\b(?:he|she|they|(?:my|our|the) [a-z]+)(?:'s| is)? (?:won't|will not|doesn't|does not|isn't|is not|not|can't|cannot) (?:wake up|waking up|woken up|breathe|breathing|move|moving|respond|responding|react|reacting|come round|coming round|answer me|answering me)\b/;

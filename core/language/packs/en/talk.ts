@@ -161,3 +161,12 @@ export const BRINGS_ONE =
 
 /** It is to be soon, whatever else. */
 export const IN_A_HURRY = /\b(?:quick(?:ly|est|er)?|soon(?:est|er)?|fast(?:est)?|asap|hurry|urgent(?:ly)?|first)\b/i;
+
+/** What else would do, if what was wished for cannot be had. */
+export const IN_CASE = /^\W*(?:if not|otherwise|failing that|or else)\b/i;
+
+/** A yes with how many they are, or the number alone. */
+export const SO_MANY = /^\W*(?:yes|yeah|yep|ok|okay|sure)?\W*(?:for )?(two|three|2|3)\W*(?:of us|people|places)?\W*(?:please)?\W*$/i;
+
+/** Which of several is meant, by what it is like: "the gentle one". */
+export const LIKE_WHAT = /\bthe ((?:[a-z-]+ ){1,3})(?:one|kind|sort|type|version)\b/i;
