@@ -177,6 +177,21 @@ describe("what is asked beside a wish", () => {
     expect(heldAt("twelfth", "poui", "web", "when's the next baby massage class?").last).toMatch(/Wednesday 3 March at 2:00 pm/);
   });
 
+  it("which of the women does the work that is spoken of", () => {
+    expect(skin("do you have a lady doctor").last).toMatch(/Dr Farah/);
+    expect(skin("do you have a lady doctor").last).not.toMatch(/Siew Ling/);
+    expect(skin("are there women who work there").last).toMatch(/Siew Ling/);
+  });
+
+  it("whom to speak to, of what went wrong", () => {
+    expect(skin("it left a burn, who should I speak to").state.outcomes).not.toEqual(["answered"]);
+    expect(skin("it left a burn, who should I speak to").state.expects).toBe("name");
+  });
+
+  it("that it is for one alone is no riddle", () => {
+    expect(yard("the group on Friday", "only me").last).not.toMatch(/follow/);
+  });
+
   it("what else there is on the day that is about to be taken", () => {
     const t = tern(`make my massage an hour earlier, ${ANA}`, "what else do you have that day?");
     expect(t.state.expects).toBe("slot");

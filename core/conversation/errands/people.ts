@@ -2,6 +2,7 @@ import { SUPPORTS } from "../../knowledge/match.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
+import { ofThatWork } from "../../language/recognisers/house.ts";
 import { weekdayNumber, weekdayOf, type DayNumber } from "../../time/days.ts";
 import { calledText, dateText, listText, serviceText, timeText } from "../format.ts";
 import { saidSource, serviceSource, staffSource } from "../sources.ts";
@@ -105,9 +106,10 @@ export function staff(t: Turn, reading: Reading): boolean {
   if (named.length === 0 && (about.length === 0 || besidesIt) && fromHandbook(t, reading, SURELY)) return true;
   const all = [...new Set(about.flatMap((s) => house.services.get(s)?.staff ?? []))];
   if (gender) {
-    const list = (all.length > 0 ? all : house.handbook.staff.filter((p) => p.bookable).map((p) => p.id)).filter(
+    const those = (all.length > 0 ? all : house.handbook.staff.filter((p) => p.bookable).map((p) => p.id)).filter(
       (id) => house.staff.get(id)?.gender === gender,
     );
+    const list = ofThatWork(house, reading.said, those);
     if (list.length === 1) t.state.person = list[0] as string;
     if (list.length > 0) t.say(list.length === 1 ? "ask/of-gender-one" : "ask/of-gender", { people: namesVal(t, list, "and") });
     else t.say("ask/of-gender-none");

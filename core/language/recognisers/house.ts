@@ -128,6 +128,9 @@ export function lexiconOf(house: House): Lexicon {
       if (/^(?:[a-z']+ )?[a-z]*(?:er|or|ist|ian|ant|nurse|vet|physio|midwife|notary|coach|guide)$/.test(role))
         lexicon.roles.set(role, (lexicon.roles.get(role) ?? new Set()).add(p.id));
     }
+  // Who is called so is a doctor, whatever kind of one.
+  for (const p of bookable)
+    if ([p.name, ...p.called].some((n) => /^dr\b/i.test(n))) lexicon.roles.set("doctor", (lexicon.roles.get("doctor") ?? new Set()).add(p.id));
   for (const [role, who] of lexicon.roles) if (who.size === bookable.length) lexicon.roles.delete(role);
   for (const p of lexicon.people)
     for (const w of p.words) {
@@ -436,6 +439,14 @@ function roleOf(lexicon: Lexicon, said: string): Set<string> | undefined {
   const kinds = [...lexicon.roles].filter(([r]) => r.endsWith(` ${role}`));
   const all = new Set(kinds.flatMap(([, who]) => [...who]));
   return kinds.length > 0 && all.size < lexicon.bookable ? all : undefined;
+}
+
+/** Of the house's people, those who are what a text speaks of: "a lady doctor"; all of them where it speaks of no such work. */
+export function ofThatWork(house: House, text: string, ids: readonly string[]): string[] {
+  const lexicon = lexiconOf(house);
+  const named = normalise(text).tokens.flatMap((t) => [...(roleOf(lexicon, t.text) ?? [])]);
+  const left = ids.filter((id) => named.includes(id));
+  return left.length > 0 ? left : [...ids];
 }
 
 /** Where somebody is spoken of by what they are. */

@@ -62,7 +62,7 @@ export const CUES: Cue[] = [
     errand: "person",
     name: "a-person",
     pattern:
-      /\b(?:(?:put|pass|hand|transfer) (?:me|us) (?:on |over )?to (?:a|some(?:one|body)|the)\b|(?:put|get) (?:a |an |some )?(?:human|person|somebody|someone) on\b|(?:speak|talk|chat|put me|get me|connect me|transfer me|through)(?: \w+){0,2}? (?:to|with|through to) (?:a |an |the |some |somebody|someone|real|actual|live|human|person|desk|manager|staff|one of you|reception|<staff>)|(?:real|actual|live) (?:person|human)\b(?!.*\?$)|a human|(?:someone|somebody|a person) (?:to )?(?:call|ring|phone|contact) me|call me back|(?:human|operator|representative|a person) please|^(?:human|person|operator|agent)\W*$|get (?:me )?(?:a person|someone|somebody))\b/,
+      /\b(?:(?:put|pass|hand|transfer) (?:me|us) (?:on |over )?to (?:a|some(?:one|body)|the)\b|(?:put|get) (?:a |an |some )?(?:human|person|somebody|someone) on\b|(?:speak|talk|chat|put me|get me|connect me|transfer me|through)(?: \w+){0,2}? (?:to|with|through to) (?:a |an |the |some |somebody|someone|real|actual|live|human|person|desk|manager|staff|one of you|reception|<staff>)|(?:real|actual|live) (?:person|human)\b(?!.*\?$)|a human|(?:someone|somebody|a person) (?:to )?(?:call|ring|phone|contact) me|call me back|(?:human|operator|representative|a person) please|who (?:do|should) (?:i|we) (?:talk|speak|complain|turn) to\b|^(?:human|person|operator|agent)\W*$|get (?:me )?(?:a person|someone|somebody))\b/,
   },
   {
     errand: "message",

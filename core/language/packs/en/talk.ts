@@ -55,7 +55,7 @@ export const SAYS_OWN_NAME = /\b(?:my name|name's|name is|i'm|i am|call me|it's|
 
 /** What is said of a price or an answer and asks for nothing: "that's too dear", "sounds expensive", "oh I see". */
 export const COMMENT =
-  /^\W*(?:(?:oh|ah|ok|okay|hm+|well|wow|gosh|ouch|right|so)\W+)*(?:(?:that(?:'s| is)|it(?:'s| is)|sounds|seems)(?: (?:a bit|rather|quite|very|really|too|so|pretty|awfully))* (?:expensive|dear|pricey|steep|a lot(?: of money)?|much|more than i thought|cheap|reasonable|interesting|good to know|nice|strange|odd|a shame|a pity)|i see|good to know|fair enough|interesting|wow|ouch|oh dear|that's life|too bad|what a (?:shame|pity)|(?:he|she|they|it|i|my [a-z]+)(?:'s| is|'re| are|'m| am) (?:only |just |about |almost |nearly |already )?(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen)(?: years old| now| already)?)\W*$/i;
+  /^\W*(?:(?:oh|ah|ok|okay|hm+|well|wow|gosh|ouch|right|so)\W+)*(?:(?:that(?:'s| is)|it(?:'s| is)|sounds|seems)(?: (?:a bit|rather|quite|very|really|too|so|pretty|awfully))* (?:expensive|dear|pricey|steep|a lot(?: of money)?|much|more than i thought|cheap|reasonable|interesting|good to know|nice|strange|odd|a shame|a pity)|i see|good to know|fair enough|interesting|wow|ouch|oh dear|that's life|too bad|what a (?:shame|pity)|(?:just|only) (?:me|myself|one|the one)(?: person)?(?: please)?|(?:he|she|they|it|i|my [a-z]+)(?:'s| is|'re| are|'m| am) (?:only |just |about |almost |nearly |already )?(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen)(?: years old| now| already)?)\W*$/i;
 
 /** Nothing but doubt. */
 export const UNDECIDED =
