@@ -269,6 +269,11 @@ describe("in the middle of it", () => {
     expect(t.last).toMatch(/Thursday 4 March/);
   });
 
+  it("but what is nobody's business stays so", () => {
+    expect(tern("Is Nell in on Thursday?", "and what's her mobile number").last).not.toMatch(/555-?01|I have|Thursday/);
+    expect(tern("Is Nell in on Thursday?", "is she married").state.outcomes).toContain("turned-away");
+  });
+
   it("a part of the day is one where something is read back, and no greeting", () => {
     const t = skin("move my laser to the 10th, Aisyah Kamal 04 555 0143", "evening");
     expect(t.last).toMatch(/[5-7]:\d\d pm/);

@@ -55,7 +55,7 @@ export function hear(t: Turn, heard: Reading, text: string): void {
   // "Yes, I take warfarin" answers the question; it asks for no advice.
   const told = spoken.guessed && !spoken.question && state.expects.startsWith("question:");
   // "What times does she have", of one of the house's people who was spoken of, asks about no client.
-  const ofOurs = spoken.guessed && spoken.found.some((f) => f.rule === "staff/spoken-of");
+  const ofOurs = spoken.guessed && ofClients(t, spoken) && spoken.found.some((f) => f.rule === "staff/spoken-of");
   // "Sounds good" to a name that was read back is a yes, whatever name might be made of it.
   const agreed = state.expects === "name-check" && ofKind(spoken.found, "yes")[0]?.value === true;
   const reading: Reading = told
@@ -550,6 +550,10 @@ const ofTheirLife = (t: Turn, reading: Reading): boolean =>
 /** Whether the limit touched is the one on medical advice: what is nearly an answer to that is none. */
 const ofHealth = (t: Turn, reading: Reading): boolean =>
   t.house.limits.some((l) => l.id === reading.limit && l.words.some((w) => says(w, "diagnose") || says("diagnose", w)));
+
+/** Whether the limit touched is the one on other clients. */
+const ofClients = (t: Turn, reading: Reading): boolean =>
+  t.house.limits.some((l) => l.id === reading.limit && l.words.some((w) => says("who else is booked", w)));
 
 function refuse(t: Turn, reading: Reading): void {
   const limit = t.house.limits.find((l) => l.id === reading.limit);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { houseOf, demoFile } from "../testing/demo.ts";
 import { setHouse } from "../testing/sets.ts";
-import { answerTo, described, matches, signsOf, SUPPORTS } from "./match.ts";
+import { answerTo, described, matches, signsOf, SUPPORTS, thingAskedFor } from "./match.ts";
 import { aboutInside, contentOf, termsOf } from "./search.ts";
 
 const demo = houseOf(demoFile());
@@ -91,5 +91,17 @@ describe("a description inside a sentence", () => {
     expect(aboutInside(demo, service("MRI pictures are read."))).toBe("MRI pictures are read.");
     expect(aboutInside(demo, service("I do it myself."))).toBe("I do it myself.");
     expect(aboutInside(demo, service(""))).toBe("");
+  });
+});
+
+describe("the thing that a question asks for", () => {
+  it.each([
+    ["is there a kettle in the hall", "kettle"],
+    ["do you sell garden hoses", "hoses"],
+    ["have you got any spare towels for us?", "towels"],
+    ["where are you", null],
+    ["is there", null],
+  ])("%s: %s", (question, thing) => {
+    expect(thingAskedFor(question)).toBe(thing);
   });
 });

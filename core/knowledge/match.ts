@@ -285,23 +285,23 @@ export function matches(house: House, question: string, most = 3): Match[] {
     .slice(0, most);
 }
 
-const about = new WeakMap<Passage, ReadonlySet<string>>();
+const namedBy = new WeakMap<Passage, ReadonlySet<string>>();
 
 /** The services that a line's own wordings name. */
 function servicesOf(house: House, passage: Passage): ReadonlySet<string> {
-  let of = about.get(passage);
+  let of = namedBy.get(passage);
   if (!of) {
     const named = passage.asked
       .flatMap((a) => services(normalise(a), house))
       .flatMap((f) => (f.kind === "service" && f.rule !== "service/telling-word" ? f.value : []));
     of = new Set(passage.kind === "service" ? [passage.id] : named);
-    about.set(passage, of);
+    namedBy.set(passage, of);
   }
   return of;
 }
 
 /** Whether a line was written of other services than the ones that a question names. */
-export const ofAnother = (house: House, passage: Passage, named: ReadonlySet<string>): boolean => {
+const ofAnother = (house: House, passage: Passage, named: ReadonlySet<string>): boolean => {
   if (named.size === 0) return false;
   const of = servicesOf(house, passage);
   return of.size > 0 && ![...of].some((s) => named.has(s));

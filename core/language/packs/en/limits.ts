@@ -53,9 +53,6 @@ export const ALWAYS_EMERGENCY: readonly string[] = [
   "overdose",
   "won't wake up",
   "not waking up",
-  "not responding to me",
-  "she's not answering me",
-  "he's not answering me",
 ];
 
 /** Numbers for help at once by ISO 3166 country; 112 in the European Union and many other places. Common knowledge, from memory. */
