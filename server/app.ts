@@ -2,15 +2,15 @@ import { existsSync, readFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import connectPgSimple from "connect-pg-simple";
-import express, { type Express } from "express";
+import express from "express";
 import { rateLimit } from "express-rate-limit";
 import session from "express-session";
 import helmet from "helmet";
 import pg from "pg";
-import { pino, type Logger } from "pino";
+import { pino } from "pino";
 import { Reader } from "./bring/reader.ts";
 import { Bus } from "./bus.ts";
-import { openDb, type Db } from "./data/db.ts";
+import { openDb } from "./data/db.ts";
 import { deskRoutes } from "./http/desk.ts";
 import { problems, sendProblem } from "./http/kit.ts";
 import { housePage } from "./http/housepage.ts";
@@ -18,47 +18,10 @@ import { publicRoutes } from "./http/public.ts";
 import { ownPagesOnly, sessionRoutes } from "./http/session.ts";
 import { Houses } from "./houses.ts";
 import { Exchange } from "./lines/exchange.ts";
+import type { App, AppOptions } from "./parts.ts";
 import { Speech } from "./speech/speech.ts";
 import { Talk } from "./talk.ts";
 import { Typing } from "./typing.ts";
-
-export interface AppOptions {
-  databaseUrl: string;
-  /** Signs the session cookies. */
-  secret: string;
-  /** Folder with the built pages. */
-  pages: string;
-  /** Conversations that one address may begin a minute, and messages it may send. */
-  startLimit: number;
-  messageLimit: number;
-  signInLimit: number;
-  /** An extra route that commits one empty request, for measuring against. */
-  measure?: boolean;
-  log?: Logger;
-  /** Folder that keeps the language models for the telephone. */
-  speech?: string;
-  /** Where it is set, a caller's number is believed only from a gateway that knows it. */
-  gatewaySecret?: string;
-}
-
-/** Everything a server process keeps alive. */
-export interface App {
-  db: Db;
-  bus: Bus;
-  houses: Houses;
-  talk: Talk;
-  typing: Typing;
-  /** Hearing and speaking; null where the machine cannot. */
-  speech: Speech | null;
-  exchange: Exchange;
-  /** Knows who is signed in, for lines that are opened beside requests. */
-  sessions: express.RequestHandler;
-  reader: Reader;
-  log: Logger;
-  options: AppOptions;
-  http: Express;
-  close(): Promise<void>;
-}
 
 export async function openApp(options: AppOptions): Promise<App> {
   const db = openDb(options.databaseUrl);

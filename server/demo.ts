@@ -5,7 +5,7 @@ import { demoBook } from "../demo/book.ts";
 import { loadHouse } from "./housefile.ts";
 import { insertAccount } from "./data/accounts.ts";
 import { houseById, setClock, type Clock } from "./data/houses.ts";
-import type { App } from "./app.ts";
+import type { App } from "./parts.ts";
 import { passwordHash } from "./http/session.ts";
 
 export const DEMO_KEY = "ternbay";

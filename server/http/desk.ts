@@ -1,5 +1,5 @@
 import { Router } from "express";
-import type { App } from "../app.ts";
+import type { App } from "../parts.ts";
 import { appointmentsRoutes } from "./desk/appointments.ts";
 import { blocksRoutes } from "./desk/blocks.ts";
 import { dayRoutes } from "./desk/day.ts";

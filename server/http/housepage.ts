@@ -1,7 +1,7 @@
 import { existsSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import type { RequestHandler } from "express";
-import type { App } from "../app.ts";
+import type { App } from "../parts.ts";
 import { houseByLine } from "../data/houses.ts";
 import { handler, sendProblem } from "./kit.ts";
 

@@ -3,7 +3,7 @@ import { eventRequest, messageRequest, startRequest, type PublicReply } from "@g
 import { publicState } from "@gentian/core/conversation/public";
 import { icalendar, type FeedEvent } from "@gentian/core/formats/icalendar";
 import { rfc3339 } from "@gentian/core/time/zone";
-import type { App } from "../app.ts";
+import type { App } from "../parts.ts";
 import { allAppointments } from "../data/appointments.ts";
 import { turnsOf } from "../data/conversations.ts";
 import { feedByKey } from "../data/feeds.ts";

@@ -2,7 +2,7 @@ import { hash as hashPassword, verify } from "@node-rs/argon2";
 import { Router, type Request, type RequestHandler } from "express";
 import { rateLimit } from "express-rate-limit";
 import { z } from "zod";
-import type { App } from "../app.ts";
+import type { App } from "../parts.ts";
 import { accountByEmail, accountById, countAccounts, insertAccount, lockAccounts, type AccountRow } from "../data/accounts.ts";
 import { emptyHandbook } from "@gentian/core/house/empty";
 import { putHandbook } from "../data/houses.ts";

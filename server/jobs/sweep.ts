@@ -1,5 +1,5 @@
 import { CalendarBook } from "@gentian/core/schedule/calendar";
-import type { App } from "../app.ts";
+import type { App } from "../parts.ts";
 import { lockDesk } from "../books.ts";
 import { deleteOldSounds } from "../data/calls.ts";
 import { anyExpired } from "../data/appointments.ts";

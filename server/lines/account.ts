@@ -1,7 +1,7 @@
 import { ServerResponse, type IncomingMessage } from "node:http";
 import type { Duplex } from "node:stream";
 import type { Request, Response } from "express";
-import type { App } from "../app.ts";
+import type { App } from "../parts.ts";
 import { accountById, type AccountRow } from "../data/accounts.ts";
 
 /** Whose session a socket comes with. Without one, or from another site's page, it is refused. */

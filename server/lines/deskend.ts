@@ -1,7 +1,7 @@
 import type { IncomingMessage } from "node:http";
 import type { Duplex } from "node:stream";
 import type { WebSocketServer } from "ws";
-import type { App } from "../app.ts";
+import type { App } from "../parts.ts";
 import { accountOf } from "./account.ts";
 import { FarEnd } from "./farend.ts";
 

@@ -4,7 +4,7 @@ import { WebSocket, type RawData, type WebSocketServer } from "ws";
 import { z } from "zod";
 import { keys, noKey, type KeyState } from "@gentian/core/speech/dtmf";
 import { FRAME, RATE, type Samples } from "@gentian/core/speech/sound";
-import type { App } from "../app.ts";
+import type { App } from "../parts.ts";
 import { accountOf } from "./account.ts";
 import { FarEnd } from "./farend.ts";
 import { knows } from "./secret.ts";

@@ -1,4 +1,4 @@
-import type { App } from "../app.ts";
+import type { App } from "../parts.ts";
 import { allClients } from "../data/clients.ts";
 
 /** So many of a house's clients are known to the ear by name: those that came last. */

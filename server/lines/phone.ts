@@ -10,7 +10,7 @@ import type { Calls, Line } from "@gentian/core/house/schema";
 import { EMERGENCY, telephoneFor } from "@gentian/core/house/through";
 import { announcement, type Why } from "@gentian/core/speech/packs/en/phrases";
 import { bytesOf, FRAME_MS, interleaved, joined, RATE, type Samples } from "@gentian/core/speech/sound";
-import type { App } from "../app.ts";
+import type { App } from "../parts.ts";
 import { cutOffFrom, insertCall, insertSound, saveCall } from "../data/calls.ts";
 import { clientsByContact } from "../data/clients.ts";
 import { turnsOf } from "../data/conversations.ts";

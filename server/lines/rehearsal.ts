@@ -5,7 +5,7 @@ import { z } from "zod";
 import { readyOf } from "@gentian/core/house/draft";
 import type { House } from "@gentian/core/house/compile";
 import { FRAME_MS, RATE } from "@gentian/core/speech/sound";
-import type { App } from "../app.ts";
+import type { App } from "../parts.ts";
 import type { AccountRow } from "../data/accounts.ts";
 import { houseById, houseNow } from "../data/houses.ts";
 import { draftFor } from "../drafts.ts";

@@ -3,7 +3,7 @@ import type { House } from "@gentian/core/house/compile";
 import type { Line } from "@gentian/core/house/schema";
 import type { Expects } from "@gentian/core/language/context";
 import { WHY, type Why } from "@gentian/core/speech/packs/en/phrases";
-import type { App } from "../app.ts";
+import type { App } from "../parts.ts";
 import { turnsOf } from "../data/conversations.ts";
 import { houseNow, type HouseRow } from "../data/houses.ts";
 import type { Talker, Turned } from "./call.ts";

@@ -4,7 +4,7 @@ import type { House } from "@gentian/core/house/compile";
 import { dayOfIso, isoOfDay } from "@gentian/core/time/days";
 import { clockText, epochMinOf, minuteOfClock } from "@gentian/core/time/zone";
 import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js/min";
-import type { App } from "../../app.ts";
+import type { App } from "../../parts.ts";
 import { cancel, lockDesk, type Desk } from "../../books.ts";
 import { bookByHand, lateFeeOf, markByHand, moveByHand, undoByHand, type Chosen, type Done } from "../../byhand.ts";
 import { appointmentById, historyOf, lastSeen, owedBy, setFeeState, type AppointmentRow } from "../../data/appointments.ts";

@@ -7,7 +7,7 @@ import { findOffers } from "@gentian/core/schedule/offers";
 import { touchedBy } from "@gentian/core/schedule/touched";
 import { dayOfIso, isoOfDay } from "@gentian/core/time/days";
 import { minuteOfClock } from "@gentian/core/time/zone";
-import type { App } from "../../app.ts";
+import type { App } from "../../parts.ts";
 import { lockDesk } from "../../books.ts";
 import { absenceById, absencesBetween, dropAbsence, insertAbsence } from "../../data/absences.ts";
 import { appointmentsBetween, appointmentsUnder, type AppointmentRow } from "../../data/appointments.ts";

@@ -1,7 +1,7 @@
 import { Router } from "express";
 import { classStretches } from "@gentian/core/schedule/calendar";
 import { dayOfIso, isoOfDay } from "@gentian/core/time/days";
-import type { App } from "../../app.ts";
+import type { App } from "../../parts.ts";
 import { absencesBetween } from "../../data/absences.ts";
 import { appointmentsBetween } from "../../data/appointments.ts";
 import { findClients } from "../../data/clients.ts";

@@ -8,7 +8,7 @@ import type { Draft } from "@gentian/core/house/draft";
 import type { House } from "@gentian/core/house/compile";
 import { isoOfDay } from "@gentian/core/time/days";
 import { clockText } from "@gentian/core/time/zone";
-import type { App } from "../../app.ts";
+import type { App } from "../../parts.ts";
 import { Unreadable } from "../../bring/unreadable.ts";
 import { lockDesk, priceOf, timesOf } from "../../books.ts";
 import { comingOnes, insertAppointment } from "../../data/appointments.ts";

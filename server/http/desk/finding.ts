@@ -9,7 +9,7 @@ import { gapsBySetting } from "@gentian/core/schedule/tidiness";
 import { findVisits } from "@gentian/core/schedule/visits";
 import { dayOfIso, isoOfDay } from "@gentian/core/time/days";
 import { clockText, minuteOfClock } from "@gentian/core/time/zone";
-import type { App } from "../../app.ts";
+import type { App } from "../../parts.ts";
 import { absencesBetween } from "../../data/absences.ts";
 import { appointmentById, lastSeen, madeBetween } from "../../data/appointments.ts";
 import { UUID } from "../../talk.ts";

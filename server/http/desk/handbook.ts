@@ -12,7 +12,7 @@ import { touchedBy } from "@gentian/core/schedule/touched";
 import { isoOfDay } from "@gentian/core/time/days";
 import { giveAway, handbookFileSchema, takeIn } from "@gentian/core/house/handbookfile";
 import { gather } from "@gentian/core/knowledge/unanswered";
-import type { App } from "../../app.ts";
+import type { App } from "../../parts.ts";
 import { viewOf } from "../../books.ts";
 import { MOST_PAGES, pagesOf, readPage, type StandIn } from "../../bring/site.ts";
 import { Unreadable } from "../../bring/unreadable.ts";

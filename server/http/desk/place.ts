@@ -4,7 +4,7 @@ import type { House } from "@gentian/core/house/compile";
 import type { CalendarBook } from "@gentian/core/schedule/calendar";
 import { dayFrom, isoOfDay } from "@gentian/core/time/days";
 import { clockText } from "@gentian/core/time/zone";
-import type { App } from "../../app.ts";
+import type { App } from "../../parts.ts";
 import type { Desk } from "../../books.ts";
 import { once } from "../../once.ts";
 import type { AccountRow } from "../../data/accounts.ts";

@@ -11,7 +11,7 @@ import { VOICE_NAMES } from "@gentian/core/speech/voices";
 import { webvtt } from "@gentian/core/speech/webvtt";
 import { dayOfIso, isoOfDay } from "@gentian/core/time/days";
 import { clockText } from "@gentian/core/time/zone";
-import type { App } from "../../app.ts";
+import type { App } from "../../parts.ts";
 import { callById, callsOf, deleteSound, heardIn, soundOf } from "../../data/calls.ts";
 import { conversationById, countSince, logBetween, talkingNow, turnsOf, type LogRow } from "../../data/conversations.ts";
 import { notify } from "../../data/notify.ts";

@@ -10,7 +10,7 @@ import { DayPlan } from "@gentian/core/schedule/dayplan";
 import { rowOf } from "@gentian/core/schedule/openings";
 import { dayOfIso, isoOfDay, mondayOf, partsOf } from "@gentian/core/time/days";
 import { clockText } from "@gentian/core/time/zone";
-import type { App } from "../../app.ts";
+import type { App } from "../../parts.ts";
 import { absencesBetween } from "../../data/absences.ts";
 import { appointmentsBetween, comingOnes } from "../../data/appointments.ts";
 import { draftFor } from "../../drafts.ts";
