@@ -18,7 +18,7 @@ module.exports = {
       from: { path: "^server/", pathNot: "^server/(data/|app\\.ts|bus\\.ts|cluster\\.ts)|\\.test\\.ts$|^server/testing/" },
       to: { path: "node_modules/(pg|knex)/" },
     },
-    { name: "no-circles-of-modules", severity: "warn", from: {}, to: { circular: true } },
+    { name: "no-circles-of-modules", severity: "error", from: {}, to: { circular: true } },
   ],
   options: { doNotFollow: { path: "node_modules" }, tsPreCompilationDeps: true, tsConfig: { fileName: "tsconfig.json" }, exclude: { path: "dist/" } },
 };

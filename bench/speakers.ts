@@ -3,7 +3,7 @@ import { createHash } from "node:crypto";
 import { existsSync, mkdirSync, readFileSync, renameSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { isLetterWord } from "@gentian/core/speech/words";
+import { isLetterWord } from "@gentian/core/speech/letters";
 import { readWav, toLine, type Samples } from "@gentian/core/speech/sound";
 
 export const SPEAKERS = ["slt", "rms", "awb", "kal16"] as const;

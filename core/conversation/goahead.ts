@@ -8,23 +8,9 @@ import { proceed } from "./proceed.ts";
 import { hearSlot } from "./slot.ts";
 import type { BookTask, MoveTask } from "./state.ts";
 import { type Turn } from "./turn.ts";
-import type { Errand } from "../language/errand.ts";
+import { isAsk } from "../language/errand.ts";
+import { wishIn } from "./wish.ts";
 import { BRINGS_ONE } from "../language/packs/en/talk.ts";
-
-const ASKS: readonly Errand[] = ["ask-price", "ask-hours", "ask-service", "ask-place", "ask-policy", "ask-staff"];
-/** Whether an errand asks something that the handbook answers. */
-export const isAsk = (e: Errand): boolean => ASKS.includes(e);
-
-export function wishIn(reading: Reading): boolean {
-  return reading.found.some(
-    (f) =>
-      (f.kind === "day" && f.part !== "old") ||
-      (f.kind === "time" && f.part !== "old") ||
-      f.kind === "service" ||
-      f.kind === "length" ||
-      (f.kind === "staff" && f.value !== "any"),
-  );
-}
 
 /** The answer to "shall I?": true when it was one. */
 export function hearGoAhead(t: Turn, reading: Reading): boolean {

@@ -1,5 +1,6 @@
 import { nextBook } from "./errands/book.ts";
-import { finish, nextCancel, nextMine, nextMove } from "./errands/existing.ts";
+import { nextCancel, nextMine, nextMove } from "./errands/existing.ts";
+import { finish } from "./errands/finish.ts";
 import { nextMessage } from "./errands/message.ts";
 import type { Turn } from "./turn.ts";
 

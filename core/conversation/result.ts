@@ -1,5 +1,5 @@
 import { calledText, serviceText, whenText } from "./format.ts";
-import { finish } from "./errands/existing.ts";
+import { finish } from "./errands/finish.ts";
 import { messageTaker } from "./errands/message.ts";
 import { proceed } from "./proceed.ts";
 import { calendarSource, saidSource, serviceSource, staffSource } from "./sources.ts";

@@ -10,7 +10,7 @@ import { staffSource } from "./sources.ts";
 import type { BookTask, CancelTask, MoveTask } from "./state.ts";
 import { joinVals, val, type Turn } from "./turn.ts";
 import { wantsDay } from "../schedule/wish.ts";
-import { wishIn } from "./goahead.ts";
+import { wishIn } from "./wish.ts";
 import { IN_A_HURRY, SO_MANY } from "../language/packs/en/talk.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
 

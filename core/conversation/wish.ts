@@ -1,7 +1,7 @@
 import type { House } from "../house/compile.ts";
 import type { ReadContext } from "../language/context.ts";
 import type { FoundOf } from "../language/found.ts";
-import { mergeTimes } from "../language/read.ts";
+import { mergeTimes, type Reading } from "../language/read.ts";
 import type { DayWish, TimeWish, Wish } from "../schedule/wish.ts";
 import type { DayNumber } from "../time/days.ts";
 import { momentOf } from "../language/context.ts";
@@ -90,4 +90,15 @@ export function wishOf(house: House, state: WishState, now: number, staff: strin
     wish: { ...(state.days ? { days: state.days } : {}), ...(time ? { time } : {}), ...(staff ? { staff } : {}) },
     ...(both ? { both } : {}),
   };
+}
+
+export function wishIn(reading: Reading): boolean {
+  return reading.found.some(
+    (f) =>
+      (f.kind === "day" && f.part !== "old") ||
+      (f.kind === "time" && f.part !== "old") ||
+      f.kind === "service" ||
+      f.kind === "length" ||
+      (f.kind === "staff" && f.value !== "any"),
+  );
 }

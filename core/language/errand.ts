@@ -18,3 +18,8 @@ export type Errand =
   | "refused"
   | "out-of-scope"
   | "none";
+
+const ASKS: readonly Errand[] = ["ask-price", "ask-hours", "ask-service", "ask-place", "ask-policy", "ask-staff"];
+
+/** Whether an errand asks something that the handbook answers. */
+export const isAsk = (e: Errand): boolean => ASKS.includes(e);

@@ -1,4 +1,4 @@
-import { isLetterWord } from "./words.ts";
+import { isLetterWord } from "./letters.ts";
 
 /** How long a pause may be before the turn is taken. */
 export const PATIENCES = ["brisk", "usual", "patient"] as const;

@@ -8,7 +8,7 @@ import { GIVEN_NAMES } from "./packs/en/given.ts";
 import { FAMILY_NAMES } from "./packs/en/family.ts";
 import { FIRST_NAMES, LAST_NAMES } from "./packs/en/names.ts";
 import { spelledName } from "./spelled.ts";
-import { isLetterWord } from "./words.ts";
+import { isLetterWord } from "./letters.ts";
 import { nameWords, noughtsForNo, written } from "./written.ts";
 
 /** A word that was heard, and how sure it is: 0 to 1. */

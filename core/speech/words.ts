@@ -1,10 +1,10 @@
 import words from "number-to-words";
+import { isLetterWord } from "./letters.ts";
 import type { House } from "../house/compile.ts";
 import { numberAloud, spoken } from "../conversation/wording/speech.ts";
 
 /** How letters are written for the recogniser, so that "a" the letter is not "a" the article. */
 export const letterWord = (letter: string): string => `${letter}:`;
-export const isLetterWord = (word: string): boolean => /^[a-z]:$/.test(word);
 
 const ordinalAloud = (n: number): string => words.toWordsOrdinal(n).replace(/,/g, "");
 

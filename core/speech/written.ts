@@ -1,5 +1,5 @@
 import type { Expects } from "../language/context.ts";
-import { isLetterWord } from "./words.ts";
+import { isLetterWord } from "./letters.ts";
 
 const DIGIT: Record<string, string> = Object.fromEntries("zero one two three four five six seven eight nine".split(" ").map((w, i) => [w, String(i)]));
 DIGIT["oh"] = "0";

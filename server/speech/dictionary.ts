@@ -1,7 +1,7 @@
 import { execFile } from "node:child_process";
 import { readFileSync } from "node:fs";
 import { glided, ofParts, phonesOf } from "@gentian/core/speech/phones";
-import { isLetterWord } from "@gentian/core/speech/words";
+import { isLetterWord } from "@gentian/core/speech/letters";
 
 /** Debian's pocketsphinx-en-us: sounds, and how 134,000 words are spoken. */
 export const ACOUSTIC = "/usr/share/pocketsphinx/model/en-us/en-us";

@@ -2,13 +2,14 @@ import type { Question, Service } from "../../house/schema.ts";
 import { lengthText, phoneText, calledText, serviceText, whenText } from "../format.ts";
 import { calendarSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
 import type { BookTask, Source } from "../state.ts";
-import { joinVals, val, type Turn, type Value } from "../turn.ts";
+import { joinVals, val, type Turn } from "../turn.ts";
 import { FOR_SEVERAL } from "../../language/packs/en/words.ts";
 import { weekdayOf } from "../../time/days.ts";
 import { clientVal, identify, lookUp, nameBack, yesNoChoices } from "./identity.ts";
 import { propose, whenVal } from "./offering.ts";
-import { costText } from "./prices.ts";
-import { askQuestion } from "./questions.ts";
+import { askLength } from "./lengths.ts";
+import { priceVal } from "./prices.ts";
+import { askQuestion } from "./asking.ts";
 import { newBook } from "../tasks.ts";
 import { services, startWith } from "./services.ts";
 import { notForThem } from "./whom.ts";
@@ -308,25 +309,6 @@ function settleLength(t: Turn, task: BookTask, service: Service): boolean {
   return false;
 }
 
-/** Asks which of the lengths that a service comes in it is to be; where one was wished for that it does not come in, says so. */
-export function askLength(t: Turn, service: Service, wanted?: number): void {
-  const source = serviceSource(t.house, service.id);
-  const list = joinVals(
-    service.variants.map((v) => val(lengthText(v.lengthMin), source)),
-    "or",
-  );
-  const name = val(serviceText(t.house, service.id), source);
-  if (wanted !== undefined) t.say("book/no-such-length", { service: name, list, wanted: val(lengthText(wanted), saidSource) });
-  else t.say("book/ask-length", { service: name, list });
-  t.expect(
-    "length",
-    service.variants.map((v) => ({
-      label: v.priceMinor === null || service.priceKept ? lengthText(v.lengthMin) : `${lengthText(v.lengthMin)}, ${costText(t, v.priceMinor)}`,
-      say: `${v.lengthMin} minutes`,
-    })),
-  );
-}
-
 /** Whether the client may not have the service yet; then the one that comes first has been offered. */
 function notAssessed(t: Turn, task: BookTask, service: Service): boolean {
   if (!service.after) return false;
@@ -391,16 +373,6 @@ export function openQuestions(t: Turn, task: BookTask, service: Service): Questi
       return isNew || (!known && c.saysBefore === undefined);
     })
     .filter(() => task.service === service.id);
-}
-
-export function priceVal(t: Turn, serviceId: string, lengthMin: number, places: number): { text: Value; minor: number | null } {
-  const service = t.house.services.get(serviceId);
-  const minor = service?.priceKept ? null : (service?.variants.find((v) => v.lengthMin === lengthMin)?.priceMinor ?? null);
-  const total = minor === null ? null : minor * places;
-  return {
-    text: total === null ? val("") : val(`, ${costText(t, total)}`, serviceSource(t.house, serviceId)),
-    minor: total,
-  };
 }
 
 function goAhead(t: Turn, task: BookTask, service: Service): void {

@@ -7,7 +7,9 @@ import { joinVals, val, type Turn, type Value } from "../turn.ts";
 import { wishOf } from "../wish.ts";
 import { identify, yesNoChoices } from "./identity.ts";
 import { settled } from "./apply.ts";
-import { askLength, priceVal } from "./book.ts";
+import { askLength } from "./lengths.ts";
+import { finish } from "./finish.ts";
+import { priceVal } from "./prices.ts";
 import { propose } from "./offering.ts";
 import { THE_OTHERS } from "../../language/packs/en/talk.ts";
 
@@ -330,10 +332,4 @@ export function tellsOthers(t: Turn, text: string): boolean {
   t.rule("mine/the-others");
   t.outcome("answered");
   return true;
-}
-
-/** After an errand: on with what was set aside, or "anything else?". */
-export function finish(t: Turn): void {
-  t.say("anything");
-  t.expect("anything");
 }

@@ -5,7 +5,7 @@ import type { Reading } from "../../language/read.ts";
 import { aboutInside } from "../../knowledge/search.ts";
 import { lengthText, moneyText, serviceText } from "../format.ts";
 import { serviceSource } from "../sources.ts";
-import { joinVals, val, type Turn } from "../turn.ts";
+import { joinVals, val, type Turn, type Value } from "../turn.ts";
 import { SURELY, fromHandbook, spoken } from "./handbook.ts";
 import { MOST_OF_A_LENGTH, ofLength } from "./oflength.ts";
 import { firstOfAll } from "./services.ts";
@@ -118,4 +118,14 @@ function priceList(t: Turn, reading: Reading): boolean {
   }
   t.outcome("answered");
   return true;
+}
+
+export function priceVal(t: Turn, serviceId: string, lengthMin: number, places: number): { text: Value; minor: number | null } {
+  const service = t.house.services.get(serviceId);
+  const minor = service?.priceKept ? null : (service?.variants.find((v) => v.lengthMin === lengthMin)?.priceMinor ?? null);
+  const total = minor === null ? null : minor * places;
+  return {
+    text: total === null ? val("") : val(`, ${costText(t, total)}`, serviceSource(t.house, serviceId)),
+    minor: total,
+  };
 }

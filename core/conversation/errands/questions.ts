@@ -3,38 +3,14 @@ import { addressParts, addressText, readAnswer } from "../../language/answers.ts
 import type { Reading } from "../../language/read.ts";
 import { proceed } from "../proceed.ts";
 import { saidSource } from "../sources.ts";
-import type { BookTask, Choice, Source } from "../state.ts";
+import type { BookTask } from "../state.ts";
 import { joinVals, val, type Turn } from "../turn.ts";
 import { saysBefore } from "./apply.ts";
 import { fromHandbook } from "./handbook.ts";
 import { follow } from "./consequences.ts";
-import { yesNoChoices } from "./identity.ts";
+import { sourceOf, waitFor } from "./asking.ts";
 import { handOver, slip } from "./message.ts";
 import { dropHold } from "./offering.ts";
-
-const sourceOf = (q: Question): Source => ({ kind: "question", id: q.key, label: q.ask });
-
-/** From so many questions on, each says how far along it is. */
-const MANY = 3;
-
-/** Asks a question of the house's, and shows how far along it is. */
-export function askQuestion(t: Turn, task: BookTask, question: Question, open: readonly Question[]): void {
-  const asks = [...(t.house.services.get(task.service ?? "")?.asks ?? []), ...(task.extra ?? [])];
-  const answered = asks.filter((k) => k in t.state.answers || t.state.skipped?.includes(k)).length;
-  const all = answered + open.length;
-  const source = sourceOf(question);
-  const ask = val(question.ask, source);
-  if (all >= MANY) t.say("question/of", { ask, n: val(String(answered + 1), source), all: val(String(all), source) });
-  else t.say("question", { ask });
-  wait(t, question);
-}
-
-function wait(t: Turn, question: Question): void {
-  const choices: Choice[] =
-    question.kind === "yes-no" ? yesNoChoices() : question.kind === "choice" ? (question.choices ?? []).map((c) => ({ label: c.say, say: c.say })) : [];
-  if (question.maySkip) choices.push({ label: "Skip", say: "Skip that" });
-  t.expect(`question:${question.key}`, choices);
-}
 
 /** Takes the answer to one of the house's questions; true when the message was dealt with. */
 export function hearQuestion(t: Turn, reading: Reading, text: string): boolean {
@@ -69,7 +45,7 @@ export function hearQuestion(t: Turn, reading: Reading, text: string): boolean {
         "or",
       );
       t.say("question/which-choice", { list });
-      wait(t, question);
+      waitFor(t, question);
       return true;
     }
     case "unclear":
@@ -123,7 +99,7 @@ function address(t: Turn, task: BookTask, question: Question, text: string): boo
     task.again = (task.again ?? 0) + 1;
     if (task.again <= 2) {
       t.say(parts.street ? "question/rest-town" : "question/rest-street");
-      wait(t, question);
+      waitFor(t, question);
       return true;
     }
   }
@@ -161,6 +137,6 @@ function again(t: Turn, task: BookTask, question: Question): boolean {
   }
   if (question.maySkip) t.say("question/may-skip");
   t.say("question", { ask: val(question.ask, sourceOf(question), saidSource) });
-  wait(t, question);
+  waitFor(t, question);
   return true;
 }

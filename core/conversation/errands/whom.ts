@@ -3,7 +3,7 @@ import { serviceText } from "../format.ts";
 import { cardSource, ruleSource, serviceSource } from "../sources.ts";
 import type { BookTask } from "../state.ts";
 import { val, type Turn } from "../turn.ts";
-import { finish } from "./existing.ts";
+import { finish } from "./finish.ts";
 import { handOver } from "./message.ts";
 
 /** Gives back what was held and sets the errand aside. */

@@ -170,3 +170,53 @@ export const SO_MANY = /^\W*(?:yes|yeah|yep|ok|okay|sure)?\W*(?:for )?(two|three
 
 /** Which of several is meant, by what it is like: "the gentle one". */
 export const LIKE_WHAT = /\bthe ((?:[a-z-]+ ){1,3})(?:one|kind|sort|type|version)\b/i;
+
+/** One more beside what is spoken of. */
+export const ANOTHER_ONE = /\b(?:another|also|as well|too|one more|second)\b/i;
+
+/** Who leaves it for later: "no, another time", "I'll sleep on it", "we'll get back to you". */
+export const PUTS_OFF = new RegExp(
+  [
+    "^\\W*(?:(?:ok|okay|thanks|well|hm+|ah|right)\\W+)*(?:no|nope|nah)\\b.*\\b(?:another time|some other time|later|not now|not today|not yet)\\b",
+    "\\b(?:i|we)(?:'ll| will|'d better| need to| have to| want to)(?: just)? (?:think (?:about )?(?:it|that)|think about|sleep on|(?:ring|call) (?:you )?back|get back to|be in touch|let you know|check (?:with|my|first)|ask my|talk to my)\\b",
+  ].join("|"),
+  "i",
+);
+
+/** A message is to bring an answer. */
+export const TO_BE_REACHED = /\b(?:call|ring|phone|reach|contact|text)\b/i;
+
+/** Somebody is to be told something. */
+export const TO_BE_TOLD = /\b(?:pass|tell|ask|message|call|ring|phone|say)\b/i;
+
+/** What is to be done with a question that was not answered. */
+export const WITH_IT = /\b(?:pass|tell|ask (?:them|her|him)|message|call|ring|phone)\b/i;
+
+/** A sentence that goes on from the one before. */
+export const AND_ABOUT = /^\W*(?:and|what about|how about|ok and)\b/i;
+export const AND_ALSO = /^\W*(?:and|what about|how about|ok and|also)\b/i;
+
+/** Somebody asks to have or to do it. */
+export const ASKS_TO_COME = /\b(?:can|could|may) (?:i|we) (?:have|get|book|do|come|take) /i;
+
+/** Somebody asks whether they may come. */
+export const MAY_I_COME = /\b(?:could|can|may) (?:i|we|he|she|they) (?:please )?(?:come|be seen|get in|stop by|pop in)\b/i;
+
+/** Words that may stand around the one thing that is named, and say nothing besides. */
+export const SMALL_BESIDE = /\b(?:and|what|how|about|also|ok|okay|then|the|an?|for|with|on|your|one|please|if|it's|is)\b/g;
+
+/** Two that are to be told apart. */
+export const THE_DIFFERENCE = /\b(?:difference|differ|better|recommend|which (?:one|is))\b/i;
+
+/** Something is to be other than it stands. */
+export const OTHER_THAN_NOW = /\b(?:chang(?:e|ed)|new|update|correct|replace|different|another)\b/i;
+
+/** With whom the one that is spoken of is, and which of several is with whom. */
+export const IT_IS_WITH_WHOM = /\b(?:who|whom|who's)\b[^?]*\b(?:with|it|that|do|see|does)\b|\bwith (?:whom|who)\b/i;
+export const WITH_WHOM = /\b(?:who|who's|whom|which (?:of (?:those|them|these)|one|ones))\b.*\b(?:with|by|does)\b|\bwith (?:whom|who)\b/i;
+
+/** Who speaks of something of their own. */
+export const OF_MINE = /\b(?:my|i|i'm|we|our|am|booked)\b/i;
+
+/** What is asked of the house itself. */
+export const ASKS_OF_US = /\b(?:do|have|is|are|does) (?:you|ye|there|your|anybody|anyone)\b/i;

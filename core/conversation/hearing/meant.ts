@@ -1,0 +1,102 @@
+import { isAsk, type Errand } from "../../language/errand.ts";
+import { ofKind } from "../../language/found.ts";
+import { PUTS_OFF, SAYS_OWN_NAME, ANOTHER_ONE } from "../../language/packs/en/talk.ts";
+import type { Reading } from "../../language/read.ts";
+import { keepIdentity } from "../errands/apply.ts";
+import { hearNumber } from "../errands/number.ts";
+import type { Turn } from "../turn.ts";
+import { asMove, spokenOf } from "../turning.ts";
+import { thanks } from "../unheard.ts";
+import { wishIn } from "../wish.ts";
+import type { Step } from "./heard.ts";
+import { ofClients } from "./refusing.ts";
+
+/** A message as it is meant where it was said: what it names again, and what touches a limit only by its words. */
+export function asMeant(t: Turn, heard: Reading, text: string): Reading {
+  const { state } = t;
+  const spoken = spokenOf(t, asMove(t, heard, text), text);
+  // "Yes, I take warfarin" answers the question; it asks for no advice.
+  if (spoken.guessed && !spoken.question && state.expects.startsWith("question:")) return { ...spoken, limit: null, guessed: false, errands: [] };
+  // "What times does she have", of one of the house's people who was spoken of, asks about no client.
+  if (spoken.guessed && ofClients(t, spoken) && spoken.found.some((f) => f.rule === "staff/spoken-of"))
+    return { ...spoken, limit: null, guessed: false, errands: [{ errand: "ask-availability", rule: "errand/ask-availability/of-ours", at: 0, sure: 0.6 }] };
+  // "Sounds good" to a name that was read back is a yes, whatever name might be made of it.
+  if (state.expects === "name-check" && ofKind(spoken.found, "yes")[0]?.value === true)
+    return { ...spoken, found: spoken.found.filter((f) => f.kind !== "name") };
+  return spoken;
+}
+
+/** Keeps what was said of who they are; a part of a number is waited on, and then the message is done. */
+export const whoTheyAre: Step = (m) => {
+  const { t, reading, text } = m;
+  const { expects } = t.state;
+  // A number or address that a question of the house's asks for is its answer, not the client's own.
+  const asked = expects.startsWith("question:") ? t.house.questions.get(expects.slice("question:".length))?.kind : undefined;
+  const others = asked === "text" && !SAYS_OWN_NAME.test(text) ? { ...reading, found: reading.found.filter((f) => f.kind !== "name") } : reading;
+  m.kept = asked === "phone" || asked === "email" || asked === "address" ? { name: false, contact: false } : keepIdentity(t, others);
+  const number = m.kept.contact || reading.limit !== null ? null : hearNumber(t, reading);
+  if (number === "whole") m.kept.contact = true;
+  return number === "part";
+};
+
+const CONTACTS: readonly string[] = ["phone", "email", "phone-check", "email-check"];
+/** What is an answer where such a thing is asked for. */
+const NAMES_IT: Partial<Record<string, readonly string[]>> = {
+  service: ["service"],
+  length: ["length"],
+  day: ["day"],
+  time: ["time"],
+  slot: ["choice", "time"],
+};
+
+/** What was asked for and is there is an answer, whatever else its words might begin. Ends nothing. */
+export const answersFirst: Step = (m) => {
+  const { t, reading, kept, text } = m;
+  const { state } = t;
+  // "Ring me on 902 …", asked for a number.
+  const answered = (state.expects === "name" && kept.name) || (CONTACTS.includes(state.expects) && kept.contact);
+  if (answered && !reading.question) {
+    const plainly = new Set<Errand>(reading.errands.filter((e) => !/\/examples$/.test(e.rule)).map((e) => e.errand));
+    m.errands = m.errands.filter((e) => (e === "move" || e === "cancel") && (plainly.has(e) || state.task?.errand === e));
+  }
+  // Asked which service, length or time, they name one: whatever else their words might ask.
+  if (!reading.question && NAMES_IT[state.expects]?.some((kind) => reading.found.some((f) => f.kind === kind))) m.errands = m.errands.filter((e) => !isAsk(e));
+  // "The earliest you've got", of what was offered, is a choice and no new wish.
+  if (state.expects === "slot" && ofKind(reading.found, "choice").length > 0 && !wishIn(reading))
+    m.errands = m.errands.filter((e) => e !== "book" && e !== "ask-availability");
+  // Beside a yes or a no, small talk is no wish: "My friend said I should come to you. Yes please."
+  const idleBeside =
+    state.expects === "go-ahead" &&
+    ofKind(reading.found, "yes").length > 0 &&
+    !wishIn(reading) &&
+    reading.errands.every((e) => e.errand === "book") &&
+    !ANOTHER_ONE.test(text);
+  if (idleBeside) m.errands = [];
+  return false;
+};
+
+/** "I'll think about it and ring you back": nothing is to be done now. */
+export const putsOff: Step = ({ t, reading, errands, text }) => {
+  const { state } = t;
+  const idleWords = errands.every((e) => ["book", "ask-availability", "thanks-bye", "message"].includes(e)) && !reading.question;
+  if (state.expects !== "anything" || state.task || !idleWords || !PUTS_OFF.test(text)) return false;
+  if (reading.found.some((f) => f.kind === "day" || f.kind === "time")) return false;
+  t.rule("bye/another-time");
+  return thanks(t);
+};
+
+/** Tells the reasons what was read. Ends nothing. */
+export const note: Step = ({ t, reading }) => {
+  for (const e of reading.errands) t.reasons.push({ what: "errand", errand: e.errand, rule: e.rule, sure: Math.round(e.sure * 100) / 100 });
+  for (const f of reading.found)
+    t.reasons.push({
+      what: "read",
+      rule: f.rule,
+      words: reading.text.slice(f.start, f.end),
+      from: f.start,
+      means: f.kind + (f.part ? ` (${f.part})` : ""),
+      ...(f.assumed ? { assumed: f.assumed } : {}),
+    });
+  for (const f of reading.corrected) t.reasons.push({ what: "corrected", words: reading.text.slice(f.start, f.end) });
+  return false;
+};

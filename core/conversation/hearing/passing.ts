@@ -1,0 +1,66 @@
+import { isAsk, type Errand } from "../../language/errand.ts";
+import { ofKind } from "../../language/found.ts";
+import { TO_BE_REACHED, TO_BE_TOLD, WITH_IT } from "../../language/packs/en/talk.ts";
+import { proceed } from "../proceed.ts";
+import type { MessageTask } from "../state.ts";
+import type { Heard, Step } from "./heard.ts";
+
+const DEEDS: readonly Errand[] = ["book", "move", "cancel", "ask-mine", "ask-availability"];
+
+/** What is wished or asked instead of a message that was offered. */
+function otherErrand({ t, reading, text }: Heard, task: MessageTask): Errand | undefined {
+  const said = reading.errands.find((e) => DEEDS.includes(e.errand) || (isAsk(e.errand) && reading.question));
+  if (said || !task.offered) return said?.errand;
+  const named = ofKind(reading.found, "service");
+  const spokenOf = t.state.topic !== undefined || t.state.topics !== undefined || t.state.later.length > 0;
+  const when = reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "length");
+  if (when && (named.length > 0 || (spokenOf && !TO_BE_REACHED.test(text)))) return "book";
+  // "Ok, the assessment": a service that is named is no message.
+  const plain = named.some((s) => s.value.length === 1 && s.rule !== "service/telling-word");
+  return plain && !TO_BE_TOLD.test(text) ? "book" : undefined;
+}
+
+/** The words of a message, or an answer to whether one is to be taken; what is something else is heard again as that. */
+export const messages: Step = (m) => {
+  const { t, reading, text } = m;
+  const task = t.state.task;
+  if (t.state.expects !== "message" || task?.errand !== "message") return false;
+  const yes = ofKind(reading.found, "yes")[0]?.value;
+  const askedWhen = task.callBack === true && task.text !== undefined;
+  const declined = task.offered && yes === false && !reading.question && !reading.found.some((f) => f.kind === "service");
+  const other = declined ? undefined : otherErrand(m, task);
+  // What is asked next is no message, unless it says what to do with it.
+  if (task.offered && !other && reading.question && yes === undefined && !WITH_IT.test(text)) {
+    t.state.task = t.state.later.pop() ?? null;
+    t.state.expects = t.state.task ? "day" : "anything";
+    m.again = reading;
+    return true;
+  }
+  if (task.offered && (yes === false || other)) {
+    t.state.task = t.state.later.pop() ?? null;
+    t.state.expects = t.state.task ? "day" : "anything";
+    if (other) {
+      const errands = reading.errands.length > 0 ? reading.errands : [{ errand: other, rule: "errand/book/what-and-when", at: 0, sure: 0.5 }];
+      m.again = { ...reading, errands, limit: null };
+      return true;
+    }
+    t.say("message/no");
+    proceed(t);
+    return true;
+  }
+  if (!task.offered && !askedWhen && yes === false && reading.text.trim().split(/\s+/).length <= 4) {
+    t.say("message/no");
+    t.state.task = null;
+    proceed(t);
+    return true;
+  }
+  // A call back waits for nothing else but when.
+  if (askedWhen) {
+    task.when = text;
+    proceed(t);
+    return true;
+  }
+  task.text = task.offered && yes && reading.text.trim().split(/\s+/).length <= 5 ? task.offered : task.offered ? `${task.offered} / ${text}` : text;
+  proceed(t);
+  return true;
+};

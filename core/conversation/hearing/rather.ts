@@ -1,0 +1,78 @@
+import { isAsk, type Errand } from "../../language/errand.ts";
+import type { Found } from "../../language/found.ts";
+import { WHEN_IS_MINE } from "../../language/packs/en/signs.ts";
+import { fromHandbook } from "../errands/handbook.ts";
+import { resume } from "../unheard.ts";
+import { guessedFrom, idle, type Heard, type Step } from "./heard.ts";
+
+/** Lines of the handbook that go before what else a message might be: the surer the line, the surer the guess that gives way. */
+
+/** Says that a line was given rather than what was guessed. */
+function answered({ t }: Heard, rule: string): true {
+  t.rule(rule);
+  t.state.repairs = 0;
+  resume(t);
+  return true;
+}
+
+/** "The day after a peel" names no day. */
+const aDay = (f: Found): boolean => f.kind === "day" && f.rule !== "day/relative";
+
+/** What was said without the days, services and people that were found in it. */
+const unmasked = (m: Heard): string => m.reading.masked.replace(/<\w+>/g, " ");
+
+/** What a line was plainly written for is answered by it, where no deed is said plainly. */
+const plainlyWritten: Step = (m) => {
+  const { t, reading, errands } = m;
+  const none = errands.length === 0 || (errands.length === 1 && ["out-of-scope", "message"].includes(errands[0] as Errand));
+  const guessedDeed =
+    errands.length === 1 &&
+    ["cancel", "move"].includes(errands[0] as Errand) &&
+    reading.question &&
+    guessedFrom(m) &&
+    // Who names what they have wants it done: "could we rearrange my acupuncture".
+    !reading.found.some((f) => f.kind === "service");
+  if (reading.found.some((f) => ["day", "time", "phone", "name"].includes(f.kind))) return false;
+  if (!(none && (reading.question || errands.length > 0)) && !guessedDeed) return false;
+  return fromHandbook(t, reading, 0.6, reading.text, true) && answered(m, "answer/plainly-written");
+};
+
+/** A wish that is only guessed and names nothing gives way to a line that was written for the question. */
+const ratherThanNothingNamed: Step = (m) => {
+  const { t, reading, errands } = m;
+  if (!reading.question || errands.length !== 1 || errands[0] !== "book" || !guessedFrom(m)) return false;
+  if (!reading.found.every((f) => f.kind === "for-whom" || f.kind === "yes")) return false;
+  return fromHandbook(t, reading, 0.8) && answered(m, "answer/rather-than-a-wish");
+};
+
+/**
+ * "When can I sunbathe again after my laser": a line that was surely written for it goes before a guess at what is
+ * theirs. "I need a present for a friend of horses": and before a wish that is no more than guessed.
+ */
+const ratherThanAGuess: Step = (m) => {
+  const { t, reading, errands } = m;
+  if (errands.length !== 1 || !guessedFrom(m) || WHEN_IS_MINE.test(reading.masked)) return false;
+  if (reading.found.some((f) => aDay(f) || ["time", "phone", "name"].includes(f.kind))) return false;
+  const line = (least: number): boolean => fromHandbook(t, reading, least, reading.text, true, ["answer"]);
+  const asks = reading.question && (errands[0] === "ask-mine" || errands[0] === "book");
+  const doubtful =
+    errands[0] === "book" && (reading.errands[0]?.sure ?? 1) < 0.9 && !reading.found.some((f) => f.kind === "service" && f.rule !== "service/telling-word");
+  return ((asks && line(0.9)) || (doubtful && line(0.75))) && answered(m, "answer/rather-than-a-guess");
+};
+
+/** A question that the handbook answers is no wish, unless it says when, or plainly wishes. */
+const ratherThanAWish: Step = (m) => {
+  const { t, reading, errands } = m;
+  if (!reading.question || errands.length !== 1 || isAsk(errands[0] as Errand)) return false;
+  if (reading.found.some((f) => aDay(f) || f.kind === "time" || f.kind === "phone")) return false;
+  const line = (least: number): boolean => fromHandbook(t, reading, least, unmasked(m), true);
+  if ((reading.errands[0]?.sure ?? 1) < 0.8) return line(0.6) && answered(m, "answer/rather-than-a-wish");
+  const named = reading.found.some((f) => f.kind === "service" || (f.kind === "staff" && f.value !== "any"));
+  if ((errands[0] !== "book" && named) || reading.found.some((f) => f.kind === "for-whom")) return false;
+  return line(0.75) && answered(m, "answer/rather-than-a-wish");
+};
+
+const LINES: readonly Step[] = [plainlyWritten, ratherThanNothingNamed, ratherThanAGuess, ratherThanAWish];
+
+/** Tries the handbook's lines, where nothing else is going on. */
+export const linesFirst: Step = (m) => idle(m) && LINES.some((step) => step(m));

@@ -1,0 +1,125 @@
+import { EMERGENCY } from "../../house/through.ts";
+import { ofKind, peopleIn } from "../../language/found.ts";
+import { A_PERSON, OF_ONES_HEALTH, WHAT_IT_IS_ABOUT } from "../../language/packs/en/talk.ts";
+import { says, type Reading } from "../../language/read.ts";
+import { contentOf } from "../../knowledge/search.ts";
+import { fromHandbook, inOwnWords, SURELY } from "../errands/handbook.ts";
+import { yesNoChoices } from "../errands/identity.ts";
+import { EMERGENCY_SOURCE, handOver, messageTaker, slip } from "../errands/message.ts";
+import { phoneText } from "../format.ts";
+import { proceed } from "../proceed.ts";
+import { val, type Turn } from "../turn.ts";
+import { SURE_EMERGENCY, resume } from "../unheard.ts";
+import type { Step } from "./heard.ts";
+
+/** Emergencies go before everything. */
+export const emergencies: Step = ({ t, reading }) => {
+  if (reading.emergency) emergency(t, reading);
+  return reading.emergency;
+};
+
+/** What the house does not do or say; what only sounds like advice is answered where the house has a line of its own for it. */
+export const limits: Step = ({ t, reading, text }) => {
+  if (!reading.limit) return false;
+  if (reading.guessed) {
+    const least = ofTheirLife(t, reading) ? null : !ofHealth(t, reading) ? 0.7 : OF_ONES_HEALTH.test(text) ? null : 0.9;
+    if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least))) {
+      resume(t);
+      return true;
+    }
+  }
+  refuse(t, reading);
+  return true;
+};
+
+/** Who wants to talk to a person, or says words for which the house wants one called. */
+export const toAPerson: Step = ({ t, reading, errands, text }) => {
+  const { state } = t;
+  // "Is there somebody I could talk to in French": what is asked besides a person has a line of its own.
+  if (errands.length === 1 && errands[0] === "person" && reading.question && !state.task && !WHAT_IT_IS_ABOUT.test(text)) {
+    const rest = reading.text.replace(A_PERSON, " ");
+    if (contentOf(rest).length > 0 && fromHandbook(t, reading, SURELY, rest, true, ["answer", "fact"])) {
+      resume(t);
+      return true;
+    }
+  }
+  if (!errands.includes("person") && !callsForPerson(t, reading)) return false;
+  if (state.expects === "message" && !(state.task?.errand === "message" && state.task.offered !== undefined)) return false;
+  handOver(t, text, askedFor(reading));
+  return true;
+};
+
+function emergency(t: Turn, reading: Reading): void {
+  const e = t.house.emergency;
+  const help = val(e.say, EMERGENCY_SOURCE);
+  if (t.sure < SURE_EMERGENCY && !t.state.emergencyHeard) {
+    // It may have been misheard: what to do is said, nothing is lost, and said once more it is one.
+    t.state.emergencyHeard = true;
+    slip(t, "emergency", reading.text, "desk");
+    t.say("emergency/maybe", { say: help });
+    return resume(t);
+  }
+  const task = t.state.task;
+  if (task && "hold" in task && task.hold) t.effect({ kind: "release", hold: task.hold.id });
+  t.state.task = null;
+  t.state.later = [];
+  slip(t, "emergency", reading.text, "desk");
+  t.outcome("handed-over");
+  if (e.housePhone && t.state.channel === "phone") {
+    t.say("emergency/putting", { say: help });
+    t.state.status = "with-desk";
+    t.state.through = EMERGENCY;
+    t.expect("nothing");
+    return;
+  }
+  if (e.housePhone) t.say("emergency/say", { say: help, phone: val(phoneText(e.housePhone, t.house.handbook.country), EMERGENCY_SOURCE) });
+  else t.say("emergency/say-only", { say: help });
+  t.expect("anything");
+}
+
+/** The one person of the house that was asked for by name. */
+export function askedFor(reading: Reading): string | undefined {
+  const people = new Set(peopleIn(reading.found));
+  return people.size === 1 ? [...people][0] : undefined;
+}
+
+/** Words for which the house wants a person called at once. */
+function callsForPerson(t: Turn, reading: Reading): boolean {
+  const words = t.house.handbook.handingOver?.words ?? [];
+  const hit = words.find((w) => says(reading.text, w));
+  if (hit !== undefined) {
+    t.reasons.push({ what: "source", source: { kind: "handing-over", id: "words", label: hit } });
+    t.rule("hand-over/words");
+  }
+  return hit !== undefined;
+}
+
+/** Whether what is refused is a private thing of one of the house's people: a line about clients answers nothing of theirs. */
+const ofTheirLife = (t: Turn, reading: Reading): boolean =>
+  reading.found.some((f) => f.kind === "staff" && f.value !== "any") && /\bprivate\b/i.test(t.house.limits.find((l) => l.id === reading.limit)?.subject ?? "");
+
+/** Whether the limit touched is the one on medical advice: what is nearly an answer to that is none. */
+const ofHealth = (t: Turn, reading: Reading): boolean =>
+  t.house.limits.some((l) => l.id === reading.limit && l.words.some((w) => says(w, "diagnose") || says("diagnose", w)));
+
+/** Whether the limit touched is the one on other clients. */
+export const ofClients = (t: Turn, reading: Reading): boolean =>
+  t.house.limits.some((l) => l.id === reading.limit && l.words.some((w) => says("who else is booked", w)));
+
+function refuse(t: Turn, reading: Reading): void {
+  const limit = t.house.limits.find((l) => l.id === reading.limit);
+  if (!limit) return;
+  t.say("limit/say", { say: val(limit.say, { kind: "limit", id: limit.id, label: limit.subject }) });
+  t.outcome("turned-away");
+  if (t.state.task && t.state.task.errand !== "message") return proceed(t);
+  // What it was asked of is what a wish after it is about.
+  const of = [...new Set(ofKind(reading.found, "service").flatMap((s) => s.value))];
+  if (of.length > 0 && !t.state.topic && !t.state.topics) {
+    t.state.lastAsk ??= "ask-price";
+    if (of.length === 1) t.state.topic = of[0] as string;
+    else t.state.topics = of;
+  }
+  t.say("limit/offer", { to: messageTaker(t, limit.tell).value });
+  t.state.task = { errand: "message", offered: reading.text, ...(limit.tell ? { tell: limit.tell } : {}) };
+  t.expect("message", yesNoChoices());
+}

@@ -1,0 +1,111 @@
+import { ofKind } from "../../language/found.ts";
+import {
+  ARE_YOU_THERE,
+  COMMENT,
+  OF_MINE,
+  THE_DIFFERENCE,
+  UNDECIDED,
+  WHO_ARE_YOU,
+  WITH_WHOM,
+  IT_IS_WITH_WHOM,
+  OTHER_THAN_NOW,
+} from "../../language/packs/en/talk.ts";
+import { price as priceOf } from "../errands/prices.ts";
+import { calledText } from "../format.ts";
+import { proceed } from "../proceed.ts";
+import { which } from "../slot.ts";
+import { staffSource } from "../sources.ts";
+import { val } from "../turn.ts";
+import { resume, whoThisIs } from "../unheard.ts";
+import { wishIn } from "../wish.ts";
+import { idle, type Step } from "./heard.ts";
+
+/** "Change my number to …", once it is known who asks: the desk is told, since what is on a card is not changed on anybody's word. */
+export const newContact: Step = ({ t, reading, text }) => {
+  const said = ofKind(reading.found, "phone").at(-1)?.value ?? ofKind(reading.found, "email").at(-1)?.value;
+  if (said === undefined || t.state.task || t.state.client.match !== "both") return false;
+  if (!OTHER_THAN_NOW.test(text) || reading.found.some((f) => f.kind === "day" || f.kind === "time")) return false;
+  t.rule("message/new-contact");
+  t.state.task = { errand: "message", text };
+  proceed(t);
+  return true;
+};
+
+/** "Who's that with?": what was offered is said again with its people. */
+export const saysWithWhom: Step = ({ t, reading, text }) => {
+  const { task, expects } = t.state;
+  const kept = (task?.errand === "book" || task?.errand === "move") && task.hold?.offer;
+  const named = reading.found.some((f) => f.kind === "staff" || f.kind === "service" || f.kind === "gender");
+  if (kept && !named && IT_IS_WITH_WHOM.test(text) && text.trim().split(/\s+/).length <= 9) {
+    t.say("ask/it-is-with", { staff: val(calledText(t.house, kept.staff), staffSource(t.house, kept.staff)) });
+    t.rule("slot/with-whom");
+    resume(t);
+    return true;
+  }
+  if (expects !== "slot" || (task?.errand !== "book" && task?.errand !== "move") || task.offered.length === 0) return false;
+  if (reading.found.some((f) => f.kind === "staff" || f.kind === "service")) return false;
+  if (!WITH_WHOM.test(text)) return false;
+  t.rule("slot/with-whom");
+  which(t, task, true);
+  return true;
+};
+
+/** "I don't know, what have you got?": what there is, is said again; without a day, the soonest there are. */
+export const undecided: Step = ({ t, reading }) => {
+  const task = t.state.task;
+  if (!task || !["slot", "day", "time", "service", "length"].includes(t.state.expects)) return false;
+  const plain = reading.said
+    .toLowerCase()
+    .replace(/[.,!?]+/g, " ")
+    .replace(/\s+/g, " ")
+    .trim();
+  if (!UNDECIDED.test(plain) || wishIn(reading)) return false;
+  t.rule("aside/undecided");
+  if (t.state.expects === "day" && task.errand === "book" && !task.wish.days) task.wish.days = { ranges: [], soonest: true };
+  resume(t);
+  return true;
+};
+
+/** "What's the difference?" between two lengths is what they cost. */
+export const differenceOfLengths: Step = ({ t, reading, text }) => {
+  if (t.state.expects !== "length" || t.state.task?.errand !== "book" || !THE_DIFFERENCE.test(text)) return false;
+  if (reading.found.some((f) => f.kind === "length" || f.kind === "choice") || !priceOf(t, reading)) return false;
+  resume(t);
+  return true;
+};
+
+/** "Who are you", where nothing is going on. */
+export const whoAreYou: Step = (m) => {
+  const { t, errands, text } = m;
+  if (!idle(m) || !errands.every((e) => e === "ask-staff") || !WHO_ARE_YOU.test(text) || !whoThisIs(t, text)) return false;
+  resume(t);
+  return true;
+};
+
+/** "Hello? Are you there?" */
+export const areYouThere: Step = ({ t, text }) => {
+  if (!ARE_YOU_THERE.test(text)) return false;
+  t.say("aside/here");
+  if (t.state.task) resume(t);
+  else {
+    t.say("what-can-i-do");
+    t.expect("errand");
+  }
+  return true;
+};
+
+/** What is said of an answer and asks for nothing. */
+export const comments: Step = ({ t, reading, text }) => {
+  if (!COMMENT.test(text) || reading.found.length > 0) return false;
+  t.say("aside/heard");
+  t.rule("aside/comment");
+  resume(t);
+  return true;
+};
+
+/** "What time is the class" asks when it is held, not for an appointment of their own. Ends nothing. */
+export const ofAClass: Step = (m) => {
+  const aClass = ofKind(m.reading.found, "service").some((s) => s.value.length === 1 && m.t.house.services.get(s.value[0] as string)?.group !== undefined);
+  if (m.errands.length === 1 && m.errands[0] === "ask-mine" && aClass && !OF_MINE.test(m.text)) m.errands = ["ask-service"];
+  return false;
+};
