@@ -7,12 +7,15 @@ import { wishIn } from "./wish.ts";
 import { proceed } from "./proceed.ts";
 import { reopen } from "./start.ts";
 import { type Turn } from "./turn.ts";
+import { GIVES_UP } from "../language/packs/en/talk.ts";
 
 /** Answers to a number, an address or a name that was read back; true when that was it. */
 export function checks(t: Turn, reading: Reading, contact: boolean): boolean {
   const { state } = t;
   if (state.expects !== "phone-check" && state.expects !== "email-check" && state.expects !== "name-check") return false;
   const yes = ofKind(reading.found, "yes")[0]?.value;
+  // "No, leave it then": none of it is wanted any more.
+  if (GIVES_UP.test(reading.said)) return false;
   // "Hang on, what do you charge if I cancel": the question is answered, and what was read back is asked again.
   if (!yes && !contact && reading.question && reading.errands.some((e) => isAsk(e.errand))) {
     if (state.task && "numberAsked" in state.task) delete state.task.numberAsked;

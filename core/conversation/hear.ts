@@ -10,20 +10,31 @@ import { hearQuestion } from "./errands/questions.ts";
 import { hearGoAhead } from "./goahead.ts";
 import { answerAsked, askedOfAnother } from "./hearing/asked.ts";
 import type { Heard, Step } from "./hearing/heard.ts";
-import { idle } from "./hearing/heard.ts";
+import { guessedFrom, idle } from "./hearing/heard.ts";
 import { answersFirst, asMeant, note, putsOff, whoTheyAre } from "./hearing/meant.ts";
 import { notOurs, ratherThanAMessage } from "./hearing/notours.ts";
-import { messages } from "./hearing/passing.ts";
+import { messages, whenToBeReached } from "./hearing/passing.ts";
 import { linesFirst } from "./hearing/rather.ts";
 import { emergencies, limits, toAPerson } from "./hearing/refusing.ts";
-import { areYouThere, comments, differenceOfLengths, newContact, ofAClass, saysWithWhom, undecided, whoAreYou } from "./hearing/remarks.ts";
+import {
+  areYouThere,
+  comments,
+  differenceOfLengths,
+  newContact,
+  noVisit,
+  ofAClass,
+  otherNumber,
+  saysWithWhom,
+  undecided,
+  whoAreYou,
+} from "./hearing/remarks.ts";
 import { hearInTask, hearOpen } from "./intask.ts";
 import { proceed } from "./proceed.ts";
 import { wasDone } from "./result.ts";
 import { deedsOf, takeUp } from "./several.ts";
 import { startTask } from "./start.ts";
 import type { Turn } from "./turn.ts";
-import { insteadOfCancelling, lineUpAnother, lineUpDeed, theOther } from "./turning.ts";
+import { insteadOfCancelling, lineUpAnother, lineUpBesides, lineUpDeed, theOther } from "./turning.ts";
 import { namesHouse, resume, thanks, whoThisIs } from "./unheard.ts";
 import { wishIn } from "./wish.ts";
 
@@ -50,6 +61,9 @@ const contactCorrected: Step = ({ t, reading, kept }) => {
   t.rule("go-ahead/contact-corrected");
   return true;
 };
+
+/** Whether a visit is being booked, it is open for what, and what they say asks. */
+const choosesService = (m: Heard): boolean => m.t.state.task?.errand === "book" && !m.t.state.task.service && m.reading.question;
 
 /** What was asked about is what a wish after it is about. Ends nothing. */
 const keepTopic: Step = (m) => {
@@ -88,8 +102,11 @@ const STEPS: readonly Step[] = [
   limits,
   toAPerson,
   messages,
+  whenToBeReached,
+  noVisit,
+  otherNumber,
   // Answers to what was asked.
-  andResume((m) => lineUpAnother(m.t, m.reading) || lineUpDeed(m.t, m.reading)),
+  andResume((m) => lineUpAnother(m.t, m.reading) || lineUpBesides(m.t, m.reading) || lineUpDeed(m.t, m.reading)),
   (m) => checks(m.t, m.reading, m.kept.contact),
   (m) => hearQuestion(m.t, m.reading, m.text),
   atGoAhead(andProceed((m) => theOther(m.t, m.reading) || insteadOfCancelling(m.t, m.reading, m.text))),
@@ -101,7 +118,10 @@ const STEPS: readonly Step[] = [
   andResume((m) => m.errands.length < 2 && inOwnWords(m.t, m.reading)),
   askedOfAnother,
   differenceOfLengths,
-  andResume((m) => idle(m) && m.errands.every(isAsk) && compared(m.t, m.reading)),
+  andResume(
+    (m) =>
+      (idle(m) || choosesService(m)) && m.errands.every((e) => isAsk(e) || (e === "book" && m.reading.question && guessedFrom(m))) && compared(m.t, m.reading),
+  ),
   whoAreYou,
   areYouThere,
   linesFirst,

@@ -7,12 +7,12 @@ import { answer, feeOfThat } from "./errands/ask.ts";
 import { fromHandbook } from "./errands/handbook.ts";
 import { beyond } from "./errands/services.ts";
 import { newBook } from "./tasks.ts";
-import { dropHold } from "./errands/offering.ts";
+import { dropHold, take } from "./errands/offering.ts";
 import { contextOf } from "./context.ts";
 import { chosenIs } from "./goahead.ts";
-import { wishIn } from "./wish.ts";
+import { singleDay, wishIn, wishOf } from "./wish.ts";
 import { proceed } from "./proceed.ts";
-import { hearSlot, pickAppointment } from "./slot.ts";
+import { hearSlot, pickAppointment, which } from "./slot.ts";
 import { anotherHour, asAsked, carriedOn, reopen } from "./start.ts";
 import type { Task } from "./state.ts";
 import { type Turn } from "./turn.ts";
@@ -27,7 +27,8 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
   const context = contextOf(t.house, t.now, state);
   const yes = ofKind(reading.found, "yes")[0]?.value;
   let moved = kept.name || kept.contact;
-  if (reading.errands.some((e) => e.errand === "thanks-bye") && /\b(?:bye|goodbye|forget it|never ?mind)\b/i.test(text)) {
+  // Beside a number, a goodbye was misheard.
+  if (!kept.contact && reading.errands.some((e) => e.errand === "thanks-bye") && /\b(?:bye|goodbye|forget it|never ?mind)\b/i.test(text)) {
     if ("hold" in task && task.hold) dropHold(t, task);
     state.task = null;
     state.later = [];
@@ -38,7 +39,12 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     return;
   }
   // "Forget it", instead of a name or a number.
-  if (["name", "phone", "email", "service", "length", "day", "time", "slot", "which-appointment"].includes(state.expects) && GIVES_UP.test(text)) {
+  if (
+    ["name", "phone", "email", "name-check", "phone-check", "email-check", "service", "length", "day", "time", "slot", "which-appointment"].includes(
+      state.expects,
+    ) &&
+    GIVES_UP.test(text)
+  ) {
     if ("hold" in task && task.hold && (task.errand === "book" || task.errand === "move")) dropHold(t, task);
     state.task = null;
     t.say(task.errand === "move" || task.errand === "cancel" ? "move/kept" : "book/let-go");
@@ -147,6 +153,7 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
   if (state.expects === "length" && task.errand === "book" && yes === true && !reading.question && !moved) return proceed(t);
   if (moved) {
     state.repairs = 0;
+    if (onlyWho(reading, kept) && noted(t, task)) return;
     return proceed(t);
   }
   if ((task.errand === "move" || task.errand === "cancel") && yes === false && /\b(?:forget|never ?mind|leave it|don't bother|as it is)\b/i.test(text)) {
@@ -181,6 +188,31 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
   }
   if (reading.question && /\w{3,} \w{2,} \w{2,}/.test(reading.masked)) return notKnown(t, text);
   repair(t);
+}
+
+/** Whether a message told who they are, and nothing besides. */
+const onlyWho = (reading: Reading, kept: { name: boolean; contact: boolean }): boolean =>
+  (kept.name || kept.contact) && !reading.question && reading.found.every((f) => f.kind === "name" || f.kind === "phone" || f.kind === "email");
+
+/** Who they are, told while times are offered, is kept: what was offered by itself, or is just the hour they wished for, is taken with it; else it is asked again which. */
+function noted(t: Turn, task: Task): boolean {
+  if (t.state.expects !== "slot" || (task.errand !== "book" && task.errand !== "move")) return false;
+  const [only, another] = task.offered;
+  if (!only) return false;
+  t.rule("slot/who-they-are");
+  const { wish } = wishOf(t.house, task.wish, t.now, undefined);
+  const exactly = task.offered.filter((o) => {
+    const { day, minute } = t.house.zone.toLocal(o.startMin);
+    return day === singleDay(wish.days) && wish.time?.fromMin === minute && wish.time.toMin === minute;
+  });
+  const meant = another === undefined ? only : exactly.length === 1 ? exactly[0] : undefined;
+  if (meant) {
+    take(t, task, meant, task.errand === "book" ? (task.places ?? 1) : (task.appointment?.places ?? 1), task.errand === "move" ? task.appointment : undefined);
+    return true;
+  }
+  t.say("noted");
+  which(t, task);
+  return true;
 }
 
 /** Nothing is being worked on: what was said begins something, asks something, or is not understood. */

@@ -64,7 +64,7 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
       return true;
     }
     // "With Dulcie", "on Tuesday", where all that was offered is with her or then: it is still open which.
-    const sameDay = ofKind(reading.found, "day").some((d) => d.rule === "day/weekday" && !d.not);
+    const sameDay = !shift && ofKind(reading.found, "day").some((d) => d.rule === "day/weekday" && !d.not);
     if ((people.size > 0 || sameDay) && hit.length === task.offered.length && hit.length > 1) {
       const [day, other] = new Set(hit.map((o) => t.house.zone.toLocal(o.startMin).day));
       if (sameDay && day !== undefined && other === undefined) task.wish.days = { ranges: [{ from: day, to: day }] };

@@ -9,7 +9,7 @@ import { dropHold } from "./errands/offering.ts";
 import type { BookTask, CancelTask, MoveTask, Task } from "./state.ts";
 import { singleDay } from "./wish.ts";
 import { type Turn } from "./turn.ts";
-import { PREFERS, SAME, STARTS_OTHERWISE } from "../language/packs/en/talk.ts";
+import { AT_THE_SAME_GO, PREFERS, SAME, STARTS_OTHERWISE, TO_BE_REACHED } from "../language/packs/en/talk.ts";
 
 /** Begins, turns or ends an errand that the message names; true when the message's parts have been taken in. */
 export function startTask(t: Turn, reading: Reading, errands: readonly Errand[]): boolean {
@@ -61,6 +61,9 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         begin(t, fresh);
         applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
         asAsked(t, fresh, reading);
+        // "Can I get the lashes done at the same go", once the brows are booked: right after them.
+        if (state.last && fresh.service && fresh.service !== state.last.service && AT_THE_SAME_GO.test(reading.said) && !fresh.wish.days && !fresh.wish.times)
+          Object.assign(fresh, { rightAfter: true, beside: true });
         instead(t, fresh);
       }
       did = true;
@@ -151,7 +154,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
       // "The medical was sixty last time": what is asked next may be of that.
       const [of, other] = new Set(ofKind(reading.found, "service").flatMap((s) => s.value));
       if (of !== undefined && other === undefined) state.topic ??= of;
-      const guessed = reading.errands.some((r) => r.errand === "message" && r.rule.endsWith("/examples"));
+      const guessed = reading.errands.some((r) => r.errand === "message" && r.rule.endsWith("/examples")) && !TO_BE_REACHED.test(reading.said);
       begin(t, { errand: "message", ...(body ? { text: body } : {}), ...(guessed ? { guessed } : {}) });
       did = true;
     }

@@ -73,6 +73,8 @@ export interface ClientState {
   noPhone?: boolean;
   /** The digits of a number that was not whole. */
   phonePart?: string;
+  /** Digits to which a nought that was not heard has been added once. */
+  triedNought?: string;
 }
 
 /** What is wished for the visit, as far as it was said. */
@@ -85,6 +87,8 @@ export interface WishState {
   byName?: boolean;
   /** The half of the day that was chosen when both would do. */
   atMin?: number;
+  /** "Tomorrow at nine or Thursday at four": what will do where the first cannot be had. */
+  orElse?: { day: DayNumber; times: FoundOf<"time">[] };
 }
 
 /** An opening that is not offered again: it was turned down, or somebody else had it first. */
@@ -195,6 +199,9 @@ export interface MoveTask {
   all?: boolean;
   appointment?: AppointmentView;
   staff?: string[] | "any";
+  /** Whom it is not to be with, and what they are to be, where nobody is named. */
+  notStaff?: string[];
+  gender?: "woman" | "man";
   /** The day was not named: it is only where the appointment stands. */
   looseDay?: boolean;
   /** Minutes later than it stands; negative is earlier, 0 only "later" without saying how much. */

@@ -6,7 +6,7 @@ import { dropHold } from "./errands/offering.ts";
 import { contextOf } from "./context.ts";
 import type { BookTask, CancelTask, MoveTask } from "./state.ts";
 import { type Turn } from "./turn.ts";
-import { IT_TO_BE, ONE_MORE, SAME, THE_ONE_TO_BE } from "../language/packs/en/talk.ts";
+import { ADDS_TO_IT, ASKS_FOR_IT, IN_ITS_PLACE, IT_TO_BE, ONE_MORE, SAME, THE_ONE_TO_BE } from "../language/packs/en/talk.ts";
 
 /** What turns what was said, or what is being done, into something else: a booking into a move, a person spoken of, another visit. */
 
@@ -183,6 +183,33 @@ export function lineUpAnother(t: Turn, reading: Reading): boolean {
   applyToBook(t, next, { ...reading, found: reading.found.filter((f) => f.kind !== "shift" && f.kind !== "choice") }, contextOf(t.house, t.now, state));
   state.expects = expects;
   state.later.push(next);
+  t.rule("several/another-after-this");
+  return true;
+}
+
+/** "Can you tack a beard trim on the end", while a cut is being booked: it comes right after that one. */
+export function lineUpBesides(t: Turn, reading: Reading): boolean {
+  const { state } = t;
+  const task = state.task;
+  if (task?.errand !== "book" || !task.service || (!task.hold && task.offered.length === 0)) return false;
+  if (reading.question && !ASKS_FOR_IT.test(reading.said)) return false;
+  if (
+    !ADDS_TO_IT.test(reading.said) ||
+    IN_ITS_PLACE.test(reading.said) ||
+    reading.errands.some((e) => e.errand !== "book" && e.errand !== "ask-availability" && !(e.errand === "move" && /\/examples$/.test(e.rule)))
+  )
+    return false;
+  const [of, another] = new Set(ofKind(reading.found, "service").flatMap((s) => (s.value.length === 1 ? s.value : ["", " "])));
+  if (!of || another !== undefined || of === task.service || ofKind(reading.found, "yes").some((y) => y.value && state.expects === "go-ahead")) return false;
+  if (state.later.some((x) => x.errand === "book" && x.service === of)) return false;
+  const own = reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "for-whom");
+  const next: BookTask = { ...newBook(), service: of, beside: true, ...(own ? {} : { rightAfter: true }) };
+  const expects = state.expects;
+  state.expects = "errand";
+  applyToBook(t, next, reading, contextOf(t.house, t.now, state));
+  state.expects = expects;
+  state.later.push(next);
+  t.say("book/one-each");
   t.rule("several/another-after-this");
   return true;
 }

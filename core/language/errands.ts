@@ -40,6 +40,7 @@ import {
   THERE_FROM_TO,
   TO_BE_REMOVED,
   UNRESPONSIVE,
+  ASKS_WHEN,
   UNSURE_WHICH,
   WANTS_OTHERWISE,
   WANTS_PERSON,
@@ -181,7 +182,7 @@ export function judge(
 ): Judged {
   const one = (text: string, plain: string): Single => judgeOne(text, plain, own, open, named);
   const whole = one(masked, bare);
-  if (whole.read && OF_ALL_OF_IT.has(whole.read.rule)) return { errands: [whole.read], clauses: [], subject: null };
+  if (whole.read && OF_ALL_OF_IT.has(whole.read.rule)) return { errands: [whole.read], clauses: [], subject: whole.subject };
   if (parts.length > 1 && withoutTakenBack(masked) === masked) {
     const each = parts.map((p) => ({ from: p.from, to: p.to, masked: p.masked, ...one(p.masked, p.bare) }));
     const grave = each.find((e) => e.read && (e.read.errand === "emergency" || e.read.errand === "refused"));
@@ -348,7 +349,7 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   const least = Math.max(tells ? TOLD : 0, open ? LEAST.open : ASKS_OR_ORDERS.test(masked) ? LEAST.asked : LEAST.bare, GRAVE[top.errand] ?? 0);
   // Who says that they are somebody else, or names somebody whose visits they ask for, asks about another client.
   const asks = top.errand.startsWith("ask-") || ["none", "out-of-scope", "refused"].includes(top.errand);
-  if ((asks && OF_OTHERS.test(said)) || (["ask-mine", "move", "cancel"].includes(top.errand) && PRETEXT.test(masked)))
+  if ((asks && OF_OTHERS.test(said)) || (PRETEXT.test(masked) && (["ask-mine", "move", "cancel"].includes(top.errand) || ASKS_WHEN.test(masked))))
     return { read: { errand: "refused", rule: "errand/refused/of-others", at: 0, sure: Math.max(0.7, top.sure) }, subject: "others" };
   if (OF_THEIR_LIFE.test(masked))
     return { read: { errand: "refused", rule: "errand/refused/of-their-life", at: 0, sure: Math.max(0.7, top.sure) }, subject: "private" };
@@ -376,8 +377,8 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   if (open && ["ask-staff", "ask-availability", "none"].includes(top.errand) && FREE_FIRST.test(masked))
     return { read: { errand: "ask-availability", rule: "errand/ask-availability/free-first", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   // "Put off", "postpone": nothing else is meant by them.
-  const postponed = cued.find((c) => c.rule === "errand/move/reschedule");
-  if (postponed && ["book", "ask-availability", "none"].includes(top.errand) && !cued.some((c) => c.errand === "ask-policy"))
+  const postponed = cued.find((c) => c.rule === "errand/move/reschedule" || c.rule === "errand/move/theirs-otherwise");
+  if (postponed && ["book", "move", "ask-availability", "none"].includes(top.errand) && !cued.some((c) => c.errand === "ask-policy"))
     return { read: { ...postponed, sure: Math.max(0.5, top.sure) }, subject: null };
   if (["book", "cancel", "move", "ask-availability", "ask-hours", "none"].includes(top.errand) && CANNOT_BUT.test(masked) && !wishesBefore(masked))
     return { read: { errand: "move", rule: "errand/move/cannot-but", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
@@ -503,7 +504,7 @@ function wishesBefore(masked: string): boolean {
 }
 
 /** Signs that reach over several parts of a message. */
-const OF_ALL_OF_IT = new Set(["errand/ask-mine/checks", "errand/book/unsure-which"]);
+const OF_ALL_OF_IT = new Set(["errand/ask-mine/checks", "errand/book/unsure-which", "errand/refused/of-others"]);
 
 /** What may stand beside another errand in one message, and what is only its reason. `masked` is the part that each was read from. */
 function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {

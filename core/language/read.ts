@@ -1,3 +1,4 @@
+import { dated } from "./refiners/dated.ts";
 import { isoOfDay, weekdayName, type DayNumber } from "../time/days.ts";
 import { clockText } from "../time/zone.ts";
 import type { TimeWish } from "../schedule/wish.ts";
@@ -71,11 +72,16 @@ export function read(text: string, context: ReadContext): Reading {
   const { said } = spelled;
   const solid = [...emails(said), ...phones(said, at)];
   // Where a number is waited for, digits in a row are part of one, however short it came: "nine oh two" is no hour then.
-  const pieces = context.expects === "phone" ? longRuns(said) : [];
+  const pieces = longRuns(said, context.expects === "phone");
   const clear = (f: Found): boolean => ![...solid, ...pieces].some((s) => s.start < f.end && f.start < s.end);
   const timed = longest(timeFinds(said, at).filter(clear), []);
-  const dayed = longest(dayFinds(said, at).filter(clear), timed);
-  const times = timed.filter((t) => !dayed.some((d) => overlap(t, d) && !shares(t, d)));
+  const bareDays = longest(dayFinds(said, at).filter(clear), timed);
+  const { days: dayed, times } = dated(
+    said,
+    at,
+    bareDays,
+    timed.filter((t) => !bareDays.some((d) => overlap(t, d) && !shares(t, d))),
+  );
   const shifted = shifts(said);
   // "Push it back an hour": what it is to be later by is no length.
   const size = lengths(said, at).filter((l) => clear(l) && !dayed.some((d) => overlap(l, d)) && !shifted.some((s) => s.rule === "shift/by" && overlap(s, l)));
@@ -117,7 +123,7 @@ export function read(text: string, context: ReadContext): Reading {
   if (context.expects === "name") for (let i = when.length - 1; i >= 0; i--) if (called.some((n) => overlap(n, when[i] as Found))) when.splice(i, 1);
   const staffed = people.filter((p) => !called.some((n) => overlap(p, n)));
   let found: Found[] = [...solid, ...when, ...size, ...offered, ...staffed, ...called, ...many, ...shifted];
-  found.push(...yesNo(said).filter((y) => !when.some((w) => overlap(w, y) || noToDay(said, y, w))));
+  found.push(...yesNo(said, at).filter((y) => !when.some((w) => overlap(w, y) || noToDay(said, y, w))));
   const soonest = (w: Found): boolean => w.kind === "day" && w.value.kind === "soonest";
   const picked = choices(said, at);
   // "The earliest" of what was offered is a choice, not a new wish.

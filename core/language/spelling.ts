@@ -1,3 +1,4 @@
+import { isName } from "./called.ts";
 import { distance } from "fastest-levenshtein";
 import { KIN_WORDS, SENTENCE_WORDS } from "./packs/en/vocabulary.ts";
 import { DIGIT_WORDS, MONTH_WORDS, PLAIN_WORDS, WEEKDAY_WORDS, WRITTEN_SHORT } from "./packs/en/words.ts";
@@ -68,8 +69,8 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
       plural(t.text)
     )
       continue;
-    // Where a name is asked for, a word with a capital is one.
-    if (naming && /[A-Z]/.test(raw.raw[t.start] ?? "")) continue;
+    // Where a name is asked for, a word with a capital is one, and so is what people are called.
+    if (naming && (/[A-Z]/.test(raw.raw[t.start] ?? "") || isName(t.text))) continue;
     // A capital in the middle of a sentence is a name more often than a slip.
     if (t.start > 0 && /[A-Z]/.test(raw.raw[t.start] ?? "") && /[a-z]/.test(raw.raw.slice(0, t.start))) continue;
     const right = slipOf(t.text);

@@ -4,9 +4,7 @@ import type { Found } from "../language/found.ts";
 import { normalise } from "../language/text.ts";
 import { read } from "../language/read.ts";
 import type { EpochMin } from "../time/zone.ts";
-import { GIVEN_NAMES } from "./packs/en/given.ts";
-import { FAMILY_NAMES } from "./packs/en/family.ts";
-import { FIRST_NAMES, LAST_NAMES } from "./packs/en/names.ts";
+import { isName } from "../language/called.ts";
 import { spelledName } from "./spelled.ts";
 import { isLetterWord } from "./letters.ts";
 import { nameWords, noughtsForNo, written } from "./written.ts";
@@ -55,9 +53,6 @@ export function namesOnCards(names: readonly string[]): (words: readonly string[
     return false;
   };
 }
-
-const NAMES = new Set(`${FIRST_NAMES} ${LAST_NAMES} ${GIVEN_NAMES} ${FAMILY_NAMES}`.trim().split(/\s+/));
-const called = (word: string): boolean => NAMES.has(word);
 
 /** What a reading must hold to answer what was asked. */
 const WANTED: Partial<Record<Expects, readonly Found["kind"][]>> = {
@@ -131,11 +126,12 @@ export function understood(
   const sure = sureness(heard.words);
   const likeliest = heard.words.map((w) => w.word);
   const words = expects === "name" && !names.onCard(likeliest) ? (heard.others.slice(0, OTHERS).map(wordsIn).find(names.onCard) ?? likeliest) : likeliest;
-  const naming = expects === "name" && !words.some(isLetterWord);
-  const spelled = names.refused ? undefined : (letters: string) => spelledName(letters, names);
-  const first = written(naming ? nameWords(words, called) : words, expects, spelled);
-  const wanted = WANTED[expects];
   const reads = (text: string) => read(text, { house, now, expects });
+  // A question is no name: "could we park the car there".
+  const naming = expects === "name" && !words.some(isLetterWord) && !reads(words.join(" ")).question;
+  const spelled = names.refused ? undefined : (letters: string) => spelledName(letters, names);
+  const first = written(naming ? nameWords(words, isName) : words, expects, spelled);
+  const wanted = WANTED[expects];
   const reading = reads(first);
   if (expects === "message") return { is: "said", text: first, sure };
   if (sure < LEAST_SURE) return { is: "unclear", text: first, sure };

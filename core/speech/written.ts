@@ -44,6 +44,9 @@ function digitsFrom(words: readonly string[], at: number): { digits: string; end
   return { digits, end: i };
 }
 
+/** Between the letters of a first and of a last name. */
+const NAME_PARTS = new Set("and then last first surname name as for like".split(" "));
+
 /** Letters of the words from a place on: "n:", "n: as in november", "double l:". */
 function lettersFrom(words: readonly string[], at: number): { letters: string; end: number } {
   let letters = "";
@@ -57,6 +60,16 @@ function lettersFrom(words: readonly string[], at: number): { letters: string; e
     } else if (isLetterWord(w)) {
       letters += w[0] as string;
       i++;
+      // One word that is no letter, in the middle of many that are, was a letter that was not made out.
+      if (
+        !isLetterWord(words[i] ?? "a:") &&
+        isLetterWord(words[i + 1] ?? "") &&
+        isLetterWord(words[i + 2] ?? "") &&
+        letters.length >= 2 &&
+        words[i] !== "double" &&
+        !NAME_PARTS.has(words[i] as string)
+      )
+        i++;
       if ((words[i] === "as" && words[i + 1] === "in") || words[i] === "for" || words[i] === "like") {
         const word = words[words[i] === "as" ? i + 2 : i + 1];
         if (word?.startsWith(w[0] as string) && word.length > 1) i += words[i] === "as" ? 3 : 2;

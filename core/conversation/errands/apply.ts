@@ -5,14 +5,14 @@ import { complains } from "../../language/features.ts";
 import { ofKind, peopleIn, type ChoiceValue, type FoundOf } from "../../language/found.ts";
 import { rankOf } from "../../language/vectors.ts";
 import { lengthOf, read, type Reading } from "../../language/read.ts";
-import type { BookTask, CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
+import type { BookTask, CancelTask, MineTask, MoveTask, OldState, WishState } from "../state.ts";
 import type { Turn } from "../turn.ts";
 import { partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import { addDays, dayWish, singleDay } from "../wish.ts";
 import { theOneThatIs } from "./compare.ts";
 import { MOST_OF_A_LENGTH, ofLength } from "./oflength.ts";
 import { beyond } from "./services.ts";
-import { LIKE_WHAT, OF_ALL, SAME } from "../../language/packs/en/talk.ts";
+import { EITHER_OR, FOR_TWO, LIKE_WHAT, OF_ALL, SAME, SEVERAL_OF_US, SOMEBODY_ELSE } from "../../language/packs/en/talk.ts";
 
 /** The rule by which somebody else's name is read. */
 const OF_ANOTHER = "name/of-another";
@@ -154,6 +154,16 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     if (ofTheirs.length === 1) setService(ofTheirs[0] as string);
     else task.among = ofTheirs;
     changed = true;
+  }
+  // "My husband and I", "the two of us": what is for two, where one service alone is.
+  if (spoken.length === 0 && !task.service && !task.among && SEVERAL_OF_US.test(reading.said)) {
+    const shared = t.house.handbook.services.filter((s) => !s.group && [s.name, ...s.also, s.about].some((text) => FOR_TWO.test(text)));
+    const [only, another] = shared;
+    if (only && !another) {
+      task.among = [only.id];
+      task.maybe = true;
+      changed = true;
+    }
   }
   if (passing !== undefined && inPassing(t, reading, passing)) {
     // "My dog is itching, could Fergus see him": a word that a service has too is no wish for it where somebody else is named, and else is asked about.
@@ -366,6 +376,10 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
       task.staff = wished.value;
       if (days.length === 0 && times.length === 0 && !task.wish.days && task.appointment === undefined) task.keepTime = true;
     }
+    // "Could somebody else than Tobias see me, a woman maybe": whom it is to be with instead is theirs to say, as far as they do.
+    const gender = ofKind(reading.found, "gender").at(-1)?.value;
+    if (gender) task.gender = gender;
+    if (SOMEBODY_ELSE.test(reading.said)) task.notStaff = ofKind(reading.found, "staff").flatMap((p) => (p.value === "any" || p.part === "new" ? [] : p.value));
     // "From 60 to 90 minutes": the last length that is said is the wish.
     const length = ofKind(reading.found, "length").at(-1);
     const by = lengthChange(reading);
@@ -383,6 +397,16 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     delete task.wish.ask;
     task.wish.days = { ranges: [{ from: ofTwo, to: ofTwo }] };
   }
+  const either = eitherOr(reading, days, times);
+  if (days.length > 0 || times.length > 0) delete task.wish.orElse;
+  if (either) {
+    addDays(task.wish, either.days, context);
+    task.wish.times = either.times;
+    task.wish.orElse = either.orElse;
+    delete task.wish.atMin;
+    t.rule("wish/one-or-the-other");
+    return true;
+  }
   if (days.length > 0) addDays(task.wish, days, context);
   if (task.errand === "book" && days.length === 0 && times.some((x) => x.value.kind === "same") && t.state.last === undefined) task.sameTime = true;
   if (times.length > 0) {
@@ -396,6 +420,22 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     delete task.wish.atMin;
   }
   return days.length > 0 || ofTwo !== undefined || times.length > 0 || (task.errand === "move" && (task.after !== undefined || task.keepTime === true));
+}
+
+type Days = FoundOf<"day">[];
+type Times = FoundOf<"time">[];
+
+/** "Tomorrow at nine or Thursday at four", "first thing tomorrow or last thing Thursday": two days, each with its own hour; null where there is no such pair. */
+function eitherOr(reading: Reading, days: Days, times: Times): { days: Days; times: Times; orElse: NonNullable<WishState["orElse"]> } | null {
+  const [a, b, more] = days;
+  const [x, y, rest] = times;
+  if (!a || !b || more || !x || !y || rest || a.not || b.not || b.value.kind !== "days" || a.value.kind !== "days") return null;
+  const { from, to } = b.value;
+  if (from === undefined || from !== to || a.value.from !== a.value.to) return null;
+  const first = Math.max(a.end, x.end);
+  const second = Math.min(b.start, y.start);
+  if (first > second || !EITHER_OR.test(reading.text.slice(first, second))) return null;
+  return { days: [a], times: [x], orElse: { day: from, times: [y] } };
 }
 
 const NUMBERED: Partial<Record<ChoiceValue, number>> = { first: 1, second: 2, third: 3 };

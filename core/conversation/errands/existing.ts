@@ -157,7 +157,7 @@ export function nextMove(t: Turn, task: MoveTask): void {
     // "Move it to five" keeps the day; a day alone leaves the time open.
     if ((task.wish.times || task.wish.atMin !== undefined) && !task.wish.days)
       task.wish.days = { ranges: [{ from: t.house.zone.toLocal(a.startMin).day, to: t.house.zone.toLocal(a.startMin).day }] };
-    const staff = task.staff === "any" ? undefined : (task.staff ?? [a.staff]);
+    const staff = whoIsWished(t, task, a);
     if (standsSo(t, task, a, staff)) return;
     propose(t, task, { service: a.service, lengthMin: newLength(t, task, a), places: a.places, staff, own: a });
     return;
@@ -181,6 +181,14 @@ export function nextMove(t: Turn, task: MoveTask): void {
     { label: "Another time", say: "Another time" },
     { label: "Leave it as it is", say: "No, leave it as it is" },
   ]);
+}
+
+/** With whom a visit is to be that is moved: who is named, else whoever is as they are to be, else whom it is with; undefined where all will do. */
+function whoIsWished(t: Turn, task: MoveTask, a: AppointmentView): string[] | undefined {
+  if (task.staff !== undefined) return task.staff === "any" ? undefined : task.staff;
+  const will = (id: string): boolean => !task.notStaff?.includes(id) && (task.gender === undefined || t.house.staff.get(id)?.gender === task.gender);
+  const others = (t.house.services.get(a.service)?.staff ?? []).filter(will);
+  return will(a.staff) || others.length === 0 ? [a.staff] : others;
 }
 
 /** "Change it to three", where it is at three already: that is said, and nothing is looked for. */

@@ -2,6 +2,8 @@ import { digitsIn, wholeNumber } from "../../language/recognisers/people.ts";
 import type { Reading } from "../../language/read.ts";
 import { saidSource } from "../sources.ts";
 import { val, type Turn } from "../turn.ts";
+import { phoneText } from "../format.ts";
+import { yesNoChoices } from "./identity.ts";
 
 /** Fewer digits than this are no part of a number: "at 2", "the 12th". */
 const LEAST = 3;
@@ -27,6 +29,20 @@ export function hearNumber(t: Turn, reading: Reading): "whole" | "part" | null {
     delete c.phonePart;
     t.rule("phone/in-pieces");
     return "whole";
+  }
+  // "Oh oh" at the end is heard as one of them: the number that it would make is read back, and nothing stands under it before.
+  const nought = state.channel === "phone" && joined.endsWith("0") && wholeNumber(joined, house) === null ? wholeNumber(`${joined}0`, house) : null;
+  if (nought !== null && c.triedNought !== joined) {
+    c.triedNought = joined;
+    c.phone = nought;
+    c.confirmed = false;
+    delete c.match;
+    delete c.card;
+    delete c.phonePart;
+    t.rule("phone/another-nought");
+    t.say("check/phone", { phone: val(phoneText(nought, house.handbook.country), saidSource) });
+    t.expect("phone-check", yesNoChoices());
+    return "part";
   }
   // Longer than any number: it was begun again, and this is all of it.
   if (joined.length > 15) delete c.phonePart;

@@ -90,6 +90,16 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     }
   }
   let found = t.look(request(wish));
+  const other = task.wish.orElse;
+  if (found.fit !== "inside" && other) {
+    const instead = { days: { ranges: [{ from: other.day, to: other.day }] }, times: other.times };
+    const { wish: second } = wishOf(house, instead, t.now, whose);
+    if (t.look(request(second)).fit === "inside") {
+      task.wish = instead;
+      t.rule("wish/the-other");
+      return propose(t, task, target);
+    }
+  }
   // Whom they have so far is no wish of their own: where that person is away on the day that is wished for, others stand in.
   const mayStandIn = found.fit !== "inside" && found.why?.code === "not-in" && task.errand === "move" && task.staff === undefined && !task.looseDay;
   if (mayStandIn) {

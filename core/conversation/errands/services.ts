@@ -13,7 +13,7 @@ import { joinVals, val, type Turn } from "../turn.ts";
 import { SURELY, fromHandbook, spoken } from "./handbook.ts";
 import { toMin, weekdaysText } from "./hours.ts";
 import { few } from "./people.ts";
-import { ASKS_WHAT, OF_THAT, SEEKS, SEEKS_HELP, SEEKS_SOMETHING, WHEN_IT_IS } from "../../language/packs/en/talk.ts";
+import { ASKS_WHAT, DO_THAT, OF_THAT, SEEKS, SEEKS_HELP, SEEKS_SOMETHING, WHEN_IT_IS } from "../../language/packs/en/talk.ts";
 
 /** Services for a list that is cut: those first that are of different kinds. */
 function unlike(t: Turn): string[] {
@@ -144,7 +144,7 @@ export function service(t: Turn, reading: Reading): boolean {
     return done();
   }
   // A wording of the handbook's own answers goes before the description.
-  const asks = ASKS_WHAT.test(reading.masked);
+  const asks = ASKS_WHAT.test(reading.masked) || DO_THAT.test(text);
   const bare = reading.masked.replace(/<\w+>/g, " ");
   if (fromHandbook(t, reading, named.length > 0 && asks ? 0.7 : SUPPORTS)) return true;
   if (named.length > 0 && !asks && fromHandbook(t, reading, SURELY, bare)) return true;

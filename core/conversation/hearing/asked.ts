@@ -135,7 +135,7 @@ function askedAbout(t: Turn, reading: Reading): void {
 
 /** "What's shockwave, does it hurt": what "it" is in a part of a message was named in another. */
 const spokenOfBefore = (part: Reading, reading: Reading): Reading =>
-  ofKind(part.found, "service").length === 0 && /\b(?:it|that|this)\b/i.test(part.said)
+  ofKind(part.found, "service").length === 0 && (/\b(?:it|that|this)\b/i.test(part.said) || contentOf(part.said).length === 0)
     ? { ...part, found: [...part.found, ...ofKind(reading.found, "service")] }
     : part;
 

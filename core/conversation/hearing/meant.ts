@@ -1,6 +1,6 @@
 import { isAsk, type Errand } from "../../language/errand.ts";
 import { ofKind } from "../../language/found.ts";
-import { PUTS_OFF, SAYS_OWN_NAME, ANOTHER_ONE } from "../../language/packs/en/talk.ts";
+import { AND_ABOUT, ANOTHER_ONE, PUTS_OFF, SAYS_OWN_NAME } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
 import { keepIdentity } from "../errands/apply.ts";
 import { hearNumber } from "../errands/number.ts";
@@ -60,7 +60,9 @@ export const answersFirst: Step = (m) => {
     m.errands = m.errands.filter((e) => (e === "move" || e === "cancel") && (plainly.has(e) || state.task?.errand === e));
   }
   // Asked which service, length or time, they name one: whatever else their words might ask.
-  if (!reading.question && NAMES_IT[state.expects]?.some((kind) => reading.found.some((f) => f.kind === kind))) m.errands = m.errands.filter((e) => !isAsk(e));
+  // "What about 11:30, the hour" is one of them too, and asks nothing.
+  const asks = reading.question && !(AND_ABOUT.test(text) && wishIn(reading));
+  if (!asks && NAMES_IT[state.expects]?.some((kind) => reading.found.some((f) => f.kind === kind))) m.errands = m.errands.filter((e) => !isAsk(e));
   // "The earliest you've got", of what was offered, is a choice and no new wish.
   if (state.expects === "slot" && ofKind(reading.found, "choice").length > 0 && !wishIn(reading))
     m.errands = m.errands.filter((e) => e !== "book" && e !== "ask-availability");

@@ -1,6 +1,7 @@
 import { isAsk, type Errand } from "../../language/errand.ts";
-import { ofKind } from "../../language/found.ts";
+import { ofKind, peopleIn } from "../../language/found.ts";
 import { TO_BE_REACHED, TO_BE_TOLD, WITH_IT } from "../../language/packs/en/talk.ts";
+import { contentOf } from "../../knowledge/search.ts";
 import { proceed } from "../proceed.ts";
 import type { MessageTask } from "../state.ts";
 import type { Heard, Step } from "./heard.ts";
@@ -15,6 +16,8 @@ function otherErrand({ t, reading, text }: Heard, task: MessageTask): Errand | u
   const spokenOf = t.state.topic !== undefined || t.state.topics !== undefined || t.state.later.length > 0;
   const when = reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "length");
   if (when && (named.length > 0 || (spokenOf && !TO_BE_REACHED.test(text)))) return "book";
+  // "I want Rex, next Friday": somebody by name, and when.
+  if (when && peopleIn(reading.found).length > 0 && !TO_BE_TOLD.test(text)) return "book";
   // "Ok, the assessment": a service that is named is no message.
   const plain = named.some((s) => s.value.length === 1 && s.rule !== "service/telling-word");
   return plain && !TO_BE_TOLD.test(text) ? "book" : undefined;
@@ -27,7 +30,10 @@ export const messages: Step = (m) => {
   if (t.state.expects !== "message" || task?.errand !== "message") return false;
   const yes = ofKind(reading.found, "yes")[0]?.value;
   const askedWhen = task.callBack === true && task.text !== undefined;
-  const declined = task.offered && yes === false && !reading.question && !reading.found.some((f) => f.kind === "service");
+  // "No thanks, book one first, at the weekend" declines the message and wishes for something.
+  const wishes =
+    reading.errands.some((e) => e.errand === "book" && !/\/examples$/.test(e.rule)) && reading.found.some((f) => f.kind === "day" || f.kind === "time");
+  const declined = task.offered && yes === false && !reading.question && !wishes && !reading.found.some((f) => f.kind === "service");
   const other = declined ? undefined : otherErrand(m, task);
   // What is asked next is no message, unless it says what to do with it.
   if (task.offered && !other && reading.question && yes === undefined && !WITH_IT.test(text)) {
@@ -61,6 +67,17 @@ export const messages: Step = (m) => {
     return true;
   }
   task.text = task.offered && yes && reading.text.trim().split(/\s+/).length <= 5 ? task.offered : task.offered ? `${task.offered} / ${text}` : text;
+  proceed(t);
+  return true;
+};
+
+/** "Tomorrow after three", asked for a name, after "can Silas ring me": when they are to be reached. */
+export const whenToBeReached: Step = ({ t, reading, kept, text }) => {
+  const { task, expects } = t.state;
+  if (task?.errand !== "message" || !task.text || !TO_BE_REACHED.test(task.text) || expects === "message" || kept.name || kept.contact) return false;
+  if (!reading.found.some((f) => f.kind === "day" || f.kind === "time") || contentOf(reading.masked.replace(/<\w+>/g, " ")).length > 0) return false;
+  task.text = `${task.text} / ${text}`;
+  t.rule("message/when-to-be-reached");
   proceed(t);
   return true;
 };

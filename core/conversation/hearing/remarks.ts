@@ -2,14 +2,19 @@ import { ofKind } from "../../language/found.ts";
 import {
   ARE_YOU_THERE,
   COMMENT,
+  IS_IT_WITH,
+  IT_IS_WITH_WHOM,
+  MORE_OR_FEWER_COME,
+  NO_VISIT,
   OF_MINE,
+  OTHER_THAN_NOW,
   THE_DIFFERENCE,
   UNDECIDED,
   WHO_ARE_YOU,
   WITH_WHOM,
-  IT_IS_WITH_WHOM,
-  OTHER_THAN_NOW,
 } from "../../language/packs/en/talk.ts";
+import { dropHold } from "../errands/offering.ts";
+import { yesNoChoices } from "../errands/identity.ts";
 import { price as priceOf } from "../errands/prices.ts";
 import { calledText } from "../format.ts";
 import { proceed } from "../proceed.ts";
@@ -36,7 +41,14 @@ export const saysWithWhom: Step = ({ t, reading, text }) => {
   const { task, expects } = t.state;
   const kept = (task?.errand === "book" || task?.errand === "move") && task.hold?.offer;
   const named = reading.found.some((f) => f.kind === "staff" || f.kind === "service" || f.kind === "gender");
-  if (kept && !named && IT_IS_WITH_WHOM.test(text) && text.trim().split(/\s+/).length <= 9) {
+  // "Wait, is that with Keisha": with whom it is, is said.
+  const asked = IS_IT_WITH.test(text) && !reading.found.some((f) => f.kind === "service" || f.kind === "day" || f.kind === "time");
+  if (asked && !kept && expects === "slot" && (task?.errand === "book" || task?.errand === "move") && task.offered.length > 0) {
+    t.rule("slot/with-whom");
+    which(t, task, true);
+    return true;
+  }
+  if (kept && (asked || (!named && IT_IS_WITH_WHOM.test(text))) && text.trim().split(/\s+/).length <= 9) {
     t.say("ask/it-is-with", { staff: val(calledText(t.house, kept.staff), staffSource(t.house, kept.staff)) });
     t.rule("slot/with-whom");
     resume(t);
@@ -108,4 +120,33 @@ export const ofAClass: Step = (m) => {
   const aClass = ofKind(m.reading.found, "service").some((s) => s.value.length === 1 && m.t.house.services.get(s.value[0] as string)?.group !== undefined);
   if (m.errands.length === 1 && m.errands[0] === "ask-mine" && aClass && !OF_MINE.test(m.text)) m.errands = ["ask-service"];
   return false;
+};
+
+/** "I don't want to book, I want to know if that's normal": the visit is dropped, and what is asked is heard by itself. */
+export const noVisit: Step = (m) => {
+  const { t, reading, text } = m;
+  const { task } = t.state;
+  if (task?.errand !== "book" || !NO_VISIT.test(text) || reading.found.some((f) => f.kind === "day" || f.kind === "time")) return false;
+  dropHold(t, task);
+  t.state.task = null;
+  t.state.expects = "anything";
+  t.rule("book/none-wanted");
+  if (reading.question)
+    m.again = { ...reading, found: reading.found.filter((f) => f.kind !== "yes"), errands: reading.errands.filter((e) => e.errand !== "book") };
+  else {
+    t.say("book/let-go");
+    proceed(t);
+  }
+  return true;
+};
+
+/** More or fewer come to what is booked: that is for the desk to change, and it is passed on. */
+export const otherNumber: Step = (m) => {
+  const { t, reading, text } = m;
+  if (!idle(m) || !MORE_OR_FEWER_COME.test(text) || reading.errands.some((e) => e.errand === "book" && !/\/examples$/.test(e.rule))) return false;
+  t.say("places/for-the-desk");
+  t.rule("message/how-many-come");
+  t.state.task = { errand: "message", offered: text };
+  t.expect("message", yesNoChoices());
+  return true;
 };

@@ -196,6 +196,11 @@ export const EN = {
   "repair/help-day": ["A day such as tomorrow or a weekday is enough."],
   "go-on": ["Go on, I'm listening.", "Yes, go on.", "I'm listening."],
   "take-your-time": ["Take your time.", "Of course, take your time."],
+  "places/for-the-desk": [
+    "How many come to a visit that is booked is for the desk to change. Shall I pass it on to them?",
+    "The desk has to change how many come. May I pass it on?",
+  ],
+  noted: ["Thank you, I have that.", "Thanks, I've noted that."],
   "aside/heard": ["I understand.", "Of course.", "I see."],
   "aside/abuse": ["I'm here to help with the house's business, and I'd rather we stayed polite. What can I do for you?"],
   "aside/abuse-ends": ["I'm ending our conversation here. You're welcome to write again another time."],

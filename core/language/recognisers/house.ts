@@ -214,6 +214,8 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   tokens.forEach((t, i) => {
     if (besides && occasions.has(t)) return;
     if (used.has(i) || aside.some((f) => f.start < t.end && t.start < f.end) || (COMMON.has(t.text) && !lexicon.telling.has(stem(t.text)))) return;
+    // "Yes, book" wants it done, in a house that does the books too.
+    if (DEED_WORDS.has(t.text) && !/^(?:my|our|your|the|an?|some|of|for)$/.test(tokens[i - 1]?.text ?? "")) return;
     const hit = telling(lexicon, t.text);
     // "I was assessed in January" tells of what was.
     if (!hit || (/ed$/.test(t.text) && /^(?:was|were|been)$/.test(tokens[i - 1]?.text ?? ""))) return;
@@ -342,6 +344,9 @@ function keyOf(word: string): string {
 
 /** What a strange word was taken for, house by house: the same words come again and again. */
 const taken = new WeakMap<Lexicon, Map<string, { key: string; of: Set<string> } | null>>();
+
+/** What is to be done, unless something of theirs is called so. */
+const DEED_WORDS = new Set("book move change cancel hold keep".split(" "));
 
 function telling(lexicon: Lexicon, word: string): { key: string; of: Set<string> } | null {
   const known = taken.get(lexicon) ?? new Map<string, { key: string; of: Set<string> } | null>();

@@ -7,6 +7,7 @@ import { SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
 import { COMMON, DIGIT_WORDS } from "../packs/en/words.ts";
 import { eachMatch, normalise, type Said, type Token } from "../text.ts";
 import { rankOf } from "../vectors.ts";
+import { isGivenName } from "../called.ts";
 
 /** Finds telephone numbers: digits in any grouping, spoken digits, "double five", "triple oh", with or without a country code. */
 export function phones(said: Said, at: Moment): Found[] {
@@ -112,8 +113,12 @@ function digitRuns(said: Said): Run[] {
 /** The digits of the longest run of them in a text, however they are said: "nine oh two, double five". */
 export const digitsIn = (text: string): string => digitRuns(normalise(text)).reduce((most, r) => (r.digits.length > most.length ? r.digits : most), "");
 
-/** Where so many digits stand in a row that they are part of a number and no hour. */
-export const longRuns = (said: Said): { start: number; end: number }[] => digitRuns(said).filter((r) => r.digits.length >= 5);
+/** Where so many digits stand in a row that they are part of a number and no hour; said as words, digit by digit, also where none is waited for. */
+export const longRuns = (said: Said, waited: boolean): { start: number; end: number }[] =>
+  digitRuns(said).filter((r) => {
+    const spoken = /^(?!.*hundred)[a-z]+(?: [a-z]+)+$/.test(said.norm.slice(r.start, r.end));
+    return (waited && r.digits.length >= 5) || (spoken && r.digits.length >= 4);
+  });
 
 /** A telephone number from its digits, E.164; null where they make up none for the house's country. */
 export const wholeNumber = (digits: string, house: House): string | null =>
@@ -131,6 +136,8 @@ function phoneOf(digits: string, plus: boolean, at: Pick<Moment, "house">): { e1
   // "00" is how one dials a plus.
   if (!plus && /^00[1-9]\d{8,}$/.test(digits)) return phoneOf(digits.slice(2), true, at);
   const parsed = parsePhoneNumberFromString(plus ? `+${digits}` : digits, country);
+  // Where one dials 1 before it, no number begins with 0 or 1: such a one is short of a digit (ITU-T E.164, country code 1).
+  if (parsed?.countryCallingCode === "1" && /^[01]/.test(parsed.nationalNumber)) return null;
   return parsed?.isPossible() ? { e164: parsed.number } : null;
 }
 
@@ -176,8 +183,10 @@ const MAYBE = /(?:\b(?:i'm|i am|im|it's|its|it is|this is|here is|here's|speakin
 /** Finds what a person gives as their name. What stands under other finds is never part of a name. */
 export function names(said: Said, at: Moment, taken: readonly Found[], known: (word: string) => boolean): Found[] {
   const letters = spelledOut(said);
+  // "It's Dario Galloway, nine oh two five": the beginning of a number is no part of a name.
+  const digits = digitRuns(said).filter((r) => r.digits.length >= 2);
   const blocked = (t: Token): boolean =>
-    taken.some((f) => f.start < t.end && t.start < f.end && f.kind !== "staff") || letters.some((l) => l.start < t.end && t.start < l.end);
+    taken.some((f) => f.start < t.end && t.start < f.end && f.kind !== "staff") || [...letters, ...digits].some((l) => l.start < t.end && t.start < l.end);
   const two = bothNames(said, blocked);
   const found = two.length > 0 ? two : called(said, at, taken, known, blocked);
   return letters.length > 0 ? withLetters(at, found, letters) : found;
@@ -361,6 +370,10 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     const inCapitals = capitals(said, rest);
     if (inCapitals.length >= 2 && !asks) return [asName(said, inCapitals, "name/asked")];
     while (rest[0] && LEADS_IN.has(rest[0].text)) rest.shift();
+    // "The booking is for Odile Tattersall", whatever was heard before it.
+    const lead = rest.findLastIndex((t) => LEADS_UP_TO.has(t.text) && !capital(said, t));
+    const led = rest.slice(lead + 1);
+    if (lead > 0 && led.length > 0 && !led.some((t) => SPEECH.has(t.text) && !capital(said, t))) rest.splice(0, lead + 1);
     while (rest.length > 1 && TRAILS.has((rest.at(-1) as Token).text)) rest.pop();
     const plain = rest.filter((t) => !FILLER.has(t.text));
     const first = plain[0];
@@ -371,6 +384,8 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
         said.norm.trim(),
       ) ||
       (plain.length > 0 && plain.every((t) => SPEECH.has(t.text) && !capital(said, t)) && plain.length > 2);
+    // A word that everybody uses, by itself where a name was read back, is misheard: "share, please" for "sure, please".
+    if (at.expects === "name-check" && all.length === 1 && first && !capital(said, first) && rankOf(first.text) < EVERYDAY) return [];
     if (first && !question && all.length >= 1 && all.length <= 4 && !all.every((t) => COMMON.has(t.text) && !capital(said, t)))
       return [asName(said, all, "name/asked")];
     if (first && !question && at.expects === "name" && all.length === 2 && !all.some((t) => STOPS.has(t.text) || PLAINLY_NOT.has(t.text)))
@@ -386,6 +401,18 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (here[1] as string).length);
     if (words.length >= 2 && words.every((t) => capital(said, t) || (!COMMON.has(t.text) && !known(t.text) && !blocked(t))))
       return [asName(said, words, "name/here")];
+  }
+  // "Jo Park, 555 0122": a given name and one word more, and then a number, and nothing else.
+  const alone =
+    /^\s*(?:(?:ok|okay|sure|yes|yeah|right|it's|its|i'm|im|this is|name's|under|hi)[,. ]+)*([a-z][a-z'’-]+) ([a-z][a-z'’-]+)[\s.,;:&+-]*(?:and |on |it's |number(?:'s| is)? |tel )*$/.exec(
+      said.norm.slice(0, taken.find((f) => f.kind === "phone" || f.kind === "email")?.start ?? 0),
+    );
+  if (alone?.[1] && isGivenName(alone[1]) && ![alone[1], alone[2] as string].some((w) => COMMON.has(w) || INTO.has(w) || LEADS_IN.has(w) || STOPS.has(w))) {
+    const end = alone.index + alone[0].lastIndexOf(alone[2] as string) + (alone[2] as string).length;
+    const start = alone[0].lastIndexOf(alone[1], end - (alone[2] as string).length - 1);
+    const words = said.tokens.filter((t) => t.start >= start && t.end <= end);
+    if (words.length === 2 && !words.some((t) => taken.some((f) => f.kind === "staff" && f.start < t.end && t.start < f.end)))
+      return [asName(said, words, "name/given-name-first")];
   }
   // Two or three words that are no words of ours, beside a telephone number or an email.
   for (const near of taken.filter((f) => f.kind === "phone" || f.kind === "email")) {
@@ -445,6 +472,20 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
   // First and family name in capitals at the end or on their own, as in a signature.
   const pair = /(?:^|[,.;:!?\n]\s*)(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})(?=\s*(?:$|[,.;!?\n]))/u.exec(said.raw);
   // "Who won the Grand National": what an article or a small word leads in is a thing or a place.
+  // "Tan Li Min", written as a name while something else was asked, and nothing besides.
+  const elsewhere = at.expects === "slot" || at.expects === "length" || at.expects === "day" || at.expects === "time";
+  const whole = elsewhere ? /^\s*(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})[\s.!]*$/u.exec(said.raw) : null;
+  if (
+    whole?.[1] &&
+    taken.length === 0 &&
+    said.tokens.some((t) => !COMMON.has(t.text)) &&
+    !said.tokens.some((t) => NOT_TELLING.has(t.text) || STOPS.has(t.text) || DIGIT_WORDS[t.text] !== undefined)
+  )
+    return [asName(said, said.tokens, "name/capitals")];
+  // "Maureen Kielty", in small letters while something else was asked: a given name of a list and a word that is no plain one, by themselves.
+  const bare = elsewhere ? /^\s*([a-z][a-z'’-]+) ([a-z][a-z'’-]+)[.! ]*$/.exec(said.norm) : null;
+  if (bare?.[1] && bare[2] && isGivenName(bare[1]) && !SPEECH.has(bare[2]) && !known(bare[2]) && !known(bare[1]) && !said.tokens.some((t) => blocked(t)))
+    return [asName(said, said.tokens.slice(0, 2), "name/given-name-first")];
   const tail =
     pair?.[1] ||
     /\b(?:the|an?|at|in|to|from|near|on|of|by|accept|take|takes|visit|won|play|watch)\s+\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3}\s*[.!?]?$/u.test(said.raw)
@@ -483,6 +524,8 @@ const IM = /^i['’]?m$/;
 /** "I'm flying out": a doing word that everybody uses; "I'm Fleming" is none. */
 const DOES = /\b(?:i'm|i am|we're|we are|he's|she's|they're) ([a-z]{2,}ing)\b/;
 const COMMON_DOING = 7500;
+/** As common as the words that people use every day. */
+const EVERYDAY = 2500;
 const tellsSomething = (text: string): boolean => TELLS_SOMETHING.test(text) || rankOf(DOES.exec(text)?.[1] ?? "") < COMMON_DOING;
 
 /** A person with the verb run into it: "I'd", "you'll". */
@@ -500,6 +543,8 @@ const LEADS_IN = new Set(
     " ",
   ),
 );
+/** No part of a name in small letters; one may come after them. */
+const LEADS_UP_TO = new Set("for under is name".split(" "));
 const TRAILS = new Set("thanks thank you please here by the way as usual again though is my name speaking".split(" "));
 const PARTICLES = new Set(
   "de la le los las lo du van von der den ten ter di da del das dos y e ni nic mac mc o al el bin binte binti bte ibn san st zu".split(" "),
@@ -507,7 +552,7 @@ const PARTICLES = new Set(
 
 const GREETS = new Set("hi hello hey morning evening dear here again".split(" "));
 /** How a refusal to give a name begins. */
-const NOT_TELLING = new Set("not no why never none rather guess nobody what don't won't can't".split(" "));
+const NOT_TELLING = new Set("not no nope nah nay why never none rather guess nobody what don't won't can't".split(" "));
 /** Words of leading in that could be names by themselves. */
 const INTO = new Set("reach ring text try tel cell mobile contact course sure book write booking".split(" "));
 /** Words of plain speech: never part of a name in small letters. */

@@ -130,16 +130,26 @@ const TAKEN_BACK =
   /\b(?:leave it|keep it|keep mine|as it is|as it was|forget it|never ?mind|don't|do not|i'll come|i will come|not now|rather not|changed my mind|no longer)\b/;
 
 const YES =
-  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|y(?=\W*$)|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|grand(?: so)?|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|(?:hell|heck|oh) (?:yes|yeah)|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|ja|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|go(?=[.,!]*$)|take it|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'ll| will| would|ll) (?:work|do|suit)|lock (?:it|that|me) in|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go|you bet|uh[- ]huh|yup|by all means|please go ahead|get on with it)\b/;
+  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|y(?=\W*$)|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|grand(?: so)?|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|(?:hell|heck|oh) (?:yes|yeah)|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|(?:i'm |i am )?afraid so|ja|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|go(?=[.,!]*$)|take it|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'ll| will| would|ll) (?:work|do|suit)|lock (?:it|that|me) in|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go|you bet|uh[- ]huh|yup|by all means|please go ahead|get on with it)\b/;
 const SAYS_NO_AFTER =
   /^(?:[.,!;]? ?(?:then|well|so|but|in that case|hm+|um+|uh|thanks|thank you|maybe|i think|i guess|rather|please))*[.,!;]? (?:no|nah|nope|not|don't|do not|let's not|i'd rather not)\b(?! (?:problem|worries|need|rush|hurry|matter|bother|a problem|bad|preference|one|later than|before|after|until|too|on|at|in the|with|tomorrow|today|(?:mon|tues|wednes|thurs|fri|satur|sun)day))/;
 const NO =
-  /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:(?:i'm |i am )?not (?:so |too |really |quite )?sure(?! (?:what|when|which|how|who|whether|if|about))|no(?! preference| one\b| matter| problem| rush)|n(?=\W*$)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never|none|negative|i'd rather not|i would rather not|rather not|i don't(?! have| know| (?:really |actually )?mind| (?:really )?care| want| need)(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|oh,? then no|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?(?! (?:earlier|later|sooner|before|after|on|at|in|else (?:on|at|in)|any|till|until|free)\b)|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
+  /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:(?:i'm |i am )?not (?:so |too |really |quite )?sure(?! (?:what|when|which|how|who|whether|if|about))|no(?! preference| one\b| matter| problem| rush)|n(?=\W*$)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never|none|negative|i'd rather not|i would rather not|rather not|(?:i'm |i am )?afraid not|i don't(?! have| know| (?:really |actually )?mind| (?:really )?care| want| need)(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|oh,? then no|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?(?! (?:earlier|later|sooner|before|after|on|at|in|else (?:on|at|in)|any|till|until|free)\b)|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
 
-/** Finds a yes or a no at the head of what was said. */
-export function yesNo(said: Said): Found[] {
+/** A plain yes or no at the end of a sentence that began with something else. */
+const AT_THE_END =
+  /\s(?:(?<yes>yes|yep|yeah|exactly|absolutely|definitely|perfect|all good|that works|sounds (?:good|great|fine)|go ahead|please do|do it|book it)(?: please| thanks| thank you)?|(?:no|nope|nah)(?: please| thanks| thank you| sorry)?|no not (?:really|at all)(?: sorry)?|not (?:really|at all)(?: sorry)?|i don't think so(?: sorry)?|i'm afraid not)[.! ]*$/;
+
+/** Finds a yes or a no at the head of what was said, and where one is waited for at its end. */
+export function yesNo(said: Said, at: Moment): Found[] {
   const head = yesNoAtHead(said);
   if (head.length > 0) return head;
+  // Spoken words have no full stops: "my friend told me nice things about you no thanks".
+  const end = at.expects === "go-ahead" || at.expects?.endsWith("-check") ? AT_THE_END.exec(said.norm) : null;
+  if (end && !/[,.?]/.test(said.norm.slice(0, -1))) {
+    const start = end.index + 1;
+    return [{ kind: "yes", value: end.groups?.["yes"] !== undefined, rule: "yes/at-the-end", start, end: said.norm.length }];
+  }
   // After a remark of something else, the last sentence answers: "It's been a long week. That works."
   const tail = /[.!]\s+(?=[^.!?]+[.!]?\s*$)/.exec(said.norm);
   if (!tail || /\?/.test(said.norm)) return [];
@@ -275,7 +285,8 @@ const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   { value: "another-day", pattern: /\b(?:another|a different|some other|other|any other) days?\b|\bdifferent day\b/g },
   {
     value: "another-time",
-    pattern: /\b(?:another|a different|some other|other|any other|different|more) (?:times?|slots?|options?|openings?)\b|\banything else\?|\bwhat else\b/g,
+    pattern:
+      /\b(?:another|a different|some other|other|any other|different|more) (?:times?|slots?|options?|openings?)\b|\banything else(?=\?| (?:free|available|going|open|that day|then|today|tomorrow|(?:on )?(?:mon|tues|wednes|thurs|fri|satur|sun)day)\b)|\bwhat else\b/g,
   },
   {
     value: "later",

@@ -39,6 +39,13 @@ export const CUES: Cue[] = [
     pattern:
       /\b(?:add|adding|tack(?:ing)? on) (?:an? |another |an extra |some )?(?:extra |more )?<length>(?: more| extra)? (?:to|onto|on) (?:my|our|the|it|that)\b|\b(?:extend|lengthen|prolong|shorten) (?:my|our)\b|\bmake (?:my|our)(?: \w+| <\w+>){1,3} (?:<length> )?(?:longer|shorter)\b/,
   },
+  { errand: "move", name: "theirs-otherwise", pattern: /<day>'s (?:<service>|(?:appointment|visit|booking|one)\b)[^.?!]*\binstead\b(?! of)/ },
+  {
+    errand: "ask-service",
+    name: "would-it-help",
+    pattern:
+      /\b(?:would|will|could|does|do|can) (?:an? |the |some |your )?<service> (?:help|work|do any good|be any (?:good|use|help)|make (?:it|things|that) (?:better|worse))\b/,
+  },
   { errand: "move", name: "different-time", pattern: /\b(?:another|different|new) (?:time|day|date) for (?:my|the)\b/ },
   {
     errand: "cancel",
@@ -116,7 +123,7 @@ export const CUES: Cue[] = [
     errand: "ask-availability",
     name: "room",
     pattern:
-      /\b(?:(?:is|are) there (?:\w+ ){0,2}?(?:anything|any|room|space|availability|a (?:slot|spot|time|place)|openings?|something|times|slots|spots|places?)(?! (?:parking|toilet|shower|where|wifi|minimum|fee|difference|way|drink|chance to talk))|(?:do|have|would|did) (?:you|u|ya)(?: guys)?(?: \w+){0,2}? (?:have|got|anything|any|room|space) ?(?:\w+ ){0,2}?(?:anything|availability|openings?|slots?|times?|free|available|open|room|space|<day>|<time>|left)|what(?:'s| is| have| do| times| time| days| are| other)? ?(?:\w+ ){0,4}?(?:available|openings?|free|availability)\b|any (?:availability|openings?|chance of|room|space|slots?|times?|spots?)|(?:is|are) <service> (?:available|full|booked up|taken)|(?:is|are) (?:<staff>|anyone|you|<day>|<time>|that|it) (?:free|available|full|booked up|taken)|when(?:'s| is| are| could| can| would) (?:the|your|i|my|we) (?:next|soonest|earliest|get in|first|come)|when is (?:<staff>|someone) (?:free|available)|(?<!\b(?:is|are) (?:the|your) [a-z]+ )(?:free|open|available) (?:on )?<day>|(?:who|which [a-z]+|what [a-z]+|whoever)(?:'s| is| has| can see me)(?: the)? (?:free|available)? ?(?:first|next|soonest|earliest)\b|(?:could|can|would|will) <staff> (?:do|make|manage|see me|fit me in|take me)\b[^.?<]{0,12}<(?:day|time)>|anything (?:\w+ )?(?:<day>|<time>|free|open|available|on|for)|what (?:can|could) you (?:give|offer) (?:me|us)\b|earliest you|what about <)/,
+      /\b(?:(?:is|are) there (?:\w+ ){0,2}?(?:anything|any|room|space|availability|a (?:slot|spot|time|place)|openings?|something|times|slots|spots|places?)(?! (?:parking|toilet|shower|where|wifi|minimum|fee|difference|way|drink|chance to talk))|(?:do|have|would|did) (?:you|u|ya)(?: guys)?(?: \w+){0,2}? (?:have|got|anything|any|room|space) ?(?:\w+ ){0,2}?(?:anything|availability|openings?|slots?|times?|free|available|open|room|space|<day>|<time>|left)|what(?:'s| is| have| do| times| time| days| are| other)? ?(?:\w+ ){0,4}?(?:available|openings?|free|availability)\b|what (?:days?|times?|dates?|hours|slots)(?: (?:are|is) there| (?:do|have) you(?: have| got)?| (?:can|could) (?:i|we) (?:have|choose|pick))\b|any (?:availability|openings?|chance of|room|space|slots?|times?|spots?)|(?:is|are) <service> (?:available|full|booked up|taken)|(?:is|are) (?:<staff>|anyone|you|<day>|<time>|that|it) (?:free|available|full|booked up|taken)|when(?:'s| is| are| could| can| would) (?:the|your|i|my|we) (?:next|soonest|earliest|get in|first|come)|when is (?:<staff>|someone) (?:free|available)|(?<!\b(?:is|are) (?:the|your) [a-z]+ )(?:free|open|available) (?:on )?<day>|(?:who|which [a-z]+|what [a-z]+|whoever)(?:'s| is| has| can see me)(?: the)? (?:free|available)? ?(?:first|next|soonest|earliest)\b|(?:could|can|would|will) <staff> (?:do|make|manage|see me|fit me in|take me)\b[^.?<]{0,12}<(?:day|time)>|is there (?:still )?one (?:<day>|<time>|free|left|available|going)|anything (?:\w+ )?(?:<day>|<time>|free|open|available|on|for)|what (?:can|could) you (?:give|offer) (?:me|us)\b|earliest you|what about <)/,
   },
   {
     errand: "ask-service",

@@ -233,7 +233,7 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/weekday-week",
-    pattern: new RegExp(`\\b(?:(${WEEKDAY}) week|(?:a|one|1) week (?:on|from)(?: this)? (${WEEKDAY}))\\b`, "g"),
+    pattern: new RegExp(`\\b(?:(${WEEKDAY}) week|(?:(?:a|one|1) )?week (?:on|from)(?: this)? (${WEEKDAY}))\\b`, "g"),
     value: (m, at) => ({ value: one(weekAfter(at, wd(m[1] ?? m[2] ?? ""))) }),
   },
   {

@@ -209,7 +209,7 @@ export const IN_GENERAL =
   /^(?:(?:hi|hello|hey|and|also|um+) )*(?:do|does|have) (?:you|anyone|anybody|any of you|your \w+|the \w+) (?:ever |also |all )?(?:treat|see|help|take|accept|work with|look after|worked with|treated|deal with)(?: with)? (?:people|patients|clients|those|folks|cases)\b(?!.*\b(?:now|just|my|i'm|i am|i|he|she|he's|she's|him|her|me|we|us|today|minutes?|quick\w*|urgent\w*)\b)/;
 
 /** What is no bare answer, however short: "how much would an hour be", "where is that". */
-export const ASKS_OR_ACTS = /\?|\b(?:cancel|move|change|book|how (?:much|long|far)|why|where|who|whom)\b|\bwhat(?! about| if)\b/;
+export const ASKS_OR_ACTS = /\?|\b(?:cancel|move|change|book|how (?:much|long|far)|why|where|who|whom|prices? (?:of|for)|cost of)\b|\bwhat(?! about| if)\b/;
 
 /** "No, that's all" answers whether there is anything else; thanks and goodbyes say more. */
 export const FAREWELL = /\b(?:bye|goodbye|cheerio|see you)\b/;
@@ -243,3 +243,6 @@ export const OF_WHETHER =
 /** Somebody does not wake, breathe, move or answer. */
 export const UNRESPONSIVE =
   /\b(?:he|she|they|(?:my|our|the) [a-z]+)(?:'s| is)? (?:won't|will not|doesn't|does not|isn't|is not|not|can't|cannot) (?:wake up|waking up|woken up|breathe|breathing|move|moving|respond|responding|react|reacting|come round|coming round|answer me|answering me)\b/;
+
+/** It is asked when a visit is. */
+export const ASKS_WHEN = /\bwhen(?:'s| is| are| was| does| do)\b|\bwhat (?:time|day|date)\b|\bwhich (?:day|date)\b/;

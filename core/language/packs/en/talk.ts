@@ -37,7 +37,7 @@ export const ON_IT =
 
 /** A need is told of, whatever it is of. */
 export const NEEDS =
-  /^\W*(?:(?:hi|hello|hey|so|well|um+)\W+)*(?:i|we) (?:(?:think|guess|believe|suspect) )?(?:(?:i|we) )?(?:may |might |probably )?(?:need|have|want|am having|are having)\b/i;
+  /^\W*(?:(?:hi|hello|hey|so|well|um+)\W+)*(?:i|we) (?:(?:think|guess|believe|suspect) )?(?:(?:i|we) )?(?:may |might |probably )?(?:need|have|want|am having|are having)\b(?! to (?:talk|speak|chat|know|ask|tell|say)\b)/i;
 
 /** Something of theirs is told of. */
 export const OF_OURS =
@@ -55,7 +55,7 @@ export const SAYS_OWN_NAME = /\b(?:my name|name's|name is|i'm|i am|call me|it's|
 
 /** What is said of a price or an answer and asks for nothing: "that's too dear", "sounds expensive", "oh I see". */
 export const COMMENT =
-  /^\W*(?:(?:oh|ah|ok|okay|hm+|well|wow|gosh|ouch|right|so)\W+)*(?:(?:that(?:'s| is)|it(?:'s| is)|sounds|seems)(?: (?:a bit|rather|quite|very|really|too|so|pretty|awfully))* (?:expensive|dear|pricey|steep|a lot(?: of money)?|much|more than i thought|cheap|reasonable|interesting|good to know|nice|strange|odd|a shame|a pity)|i see|good to know|fair enough|interesting|wow|ouch|oh dear|that's life|too bad|what a (?:shame|pity)|(?:just|only) (?:me|myself|one|the one)(?: person)?(?: please)?|(?:he|she|they|it|i|my [a-z]+)(?:'s| is|'re| are|'m| am) (?:only |just |about |almost |nearly |already )?(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen)(?: years old| now| already)?)\W*$/i;
+  /^\W*(?:(?:oh|ah|ok|okay|hm+|well|wow|gosh|ouch|right|so)\W+)*(?:(?:that(?:'s| is)|it(?:'s| is)|sounds|seems)(?: (?:a bit|rather|quite|very|really|too|so|pretty|awfully))* (?:expensive|dear|pricey|steep|a lot(?: of money)?|much|more than i thought|cheap|reasonable|interesting|good to know|nice|strange|odd|a shame|a pity)|i see|good to know|fair enough|interesting|wow|ouch|oh dear|that's life|too bad|what a (?:shame|pity)|(?:just|only) (?:me|myself|one|the one)(?: person)?(?: please)?|(?:he|she|they|it|i|my [a-z]+)(?:'s| is|'re| are|'m| am) (?:only |just |about |almost |nearly |already )?(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen)(?:(?:,| and|, and) (?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve))*(?: years old| now| already)?)\W*$/i;
 
 /** Nothing but doubt. */
 export const UNDECIDED =
@@ -220,3 +220,50 @@ export const OF_MINE = /\b(?:my|i|i'm|we|our|am|booked)\b/i;
 
 /** What is asked of the house itself. */
 export const ASKS_OF_US = /\b(?:do|have|is|are|does) (?:you|ye|there|your|anybody|anyone)\b/i;
+
+/** What others said or did is told, and nothing wished. */
+export const SAYS_OF_OTHERS = /\b(?:my|our|a|the) (?:[a-z]+ ){1,2}(?:said|says|told|mentioned|recommended|suggested|swears|sent|goes|loves|likes)\b/i;
+
+/** One more thing at the same visit: "can you tack a beard trim on the end". */
+export const ADDS_TO_IT =
+  /\b(?:add|chuck|throw|tack|stick|pop|squeeze|slip|fit)\b[^.?!]*\b(?:on|in|too|as well|to (?:it|that|mine))\b|\b(?:add|include)\b|\b(?:on the end|at the (?:end|same (?:go|time|visit|appointment))|in the same (?:go|visit|appointment)|in one go|while (?:i'm|we're|i am|we are) (?:there|at it)|as well|too|also|afterwards|after that|on top)\b/i;
+
+/** At the same visit as the one that was booked. */
+export const AT_THE_SAME_GO =
+  /\b(?:on the end|(?:at|in) the same (?:go|time|visit|appointment|trip)|in one go|while (?:i'm|we're|i am|we are) (?:there|at it)|(?:right|straight|directly) after(?:wards)?|afterwards|after that)\b/i;
+
+/** Something is to take the place of what was spoken of. */
+export const IN_ITS_PLACE = /\b(?:instead|rather|not the|swap|switch|change)\b/i;
+
+/** Who asks and does not want a visit. */
+export const NO_VISIT =
+  /\b(?:don't|do not|didn't|not|no longer) (?:really |actually )?(?:want|need|wish|looking|trying|here|after|ready|going)(?: to)? (?:book(?:ing)?|make an? (?:appointment|booking)|an? (?:appointment|booking|visit)|come in)\b(?! (?:yet )?(?:on|at|with|for|before|after|until|till|so))|\bnot booking\b/i;
+
+/** Whether something that was told of is done there: "is that something you do". */
+export const DO_THAT =
+  /\b(?:is (?:that|this|it) something (?:you|ye|that you)(?: guys)? (?:do|could do|can do|offer|deal with|help with|(?:can|could) help with|see|treat)|do you (?:do|offer|handle|treat|deal with) (?:that|this|those|these|such)\b|can you (?:help|do (?:anything|something)) (?:with|about|for) (?:that|this|it))/i;
+
+/** With whom what is kept or offered is. */
+export const IS_IT_WITH = /\b(?:is|are|was|were|will|would) (?:that|it|this|those|they|these|both|all)(?: all)?(?: be)? with\b/i;
+
+/** What is asked is to be had or done. */
+export const ASKS_FOR_IT = /\b(?:(?:can|could|may|would|will) (?:you|i|we|ye|he|she|they)|how about|what about|any chance)\b/i;
+
+/** Between two of which either will do. */
+export const EITHER_OR =
+  /^[\s,]*(?:or|or else|or maybe|if not|failing that|otherwise|alternatively)(?:,? (?:maybe|perhaps|even|else|if not))?[\s,]*(?:on |the )?$/i;
+
+/** Two who want something together. */
+export const SEVERAL_OF_US =
+  /\b(?:my (?:husband|wife|partner|boyfriend|girlfriend|fianc[eé]e?|other half|spouse) and (?:i|me)|(?:me|i|myself) and my (?:husband|wife|partner|boyfriend|girlfriend|fianc[eé]e?|other half|spouse)|the (?:two|pair) of us|both of us|us both|as a couple)\b/i;
+
+/** What a service is called, or said to be, that two come to together. */
+export const FOR_TWO = /\b(?:couples?|both (?:partners|of you)|partners|for two|(?:two|you) together|duo|side by side|two people)\b/i;
+
+/** Another number of people come to what is booked: "there'll be five of us now", "one of the two can't come after all". */
+export const MORE_OR_FEWER_COME =
+  /\b(?:there'?ll|there will|we'?ll|we will|it'?ll|it will|we're|we are|it's|there's|there are)(?: now| only| just| actually)* (?:be )?(?:only |just |now )*(?:the )?(?:one|two|three|four|five|six|seven|eight|\d{1,2})(?: of (?:us|them)| people| kids| children)?(?:,? (?:now\b|after all|instead of|rather than|and not|not (?:one|two|three|four|five|six|\d))| (?:more|fewer|less|extra)\b)|\b(?:booked|down) (?:for|on|in)\b[^.?!]*\b(?:just|only) (?:be )?(?:the )?(?:one|two|three|four)\b|\bone of (?:us|them|the (?:two|three|four|girls|boys|kids|children)) (?:can't|cannot|won't|isn't|is not|will not|is sick|is ill)\b|\b(?:one|two|three) (?:fewer|less|extra) (?:person|people|places?|of us|child|kids)\b/i;
+
+/** Anybody but the one who is named. */
+export const SOMEBODY_ELSE =
+  /\b(?:some|any)(?:body|one) (?:else|other than|but|except|apart from)\b|\b(?:a different|another|some other) (?:person|one|therapist|stylist|doctor|instructor)\b/i;

@@ -11,7 +11,7 @@ export interface TimeRule {
 
 /** A clock time in words or digits; groups are read by `clock`. */
 const CLOCK =
-  `(?:half past (?:${HOUR}|\\d{1,2})|half (?:${HOUR})|(?:a )?quarter (?:past|after|to|of|till|til) (?:${HOUR}|\\d{1,2})|(?:(?:(?:twenty[- ]five|twenty|ten|five)(?: minutes)?|\\d{1,2} minutes) (?:past|to|after|of)|(?:5|10|20|25) past) (?:${HOUR}|\\d{1,2})` +
+  `(?:half past (?:${HOUR}|\\d{1,2})|half (?:${HOUR}|(?:1[0-2]|[1-9])(?![\\d.:]))|(?:a )?quarter (?:past|after|to|of|till|til) (?:${HOUR}|\\d{1,2})|(?:(?:(?:twenty[- ]five|twenty|ten|five)(?: minutes)?|\\d{1,2} minutes) (?:past|to|after|of)|(?:5|10|20|25) past) (?:${HOUR}|\\d{1,2})` +
   `|(?:${HOUR}|1[0-2]|[1-9]) (?:fifteen|thirty|forty[- ]five)(?![ -]?(?:min|of\\b))|(?:${HOUR}) (?:${MINUTE})(?![ -]?min)|(?:thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen) (?:fifteen|thirty|forty[- ]five|hundred)(?![ -]?(?:min|of\\b))|\\d{1,2}[:.][0-5]\\d|\\d{1,2}h(?:[0-5]\\d)?|(?:[01]?\\d|2[0-3])[0-5]\\d(?=\\b)|noon|mid-?day|midnight|twelve noon|(?:${HOUR})|\\d{1,2})` +
   `(?: ?(?:o'?clock))?(?: ?(?:a\\.m\\.?|p\\.m\\.?|am|pm|a|p)\\b\\.?)?(?: (?:in the (?:morning|afternoon|evening)|at night|sharp))?`;
 
@@ -108,7 +108,7 @@ const LONGEST_ANSWER = 160;
 
 /** What people put around a bare number that names a time. */
 const AROUND_A_TIME =
-  /\b(?:um+|uh+|ok(?:ay)?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|sounds|would|be|for me|me|thanks|thank you|(?:i|we)'(?:ll|d) (?:take|have|like|go for|go with|prefer)|(?:can|could) (?:i|we) (?:have|take)|give me|let me have|book|put me down for|take|it|make|better|perfect|with|slot|one|too|also|again|as well|if|you|can|possible|there is|that)\b/g;
+  /\b(?:um+|uh+|ok(?:ay)?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|grand|lovely|ideal|brilliant|super|nice|suits?|does it|sounds|would|be|for me|me|thanks|thank you|(?:i|we)'(?:ll|d) (?:take|have|like|go for|go with|prefer)|(?:can|could) (?:i|we) (?:have|take)|give me|let me have|book|put me down for|take|it|make|better|perfect|with|slot|one|too|also|again|as well|if|you|can|possible|there is|that)\b/g;
 
 /** A visit that is moved to an hour, whatever stands between. */
 const MOVED_TO = /\b(?:move|change|shift|switch|push|bring|put|reschedule|rearrange|postpone)\b[^.;?!]*\bto $/;
@@ -287,6 +287,14 @@ export const TIME_RULES: TimeRule[] = [
       if (
         MOVED_TO.test(before) &&
         /^\W*(?:$|[,.;?!]|please\b|instead\b|if\b|on\b|then\b|tomorrow\b|today\b|\w+day\b|and\b|with\b)/.test(m.input.slice(m.index + m[0].length))
+      )
+        return one("at", said);
+      // "My sister said you're good, I'll take the ten one": an hour of those that were offered.
+      if (
+        at.expects === "slot" &&
+        said !== "one" &&
+        /\bthe $/.test(before) &&
+        /^ (?:one|slot|o'?clock)\b\W*(?:please\b|then\b|thanks\b|$)/.test(m.input.slice(m.index + m[0].length))
       )
         return one("at", said);
       // "Is four any good".

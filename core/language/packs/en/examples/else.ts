@@ -713,6 +713,8 @@ my friend comes to you, what does she pay
 my husband says he's with you, is it true
 
 = refused/private
+is (he|she) (single|engaged|divorced|seeing anybody|in a relationship)(| do you know)
+does (he|she) have (a girlfriend|a boyfriend|a family|kids)
 what is <staff>'s number
 what's <staff>'s phone number
 what's <staff>'s mobile
@@ -1474,6 +1476,8 @@ tell me a (joke|story|riddle) about (cats|lawyers|teachers)
 = emergency
 (he|she|my son|my friend) (fell|was thrown|was knocked down) and (isn't|is not) (moving|answering|reacting|responding)
 (he|she) (won't|doesn't) (wake up|come round|answer)( any more|)
+(my gran|my dad|an old man|she) (has fallen|just fell) (in the bath |)and can't (get up|move|stand)
+(my dad|my wife|my gran|he|she) can't (lift|move|raise) (his|her) arm and (talks funny|his face droops|her mouth hangs down|is slurring|is confused|can't speak properly)
 = refused/others
 does (the mayor|a minister|that singer|my teacher|the actor) come (to you|here|there)
 is (the mayor|that actor|my landlord) (one of yours|a client of yours|on your list)

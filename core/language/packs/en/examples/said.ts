@@ -63,6 +63,10 @@ my wrist clicks and hurts
 my hip keeps me awake
 i slept funny and can't turn my head
 i can't lift my arm
+my (dad|mum|mother|father|husband|wife|gran|granny|uncle|neighbour) can't (reach his feet|reach her feet|reach her toes|bend down|bend his back|bend her knee|turn his head|turn her neck|straighten her leg|straighten his finger|lift her arm|raise his arm|lift his shoulder|get up the stairs|climb stairs|open jars|do up his buttons|do up her bra|tie his shoes|put her socks on|sit for long|walk far|sleep on that side|kneel|get out of the bath|get out of a chair)(| any more| these days| properly| very well| without help| since <day>| since the winter| and it's getting worse)
+(he|she) can't (bend down|turn his head|turn her head|reach her feet|lift her arm very high|walk far|kneel|sit for long) (any more|these days|since <day>|without it hurting)
+(my dad|my mother|my gran|he|she|my son|i) (fell|had a fall) (last week|<day>|a while ago|at the weekend|off the bike) and (his knee is swollen|her wrist hurts|my shoulder is sore|can't walk far now|still limps|it isn't getting better|has been stiff since)
+my (dog|cat|mother|father|son) (can hardly|can barely|struggles to|has trouble to|finds it hard to) (walk|get up|climb the stairs|jump up|bend down|sit|lie down|turn|chew|see|hear)(| any more| these days| since <day>)
 i did my back in lifting boxes
 i put my back out
 i came off my bike and my shoulder hurts
@@ -146,6 +150,10 @@ we're getting married and would like a trial <day>
 we're three, <service> <day>
 
 = move
+(i'd|we'd|i would) (prefer|rather have|sooner have|like) <staff> (instead of|rather than|and not|over) <staff>(| for my <service>| for that), <name>, <phone>(| please)
+(i|we) can't do <day>(| now| after all| any longer)
+(i'm|this is) <name>, <phone>, (i|we) can't do <day>
+(i'd|we'd) like (my|our) (appointment|visit|booking) (a bit earlier|a little later|sooner|moved|at another time) (that day|the same day|<day>)
 <day> is no longer good, what else do you have for me
 <day> has become impossible, could it be <day>
 <day> clashes with something, can it go to <day>
@@ -350,6 +358,7 @@ leave out <day>
 let <day> go
 
 = ask-price
+(i'm|we're|the house is) bleeding (money|cash) (at the moment|this month), what (do you charge|do you take) for a <service>
 roughly what am i in for
 roughly what would it come to
 ballpark for a <service>
@@ -965,6 +974,8 @@ i'm wondering how <day> looks
 i wonder whether <staff> is free <day>
 
 = ask-mine
+(i've|we've|i) (made|arranged) (an appointment|a booking) (for <day> |last week |online |by phone |)and (can't remember|forgot|don't know any more) (when|what time|which day)(| it is| it was)
+(i|we) can't remember (when|which day|what time) (it is|it was|we agreed on|you gave me)
 when am i due
 when am i due in
 when am i with you next
