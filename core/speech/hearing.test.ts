@@ -236,6 +236,19 @@ describe("what was heard, written for reading", () => {
     expect(written("the r: works".split(" "), "errand")).toBe("the r works");
   });
 
+  it("are one name across a word that was no letter, and two across what parts them", () => {
+    expect(written("s: t: e: perfect e: n: m: u: r: p: h: y:".split(" "), "name")).toBe("Steenmurphy");
+    expect(written("first name a: n: n: a: last name b: e: l: l:".split(" "), "name")).toBe("first name Anna last name Bell");
+    expect(written("a: n: right b: e:".split(" "), "name")).not.toContain(" ");
+    expect(written("a: right b: e: l: l:".split(" "), "name")).toContain("right");
+  });
+
+  it("are not looked for in a question, which is no name", () => {
+    const heard = (text: string) => ({ words: text.split(" ").map((w) => word(w, 0.8)), others: [] });
+    expect(understood(house, NOW, "name", heard("hi could we park the carter there"))).toMatchObject({ is: "said", text: "hi could we park the carter there" });
+    expect(understood(house, NOW, "name", heard("good to ana petrov"))).toMatchObject({ is: "said", text: "ana petrov" });
+  });
+
   it("answers no question of which hardly a word is sure", () => {
     const heard = (sure: number) => ({ words: "is there parking".split(" ").map((w) => word(w, sure)), others: [] });
     expect(understood(house, NOW, "anything", heard(0.45)).is).toBe("unclear");
