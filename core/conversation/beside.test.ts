@@ -316,3 +316,90 @@ describe("what else", () => {
     expect(beauty("a manicure, or gel nails, which takes longer").reasons.flatMap((r) => (r.what === "rule" ? [r.rule] : []))).toContain("answer/compared");
   });
 });
+
+describe("what is no name", () => {
+  it.each(["put me through", "there", "share", "right do it"])("%s", (text) => {
+    expect(name(text, "name")).toBeUndefined();
+  });
+
+  it.each([
+    ["rose", "Rose"],
+    ["odile", "Odile"],
+  ])("but %s is", (text, whole) => {
+    expect(name(text, "name")).toBe(whole);
+  });
+});
+
+describe("whose name", () => {
+  it("is theirs who book, and of the one who comes where that is somebody else", () => {
+    const own = tern("taping on Friday at ten", "my name or the kid's?");
+    expect(own.last).toMatch(/^(?:Yours|Your own)/);
+    expect(own.state.expects).toBe("name");
+    const other = tern("a relaxation massage of an hour for my father on Friday at eleven", "mine or his?");
+    expect(other.last).toMatch(/comes/);
+    expect(other.state.expects).toBe("name");
+  });
+});
+
+describe("other people's hours", () => {
+  const time = (text: string) => heard(text).found.flatMap((f) => (f.kind === "time" ? [f.value] : []));
+
+  it("bound the visit, and are none of its own", () => {
+    expect(time("in the morning, the baby naps at eleven")[1]).toMatchObject({ kind: "until", at: { hour: 11 } });
+    expect(time("he gets up at ten")).toMatchObject([{ kind: "from", at: { hour: 10 } }]);
+  });
+});
+
+describe("a visit that is over", () => {
+  it("gives no day to the next", () => {
+    expect(kinds("I was there on friday")).not.toContain("day");
+    expect(kinds("I want to be there on friday")).toContain("day");
+  });
+
+  it("tells that they have been there, as does who is asked to come back", () => {
+    const t = tern("physio please, Tobias told me to come back in a week");
+    expect(t.state.task).toMatchObject({ service: "follow-up" });
+  });
+});
+
+describe("once an hour is kept", () => {
+  it.each(["or even earlier", "or earlier"])("an earlier one is looked for: %s", (text) => {
+    const t = tern("taping on Friday at eleven", text);
+    expect(t.state.task).toMatchObject({ wish: { days: {} } });
+    expect(t.state.expects).toBe("slot");
+    expect(t.choices.every((c) => !/11:00/.test(c))).toBe(true);
+  });
+
+  it("is with whom it was booked with", () => {
+    const t = tern("taping with Tobias on Thursday at nine", "Imke Sommer 902 555 0133", "yes", "oh, is that with Maren?");
+    expect(t.last).toMatch(/with Tobias/);
+  });
+});
+
+describe("somebody else", () => {
+  const ana = "Ana Petrov, 902 555 0142";
+
+  it("than the one it is with, where that is all that is said", () => {
+    const t = tern(`could somebody other than Joaquim do my massage? ${ana}`, "yes");
+    expect(t.was("a-ana")).toMatch(/^sports-massage 2027-03-04 14:00 (?!joaquim)\w+ booked$/);
+  });
+
+  it("is a woman, where one is asked for", () => {
+    const t = tern(`I'd like a woman instead of Joaquim for my massage, ${ana}`, "yes");
+    expect(t.was("a-ana")).toMatch(/^sports-massage 2027-03-04 14:00 nell booked$/);
+  });
+});
+
+describe("how many come to what is booked", () => {
+  it.each(["I'm booked in for the class on Saturday for two and it'll be just one", "there'll be four of us now instead of three"])(
+    "is for the desk to change: %s",
+    (text) => {
+      const t = tern(text);
+      expect(t.state.task).toMatchObject({ errand: "message", offered: text });
+    },
+  );
+
+  it("is no such thing where a visit is begun", () => {
+    expect(tern("a mat class on Thursday, we'll be two").state.task).toMatchObject({ errand: "book" });
+  });
+});

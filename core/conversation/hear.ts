@@ -27,6 +27,7 @@ import {
   saysWithWhom,
   undecided,
   whoAreYou,
+  whoseName,
 } from "./hearing/remarks.ts";
 import { hearInTask, hearOpen } from "./intask.ts";
 import { proceed } from "./proceed.ts";
@@ -105,6 +106,7 @@ const STEPS: readonly Step[] = [
   whenToBeReached,
   noVisit,
   otherNumber,
+  whoseName,
   // Answers to what was asked.
   andResume((m) => lineUpAnother(m.t, m.reading) || lineUpBesides(m.t, m.reading) || lineUpDeed(m.t, m.reading)),
   (m) => checks(m.t, m.reading, m.kept.contact),

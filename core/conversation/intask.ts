@@ -71,6 +71,14 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
       return proceed(t);
     }
   }
+  // "Or earlier even", once an hour is kept and a name is asked for: measured from what is kept.
+  const shift = ofKind(reading.found, "shift").find((s) => s.byMin === undefined && (s.value === "earlier" || s.value === "later"));
+  if (shift && (task.errand === "book" || task.errand === "move") && task.hold && state.expects !== "go-ahead" && !moved && !wishIn(reading)) {
+    task.offered = [task.hold.offer];
+    dropHold(t, task);
+    t.rule("hold/another");
+    if (hearSlot(t, task, reading)) return;
+  }
   // "If not, Wednesday", once what was wished for is kept: nothing else is needed.
   if ((task.errand === "book" || task.errand === "move") && task.hold && IN_CASE.test(text)) {
     t.rule("hold/not-needed");

@@ -101,7 +101,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         (!reading.found.some((f) => f.part === "old") || nothingOfTheirs(t, task, reading))
       ) {
         // "Make it half an hour longer", "change that to Priya": said of more than days and hours.
-        const more = reading.found.some((f) => f.kind === "length" || f.kind === "staff" || f.part === "old");
+        const more = state.expects === "service" || reading.found.some((f) => f.kind === "length" || f.kind === "staff" || f.part === "old");
         const wish = { ...reading, found: reading.found.map(({ part: _, ...f }): Found => f) };
         if (more ? applyToBook(t, task, wish, context) : applyWish(t, task, reading, context)) reopen(t, task);
       } else if (task?.errand === "move") {

@@ -41,6 +41,7 @@ import {
   TO_BE_REMOVED,
   UNRESPONSIVE,
   ASKS_WHEN,
+  OTHER_THAN_OURS,
   UNSURE_WHICH,
   WANTS_OTHERWISE,
   WANTS_PERSON,
@@ -376,6 +377,9 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   // "Which doctor is free first": who it is depends on when.
   if (open && ["ask-staff", "ask-availability", "none"].includes(top.errand) && FREE_FIRST.test(masked))
     return { read: { errand: "ask-availability", rule: "errand/ask-availability/free-first", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "Could somebody other than Joaquim do my massage": what is theirs is to be with another.
+  if (["none", "book", "move", "person", "message", "ask-staff", "ask-service", "ask-mine"].includes(top.errand) && OTHER_THAN_OURS.test(masked))
+    return { read: { errand: "move", rule: "errand/move/with-another", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   // "Put off", "postpone": nothing else is meant by them.
   const postponed = cued.find((c) => c.rule === "errand/move/reschedule" || c.rule === "errand/move/theirs-otherwise");
   if (postponed && ["book", "move", "ask-availability", "none"].includes(top.errand) && !cued.some((c) => c.errand === "ask-policy"))

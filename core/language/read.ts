@@ -22,6 +22,7 @@ import { normalise, type Said, eachMatch } from "./text.ts";
 import {
   ASKS_OF_IT,
   ASKS_OR_ACTS,
+  WAS_THERE,
   CANNOT_DO,
   CANT_COME,
   FAREWELL,
@@ -75,7 +76,8 @@ export function read(text: string, context: ReadContext): Reading {
   const pieces = longRuns(said, context.expects === "phone");
   const clear = (f: Found): boolean => ![...solid, ...pieces].some((s) => s.start < f.end && f.start < s.end);
   const timed = longest(timeFinds(said, at).filter(clear), []);
-  const bareDays = longest(dayFinds(said, at).filter(clear), timed);
+  // "I was there on Friday" tells of a visit that is over.
+  const bareDays = longest(dayFinds(said, at).filter(clear), timed).filter((d) => !WAS_THERE.test(said.norm.slice(Math.max(0, d.start - 40), d.start)));
   const { days: dayed, times } = dated(
     said,
     at,
@@ -455,7 +457,7 @@ function mask(said: Said, found: readonly Found[]): string {
 function isQuestion(said: Said): boolean {
   return (
     /\?/.test(said.norm) ||
-    /(?:^|[.,!;]\s*)(?:(?:and|so|but|oh|hi|hello|hey|um|also|ok|okay|well|right|hm|sorry|actually|great|just|quick (?:one|question))[ ,:]+)*(?:what|how|where|when|who|whom|whose|which|why|do|does|did|is|are|am|can|could|will|would|should|shall|ought|must|has|have|may|might|any|anything|anyone|anybody|need i)\s/.test(
+    /(?:^|[.,!;]\s*)(?:(?:and|so|but|oh|hi|hello|hey|um|also|ok|okay|well|right|hm|sorry|actually|great|just|quick (?:one|question))[ ,:]+)*(?:what|how|where|when|who|whom|whose|which|why|do(?! (?:it|that|so|this)\b)|does|did|is|are|am|can|could|will|would|should|shall|ought|must|has|have|may|might|any|anything|anyone|anybody|need i)\s/.test(
       said.norm.trim(),
     ) ||
     /\b(?:i (?:was )?wonder(?:ing)?|do you know|tell me|i'd like to know|wants? to know|(?:know|ask|see|check) (?:if|whether))\b/.test(said.norm)

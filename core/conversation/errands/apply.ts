@@ -87,7 +87,7 @@ export function saysBefore(text: string): boolean | null {
   )
     return false;
   if (
-    /\b(?:(?:was|were|been|got) (?:already )?assessed|had (?:an?|the|my|his|her) (?:first visit|assessment)|i've been|i have been|(?<!\b(?:she|he|they|wife|husband)(?:'s| has|'ve| have) (?:already )?)been (?:here|there|to you|before)|returning|existing (?:client|patient)|a regular|come regularly|i was (?:there|in) (?:last|before)|last time i|same as last time|i'm a (?:client|patient))\b/.test(
+    /\b(?:(?:was|were|been|got) (?:already )?assessed|had (?:an?|the|my|his|her) (?:first visit|assessment)|i've been|i have been|(?<!\b(?:she|he|they|wife|husband)(?:'s| has|'ve| have) (?:already )?)been (?:here|there|to you|before)|returning|existing (?:client|patient)|a regular|come regularly|i was (?:there|in) (?:last|before)|last time i|i was (?:there|here|in|with you|seen) (?:on|yesterday|this|a (?:week|month|year|while)|in|just)|(?:said|told me|asked me|wants? me|want me|was told|should) to come back|(?:saw|seen) (?:him|her|them|you) (?:last|on|in|before|already)|same as last time|i'm a (?:client|patient))\b/.test(
       s,
     )
   )
@@ -379,7 +379,9 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     // "Could somebody else than Tobias see me, a woman maybe": whom it is to be with instead is theirs to say, as far as they do.
     const gender = ofKind(reading.found, "gender").at(-1)?.value;
     if (gender) task.gender = gender;
-    if (SOMEBODY_ELSE.test(reading.said)) task.notStaff = ofKind(reading.found, "staff").flatMap((p) => (p.value === "any" || p.part === "new" ? [] : p.value));
+    const anybodyElse = SOMEBODY_ELSE.test(reading.said);
+    if ((gender || anybodyElse) && days.length === 0 && times.length === 0 && !task.wish.days) task.keepTime = true;
+    if (anybodyElse) task.notStaff = ofKind(reading.found, "staff").flatMap((p) => (p.value === "any" || p.part === "new" ? [] : p.value));
     // "From 60 to 90 minutes": the last length that is said is the wish.
     const length = ofKind(reading.found, "length").at(-1);
     const by = lengthChange(reading);

@@ -1,6 +1,6 @@
 import { isAsk, type Errand } from "../../language/errand.ts";
 import { ofKind, peopleIn } from "../../language/found.ts";
-import { TO_BE_REACHED, TO_BE_TOLD, WITH_IT } from "../../language/packs/en/talk.ts";
+import { MAY_I_COME, TO_BE_REACHED, TO_BE_TOLD, WITH_IT } from "../../language/packs/en/talk.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { proceed } from "../proceed.ts";
 import type { MessageTask } from "../state.ts";
@@ -12,6 +12,8 @@ const DEEDS: readonly Errand[] = ["book", "move", "cancel", "ask-mine", "ask-ava
 function otherErrand({ t, reading, text }: Heard, task: MessageTask): Errand | undefined {
   const said = reading.errands.find((e) => DEEDS.includes(e.errand) || (isAsk(e.errand) && reading.question));
   if (said || !task.offered) return said?.errand;
+  // "Ok, can I bring her in now".
+  if (MAY_I_COME.test(text)) return "book";
   const named = ofKind(reading.found, "service");
   const spokenOf = t.state.topic !== undefined || t.state.topics !== undefined || t.state.later.length > 0;
   const when = reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "length");

@@ -2,6 +2,7 @@ import { ofKind } from "../../language/found.ts";
 import {
   ARE_YOU_THERE,
   COMMENT,
+  IS_BOOKED,
   IS_IT_WITH,
   IT_IS_WITH_WHOM,
   MORE_OR_FEWER_COME,
@@ -12,6 +13,7 @@ import {
   UNDECIDED,
   WHO_ARE_YOU,
   WITH_WHOM,
+  WHOSE_NAME,
 } from "../../language/packs/en/talk.ts";
 import { dropHold } from "../errands/offering.ts";
 import { yesNoChoices } from "../errands/identity.ts";
@@ -50,6 +52,13 @@ export const saysWithWhom: Step = ({ t, reading, text }) => {
   }
   if (kept && (asked || (!named && IT_IS_WITH_WHOM.test(text))) && text.trim().split(/\s+/).length <= 9) {
     t.say("ask/it-is-with", { staff: val(calledText(t.house, kept.staff), staffSource(t.house, kept.staff)) });
+    t.rule("slot/with-whom");
+    resume(t);
+    return true;
+  }
+  // The same of what was booked a moment ago.
+  if (asked && !task && t.state.last) {
+    t.say("ask/it-is-with", { staff: val(calledText(t.house, t.state.last.staff), staffSource(t.house, t.state.last.staff)) });
     t.rule("slot/with-whom");
     resume(t);
     return true;
@@ -143,10 +152,22 @@ export const noVisit: Step = (m) => {
 /** More or fewer come to what is booked: that is for the desk to change, and it is passed on. */
 export const otherNumber: Step = (m) => {
   const { t, reading, text } = m;
-  if (!idle(m) || !MORE_OR_FEWER_COME.test(text) || reading.errands.some((e) => e.errand === "book" && !/\/examples$/.test(e.rule))) return false;
+  if (!idle(m) || !MORE_OR_FEWER_COME.test(text) || reading.errands.some((e) => e.errand === "book" && !/\/examples$/.test(e.rule) && !IS_BOOKED.test(text)))
+    return false;
   t.say("places/for-the-desk");
   t.rule("message/how-many-come");
   t.state.task = { errand: "message", offered: text };
   t.expect("message", yesNoChoices());
+  return true;
+};
+
+/** "The baby's name or mine?", asked for a name. */
+export const whoseName: Step = ({ t, reading, text }) => {
+  if (t.state.expects !== "name" || !WHOSE_NAME.test(text) || reading.found.some((f) => f.kind === "name")) return false;
+  const { task } = t.state;
+  const other = task?.errand === "book" && task.forWhom && !task.visitor;
+  t.say(other ? "name/theirs" : "name/yours");
+  t.rule("aside/whose-name");
+  resume(t);
   return true;
 };

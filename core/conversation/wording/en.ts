@@ -200,6 +200,8 @@ export const EN = {
     "How many come to a visit that is booked is for the desk to change. Shall I pass it on to them?",
     "The desk has to change how many come. May I pass it on?",
   ],
+  "name/yours": ["Yours, please.", "Your own, please."],
+  "name/theirs": ["The name of whoever comes, please.", "Theirs, please: of the one who comes."],
   noted: ["Thank you, I have that.", "Thanks, I've noted that."],
   "aside/heard": ["I understand.", "Of course.", "I see."],
   "aside/abuse": ["I'm here to help with the house's business, and I'd rather we stayed polite. What can I do for you?"],

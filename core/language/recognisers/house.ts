@@ -215,6 +215,7 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     if (besides && occasions.has(t)) return;
     if (used.has(i) || aside.some((f) => f.start < t.end && t.start < f.end) || (COMMON.has(t.text) && !lexicon.telling.has(stem(t.text)))) return;
     // "Yes, book" wants it done, in a house that does the books too.
+    if (t.text === "look" && LOOKS_AT_IT.test(said.norm.slice(t.end))) return;
     if (DEED_WORDS.has(t.text) && !/^(?:my|our|your|the|an?|some|of|for)$/.test(tokens[i - 1]?.text ?? "")) return;
     const hit = telling(lexicon, t.text);
     // "I was assessed in January" tells of what was.
@@ -345,6 +346,8 @@ function keyOf(word: string): string {
 /** What a strange word was taken for, house by house: the same words come again and again. */
 const taken = new WeakMap<Lexicon, Map<string, { key: string; of: Set<string> } | null>>();
 
+/** Of something that was spoken of: "can you look at it" names no service that begins with a look. */
+const LOOKS_AT_IT = /^ at (?:it|that|this|him|her|them|me|us|my|our)\b/;
 /** What is to be done, unless something of theirs is called so. */
 const DEED_WORDS = new Set("book move change cancel hold keep".split(" "));
 

@@ -7,7 +7,7 @@ import { SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
 import { COMMON, DIGIT_WORDS } from "../packs/en/words.ts";
 import { eachMatch, normalise, type Said, type Token } from "../text.ts";
 import { rankOf } from "../vectors.ts";
-import { isGivenName } from "../called.ts";
+import { isGivenName, isName } from "../called.ts";
 
 /** Finds telephone numbers: digits in any grouping, spoken digits, "double five", "triple oh", with or without a country code. */
 export function phones(said: Said, at: Moment): Found[] {
@@ -385,7 +385,8 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
       ) ||
       (plain.length > 0 && plain.every((t) => SPEECH.has(t.text) && !capital(said, t)) && plain.length > 2);
     // A word that everybody uses, by itself where a name was read back, is misheard: "share, please" for "sure, please".
-    if (at.expects === "name-check" && all.length === 1 && first && !capital(said, first) && rankOf(first.text) < EVERYDAY) return [];
+    const plainWord = all.length === 1 && first !== undefined && !capital(said, first) && rankOf(first.text) < EVERYDAY;
+    if (plainWord && (at.expects === "name-check" || !isName(first.text))) return [];
     if (first && !question && all.length >= 1 && all.length <= 4 && !all.every((t) => COMMON.has(t.text) && !capital(said, t)))
       return [asName(said, all, "name/asked")];
     if (first && !question && at.expects === "name" && all.length === 2 && !all.some((t) => STOPS.has(t.text) || PLAINLY_NOT.has(t.text)))
@@ -473,7 +474,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
   const pair = /(?:^|[,.;:!?\n]\s*)(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})(?=\s*(?:$|[,.;!?\n]))/u.exec(said.raw);
   // "Who won the Grand National": what an article or a small word leads in is a thing or a place.
   // "Tan Li Min", written as a name while something else was asked, and nothing besides.
-  const elsewhere = at.expects === "slot" || at.expects === "length" || at.expects === "day" || at.expects === "time";
+  const elsewhere = ["slot", "length", "day", "time", "service"].includes(at.expects ?? "");
   const whole = elsewhere ? /^\s*(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})[\s.!]*$/u.exec(said.raw) : null;
   if (
     whole?.[1] &&

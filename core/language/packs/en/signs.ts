@@ -246,3 +246,10 @@ export const UNRESPONSIVE =
 
 /** It is asked when a visit is. */
 export const ASKS_WHEN = /\bwhen(?:'s| is| are| was| does| do)\b|\bwhat (?:time|day|date)\b|\bwhich (?:day|date)\b/;
+
+/** Before a day: somebody was there then. */
+export const WAS_THERE = /\b(?:i|we|she|he|they) (?:was|were) (?:only |just )?(?:there|here|in|with you|at yours|over)(?: only| just)? (?:on )?(?:the )?$/;
+
+/** What is theirs is to be done by another than the one it is with. */
+export const OTHER_THAN_OURS =
+  /\b(?:some|any)(?:body|one) (?:else |other )?(?:than|but) <staff>[^.;?!]*\b(?:my|our) (?:<|\w+ <|appointment|booking|visit|session|lesson)/;

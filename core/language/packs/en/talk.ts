@@ -200,7 +200,8 @@ export const AND_ALSO = /^\W*(?:and|what about|how about|ok and|also)\b/i;
 export const ASKS_TO_COME = /\b(?:can|could|may) (?:i|we) (?:have|get|book|do|come|take) /i;
 
 /** Somebody asks whether they may come. */
-export const MAY_I_COME = /\b(?:could|can|may) (?:i|we|he|she|they) (?:please )?(?:come|be seen|get in|stop by|pop in)\b/i;
+export const MAY_I_COME =
+  /\b(?:could|can|may) (?:i|we|he|she|they) (?:please )?(?:come|be seen|get in|stop by|pop in|bring (?:it|him|her|them|my \w+) (?:in|over|along|round|by))\b/i;
 
 /** Words that may stand around the one thing that is named, and say nothing besides. */
 export const SMALL_BESIDE = /\b(?:and|what|how|about|also|ok|okay|then|the|an?|for|with|on|your|one|please|if|it's|is)\b/g;
@@ -267,3 +268,10 @@ export const MORE_OR_FEWER_COME =
 /** Anybody but the one who is named. */
 export const SOMEBODY_ELSE =
   /\b(?:some|any)(?:body|one) (?:else|other than|but|except|apart from)\b|\b(?:a different|another|some other) (?:person|one|therapist|stylist|doctor|instructor)\b/i;
+
+/** It is asked whose name is wanted. */
+export const WHOSE_NAME =
+  /\bwhose name\b|\b(?:mine|my (?:own )?name|(?:the|my) [a-z]+'s(?: name)?|(?:his|her|their)s?(?: name)?),? or (?:is it |do you (?:need|want|mean) )?(?:mine|my (?:own )?name|my own|(?:the|my) [a-z]+'s(?: name)?|(?:his|her|their)s?(?: name)?)\b/i;
+
+/** Somebody has something booked. */
+export const IS_BOOKED = /\b(?:booked|down)(?: in)? (?:for|on|in|with)\b/i;

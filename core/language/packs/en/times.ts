@@ -172,6 +172,14 @@ export const TIME_RULES: TimeRule[] = [
     value: (m) => (m[1] && !m[2] ? until(m[3], "end") : one("from", m[3])),
   },
   {
+    // "She naps at eleven": what is over by then will do; "he gets up at nine": what comes after it.
+    name: "time/their-hours",
+    pattern: rx(
+      `\\b(?:she|he|they|it|(?:the|my|our) (?:baby|kids?|children|boys?|girls?|twins|son|daughter|mother|father|mum|dad|dog|wife|husband)) (?:usually |always |normally |only )?(?:(wakes?(?: up)?|gets? up|get up|comes? home|gets? home|gets? back)|naps?|sleeps?|eats?|has (?:a nap|lunch|dinner|his nap|her nap|a bath)|goes? to (?:bed|sleep)|feeds?) (?:at |around |about |from )+(${CLOCK})${NOT_TIME}`,
+    ),
+    value: (m) => (m[1] ? one("from", m[2]) : until(m[2], "end")),
+  },
+  {
     name: "time/around",
     pattern: rx(
       `\\b(?:(?:somewhere |round )?(?:around|about)|(?<=(?:[,.]|night,?|evening,?|afternoon,?|morning,?|day,?) )like|round|roughly|approximately|circa|near|(?:the )?(?:close|closest|nearest) to|ish) (?:about |at )?(${CLOCK})${NOT_TIME}`,
