@@ -403,3 +403,42 @@ describe("how many come to what is booked", () => {
     expect(tern("a mat class on Thursday, we'll be two").state.task).toMatchObject({ errand: "book" });
   });
 });
+
+describe("who has a visit and something came between", () => {
+  it.each(["I've got an appointment tomorrow but I'm down with a cold", "we have a visit on Thursday but the car has broken down"])(
+    "gives it up: %s",
+    (text) => {
+      expect(heard(text).errands.map((e) => e.errand)).toEqual(["cancel"]);
+    },
+  );
+
+  it.each(["I have an appointment on Thursday but can't remember when", "I have an appointment on Thursday but I need another one on Friday"])(
+    "does not, where something is asked or wished: %s",
+    (text) => {
+      expect(heard(text).errands.map((e) => e.errand)).not.toContain("cancel");
+    },
+  );
+});
+
+describe("in the middle of booking", () => {
+  it("the latest they have is the end of the day", () => {
+    expect(kinds("the latest you've got on Thursday")).toContain("time");
+    expect(tern("taping on Thursday, the latest you have").choices.join(" ")).toMatch(/[4-6]:\d\d pm/);
+  });
+
+  it("just one place is left of two, where one cannot come", () => {
+    const t = tern("a mat class on Thursday for two", "oh, only me after all");
+    expect(t.state.task).toMatchObject({ errand: "book", places: 1 });
+  });
+
+  it("nobody else does it, and that is said", () => {
+    const t = tern("acupuncture on Thursday", "but not with Priya");
+    expect(t.last).toMatch(/only Priya|Nobody but Priya/);
+    expect(t.choices.length).toBeGreaterThan(0);
+  });
+
+  it("is that a problem asks of no house", () => {
+    expect(tern("a mat class on Thursday", "I'm on crutches, is that a problem?").last).not.toMatch(/This is Tern Bay/);
+    expect(tern("hello, is this the clinic?").last).toMatch(/Tern Bay/);
+  });
+});

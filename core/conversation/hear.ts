@@ -20,6 +20,7 @@ import {
   areYouThere,
   comments,
   differenceOfLengths,
+  justOne,
   newContact,
   noVisit,
   ofAClass,
@@ -106,6 +107,7 @@ const STEPS: readonly Step[] = [
   whenToBeReached,
   noVisit,
   otherNumber,
+  justOne,
   whoseName,
   // Answers to what was asked.
   andResume((m) => lineUpAnother(m.t, m.reading) || lineUpBesides(m.t, m.reading) || lineUpDeed(m.t, m.reading)),

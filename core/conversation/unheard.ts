@@ -27,7 +27,12 @@ export function whoThisIs(t: Turn, text: string): boolean {
   const theirs = namesHouse(t, text);
   const house = val(t.house.handbook.shortName, { kind: "house", id: "shortName", label: "Name" });
   if (/\b(?:robot|bot|machine|computer|program|human|person|real|alive|ai)\b/.test(plain)) t.say("ask/what-i-am", { house });
-  else if (theirs || /\b(?:is (?:this|that) (?:the|an?) |have i (?:reached|got)|who (?:is this|are you|am i)|through to)\b/.test(plain))
+  else if (
+    theirs ||
+    /^\W*(?:(?:hi|hello|hey|um+|er|oh|yes|yeah|good (?:morning|afternoon|evening))\W+)*is (?:this|that) (?:the|an?) (?!\w+ (?:for|if|to|that)\b|problem|issue|must|lot|rule|joke|yes|no\b)|\b(?:have i (?:reached|got)|who (?:is this|are you|am i)|through to)\b/.test(
+      plain,
+    )
+  )
     t.say("ask/who-this-is", { house });
   else return false;
   t.outcome("answered");

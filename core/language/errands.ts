@@ -41,6 +41,7 @@ import {
   TO_BE_REMOVED,
   UNRESPONSIVE,
   ASKS_WHEN,
+  HAS_BUT,
   OTHER_THAN_OURS,
   UNSURE_WHICH,
   WANTS_OTHERWISE,
@@ -380,6 +381,9 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   // "Could somebody other than Joaquim do my massage": what is theirs is to be with another.
   if (["none", "book", "move", "person", "message", "ask-staff", "ask-service", "ask-mine"].includes(top.errand) && OTHER_THAN_OURS.test(masked))
     return { read: { errand: "move", rule: "errand/move/with-another", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "I've an appointment tomorrow, but I've got the flu": what comes of it is that they do not come.
+  if (["none", "book", "cancel", "message", "ask-mine", "ask-availability"].includes(top.errand) && HAS_BUT.test(masked) && !/\?/.test(masked))
+    return { read: { errand: "cancel", rule: "errand/cancel/has-but", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   // "Put off", "postpone": nothing else is meant by them.
   const postponed = cued.find((c) => c.rule === "errand/move/reschedule" || c.rule === "errand/move/theirs-otherwise");
   if (postponed && ["book", "move", "ask-availability", "none"].includes(top.errand) && !cued.some((c) => c.errand === "ask-policy"))

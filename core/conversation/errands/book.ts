@@ -86,6 +86,7 @@ export function nextBook(t: Turn, task: BookTask): void {
       t.expect("day");
       return;
     }
+    onlyThem(t, task, service);
     propose(t, task, { service: service.id, lengthMin: task.lengthMin as number, places: task.places ?? 1, staff: peopleFor(t, task) });
     return;
   }
@@ -125,6 +126,19 @@ export function nextBook(t: Turn, task: BookTask): void {
     return;
   }
   goAhead(t, task, service);
+}
+
+/** Where nobody but those who are not wanted does it, that is said once, and what they have is offered all the same. */
+function onlyThem(t: Turn, task: BookTask, service: Service): void {
+  if (!task.notStaff || service.staff.some((id) => !task.notStaff?.includes(id))) return;
+  delete task.notStaff;
+  t.say("book/only-them", {
+    service: val(serviceText(t.house, service.id), serviceSource(t.house, service.id)),
+    staff: joinVals(
+      service.staff.map((id) => val(calledText(t.house, id), staffSource(t.house, id))),
+      "and",
+    ),
+  });
 }
 
 /** Two who want the same of what one person gets at a time: each has a visit, booked one after the other. */

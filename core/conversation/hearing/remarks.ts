@@ -4,6 +4,7 @@ import {
   COMMENT,
   IS_BOOKED,
   IS_IT_WITH,
+  JUST_ME,
   IT_IS_WITH_WHOM,
   MORE_OR_FEWER_COME,
   NO_VISIT,
@@ -22,6 +23,7 @@ import { calledText } from "../format.ts";
 import { proceed } from "../proceed.ts";
 import { which } from "../slot.ts";
 import { staffSource } from "../sources.ts";
+import { reopen } from "../start.ts";
 import { val } from "../turn.ts";
 import { resume, whoThisIs } from "../unheard.ts";
 import { wishIn } from "../wish.ts";
@@ -168,6 +170,17 @@ export const whoseName: Step = ({ t, reading, text }) => {
   const other = task?.errand === "book" && task.forWhom && !task.visitor;
   t.say(other ? "name/theirs" : "name/yours");
   t.rule("aside/whose-name");
+  resume(t);
+  return true;
+};
+
+/** "Actually she can't come, just me": one place, of what was wished for several. */
+export const justOne: Step = ({ t, reading, text }) => {
+  const { task } = t.state;
+  if (task?.errand !== "book" || (task.places ?? 1) < 2 || !JUST_ME.test(text) || reading.question) return false;
+  task.places = 1;
+  t.rule("places/just-one");
+  if (task.hold) reopen(t, task);
   resume(t);
   return true;
 };

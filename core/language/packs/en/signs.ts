@@ -198,7 +198,7 @@ export const INDIFFERENT =
 
 /** Without any of these there is no time, or no day, in a message: nothing need be looked for. */
 export const MAY_BE_TIME =
-  /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
+  /\d|\b(?:latest|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
 
 /** Without any of these no day is in a message, and none need be looked for. */
 export const MAY_BE_DAY =
@@ -253,3 +253,7 @@ export const WAS_THERE = /\b(?:i|we|she|he|they) (?:was|were) (?:only |just )?(?
 /** What is theirs is to be done by another than the one it is with. */
 export const OTHER_THAN_OURS =
   /\b(?:some|any)(?:body|one) (?:else |other )?(?:than|but) <staff>[^.;?!]*\b(?:my|our) (?:<|\w+ <|appointment|booking|visit|session|lesson)/;
+
+/** Somebody has a visit, and something has come between. */
+export const HAS_BUT =
+  /\b(?:i|we)(?:'ve| have)(?: got)? (?:an?|my|our) (?:appointment|booking|visit|session|lesson|<service>)\b[^.;?!]*\bbut (?!(?:i |we )?(?:can't (?:find|remember|recall)|don't know|forgot|lost|need|want|would|what|when|where|how|who|is|do|am not sure|i'm not sure))(?![^.;?!]*\b(?:another|one more|also|book|as well)\b)/;

@@ -275,3 +275,6 @@ export const WHOSE_NAME =
 
 /** Somebody has something booked. */
 export const IS_BOOKED = /\b(?:booked|down)(?: in)? (?:for|on|in|with)\b/i;
+
+/** Only one comes. */
+export const JUST_ME = /\b(?:(?:just|only) (?:me|myself|one of us|the one)|on my own|by myself|(?:just|only) for me)\b(?! and)/i;

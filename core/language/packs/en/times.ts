@@ -352,7 +352,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/end-of-day",
     pattern:
-      /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|as late as possible|the latest (?:that )?(?:you (?:have|do|offer|could|can)|there is|possible|available|slot|appointment)|the last (?:slot|appointment|one) (?:of the day|you have)|last thing|late in the day)\b/g,
+      /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|as late as possible|(?:the )?latest (?:that )?(?:you(?:'ve got| have(?: got)?| do| offer| could| can)|there is|possible|available|slot|appointment)|the last (?:slot|appointment|one) (?:of the day|you have)|last thing|late in the day)\b/g,
     value: () => ({ value: { kind: "part", part: "end-of-day" } }),
   },
   {
