@@ -7,7 +7,7 @@ import { read } from "./read.ts";
 const house = setHouse("first", "ternbay");
 const days = (text: string, now = "2027-03-01T08:00") =>
   read(text, { house, now: epochMinOf(house.zone, now) }).found.flatMap((f) => (f.kind === "day" ? [{ ...f.value, ...(f.not ? { not: true } : {}) }] : []));
-const on = (iso: string) => dayOfIso(iso) as number;
+const on = (iso: string) => dayOfIso(iso);
 const one = (iso: string) => ({ kind: "days", from: on(iso), to: on(iso) });
 
 describe("a weekday of every week", () => {
