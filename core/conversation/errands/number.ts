@@ -22,11 +22,7 @@ export function hearNumber(t: Turn, reading: Reading): "whole" | "part" | null {
   const joined = `${c.phonePart ?? ""}${digits}`;
   const whole = c.phonePart === undefined ? null : wholeNumber(joined, house);
   if (whole !== null) {
-    c.phone = whole;
-    c.confirmed = false;
-    delete c.match;
-    delete c.card;
-    delete c.phonePart;
+    keep(t, whole);
     t.rule("phone/in-pieces");
     return "whole";
   }
@@ -34,11 +30,7 @@ export function hearNumber(t: Turn, reading: Reading): "whole" | "part" | null {
   const nought = state.channel === "phone" && joined.endsWith("0") && wholeNumber(joined, house) === null ? wholeNumber(`${joined}0`, house) : null;
   if (nought !== null && c.triedNought !== joined) {
     c.triedNought = joined;
-    c.phone = nought;
-    c.confirmed = false;
-    delete c.match;
-    delete c.card;
-    delete c.phonePart;
+    keep(t, nought);
     t.rule("phone/another-nought");
     t.say("check/phone", { phone: val(phoneText(nought, house.handbook.country), saidSource) });
     t.expect("phone-check", yesNoChoices());
@@ -51,4 +43,14 @@ export function hearNumber(t: Turn, reading: Reading): "whole" | "part" | null {
   t.say(state.channel === "phone" ? "phone/not-whole-keys" : "phone/not-whole", { n: val(String((c.phonePart ?? digits).length), saidSource) });
   t.expect("phone");
   return "part";
+}
+
+/** A number that is whole now: whose it is, is not known yet. */
+function keep(t: Turn, number: string): void {
+  const c = t.state.client;
+  c.phone = number;
+  c.confirmed = false;
+  delete c.match;
+  delete c.card;
+  delete c.phonePart;
 }
