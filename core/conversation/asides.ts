@@ -1,3 +1,4 @@
+import { isGuess } from "../language/errand.ts";
 import type { Reading } from "../language/read.ts";
 import { dropHold } from "./errands/offering.ts";
 import { handOver } from "./errands/message.ts";
@@ -41,7 +42,7 @@ function goesOn(t: Turn, reading: Reading, text: string): boolean {
     !reading.found.some((f) => f.kind === "yes") &&
     DANGLES.test(text) &&
     text.trim().split(/\s+/).length > 2 &&
-    reading.errands.every((e) => /\/examples$/.test(e.rule));
+    reading.errands.every(isGuess);
   if (!begins && !dangles) return false;
   t.rule("aside/go-on");
   t.say("go-on");

@@ -93,6 +93,7 @@ describe("one day or another, each with its own hour", () => {
   });
 
   it("is forgotten once another day is wished for", () => {
+    expect(tern("taping, Sunday at nine or Sunday week at four").state.task).toHaveProperty("wish.orElse");
     const t = tern("taping, Sunday at nine or Sunday week at four", "Friday then");
     expect(t.state.task).not.toHaveProperty("wish.orElse");
   });
@@ -259,12 +260,13 @@ describe("a number by ear", () => {
 });
 
 describe("what somebody cannot do", () => {
-  it.each(["my wife can't turn her head to the left", "my neighbour can't kneel any more", "he fell off his bike last week and his elbow is swollen"])(
-    "is seen to, and no emergency: %s",
-    (text) => {
-      expect(heard(text).emergency).toBe(false);
-    },
-  );
+  it.each([
+    "my wife can't turn her head to the left",
+    "my aunt can no longer crouch to weed her garden",
+    "he fell off his bike last week and his elbow is swollen",
+  ])("is seen to, and no emergency: %s", (text) => {
+    expect(heard(text).emergency).toBe(false);
+  });
 
   it.each(["my uncle has just fallen and can't get up", "she can't lift her arm and her face droops", "he fell in the bath and isn't moving"])(
     "is one where it is of this moment: %s",
@@ -276,9 +278,7 @@ describe("what somebody cannot do", () => {
 
 describe("what else", () => {
   it("the ten one is the one at ten, whatever was said before it", () => {
-    const t = tern("taping on Friday after nine", "my sister is fond of you I'll take the ten one");
     expect(heard("people speak well of this place I'll take the ten one", "slot").found.map((f) => f.kind)).toContain("time");
-    expect(t.state.expects).not.toBe("errand");
   });
 
   it("a price is told beside hours that were offered", () => {

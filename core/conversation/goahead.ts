@@ -8,7 +8,7 @@ import { proceed } from "./proceed.ts";
 import { hearSlot } from "./slot.ts";
 import type { BookTask, MoveTask } from "./state.ts";
 import { type Turn } from "./turn.ts";
-import { isAsk } from "../language/errand.ts";
+import { isGuess, isAsk } from "../language/errand.ts";
 import { wishIn } from "./wish.ts";
 import { BRINGS_ONE, SAYS_OF_OTHERS } from "../language/packs/en/talk.ts";
 
@@ -19,7 +19,7 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
   const yes = ofKind(reading.found, "yes")[0]?.value;
   const asks = reading.errands.some((e) => isAsk(e.errand));
   // "Go on, put me down" is a yes; a remark that is only like a wish, such as "my friend said I should come to you", is none.
-  const same = reading.errands.some((e) => e.errand === task.errand && (!/\/examples$/.test(e.rule) || !SAYS_OF_OTHERS.test(reading.said)));
+  const same = reading.errands.some((e) => e.errand === task.errand && (!isGuess(e) || !SAYS_OF_OTHERS.test(reading.said)));
   const shift = ofKind(reading.found, "shift")[0];
   // "Can I bring my sister too", "add her": one more place in what several come to.
   const more = task.errand === "book" && task.hold && yes !== false && BRINGS_ONE.test(reading.said) && t.house.services.get(task.service ?? "")?.group;

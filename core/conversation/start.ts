@@ -1,5 +1,5 @@
 import { ofKind, peopleIn, type Found } from "../language/found.ts";
-import type { Errand } from "../language/errand.ts";
+import { isGuess, type Errand } from "../language/errand.ts";
 import type { Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
 import { applyOld, applyToBook, moreOf, applyWish } from "./errands/apply.ts";
@@ -154,7 +154,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
       // "The medical was sixty last time": what is asked next may be of that.
       const [of, other] = new Set(ofKind(reading.found, "service").flatMap((s) => s.value));
       if (of !== undefined && other === undefined) state.topic ??= of;
-      const guessed = reading.errands.some((r) => r.errand === "message" && r.rule.endsWith("/examples")) && !TO_BE_REACHED.test(reading.said);
+      const guessed = reading.errands.some((r) => r.errand === "message" && isGuess(r)) && !TO_BE_REACHED.test(reading.said);
       begin(t, { errand: "message", ...(body ? { text: body } : {}), ...(guessed ? { guessed } : {}) });
       did = true;
     }

@@ -1,3 +1,4 @@
+import { isGuess } from "../language/errand.ts";
 import { ofKind } from "../language/found.ts";
 import { read, type Reading } from "../language/read.ts";
 import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
@@ -196,7 +197,7 @@ export function lineUpBesides(t: Turn, reading: Reading): boolean {
   if (
     !ADDS_TO_IT.test(reading.said) ||
     IN_ITS_PLACE.test(reading.said) ||
-    reading.errands.some((e) => e.errand !== "book" && e.errand !== "ask-availability" && !(e.errand === "move" && /\/examples$/.test(e.rule)))
+    reading.errands.some((e) => e.errand !== "book" && e.errand !== "ask-availability" && !(e.errand === "move" && isGuess(e)))
   )
     return false;
   const [of, another] = new Set(ofKind(reading.found, "service").flatMap((s) => (s.value.length === 1 ? s.value : ["", " "])));

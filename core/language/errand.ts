@@ -23,3 +23,6 @@ const ASKS: readonly Errand[] = ["ask-price", "ask-hours", "ask-service", "ask-p
 
 /** Whether an errand asks something that the handbook answers. */
 export const isAsk = (e: Errand): boolean => ASKS.includes(e);
+
+/** Whether an errand was guessed from sentences that are like it, and no plain sign of it was there. */
+export const isGuess = (read: { rule: string }): boolean => read.rule.endsWith("/examples");

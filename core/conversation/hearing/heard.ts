@@ -1,4 +1,4 @@
-import type { Errand } from "../../language/errand.ts";
+import { isGuess, type Errand } from "../../language/errand.ts";
 import type { Reading } from "../../language/read.ts";
 import type { Turn } from "../turn.ts";
 
@@ -21,5 +21,5 @@ export type Step = (m: Heard) => boolean;
 /** Whether nothing else is going on. */
 export const idle = (m: Heard): boolean => !m.t.state.task;
 
-/** Whether the only errand was guessed from sentences that are like it, and no plain sign of it was there. */
-export const guessedFrom = (m: Heard): boolean => /\/examples$/.test(m.reading.errands[0]?.rule ?? "");
+/** Whether the first errand was guessed. */
+export const guessedFrom = (m: Heard): boolean => m.reading.errands.slice(0, 1).some(isGuess);

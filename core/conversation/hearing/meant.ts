@@ -1,4 +1,4 @@
-import { isAsk, type Errand } from "../../language/errand.ts";
+import { isGuess, isAsk, type Errand } from "../../language/errand.ts";
 import { ofKind } from "../../language/found.ts";
 import { AND_ABOUT, ANOTHER_ONE, PUTS_OFF, SAYS_OWN_NAME } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
@@ -56,7 +56,7 @@ export const answersFirst: Step = (m) => {
   // "Ring me on 902 …", asked for a number.
   const answered = (state.expects === "name" && kept.name) || (CONTACTS.includes(state.expects) && kept.contact);
   if (answered && !reading.question) {
-    const plainly = new Set<Errand>(reading.errands.filter((e) => !/\/examples$/.test(e.rule)).map((e) => e.errand));
+    const plainly = new Set<Errand>(reading.errands.filter((e) => !isGuess(e)).map((e) => e.errand));
     m.errands = m.errands.filter((e) => (e === "move" || e === "cancel") && (plainly.has(e) || state.task?.errand === e));
   }
   // Asked which service, length or time, they name one: whatever else their words might ask.

@@ -1,4 +1,4 @@
-import { isAsk, type Errand } from "../../language/errand.ts";
+import { isGuess, isAsk, type Errand } from "../../language/errand.ts";
 import { ofKind, peopleIn } from "../../language/found.ts";
 import { MAY_I_COME, TO_BE_REACHED, TO_BE_TOLD, WITH_IT } from "../../language/packs/en/talk.ts";
 import { contentOf } from "../../knowledge/search.ts";
@@ -33,8 +33,7 @@ export const messages: Step = (m) => {
   const yes = ofKind(reading.found, "yes")[0]?.value;
   const askedWhen = task.callBack === true && task.text !== undefined;
   // "No thanks, book one first, at the weekend" declines the message and wishes for something.
-  const wishes =
-    reading.errands.some((e) => e.errand === "book" && !/\/examples$/.test(e.rule)) && reading.found.some((f) => f.kind === "day" || f.kind === "time");
+  const wishes = reading.errands.some((e) => e.errand === "book" && !isGuess(e)) && reading.found.some((f) => f.kind === "day" || f.kind === "time");
   const declined = task.offered && yes === false && !reading.question && !wishes && !reading.found.some((f) => f.kind === "service");
   const other = declined ? undefined : otherErrand(m, task);
   // What is asked next is no message, unless it says what to do with it.

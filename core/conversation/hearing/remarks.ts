@@ -1,9 +1,10 @@
+import { isGuess } from "../../language/errand.ts";
 import { ofKind } from "../../language/found.ts";
 import {
   ARE_YOU_THERE,
   COMMENT,
   IS_BOOKED,
-  IS_IT_WITH,
+  IS_WITH,
   JUST_ME,
   IT_IS_WITH_WHOM,
   MORE_OR_FEWER_COME,
@@ -46,7 +47,7 @@ export const saysWithWhom: Step = ({ t, reading, text }) => {
   const kept = (task?.errand === "book" || task?.errand === "move") && task.hold?.offer;
   const named = reading.found.some((f) => f.kind === "staff" || f.kind === "service" || f.kind === "gender");
   // "Wait, is that with Keisha": with whom it is, is said.
-  const asked = IS_IT_WITH.test(text) && !reading.found.some((f) => f.kind === "service" || f.kind === "day" || f.kind === "time");
+  const asked = IS_WITH.test(text) && !reading.found.some((f) => f.kind === "service" || f.kind === "day" || f.kind === "time");
   if (asked && !kept && expects === "slot" && (task?.errand === "book" || task?.errand === "move") && task.offered.length > 0) {
     t.rule("slot/with-whom");
     which(t, task, true);
@@ -154,8 +155,7 @@ export const noVisit: Step = (m) => {
 /** More or fewer come to what is booked: that is for the desk to change, and it is passed on. */
 export const otherNumber: Step = (m) => {
   const { t, reading, text } = m;
-  if (!idle(m) || !MORE_OR_FEWER_COME.test(text) || reading.errands.some((e) => e.errand === "book" && !/\/examples$/.test(e.rule) && !IS_BOOKED.test(text)))
-    return false;
+  if (!idle(m) || !MORE_OR_FEWER_COME.test(text) || reading.errands.some((e) => e.errand === "book" && !isGuess(e) && !IS_BOOKED.test(text))) return false;
   t.say("places/for-the-desk");
   t.rule("message/how-many-come");
   t.state.task = { errand: "message", offered: text };

@@ -245,7 +245,7 @@ export const DO_THAT =
   /\b(?:is (?:that|this|it) something (?:you|ye|that you)(?: guys)? (?:do|could do|can do|offer|deal with|help with|(?:can|could) help with|see|treat)|do you (?:do|offer|handle|treat|deal with) (?:that|this|those|these|such)\b|can you (?:help|do (?:anything|something)) (?:with|about|for) (?:that|this|it))/i;
 
 /** With whom what is kept or offered is. */
-export const IS_IT_WITH = /\b(?:is|are|was|were|will|would) (?:that|it|this|those|they|these|both|all)(?: all)?(?: be)? with\b/i;
+export const IS_WITH = /\b(?:is|are|was|were|will|would) (?:that|it|this|those|they|these|both|all)(?: all)?(?: be)? with\b/i;
 
 /** What is asked is to be had or done. */
 export const ASKS_FOR_IT = /\b(?:(?:can|could|may|would|will) (?:you|i|we|ye|he|she|they)|how about|what about|any chance)\b/i;
