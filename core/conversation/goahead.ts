@@ -6,6 +6,7 @@ import { cancelIt, moveIt } from "./errands/existing.ts";
 import { chosen, dropHold, take } from "./errands/offering.ts";
 import { proceed } from "./proceed.ts";
 import { hearSlot } from "./slot.ts";
+import { ownIsMeant } from "./start.ts";
 import type { BookTask, MoveTask } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import { isGuess, isAsk } from "../language/errand.ts";
@@ -60,6 +61,8 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
   // "Move it instead" is neither a yes nor a no.
   const other = reading.errands.some((e) => (e.errand === "move" || e.errand === "cancel" || e.errand === "book") && e.errand !== task.errand);
   if (asks || shift || (other && task.errand !== "book")) return false;
+  // "No, can I switch my Thursday one": of what they have already, and not of what is about to be booked.
+  if (task.errand === "book" && reading.errands.some((e) => e.errand === "move") && ownIsMeant(t, task, reading)) return false;
   if (yes === false && /^\W*(?:hang on|hold on|wait|one (?:moment|second|sec)|just a (?:moment|second|sec))\b[^?]*$/i.test(reading.text) && !wishIn(reading)) {
     t.say("take-your-time");
     t.rule("go-ahead/waits");

@@ -11,7 +11,7 @@ import { hearGoAhead } from "./goahead.ts";
 import { answerAsked, askedOfAnother } from "./hearing/asked.ts";
 import type { Heard, Step } from "./hearing/heard.ts";
 import { guessedFrom, idle } from "./hearing/heard.ts";
-import { answersFirst, asMeant, note, putsOff, whoTheyAre } from "./hearing/meant.ts";
+import { answersFirst, asMeant, keepTold, note, putsOff, whoTheyAre } from "./hearing/meant.ts";
 import { notOurs, ratherThanAMessage } from "./hearing/notours.ts";
 import { messages, whenToBeReached } from "./hearing/passing.ts";
 import { linesFirst } from "./hearing/rather.ts";
@@ -118,6 +118,7 @@ const STEPS: readonly Step[] = [
   atGoAhead((m) => hearGoAhead(m.t, m.reading)),
   undecided,
   // Questions, and what may be one.
+  keepTold,
   keepTopic,
   andResume((m) => m.errands.length < 2 && inOwnWords(m.t, m.reading)),
   askedOfAnother,

@@ -2,9 +2,9 @@ import { complains } from "../language/features.ts";
 import { ofKind } from "../language/found.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
 import { type Reading } from "../language/read.ts";
-import { applyOld, applyToBook, applyWish, saysBefore } from "./errands/apply.ts";
+import { applyOld, applyToBook, applyWish, ofTheNeed, saysBefore } from "./errands/apply.ts";
 import { answer, feeOfThat } from "./errands/ask.ts";
-import { fromHandbook } from "./errands/handbook.ts";
+import { fromHandbook, spoken } from "./errands/handbook.ts";
 import { beyond } from "./errands/services.ts";
 import { newBook } from "./tasks.ts";
 import { dropHold, take } from "./errands/offering.ts";
@@ -12,12 +12,13 @@ import { contextOf } from "./context.ts";
 import { chosenIs } from "./goahead.ts";
 import { singleDay, wishIn, wishOf } from "./wish.ts";
 import { proceed } from "./proceed.ts";
+import { tellsOfNeed, visitFor } from "./hearing/needs.ts";
 import { hearSlot, pickAppointment, which } from "./slot.ts";
 import { anotherHour, asAsked, carriedOn, reopen } from "./start.ts";
 import type { Task } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import { notKnown, resume, repair, close } from "./unheard.ts";
-import { GIVES_UP, IN_CASE } from "../language/packs/en/talk.ts";
+import { GIVES_UP, HOW_LONG_IS_IT, IN_CASE, NO_AND_TELLS, NOT_KNOWING } from "../language/packs/en/talk.ts";
 
 /** What was said and is no errand of its own: an answer or a change within an errand, or words while nothing is being worked on. */
 
@@ -117,6 +118,13 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
       !reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability")
     ) {
       if (task.suggested && task.among?.length === 1) {
+        // "No, she can walk on it" tells of what ails her, and declines nothing.
+        if (NO_AND_TELLS.test(text) || NOT_KNOWING.test(text)) {
+          t.say("aside/heard");
+          return proceed(t);
+        }
+        task.declined = [...(task.declined ?? []), ...task.among];
+        task.told = `${task.told ?? ""} ${ofTheNeed(reading)}`;
         delete task.among;
         return proceed(t);
       }
@@ -125,6 +133,17 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
         Object.assign(task, task.instead);
         delete task.instead;
         delete task.among;
+        return proceed(t);
+      }
+      // None of those that were named: what else there is is heard then.
+      const several = (task.among?.length ?? 0) > 1;
+      if (NOT_KNOWING.test(text) || NO_AND_TELLS.test(text) || several) {
+        t.rule("service/none-of-those");
+        if (several && !NOT_KNOWING.test(text)) {
+          task.declined = [...(task.declined ?? []), ...(task.among ?? [])];
+          task.told = `${task.told ?? ""} ${ofTheNeed(reading)}`;
+          delete task.among;
+        }
         return proceed(t);
       }
       state.task = null;
@@ -180,6 +199,18 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     task.wish.days = { ranges: [], soonest: true };
     return proceed(t);
   }
+  // "What time do you have", while times are offered: those.
+  const { expects } = state;
+  if (expects === "slot" && (task.errand === "book" || task.errand === "move") && task.offered.length > 0 && asksWhatThereIs(reading)) {
+    state.repairs = 0;
+    t.rule("slot/asked-again");
+    return which(t, task);
+  }
+  // "How long is that visit", of what is being booked or moved.
+  if (reading.question && HOW_LONG_IS_IT.test(text) && spoken(t, reading).length === 1 && answer(t, "ask-service", reading)) {
+    state.repairs = 0;
+    return resume(t);
+  }
   if (reading.question && (feeOfThat(t, reading) || fromHandbook(t, reading))) {
     state.repairs = 0;
     return resume(t);
@@ -197,6 +228,9 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
   if (reading.question && /\w{3,} \w{2,} \w{2,}/.test(reading.masked)) return notKnown(t, text);
   repair(t);
 }
+
+/** Whether a message asks what times there are, and names none. */
+const asksWhatThereIs = (reading: Reading): boolean => reading.errands.some((e) => e.errand === "ask-availability") && !wishIn(reading);
 
 /** Whether a message told who they are, and nothing besides. */
 const onlyWho = (reading: Reading, kept: { name: boolean; contact: boolean }): boolean =>
@@ -303,11 +337,6 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
   }
   if (reading.question && /\w{3,}/.test(reading.masked)) return notKnown(t, text);
   // Who tells what ails them wants it seen to.
-  if (complains(reading.said) && reading.errands.length === 0) {
-    state.task = newBook();
-    applyToBook(t, state.task, reading, contextOf(t.house, t.now, state));
-    t.rule("book/for-a-complaint");
-    return proceed(t);
-  }
+  if (reading.errands.length === 0 && (complains(reading.said) || tellsOfNeed(t, reading))) return visitFor(t, reading, "book/for-a-complaint");
   repair(t);
 }

@@ -5,7 +5,8 @@ import { proceed } from "./proceed.ts";
 import { calendarSource, saidSource, serviceSource, staffSource } from "./sources.ts";
 import type { AppointmentView, Event } from "./state.ts";
 import { val, type Turn } from "./turn.ts";
-import { DID_IT } from "../language/packs/en/talk.ts";
+import { resume } from "./unheard.ts";
+import { DID_IT, WHAT_I_BOOKED } from "../language/packs/en/talk.ts";
 
 /** Takes in what came of an effect. Only here is anything said to be done. */
 export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" | "silence" | "unclear" | "left" | "nobody-came" }>): void {
@@ -56,6 +57,7 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
       state.answers = {};
       delete state.undone;
       delete state.lastAsk;
+      delete state.told;
       return after(t);
     }
     case "moved": {
@@ -106,7 +108,13 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
 /** "Did that work?", "so I'm booked, right?": what was done last is said again. */
 export function wasDone(t: Turn, text: string): boolean {
   const { did, task } = t.state;
-  if (!did || task || !DID_IT.test(text)) return false;
+  if (!did && task?.errand === "book" && WHAT_I_BOOKED.test(text)) {
+    t.say("book/nothing-yet");
+    t.rule("done/nothing-yet");
+    resume(t);
+    return true;
+  }
+  if (!did || task || !(DID_IT.test(text) || WHAT_I_BOOKED.test(text))) return false;
   t.say(({ booked: "book/booked", moved: "move/moved", cancelled: "cancel/cancelled" } as const)[did.did], done(t, did.of));
   t.rule("done/said-again");
   finish(t);

@@ -230,7 +230,7 @@ function booksAnother(task: MoveTask, reading: Reading, e: Errand): boolean {
 }
 
 /** Whether a client who is being booked speaks of an appointment that they have: "move my acupuncture to Friday". */
-function ownIsMeant(t: Turn, task: BookTask, reading: Reading): boolean {
+export function ownIsMeant(t: Turn, task: BookTask, reading: Reading): boolean {
   if (!/\b(?:move|change|reschedule|shift|switch|swap|push|postpone|bring)(?: (?:forward|back))? (?:my|our)\b/i.test(reading.said)) return false;
   const named = ofKind(reading.found, "service").flatMap((s) => s.value);
   // Who has not been looked up yet says it by naming what is theirs.

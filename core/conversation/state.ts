@@ -85,6 +85,8 @@ export interface WishState {
   times?: FoundOf<"time">[];
   /** The day was said by the name of its weekday: the same one a week on may do as well. */
   byName?: boolean;
+  /** The stretch of days that was spoken of: a weekday that is named after it is one of them. */
+  within?: { from: DayNumber; to: DayNumber };
   /** The half of the day that was chosen when both would do. */
   atMin?: number;
   /** "Tomorrow at nine or Thursday at four": what will do where the first cannot be had. */
@@ -149,6 +151,10 @@ export interface BookTask {
   crowded?: number;
   /** The one in `among` was only heard of in passing: whether it is meant is asked. */
   maybe?: boolean;
+  /** What was told of what it is for, while that is open. */
+  told?: string;
+  /** Services that were suggested by what was told, and not taken. */
+  declined?: string[];
   /** Something hurts: where the house has everybody begin with one service, that is suggested, once. */
   complaint?: boolean;
   suggested?: boolean;
@@ -327,6 +333,10 @@ export interface State {
   heard?: string;
   /** What may have been an emergency was heard, not surely. */
   emergencyHeard?: boolean;
+  /** What was told last and could not be answered, or was not understood. */
+  told?: string;
+  /** The turn in which an emergency was met last. */
+  emergencyAt?: number;
   /** The turn in which what was not known was last asked back, since it may have been misheard. */
   askedBack?: number;
   /** Silences in a row. */

@@ -187,6 +187,8 @@ export class Turn {
 
   outcome(outcome: Outcome): void {
     const list = this.state.outcomes;
+    // What was answered is no need that is open still.
+    if (outcome === "answered") delete this.state.told;
     if (outcome === "answered" && list.includes("answered")) return;
     list.push(outcome);
   }

@@ -7,7 +7,7 @@ import { dropHold } from "./errands/offering.ts";
 import { contextOf } from "./context.ts";
 import type { BookTask, CancelTask, MoveTask } from "./state.ts";
 import { type Turn } from "./turn.ts";
-import { ADDS_TO_IT, ASKS_FOR_IT, IN_ITS_PLACE, IT_TO_BE, ONE_MORE, SAME, THE_ONE_TO_BE } from "../language/packs/en/talk.ts";
+import { ADDS_TO_IT, ASKS_FOR_IT, GETS_THEM, IN_ITS_PLACE, IT_TO_BE, ONE_MORE, SAME, THE_ONE_TO_BE, THEY_HAVE } from "../language/packs/en/talk.ts";
 
 /** What turns what was said, or what is being done, into something else: a booking into a move, a person spoken of, another visit. */
 
@@ -98,7 +98,9 @@ export function spokenOf(t: Turn, reading: Reading, text: string): Reading {
     };
     return { ...reading, found: [...reading.found, asked] };
   }
-  const word = /\b(?:with|by|see|to|is|does|when's|has|can|could|would|will|did|if) (him|her|he|she|they|them)\b/i.exec(text);
+  // "Can I get him on Wednesday", after it was asked whether he is in.
+  const got = t.state.lastAsk === "ask-staff" ? GETS_THEM.exec(text) : null;
+  const word = got ?? THEY_HAVE.exec(text) ?? /\b(?:with|by|see|to|is|does|when's|has|can|could|would|will|did|if) (him|her|he|she|they|them)\b/i.exec(text);
   const person = word && personMeant(t, word[1] as string);
   if (!word || !person || reading.found.some((f) => f.kind === "for-whom") || (t.state.task?.errand === "book" && t.state.task.forWhom)) return reading;
   const start = word.index + word[0].length - (word[1] as string).length;
@@ -192,12 +194,12 @@ export function lineUpAnother(t: Turn, reading: Reading): boolean {
 export function lineUpBesides(t: Turn, reading: Reading): boolean {
   const { state } = t;
   const task = state.task;
-  if (task?.errand !== "book" || !task.service || (!task.hold && task.offered.length === 0)) return false;
+  if (task?.errand !== "book" || !task.service || (!task.hold && task.offered.length === 0 && state.expects !== "length")) return false;
   if (reading.question && !ASKS_FOR_IT.test(reading.said)) return false;
   if (
     !ADDS_TO_IT.test(reading.said) ||
     IN_ITS_PLACE.test(reading.said) ||
-    reading.errands.some((e) => e.errand !== "book" && e.errand !== "ask-availability" && !(e.errand === "move" && isGuess(e)))
+    reading.errands.some((e) => e.errand !== "book" && e.errand !== "ask-availability" && !((e.errand === "move" || e.errand === "ask-service") && isGuess(e)))
   )
     return false;
   const [of, another] = new Set(ofKind(reading.found, "service").flatMap((s) => (s.value.length === 1 ? s.value : ["", " "])));

@@ -3,7 +3,7 @@ import type { ReadContext } from "../language/context.ts";
 import type { FoundOf } from "../language/found.ts";
 import { mergeTimes, type Reading } from "../language/read.ts";
 import type { DayWish, TimeWish, Wish } from "../schedule/wish.ts";
-import type { DayNumber } from "../time/days.ts";
+import { weekdayOf, type DayNumber } from "../time/days.ts";
 import { momentOf } from "../language/context.ts";
 import type { WishState } from "./state.ts";
 
@@ -22,13 +22,19 @@ export function addDays(wish: WishState, days: readonly FoundOf<"day">[], contex
       wish.days = { ranges: [{ from: picked[0], to: picked[0] }] };
       return;
     }
-    const made = dayWish(positive, context);
+    const named = inTheWeek(wish, positive);
+    const made = dayWish(named, context);
     delete wish.ask;
     if (made.ask) wish.ask = made.ask;
     if (positive.every((d) => d.rule === "day/weekday")) wish.byName = true;
     else delete wish.byName;
     const kept = wish.days;
     wish.days = made.days;
+    // "Next week", or any such stretch: a day that is then only named by its weekday is one of its days.
+    const [stretch] =
+      named.length === 1 || named.some((d) => d.value.kind === "soonest") ? named.flatMap((d) => (d.value.kind === "days" ? [d.value] : [])) : [];
+    if (stretch?.from !== undefined && stretch.to !== undefined && stretch.to > stretch.from) wish.within = { from: stretch.from, to: stretch.to };
+    else if (!named.every(byWeekday)) delete wish.within;
     // "Next week" and then "the Tuesday" narrow; excluded days stay excluded.
     if (kept?.excludeDays) wish.days.excludeDays = kept.excludeDays;
     if (kept?.excludeWeekdays) wish.days.excludeWeekdays = kept.excludeWeekdays;
@@ -46,6 +52,19 @@ export function addDays(wish: WishState, days: readonly FoundOf<"day">[], contex
     }
     wish.days = to;
   }
+}
+
+const byWeekday = (d: FoundOf<"day">): boolean => d.rule === "day/weekday" && d.weekday !== undefined;
+
+/** Days named by their weekday as days of the stretch that was said before: "next week" – "Wednesday, then". */
+function inTheWeek(wish: WishState, days: readonly FoundOf<"day">[]): readonly FoundOf<"day">[] {
+  const { within } = wish;
+  if (!within || !days.every(byWeekday)) return days;
+  const there = days.map((d) => {
+    const day = Array.from({ length: Math.min(7, within.to - within.from + 1) }, (_, i) => within.from + i).find((x) => weekdayOf(x) === d.weekday);
+    return day === undefined ? undefined : { ...d, value: { kind: "days" as const, from: day, to: day } };
+  });
+  return there.every((d) => d !== undefined) ? there : days;
 }
 
 export function dayWish(days: readonly FoundOf<"day">[], context: ReadContext): { days: DayWish; ask?: DayNumber[] } {

@@ -16,7 +16,7 @@ const ALIKE = 0.85;
 const IN_ANSWER = 0.75;
 
 /** How near two terms are, 0 to 1: the same word or concept is 1, another by how alike the two are used. */
-function near(a: Term, b: Term): number {
+export function near(a: Term, b: Term): number {
   if (a.key === b.key && (a.key.startsWith("~") || alikeByStem(a.word, b.word))) return 1;
   if (a.phrase === b.phrase && stem(a.word) === stem(b.word) && alikeByStem(a.word, b.word)) return 1;
   if (comparedTo(a.word, b.word) || comparedTo(b.word, a.word)) return 1;

@@ -4,6 +4,9 @@ import { KIN } from "./packs/en/kin.ts";
 import { guesses, type Guess } from "./classifier.ts";
 import { complains } from "./features.ts";
 import {
+  COMES_THEN,
+  DANGER,
+  ABOUT_MINE,
   ASKS_OR_ORDERS,
   BOOKED_ALREADY,
   CANNOT_BUT,
@@ -12,6 +15,8 @@ import {
   FOR_ONE,
   FREE_FIRST,
   GAVE_ME,
+  HAS_AND_CANNOT,
+  IN_MY_DIARY,
   MEANT_DEED,
   HANDS_ON,
   HAS_BOOKED,
@@ -37,6 +42,7 @@ import {
   PRETEXT,
   PRIVATE,
   RUNS_LATE,
+  SOMEONE_TO_SEE,
   THERE_FROM_TO,
   TO_BE_REMOVED,
   UNRESPONSIVE,
@@ -155,6 +161,8 @@ const ASIDE = 0.6;
 const leastInPart = (e: ErrandRead): number => (e.rule.endsWith("/examples") ? (["cancel", "move", "person"].includes(e.errand) ? 0.7 : 0.45) : LEAST.open);
 
 /** A part of what was said that may hold a wish of its own. */
+const HAS_AND_CANNOT_RULE = "errand/cancel/has-and-cannot";
+
 export interface Clause {
   from: number;
   to: number;
@@ -166,6 +174,13 @@ export interface Judged {
   clauses: Clause[];
   /** The subject of a refusal that was guessed. */
   subject: string | null;
+  /** It sounded like an emergency, though no word of a danger was said. */
+  alarm?: true;
+}
+
+/** What is noted beside what is judged. */
+interface Notes {
+  alarm: boolean;
 }
 
 /**
@@ -182,7 +197,18 @@ export function judge(
   /** Whether something of the house is named plainly: a service by a name of its own, or a person. */
   named: boolean,
 ): Judged {
-  const one = (text: string, plain: string): Single => judgeOne(text, plain, own, open, named);
+  const notes: Notes = { alarm: false };
+  const judged = judgeAll(masked, bare, parts, (text, plain) => judgeOne(text, plain, own, open, named, notes), open);
+  return notes.alarm ? { ...judged, alarm: true } : judged;
+}
+
+function judgeAll(
+  masked: string,
+  bare: string,
+  parts: readonly (Clause & { masked: string; bare: string })[],
+  one: (text: string, plain: string) => Single,
+  open: boolean,
+): Judged {
   const whole = one(masked, bare);
   if (whole.read && OF_ALL_OF_IT.has(whole.read.rule)) return { errands: [whole.read], clauses: [], subject: whole.subject };
   if (parts.length > 1 && withoutTakenBack(masked) === masked) {
@@ -262,8 +288,16 @@ export function judge(
       // "I can't do three, is five possible": a wish in two halves.
       else if (whole.read.errand === "move" && reads.every((r) => ["cancel", "ask-hours", "ask-availability", "book"].includes(r.errand))) reads = [];
     }
-    if (whole.read?.rule === "errand/move/cannot-but" && reads.every((r) => ["move", "cancel", "ask-hours", "ask-availability", "book"].includes(r.errand)))
-      return { errands: [whole.read], clauses: [], subject: null };
+    const cannot = whole.read?.rule === "errand/move/cannot-but" || whole.read?.rule === HAS_AND_CANNOT_RULE;
+    const beside = [
+      "move",
+      "cancel",
+      "ask-hours",
+      "ask-availability",
+      "book",
+      ...(whole.read?.rule === HAS_AND_CANNOT_RULE ? ["ask-service", "ask-mine"] : []),
+    ];
+    if (whole.read && cannot && reads.every((r) => beside.includes(r.errand))) return { errands: [whole.read], clauses: [], subject: null };
     // "My toes tingle, is that normal?": what is refused may stand beside talk that asks for nothing.
     const alone = grave?.read && !whole.read && each.every((e) => e === grave || !e.read);
     if (grave?.read && (alone || whole.read?.errand === grave.read.errand)) return { errands: [grave.read], clauses: [], subject: grave.subject };
@@ -314,7 +348,18 @@ const withoutTakenBack = (said: string): string => {
   return m && m[1] !== m[2] ? text.slice(0, m.index) + text.slice(m.index + m[0].length) : text;
 };
 
-function judgeOne(first: string, bareFirst: string, own: (word: string) => boolean, open: boolean, named: boolean): Single {
+/** A danger that is only guessed, with no word of one said, is left out and kept as an alarm; what else it may be counts as much more. */
+function withoutAlarm(list: Guess[], said: readonly string[], notes: Notes): Guess[] {
+  const danger = list.find((g) => g.errand === "emergency");
+  if (!danger || said.some((text) => DANGER.test(text) || UNRESPONSIVE.test(text))) return list;
+  const rest = list.filter((g) => g !== danger);
+  if (rest.length === 0) return list;
+  if (danger === list[0] && danger.sure >= (GRAVE.emergency ?? 0)) notes.alarm = true;
+  const left = Math.max(0.02, 1 - danger.sure);
+  return rest.map((g) => ({ ...g, sure: Math.min(1, g.sure / left) }));
+}
+
+function judgeOne(first: string, bareFirst: string, own: (word: string) => boolean, open: boolean, named: boolean, notes: Notes): Single {
   const said = withoutTakenBack(first);
   const plain = first === bareFirst ? said : withoutTakenBack(bareFirst);
   const tidy = (text: string): string => besidesWho(text.replace(OPENER, "").replace(THERE_FROM_TO, "$1 <day>"));
@@ -332,7 +377,8 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
       (g.errand !== "ask-mine" || !WHAT_TO_DO.test(masked) || OF_A_VISIT.test(masked)) &&
       (g.label !== "refused/advice" || g.sure >= SURE || complains(masked) || OF_HEALTH.test(masked)),
   );
-  const list = kept.length > 0 ? kept : guessed;
+  const meantWell = kept.length > 0 ? kept : guessed;
+  const list = withoutAlarm(meantWell, [masked, bare], notes);
   // "Cancel nothing", "I don't want to move it": what is said not to be wished is not done.
   const off = NEGATED.exec(masked);
   if (off) {
@@ -384,6 +430,18 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   // "I've an appointment tomorrow, but I've got the flu": what comes of it is that they do not come.
   if (["none", "book", "cancel", "message", "ask-mine", "ask-availability"].includes(top.errand) && HAS_BUT.test(masked) && !/\?/.test(masked))
     return { read: { errand: "cancel", rule: "errand/cancel/has-but", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "I have a class on Wednesday, I think? Can't do it any more": what they have they cannot keep.
+  const loose =
+    ["none", "book", "message", "ask-mine", "ask-availability", "ask-service"].includes(top.errand) || (["move", "cancel"].includes(top.errand) && !sign);
+  if (loose && HAS_AND_CANNOT.test(masked))
+    return { read: { errand: "cancel", rule: HAS_AND_CANNOT_RULE, at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "It's about my lesson on Wednesday, I've got the dentist now", "I've got something in my diary for the 9th": which one it is is found first.
+  if (
+    open &&
+    ["book", "ask-availability", "none", "message", "ask-mine", "ask-service", "ask-hours", "out-of-scope", "cancel", "move"].includes(top.errand) &&
+    (ABOUT_MINE.test(masked) || IN_MY_DIARY.test(masked))
+  )
+    return { read: { errand: "ask-mine", rule: "errand/ask-mine/about-mine", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   // "Put off", "postpone": nothing else is meant by them.
   const postponed = cued.find((c) => c.rule === "errand/move/reschedule" || c.rule === "errand/move/theirs-otherwise");
   if (postponed && ["book", "move", "ask-availability", "none"].includes(top.errand) && !cued.some((c) => c.errand === "ask-policy"))
@@ -458,6 +516,13 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   // "Play therapy for my five year old": what and for whom, and nothing asked.
   if (open && top.errand === "ask-service" && !sign && FOR_ONE.test(masked))
     return { read: { errand: "book", rule: "errand/book/what-for-whom", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "Is there someone I could see": a visit, and nobody to talk to now.
+  if (open && top.errand === "person" && SOMEONE_TO_SEE.test(masked))
+    return { read: { errand: "book", rule: "errand/book/someone-to-see", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
+  // "Can I come in on <time> <day>": whether there is room, and not when the house is open.
+  const doubtful = ["none", "out-of-scope", "book", "move"].includes(top.errand) && top.sure < 0.5;
+  if (open && (doubtful || (top.errand === "ask-hours" && top.sure < SURE)) && COMES_THEN.test(masked))
+    return { read: { errand: "ask-availability", rule: "errand/ask-availability/may-come", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
   // "What hour did you give me for Friday": what stands is asked for.
   const mineSigned = cued.find((c) => c.rule === "errand/ask-mine/my-appointment");
   if (mineSigned && ["book", "ask-availability"].includes(top.errand) && GAVE_ME.test(masked))

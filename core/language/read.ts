@@ -17,7 +17,7 @@ import { longRuns, emails, names, phones } from "./recognisers/people.ts";
 import { choices, company, lengths, lengthsOfServices, shifts, yesNo } from "./recognisers/small.ts";
 import { aroundEvents, correct, everyWeek, joinDays, passedHour, ruleOut } from "./refiners/join.ts";
 import { assignParts, assignPeople, splitRanges } from "./refiners/parts.ts";
-import { spell } from "./spelling.ts";
+import { asSentences, spell } from "./spelling.ts";
 import { normalise, type Said, eachMatch } from "./text.ts";
 import {
   ASKS_OF_IT,
@@ -28,6 +28,7 @@ import {
   FAREWELL,
   FOR_A_WORD,
   HAS_A_VISIT,
+  HAS_WITHOUT_ARTICLE,
   INDIFFERENT,
   IN_GENERAL,
   MAY_BE_DAY,
@@ -58,6 +59,8 @@ export interface Reading {
   question: boolean;
   /** Set when the house's danger words were said. */
   emergency: boolean;
+  /** It sounded like one, though no word of a danger was said. */
+  alarm: boolean;
   /** The limit of the house that the message touches. */
   limit: string | null;
   /** Whether the limit was only guessed from how it was said: then what the house has an answer to is answered. */
@@ -69,7 +72,11 @@ export interface Reading {
 export function read(text: string, context: ReadContext): Reading {
   const at = momentOf(context);
   const lexicon = lexiconOf(context.house);
-  const spelled = spell(text, (w) => lexicon.vocabulary.has(w) || lexicon.names.has(w), context.expects === "name" || context.expects === "name-check");
+  const spelled = spell(
+    asSentences(text),
+    (w) => lexicon.vocabulary.has(w) || lexicon.names.has(w),
+    context.expects === "name" || context.expects === "name-check",
+  );
   const { said } = spelled;
   const solid = [...emails(said), ...phones(said, at)];
   // Where a number is waited for, digits in a row are part of one, however short it came: "nine oh two" is no hour then.
@@ -232,6 +239,7 @@ export function read(text: string, context: ReadContext): Reading {
     masked,
     question: isQuestion(said),
     emergency,
+    alarm: judged.alarm === true && !emergency && limit === null,
     limit,
     guessed: limit !== null && named === null,
     sure: Math.min(1, ...top.map((e) => e.sure)),
@@ -299,7 +307,9 @@ function tellsOfVisit(said: Said, found: readonly Found[], context: ReadContext,
   const guessed = (e: ErrandRead): boolean =>
     e.errand === "message" && e.rule.endsWith("/examples") && !/\b(?:tell|let|pass|say|message|call|ring)\b/.test(said.norm);
   if (errands.some((e) => e.errand !== "book" && e.errand !== "ask-availability" && !guessed(e)) || isQuestion(said)) return false;
-  const has = HAS_A_VISIT.exec(said.norm);
+  const bare = HAS_WITHOUT_ARTICLE.exec(said.norm);
+  const follows = bare && found.some((f) => f.kind === "service" && f.start === bare.index + bare[0].length);
+  const has = follows ? bare : HAS_A_VISIT.exec(said.norm);
   if (!has) return false;
   const from = has.index + has[0].length;
   const after = said.norm.slice(from);

@@ -1,6 +1,7 @@
 import { isName } from "./called.ts";
 import { distance } from "fastest-levenshtein";
 import { KIN_WORDS, SENTENCE_WORDS } from "./packs/en/vocabulary.ts";
+import { BEFORE_A_FIGURE, NUMBERED } from "./packs/en/signs.ts";
 import { DIGIT_WORDS, MONTH_WORDS, PLAIN_WORDS, WEEKDAY_WORDS, WRITTEN_SHORT } from "./packs/en/words.ts";
 import { normalise, type Said } from "./text.ts";
 
@@ -23,6 +24,17 @@ const plural = (word: string): boolean => word.endsWith("s") && CARRIED.has(word
 const LETTER_WORDS: Record<string, string> = { u: "you", r: "are" };
 
 const HESITATION = new Set("um umm uh uhh uhm er err erm ah hm hmm mm mhm".split(" "));
+
+/** "1 do you do moles 2 how much is it": what is numbered from one on as sentences, every letter where it was. */
+export function asSentences(text: string): string {
+  const marks = [...text.matchAll(NUMBERED)];
+  const before = text.slice(0, marks[0]?.index);
+  if (marks.length < 2 || !marks.every((m, i) => Number(m[1]) === i + 1) || BEFORE_A_FIGURE.test(before)) return text;
+  return marks.reduce((out, m) => {
+    const ends = /[\w)"']$/.test(out.slice(0, m.index)) ? "." : " ";
+    return out.slice(0, m.index) + ends.padEnd(m[0].length) + out.slice(m.index + m[0].length);
+  }, text);
+}
 
 /** What was said with slips of the pen put right, and where each place of it stood in the original. */
 export interface Spelled {

@@ -1,6 +1,8 @@
 import type { ReadContext } from "../../language/context.ts";
 import { lengthTold } from "../../knowledge/lengths.ts";
+import { likely } from "../../knowledge/likely.ts";
 import { described } from "../../knowledge/match.ts";
+import { contentOf } from "../../knowledge/search.ts";
 import { complains } from "../../language/features.ts";
 import { ofKind, peopleIn, type ChoiceValue, type FoundOf } from "../../language/found.ts";
 import { rankOf } from "../../language/vectors.ts";
@@ -12,7 +14,20 @@ import { addDays, dayWish, singleDay } from "../wish.ts";
 import { theOneThatIs } from "./compare.ts";
 import { MOST_OF_A_LENGTH, ofLength } from "./oflength.ts";
 import { beyond } from "./services.ts";
-import { EITHER_OR, FOR_TWO, LIKE_WHAT, OF_ALL, SAME, SEVERAL_OF_US, SOMEBODY_ELSE } from "../../language/packs/en/talk.ts";
+import {
+  AS_A_VERB,
+  EITHER_OR,
+  FOR_TWO,
+  FOR_WHO_RETURNS,
+  LIKE_WHAT,
+  OF_ALL,
+  SAME,
+  SAW_OURS,
+  SEVERAL_OF_US,
+  SOMEBODY_ELSE,
+  TO_COME_BACK,
+  WHICH_TIMES,
+} from "../../language/packs/en/talk.ts";
 
 /** The rule by which somebody else's name is read. */
 const OF_ANOTHER = "name/of-another";
@@ -72,7 +87,7 @@ export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contac
     c.noPhone = true;
     kept.contact = true;
   }
-  const before = saysBefore(reading.text);
+  const before = saysBefore(reading.text) ?? (SAW_OURS.test(reading.masked) ? true : null);
   if (before !== null && c.saysBefore === undefined) c.saysBefore = before;
   return kept;
 }
@@ -115,8 +130,20 @@ function kindWith(t: Turn, reading: Reading): string[] {
   return theirs.filter(called).map((s) => s.id);
 }
 
+/** Words for a visit, which tell nothing of what it is for. */
+const VISITS = /\b(?:appointment|visit|booking|slot|session)s?\b/gi;
+
+/** So many letters of what was told are kept. */
+export const LONGEST_TOLD = 400;
+
 /** Words as frequent as these are said of everything: "school", "baby", "sleep". */
 const EVERYDAY = 2500;
+
+/** More services are too many to choose from. */
+const MOST_NAMED = 3;
+
+/** A word as frequent as this, where somebody does it, tells of no service. */
+const SAID_OF_ALL = 1000;
 
 /** Whether a word that tells of a service stands among words that speak of something else. */
 function inPassing(t: Turn, reading: Reading, id: string): boolean {
@@ -127,6 +154,14 @@ function inPassing(t: Turn, reading: Reading, id: string): boolean {
   if (only && rankOf(word) < EVERYDAY && /\w/.test(before) && !/\b(?:an?|the|your|this|that|some|for|of|book|another|more|new)\s$/i.test(before)) return true;
   return beyond(t, { ...reading, said: reading.masked.replace(/<\w+>/g, " ") }, [id]);
 }
+
+/** What was said without when, with whom, who and how many: what may tell of a need. */
+export const ofTheNeed = (reading: Reading): string =>
+  reading.found
+    .filter((f) => !["service", "yes", "choice", "gender"].includes(f.kind))
+    .reduce((text, f) => text.slice(0, f.start) + " ".repeat(f.end - f.start) + text.slice(f.end), reading.text)
+    .replace(/\s+/g, " ")
+    .trim();
 
 /** "The gentle one", "the firmer kind": which of several is meant, by what it is like. */
 const likeWhat = (text: string): string => LIKE_WHAT.exec(text)?.[1] ?? "";
@@ -169,8 +204,21 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     // "My dog is itching, could Fergus see him": a word that a service has too is no wish for it where somebody else is named, and else is asked about.
     const theirs = peopleIn(reading.found);
     if (theirs.length === 0 || theirs.some((p) => t.house.services.get(passing)?.staff.includes(p))) {
-      task.among = [passing];
-      task.maybe = true;
+      // "She'd like to try riding, she's never sat on a horse": what all of it speaks for, rather than what one word is of.
+      const told = likely(t.house, ofTheNeed(reading));
+      const [best, other] = told;
+      // Where it speaks for something else as well, that is named too.
+      const word = reading.text.slice(single?.start, single?.end).toLowerCase();
+      if (best === undefined && rankOf(word) < SAID_OF_ALL && AS_A_VERB.test(reading.text.slice(0, single?.start))) {
+        // "When can you look at it" is no "look before you buy".
+        delete task.among;
+        task.told = `${task.told ?? ""} ${ofTheNeed(reading)}`.trim();
+        return applyWish(t, task, reading, context) || changed;
+      }
+      const ownName = contentOf(t.house.services.get(passing)?.name ?? "").some((w) => contentOf(word).includes(w));
+      if (best !== undefined && other === undefined) task.among = [best];
+      else task.among = !ownName && told.includes(passing) ? [...new Set([passing, ...told])] : [passing];
+      task.maybe = task.among.length === 1;
       changed = true;
     }
   } else if (single) setService(single.value[0] as string);
@@ -178,8 +226,11 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     const kinds = task.among ? several.value.filter((s) => task.among?.includes(s)) : several.value;
     // "A massage with Nell, the gentle one": what is said beside the word that several are called by tells which.
     const meant = kinds.length > 1 ? described(t.house, kinds, likeWhat(reading.text)) : null;
-    const narrowed = meant === null ? kinds : [meant];
-    if (narrowed.length === 1) setService(narrowed[0] as string);
+    // "My gran has this photo, it's ripped": of many that one word stands for, those that the rest of it speaks for.
+    const told = meant === null && kinds.length > MOST_NAMED ? likely(t.house, ofTheNeed(reading)).filter((id) => kinds.includes(id)) : [];
+    const narrowed = meant !== null ? [meant] : told.length > 1 ? told : kinds;
+    if (told.length === 1 && !task.service) Object.assign(task, { among: told, maybe: true });
+    else if (narrowed.length === 1) setService(narrowed[0] as string);
     else if (!task.service || (!several.value.includes(task.service) && narrowed.length > 0)) {
       delete task.service;
       task.among = narrowed.length > 0 ? narrowed : several.value;
@@ -207,7 +258,9 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
   }
   // "Would that be for a suit fitting?" – "tomorrow at noon": who goes on with when means it.
   const [suggested] = task.suggested && task.among?.length === 1 ? task.among : [];
-  if (t.state.expects === "service" && suggested !== undefined && !task.service && spoken.length === 0 && said !== false && goesOn) setService(suggested);
+  const asksWhen = WHICH_TIMES.test(reading.said) || reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability");
+  if (t.state.expects === "service" && suggested !== undefined && !task.service && spoken.length === 0 && said !== false && (goesOn || asksWhen))
+    setService(suggested);
   // "The longer one", of services that were spoken of; "the cheapest you have", of all.
   const more = task.service ? null : moreOf(reading.said);
   if (more && task.among && task.among.length > 1) {
@@ -228,6 +281,19 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
   if (task.among && before !== undefined) {
     const fit = task.among.filter((id) => (t.house.services.get(id)?.after === undefined) !== before);
     if (fit.length === 1 && fit.length < task.among.length) setService(fit[0] as string);
+  }
+  if (!task.service && !task.among) {
+    const more = ofTheNeed(reading);
+    if (contentOf(more.replace(VISITS, " ")).length > 0) task.told = `${task.told ?? ""} ${more}`.trim().slice(-LONGEST_TOLD);
+  }
+  // "You told me to come back": what the house has for that, where it is one thing.
+  if (!task.service && !task.among && TO_COME_BACK.test(reading.said)) {
+    const [back, another] = t.house.handbook.services.filter((s) => [s.name, ...s.also].some((name) => FOR_WHO_RETURNS.test(name)));
+    if (back && !another) {
+      task.among = [back.id];
+      task.maybe = true;
+      changed = true;
+    }
   }
   if (
     !task.service &&

@@ -3,7 +3,11 @@ import { lengthText, phoneText, calledText, serviceText, whenText } from "../for
 import { calendarSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
 import type { BookTask, Source } from "../state.ts";
 import { joinVals, val, type Turn } from "../turn.ts";
+import { BEGINS_WITH, FOR_THE_NEW, WHAT_ONE_NEEDS } from "../../language/packs/en/talk.ts";
 import { FOR_SEVERAL } from "../../language/packs/en/words.ts";
+import { likely } from "../../knowledge/likely.ts";
+import { aboutInside, contentOf } from "../../knowledge/search.ts";
+import type { House } from "../../house/compile.ts";
 import { weekdayOf } from "../../time/days.ts";
 import { clientVal, identify, lookUp, nameBack, yesNoChoices } from "./identity.ts";
 import { propose, whenVal } from "./offering.ts";
@@ -11,7 +15,7 @@ import { askLength } from "./lengths.ts";
 import { priceVal } from "./prices.ts";
 import { askQuestion } from "./asking.ts";
 import { newBook } from "../tasks.ts";
-import { services, startWith } from "./services.ts";
+import { oneOrNone, services, startWith } from "./services.ts";
 import { notForThem } from "./whom.ts";
 
 /** The people who may do it, by name, by gender, or all. */
@@ -130,7 +134,14 @@ export function nextBook(t: Turn, task: BookTask): void {
 
 /** Where nobody but those who are not wanted does it, that is said once, and what they have is offered all the same. */
 function onlyThem(t: Turn, task: BookTask, service: Service): void {
-  if (!task.notStaff || service.staff.some((id) => !task.notStaff?.includes(id))) return;
+  const others = (id: string): boolean => {
+    const own = t.house.staff.get(id)?.gender;
+    return own !== undefined && own !== task.gender;
+  };
+  // "A man, if possible", where only women do it.
+  const gendered = task.gender !== undefined && service.staff.every(others);
+  if (gendered) delete task.gender;
+  else if (!task.notStaff || service.staff.some((id) => !task.notStaff?.includes(id))) return;
   delete task.notStaff;
   t.say("book/only-them", {
     service: val(serviceText(t.house, service.id), serviceSource(t.house, service.id)),
@@ -226,6 +237,34 @@ function openTooLong(t: Turn, task: BookTask): boolean {
 /** So many services of one person are named when it is asked which. */
 const FEW = 5;
 
+/** What could be meant by what was told, of what has not been declined and the person who is wished for does. */
+function suggested(t: Turn, task: BookTask, told: string): string[] {
+  const { house } = t;
+  const may = (id: string): boolean => {
+    const s = house.services.get(id);
+    if (s && t.state.client.saysBefore && (FOR_THE_NEW.test(s.name) || s.clients === "new")) return false;
+    return s !== undefined && !task.declined?.includes(id) && (!Array.isArray(task.staff) || s.staff.some((p) => task.staff?.includes(p)));
+  };
+  const news = house.handbook.services.filter((s) => may(s.id) && !s.group && FOR_THE_NEW.test(s.name));
+  if (t.state.client.saysBefore === false && news.length === 1) return news.map((s) => s.id);
+  const generals = house.handbook.services.filter((s) => may(s.id) && !s.group && isGeneral(house, s));
+  const general = generals.length === 1 ? generals.map((s) => s.id) : [];
+  // "What do we need for that": what anything begins with, where there is such.
+  if (general.length > 0 && WHAT_ONE_NEEDS.test(told)) return general;
+  // "It makes a noise, what is it?", which nobody could say: what is wished next may be for that.
+  for (const text of [told, `${t.state.told ?? ""} ${told}`]) {
+    const near = likely(house, text).filter(may);
+    if (near.length > 0) return near;
+  }
+  return general;
+}
+
+/** "Consultation", "skin consultation" at a skin clinic: what anything new begins with, by its name. */
+function isGeneral(house: House, s: Service): boolean {
+  const own = new Set(contentOf(house.handbook.name));
+  return BEGINS_WITH.test(s.name) && contentOf(s.name.replace(BEGINS_WITH, " ")).every((w) => own.has(w));
+}
+
 function askService(t: Turn, task: BookTask): void {
   const { house } = t;
   const [only] = task.among ?? [];
@@ -262,6 +301,12 @@ function askService(t: Turn, task: BookTask): void {
   }
   if (task.among && task.among.length > 1) {
     if (openTooLong(t, task)) return;
+    // Who does not choose hears what they are.
+    if (task.serviceAsked === 3 && t.state.channel !== "phone" && task.among.length <= 3)
+      for (const id of task.among) {
+        const s = house.services.get(id);
+        if (s?.about) t.say("ask/about", { about: val(`${s.name}: ${aboutInside(house, s)}`, serviceSource(house, id)) });
+      }
     const names = task.among.map((id) => val(serviceText(house, id), serviceSource(house, id)));
     t.say("book/ask-which-service", { list: joinVals(names, "or") });
     t.expect(
@@ -270,11 +315,32 @@ function askService(t: Turn, task: BookTask): void {
     );
     return;
   }
+  // What was suggested and is neither taken nor declined is suggested still.
+  if (task.suggested && only !== undefined && task.among?.length === 1) {
+    if (openTooLong(t, task)) return;
+    t.say("book/look-for-it", { service: val(serviceText(house, only), serviceSource(house, only)) });
+    t.expect("service", oneOrNone(house.services.get(only)?.name ?? only));
+    return;
+  }
   if (task.complaint && !task.suggested && t.state.client.match !== "both" && startWith(t, task)) return;
+  // What was told of the need speaks for one of them, or for a few; else for what anything new begins with.
+  const told = task.told ?? (t.state.told === undefined ? undefined : "");
+  if (!task.among && told !== undefined) {
+    const meant = suggested(t, task, told);
+    delete task.told;
+    delete t.state.told;
+    if (meant.length > 0) {
+      task.among = meant;
+      if (meant.length === 1) task.maybe = true;
+      t.rule("service/by-what-was-told");
+      return askService(t, task);
+    }
+  }
   // Who has been asked and named nothing hears what there is.
   if (openTooLong(t, task)) return;
   // Of one person, what they do is what there is to choose from.
-  const who = task.staff && task.staff !== "any" ? house.handbook.services.filter((s) => s.staff.some((p) => task.staff?.includes(p))) : [];
+  const theirs = task.staff && task.staff !== "any" ? house.handbook.services.filter((s) => s.staff.some((p) => task.staff?.includes(p))) : [];
+  const who = theirs.filter((s) => !t.state.client.saysBefore || !FOR_THE_NEW.test(s.name));
   if (who.length > 1 && who.length <= FEW) {
     t.say("book/ask-which-service", {
       list: joinVals(
@@ -354,11 +420,7 @@ function notAssessed(t: Turn, task: BookTask, service: Service): boolean {
   delete task.saidLength;
   task.offered = [];
   task.among = [after];
-  const name = t.house.services.get(after)?.name ?? after;
-  t.expect("service", [
-    { label: name, say: name },
-    { label: "No, thank you", say: "No, thank you" },
-  ]);
+  t.expect("service", oneOrNone(t.house.services.get(after)?.name ?? after));
   return true;
 }
 

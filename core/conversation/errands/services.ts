@@ -234,9 +234,12 @@ export function startWith(t: Turn, task: BookTask): boolean {
   });
   task.among = [first];
   task.suggested = true;
-  t.expect("service", [
-    { label: s.name, say: s.name },
-    { label: "No, thank you", say: "No, thank you" },
-  ]);
+  t.expect("service", oneOrNone(s.name));
   return true;
 }
+
+/** To take the one service that is suggested, or none. */
+export const oneOrNone = (name: string): { label: string; say: string }[] => [
+  { label: name, say: name },
+  { label: "No, thank you", say: "No, thank you" },
+];

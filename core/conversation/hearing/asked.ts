@@ -16,6 +16,7 @@ import type { Turn } from "../turn.ts";
 import { notKnown, resume } from "../unheard.ts";
 import { dayWish, singleDay, wishIn } from "../wish.ts";
 import { idle, type Heard, type Step } from "./heard.ts";
+import { tellsOfNeed, visitFor } from "./needs.ts";
 import { askedFor } from "./refusing.ts";
 
 /** "And the massage", "what about the day after": the same question of another thing. Ends nothing. */
@@ -56,6 +57,7 @@ export function answerAsked(m: Heard, started: boolean): boolean {
   if (t.spoke) answerRest(t, reading);
   if (!t.spoke && !started) {
     if (forRoom(m) && startTask(t, reading, ["ask-availability"])) proceed(t);
+    else if (idle(m) && tellsOfNeed(t, reading)) visitFor(t, reading, "book/for-a-need");
     else notKnown(t, text);
     return true;
   }

@@ -1,14 +1,14 @@
 import { isGuess, isAsk, type Errand } from "../../language/errand.ts";
 import { ofKind } from "../../language/found.ts";
-import { AND_ABOUT, ANOTHER_ONE, PUTS_OFF, SAYS_OWN_NAME } from "../../language/packs/en/talk.ts";
+import { AND_ABOUT, ANOTHER_ONE, IS_TALK, OF_WHAT_STANDS, PUTS_OFF, SAYS_OWN_NAME, TALK_ABOUT } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
-import { keepIdentity } from "../errands/apply.ts";
+import { keepIdentity, LONGEST_TOLD } from "../errands/apply.ts";
 import { hearNumber } from "../errands/number.ts";
 import type { Turn } from "../turn.ts";
 import { asMove, spokenOf } from "../turning.ts";
 import { thanks } from "../unheard.ts";
 import { wishIn } from "../wish.ts";
-import type { Step } from "./heard.ts";
+import { idle, type Step } from "./heard.ts";
 import { ofClients } from "./refusing.ts";
 
 /** A message as it is meant where it was said: what it names again, and what touches a limit only by its words. */
@@ -20,11 +20,20 @@ export function asMeant(t: Turn, heard: Reading, text: string): Reading {
   // "What times does she have", of one of the house's people who was spoken of, asks about no client.
   if (spoken.guessed && ofClients(t, spoken) && spoken.found.some((f) => f.rule === "staff/spoken-of"))
     return { ...spoken, limit: null, guessed: false, errands: [{ errand: "ask-availability", rule: "errand/ask-availability/of-ours", at: 0, sure: 0.6 }] };
+  // "I'd like to talk to someone about my marriage", where talking is what people come for: a visit is wished for.
+  if (spoken.errands.length === 1 && spoken.errands[0]?.errand === "person" && TALK_ABOUT.test(text) && !OF_WHAT_STANDS.test(text) && talksForALiving(t))
+    return { ...spoken, errands: [{ errand: "book", rule: "errand/book/to-talk", at: 0, sure: 0.8 }] };
   // "Sounds good" to a name that was read back is a yes, whatever name might be made of it.
   if (state.expects === "name-check" && ofKind(spoken.found, "yes")[0]?.value === true)
     return { ...spoken, found: spoken.found.filter((f) => f.kind !== "name") };
   return spoken;
 }
+
+/** Whether talking is what most of the house's services are. */
+const talksForALiving = (t: Turn): boolean => {
+  const { services } = t.house.handbook;
+  return services.filter((s) => [s.name, ...s.also, s.about].some((words) => IS_TALK.test(words))).length * 2 > services.length;
+};
 
 /** Keeps what was said of who they are; a part of a number is waited on, and then the message is done. */
 export const whoTheyAre: Step = (m) => {
@@ -85,6 +94,14 @@ export const putsOff: Step = ({ t, reading, errands, text }) => {
   if (reading.found.some((f) => f.kind === "day" || f.kind === "time")) return false;
   t.rule("bye/another-time");
   return thanks(t);
+};
+
+/** Keeps what was told while nothing is being done, and names no service: what is wished next may be for that. Ends nothing. */
+export const keepTold: Step = (m) => {
+  const deeds = m.errands.some((e) => e === "book" || e === "ask-availability");
+  const named = ofKind(m.reading.found, "service").some((s) => s.rule !== "service/telling-word");
+  if (idle(m) && !deeds && !named && m.text.trim().split(/\s+/).length >= 4) m.t.state.told = m.text.slice(0, LONGEST_TOLD);
+  return false;
 };
 
 /** Tells the reasons what was read. Ends nothing. */

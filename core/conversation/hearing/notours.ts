@@ -1,20 +1,18 @@
 import { contentOf } from "../../knowledge/search.ts";
 import { ASKS_OF_US, NEEDS, OF_OURS } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
-import { contextOf } from "../context.ts";
-import { applyToBook } from "../errands/apply.ts";
 import { fromHandbook } from "../errands/handbook.ts";
 import { proceed } from "../proceed.ts";
-import { newBook } from "../tasks.ts";
 import type { Turn } from "../turn.ts";
 import { maybeMisheard, notKnown, repair } from "../unheard.ts";
 import { idle, type Step } from "./heard.ts";
+import { visitFor } from "./needs.ts";
 
 /** Below this, it is no more than likely that a need is none of the house's business. */
 const SURELY_NOT_OURS = 0.8;
 
 /** "I think I need a root canal", "my cat hasn't eaten": something that the house may well be there for. */
-function tellsOfNeed(t: Turn, reading: Reading): boolean {
+function mayBeOurs(t: Turn, reading: Reading): boolean {
   const sure = reading.errands.find((e) => e.errand === "out-of-scope")?.sure ?? 1;
   if (NEEDS.test(reading.said)) return sure < SURELY_NOT_OURS;
   if (!OF_OURS.test(reading.said)) return false;
@@ -23,21 +21,13 @@ function tellsOfNeed(t: Turn, reading: Reading): boolean {
   return contentOf(reading.said).some((w) => spoken.has(w));
 }
 
-/** Begins a visit for what was told of, whatever it is of. */
-function visitFor(t: Turn, reading: Reading, rule: string): void {
-  t.state.task = { ...newBook(), complaint: true };
-  t.rule(rule);
-  applyToBook(t, t.state.task, reading, contextOf(t.house, t.now, t.state));
-  proceed(t);
-}
-
 /** What is none of the house's business, unless a line of the handbook, or a service, is about it. */
 export const notOurs: Step = (m) => {
   const { t, reading, text } = m;
   if (!m.errands.includes("out-of-scope") || !idle(m)) return false;
   if (fromHandbook(t, reading, 0.5)) proceed(t);
   // Who tells of a need, and asks nothing, is told which services there are rather than that it is nobody's business.
-  else if (!reading.question && tellsOfNeed(t, reading)) visitFor(t, reading, "book/for-a-need");
+  else if (!reading.question && mayBeOurs(t, reading)) visitFor(t, reading, "book/for-a-need");
   // What is asked of the house itself may be its business all the same: the desk knows.
   else if (ASKS_OF_US.test(text)) notKnown(t, text);
   else if (maybeMisheard(t)) repair(t, "unclear");

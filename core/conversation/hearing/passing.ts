@@ -1,6 +1,9 @@
 import { isGuess, isAsk, type Errand } from "../../language/errand.ts";
 import { ofKind, peopleIn } from "../../language/found.ts";
-import { MAY_I_COME, TO_BE_REACHED, TO_BE_TOLD, WITH_IT } from "../../language/packs/en/talk.ts";
+import { complains } from "../../language/features.ts";
+import { MAY_I_COME, NEW_TURN, TO_BE_REACHED, TO_BE_TOLD, WITH_IT } from "../../language/packs/en/talk.ts";
+import { read } from "../../language/read.ts";
+import { contextOf } from "../context.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { proceed } from "../proceed.ts";
 import type { MessageTask } from "../state.ts";
@@ -20,8 +23,9 @@ function otherErrand({ t, reading, text }: Heard, task: MessageTask): Errand | u
   if (when && (named.length > 0 || (spokenOf && !TO_BE_REACHED.test(text)))) return "book";
   // "I want Rex, next Friday": somebody by name, and when.
   if (when && peopleIn(reading.found).length > 0 && !TO_BE_TOLD.test(text)) return "book";
-  // "Ok, the assessment": a service that is named is no message.
-  const plain = named.some((s) => s.value.length === 1 && s.rule !== "service/telling-word");
+  // "Ok, the assessment", "singing, I suppose": a service that is named is no message.
+  const short = text.trim().split(/\s+/).length <= 4;
+  const plain = named.some((s) => s.value.length === 1 && (short || s.rule !== "service/telling-word"));
   return plain && !TO_BE_TOLD.test(text) ? "book" : undefined;
 }
 
@@ -41,6 +45,19 @@ export const messages: Step = (m) => {
     t.state.task = t.state.later.pop() ?? null;
     t.state.expects = t.state.task ? "day" : "anything";
     m.again = reading;
+    return true;
+  }
+  // "Ok, what about my seven year old": what speaks of something else agrees to nothing.
+  const short = text.trim().split(/\s+/).length <= 5;
+  const consents = (yes === true && short) || TO_BE_TOLD.test(text) || WITH_IT.test(text) || m.kept.name || m.kept.contact;
+  const little = text.trim().split(/\s+/).length <= 2;
+  const ofElse =
+    little || complains(reading.said) || NEW_TURN.test(text) || reading.found.some((f) => ["service", "for-whom", "places", "length"].includes(f.kind));
+  if (task.offered && !other && yes !== false && !consents && ofElse) {
+    t.state.task = t.state.later.pop() ?? null;
+    t.state.expects = t.state.task ? "day" : "anything";
+    t.rule("message/something-else");
+    m.again = read(text, contextOf(t.house, t.now, t.state));
     return true;
   }
   if (task.offered && (yes === false || other)) {

@@ -1,6 +1,7 @@
 import { isAsk, type Errand } from "../../language/errand.ts";
 import type { Found } from "../../language/found.ts";
 import { WHEN_IS_MINE } from "../../language/packs/en/signs.ts";
+import { SEEKS, SEES_SOMEBODY } from "../../language/packs/en/talk.ts";
 import { fromHandbook } from "../errands/handbook.ts";
 import { resume } from "../unheard.ts";
 import { guessedFrom, idle, type Heard, type Step } from "./heard.ts";
@@ -65,6 +66,9 @@ const ratherThanAWish: Step = (m) => {
   const { t, reading, errands } = m;
   if (!reading.question || errands.length !== 1 || isAsk(errands[0] as Errand)) return false;
   if (reading.found.some((f) => aDay(f) || f.kind === "time" || f.kind === "phone")) return false;
+  // "What should we book for her": which of the services it is to be is settled with them.
+  if (errands[0] === "book" && SEES_SOMEBODY.test(reading.said)) return false;
+  if (errands[0] === "book" && SEEKS.test(reading.said.toLowerCase())) return false;
   const line = (least: number): boolean => fromHandbook(t, reading, least, unmasked(m), true);
   if ((reading.errands[0]?.sure ?? 1) < 0.8) return line(0.6) && answered(m, "answer/rather-than-a-wish");
   const named = reading.found.some((f) => f.kind === "service" || (f.kind === "staff" && f.value !== "any"));

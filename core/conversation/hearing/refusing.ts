@@ -1,8 +1,9 @@
 import { EMERGENCY } from "../../house/through.ts";
-import { ofKind, peopleIn } from "../../language/found.ts";
-import { A_PERSON, OF_ONES_HEALTH, WHAT_IT_IS_ABOUT } from "../../language/packs/en/talk.ts";
+import { ofKind, peopleIn, type Found } from "../../language/found.ts";
+import { A_PERSON, OF_ONES_HEALTH, WHAT_IT_IS_ABOUT, WHAT_NOW } from "../../language/packs/en/talk.ts";
 import { says, type Reading } from "../../language/read.ts";
 import { contentOf } from "../../knowledge/search.ts";
+import { LONGEST_TOLD } from "../errands/apply.ts";
 import { fromHandbook, inOwnWords, SURELY } from "../errands/handbook.ts";
 import { yesNoChoices } from "../errands/identity.ts";
 import { EMERGENCY_SOURCE, handOver, messageTaker, slip } from "../errands/message.ts";
@@ -14,9 +15,28 @@ import type { Step } from "./heard.ts";
 
 /** Emergencies go before everything. */
 export const emergencies: Step = ({ t, reading }) => {
+  // What only sounds like one: what to do is said once, and the rest of it is heard.
+  if (reading.alarm && !t.state.emergencyHeard) {
+    t.state.emergencyHeard = true;
+    t.say("emergency/maybe", { say: val(t.house.emergency.say, EMERGENCY_SOURCE) });
+    t.rule("emergency/alarm");
+  }
   if (reading.emergency) emergency(t, reading);
+  else if (afterOne(t, reading)) {
+    t.say("emergency/say-only", { say: val(t.house.emergency.say, EMERGENCY_SOURCE) });
+    t.rule("emergency/again");
+    t.expect("anything");
+    return true;
+  }
   return reading.emergency;
 };
+
+/** "Should I bring him in?", right after an emergency: what was said holds. */
+const afterOne = (t: Turn, reading: Reading): boolean =>
+  t.state.emergencyAt === t.state.turn - 1 && t.state.status === "open" && !t.state.task && WHAT_NOW.test(reading.said) && wishes(reading).length === 0;
+
+/** Days, times and services that are named. */
+const wishes = (reading: Reading): Found[] => reading.found.filter((f) => ["day", "time", "service", "length"].includes(f.kind));
 
 /** What the house does not do or say; what only sounds like advice is answered where the house has a line of its own for it. */
 export const limits: Step = ({ t, reading, text }) => {
@@ -63,6 +83,7 @@ function emergency(t: Turn, reading: Reading): void {
   if (task && "hold" in task && task.hold) t.effect({ kind: "release", hold: task.hold.id });
   t.state.task = null;
   t.state.later = [];
+  t.state.emergencyAt = t.state.turn;
   slip(t, "emergency", reading.text, "desk");
   t.outcome("handed-over");
   if (e.housePhone && t.state.channel === "phone") {
@@ -112,6 +133,7 @@ function refuse(t: Turn, reading: Reading): void {
   t.say("limit/say", { say: val(limit.say, { kind: "limit", id: limit.id, label: limit.subject }) });
   t.outcome("turned-away");
   if (t.state.task && t.state.task.errand !== "message") return proceed(t);
+  if (!t.state.task) t.state.told = reading.text.slice(0, LONGEST_TOLD);
   // What it was asked of is what a wish after it is about.
   const of = [...new Set(ofKind(reading.found, "service").flatMap((s) => s.value))];
   if (of.length > 0 && !t.state.topic && !t.state.topics) {

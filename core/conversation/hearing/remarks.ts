@@ -5,6 +5,7 @@ import {
   COMMENT,
   IS_BOOKED,
   IS_WITH,
+  FOR_TWO,
   JUST_ME,
   IT_IS_WITH_WHOM,
   MORE_OR_FEWER_COME,
@@ -13,6 +14,7 @@ import {
   OTHER_THAN_NOW,
   THE_DIFFERENCE,
   UNDECIDED,
+  WHICH_TIMES,
   WHO_ARE_YOU,
   WITH_WHOM,
   WHOSE_NAME,
@@ -84,6 +86,8 @@ export const undecided: Step = ({ t, reading }) => {
     .replace(/\s+/g, " ")
     .trim();
   if (!UNDECIDED.test(plain) || wishIn(reading)) return false;
+  // Of one service that was suggested, which times there are is asked by who wants it.
+  if (task.errand === "book" && task.suggested && task.among?.length === 1 && WHICH_TIMES.test(plain)) return false;
   t.rule("aside/undecided");
   if (t.state.expects === "day" && task.errand === "book" && !task.wish.days) task.wish.days = { ranges: [], soonest: true };
   resume(t);
@@ -177,7 +181,17 @@ export const whoseName: Step = ({ t, reading, text }) => {
 /** "Actually she can't come, just me": one place, of what was wished for several. */
 export const justOne: Step = ({ t, reading, text }) => {
   const { task } = t.state;
-  if (task?.errand !== "book" || (task.places ?? 1) < 2 || !JUST_ME.test(text) || reading.question) return false;
+  if (task?.errand !== "book" || !JUST_ME.test(text) || reading.question) return false;
+  // What is for two is not what they want.
+  const [only] = task.suggested && task.among?.length === 1 ? task.among : [];
+  const forTwo = only === undefined ? undefined : t.house.services.get(only);
+  if (forTwo && !task.service && [forTwo.name, ...forTwo.also, forTwo.about].some((words) => FOR_TWO.test(words))) {
+    delete task.among;
+    t.rule("service/not-for-two");
+    resume(t);
+    return true;
+  }
+  if ((task.places ?? 1) < 2) return false;
   task.places = 1;
   t.rule("places/just-one");
   if (task.hold) reopen(t, task);

@@ -380,7 +380,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     const all = plain.filter((t, i) => i === 0 || /^[\s.'-]{1,3}$/.test(said.norm.slice((plain[i - 1] as Token).end, t.start)));
     const question =
       /\?\s*$/.test(said.norm) ||
-      /^(?:(?:and|so|well|but|ok|okay|oh|um|wait|sorry|no|yes|right|first|hang on)\W+)*(?:what|why|how|when|where|can|could|do|does|is|are|tell|show|give|please tell)\b/.test(
+      /^(?:(?:and|so|well|but|ok|okay|oh|um|wait|sorry|no|yes|right|first|hang on)\W+)*(?:what|why|how|when|where|who|whoever|whichever|whatever|can|could|do|does|is|are|tell|show|give|please tell)\b/.test(
         said.norm.trim(),
       ) ||
       (plain.length > 0 && plain.every((t) => SPEECH.has(t.text) && !capital(said, t)) && plain.length > 2);

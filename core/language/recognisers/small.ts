@@ -127,10 +127,10 @@ export function lengthsOfServices(said: Said, house: House, offered: readonly Fo
 
 /** A yes that takes itself back: "ok then leave it", "yes, but not that one". */
 const TAKEN_BACK =
-  /\b(?:leave it|keep it|keep mine|as it is|as it was|forget it|never ?mind|don't|do not|i'll come|i will come|not now|rather not|changed my mind|no longer)\b/;
+  /\b(?:leave it|keep it|keep mine|as it is|as it was|forget it|never ?mind|(?:don't|do not)(?=\W*$|[,.!;]| (?:do|book|bother|move|cancel|change|go|take|keep|want|think|like|make|put)\b)|i'll come|i will come|not now|rather not|changed my mind|no longer)\b/;
 
 const YES =
-  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|y(?=\W*$)|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|grand(?: so)?|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|(?:hell|heck|oh) (?:yes|yeah)|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|(?:i'm |i am )?afraid so|ja|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|go(?=[.,!]*$)|take it|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'ll| will| would|ll) (?:work|do|suit)|lock (?:it|that|me) in|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go|you bet|uh[- ]huh|yup|by all means|please go ahead|get on with it)\b/;
+  /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yas|y(?=\W*$)|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|grand(?: so)?|chur|righto|too easy|sweet(?: as)?|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|(?:hell|heck|oh) (?:yes|yeah)|agreed|affirmative|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|(?:i'm |i am )?afraid so|ja|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|go(?=[.,!]*$)|take it|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|that(?:'ll| will| would|ll) (?:work|do|suit)|lock (?:it|that|me) in|that(?:'s| is| one is|'ll be| will be| would be|ll be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|the one)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go|you bet|uh[- ]huh|yup|by all means|please go ahead|get on with it)\b/;
 const SAYS_NO_AFTER =
   /^(?:[.,!;]? ?(?:then|well|so|but|in that case|hm+|um+|uh|thanks|thank you|maybe|i think|i guess|rather|please))*[.,!;]? (?:no|nah|nope|not|don't|do not|let's not|i'd rather not)\b(?! (?:problem|worries|need|rush|hurry|matter|bother|a problem|bad|preference|one|later than|before|after|until|too|on|at|in the|with|tomorrow|today|(?:mon|tues|wednes|thurs|fri|satur|sun)day))/;
 const NO =
@@ -142,7 +142,7 @@ const AT_THE_END =
 
 /** Finds a yes or a no at the head of what was said, and where one is waited for at its end. */
 export function yesNo(said: Said, at: Moment): Found[] {
-  const head = yesNoAtHead(said);
+  const head = yesNoAtHead(said, at.expects === "service");
   if (head.length > 0) return head;
   // Spoken words have no full stops: "my friend told me nice things about you no thanks".
   const end = at.expects === "go-ahead" || at.expects?.endsWith("-check") ? AT_THE_END.exec(said.norm) : null;
@@ -158,7 +158,7 @@ export function yesNo(said: Said, at: Moment): Found[] {
   return yesNoAtHead({ ...said, norm: said.norm.slice(cut) }).map((f) => ({ ...f, start: f.start + cut, end: f.end + cut }));
 }
 
-function yesNoAtHead(said: Said): Found[] {
+function yesNoAtHead(said: Said, tentative = false): Found[] {
   const lead = said.norm.length - said.norm.trimStart().length;
   const text = said.norm.trim();
   const no = NO.exec(text);
@@ -170,7 +170,8 @@ function yesNoAtHead(said: Said): Found[] {
   if (
     no &&
     /^(?:oh,? |um,? )?(?:no,? |ok(?:ay)?,? |yes,? |yeah,? )?(?:wait|hang on|hold on|stop)\b/.test(text) &&
-    /[,.]? (?:what|when|where|who|which|how|is|are|was|do|does|did|can|could|will)\b.*\?\s*$/.test(text)
+    (/[,.]? (?:what|when|where|who|which|how|is|are|was|do|does|did|can|could|will)\b.*\?\s*$/.test(text) ||
+      /\b(?:wait|hang on|hold on|stop)[,.]? (?:so |but )?(?:what|when|where|who|which|how|is|are|was|do(?! not)|does|did|can|could)\b/.test(text))
   )
     return [];
   if (no) return [{ kind: "yes", value: false, rule: "yes/no", start: lead, end: lead + no[0].length }];
@@ -185,6 +186,14 @@ function yesNoAtHead(said: Said): Found[] {
   if (yes && /^(?:[.,]? (?:nah|nope)\b|.{0,20}?[.,!;]?\s*(?:(?:actually|oh|wait|sorry|hm+|or)[, ]+)+no\b)/.test(text.slice(yes[0].length)))
     return [{ kind: "yes", value: false, rule: "yes/taken-back", start: lead, end: lead + text.length }];
   if (/^(?:yeah,? |well,? |ok,? )?i (?:suppose|guess|think)(?: so| that's fine| it is)?\W*$/.test(text))
+    return [{ kind: "yes", value: true, rule: "yes/so-to-say", start: lead, end: lead + text.length }];
+  // Asked whether something is meant: "could be".
+  if (
+    tentative &&
+    /^(?:(?:well|yeah|hm+|yes),? )?(?:(?:it |that )?(?:could|might|may|must) (?:well )?be(?:,? (?:yes|yeah|it|that|so))?|probably(?: yes| so)?|most likely|(?:i )?(?:expect|imagine) so)\W*$/.test(
+      text,
+    )
+  )
     return [{ kind: "yes", value: true, rule: "yes/so-to-say", start: lead, end: lead + text.length }];
   // "Yes, but at four" changes something; it agrees to nothing yet.
   if (yes && /^[,. ]*but\b/.test(text.slice(yes[0].length))) return [];
@@ -234,6 +243,8 @@ const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
   },
 ];
 
+const NEAREST = /\b(?:the |what's (?:the )?|whichever(?:'s| is) (?:the )?)(?:nearest|closest)(?: (?:one|time|slot|to (?:that|it|then)))?\b/g;
+
 /** Finds a choice among what was offered. */
 export function choices(said: Said, at: Moment): Found[] {
   if (
@@ -249,6 +260,10 @@ export function choices(said: Said, at: Moment): Found[] {
   )
     return [];
   const out: Found[] = [];
+  // What was offered begins with what lies nearest to the wish.
+  if (at.expects === "slot")
+    for (const m of eachMatch(NEAREST, said.norm))
+      out.push({ kind: "choice", value: "first", rule: "choice/nearest", start: m.index, end: m.index + m[0].length });
   for (const c of CHOICES)
     for (const m of eachMatch(c.pattern, said.norm)) {
       // Nothing was offered: only what can be nothing else is a choice.
@@ -360,6 +375,10 @@ const SPOKEN_OF = new RegExp(
   `\\b(?:treat|take) (?:my|our) (${RELATIVE})\\b|\\b(?:my|our) (${RELATIVE})\\b[^.?!]{0,60}\\b(?:book|get|see|fit|squeeze|bring|put|help|treat|schedule) (?:her|him|them)\\b`,
   "g",
 );
+const ABOUT_ONE = new RegExp(
+  `\\b(?:it's|it is|this is|that's|i'm (?:calling|ringing|writing|asking|phoning|here)|i am (?:calling|ringing|writing)|calling|ringing) about (?:my|our) (?:\\w+ )?(${RELATIVE})\\b(?!'s)`,
+  "g",
+);
 const FOR_WHOM = new RegExp(`\\bfor (?:my|our|a) (?:(?:\\w+|\\d+[- ]year[- ]old) )?(${RELATIVE})\\b`, "g");
 
 /** Finds how many places, and for whom a visit is. */
@@ -411,6 +430,13 @@ export function company(said: Said): Found[] {
       said.norm,
     ))
       out.push({ kind: "places", value: num(m[1] as string), rule: "places/for-the", start: m.index, end: m.index + (m[1] as string).length + 4 });
+  // "A trim for me and the boy".
+  if (out.length === 0)
+    for (const m of eachMatch(
+      /\bfor (?:me|myself) and (?:the (?:boy|girl|lad|wee one|little one|missus|wife|husband|baby|kid)|a (?:friend|mate))\b/g,
+      said.norm,
+    ))
+      out.push({ kind: "places", value: 2, rule: "places/both", start: m.index, end: m.index + m[0].length });
   // "Three places. No, make it two": the number that is said last.
   const counted = out.at(-1);
   const anew = counted
@@ -463,6 +489,10 @@ export function company(said: Said): Found[] {
   for (const m of eachMatch(SPOKEN_OF, said.norm))
     if (!out.some((o) => o.kind === "for-whom"))
       out.push({ kind: "for-whom", value: (m[1] ?? m[2]) as string, rule: "for-whom/spoken-of", start: m.index, end: m.index + m[0].length });
+  // "It's about my daughter, she's hurt her ankle".
+  for (const m of eachMatch(ABOUT_ONE, said.norm))
+    if (!out.some((o) => o.kind === "for-whom"))
+      out.push({ kind: "for-whom", value: m[1] as string, rule: "for-whom/about", start: m.index, end: m.index + m[0].length });
   for (const m of eachMatch(FOR_WHOM, said.norm)) {
     out.push({ kind: "for-whom", value: m[1] as string, rule: "for-whom/relative", start: m.index, end: m.index + m[0].length });
   }

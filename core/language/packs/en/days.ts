@@ -94,6 +94,8 @@ const NTH = `(\\d{1,2})(?:st|nd|rd|th)|(${ORDINAL})`;
 const nth = (digits: string | undefined, word: string | undefined): number => (digits ? Number(digits) : word ? (ORDINALS[word] ?? 0) : 0);
 /** Abbreviated weekdays that are also words need a sign of a day before them. */
 const UNSURE = new Set(["sat", "mon", "wed", "fri", "tue"]);
+/** After one of these such a word is what somebody did: "she's never sat on a horse". */
+const VERB_BEFORE = /\b(?:i|we|she|he|you|never|ever|just|has|have|had|(?:i|we|she|he|they|you)'(?:ve|s|d)) $/;
 
 /** The open days of a weekend: one, either of two, or both where the house is shut on both, which is then said. */
 function openOf(at: Moment, saturday: DayNumber): DayValue {
@@ -316,7 +318,7 @@ export const DAY_RULES: DayRule[] = [
       const word = m[2] ?? "";
       const weekday = wd(word);
       if (/s$/.test(word) && /days$/.test(word)) return { value: { kind: "weekdays", weekdays: [weekday] }, weekday };
-      if (UNSURE.has(word) && !m[1] && m[0] !== m.input.trim() && /\b(i|we|she|he|you) $/.test(m.input.slice(0, m.index))) return null;
+      if (UNSURE.has(word) && !m[1] && m[0] !== m.input.trim() && VERB_BEFORE.test(m.input.slice(0, m.index))) return null;
       return { value: one(coming(at, weekday)), assumed: "the coming one", weekday };
     },
   },

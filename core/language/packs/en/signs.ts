@@ -32,6 +32,54 @@ export const WHICH_OF_THEM = /\b(?:which|what)(?: one)? of (?:the|your|those|the
 /** It is asked when something of theirs is, or was. */
 export const WHEN_IS_MINE = /\b(?:what time|when|which day|what day)(?:'s| is| was| are| were) (?:it|my|our|the)\b/;
 
+/** A word of a danger to life or limb, or to the house: without one nothing is an emergency, however it sounds. */
+export const DANGER = new RegExp(
+  `\\b(?:${[
+    "breath\\w*|chok\\w+|suffocat\\w*|gasping|wheez\\w+|chest|heart|stroke|blood|bleed\\w*|bled|haemorrhag\\w+|hemorrhag\\w+",
+    "unconscious\\w*|unresponsive|pass(?:ed|ing) out|faint\\w*|collaps\\w+|keeled over|black(?:ed|ing) out|seizures?|fits?|fitting|convuls\\w+|shaking all over",
+    "poison\\w*|swallow\\w*|overdos\\w*|too (?:many|much)|took (?:all|a whole|the whole)|eaten|ate|drank|drunk|antifreeze|bleach|acid|chemicals?",
+    "burn\\w*|scald\\w*|fire|flames?|smok(?:e|ing)|gas|electrocut\\w*|electric shock|sparks?|sparking|explo\\w+|flood\\w*",
+    "droop\\w*|slurr\\w*|numb\\w*|paraly[sz]\\w*|blind|deaf|double|one side|tingl\\w+|weak|dizzy|confused|sleepy|drowsy|limp|blue|gr[ea]y|pale|cold and",
+    "(?:can't|cannot|can not|couldn't|can hardly|can barely) (?:\\w+ )?(?:feel|move|breathe|swallow|speak|talk|see|hear|wake|stand|get up|stop|walk|pee|wee|urinate|open)|won't (?:\\w+ )?(?:wake|stop|respond|breathe|answer)",
+    "(?:not|isn't|doesn't|hasn't|stopped|stops) (?:\\w+ )?(?:breath\\w+|respond\\w*|wak\\w+|mov\\w+|answer\\w*|reacting)|(?:lost|losing|no|loss of) (?:\\w+ )?(?:control|feeling|sight|vision|sensation|consciousness)",
+    "ambulance|paramedics?|hospital|casualty|a and e|emergency|911|999|112|000|dying|die|dead|life|lives?|kill\\w*|suicid\\w*|end it|hurt(?:ing)? (?:my|him|her|them)sel\\w+|harm\\w*",
+    "knife|stab\\w*|shot|gun|weapon|threaten\\w*|attack\\w*|hit|hitting|beat\\w*|punch\\w*|strangl\\w+|raped?|break(?:ing)? in|run over|knocked (?:out|down|over)|crash\\w*|accident|thrown",
+    "fell|fallen|fall|head|neck|spine|concuss\\w*|bone|broken|broke|sever\\w+|sliced|cut|gash\\w*|gushing|pouring|spurting|amputat\\w+|socket|crush\\w*|trapped|stuck|drown\\w*",
+    "swell\\w*|swollen|swelled|swole|closing up|allerg\\w+|anaphyla\\w*|bees?|wasps?|stung|sting|bit|bitten|snake|rash all over|hives",
+    "labou?r|contractions?|waters?|miscarr\\w+|baby (?:has )?stopped|sudden\\w*|worst|agony|unbearable|excruciating|screaming|vomit\\w*|throwing up|coughing up|fever|temperature|thunderclap",
+    "(?:mouth|face|eye|lip|arm) (?:is |has |just )?(?:hang|drop|droop)\\w*|talk(?:s|ing) funny|speech|lick\\w*|come round|scared|terrified",
+    "woke up|pupil|shard|glass in|metal in|in (?:my|his|her|the) eyes?|chocolate|lil(?:y|ies)|grapes|raisins|bloat\\w*|rat bait|twisted stomach",
+  ].join("|")})\\b`,
+  "i",
+);
+
+/** What stands is named as what it is about: "it's about my lesson on Wednesday". */
+export const ABOUT_MINE =
+  /^\W*(?:(?:hi|hiya|hello|hey|good (?:morning|afternoon|evening)|um|er|so|yes|yeah|it's <name>|this is <name>|<name>(?: here)?)\W+)*(?:it's|it is|this is|i'm (?:calling|ringing|writing)|i am (?:calling|ringing|writing)|calling|ringing) (?:about|regarding) (?:my|our|his|her) (?:(?:<staff>|<day>|<time>|\w+)(?:'s)? ){0,2}(?:<service>|(?:appointment|visit|booking|lesson|session|slot|class)\b)/;
+
+/** What somebody has written down is a visit that stands. */
+export const IN_MY_DIARY =
+  /\b(?:i|we)(?:'ve| have)(?: got)? (?:something|an? \w+|you|<service>|it)(?: \w+)? (?:in|on) (?:my|the|our) (?:diary|calendar|phone|planner|fridge|wall)\b/;
+
+/** Somebody is sought who sees them. */
+export const SOMEONE_TO_SEE =
+  /\b(?:someone|somebody|anyone|anybody)(?: \w+)? (?:who |that )?(?:(?:i|we|he|she|they|my \w+) (?:can|could|might|should) see|(?:can|could|would|will) (?:see|look at|treat) (?:me|us|him|her|them|it|my))\b/;
+
+/** A number that begins a question or a wish: "2) how much is it". */
+export const NUMBERED =
+  /(?:^|\s)\(?([1-9])[).:]?\s+(?=(?:what|how|do|does|can|could|is|are|when|where|who|which|will|would|may|i|we|please|also|book|cancel|move)\b)/gi;
+
+/** After one of these a number is an hour or so many: "at 1 is fine". */
+export const BEFORE_A_FIGURE = /\b(?:at|by|for|from|around|about|to|till|until|after|before|past|only|just|need|want|have|got|are|we're|number|of|and|or)\W*$/i;
+
+/** Something of theirs is told of, and that they cannot keep it. */
+export const HAS_AND_CANNOT =
+  /\b(?:i|we)(?:'ve| have|'m| am| are)(?: got| booked)?(?: in)?(?: for)? (?:an?|my|our|the) (?:<\w+>|\w+)(?: <\w+>| \w+){0,4}[,.?!;]?\W*(?:(?:but|and|however|only|though|i|we|sadly|unfortunately|sorry|now)\W+)*(?:can'?t|cannot|can not|won'?t be able to|am not able to|not able to) (?:do|make|manage|keep|go to|attend|get to|come to) (?:it|that|this|them)\b/;
+
+/** Whether somebody may come on a day and at a time that they name. */
+export const COMES_THEN =
+  /\b(?:can|could|may) (?:i|we|he|she|my \w+) (?:please )?(?:come|be seen|get|pop|stop|drop|nip)(?: (?:in|by|over|along|round|down))?\b[^.?!]*(?:<time>[^.?!]*<day>|<day>[^.?!]*<time>)/;
+
 /** What, and on which day, and at what hour. */
 export const WHOLE_WISH = /<service>[^.;?!]*<day>[^.;?!]*<time>/;
 
@@ -167,7 +215,10 @@ export const RATHER =
 export const VISIT = /^(?:appointment|visit|booking|slot|session)s?$/;
 
 /** Somebody has a visit, and it is told. */
-export const HAS_A_VISIT = /\b(?:i|we|she|he|they|my [a-z]+)(?:'ve| have|'s| has)(?: got)?(?: already)? (?:an? |my |her |his )/;
+export const HAS_A_VISIT = /\b(?:i|we|she|he|they|(?:my|our) [a-z]+)(?:'ve| have|'s| has)(?: got)?(?: already)? (?:an? |my |her |his )/;
+
+/** The same of what takes no article: "my daughter has piano on Thursdays". */
+export const HAS_WITHOUT_ARTICLE = /\b(?:she|he|they|(?:my|our) [a-z]+)(?: have| has|'s got| has got| have got)(?: already)? /;
 
 /** Something of a visit is asked. */
 export const ASKS_OF_IT = /\b(?:when|what|who|which|where|whether|if|tell|know|check|find|confirm|remind)\b/;

@@ -37,7 +37,7 @@ export const ON_IT =
 
 /** A need is told of, whatever it is of. */
 export const NEEDS =
-  /^\W*(?:(?:hi|hello|hey|so|well|um+)\W+)*(?:i|we) (?:(?:think|guess|believe|suspect) )?(?:(?:i|we) )?(?:may |might |probably )?(?:need|have|want|am having|are having)\b(?! to (?:talk|speak|chat|know|ask|tell|say)\b)/i;
+  /^\W*(?:(?:hi|hello|hey|so|well|um+)\W+)*(?:(?:i|we)(?:'ve)? (?:(?:think|guess|believe|suspect) )?(?:(?:i|we) )?(?:may |might |probably )?(?:just )?(?:need|have|want|got|am having|are having)\b|got (?:an?|this|some|my)\b)(?! to (?:talk|speak|chat|know|ask|tell|say)\b)/i;
 
 /** Something of theirs is told of. */
 export const OF_OURS =
@@ -46,6 +46,17 @@ export const OF_OURS =
 /** Words that ask for a person, and for nothing of theirs. */
 export const A_PERSON =
   /\b(?:real|live|actual|human(?: being)?|persons?|people|someone|somebody|anyone|anybody|staff|operator|agent|manager|desk|reception|talk|speak|chat|put me (?:through|on)|call|ring|phone|robot|machine|computer|bot)\b/gi;
+
+/** Somebody is to be talked to about something of one's own. */
+export const TALK_ABOUT =
+  /\b(?:talk|speak|chat|open up) (?:to|with) (?:someone|somebody|anyone|anybody|one of (?:you|your)|a (?:professional|counsell?or|therapist))\b[^.?!]*\b(?:about|because|over|regarding)\b/i;
+
+/** What has been arranged, paid or done, and is not what one comes for. */
+export const OF_WHAT_STANDS =
+  /\b(?:appointments?|bookings?|bills?|invoices?|receipts?|payments?|paid|charged?|accounts?|complain\w*|refunds?|records?|reports?|letters?|prices?|job|vacanc\w+|desk|reception\w*|manager|human|real)\b/i;
+
+/** What a service is called or said to be that is talk. */
+export const IS_TALK = /\b(?:counsell?\w*|therap(?:y|ies|ist|ists)|talk\w*|listen\w*|coaching|mediation|advice|consult\w*)\b/i;
 
 /** What somebody wants to talk about with a person is not asked of the receptionist. */
 export const WHAT_IT_IS_ABOUT = /\b(?:about|regarding|concerning|over|because|with regard)\b/i;
@@ -72,6 +83,10 @@ export const GIVES_UP =
 /** It is asked whether something was done. */
 export const DID_IT =
   /^\W*(?:(?:so|and|ok|okay|wait|sorry|oh|hm+|um+|great|thanks)\W+)*(?:did (?:that|it) (?:work|go through|save|take)|(?:is|was) (?:it|that|everything|all) (?:all )?(?:done|booked|cancelled|canceled|moved|confirmed|in|set|saved|sorted|final|through)|(?:am i|are we|i'm|we're) (?:all |now |really )?(?:booked|set|done|confirmed|in)(?: in)?)(?: now| then| (?:for )?sure)?\W*(?:right|yes|correct|now|then)?\W*$/i;
+
+/** What was booked a moment ago is asked. */
+export const WHAT_I_BOOKED =
+  /\bwhat (?:have|did) (?:i|we|you) (?:(?:just|now|actually) )+(?:book(?:ed)?|agree(?:d)? to|done?|make|made|reserved?)\b|\b(?:is|was) (?:anything|something) booked(?: now| yet)?\W*$|\b(?:have|did) (?:i|you|we) (?:just |already |now |actually )*(?:book(?:ed)?|reserved?) (?:anything|something|that|it|me)(?: in)?(?: yet| already| now)?\W*$/i;
 
 /** Said of two visits. */
 export const TWICE = /\b(?:both|each|twice|(?:on )?two (?:days|times|visits|appointments|sessions|lessons|dates))\b/i;
@@ -145,7 +160,7 @@ export const SEEKS_SOMETHING = /\b(?:anything|something|someone|somebody|anyone|
 
 /** Advice on which service is sought. */
 export const SEEKS =
-  /\b(?:suggest|recommend|advise)\b|\b(?:which|what) (?:one|treatment|service|kind|sort)s? (?:do|would|should|is|are|helps?)\b|\bwhat (?:do|should|would) i (?:need|take|have|book)\b/;
+  /\b(?:suggest|recommend|advise)\b|\b(?:which|what) (?:one|treatment|service|kind|sort)s? (?:do|would|should|is|are|helps?)\b|\bwhat (?:do|does|should|would) (?:i|we|he|she|they|my \w+) (?:need|take|have|book|get)\b/;
 
 /** Of one of several things they have, when it is to be: "can the one on <day> be <time>". */
 export const THE_ONE_TO_BE =
@@ -161,6 +176,46 @@ export const BRINGS_ONE =
 
 /** It is to be soon, whatever else. */
 export const IN_A_HURRY = /\b(?:quick(?:ly|est|er)?|soon(?:est|er)?|fast(?:est)?|asap|hurry|urgent(?:ly)?|first)\b/i;
+
+/** A no to a question that was not asked, and what is told besides: "no, she can walk on it". */
+export const NO_AND_TELLS =
+  /^\W*(?:no|nope|nah|not really)\W+(?:(?:but|and|well|just)\W+)*(?:(?:he|she|it|they)(?:'s|'re|'ll|'d)? |(?:i|we)(?:'ve| have)? never\b|(?:i|we) (?:can|could|have(?! to| another| something)|had|did|fell|hit|haven't|hasn't|didn't)\b|(?:i'm|i am|we're|we are) (?!looking|after|not|asking|here|calling)|there(?:'s| is| was)|(?:my|his|her|the) [a-z]+ (?:is|was|has|had|can|did|does)\b)/i;
+
+/** Who does not know what a thing is called. */
+export const NOT_KNOWING =
+  /\b(?:(?:don't|do not|can't|cannot|can not|didn't) (?:really |quite |even )?(?:know|remember|recall|say|tell)|no idea|not (?:really )?sure|forget|forgot(?:ten)?) (?:what|which|the name|how)\b/i;
+
+/** Who is to come back, after what was done. */
+export const TO_COME_BACK =
+  /\b(?:(?:told|asked|said|supposed|meant|due|wants?(?:ed)?|have|need|should)(?: (?:me|us|him|her|that))?(?: (?:i|we|he|she))?(?: (?:to|should|must|needed to|had to))?|to) (?:come|go|be|bring (?:him|her|it)) (?:back|in again|seen again|checked again|again)\b/i;
+
+/** Whoever saw one of the house's people has been there: "we saw Dr Ng in the fall". */
+export const SAW_OURS =
+  /\b(?:i|we|he|she|my \w+)(?:'ve| have|'s| has)?(?: already| once| usually| always)? (?:saw|seen|been (?:to|with|seeing)|went to|was with|were with|had (?:a \w+ |an \w+ |my \w+ )?with) <staff>/i;
+
+/** It is asked which times there are. */
+export const WHICH_TIMES = /\b(?:what|which|any|when)\b[^.?!]*\b(?:times?|days?|slots?|openings?|free|available|availability|soonest|earliest)\b/i;
+
+/** What comes after is what somebody does: "can you look at it", "have a look". */
+export const AS_A_VERB = /\b(?:i|you|we|he|she|they|someone|somebody|anyone|anybody|to|can|could|please|(?:have|take|get) a(?: quick)?) $/i;
+
+/** What is to be done now is asked: "should I bring him in?". */
+export const WHAT_NOW =
+  /\b(?:(?:should|shall|do|can|must|could) (?:i|we) (?:still |just |really )?(?:come|bring|drive|go|wait|call|do|need|have)|what (?:should|shall|do|can) (?:i|we) do|(?:is|are) (?:you|anyone|anybody|somebody|someone|there) (?:there|open|in)|where (?:do|should|shall) (?:i|we) go)\b/i;
+
+/** Who asks what they need, or does not know. */
+export const WHAT_ONE_NEEDS =
+  /\b(?:what|which)(?: \w+)? (?:do|does|would|will|should) (?:i|we|he|she|they|my \w+)(?: all| both)? (?:need|have to have|require|want|take|get)\b|\b(?:don't|do not|not) (?:know|sure) what\b/i;
+
+/** What a service is called that anything new begins with. */
+export const BEGINS_WITH =
+  /\b(?:consultation|assessment|(?:new (?:patient|client)|initial|first) (?:exam(?:ination)?|visit|appointment|talk|consultation)|placement talk|diagnos\w+)\b/i;
+
+/** What a service is called that is for those who have not been before. */
+export const FOR_THE_NEW = /\b(?:new (?:patient|client|customer|pupil)s?|initial|first|trial|taster|introduct\w+)\b/i;
+
+/** What a service is called that is for those who come back. */
+export const FOR_WHO_RETURNS = /\b(?:follow[- ]?ups?|reviews?|return(?:ing)? (?:visit|appointment|client|patient)s?|re-?checks?|control)\b/i;
 
 /** What else would do, if what was wished for cannot be had. */
 export const IN_CASE = /^\W*(?:if not|otherwise|failing that|or else)\b/i;
@@ -183,6 +238,10 @@ export const PUTS_OFF = new RegExp(
   "i",
 );
 
+/** Who turns to something else: "right, so basically …". */
+export const NEW_TURN =
+  /^\W*(?:ok(?:ay)?|right|so|well|anyway|alright|fine|actually|look|listen)\b(?:\W+(?:so|then|well|but|and|basically|anyway|what|how|it's|i|we|my|the|if|can|could|is|are|do|does|both|just))\b(?=(?:\W+\w+){2})/i;
+
 /** A message is to bring an answer. */
 export const TO_BE_REACHED = /\b(?:call|ring|phone|reach|contact|text)\b/i;
 
@@ -202,6 +261,9 @@ export const ASKS_TO_COME = /\b(?:can|could|may) (?:i|we) (?:have|get|book|do|co
 /** Somebody asks whether they may come. */
 export const MAY_I_COME =
   /\b(?:could|can|may) (?:i|we|he|she|they) (?:please )?(?:come|be seen|get in|stop by|pop in|bring (?:it|him|her|them|my \w+) (?:in|over|along|round|by))\b/i;
+
+/** Somebody wants to see one who can help. */
+export const SEES_SOMEBODY = /\b(?:can|could|may|should|to) (?:i |we |he |she |they |my \w+ )?(?:please )?see (?:someone|somebody|anyone|anybody)\b/i;
 
 /** Words that may stand around the one thing that is named, and say nothing besides. */
 export const SMALL_BESIDE = /\b(?:and|what|how|about|also|ok|okay|then|the|an?|for|with|on|your|one|please|if|it's|is)\b/g;
@@ -250,9 +312,19 @@ export const IS_WITH = /\b(?:is|are|was|were|will|would) (?:that|it|this|those|t
 /** What is asked is to be had or done. */
 export const ASKS_FOR_IT = /\b(?:(?:can|could|may|would|will) (?:you|i|we|ye|he|she|they)|how about|what about|any chance)\b/i;
 
+/** Somebody is to be had: "can I get him on Wednesday". */
+export const GETS_THEM = /\b(?:get|have|want|take|i'll take|catch) (him|her|them)(?= (?:at|on|for|then|instead|today|tomorrow|this|next|again|please)\b|\W*$)/i;
+
+/** What somebody has free: "the next opening he has", "whatever she's got". */
+export const THEY_HAVE =
+  /\b(?:openings?|times?|slots?|appointments?|days?|thing|one|whatever|whenever|anything|when|soonest|earliest)(?: that)? (he|she|they)(?:'s|'ve| has| have|'s got|'ve got| can| could)\b/i;
+
 /** Between two of which either will do. */
 export const EITHER_OR =
   /^[\s,]*(?:or|or else|or maybe|if not|failing that|otherwise|alternatively)(?:,? (?:maybe|perhaps|even|else|if not))?[\s,]*(?:on |the )?$/i;
+
+/** How long what is spoken of takes. */
+export const HOW_LONG_IS_IT = /\bhow (?:long|many minutes) (?:is|are|does|do|will|would|am|should)\b(?! (?:you|the wait|i wait|it last|they last))/i;
 
 /** Two who want something together. */
 export const SEVERAL_OF_US =

@@ -182,7 +182,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/around",
     pattern: rx(
-      `\\b(?:(?:somewhere |round )?(?:around|about)|(?<=(?:[,.]|night,?|evening,?|afternoon,?|morning,?|day,?) )like|round|roughly|approximately|circa|near|(?:the )?(?:close|closest|nearest) to|ish) (?:about |at )?(${CLOCK})${NOT_TIME}`,
+      `\\b(?:(?:somewhere |round )?(?:around|(?<!\\b(?:what|how) )about)|(?<=(?:[,.]|night,?|evening,?|afternoon,?|morning,?|day,?) )like|(?<=\\b(?:at|for|say) )like|round|roughly|approximately|circa|near|(?:the )?(?:close|closest|nearest) to|ish) (?:about |at )?(${CLOCK})${NOT_TIME}`,
     ),
     value: (m) => one("around", m[1]),
   },
@@ -318,6 +318,12 @@ export const TIME_RULES: TimeRule[] = [
         return one("at", said);
       return null;
     },
+  },
+  {
+    // "Sunday pm", "tomorrow am": a half of a day that is named right before it.
+    name: "time/half-of-day",
+    pattern: /(?<=\b(?:\w+day|tomorrow|tmrw|tmr|mon|tues?|weds?|thur?s?|fri|sat|sun|\d{1,2}(?:st|nd|rd|th)) )(am|pm)\b(?! i\b)(?=\W*(?:$|[a-z,.;!?]))/g,
+    value: (m) => (m[1] === "am" ? ranged("morning") : { value: { kind: "span", fromMin: 720, name: "afternoon" } }),
   },
   { name: "time/late-morning", pattern: /\b(?:late(?:r)? in the|late|(?:towards? |at )?(?:the )?end of the) morning\b/g, value: () => ranged("late-morning") },
   { name: "time/mid-afternoon", pattern: /\bmid[- ]?afternoon\b/g, value: () => ranged("mid-afternoon") },
