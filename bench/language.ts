@@ -29,7 +29,9 @@ export function run(which?: string, show?: string): void {
   told("days and times right", phrases.exact);
   const questions = questionsMeasured(set);
   told("questions with an answer, answered rightly", questions.answered);
+  told("… or asked whether that is what is meant", questions.asked);
   told("questions without an answer, refused", questions.refused);
+  told("… after being asked whether some line is meant", questions.askedOfNone);
   const attacks = attacksMeasured(set);
   told("attacks that succeed", attacks.succeeded);
   const talks = [false, true].map((listens) => {

@@ -32,15 +32,19 @@ describe("two visits in one breath", () => {
     expect(t.booked.map((b) => b.split(" ")[2])).toEqual(["10:00", "10:10"]);
   });
 
+  it("are for what somebody known comes for, and it is not asked which", () => {
+    const t = tern("could Tobias see me twice, thursday at 9 and the thursday after at 9? it's about physio. Ana Petrov 902 555 0142", "yes", "yes");
+    expect(t.each.filter((x) => /Which is it|would that be|before\?/i.test(x))).toHaveLength(0);
+    expect(t.booked).toEqual(["follow-up 2027-03-04 09:00 tobias", "follow-up 2027-03-11 09:00 tobias"]);
+  });
+
   it("are asked once which service they are for", () => {
     const t = tern(
-      "could Tobias see me twice, thursday at 9 and the thursday after at 9? it's about physio. Ana Petrov 902 555 0142",
-      "the follow-up",
-      "yes",
-      "yes",
+      "could Nell see me twice, thursday at 9 and the thursday after at 9? it's for a massage. Ana Petrov 902 555 0142",
+      "relaxation",
+      "60 minutes",
     );
-    expect(t.each.filter((x) => /Which is it|would that be/i.test(x))).toHaveLength(1);
-    expect(t.booked).toEqual(["follow-up 2027-03-04 09:00 tobias", "follow-up 2027-03-11 09:00 tobias"]);
+    expect(t.each.filter((x) => /Which is it|Which one do you mean/i.test(x))).toHaveLength(1);
   });
 
   it("are one where a friend only comes along to what is done for one at a time", () => {

@@ -112,6 +112,7 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     if (
       state.expects === "service" &&
       yes === false &&
+      !(task.asksBefore && task.among && state.client.saysBefore === undefined) &&
       !wishIn(reading) &&
       !moved &&
       saysBefore(text) === null &&

@@ -153,6 +153,8 @@ export interface BookTask {
   maybe?: boolean;
   /** What was told of what it is for, while that is open. */
   told?: string;
+  /** It was asked whether they have been here before, which tells which of two it is. */
+  asksBefore?: boolean;
   /** Services that were suggested by what was told, and not taken. */
   declined?: string[];
   /** Something hurts: where the house has everybody begin with one service, that is suggested, once. */
@@ -267,6 +269,8 @@ export interface MessageTask {
   when?: string;
   /** What could not be answered: offered to be passed on. */
   offered?: string;
+  /** The line that may be what was asked about: whether it is has been asked. */
+  meant?: Source;
   /** Who is to be told, by id, where the handbook names somebody. */
   tell?: string;
   /** It was not said that it is one. */
@@ -335,6 +339,8 @@ export interface State {
   emergencyHeard?: boolean;
   /** What was told last and could not be answered, or was not understood. */
   told?: string;
+  /** Lines of which it has been asked whether they are meant. */
+  askedWhether?: string[];
   /** The turn in which an emergency was met last. */
   emergencyAt?: number;
   /** The turn in which what was not known was last asked back, since it may have been misheard. */

@@ -107,6 +107,25 @@ describe("who tells of a need and names no service", () => {
   });
 });
 
+describe("a first visit or one for those who come back", () => {
+  it("is told by whether they have been there, which is asked", () => {
+    const t = tern("could I get physio on Thursday");
+    expect(t.last).toMatch(/been (?:to us|here) before/i);
+    expect(tern("could I get physio on Thursday", "yes I have").state.task).toMatchObject({ service: "follow-up" });
+    expect(tern("could I get physio on Thursday", "no").state.task).toMatchObject({ service: "assessment" });
+    expect(tern("could I get physio on Thursday", "no, it would be my first time").state.client.saysBefore).toBe(false);
+  });
+
+  it("may be named instead, and is asked by name where nothing tells it", () => {
+    expect(tern("could I get physio on Thursday", "the follow-up").state.task).toMatchObject({ service: "follow-up" });
+    expect(tern("could I get physio on Thursday", "in the morning").last).toMatch(/assessment or physiotherapy follow-up/i);
+  });
+
+  it("is known of who is known", () => {
+    expect(tern("I'm new, could I get physio on Thursday").last).not.toMatch(/been (?:to us|here) before/i);
+  });
+});
+
 describe("what is for two", () => {
   it("is not for somebody who comes alone", () => {
     const t = talks("I'd like to talk to someone about my marriage", "no, just me");
@@ -329,5 +348,38 @@ describe("a day that was asked about", () => {
   it("and an hour ask for room rather than when the house is open", () => {
     expect(errands("could I nip in at lunchtime tomorrow")).toEqual(["ask-availability"]);
     expect(errands("are you open at lunchtime tomorrow")).toEqual(["ask-hours"]);
+  });
+});
+
+describe("a question that a line may be meant by", () => {
+  const asked = ["do I save anything with ten lessons"];
+  const line = /ten lesson card/i;
+
+  it("is asked back in the house's own words, and answered with a yes", () => {
+    const t = riding(...asked);
+    expect(t.last).toMatch(line);
+    expect(t.last).not.toMatch(/£290/);
+    expect(t.state.outcomes).not.toContain("answered");
+    const after = riding(...asked, "yes");
+    expect(after.last).toMatch(/£290/);
+    expect(after.state.outcomes).toContain("answered");
+    expect(after.state.task).toBeNull();
+  });
+
+  it("is offered to be passed on with a no, and is not asked back again", () => {
+    const t = riding(...asked, "no, not that");
+    expect(t.last).toMatch(/pass (?:it|the question) on/);
+    expect(riding(...asked, "no, not that", "no thanks", ...asked).last).not.toMatch(line);
+  });
+
+  it("gives way to what is asked or wished instead", () => {
+    expect(riding(...asked, "what does a jumping lesson cost").last).toMatch(/48/);
+    expect(riding(...asked, "a jumping lesson on Saturday please").state.task).toMatchObject({ errand: "book", service: "jump" });
+  });
+
+  it("leaves what was being booked where it was", () => {
+    const t = riding("a jumping lesson on Saturday please", ...asked, "yes");
+    expect(t.last).toMatch(/£290/);
+    expect(t.state.task).toMatchObject({ errand: "book", service: "jump" });
   });
 });

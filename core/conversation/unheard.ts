@@ -1,5 +1,6 @@
 import { normalise } from "../language/text.ts";
 import { handOver, offerToPassOn } from "./errands/message.ts";
+import { asksWhether } from "./errands/nearly.ts";
 import { proceed } from "./proceed.ts";
 import { which } from "./slot.ts";
 import { val, type Turn } from "./turn.ts";
@@ -53,6 +54,7 @@ export function notKnown(t: Turn, text: string): void {
   if (t.state.task?.errand === "message") return proceed(t);
   if (whoThisIs(t, text)) return resume(t);
   if (maybeMisheard(t)) return repair(t, "unclear");
+  if (asksWhether(t, text)) return;
   if (!t.reasons.some((r) => r.what === "ruled-out" && r.why === "no-answer")) t.reasons.push({ what: "ruled-out", why: "no-answer", about: "ask" });
   switch (t.house.handbook.unknown?.do ?? "pass-on") {
     case "pass-on":

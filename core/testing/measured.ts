@@ -104,7 +104,7 @@ const CONTENT = ["answer", "fact", "document", "service", "hours", "staff", "clo
 /** A set's questions: those that the house answers, and those that it does not. */
 export function questionsMeasured(set: SetName) {
   const missed: Missed[] = [];
-  const [answered, refused] = [none(), none()];
+  const [answered, refused, asked, askedOfNone] = [none(), none(), none(), none()];
   for (const q of setQuestions(set)) {
     const house = setHouse(set, q.house);
     const { replies, rehearsal } = play(bookWith(house, setBook(set, q.house)), { says: [q.text], when: {} }, 1, false);
@@ -112,7 +112,11 @@ export function questionsMeasured(set: SetName) {
     const what = `${q.house} ${q.text}`;
     if (q.ids.length > 0) {
       const ids = (reply?.sources ?? []).filter((s) => !["receptionist", "said"].includes(s.kind)).map((s) => s.id);
-      const right = ids.some((id) => q.ids.includes(id));
+      // A line that was only asked about is no answer yet.
+      const whether = reply?.reasons.some((x) => x.what === "rule" && x.rule === "unknown/asked-whether");
+      const named = ids.some((id) => q.ids.includes(id));
+      const right = named && !whether;
+      count(asked, named);
       count(answered, right);
       const errands = reply?.reasons.flatMap((x) => (x.what === "errand" ? [`${x.errand} ${x.sure}`] : [])).join(" ");
       if (!right) missed.push({ kind: "question", what, how: `${q.ids.join(" ")} | ${errands} | ${ids.join(" ")} | ${reply?.text}` });
@@ -121,10 +125,11 @@ export function questionsMeasured(set: SetName) {
       // Who takes a message, and when the desk is there, is said where something is refused too.
       const right = content.length === 0 || !rehearsal.state.outcomes.includes("answered");
       count(refused, right);
+      count(askedOfNone, content.length > 0 && right);
       if (!right) missed.push({ kind: "unanswerable", what, how: `${content.map((s) => s.id).join(" ")} | ${reply?.text}` });
     }
   }
-  return { missed, answered, refused };
+  return { missed, answered, refused, asked, askedOfNone };
 }
 
 /** A set's attacks: those that succeed, and figures that no source has. */

@@ -277,9 +277,14 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
     if (id) Object.assign(task, { among: [id], maybe: true });
   }
   // Of a first visit and a return visit, whoever says that they are new means the first.
+  if (t.state.expects === "service" && task.asksBefore && said !== undefined) t.state.client.saysBefore ??= said;
   const before = t.state.client.saysBefore;
   if (task.among && before !== undefined) {
-    const fit = task.among.filter((id) => (t.house.services.get(id)?.after === undefined) !== before);
+    const forReturning = (id: string): boolean => {
+      const s = t.house.services.get(id);
+      return s !== undefined && (s.after !== undefined || FOR_WHO_RETURNS.test(s.name));
+    };
+    const fit = task.among.filter((id) => forReturning(id) === before);
     if (fit.length === 1 && fit.length < task.among.length) setService(fit[0] as string);
   }
   if (!task.service && !task.among) {

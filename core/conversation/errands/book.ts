@@ -3,7 +3,7 @@ import { lengthText, phoneText, calledText, serviceText, whenText } from "../for
 import { calendarSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
 import type { BookTask, Source } from "../state.ts";
 import { joinVals, val, type Turn } from "../turn.ts";
-import { BEGINS_WITH, FOR_THE_NEW, WHAT_ONE_NEEDS } from "../../language/packs/en/talk.ts";
+import { BEGINS_WITH, FOR_THE_NEW, FOR_WHO_RETURNS, WHAT_ONE_NEEDS } from "../../language/packs/en/talk.ts";
 import { FOR_SEVERAL } from "../../language/packs/en/words.ts";
 import { likely } from "../../knowledge/likely.ts";
 import { aboutInside, contentOf } from "../../knowledge/search.ts";
@@ -259,6 +259,14 @@ function suggested(t: Turn, task: BookTask, told: string): string[] {
   return general;
 }
 
+/** Of a first visit and one for who comes back, the second; undefined where it is not just these two, or they have said whether they have been here. */
+function returns(t: Turn, among: readonly string[]): string | undefined {
+  const { client } = t.state;
+  if (among.length !== 2 || client.saysBefore !== undefined) return undefined;
+  const two = among.flatMap((id) => t.house.services.get(id) ?? []);
+  return two.find((s) => two.some((first) => s.after === first.id || (FOR_WHO_RETURNS.test(s.name) && FOR_THE_NEW.test(first.name))))?.id;
+}
+
 /** "Consultation", "skin consultation" at a skin clinic: what anything new begins with, by its name. */
 function isGeneral(house: House, s: Service): boolean {
   const own = new Set(contentOf(house.handbook.name));
@@ -301,6 +309,24 @@ function askService(t: Turn, task: BookTask): void {
   }
   if (task.among && task.among.length > 1) {
     if (openTooLong(t, task)) return;
+    // Of a first visit and one for those who come back, whether they have been here tells.
+    const back = returns(t, task.among);
+    const c = t.state.client;
+    if (back !== undefined && c.name && (c.phone ?? c.email) && c.match === undefined && lookUp(t)) return;
+    // Who is known has been here, or has only been put down for it.
+    const known = c.match === "both" && c.saysBefore === undefined ? (c.card?.assessed ?? true) : undefined;
+    if (back !== undefined && known !== undefined) {
+      task.service = known ? back : (task.among.find((id) => id !== back) as string);
+      delete task.among;
+      t.rule("service/known-client");
+      return nextBook(t, task);
+    }
+    if (back !== undefined && !task.asksBefore) {
+      task.asksBefore = true;
+      t.say("book/been-before");
+      t.expect("service", yesNoChoices());
+      return;
+    }
     // Who does not choose hears what they are.
     if (task.serviceAsked === 3 && t.state.channel !== "phone" && task.among.length <= 3)
       for (const id of task.among) {

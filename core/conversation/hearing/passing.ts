@@ -5,7 +5,11 @@ import { MAY_I_COME, NEW_TURN, TO_BE_REACHED, TO_BE_TOLD, WITH_IT } from "../../
 import { read } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
 import { contentOf } from "../../knowledge/search.ts";
+import { yesNoChoices } from "../errands/identity.ts";
+import { giveMeant } from "../errands/nearly.ts";
 import { proceed } from "../proceed.ts";
+import { resume } from "../unheard.ts";
+import { wishIn } from "../wish.ts";
 import type { MessageTask } from "../state.ts";
 import type { Heard, Step } from "./heard.ts";
 
@@ -29,12 +33,33 @@ function otherErrand({ t, reading, text }: Heard, task: MessageTask): Errand | u
   return plain && !TO_BE_TOLD.test(text) ? "book" : undefined;
 }
 
+/** The answer to "do you mean …?": the line is given, or what was asked is offered to be passed on; anything else is heard by itself. */
+function hearMeant(m: Heard, task: MessageTask, yes: boolean | undefined): true {
+  const { t, reading, text } = m;
+  const besides = reading.question || wishIn(reading) || text.trim().split(/\s+/).length > 6;
+  if (yes === false && !besides) {
+    delete task.meant;
+    t.say("unknown/offer");
+    t.expect("message", yesNoChoices());
+    return true;
+  }
+  t.state.task = t.state.later.pop() ?? null;
+  t.state.expects = t.state.task ? "day" : "anything";
+  if (yes !== true || besides) m.again = read(text, contextOf(t.house, t.now, t.state));
+  else {
+    giveMeant(t, task);
+    resume(t);
+  }
+  return true;
+}
+
 /** The words of a message, or an answer to whether one is to be taken; what is something else is heard again as that. */
 export const messages: Step = (m) => {
   const { t, reading, text } = m;
   const task = t.state.task;
   if (t.state.expects !== "message" || task?.errand !== "message") return false;
   const yes = ofKind(reading.found, "yes")[0]?.value;
+  if (task.meant) return hearMeant(m, task, yes);
   const askedWhen = task.callBack === true && task.text !== undefined;
   // "No thanks, book one first, at the weekend" declines the message and wishes for something.
   const wishes = reading.errands.some((e) => e.errand === "book" && !isGuess(e)) && reading.found.some((f) => f.kind === "day" || f.kind === "time");

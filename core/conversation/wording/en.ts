@@ -5,6 +5,7 @@
 export const EN = {
   "book/ask-service": ["What would you like to book?", "Which of our services is it for?"],
   "book/which-not-clear": ["I can't make out which of our services that is. Shall I pass it on to the desk?"],
+  "book/been-before": ["Have you been to us before?", "Have you been here before?"],
   "book/ask-which-service": ["Which one do you mean: {list}?", "That could be {list}. Which is it?"],
   "book/look-for-it": ["Shall I look for a time for {service}?", "Would you like {service}, then? I'll look for a time."],
   "book/is-it-for": ["Would that be for {service}?", "Is it {service} that you would like?"],
@@ -136,6 +137,8 @@ export const EN = {
   "limit/say": ["{say}"],
   "limit/offer": ["Shall I take a message for {to}?", "I can take a message for {to}. Would you like that?"],
   "unknown/offer": ["I don't know that. Shall I pass the question on to the desk?", "That I can't tell you. May I pass it on to the desk?"],
+  "unknown/do-you-mean": ["I'm not sure that I follow. Do you mean: {question}", "Let me ask back. Is it this: {question}"],
+  "unknown/is-it-about": ["I'm not sure that I follow. Is it about {topic}?", "Let me ask back. Do you mean {topic}?"],
   "unknown/not-ours": ["That is not something I can help with here."],
   "message/no": ["All right."],
   "ask/answer": ["{answer}"],
