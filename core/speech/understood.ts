@@ -20,6 +20,8 @@ export interface SureWord {
 /** Below this nothing is acted on; a yes to something that will be done must be surer. */
 const LEAST_SURE = 0.3;
 const LEAST_SURE_YES = 0.5;
+/** A yes or a no by itself has so many words at most. */
+const MOST_OF_A_YES = 3;
 /** Nor is a question answered that is less sure. */
 const LEAST_SURE_QUESTION = 0.5;
 /** So many of the other hypotheses are read. */
@@ -121,6 +123,8 @@ export function understood(
   expects: Expects,
   heard: { words: readonly SureWord[]; others: readonly string[] },
   names: NamesKnown = NO_NAMES,
+  /** What was made of the words before, where they were not sure enough and the same was asked again. */
+  before?: string,
 ): Understood {
   if (heard.words.length === 0) return { is: "nothing" };
   const sure = sureness(heard.words);
@@ -134,11 +138,14 @@ export function understood(
   const wanted = WANTED[expects];
   const reading = reads(first);
   if (expects === "message") return { is: "said", text: first, sure };
+  const yes = reading.found.find((f) => f.kind === "yes");
+  // The same yes or no a second time: whoever is asked again says it again, and what is misheard seldom sounds alike twice.
+  if (before === first && yes && words.length <= MOST_OF_A_YES && reading.errands.length === 0)
+    return { is: "said", text: first, sure: Math.max(sure, LEAST_SURE_YES) };
   if (sure < LEAST_SURE) return { is: "unclear", text: first, sure };
   // A question of which hardly a word is sure may have been any other.
   if ((expects === "errand" || expects === "anything") && sure < LEAST_SURE_QUESTION && reading.errands.some((e) => e.errand.startsWith("ask")))
     return { is: "unclear", text: first, sure };
-  const yes = reading.found.find((f) => f.kind === "yes");
   if ((expects === "go-ahead" || expects.endsWith("-check")) && yes?.kind === "yes" && yes.value && heard.words.every((w) => w.sure < LEAST_SURE_YES))
     return { is: "unclear", text: first, sure };
   if (!wanted || reading.errands.length > 0 || reading.found.some((f) => wanted.includes(f.kind))) return { is: "said", text: first, sure };

@@ -157,6 +157,8 @@ export class Call {
   #asks = 0;
   #works = 0;
 
+  /** What was heard and not surely enough, and what was asked then. */
+  #unsure: { expects: Expects; text: string } | null = null;
   #names: NamesKnown;
 
   constructor(readonly options: CallOptions) {
@@ -342,7 +344,8 @@ export class Call {
   async #take(heard: Heard, aside: boolean, spokenUntilMs: number): Promise<void> {
     const { talker } = this.options;
     const words = heard.words.map((w) => w.word);
-    const alone = understood(talker.house, talker.now(), this.#asksToRecord ? "go-ahead" : this.#expects, heard, this.#names);
+    const before = this.#unsure?.expects === this.#expects ? this.#unsure.text : undefined;
+    const alone = understood(talker.house, talker.now(), this.#asksToRecord ? "go-ahead" : this.#expects, heard, this.#names, before);
     // The ear counts its own time: what it heard last is what the line heard last.
     const earMs = spokenUntilMs - Math.max(0, ...heard.words.map((w) => w.toMs));
     const beganMs = earMs + (heard.words[0]?.fromMs ?? 0);
@@ -368,7 +371,10 @@ export class Call {
       else if (this.#late) await this.#answer(this.#late);
       return;
     }
-    if (was.is === "said") this.#keepName(words);
+    if (was.is === "said") {
+      this.#keepName(words);
+      this.#unsure = null;
+    }
     this.#heard = halves ? [...this.#heard, ...heard.words] : heard.words;
     const late = this.#late;
     if (this.#mouth.brokenOff) await talker.interrupted(this.#mouth.leaveOff());
@@ -389,10 +395,10 @@ export class Call {
       await this.#unclear(was.text);
       return;
     }
-    const before = this.#asked;
+    const asked = this.#asked;
     const turned = await talker.say(was.text, was.sure);
     // What was done meanwhile is told, though they went on.
-    const done = late && before === "go-ahead" && late.expects !== "go-ahead" ? statements(late) : [];
+    const done = late && asked === "go-ahead" && late.expects !== "go-ahead" ? statements(late) : [];
     await this.#answer({ ...turned, replies: [...done, ...turned.replies] });
   }
 
@@ -403,6 +409,7 @@ export class Call {
 
   async #unclear(words: string): Promise<void> {
     this.#heard = [];
+    this.#unsure = words === "" ? null : { expects: this.#expects, text: words };
     this.options.on({ event: "unclear", words });
     await this.#answer(await this.options.talker.event("unclear"));
   }
