@@ -1,8 +1,8 @@
 import type { Channel } from "../house/schema.ts";
 import type { Expects } from "../language/context.ts";
 import type { ChoiceValue, Found, FoundOf } from "../language/found.ts";
-import type { Errand } from "../language/errand.ts";
-import type { ErrandRead } from "../language/errands.ts";
+import type { Errand, ErrandRead } from "../language/errand.ts";
+
 import type { Why } from "../schedule/offers.ts";
 import type { DayWish } from "../schedule/wish.ts";
 import type { DayNumber } from "../time/days.ts";

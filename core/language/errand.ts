@@ -26,3 +26,13 @@ export const isAsk = (e: Errand): boolean => ASKS.includes(e);
 
 /** Whether an errand was guessed from sentences that are like it, and no plain sign of it was there. */
 export const isGuess = (read: { rule: string }): boolean => read.rule.endsWith("/examples");
+
+/** An errand as it was read, with its reasons. */
+export interface ErrandRead {
+  errand: Errand;
+  rule: string;
+  /** Where its sign stands in the masked text, for the order of several. */
+  at: number;
+  /** 0 to 1. */
+  sure: number;
+}

@@ -1,72 +1,30 @@
-import type { Errand } from "./errand.ts";
+import type { Errand, ErrandRead } from "./errand.ts";
 import { cuesIn } from "./cued.ts";
-import { KIN } from "./packs/en/kin.ts";
 import { guesses, type Guess } from "./classifier.ts";
 import { complains } from "./features.ts";
+import { HAS_AND_CANNOT, SURE, turned, WAVERS, type Single } from "./turned.ts";
 import {
-  COMES_THEN,
-  DANGER,
-  ABOUT_MINE,
   ASKS_OR_ORDERS,
-  BOOKED_ALREADY,
-  CANNOT_BUT,
-  CHECKS,
-  EXCHANGE,
-  FOR_ONE,
-  FREE_FIRST,
-  GAVE_ME,
-  HAS_AND_CANNOT,
-  IN_MY_DIARY,
-  MEANT_DEED,
+  DANGER,
   HANDS_ON,
   HAS_BOOKED,
-  IS_IT_WITH,
   NAMES_ONLY,
   NEGATED,
   NEW_WISH,
-  NO_OTHER_TIME,
-  OF_A_CHANGE,
   OF_A_VISIT,
   OF_HEALTH,
-  OF_OTHERS,
   OF_OURSELVES,
-  OF_THEIR_LIFE,
-  OF_WHETHER,
-  ONE_MORE_OF,
   ONLY_WHEN,
   ONLY_WHETHER_OK,
   ONLY_WHO,
   OPENER,
   OTHERWISE,
   PAST,
-  PRETEXT,
   PRIVATE,
-  RUNS_LATE,
-  SOMEONE_TO_SEE,
   THERE_FROM_TO,
-  TO_BE_REMOVED,
   UNRESPONSIVE,
-  ASKS_WHEN,
-  HAS_BUT,
-  OTHER_THAN_OURS,
-  UNSURE_WHICH,
-  WANTS_OTHERWISE,
-  WANTS_PERSON,
   WHAT_TO_DO,
-  WHETHER,
-  WHICH_OF_THEM,
-  WHOLE_WISH,
-  WISHES_FOR,
 } from "./packs/en/signs.ts";
-
-export interface ErrandRead {
-  errand: Errand;
-  rule: string;
-  /** Where its sign stands in the masked text, for the order of several. */
-  at: number;
-  /** 0 to 1. */
-  sure: number;
-}
 
 /** Errands whose plain signs stand in a masked text, in the order said; the surer of two that exclude each other wins. */
 export function cuedErrands(masked: string): ErrandRead[] {
@@ -130,14 +88,8 @@ export function cuedErrands(masked: string): ErrandRead[] {
   return out.sort((a, b) => a.at - b.at);
 }
 
-const WORLD = new Set(KIN.find((row) => row.startsWith("world:"))?.split(/[: ]+/) ?? []);
-/** Whether a message speaks of the wide world: tickets, taxis, homework. */
-const worldly = (masked: string): boolean => (masked.match(/[a-z]+/g) ?? []).some((w) => WORLD.has(w));
-
 /** How sure a guess must be to count when nothing else was asked, and in the middle of an errand, where an answer is likelier. */
 const LEAST = { open: 0.34, asked: 0.6, bare: 0.88 } as const;
-/** Below this, what the sentences say may be something else that is signed plainly. */
-const WAVERS = 0.7;
 /** What is told of one's own appointment must be this sure to be a question about it. */
 const TOLD = 0.92;
 /** A guess of danger or of a refusal weighs heavily: it must be surer. */
@@ -152,8 +104,6 @@ const GRAVE: Partial<Record<Errand, number>> = {
   person: 0.6,
 };
 
-/** As sure as this, a message as a whole weighs more than a part of it that seems to say something else besides. */
-const SURE = 0.85;
 /** As sure as this, a part of a message holds an errand of its own beside that of the whole. */
 const ASIDE = 0.6;
 
@@ -161,8 +111,6 @@ const ASIDE = 0.6;
 const leastInPart = (e: ErrandRead): number => (e.rule.endsWith("/examples") ? (["cancel", "move", "person"].includes(e.errand) ? 0.7 : 0.45) : LEAST.open);
 
 /** A part of what was said that may hold a wish of its own. */
-const HAS_AND_CANNOT_RULE = "errand/cancel/has-and-cannot";
-
 export interface Clause {
   from: number;
   to: number;
@@ -288,15 +236,8 @@ function judgeAll(
       // "I can't do three, is five possible": a wish in two halves.
       else if (whole.read.errand === "move" && reads.every((r) => ["cancel", "ask-hours", "ask-availability", "book"].includes(r.errand))) reads = [];
     }
-    const cannot = whole.read?.rule === "errand/move/cannot-but" || whole.read?.rule === HAS_AND_CANNOT_RULE;
-    const beside = [
-      "move",
-      "cancel",
-      "ask-hours",
-      "ask-availability",
-      "book",
-      ...(whole.read?.rule === HAS_AND_CANNOT_RULE ? ["ask-service", "ask-mine"] : []),
-    ];
+    const cannot = whole.read?.rule === "errand/move/cannot-but" || whole.read?.rule === HAS_AND_CANNOT;
+    const beside = ["move", "cancel", "ask-hours", "ask-availability", "book", ...(whole.read?.rule === HAS_AND_CANNOT ? ["ask-service", "ask-mine"] : [])];
     if (whole.read && cannot && reads.every((r) => beside.includes(r.errand))) return { errands: [whole.read], clauses: [], subject: null };
     // "My toes tingle, is that normal?": what is refused may stand beside talk that asks for nothing.
     const alone = grave?.read && !whole.read && each.every((e) => e === grave || !e.read);
@@ -310,11 +251,6 @@ function judgeAll(
       return { errands: reads, clauses: [], subject: null };
   }
   return { errands: whole.read ? [whole.read] : [], clauses: [], subject: whole.subject };
-}
-
-interface Single {
-  read: ErrandRead | null;
-  subject: string | null;
 }
 
 /** What is said besides who it is: a name and a number say nothing of what is wanted. */
@@ -395,155 +331,9 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
     !ASKS_OR_ORDERS.test(masked) &&
     !/\b(?:when|what|which|who|whether|if|confirm\w*|check\w*|remind|forgot\w*|remember|sure|right|lost|isn't|aren't|wasn't)\b/.test(masked);
   const least = Math.max(tells ? TOLD : 0, open ? LEAST.open : ASKS_OR_ORDERS.test(masked) ? LEAST.asked : LEAST.bare, GRAVE[top.errand] ?? 0);
-  // Who says that they are somebody else, or names somebody whose visits they ask for, asks about another client.
-  const asks = top.errand.startsWith("ask-") || ["none", "out-of-scope", "refused"].includes(top.errand);
-  if ((asks && OF_OTHERS.test(said)) || (PRETEXT.test(masked) && (["ask-mine", "move", "cancel"].includes(top.errand) || ASKS_WHEN.test(masked))))
-    return { read: { errand: "refused", rule: "errand/refused/of-others", at: 0, sure: Math.max(0.7, top.sure) }, subject: "others" };
-  if (OF_THEIR_LIFE.test(masked))
-    return { read: { errand: "refused", rule: "errand/refused/of-their-life", at: 0, sure: Math.max(0.7, top.sure) }, subject: "private" };
-  // Somebody who does not wake or answer is in danger, where the sentences hold that likelier than anything else.
-  if (top.errand === "emergency" && top.sure >= 0.5 && UNRESPONSIVE.test(masked))
-    return { read: { errand: "emergency", rule: "errand/emergency/unresponsive", at: 0, sure: top.sure }, subject: null };
   const sign = cued.find((c) => c.errand === top.errand);
-  const plainly = cued.find((c) => c.rule === "errand/cancel/cancel");
-  const unsureAsk = top.errand.startsWith("ask-") && top.sure < 0.5 && !cued.some((c) => c.errand.startsWith("ask-"));
-  if (plainly && (unsureAsk || ["move", "book", "ask-availability", "ask-mine", "none"].includes(top.errand)) && !cued.some((c) => c.errand === "move"))
-    return { read: { ...plainly, sure: Math.max(0.5, top.sure) }, subject: null };
-  // "I can't come on Friday and I don't want another day".
-  if (top.errand === "move" && NO_OTHER_TIME.test(masked))
-    return { read: { errand: "cancel", rule: "errand/cancel/no-other-time", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "The heel session, an hour on <day> at <time> please": a whole wish, and nothing of a visit that there is.
-  if (top.errand === "move" && !sign && top.sure < 0.75 && WHOLE_WISH.test(masked) && !OF_A_CHANGE.test(masked))
-    return { read: { errand: "book", rule: "errand/book/whole-wish", at: 0, sure: 0.6 }, subject: null };
-  // "I want to remove my verruca".
-  if ((top.errand === "cancel" || top.errand === "move") && TO_BE_REMOVED.test(masked))
-    return { read: { errand: "book", rule: "errand/book/to-be-removed", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "Another lesson, a week after the one I have": one more.
-  if (top.errand === "move" && ONE_MORE_OF.test(masked) && !sign)
-    return { read: { errand: "book", rule: "errand/book/one-more", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "Which doctor is free first": who it is depends on when.
-  if (open && ["ask-staff", "ask-availability", "none"].includes(top.errand) && FREE_FIRST.test(masked))
-    return { read: { errand: "ask-availability", rule: "errand/ask-availability/free-first", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "Could somebody other than Joaquim do my massage": what is theirs is to be with another.
-  if (["none", "book", "move", "person", "message", "ask-staff", "ask-service", "ask-mine"].includes(top.errand) && OTHER_THAN_OURS.test(masked))
-    return { read: { errand: "move", rule: "errand/move/with-another", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "I've an appointment tomorrow, but I've got the flu": what comes of it is that they do not come.
-  if (["none", "book", "cancel", "message", "ask-mine", "ask-availability"].includes(top.errand) && HAS_BUT.test(masked) && !/\?/.test(masked))
-    return { read: { errand: "cancel", rule: "errand/cancel/has-but", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "I have a class on Wednesday, I think? Can't do it any more": what they have they cannot keep.
-  const loose =
-    ["none", "book", "message", "ask-mine", "ask-availability", "ask-service"].includes(top.errand) || (["move", "cancel"].includes(top.errand) && !sign);
-  if (loose && HAS_AND_CANNOT.test(masked))
-    return { read: { errand: "cancel", rule: HAS_AND_CANNOT_RULE, at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "It's about my lesson on Wednesday, I've got the dentist now", "I've got something in my diary for the 9th": which one it is is found first.
-  if (
-    open &&
-    ["book", "ask-availability", "none", "message", "ask-mine", "ask-service", "ask-hours", "out-of-scope", "cancel", "move"].includes(top.errand) &&
-    (ABOUT_MINE.test(masked) || IN_MY_DIARY.test(masked))
-  )
-    return { read: { errand: "ask-mine", rule: "errand/ask-mine/about-mine", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "Put off", "postpone": nothing else is meant by them.
-  const postponed = cued.find((c) => c.rule === "errand/move/reschedule" || c.rule === "errand/move/theirs-otherwise");
-  if (postponed && ["book", "move", "ask-availability", "none"].includes(top.errand) && !cued.some((c) => c.errand === "ask-policy"))
-    return { read: { ...postponed, sure: Math.max(0.5, top.sure) }, subject: null };
-  if (["book", "cancel", "move", "ask-availability", "ask-hours", "none"].includes(top.errand) && CANNOT_BUT.test(masked) && !wishesBefore(masked))
-    return { read: { errand: "move", rule: "errand/move/cannot-but", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "Oh wait, I meant move": which deed it is, and nothing else.
-  const meant = MEANT_DEED.exec(masked)?.[1];
-  if (meant !== undefined) {
-    const errand = meant === "cancel" ? "cancel" : meant === "book" ? "book" : "move";
-    return { read: { errand, rule: `errand/${errand}/meant`, at: 0, sure: 0.9 }, subject: null };
-  }
-  // "Are you a robot? I want a real person".
-  if (WANTS_PERSON.test(masked) && top.errand !== "refused" && top.errand !== "emergency")
-    return { read: { errand: "person", rule: "errand/person/wants-one", at: 0, sure: Math.max(0.7, top.sure) }, subject: null };
-  // "I'm running late for my two o'clock": what holds then is asked, and nothing is to be moved.
-  if (
-    ["move", "cancel", "book", "message", "ask-mine", "none"].includes(top.errand) &&
-    RUNS_LATE.test(masked) &&
-    !WANTS_OTHERWISE.test(masked) &&
-    !(top.errand === "book" && WISHES_FOR.test(masked))
-  )
-    return { read: { errand: "ask-policy", rule: "errand/ask-policy/runs-late", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "Could I change my assessment": what is mine is moved, not booked anew.
-  const mine = cued.find((c) => c.rule === "errand/move/move-it");
-  if (
-    mine &&
-    ["book", "ask-availability", "none"].includes(top.errand) &&
-    /\b(?:change|move|switch|shift|swap|push|bump) (?:my|our|the) (?:<|\w+ <|appointment|booking|visit|session|lesson)/.test(masked) &&
-    !/\bbook (?:me|us|a|an)\b/.test(masked)
-  )
-    return { read: { ...mine, sure: Math.max(0.5, top.sure) }, subject: null };
-  // "Book me for Friday instead of it" books.
-  if (
-    top.errand === "move" &&
-    /\bbook (?:me\b|us\b|an?\b|in\b|<)/.test(masked) &&
-    cued.some((c) => c.errand === "book") &&
-    !/\b(?:re-?book|re-?schedul)/.test(masked)
-  )
-    return { read: { errand: "book", rule: "errand/book/book", at: 0, sure: Math.max(0.5, top.sure) }, subject: null };
-  // "At four instead of three": one for the other is a move, whatever it begins like.
-  if (
-    ["book", "ask-availability", "ask-hours", "ask-staff", "ask-service"].includes(top.errand) &&
-    EXCHANGE.test(masked) &&
-    !/\bbook (?:me\b|us\b|an?\b|in\b|<)/.test(masked)
-  )
-    return { read: { errand: "move", rule: "errand/move/one-for-the-other", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "Can Otieno do it instead of Wanjiru": one person for the other, where a move is possible at all.
-  const move = list.find((g) => g.errand === "move" && g.sure >= (open ? 0.05 : 0.3));
-  if (move && /<staff>[^.;?!]{0,40}\b(?:instead of|rather than|in place of) <staff>/.test(masked))
-    return { read: { errand: "move", rule: "errand/move/one-for-the-other", at: 0, sure: Math.max(0.6, move.sure) }, subject: null };
-  // "A massage, and I don't know which": which of them it is to be is settled with them.
-  if (top.errand === "ask-service" && UNSURE_WHICH.test(masked) && !/\?|\b(?:what|which) (?:is|are|does|do)\b/.test(masked))
-    return { read: { errand: "book", rule: "errand/book/unsure-which", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "And is that with the doctor": of what was spoken of, who does it.
-  if (open && IS_IT_WITH.test(masked) && top.errand !== "emergency" && (top.errand !== "refused" || top.sure < SURE))
-    return { read: { errand: "ask-staff", rule: "errand/ask-staff/is-it-with", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "I've got an interview on <day>, can I have a <service> before it": asked for in so many words, and with a day.
-  const wanted = cued.find((c) => c.rule === "errand/book/want");
-  if (
-    open &&
-    wanted &&
-    top.errand === "ask-service" &&
-    top.sure < WAVERS &&
-    /<(?:day|time)>|\b(?:before|after) (?:it|that|then)\b/.test(masked) &&
-    !OF_WHETHER.test(masked)
-  )
-    return { read: { ...wanted, sure: Math.max(0.5, top.sure) }, subject: null };
-  // "Which of the massages is firmer": of services, and not of people.
-  if (top.errand === "ask-staff" && WHICH_OF_THEM.test(masked))
-    return { read: { errand: "ask-service", rule: "errand/ask-service/which-of-them", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "Play therapy for my five year old": what and for whom, and nothing asked.
-  if (open && top.errand === "ask-service" && !sign && FOR_ONE.test(masked))
-    return { read: { errand: "book", rule: "errand/book/what-for-whom", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "Is there someone I could see": a visit, and nobody to talk to now.
-  if (open && top.errand === "person" && SOMEONE_TO_SEE.test(masked))
-    return { read: { errand: "book", rule: "errand/book/someone-to-see", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "Can I come in on <time> <day>": whether there is room, and not when the house is open.
-  const doubtful = ["none", "out-of-scope", "book", "move"].includes(top.errand) && top.sure < 0.5;
-  if (open && (doubtful || (top.errand === "ask-hours" && top.sure < SURE)) && COMES_THEN.test(masked))
-    return { read: { errand: "ask-availability", rule: "errand/ask-availability/may-come", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "What hour did you give me for Friday": what stands is asked for.
-  const mineSigned = cued.find((c) => c.rule === "errand/ask-mine/my-appointment");
-  if (mineSigned && ["book", "ask-availability"].includes(top.errand) && GAVE_ME.test(masked))
-    return { read: { ...mineSigned, sure: Math.max(0.6, top.sure) }, subject: null };
-  if (
-    OF_OURSELVES.test(masked) &&
-    ["ask-staff", "none", "book", "ask-availability"].includes(top.errand) &&
-    /\b(?:who|when|what time|which day)\b/.test(masked)
-  )
-    return { read: { errand: "ask-mine", rule: "errand/ask-mine/ourselves", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "I was wondering if you could tell me how much it is for a massage": no sign of a booking, and a plain one of a price.
-  const priced = cued.find((c) => c.rule === "errand/ask-price/price");
-  if (priced && !sign && (["book", "ask-availability"].includes(top.errand) || (top.errand === "ask-service" && top.sure < WAVERS)))
-    return { read: { ...priced, sure: Math.max(0.6, top.sure) }, subject: null };
-  // "I booked a session for the 13th, can you check": what stands is asked for.
-  if ((top.errand === "book" || top.errand === "ask-availability" || top.sure < 0.5) && BOOKED_ALREADY.test(masked) && CHECKS.test(masked))
-    return { read: { errand: "ask-mine", rule: "errand/ask-mine/checks", at: 0, sure: Math.max(0.6, top.sure) }, subject: null };
-  const supposed = cued.find((c) => c.rule.endsWith("/what-if"));
-  if (supposed && top.errand !== "refused" && top.errand !== "emergency") return { read: { ...supposed, sure: Math.max(0.6, top.sure) }, subject: null };
-  if (top.errand === "out-of-scope" && WHETHER.test(masked) && !worldly(masked))
-    return { read: { errand: "ask-service", rule: "errand/ask-service/whether", at: 0, sure: 0.6 }, subject: null };
+  const turn = turned({ masked, said, top, list, cued, sign, open, named });
+  if (turn) return turn;
   // What names a thing that the house does is its business.
   if (top.errand === "out-of-scope" && /<(?:service|staff)>/.test(masked) && (named || top.sure < 0.9)) {
     const signed = cued.find((c) => c.errand !== "thanks-bye");
@@ -568,12 +358,6 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   const possible = cued.find((c) => list.some((g) => g.errand === c.errand && g.sure >= 0.15));
   if (possible) return { read: { ...possible, sure: Math.max(LEAST.open, top.sure) }, subject: null };
   return { read: null, subject: null };
-}
-
-/** Whether something new was wished for before it was said what cannot be: "a massage please, I can't come on Monday". */
-function wishesBefore(masked: string): boolean {
-  const before = masked.slice(0, masked.search(/\b(?:can'?t|cannot|can not|won'?t|will not|unable|not able|not going)\b/));
-  return /<service>|\b(?:appointment|visit|session)\b/.test(before) && /\b(?:like|want|need|book|please|looking|after|get)\b/.test(before);
 }
 
 /** Signs that reach over several parts of a message. */

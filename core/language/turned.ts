@@ -1,0 +1,261 @@
+import type { Guess } from "./classifier.ts";
+import type { Errand, ErrandRead } from "./errand.ts";
+import { KIN } from "./packs/en/kin.ts";
+import * as signs from "./packs/en/signs.ts";
+
+/** Below this, what the sentences say may be something else that is signed plainly. */
+export const WAVERS = 0.7;
+/** As sure as this, a message as a whole weighs more than a part of it that seems to say something else besides. */
+export const SURE = 0.85;
+
+/** The rule by which what somebody has, and cannot keep, is to be cancelled. */
+export const HAS_AND_CANNOT = "errand/cancel/has-and-cannot";
+
+/** A masked text, what the sentences hold it for, and the plain signs that stand in it. */
+export interface Guessed {
+  masked: string;
+  /** The same with who it is not yet left out. */
+  said: string;
+  top: Guess;
+  list: readonly Guess[];
+  cued: readonly ErrandRead[];
+  /** The sign of what the sentences hold it for, if there is one. */
+  sign: ErrandRead | undefined;
+  /** Whether nothing is being worked on. */
+  open: boolean;
+  /** Whether something of the house is named plainly. */
+  named: boolean;
+}
+
+export interface Single {
+  read: ErrandRead | null;
+  subject: string | null;
+}
+
+/** A sign by which something else is meant than the sentences hold likeliest. */
+interface Turn {
+  /** The rule that stands in the reasons, after the errand; or the sign whose own errand it is. */
+  is?: `${Errand}/${string}`;
+  cue?: string;
+  /** What the sentences may hold it for, for the sign to count. */
+  from?: readonly Errand[];
+  /** What they may not. */
+  notFrom?: readonly Errand[];
+  /** Only where nothing is being worked on. */
+  open?: true;
+  when?: (g: Guessed) => boolean;
+  /** As sure as this at least. */
+  least?: number;
+  /** How sure it is, where that is not how sure the sentences are of something else. */
+  sure?: (g: Guessed) => number;
+  /** Who or what a refusal is about. */
+  subject?: string;
+}
+
+const has = (pattern: RegExp) => (g: Guessed) => pattern.test(g.masked);
+const cueOf = (g: Guessed, rule: string): ErrandRead | undefined => g.cued.find((c) => c.rule === `errand/${rule}`);
+const cuedFor = (g: Guessed, errand: Errand): boolean => g.cued.some((c) => c.errand === errand);
+const asksFor = (errand: Errand): boolean => errand.startsWith("ask-");
+
+const WORLD = new Set(KIN.find((row) => row.startsWith("world:"))?.split(/[: ]+/) ?? []);
+/** Whether a message speaks of the wide world: tickets, taxis, homework. */
+const worldly = (masked: string): boolean => (masked.match(/[a-z]+/g) ?? []).some((w) => WORLD.has(w));
+
+/** Whether something new was wished for before it was said what cannot be: "a massage please, I can't come on Monday". */
+function wishesBefore(masked: string): boolean {
+  const before = masked.slice(0, masked.search(/\b(?:can'?t|cannot|can not|won'?t|will not|unable|not able|not going)\b/));
+  return /<service>|\b(?:appointment|visit|session)\b/.test(before) && /\b(?:like|want|need|book|please|looking|after|get)\b/.test(before);
+}
+
+const BOOKS_ONE = /\bbook (?:me\b|us\b|an?\b|in\b|<)/;
+
+/** In the order in which they are tried: the first that holds decides. */
+const TURNS: readonly Turn[] = [
+  // Who says that they are somebody else, or names somebody whose visits they ask for, asks about another client.
+  {
+    is: "refused/of-others",
+    subject: "others",
+    least: 0.7,
+    when: ({ masked, said, top: { errand } }) =>
+      ((asksFor(errand) || ["none", "out-of-scope", "refused"].includes(errand)) && signs.OF_OTHERS.test(said)) ||
+      (signs.PRETEXT.test(masked) && (["ask-mine", "move", "cancel"].includes(errand) || signs.ASKS_WHEN.test(masked))),
+  },
+  { is: "refused/of-their-life", subject: "private", least: 0.7, when: has(signs.OF_THEIR_LIFE) },
+  // Somebody who does not wake or answer is in danger, where the sentences hold that likelier than anything else.
+  { is: "emergency/unresponsive", from: ["emergency"], least: 0, when: (g) => g.top.sure >= 0.5 && signs.UNRESPONSIVE.test(g.masked) },
+  {
+    cue: "cancel/cancel",
+    least: 0.5,
+    when: (g) => {
+      const unsure = asksFor(g.top.errand) && g.top.sure < 0.5 && !g.cued.some((c) => asksFor(c.errand));
+      return (unsure || ["move", "book", "ask-availability", "ask-mine", "none"].includes(g.top.errand)) && !cuedFor(g, "move");
+    },
+  },
+  // "I can't come on Friday and I don't want another day".
+  { is: "cancel/no-other-time", from: ["move"], when: has(signs.NO_OTHER_TIME) },
+  // "The heel session, an hour on <day> at <time> please": a whole wish, and nothing of a visit that there is.
+  {
+    is: "book/whole-wish",
+    from: ["move"],
+    sure: () => 0.6,
+    when: (g) => !g.sign && g.top.sure < 0.75 && signs.WHOLE_WISH.test(g.masked) && !signs.OF_A_CHANGE.test(g.masked),
+  },
+  // "I want to remove my verruca".
+  { is: "book/to-be-removed", from: ["cancel", "move"], when: has(signs.TO_BE_REMOVED) },
+  // "Another lesson, a week after the one I have": one more.
+  { is: "book/one-more", from: ["move"], when: (g) => !g.sign && signs.ONE_MORE_OF.test(g.masked) },
+  // "Which doctor is free first": who it is depends on when.
+  { is: "ask-availability/free-first", open: true, from: ["ask-staff", "ask-availability", "none"], when: has(signs.FREE_FIRST) },
+  // "Could somebody other than Joaquim do my massage": what is theirs is to be with another.
+  {
+    is: "move/with-another",
+    from: ["none", "book", "move", "person", "message", "ask-staff", "ask-service", "ask-mine"],
+    when: has(signs.OTHER_THAN_OURS),
+  },
+  // "I've an appointment tomorrow, but I've got the flu": what comes of it is that they do not come.
+  {
+    is: "cancel/has-but",
+    from: ["none", "book", "cancel", "message", "ask-mine", "ask-availability"],
+    when: (g) => signs.HAS_BUT.test(g.masked) && !g.masked.includes("?"),
+  },
+  // "I have a class on Wednesday, I think? Can't do it any more": what they have they cannot keep.
+  {
+    is: "cancel/has-and-cannot",
+    from: ["none", "book", "message", "ask-mine", "ask-availability", "ask-service", "move", "cancel"],
+    when: (g) => !(g.sign && ["move", "cancel"].includes(g.top.errand)) && signs.HAS_AND_CANNOT.test(g.masked),
+  },
+  // "It's about my lesson on Wednesday, I've got the dentist now", "I've got something in my diary for the 9th": which one it is is found first.
+  {
+    is: "ask-mine/about-mine",
+    open: true,
+    from: ["book", "ask-availability", "none", "message", "ask-mine", "ask-service", "ask-hours", "out-of-scope", "cancel", "move"],
+    when: (g) => signs.ABOUT_MINE.test(g.masked) || signs.IN_MY_DIARY.test(g.masked),
+  },
+  // "Put off", "postpone": nothing else is meant by them.
+  { cue: "move/reschedule", from: ["book", "move", "ask-availability", "none"], least: 0.5, when: (g) => !cuedFor(g, "ask-policy") },
+  { cue: "move/theirs-otherwise", from: ["book", "move", "ask-availability", "none"], least: 0.5, when: (g) => !cuedFor(g, "ask-policy") },
+  // "I can't come on Friday, is Monday possible".
+  {
+    is: "move/cannot-but",
+    from: ["book", "cancel", "move", "ask-availability", "ask-hours", "none"],
+    when: (g) => signs.CANNOT_BUT.test(g.masked) && !wishesBefore(g.masked),
+  },
+  // "Oh wait, I meant move": which deed it is, and nothing else.
+  ...(["cancel", "book", "move"] as const).map((deed): Turn => ({
+    is: `${deed}/meant`,
+    sure: () => 0.9,
+    when: (g) => {
+      const meant = signs.MEANT_DEED.exec(g.masked)?.[1];
+      return meant !== undefined && (["cancel", "book"].includes(meant) ? meant : "move") === deed;
+    },
+  })),
+  // "Are you a robot? I want a real person".
+  { is: "person/wants-one", notFrom: ["refused", "emergency"], least: 0.7, when: has(signs.WANTS_PERSON) },
+  // "I'm running late for my two o'clock": what holds then is asked, and nothing is to be moved.
+  {
+    is: "ask-policy/runs-late",
+    from: ["move", "cancel", "book", "message", "ask-mine", "none"],
+    when: (g) => signs.RUNS_LATE.test(g.masked) && !signs.WANTS_OTHERWISE.test(g.masked) && !(g.top.errand === "book" && signs.WISHES_FOR.test(g.masked)),
+  },
+  // "Could I change my assessment": what is mine is moved, not booked anew.
+  {
+    cue: "move/move-it",
+    from: ["book", "ask-availability", "none"],
+    least: 0.5,
+    when: (g) =>
+      /\b(?:change|move|switch|shift|swap|push|bump) (?:my|our|the) (?:<|\w+ <|appointment|booking|visit|session|lesson)/.test(g.masked) &&
+      !/\bbook (?:me|us|a|an)\b/.test(g.masked),
+  },
+  // "Book me for Friday instead of it" books.
+  {
+    is: "book/book",
+    from: ["move"],
+    least: 0.5,
+    when: (g) => BOOKS_ONE.test(g.masked) && cuedFor(g, "book") && !/\b(?:re-?book|re-?schedul)/.test(g.masked),
+  },
+  // "At four instead of three": one for the other is a move, whatever it begins like.
+  {
+    is: "move/one-for-the-other",
+    from: ["book", "ask-availability", "ask-hours", "ask-staff", "ask-service"],
+    when: (g) => signs.EXCHANGE.test(g.masked) && !BOOKS_ONE.test(g.masked),
+  },
+  // "Can Otieno do it instead of Wanjiru": one person for the other, where a move is possible at all.
+  {
+    is: "move/one-for-the-other",
+    sure: (g) => Math.max(0.6, g.list.find((x) => x.errand === "move")?.sure ?? 0),
+    when: (g) =>
+      /<staff>[^.;?!]{0,40}\b(?:instead of|rather than|in place of) <staff>/.test(g.masked) &&
+      g.list.some((x) => x.errand === "move" && x.sure >= (g.open ? 0.05 : 0.3)),
+  },
+  // "A massage, and I don't know which": which of them it is to be is settled with them.
+  {
+    is: "book/unsure-which",
+    from: ["ask-service"],
+    when: (g) => signs.UNSURE_WHICH.test(g.masked) && !/\?|\b(?:what|which) (?:is|are|does|do)\b/.test(g.masked),
+  },
+  // "And is that with the doctor": of what was spoken of, who does it.
+  {
+    is: "ask-staff/is-it-with",
+    open: true,
+    notFrom: ["emergency"],
+    when: (g) => signs.IS_IT_WITH.test(g.masked) && (g.top.errand !== "refused" || g.top.sure < SURE),
+  },
+  // "I've got an interview on <day>, can I have a <service> before it": asked for in so many words, and with a day.
+  {
+    cue: "book/want",
+    open: true,
+    from: ["ask-service"],
+    least: 0.5,
+    when: (g) => g.top.sure < WAVERS && /<(?:day|time)>|\b(?:before|after) (?:it|that|then)\b/.test(g.masked) && !signs.OF_WHETHER.test(g.masked),
+  },
+  // "Which of the massages is firmer": of services, and not of people.
+  { is: "ask-service/which-of-them", from: ["ask-staff"], when: has(signs.WHICH_OF_THEM) },
+  // "Play therapy for my five year old": what and for whom, and nothing asked.
+  { is: "book/what-for-whom", open: true, from: ["ask-service"], when: (g) => !g.sign && signs.FOR_ONE.test(g.masked) },
+  // "Is there someone I could see": a visit, and nobody to talk to now.
+  { is: "book/someone-to-see", open: true, from: ["person"], when: has(signs.SOMEONE_TO_SEE) },
+  // "Can I come in on <time> <day>": whether there is room, and not when the house is open.
+  {
+    is: "ask-availability/may-come",
+    open: true,
+    from: ["none", "out-of-scope", "book", "move", "ask-hours"],
+    when: (g) => g.top.sure < (g.top.errand === "ask-hours" ? SURE : 0.5) && signs.COMES_THEN.test(g.masked),
+  },
+  // "What hour did you give me for Friday": what stands is asked for.
+  { cue: "ask-mine/my-appointment", from: ["book", "ask-availability"], when: has(signs.GAVE_ME) },
+  {
+    is: "ask-mine/ourselves",
+    from: ["ask-staff", "none", "book", "ask-availability"],
+    when: (g) => signs.OF_OURSELVES.test(g.masked) && /\b(?:who|when|what time|which day)\b/.test(g.masked),
+  },
+  // "I was wondering if you could tell me how much it is for a massage": no sign of a booking, and a plain one of a price.
+  {
+    cue: "ask-price/price",
+    from: ["book", "ask-availability", "ask-service"],
+    when: (g) => !g.sign && (g.top.errand !== "ask-service" || g.top.sure < WAVERS),
+  },
+  // "I booked a session for the 13th, can you check": what stands is asked for.
+  {
+    is: "ask-mine/checks",
+    when: (g) =>
+      (g.top.errand === "book" || g.top.errand === "ask-availability" || g.top.sure < 0.5) &&
+      signs.BOOKED_ALREADY.test(g.masked) &&
+      signs.CHECKS.test(g.masked),
+  },
+  { cue: "ask-policy/what-if", notFrom: ["refused", "emergency"] },
+  { is: "ask-service/whether", from: ["out-of-scope"], sure: () => 0.6, when: (g) => signs.WHETHER.test(g.masked) && !worldly(g.masked) },
+];
+
+/** What a sign says that a guess is after all; undefined where none does. */
+export function turned(g: Guessed): Single | undefined {
+  for (const t of TURNS) {
+    if ((t.open && !g.open) || (t.from && !t.from.includes(g.top.errand)) || t.notFrom?.includes(g.top.errand)) continue;
+    const cue = t.cue === undefined ? undefined : cueOf(g, t.cue);
+    if ((t.cue !== undefined && !cue) || (t.when && !t.when(g))) continue;
+    const sure = t.sure?.(g) ?? Math.max(t.least ?? 0.6, g.top.sure);
+    if (cue) return { read: { ...cue, sure }, subject: null };
+    const [errand] = (t.is as string).split("/") as [Errand];
+    return { read: { errand, rule: `errand/${t.is ?? ""}`, at: 0, sure }, subject: t.subject ?? null };
+  }
+  return undefined;
+}
