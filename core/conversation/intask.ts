@@ -18,7 +18,7 @@ import { anotherHour, asAsked, carriedOn, reopen } from "./start.ts";
 import type { Task } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import { notKnown, resume, repair, close } from "./unheard.ts";
-import { GIVES_UP, HOW_LONG_IS_IT, IN_CASE, NO_AND_TELLS, NOT_KNOWING } from "../language/packs/en/talk.ts";
+import { GIVES_UP, HOW_LONG_IS_IT, IN_CASE, NO_AND_TELLS, NOT_KNOWING, WHICH_TIMES } from "../language/packs/en/talk.ts";
 
 /** What was said and is no errand of its own: an answer or a change within an errand, or words while nothing is being worked on. */
 
@@ -231,7 +231,8 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
 }
 
 /** Whether a message asks what times there are, and names none. */
-const asksWhatThereIs = (reading: Reading): boolean => reading.errands.some((e) => e.errand === "ask-availability") && !wishIn(reading);
+const asksWhatThereIs = (reading: Reading): boolean =>
+  !wishIn(reading) && (reading.errands.some((e) => e.errand === "ask-availability") || (reading.question && WHICH_TIMES.test(reading.said)));
 
 /** Whether a message told who they are, and nothing besides. */
 const onlyWho = (reading: Reading, kept: { name: boolean; contact: boolean }): boolean =>

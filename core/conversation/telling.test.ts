@@ -224,7 +224,7 @@ describe("an emergency", () => {
   });
 
   it("that only sounds like one is answered with what to do, once, and the rest of it is heard", () => {
-    const t = heldAt("first", "lumen", "web", "she's having one of her turns, and we've lost her glasses", "can I come in on Tuesday");
+    const t = heldAt("first", "lumen", "web", "she's having one of her turns, and we've lost her glasses", "would Tuesday be any use");
     expect(t.each[0]).toMatch(/if that was an emergency|in case it is an emergency/i);
     expect(t.state.task).toMatchObject({ errand: "book" });
     expect(t.slips).toEqual([]);
@@ -250,7 +250,7 @@ describe("what was booked", () => {
   });
 
   it("is what times there are that was asked again, not something unknown", () => {
-    const t = tern("taping on Friday", "which times do you have");
+    const t = tern("taping on Friday", "and which times would that be");
     expect(t.last).toMatch(/5 March/);
     expect(t.state.task).toMatchObject({ errand: "book" });
   });
@@ -348,6 +348,15 @@ describe("a day that was asked about", () => {
   it("and an hour ask for room rather than when the house is open", () => {
     expect(errands("could I nip in at lunchtime tomorrow")).toEqual(["ask-availability"]);
     expect(errands("are you open at lunchtime tomorrow")).toEqual(["ask-hours"]);
+  });
+});
+
+describe("one more of several kinds", () => {
+  it("comes after what is being booked, and which kind is asked when it is its turn", () => {
+    const t = tern("taping on Friday at 11", "Ana Petrov, 902 555 0142", "and could I get a massage after", "yes");
+    expect(t.booked).toEqual(["taping 2027-03-05 11:00 maren"]);
+    expect(t.last).toMatch(/sports massage or relaxation massage/i);
+    expect(t.state.task).toMatchObject({ errand: "book", among: ["sports-massage", "relaxation-massage"] });
   });
 });
 

@@ -202,11 +202,20 @@ export function lineUpBesides(t: Turn, reading: Reading): boolean {
     reading.errands.some((e) => e.errand !== "book" && e.errand !== "ask-availability" && !((e.errand === "move" || e.errand === "ask-service") && isGuess(e)))
   )
     return false;
-  const [of, another] = new Set(ofKind(reading.found, "service").flatMap((s) => (s.value.length === 1 ? s.value : ["", " "])));
-  if (!of || another !== undefined || of === task.service || ofKind(reading.found, "yes").some((y) => y.value && state.expects === "go-ahead")) return false;
-  if (state.later.some((x) => x.errand === "book" && x.service === of)) return false;
+  const named = ofKind(reading.found, "service");
+  const [of, another] = new Set(named.flatMap((s) => s.value));
+  // "A massage after", where there are two kinds: which of them is asked when it is their turn.
+  const several = another !== undefined && named.length === 1;
+  if (
+    !of ||
+    (another !== undefined && !several) ||
+    named.some((s) => s.value.includes(task.service as string)) ||
+    ofKind(reading.found, "yes").some((y) => y.value && state.expects === "go-ahead")
+  )
+    return false;
+  if (!several && state.later.some((x) => x.errand === "book" && x.service === of)) return false;
   const own = reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "for-whom");
-  const next: BookTask = { ...newBook(), service: of, beside: true, ...(own ? {} : { rightAfter: true }) };
+  const next: BookTask = { ...newBook(), ...(several ? {} : { service: of }), beside: true, ...(own ? {} : { rightAfter: true }) };
   const expects = state.expects;
   state.expects = "errand";
   applyToBook(t, next, reading, contextOf(t.house, t.now, state));

@@ -176,6 +176,7 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
   const setService = (id: string): void => {
     if (task.service === id) return;
     task.service = id;
+    delete task.serviceAsked;
     if (task.same && t.state.client.match === undefined) delete task.same;
     delete task.among;
     if (ofKind(reading.found, "length").length === 0 && task.saidLength === undefined) delete task.lengthMin;
@@ -259,7 +260,9 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
   // "Would that be for a suit fitting?" – "tomorrow at noon": who goes on with when means it.
   const [suggested] = task.suggested && task.among?.length === 1 ? task.among : [];
   const asksWhen = WHICH_TIMES.test(reading.said) || reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability");
-  if (t.state.expects === "service" && suggested !== undefined && !task.service && spoken.length === 0 && said !== false && (goesOn || asksWhen))
+  // Who they are is told by who wants it, too.
+  const who = reading.found.some((f) => f.kind === "name" || f.kind === "phone" || f.kind === "email");
+  if (t.state.expects === "service" && suggested !== undefined && !task.service && spoken.length === 0 && said !== false && (goesOn || asksWhen || who))
     setService(suggested);
   // "The longer one", of services that were spoken of; "the cheapest you have", of all.
   const more = task.service ? null : moreOf(reading.said);

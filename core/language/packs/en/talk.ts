@@ -289,7 +289,7 @@ export const SAYS_OF_OTHERS = /\b(?:my|our|a|the) (?:[a-z]+ ){1,2}(?:said|says|t
 
 /** One more thing at the same visit: "can you tack a beard trim on the end". */
 export const ADDS_TO_IT =
-  /\b(?:add|chuck|throw|tack|stick|pop|squeeze|slip|fit)\b[^.?!]*\b(?:on|in|too|as well|to (?:it|that|mine))\b|\b(?:add|include)\b|\b(?:on the end|at the (?:end|same (?:go|time|visit|appointment))|in the same (?:go|visit|appointment)|in one go|while (?:i'm|we're|i am|we are) (?:there|at it)|as well|too|also|afterwards|after that|on top)\b/i;
+  /\b(?:add|chuck|throw|tack|stick|pop|squeeze|slip|fit)\b[^.?!]*\b(?:on|in|too|as well|to (?:it|that|mine))\b|\b(?:add|include)\b|\b(?:on the end|at the (?:end|same (?:go|time|visit|appointment))|in the same (?:go|visit|appointment)|in one go|while (?:i'm|we're|i am|we are) (?:there|at it)|as well|too|also|afterwards|after that|on top)\b|\bafter\W*(?:please\W*)?$/i;
 
 /** At the same visit as the one that was booked. */
 export const AT_THE_SAME_GO =
