@@ -18,7 +18,7 @@ const mothers = (...says: string[]) => heldAt("twelfth", "poui", "web", ...says)
 const photos = (...says: string[]) => heldAt("seventh", "quayside", "web", ...says);
 
 type Waits = Parameters<typeof read>[1]["expects"];
-const heard = (text: string, expects?: Waits, set = "twelfth" as const, key = "ternbay") => {
+const heard = (text: string, expects?: Waits, set: "twelfth" = "twelfth", key = "ternbay") => {
   const house = setHouse(set, key);
   return read(text, { house, now: epochMinOf(house.zone, NOW), ...(expects ? { expects } : {}) });
 };
@@ -236,6 +236,11 @@ describe("an emergency", () => {
       expect(heard(text).emergency, text).toBe(true);
   });
 
+  it("is no tree that fell on a fence, though somebody who fell may be one", () => {
+    expect(heard("the neighbour's shed fell on our hedge and they won't pay").emergency).toBe(false);
+    expect(heard("my mother fell off a ladder and can't move").emergency).toBe(true);
+  });
+
   it("is no broken thing", () => {
     expect(heard("the arm of my glasses snapped and they keep dropping off", undefined).emergency).toBe(false);
     expect(heard("my watch strap broke and it won't stay on my wrist", undefined).emergency).toBe(false);
@@ -348,6 +353,34 @@ describe("a day that was asked about", () => {
   it("and an hour ask for room rather than when the house is open", () => {
     expect(errands("could I nip in at lunchtime tomorrow")).toEqual(["ask-availability"]);
     expect(errands("are you open at lunchtime tomorrow")).toEqual(["ask-hours"]);
+  });
+});
+
+describe("people", () => {
+  const who = (text: string): unknown[] =>
+    heard(text, "slot", "twelfth", "poui")
+      .found.filter((f) => f.kind === "staff")
+      .map((f) => f.kind === "staff" && f.value);
+
+  it("are meant by their family name, unless it stands after another's given name", () => {
+    for (const text of ["see Ramkissoon on Friday", "with ramkissoon please", "Dr Ramkissoon"]) expect(who(text), text).toEqual([["anjali"]]);
+    for (const text of ["Hema Ramkissoon, 868 555 0140", "it's for Marvin Charles"]) expect(who(text), text).toEqual([]);
+  });
+
+  it("are told of where it is asked whether they are still there", () => {
+    const t = tern("do you still have Tobias, he did my knee");
+    expect(t.last).toMatch(/Tobias/);
+    expect(t.state.task).toBeNull();
+    expect(tern("do you have Tobias on Friday").each.join(" ")).not.toMatch(/That I can't tell you/);
+  });
+
+  it("who were seen some time ago make nobody new", () => {
+    expect(tern("do you still have Tobias", "I saw him a few years ago, can he see me again").state.client.saysBefore).toBe(true);
+  });
+
+  it("who go on with one service after asking about another mean the other", () => {
+    const t = riding("we want something nice for our anniversary, neither of us rides", "ooh, the carriage, how many fit in", "it's only us two");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "carriage" });
   });
 });
 

@@ -212,6 +212,13 @@ const TURNS: readonly Turn[] = [
   { is: "ask-service/which-of-them", from: ["ask-staff"], when: has(signs.WHICH_OF_THEM) },
   // "Play therapy for my five year old": what and for whom, and nothing asked.
   { is: "book/what-for-whom", open: true, from: ["ask-service"], when: (g) => !g.sign && signs.FOR_ONE.test(g.masked) },
+  // "Do you still have Maren": who works here.
+  {
+    is: "ask-staff/still-there",
+    open: true,
+    from: ["none", "book", "ask-availability", "ask-service", "ask-mine", "message", "person", "out-of-scope", "ask-staff"],
+    when: has(signs.STILL_THERE),
+  },
   // "Is there someone I could see": a visit, and nobody to talk to now.
   { is: "book/someone-to-see", open: true, from: ["person"], when: has(signs.SOMEONE_TO_SEE) },
   // "Can I come in on <time> <day>": whether there is room, and not when the house is open.

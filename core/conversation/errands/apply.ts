@@ -102,7 +102,7 @@ export function saysBefore(text: string): boolean | null {
   )
     return false;
   if (
-    /\b(?:(?:was|were|been|got) (?:already )?assessed|had (?:an?|the|my|his|her) (?:first visit|assessment)|i've been|i have been|(?<!\b(?:she|he|they|wife|husband)(?:'s| has|'ve| have) (?:already )?)been (?:here|there|to you|before)|returning|existing (?:client|patient)|a regular|come regularly|i was (?:there|in) (?:last|before)|last time i|i was (?:there|here|in|with you|seen) (?:on|yesterday|this|a (?:week|month|year|while)|in|just)|(?:said|told me|asked me|wants? me|want me|was told|should) to come back|(?:saw|seen) (?:him|her|them|you) (?:last|on|in|before|already)|same as last time|i'm a (?:client|patient))\b/.test(
+    /\b(?:(?:was|were|been|got) (?:already )?assessed|had (?:an?|the|my|his|her) (?:first visit|assessment)|i've been|i have been|(?<!\b(?:she|he|they|wife|husband)(?:'s| has|'ve| have) (?:already )?)been (?:here|there|to you|before)|returning|existing (?:client|patient)|a regular|come regularly|i was (?:there|in) (?:last|before)|last time i|i was (?:there|here|in|with you|seen) (?:on|yesterday|this|a (?:week|month|year|while)|in|just)|(?:said|told me|asked me|wants? me|want me|was told|should) to come back|(?:saw|seen) (?:him|her|them|you) (?:last|on|in|before|already|(?:\w+ ){1,3}ago)|same as last time|i'm a (?:client|patient))\b/.test(
       s,
     )
   )
@@ -252,7 +252,7 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
   }
   // Asked which service, they asked of one, and go on: "fine, how soon would that be".
   const said = ofKind(reading.found, "yes")[0]?.value;
-  const goesOn = said === true || pick !== undefined || reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "staff");
+  const goesOn = said === true || pick !== undefined || reading.found.some((f) => ["day", "time", "staff", "places", "for-whom"].includes(f.kind));
   if (t.state.expects === "service" && task.askedOf !== undefined && !task.service) {
     if (spoken.length === 0 && said !== false && goesOn) setService(task.askedOf);
     delete task.askedOf;

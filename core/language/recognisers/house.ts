@@ -1,3 +1,4 @@
+import { isGivenName } from "../called.ts";
 import { doubleMetaphone } from "double-metaphone";
 import { distance } from "fastest-levenshtein";
 import type { House } from "../../house/compile.ts";
@@ -17,7 +18,7 @@ export interface Lexicon {
   telling: Map<string, Set<string>>;
   /** Stem of a word in a heading → the services under it. */
   headings: Map<string, Set<string>>;
-  people: { words: string[]; staff: string; whole: boolean }[];
+  people: { words: string[]; staff: string; whole: boolean; family?: true }[];
   /** What somebody is → who of those who take visits is one, where not all of them are. */
   roles: Map<string, Set<string>>;
   /** How many people can be booked. */
@@ -119,7 +120,7 @@ export function lexiconOf(house: House): Lexicon {
     const first = parts[0];
     if (first && !p.called.some((c) => wordsOf(c)[0] === first)) lexicon.people.push({ words: [first], staff: p.id, whole: false });
     const last = parts[parts.length - 1];
-    if (last && parts.length > 1) lexicon.people.push({ words: [last], staff: p.id, whole: false });
+    if (last && parts.length > 1) lexicon.people.push({ words: [last], staff: p.id, whole: false, family: true });
   }
   for (const p of bookable)
     for (const part of p.work.toLowerCase().split(/,| and |;/)) {
@@ -506,6 +507,8 @@ export function staff(said: Said, house: House): Found[] {
         if (i + p.words.length > tokens.length) continue;
         // A near sound of a short name counts only where a person is spoken of.
         const spoken = BEFORE_PEOPLE.has(tokens[i - 1]?.text ?? "") || (tokens[i] as Token).text.endsWith("'s");
+        // "Akeem Charles" is no Yvette Charles: a family name after somebody else's given name.
+        if (p.family && ofAnother(said, i)) continue;
         if (p.words.some((w, k) => used.has(i + k) || !sameName((tokens[i + k] as Token).text, w, near, spoken))) continue;
         const before = said.norm.slice(Math.max(0, (tokens[i] as Token).start - 40), (tokens[i] as Token).start);
         p.words.forEach((_, k) => used.add(i + k));
@@ -539,6 +542,15 @@ export function staff(said: Said, house: House): Found[] {
     out.push({ kind: "gender", value: woman ? "woman" : "man", rule: "staff/gender", start: m.index, end: m.index + m[0].length });
   }
   return out.sort((a, b) => a.start - b.start);
+}
+
+const TITLES = new Set("dr doctor mr mrs ms miss mx nurse sister prof professor madam mdm sir puan encik dato".split(" "));
+
+/** Whether a family name stands after a given name that is none of the house's. */
+function ofAnother(said: Said, at: number): boolean {
+  const before = said.tokens[at - 1];
+  if (!before || !/^ $/.test(said.norm.slice(before.end, said.tokens[at]?.start)) || TITLES.has(before.text)) return false;
+  return !COMMON.has(before.text) && (isGivenName(before.text) || /\p{Lu}/u.test(said.raw[before.start] ?? ""));
 }
 
 /** Where a phrase of so many words can begin if one of them is at one of the places. */

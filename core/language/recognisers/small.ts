@@ -430,6 +430,10 @@ export function company(said: Said): Found[] {
       said.norm,
     ))
       out.push({ kind: "places", value: num(m[1] as string), rule: "places/for-the", start: m.index, end: m.index + (m[1] as string).length + 4 });
+  // "Just us two".
+  if (out.length === 0)
+    for (const m of eachMatch(/\b(?:just |only )?us (two|three|four|both)\b/g, said.norm))
+      out.push({ kind: "places", value: m[1] === "both" ? 2 : num(m[1] as string), rule: "places/we-are", start: m.index, end: m.index + m[0].length });
   // "A trim for me and the boy".
   if (out.length === 0)
     for (const m of eachMatch(

@@ -44,7 +44,7 @@ export const DANGER = new RegExp(
     "(?:not|isn't|doesn't|hasn't|stopped|stops) (?:\\w+ )?(?:breath\\w+|respond\\w*|wak\\w+|mov\\w+|answer\\w*|reacting)|(?:lost|losing|no|loss of) (?:\\w+ )?(?:control|feeling|sight|vision|sensation|consciousness)",
     "ambulance|paramedics?|hospital|casualty|a and e|emergency|911|999|112|000|dying|die|dead|life|lives?|kill\\w*|suicid\\w*|end it|hurt(?:ing)? (?:my|him|her|them)sel\\w+|harm\\w*",
     "knife|stab\\w*|shot|gun|weapon|threaten\\w*|attack\\w*|hit|hitting|beat\\w*|punch\\w*|strangl\\w+|raped?|break(?:ing)? in|run over|knocked (?:out|down|over)|crash\\w*|accident|thrown",
-    "fell|fallen|fall|head|neck|spine|concuss\\w*|bone|broken|broke|sever\\w+|sliced|cut|gash\\w*|gushing|pouring|spurting|amputat\\w+|socket|crush\\w*|trapped|stuck|drown\\w*",
+    "(?:i|he|she|they|we|who|it's|has|have|had|just|and|mum|mom|mother|dad|father|son|daughter|baby|child|kid|toddler|wife|husband|gran\\w*|nan|uncle|aunt|friend|brother|sister|man|woman|boy|girl|client|rider|patient|partner|colleague|horse|pony|dog|cat|<\\w+>) (?:just )?(?:fell|fallen|fall)|(?:fell|fallen) (?:off|from|down|over|on (?:his|her|my|the|their) (?:head|back|face|neck|arm|hip|side|shoulder|wrist|hand|knee|elbow|leg|bum))|since the fall|head|neck|spine|concuss\\w*|bone|broken|broke|sever\\w+|sliced|cut|gash\\w*|gushing|pouring|spurting|amputat\\w+|socket|crush\\w*|trapped|stuck|drown\\w*",
     "swell\\w*|swollen|swelled|swole|closing up|allerg\\w+|anaphyla\\w*|bees?|wasps?|stung|sting|bit|bitten|snake|rash all over|hives",
     "labou?r|contractions?|waters?|miscarr\\w+|baby (?:has )?stopped|sudden\\w*|worst|agony|unbearable|excruciating|screaming|vomit\\w*|throwing up|coughing up|fever|temperature|thunderclap",
     "(?:mouth|face|eye|lip|arm) (?:is |has |just )?(?:hang|drop|droop)\\w*|talk(?:s|ing) funny|speech|lick\\w*|come round|scared|terrified",
@@ -64,6 +64,10 @@ export const IN_MY_DIARY =
 /** Somebody is sought who sees them. */
 export const SOMEONE_TO_SEE =
   /\b(?:someone|somebody|anyone|anybody)(?: \w+)? (?:who |that )?(?:(?:i|we|he|she|they|my \w+) (?:can|could|might|should) see|(?:can|could|would|will) (?:see|look at|treat) (?:me|us|him|her|them|it|my))\b/;
+
+/** It is asked whether somebody is one of the house's people still. */
+export const STILL_THERE =
+  /\b(?:(?:do|have) you(?: guys)? still (?:have|got|employ)|do you have) <staff>(?! (?:<|free|available|on|at|any|for|this|next|today|tomorrow))|\bis <staff> still (?:there|here|with|around|working|at|part|on)\b|\bdoes <staff> still (?:work|see|do|treat|teach|cut|come)\b/;
 
 /** A number that begins a question or a wish: "2) how much is it". */
 export const NUMBERED =
