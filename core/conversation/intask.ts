@@ -325,7 +325,7 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
   }
   if (fromHandbook(t, reading, text.trim().split(/\s+/).length <= 4 ? 0.5 : 0.75)) return proceed(t);
   // Whoever speaks of one of the house's people, and asks nothing that is understood, most likely wants to see them.
-  if (kept.name || kept.contact || yes) {
+  if ((kept.name || kept.contact || yes) && !(yes && reading.question)) {
     t.say("what-can-i-do");
     t.expect("errand");
     return;

@@ -285,6 +285,23 @@ describe("somebody who was asked about", () => {
   });
 });
 
+describe("who was told to book", () => {
+  it.each([
+    "your colleague asked me to phone again and book",
+    "my doctor said I should make an appointment with you",
+    "they told us to come back to arrange a visit",
+  ])("wishes for a visit: %s", (text) => {
+    expect(errands(text)).toEqual(["book"]);
+  });
+});
+
+describe("a question after a word of agreement", () => {
+  it("is a question all the same", () => {
+    const t = tern("what is acupuncture", "cool, may my dog lie under the table");
+    expect(t.last).not.toMatch(/^(?:What can I do|How can I help)/);
+  });
+});
+
 describe("numbered questions", () => {
   it("are each heard, every letter where it was", () => {
     const r = heard("1) what is acupuncture for 2) how much is it");

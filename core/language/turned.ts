@@ -219,6 +219,8 @@ const TURNS: readonly Turn[] = [
     from: ["none", "book", "ask-availability", "ask-service", "ask-mine", "message", "person", "out-of-scope", "ask-staff"],
     when: has(signs.STILL_THERE),
   },
+  // "They said to ring back and book": what was said before is done now.
+  { is: "book/told-to-book", open: true, from: ["none", "message", "person", "ask-mine", "ask-service", "ask-availability"], when: has(signs.TOLD_TO_BOOK) },
   // "Is there someone I could see": a visit, and nobody to talk to now.
   { is: "book/someone-to-see", open: true, from: ["person"], when: has(signs.SOMEONE_TO_SEE) },
   // "Can I come in on <time> <day>": whether there is room, and not when the house is open.

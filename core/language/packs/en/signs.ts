@@ -65,6 +65,10 @@ export const IN_MY_DIARY =
 export const SOMEONE_TO_SEE =
   /\b(?:someone|somebody|anyone|anybody)(?: \w+)? (?:who |that )?(?:(?:i|we|he|she|they|my \w+) (?:can|could|might|should) see|(?:can|could|would|will) (?:see|look at|treat) (?:me|us|him|her|them|it|my))\b/;
 
+/** Somebody was told to book. */
+export const TOLD_TO_BOOK =
+  /\b(?:said|told|asked|advised|wants?|wanted)(?: (?:me|us|him|her|that i|i))?(?: to| should| must) (?:(?:ring|call|phone|come|get|write|go)(?: (?:back|in|you|up|again))*(?: and| to) )?(?:book|make an (?:appointment|booking)|arrange (?:an?|it)|get (?:an appointment|booked))\b/;
+
 /** It is asked whether somebody is one of the house's people still. */
 export const STILL_THERE =
   /\b(?:(?:do|have) you(?: guys)? still (?:have|got|employ)|do you have) <staff>(?! (?:<|free|available|on|at|any|for|this|next|today|tomorrow))|\bis <staff> still (?:there|here|with|around|working|at|part|on)\b|\bdoes <staff> still (?:work|see|do|treat|teach|cut|come)\b/;
