@@ -1,7 +1,9 @@
 import { ofKind, type Found, type FoundOf } from "../language/found.ts";
 import { read, type Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
-import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
+import { applyOld } from "./errands/old.ts";
+import { applyToBook } from "./errands/apply.ts";
+import { applyWish } from "./errands/wished.ts";
 import { dropHold } from "./errands/offering.ts";
 import { newBook, newCancel, newMove } from "./tasks.ts";
 import { asAsked, begin } from "./start.ts";

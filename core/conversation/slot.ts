@@ -1,7 +1,7 @@
 import { ofKind, peopleIn } from "../language/found.ts";
 import type { Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
-import { applyOld } from "./errands/apply.ts";
+import { applyOld } from "./errands/old.ts";
 import { fitting } from "./errands/existing.ts";
 import { chosen, offerChoices, take, whenVal } from "./errands/offering.ts";
 import { calledText } from "./format.ts";

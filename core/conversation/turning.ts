@@ -1,7 +1,9 @@
 import { isGuess } from "../language/errand.ts";
 import { ofKind } from "../language/found.ts";
 import { read, type Reading } from "../language/read.ts";
-import { applyOld, applyToBook, applyWish } from "./errands/apply.ts";
+import { applyOld } from "./errands/old.ts";
+import { applyToBook } from "./errands/apply.ts";
+import { applyWish } from "./errands/wished.ts";
 import { newBook, newCancel, newMove } from "./tasks.ts";
 import { dropHold } from "./errands/offering.ts";
 import { contextOf } from "./context.ts";

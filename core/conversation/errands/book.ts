@@ -3,11 +3,7 @@ import { lengthText, phoneText, calledText, serviceText, whenText } from "../for
 import { calendarSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
 import type { BookTask, Source } from "../state.ts";
 import { joinVals, val, type Turn } from "../turn.ts";
-import { BEGINS_WITH, FOR_THE_NEW, FOR_WHO_RETURNS, WHAT_ONE_NEEDS } from "../../language/packs/en/talk.ts";
 import { FOR_SEVERAL } from "../../language/packs/en/words.ts";
-import { likely } from "../../knowledge/likely.ts";
-import { aboutInside, contentOf } from "../../knowledge/search.ts";
-import type { House } from "../../house/compile.ts";
 import { weekdayOf } from "../../time/days.ts";
 import { clientVal, identify, lookUp, nameBack, yesNoChoices } from "./identity.ts";
 import { propose, whenVal } from "./offering.ts";
@@ -15,7 +11,8 @@ import { askLength } from "./lengths.ts";
 import { priceVal } from "./prices.ts";
 import { askQuestion } from "./asking.ts";
 import { newBook } from "../tasks.ts";
-import { oneOrNone, services, startWith } from "./services.ts";
+import { askService } from "./askservice.ts";
+import { oneOrNone } from "./services.ts";
 import { notForThem } from "./whom.ts";
 
 /** The people who may do it, by name, by gender, or all. */
@@ -60,7 +57,10 @@ export function nextBook(t: Turn, task: BookTask): void {
     if (!task.wish.days) delete task.wish.times;
   }
   const service = task.service ? house.services.get(task.service) : undefined;
-  if (!service) return askService(t, task);
+  if (!service) {
+    if (askService(t, task)) nextBook(t, task);
+    return;
+  }
   eachOfThem(t, task, service);
   state.topic = service.id;
   if (!settleLength(t, task, service)) return;
@@ -218,174 +218,6 @@ function sameAgain(t: Turn, task: BookTask): boolean {
     ];
   t.rule("book/same-again");
   return false;
-}
-
-/** Asked so often which service it is for, somebody at the desk can find out better. */
-const OPEN_TOO_LONG = 5;
-
-/** Counts how often it was asked which service it is for; true when that was too often, and the desk has been offered. */
-function openTooLong(t: Turn, task: BookTask): boolean {
-  // A question that came between was answered first.
-  if (!t.spoke || t.state.repairs > 0) task.serviceAsked = (task.serviceAsked ?? 0) + 1;
-  if ((task.serviceAsked ?? 0) < OPEN_TOO_LONG) return false;
-  t.say("book/which-not-clear");
-  t.state.task = { errand: "message", offered: "Wants a visit; which service it is for is not clear." };
-  t.expect("message", yesNoChoices());
-  return true;
-}
-
-/** So many services of one person are named when it is asked which. */
-const FEW = 5;
-
-/** What could be meant by what was told, of what has not been declined and the person who is wished for does. */
-function suggested(t: Turn, task: BookTask, told: string): string[] {
-  const { house } = t;
-  const may = (id: string): boolean => {
-    const s = house.services.get(id);
-    if (s && t.state.client.saysBefore && (FOR_THE_NEW.test(s.name) || s.clients === "new")) return false;
-    return s !== undefined && !task.declined?.includes(id) && (!Array.isArray(task.staff) || s.staff.some((p) => task.staff?.includes(p)));
-  };
-  const news = house.handbook.services.filter((s) => may(s.id) && !s.group && FOR_THE_NEW.test(s.name));
-  if (t.state.client.saysBefore === false && news.length === 1) return news.map((s) => s.id);
-  const generals = house.handbook.services.filter((s) => may(s.id) && !s.group && isGeneral(house, s));
-  const general = generals.length === 1 ? generals.map((s) => s.id) : [];
-  // "What do we need for that": what anything begins with, where there is such.
-  if (general.length > 0 && WHAT_ONE_NEEDS.test(told)) return general;
-  // "It makes a noise, what is it?", which nobody could say: what is wished next may be for that.
-  for (const text of [told, `${t.state.told ?? ""} ${told}`]) {
-    const near = likely(house, text).filter(may);
-    if (near.length > 0) return near;
-  }
-  return general;
-}
-
-/** Of a first visit and one for who comes back, the second; undefined where it is not just these two, or they have said whether they have been here. */
-function returns(t: Turn, among: readonly string[]): string | undefined {
-  const { client } = t.state;
-  if (among.length !== 2 || client.saysBefore !== undefined) return undefined;
-  const two = among.flatMap((id) => t.house.services.get(id) ?? []);
-  return two.find((s) => two.some((first) => s.after === first.id || (FOR_WHO_RETURNS.test(s.name) && FOR_THE_NEW.test(first.name))))?.id;
-}
-
-/** "Consultation", "skin consultation" at a skin clinic: what anything new begins with, by its name. */
-function isGeneral(house: House, s: Service): boolean {
-  const own = new Set(contentOf(house.handbook.name));
-  return BEGINS_WITH.test(s.name) && contentOf(s.name.replace(BEGINS_WITH, " ")).every((w) => own.has(w));
-}
-
-function askService(t: Turn, task: BookTask): void {
-  const { house } = t;
-  const [only] = task.among ?? [];
-  if (task.maybe && only !== undefined && task.among?.length === 1) {
-    delete task.maybe;
-    task.suggested = true;
-    const name = house.services.get(only)?.name ?? only;
-    t.say("book/is-it-for", { service: val(serviceText(house, only), serviceSource(house, only)) });
-    t.expect("service", [
-      { label: name, say: name },
-      { label: "Something else", say: "No, something else" },
-    ]);
-    return;
-  }
-  // A length that only one of them comes in settles which is meant.
-  if (task.among && task.among.length > 1 && typeof task.saidLength === "number") {
-    const fit = task.among.filter((id) => house.services.get(id)?.variants.some((v) => v.lengthMin === task.saidLength));
-    if (fit.length === 1 && fit[0]) {
-      task.service = fit[0];
-      delete task.among;
-      t.rule("service/only-one-of-that-length");
-      return nextBook(t, task);
-    }
-  }
-  // Who has never been here cannot mean what comes after a first visit.
-  if (task.among && t.state.client.saysBefore === false) {
-    const first = task.among.filter((id) => !house.services.get(id)?.after);
-    if (first.length === 1 && first[0]) {
-      task.service = first[0];
-      delete task.among;
-      t.rule("service/only-one-for-new-clients");
-      return nextBook(t, task);
-    }
-  }
-  if (task.among && task.among.length > 1) {
-    if (openTooLong(t, task)) return;
-    // Of a first visit and one for those who come back, whether they have been here tells.
-    const back = returns(t, task.among);
-    const c = t.state.client;
-    if (back !== undefined && c.name && (c.phone ?? c.email) && c.match === undefined && lookUp(t)) return;
-    // Who is known has been here, or has only been put down for it.
-    const known = c.match === "both" && c.saysBefore === undefined ? (c.card?.assessed ?? true) : undefined;
-    if (back !== undefined && known !== undefined) {
-      task.service = known ? back : (task.among.find((id) => id !== back) as string);
-      delete task.among;
-      t.rule("service/known-client");
-      return nextBook(t, task);
-    }
-    if (back !== undefined && !task.asksBefore) {
-      task.asksBefore = true;
-      t.say("book/been-before");
-      t.expect("service", yesNoChoices());
-      return;
-    }
-    // Who does not choose hears what they are.
-    if (task.serviceAsked === 3 && t.state.channel !== "phone" && task.among.length <= 3)
-      for (const id of task.among) {
-        const s = house.services.get(id);
-        if (s?.about) t.say("ask/about", { about: val(`${s.name}: ${aboutInside(house, s)}`, serviceSource(house, id)) });
-      }
-    const names = task.among.map((id) => val(serviceText(house, id), serviceSource(house, id)));
-    t.say("book/ask-which-service", { list: joinVals(names, "or") });
-    t.expect(
-      "service",
-      task.among.map((id) => ({ label: house.services.get(id)?.name ?? id, say: house.services.get(id)?.name ?? id })),
-    );
-    return;
-  }
-  // What was suggested and is neither taken nor declined is suggested still.
-  if (task.suggested && only !== undefined && task.among?.length === 1) {
-    if (openTooLong(t, task)) return;
-    t.say("book/look-for-it", { service: val(serviceText(house, only), serviceSource(house, only)) });
-    t.expect("service", oneOrNone(house.services.get(only)?.name ?? only));
-    return;
-  }
-  if (task.complaint && !task.suggested && t.state.client.match !== "both" && startWith(t, task)) return;
-  // What was told of the need speaks for one of them, or for a few; else for what anything new begins with.
-  const told = task.told ?? (t.state.told === undefined ? undefined : "");
-  if (!task.among && told !== undefined) {
-    const meant = suggested(t, task, told);
-    delete task.told;
-    delete t.state.told;
-    if (meant.length > 0) {
-      task.among = meant;
-      if (meant.length === 1) task.maybe = true;
-      t.rule("service/by-what-was-told");
-      return askService(t, task);
-    }
-  }
-  // Who has been asked and named nothing hears what there is.
-  if (openTooLong(t, task)) return;
-  // Of one person, what they do is what there is to choose from.
-  const theirs = task.staff && task.staff !== "any" ? house.handbook.services.filter((s) => s.staff.some((p) => task.staff?.includes(p))) : [];
-  const who = theirs.filter((s) => !t.state.client.saysBefore || !FOR_THE_NEW.test(s.name));
-  if (who.length > 1 && who.length <= FEW) {
-    t.say("book/ask-which-service", {
-      list: joinVals(
-        who.map((s) => val(serviceText(house, s.id), serviceSource(house, s.id))),
-        "or",
-      ),
-    });
-    t.expect(
-      "service",
-      who.map((s) => ({ label: s.name, say: s.name })),
-    );
-    return;
-  }
-  if (task.serviceAsked === 2) services(t);
-  t.say("book/ask-service");
-  t.expect(
-    "service",
-    house.handbook.services.slice(0, 10).map((s) => ({ label: s.name, say: s.name })),
-  );
 }
 
 /** True when the length is known; else it has been asked. */

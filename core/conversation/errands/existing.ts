@@ -6,7 +6,7 @@ import type { AppointmentView, CancelTask, MineTask, MoveTask, OldState } from "
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
 import { wishOf } from "../wish.ts";
 import { identify, yesNoChoices } from "./identity.ts";
-import { settled } from "./apply.ts";
+import { settled } from "./wished.ts";
 import { askLength } from "./lengths.ts";
 import { finish } from "./finish.ts";
 import { priceVal } from "./prices.ts";

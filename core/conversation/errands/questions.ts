@@ -5,7 +5,7 @@ import { proceed } from "../proceed.ts";
 import { saidSource } from "../sources.ts";
 import type { BookTask } from "../state.ts";
 import { joinVals, val, type Turn } from "../turn.ts";
-import { saysBefore } from "./apply.ts";
+import { saysBefore } from "./who.ts";
 import { fromHandbook } from "./handbook.ts";
 import { follow } from "./consequences.ts";
 import { sourceOf, waitFor } from "./asking.ts";

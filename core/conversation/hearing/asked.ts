@@ -7,7 +7,7 @@ import { AND_ALSO, AND_ABOUT, ASKS_TO_COME, MAY_I_COME, SMALL_BESIDE } from "../
 import { read, type Reading } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
 import { answer } from "../errands/ask.ts";
-import { settled } from "../errands/apply.ts";
+import { settled } from "../errands/wished.ts";
 import { fromHandbook, SURELY } from "../errands/handbook.ts";
 import { proceed } from "../proceed.ts";
 import { hearSlot } from "../slot.ts";

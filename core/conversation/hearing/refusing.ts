@@ -3,7 +3,7 @@ import { ofKind, peopleIn, type Found } from "../../language/found.ts";
 import { A_PERSON, OF_ONES_HEALTH, WHAT_IT_IS_ABOUT, WHAT_NOW } from "../../language/packs/en/talk.ts";
 import { says, type Reading } from "../../language/read.ts";
 import { contentOf } from "../../knowledge/search.ts";
-import { LONGEST_TOLD } from "../errands/apply.ts";
+import { LONGEST_TOLD } from "../errands/told.ts";
 import { fromHandbook, inOwnWords, SURELY } from "../errands/handbook.ts";
 import { yesNoChoices } from "../errands/identity.ts";
 import { EMERGENCY_SOURCE, handOver, messageTaker, slip } from "../errands/message.ts";

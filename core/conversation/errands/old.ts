@@ -1,0 +1,68 @@
+import type { ReadContext } from "../../language/context.ts";
+import { ofKind } from "../../language/found.ts";
+import { read, type Reading } from "../../language/read.ts";
+import type { CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
+import { dayWish } from "../wish.ts";
+
+/** Puts what was said of the existing appointment aside for finding it. */
+export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Reading, context: ReadContext, all: boolean): boolean {
+  const old: OldState = task.old;
+  const days = ofKind(reading.found, "day").filter((d) => !d.not && (d.part === "old" || all));
+  const times = ofKind(reading.found, "time").filter((d) => d.part === "old" || all);
+  let any = false;
+  if (days.length > 0) {
+    // Of an existing appointment a weekday is any coming one.
+    const loose = days.map((d) => (d.rule === "day/weekday" && d.weekday ? { ...d, value: { kind: "weekdays" as const, weekdays: [d.weekday] } } : d));
+    old.days = dayWish(loose, context).days;
+    any = true;
+  }
+  if (times.length > 0) {
+    old.times = times;
+    any = true;
+  }
+  const named = ofKind(reading.found, "service");
+  // "Cancel science, keep English".
+  const kept = named.filter((s) => /\bkeep(?:ing)?(?: just| only)?(?: the| my| our)?\s+$/i.test(reading.said.slice(0, s.start)));
+  // "I've got a facial and a peel, cancel the peel": what the verb is said of.
+  const verb = task.errand === "cancel" ? /\b(?:cancel|drop|scrap|remove|delete|call off|take off|get rid of)\b/i.exec(reading.said) : null;
+  const after = verb ? named.filter((s) => s.start > verb.index && !kept.includes(s)) : [];
+  // A word that tells of one of them is heard by itself: "cancel the peel one".
+  const heard =
+    verb && after.length === 0 && named.length > 0 ? ofKind(read(reading.said.slice(verb.index), { ...context, errand: "cancel" }).found, "service") : [];
+  const meant = [after, heard, named.filter((s) => !kept.includes(s))].find((list) => list.length > 0) ?? [];
+  const services = meant.flatMap((s) => s.value);
+  // "I only want to keep the facial": all but that.
+  if (task.errand === "cancel" && kept.length > 0 && services.length === 0) {
+    old.keep = kept.flatMap((s) => s.value);
+    task.all = true;
+    any = true;
+  }
+  if (services.length > 0) {
+    if (meant.every((s) => s.rule === "service/telling-word")) old.weak = true;
+    else delete old.weak;
+    old.service = services;
+    any = true;
+  }
+  // "Move mine to Friday, then cancel the other one": not what was done just before.
+  if ((task.errand === "cancel" || (task.errand === "move" && !task.appointment)) && /\bthe other(?: one| appointment| visit| booking)?\b/i.test(reading.said))
+    old.other = true;
+  const pick = ofKind(reading.found, "choice").at(-1)?.value;
+  if (pick && pick !== "none" && pick !== "any") {
+    old.pick = pick;
+    any = true;
+  }
+  const people = ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" || s.not || s.part === "new" ? [] : s.value));
+  if (
+    (task.errand === "cancel" || (task.errand === "move" && !task.appointment)) &&
+    /\b(?:both|all(?: of)?(?: (?:my|our|the|them|it))?|everything|each of|(?:the )?whole lot|the lot)\b/i.test(reading.said) &&
+    !/\b(?:that's all|after all|at all)\b/i.test(reading.said)
+  )
+    task.all = true;
+  // "The 4th at ten and one on the 12th, both": an hour that one of them has does not tell the other.
+  if (task.errand === "cancel" && task.all && days.length > 1 && times.length < days.length) delete old.times;
+  if (people.length > 0 && (task.errand !== "move" || !task.appointment)) {
+    old.staff = people;
+    any = true;
+  }
+  return any;
+}

@@ -1,0 +1,254 @@
+import { likely } from "../../knowledge/likely.ts";
+import { described } from "../../knowledge/match.ts";
+import { contentOf } from "../../knowledge/search.ts";
+import { complains } from "../../language/features.ts";
+import { ofKind, peopleIn, type ChoiceValue, type FoundOf } from "../../language/found.ts";
+import { AS_A_VERB, FOR_TWO, FOR_WHO_RETURNS, LIKE_WHAT, OF_ALL, SAME, SEVERAL_OF_US, TO_COME_BACK, WHICH_TIMES } from "../../language/packs/en/talk.ts";
+import type { Reading } from "../../language/read.ts";
+import { rankOf } from "../../language/vectors.ts";
+import type { BookTask } from "../state.ts";
+import type { Turn } from "../turn.ts";
+import { theOneThatIs } from "./compare.ts";
+import { beyond } from "./services.ts";
+import { LONGEST_TOLD, ofTheNeed, VISITS } from "./told.ts";
+
+/** A message that is being put into a booking. */
+export interface Applying {
+  t: Turn;
+  task: BookTask;
+  reading: Reading;
+  /** Whether the wish has changed by it. */
+  changed: boolean;
+}
+
+/** "The longer one", "the cheapest you have": what is said to be chosen by. */
+export function moreOf(text: string): "long" | "short" | "cheap" | "dear" | null {
+  const m = /\bthe (?:(long)|(short|quick|fast)|(cheap)|(dear|pric))(?:er|est|ier|iest)\b|\bthe (?:(less|least)|(more|most)) expensive\b/i.exec(text);
+  if (!m) return null;
+  return m[1] ? "long" : m[2] ? "short" : (m[3] ?? m[5]) ? "cheap" : "dear";
+}
+
+/** "A session with Nomvula": those of one person's services that are called by the word. */
+function kindWith(t: Turn, reading: Reading): string[] {
+  const people = [...new Set(peopleIn(reading.found))];
+  const kind =
+    /(?<!\b(?:had|was|in|after|from|during|got) )\b(?:an?|another|my next|one more|the) (session|lesson|consultation|treatment|class|talk|course|test|fitting|check|clean|cut)\b(?: \w+){0,2} with\b/i
+      .exec(reading.said)?.[1]
+      ?.toLowerCase();
+  if (people.length !== 1 || kind === undefined) return [];
+  const theirs = t.house.handbook.services.filter((s) => s.staff.includes(people[0] as string));
+  const called = (s: (typeof theirs)[number]): boolean => [s.name, ...s.also].some((name) => name.toLowerCase().split(/[ -]/).at(-1) === kind);
+  return theirs.filter(called).map((s) => s.id);
+}
+
+/** Words as frequent as these are said of everything: "school", "baby", "sleep". */
+const EVERYDAY = 2500;
+
+/** More services are too many to choose from. */
+const MOST_NAMED = 3;
+
+/** A word as frequent as this, where somebody does it, tells of no service. */
+const SAID_OF_ALL = 1000;
+
+/** Whether a word that tells of a service stands among words that speak of something else. */
+function inPassing(t: Turn, reading: Reading, id: string): boolean {
+  const only = ofKind(reading.found, "service").find((f) => f.value.length === 1 && f.value[0] === id);
+  const word = only ? reading.text.slice(only.start, only.end).toLowerCase() : "";
+  const before = reading.text.slice(0, only?.start ?? 0);
+  // "She's cutting school": an everyday word that no article makes a thing of the house's.
+  if (only && rankOf(word) < EVERYDAY && /\w/.test(before) && !/\b(?:an?|the|your|this|that|some|for|of|book|another|more|new)\s$/i.test(before)) return true;
+  return beyond(t, { ...reading, said: reading.masked.replace(/<\w+>/g, " ") }, [id]);
+}
+
+/** "The gentle one", "the firmer kind": which of several is meant, by what it is like. */
+const likeWhat = (text: string): string => LIKE_WHAT.exec(text)?.[1] ?? "";
+
+/** Which service it is for, as far as a message tells. */
+export function whichService(a: Applying): void {
+  for (const part of [ofTheirs, named, sameAgain, goesOnWith, byMore, newOrReturning, told]) part(a);
+}
+
+/** The services that are named, those that one word stands for, and the choice among what was shown. */
+const spokenIn = (a: Applying): FoundOf<"service">[] => ofKind(a.reading.found, "service");
+const pickIn = (a: Applying): ChoiceValue | undefined => ofKind(a.reading.found, "choice").at(-1)?.value;
+const yesIn = (a: Applying): boolean | undefined => ofKind(a.reading.found, "yes")[0]?.value;
+
+/** Settles the service. */
+export function setService(a: Applying, id: string): void {
+  const { t, task, reading } = a;
+  if (task.service === id) return;
+  task.service = id;
+  delete task.serviceAsked;
+  if (task.same && t.state.client.match === undefined) delete task.same;
+  delete task.among;
+  if (ofKind(reading.found, "length").length === 0 && task.saidLength === undefined) delete task.lengthMin;
+  a.changed = true;
+}
+
+/** Services that nobody named, and who they are tells. */
+function ofTheirs(a: Applying): void {
+  const { t, task, reading } = a;
+  const spoken = spokenIn(a);
+  const theirs = spoken.length === 0 && !task.service && !task.among ? kindWith(t, reading) : [];
+  if (theirs.length > 0) {
+    if (theirs.length === 1) setService(a, theirs[0] as string);
+    else task.among = theirs;
+    a.changed = true;
+  }
+  // "My husband and I", "the two of us": what is for two, where one service alone is.
+  if (spoken.length === 0 && !task.service && !task.among && SEVERAL_OF_US.test(reading.said)) {
+    const shared = t.house.handbook.services.filter((s) => !s.group && [s.name, ...s.also, s.about].some((text) => FOR_TWO.test(text)));
+    const [only, another] = shared;
+    if (only && !another) {
+      task.among = [only.id];
+      task.maybe = true;
+      a.changed = true;
+    }
+  }
+}
+
+/** What is named, by a name of its own, by a word in passing, or by its place among what was shown. */
+function named(a: Applying): void {
+  const { t, task, reading } = a;
+  const spoken = spokenIn(a);
+  const single = spoken.filter((f) => f.value.length === 1).at(-1);
+  const several = spoken.find((f) => f.value.length > 1);
+  const pick = pickIn(a);
+  const passing =
+    single?.rule === "service/telling-word" && !task.service && !task.among && t.state.expects !== "service" ? (single.value[0] as string) : undefined;
+  if (passing !== undefined && inPassing(t, reading, passing)) {
+    // "My dog is itching, could Fergus see him": a word that a service has too is no wish for it where somebody else is named, and else is asked about.
+    const theirs = peopleIn(reading.found);
+    if (theirs.length === 0 || theirs.some((p) => t.house.services.get(passing)?.staff.includes(p))) {
+      // "She'd like to try riding, she's never sat on a horse": what all of it speaks for, rather than what one word is of.
+      const told = likely(t.house, ofTheNeed(reading));
+      const [best, other] = told;
+      // Where it speaks for something else as well, that is named too.
+      const word = reading.text.slice(single?.start, single?.end).toLowerCase();
+      if (best === undefined && rankOf(word) < SAID_OF_ALL && AS_A_VERB.test(reading.text.slice(0, single?.start))) {
+        // "When can you look at it" is no "look before you buy".
+        return;
+      }
+      const ownName = contentOf(t.house.services.get(passing)?.name ?? "").some((w) => contentOf(word).includes(w));
+      if (best !== undefined && other === undefined) task.among = [best];
+      else task.among = !ownName && told.includes(passing) ? [...new Set([passing, ...told])] : [passing];
+      task.maybe = task.among.length === 1;
+      a.changed = true;
+    }
+  } else if (single) setService(a, single.value[0] as string);
+  else if (several) {
+    const kinds = task.among ? several.value.filter((s) => task.among?.includes(s)) : several.value;
+    // "A massage with Nell, the gentle one": what is said beside the word that several are called by tells which.
+    const meant = kinds.length > 1 ? described(t.house, kinds, likeWhat(reading.text)) : null;
+    // "My gran has this photo, it's ripped": of many that one word stands for, those that the rest of it speaks for.
+    const told = meant === null && kinds.length > MOST_NAMED ? likely(t.house, ofTheNeed(reading)).filter((id) => kinds.includes(id)) : [];
+    const narrowed = meant !== null ? [meant] : told.length > 1 ? told : kinds;
+    if (told.length === 1 && !task.service) Object.assign(task, { among: told, maybe: true });
+    else if (narrowed.length === 1) setService(a, narrowed[0] as string);
+    else if (!task.service || (!several.value.includes(task.service) && narrowed.length > 0)) {
+      delete task.service;
+      task.among = narrowed.length > 0 ? narrowed : several.value;
+      a.changed = true;
+    }
+  } else if (t.state.expects === "service" && task.among && !pick && !reading.question && described(t.house, task.among, reading.text)) {
+    setService(a, described(t.house, task.among, reading.text) as string);
+  } else if (t.state.expects === "service" && pick) {
+    // "The first one" is the first of those named, or of the list that was shown.
+    const shown = task.among ?? t.house.handbook.services.map((s) => s.id);
+    const at = { first: 0, second: 1, third: 2, last: shown.length - 1, later: shown.length - 1, earlier: 0, any: 0, none: -1 }[pick];
+    const id = shown[at];
+    if (id) setService(a, id);
+  } else if (t.state.expects === "service" && task.among?.length === 1 && ofKind(reading.found, "yes")[0]?.value) setService(a, task.among[0] as string);
+}
+
+/** The same as they had, asked which. */
+function sameAgain(a: Applying): void {
+  const { t, task, reading } = a;
+  const spoken = spokenIn(a);
+  if (t.state.expects === "service" && !task.service && !task.among && spoken.length === 0 && SAME.test(reading.said)) {
+    task.same = true;
+    a.changed = true;
+  }
+}
+
+/** Who goes on with when, or with who they are, means what was asked about or suggested. */
+function goesOnWith(a: Applying): void {
+  const { t, task, reading } = a;
+  const spoken = spokenIn(a);
+  const pick = pickIn(a);
+  // Asked which service, they asked of one, and go on: "fine, how soon would that be".
+  const said = yesIn(a);
+  const goesOn = said === true || pick !== undefined || reading.found.some((f) => ["day", "time", "staff", "places", "for-whom"].includes(f.kind));
+  if (t.state.expects === "service" && task.askedOf !== undefined && !task.service) {
+    if (spoken.length === 0 && said !== false && goesOn) setService(a, task.askedOf);
+    delete task.askedOf;
+  }
+  // "Would that be for a suit fitting?" – "tomorrow at noon": who goes on with when means it.
+  const [suggested] = task.suggested && task.among?.length === 1 ? task.among : [];
+  const asksWhen = WHICH_TIMES.test(reading.said) || reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability");
+  // Who they are is told by who wants it, too.
+  const who = reading.found.some((f) => f.kind === "name" || f.kind === "phone" || f.kind === "email");
+  if (t.state.expects === "service" && suggested !== undefined && !task.service && spoken.length === 0 && said !== false && (goesOn || asksWhen || who))
+    setService(a, suggested);
+}
+
+function byMore(a: Applying): void {
+  const { t, task, reading } = a;
+  const spoken = spokenIn(a);
+  // "The longer one", of services that were spoken of; "the cheapest you have", of all.
+  const more = task.service ? null : moreOf(reading.said);
+  if (more && task.among && task.among.length > 1) {
+    const id = theOneThatIs(
+      task.among.flatMap((s) => t.house.services.get(s) ?? []),
+      more,
+    );
+    if (id) {
+      setService(a, id);
+      if (task.saidLength === "long" || task.saidLength === "short") delete task.saidLength;
+    }
+  } else if (more && !task.among && !task.service && spoken.length === 0 && (OF_ALL.test(reading.said) || more === "cheap" || more === "dear")) {
+    const id = theOneThatIs(t.house.handbook.services, more);
+    if (id) Object.assign(task, { among: [id], maybe: true });
+  }
+}
+
+function newOrReturning(a: Applying): void {
+  const { t, task } = a;
+  const said = yesIn(a);
+  // Of a first visit and a return visit, whoever says that they are new means the first.
+  if (t.state.expects === "service" && task.asksBefore && said !== undefined) t.state.client.saysBefore ??= said;
+  const before = t.state.client.saysBefore;
+  if (task.among && before !== undefined) {
+    const forReturning = (id: string): boolean => {
+      const s = t.house.services.get(id);
+      return s !== undefined && (s.after !== undefined || FOR_WHO_RETURNS.test(s.name));
+    };
+    const fit = task.among.filter((id) => forReturning(id) === before);
+    if (fit.length === 1 && fit.length < task.among.length) setService(a, fit[0] as string);
+  }
+}
+
+/** What is told of the need, while it is open. */
+function told(a: Applying): void {
+  const { t, task, reading } = a;
+  if (!task.service && !task.among) {
+    const more = ofTheNeed(reading);
+    if (contentOf(more.replace(VISITS, " ")).length > 0) task.told = `${task.told ?? ""} ${more}`.trim().slice(-LONGEST_TOLD);
+  }
+  // "You told me to come back": what the house has for that, where it is one thing.
+  if (!task.service && !task.among && TO_COME_BACK.test(reading.said)) {
+    const [back, another] = t.house.handbook.services.filter((s) => [s.name, ...s.also].some((name) => FOR_WHO_RETURNS.test(name)));
+    if (back && !another) {
+      task.among = [back.id];
+      task.maybe = true;
+      a.changed = true;
+    }
+  }
+  if (
+    !task.service &&
+    !task.among &&
+    (t.state.expects === "service" || t.state.expects === "errand" || t.state.expects === "anything") &&
+    complains(reading.said)
+  )
+    task.complaint = true;
+}

@@ -1,0 +1,85 @@
+import { ofKind } from "../../language/found.ts";
+import { SAW_OURS } from "../../language/packs/en/talk.ts";
+import type { Reading } from "../../language/read.ts";
+import type { Turn } from "../turn.ts";
+
+/** The rule by which somebody else's name is read. */
+export const OF_ANOTHER = "name/of-another";
+
+/** Keeps who it is, whenever it was said. A corrected number or name is looked up anew. */
+export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contact: boolean } {
+  const c = t.state.client;
+  const task = t.state.task;
+  const own = ofKind(reading.found, "name").at(-1);
+  // Before it is known for whom a visit is, another's name is nobody's own.
+  const given = own?.rule === OF_ANOTHER && t.state.expects !== "name" && task?.errand !== "book" ? undefined : own?.value;
+  // "Delaney. 902 555 0139", after "this is Ruth" and the question for a number: the rest of the name.
+  const rest =
+    own?.rule === "name/beside-number" && t.state.expects === "phone" && c.name && ![c.name, own.value].some((n) => n.includes(" ")) && c.name !== own.value;
+  const name = rest ? `${c.name ?? ""} ${own.value}` : given;
+  const phone = ofKind(reading.found, "phone").at(-1)?.value;
+  const email = ofKind(reading.found, "email").at(-1)?.value;
+  const end = ofKind(reading.found, "phone-end").at(-1)?.value;
+  const kept = { name: false, contact: false };
+  const anew = (): void => {
+    c.confirmed = false;
+    delete c.match;
+    delete c.card;
+  };
+  if (name) {
+    kept.name = true;
+    if (task?.errand === "book" && task.forWhom && !task.visitor && (t.state.expects === "name" || c.name)) task.visitor = name;
+    else if (c.name !== name) {
+      const confirmed = c.confirmed;
+      c.name = name;
+      anew();
+      c.confirmed = confirmed;
+    }
+  }
+  if (phone) delete c.phonePart;
+  if (phone && phone !== c.phone) {
+    c.phone = phone;
+    kept.contact = true;
+    anew();
+  } else if (phone) kept.contact = true;
+  if (!phone && end && c.phone) {
+    c.phone = c.phone.slice(0, -end.length) + end;
+    kept.contact = true;
+    anew();
+  }
+  if (email && email !== c.email) {
+    c.email = email;
+    kept.contact = true;
+    if (!c.phone) anew();
+  }
+  if (
+    !phone &&
+    /\b(?:don't have|do not have|haven't got|no|without) an?y? ?(?:tele)?(?:phone|number|mobile|cell)\b|\bno (?:tele)?(?:phone|mobile|cell)\b/i.test(
+      reading.text,
+    )
+  ) {
+    c.noPhone = true;
+    kept.contact = true;
+  }
+  const before = saysBefore(reading.text) ?? (SAW_OURS.test(reading.masked) ? true : null);
+  if (before !== null && c.saysBefore === undefined) c.saysBefore = before;
+  return kept;
+}
+
+/** Whether a message says that the person has been here before; null where it does not. */
+export function saysBefore(text: string): boolean | null {
+  const s = text.toLowerCase().replace(/’/g, "'");
+  if (
+    /\b(?:first time|never been|haven't been|have not been|not been (?:here|before|there)|new (?:client|patient|customer|here|to you)|(?:i'm|i am|am) new)\b/.test(
+      s,
+    )
+  )
+    return false;
+  if (
+    /\b(?:(?:was|were|been|got) (?:already )?assessed|had (?:an?|the|my|his|her) (?:first visit|assessment)|i've been|i have been|(?<!\b(?:she|he|they|wife|husband)(?:'s| has|'ve| have) (?:already )?)been (?:here|there|to you|before)|returning|existing (?:client|patient)|a regular|come regularly|i was (?:there|in) (?:last|before)|last time i|i was (?:there|here|in|with you|seen) (?:on|yesterday|this|a (?:week|month|year|while)|in|just)|(?:said|told me|asked me|wants? me|want me|was told|should) to come back|(?:saw|seen) (?:him|her|them|you) (?:last|on|in|before|already|(?:\w+ ){1,3}ago)|same as last time|i'm a (?:client|patient))\b/.test(
+      s,
+    )
+  )
+    return true;
+  return null;
+}

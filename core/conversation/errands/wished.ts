@@ -1,0 +1,145 @@
+import type { ReadContext } from "../../language/context.ts";
+import { ofKind, type ChoiceValue, type FoundOf } from "../../language/found.ts";
+import { EITHER_OR, SOMEBODY_ELSE } from "../../language/packs/en/talk.ts";
+import type { Reading } from "../../language/read.ts";
+import { partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
+import type { BookTask, MoveTask, WishState } from "../state.ts";
+import type { Turn } from "../turn.ts";
+import { addDays, singleDay } from "../wish.ts";
+
+/** By how many minutes a visit is to be longer, or shorter where negative; null where a length is said as it is to be. */
+export function lengthChange(reading: Reading): number | null {
+  const f = ofKind(reading.found, "length").at(-1);
+  if (!f || typeof f.value !== "number") return null;
+  return f.rule === "length/longer-by" ? f.value : f.rule === "length/shorter-by" ? -f.value : null;
+}
+
+/** Puts days and times of the wish into a task; true when they changed. */
+export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, context: ReadContext): boolean {
+  const from = referenceDay(t, task);
+  // "Move the other one to the same day": that of what was done just before.
+  const done = task.errand === "move" && task.old.other && t.state.did ? t.house.zone.toLocal(t.state.did.of.startMin).day : undefined;
+  const days = ofKind(reading.found, "day")
+    .filter((d) => d.part !== "old")
+    .flatMap((d) => {
+      if (d.value.kind === "relative" && done !== undefined) return settled(d, done);
+      if (d.value.kind === "relative" && from === undefined && task.errand === "move")
+        task.after = { byDays: d.value.byDays, ...(d.value.weekday === undefined ? {} : { weekday: d.value.weekday }) };
+      return settled(d, from);
+    });
+  const times = ofKind(reading.found, "time").filter((d) => d.part !== "old");
+  const shift = ofKind(reading.found, "shift").find((s) => s.value === "later" || s.value === "earlier");
+  if (task.errand === "move" && shift && task.offered.length === 0 && times.every((x) => x.value.kind === "same")) {
+    // "An hour later": measured from the appointment as it stands.
+    const sooner =
+      shift.byMin === undefined &&
+      shift.value === "earlier" &&
+      /\b(?:sooner|any earlier|an earlier (?:day|date|appointment|visit|slot|one))\b/i.test(reading.said);
+    task.by = { min: shift.byMin ?? 0, sign: shift.value === "later" ? 1 : -1, ...(sooner ? { sooner } : {}) };
+    if (times.length > 0) task.wish.times = times;
+    if (days.length === 0) return true;
+  }
+  if (task.errand === "move") {
+    const wished = ofKind(reading.found, "staff").findLast((p) => p.part === "new" && !p.not);
+    if (wished) {
+      task.staff = wished.value;
+      if (days.length === 0 && times.length === 0 && !task.wish.days && task.appointment === undefined) task.keepTime = true;
+    }
+    // "Could somebody else than Tobias see me, a woman maybe": whom it is to be with instead is theirs to say, as far as they do.
+    const gender = ofKind(reading.found, "gender").at(-1)?.value;
+    if (gender) task.gender = gender;
+    const anybodyElse = SOMEBODY_ELSE.test(reading.said);
+    if ((gender || anybodyElse) && days.length === 0 && times.length === 0 && !task.wish.days) task.keepTime = true;
+    if (anybodyElse) task.notStaff = ofKind(reading.found, "staff").flatMap((p) => (p.value === "any" || p.part === "new" ? [] : p.value));
+    // "From 60 to 90 minutes": the last length that is said is the wish.
+    const length = ofKind(reading.found, "length").at(-1);
+    const by = lengthChange(reading);
+    if (length && typeof length.value === "number") {
+      if (by === null) task.lengthMin = length.value;
+      else task.lengthBy = by;
+      if (days.length === 0 && times.length === 0 && !task.wish.days) task.keepTime = true;
+    } else if (length?.value === "long" || length?.value === "short") {
+      task.lengthTo = length.value;
+      if (days.length === 0 && times.length === 0 && !task.wish.days) task.keepTime = true;
+    }
+  }
+  const ofTwo = days.length === 0 && t.state.expects === "day" ? dayOfTwo(task, reading) : undefined;
+  if (ofTwo !== undefined) {
+    delete task.wish.ask;
+    task.wish.days = { ranges: [{ from: ofTwo, to: ofTwo }] };
+  }
+  const either = eitherOr(reading, days, times);
+  if (days.length > 0 || times.length > 0) delete task.wish.orElse;
+  if (either) {
+    addDays(task.wish, either.days, context);
+    task.wish.times = either.times;
+    task.wish.orElse = either.orElse;
+    delete task.wish.atMin;
+    t.rule("wish/one-or-the-other");
+    return true;
+  }
+  if (days.length > 0) addDays(task.wish, days, context);
+  if (task.errand === "book" && days.length === 0 && times.some((x) => x.value.kind === "same") && t.state.last === undefined) task.sameTime = true;
+  if (times.length > 0) {
+    // "Ten past eleven", once an hour of Wednesday is kept: of that day.
+    const kept = task.hold ? t.house.zone.toLocal(task.hold.offer.startMin).day : undefined;
+    if (kept !== undefined && days.length === 0 && ofTwo === undefined && singleDay(task.wish.days) !== kept) {
+      task.wish.days = { ranges: [{ from: kept, to: kept }] };
+      delete task.wish.ask;
+    }
+    task.wish.times = times;
+    delete task.wish.atMin;
+  }
+  return days.length > 0 || ofTwo !== undefined || times.length > 0 || (task.errand === "move" && (task.after !== undefined || task.keepTime === true));
+}
+
+type Days = FoundOf<"day">[];
+type Times = FoundOf<"time">[];
+
+/** "Tomorrow at nine or Thursday at four", "first thing tomorrow or last thing Thursday": two days, each with its own hour; null where there is no such pair. */
+function eitherOr(reading: Reading, days: Days, times: Times): { days: Days; times: Times; orElse: NonNullable<WishState["orElse"]> } | null {
+  const [a, b, more] = days;
+  const [x, y, rest] = times;
+  if (!a || !b || more || !x || !y || rest || a.not || b.not || b.value.kind !== "days" || a.value.kind !== "days") return null;
+  const { from, to } = b.value;
+  if (from === undefined || from !== to || a.value.from !== a.value.to) return null;
+  const first = Math.max(a.end, x.end);
+  const second = Math.min(b.start, y.start);
+  if (first > second || !EITHER_OR.test(reading.text.slice(first, second))) return null;
+  return { days: [a], times: [x], orElse: { day: from, times: [y] } };
+}
+
+const NUMBERED: Partial<Record<ChoiceValue, number>> = { first: 1, second: 2, third: 3 };
+
+/** Asked which of two days is meant: "the third" is the 3rd where that is one of them, "the later one" the other. */
+function dayOfTwo(task: BookTask | MoveTask, reading: Reading): DayNumber | undefined {
+  const pick = ofKind(reading.found, "choice").at(-1)?.value;
+  const asked = task.wish.ask;
+  if (!asked || pick === undefined) return undefined;
+  const numbered = asked.filter((d) => partsOf(d).date === NUMBERED[pick]);
+  if (numbered.length === 1) return numbered[0];
+  return { first: asked[0], second: asked[1], third: asked[2], last: asked.at(-1), later: asked.at(-1), earlier: asked[0], any: undefined, none: undefined }[
+    pick
+  ];
+}
+
+/** The day that "the day after" and the like are measured from: of what was offered last, of the wish, of the appointment. */
+function referenceDay(t: Turn, task: BookTask | MoveTask): DayNumber | undefined {
+  const offered = task.offered[0]?.startMin ?? task.hold?.offer.startMin;
+  const wished = singleDay(task.wish.days);
+  if (wished !== undefined) return wished;
+  if (offered !== undefined) return t.house.zone.toLocal(offered).day;
+  const own = task.errand === "move" ? task.appointment : undefined;
+  const asked = task.errand === "book" ? singleDay(t.state.askedDays) : undefined;
+  if (asked !== undefined) return asked;
+  return own ? t.house.zone.toLocal(own.startMin).day : undefined;
+}
+
+/** A day measured from another as the day that it is; nothing where there is none to measure from. */
+export function settled(d: FoundOf<"day">, from: DayNumber | undefined): FoundOf<"day">[] {
+  if (d.value.kind !== "relative") return [d];
+  if (from === undefined) return [];
+  const { byDays, weekday } = d.value;
+  const ahead = weekday === undefined ? byDays : byDays > 0 ? ((weekday - weekdayOf(from) + 6) % 7) + 1 : -(((weekdayOf(from) - weekday + 6) % 7) + 1);
+  return [{ ...d, value: { kind: "days", from: from + ahead, to: from + ahead } }];
+}
