@@ -219,15 +219,15 @@ describe("the demo house's handbook", () => {
 
   it("keeps what was typed just before the page was closed", async () => {
     await page.driver.executeScript("window.stop(); window.__fetch = window.fetch; window.fetch = () => new Promise(() => {})");
-    await hands.type(labelled("Length and price of Acupuncture"), "45 min $86");
+    await hands.type(labelled("Length and price of Shockwave therapy"), "20 min $66");
     await page.driver.sleep(100);
     await page.driver.executeScript("window.onbeforeunload = null");
     await page.driver.switchTo().newWindow("tab");
     await page.driver.get(`${demo}/handbook`);
     await waitText(page.driver, "Nothing is missing.");
-    await page.driver.wait(async () => (await value("Length and price of Acupuncture")) === "45 min $86", 8000);
+    await page.driver.wait(async () => (await value("Length and price of Shockwave therapy")) === "20 min $66", 8000);
     await kept(page);
-    await hands.type(labelled("Length and price of Acupuncture"), "45 min $85");
+    await hands.type(labelled("Length and price of Shockwave therapy"), "20 min $65");
     await kept(page);
   });
 

@@ -7,7 +7,7 @@ export const EN = {
   "book/which-not-clear": ["I can't make out which of our services that is. Shall I pass it on to the desk?"],
   "book/been-before": ["Have you been to us before?", "Have you been here before?"],
   "book/ask-which-service": ["Which one do you mean: {list}?", "That could be {list}. Which is it?"],
-  "book/look-for-it": ["Shall I look for a time for {service}?", "Would you like {service}, then? I'll look for a time."],
+  "book/look-for-it": ["Shall I look for a time for {service}?", "Is it {service}, then? I can look for a time."],
   "book/is-it-for": ["Would that be for {service}?", "Is it {service} that you would like?"],
   "book/ask-length": ["{service} comes in {list}. How long would you like?", "How long should it be? We do {list} of {service}."],
   "book/length-taken": ["I'll take {length} unless you tell me otherwise.", "Then I take {length}; say so if it should be another."],
