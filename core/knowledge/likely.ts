@@ -33,8 +33,8 @@ const namedOf = (s: Service): Named => ({ id: s.id, names: [s.name, ...s.also].f
  * and by how near it is to a word of the service's names, or its description. Empty where nothing told is near enough.
  *
  * The bounds were chosen on 135 needs of 27 houses (`needs.txt`). Where reading alone names no one service, some are
- * named for 68 of 82; the one that somebody who has worked there for years would ask about is among them in 52, and is
- * the only one in 20 of the 25 times that one is named.
+ * named for 67 of 82; the one that somebody who has worked there for years would ask about is among them in 49, and is
+ * the only one in 19 of the 25 times that one is named.
  */
 export function likely(house: House, told: string): string[] {
   const { everyday } = passagesOf(house);
