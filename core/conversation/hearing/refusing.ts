@@ -1,5 +1,5 @@
 import { EMERGENCY } from "../../house/through.ts";
-import { ofKind, peopleIn, type Found } from "../../language/found.ts";
+import { ofKind, peopleIn } from "../../language/found.ts";
 import { A_PERSON, OF_ONES_HEALTH, WHAT_IT_IS_ABOUT, WHAT_NOW } from "../../language/packs/en/talk.ts";
 import { says, type Reading } from "../../language/read.ts";
 import { contentOf } from "../../knowledge/search.ts";
@@ -11,6 +11,7 @@ import { phoneText } from "../format.ts";
 import { proceed } from "../proceed.ts";
 import { val, type Turn } from "../turn.ts";
 import { SURE_EMERGENCY, resume } from "../unheard.ts";
+import { wishIn } from "../wish.ts";
 import type { Step } from "./heard.ts";
 
 /** Emergencies go before everything. */
@@ -33,10 +34,7 @@ export const emergencies: Step = ({ t, reading }) => {
 
 /** "Should I bring him in?", right after an emergency: what was said holds. */
 const afterOne = (t: Turn, reading: Reading): boolean =>
-  t.state.emergencyAt === t.state.turn - 1 && t.state.status === "open" && !t.state.task && WHAT_NOW.test(reading.said) && wishes(reading).length === 0;
-
-/** Days, times and services that are named. */
-const wishes = (reading: Reading): Found[] => reading.found.filter((f) => ["day", "time", "service", "length"].includes(f.kind));
+  t.state.emergencyAt === t.state.turn - 1 && t.state.status === "open" && !t.state.task && WHAT_NOW.test(reading.said) && !wishIn(reading);
 
 /** What the house does not do or say; what only sounds like advice is answered where the house has a line of its own for it. */
 export const limits: Step = ({ t, reading, text }) => {
@@ -133,7 +131,8 @@ function refuse(t: Turn, reading: Reading): void {
   t.say("limit/say", { say: val(limit.say, { kind: "limit", id: limit.id, label: limit.subject }) });
   t.outcome("turned-away");
   if (t.state.task && t.state.task.errand !== "message") return proceed(t);
-  if (!t.state.task) t.state.told = reading.text.slice(0, LONGEST_TOLD);
+  // What ails them, though nothing can be said of it, is what a visit after it is for.
+  if (!t.state.task && ofHealth(t, reading)) t.state.told = reading.text.slice(0, LONGEST_TOLD);
   // What it was asked of is what a wish after it is about.
   const of = [...new Set(ofKind(reading.found, "service").flatMap((s) => s.value))];
   if (of.length > 0 && !t.state.topic && !t.state.topics) {

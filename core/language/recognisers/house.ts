@@ -5,7 +5,7 @@ import type { House } from "../../house/compile.ts";
 import type { Found } from "../found.ts";
 import { KIN_WORDS, SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
 import { UNWANTED, WANTED_INSTEAD } from "../packs/en/signs.ts";
-import { CARDINALS, COMMON, DIGIT_WORDS, MINUTE_WORDS, ORDINALS } from "../packs/en/words.ts";
+import { CARDINALS, COMMON, DIGIT_WORDS, MINUTE_WORDS, ORDINALS, TITLES } from "../packs/en/words.ts";
 import { rankOf, vectorOf } from "../vectors.ts";
 import { eachMatch, normalise, stem, type Said, type Token } from "../text.ts";
 
@@ -543,8 +543,6 @@ export function staff(said: Said, house: House): Found[] {
   }
   return out.sort((a, b) => a.start - b.start);
 }
-
-const TITLES = new Set("dr doctor mr mrs ms miss mx nurse sister prof professor madam mdm sir puan encik dato".split(" "));
 
 /** Whether a family name stands after a given name that is none of the house's. */
 function ofAnother(said: Said, at: number): boolean {

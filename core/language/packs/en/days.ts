@@ -95,7 +95,7 @@ const nth = (digits: string | undefined, word: string | undefined): number => (d
 /** Abbreviated weekdays that are also words need a sign of a day before them. */
 const UNSURE = new Set(["sat", "mon", "wed", "fri", "tue"]);
 /** After one of these such a word is what somebody did: "she's never sat on a horse". */
-const VERB_BEFORE = /\b(?:i|we|she|he|you|never|ever|just|has|have|had|(?:i|we|she|he|they|you)'(?:ve|s|d)) $/;
+const VERB_BEFORE = /\b(?:i|we|she|he|you|never|ever|has|have|had|(?:i|we|she|he|they|you)'(?:ve|s|d)) $/;
 
 /** The open days of a weekend: one, either of two, or both where the house is shut on both, which is then said. */
 function openOf(at: Moment, saturday: DayNumber): DayValue {

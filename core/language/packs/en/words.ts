@@ -310,3 +310,6 @@ export const PLAIN_WORDS = new Set([
     " ",
   ),
 ]);
+
+/** What stands before the family name of somebody who is spoken of with respect. */
+export const TITLES = new Set("dr doctor mr mrs ms miss mx nurse sister prof professor madam mdm sir puan encik dato".split(" "));
