@@ -9,7 +9,7 @@ describe("a move to another person", () => {
   it("keeps the hour where none is named, and looks for others where a day is", () => {
     const t = tern("I'd like to have Joaquim for my massage instead of Nell, Ana Petrov 902 555 0142");
     expect(t.state.expects).toBe("go-ahead");
-    expect(t.last).toMatch(/1:00 pm with Joaquim/);
+    expect(t.last).toMatch(/1:00 pm will be with Joaquim instead of Nell/);
     expect(offered(tern("I'd like Joaquim instead of Nell for my massage, on thursday. Ana Petrov 902 555 0142").last).length).toBeGreaterThan(1);
   });
 

@@ -12,6 +12,7 @@ import { answerAsked, askedOfAnother } from "./hearing/asked.ts";
 import type { Heard, Step } from "./hearing/heard.ts";
 import { guessedFrom, idle } from "./hearing/heard.ts";
 import { answersFirst, asMeant, keepTold, note, putsOff, whoTheyAre } from "./hearing/meant.ts";
+import { needOfTheirs } from "./hearing/needs.ts";
 import { notOurs, ratherThanAMessage } from "./hearing/notours.ts";
 import { messages, whenToBeReached } from "./hearing/passing.ts";
 import { linesFirst } from "./hearing/rather.ts";
@@ -129,6 +130,7 @@ const STEPS: readonly Step[] = [
   ),
   whoAreYou,
   areYouThere,
+  needOfTheirs,
   linesFirst,
   saysWithWhom,
   comments,

@@ -22,7 +22,7 @@ import { anotherHour, asAsked, carriedOn, reopen } from "./start.ts";
 import type { Task } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import { notKnown, resume, repair, close } from "./unheard.ts";
-import { GIVES_UP, HOW_LONG_IS_IT, IN_CASE, NO_AND_TELLS, NOT_KNOWING, WHICH_TIMES } from "../language/packs/en/talk.ts";
+import { GIVES_UP, HOW_LONG_IS_IT, IN_CASE, NO_AND_TELLS, NOT_KNOWING, SO_MANY_THEN, WHICH_TIMES } from "../language/packs/en/talk.ts";
 
 /** What was said and is no errand of its own: an answer or a change within an errand, or words while nothing is being worked on. */
 
@@ -106,8 +106,12 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
   }
   if (task.errand === "book") {
     // "The first one" and "Wednesday at 5" say no number of places.
-    const counts = task.needPlaces && !/\bat \d|:\d\d|[ap]\.?m\b/i.test(text) && !reading.found.some((f) => f.kind === "choice" || f.kind === "day");
-    const bare = counts ? /^\W*(?:\w+ ){0,3}?(\d{1,2}|one|two|three|four|five|six)\b/i.exec(text)?.[1] : undefined;
+    // "Two then, on Saturday" does, since it begins with it.
+    const counts =
+      task.needPlaces &&
+      !/\bat \d|:\d\d|[ap]\.?m\b/i.test(text) &&
+      (SO_MANY_THEN.test(text) || !reading.found.some((f) => f.kind === "choice" || f.kind === "day"));
+    const bare = counts ? /^\W*(?:\w+\W+){0,3}?(\d{1,2}|one|two|three|four|five|six)\b/i.exec(text)?.[1] : undefined;
     if (bare !== undefined) {
       delete task.needPlaces;
       task.places = /^\d/.test(bare) ? Number(bare) : (CARDINALS[bare.toLowerCase()] ?? 1);

@@ -2,6 +2,7 @@ import { nextBook } from "./errands/book.ts";
 import { nextCancel, nextMine, nextMove } from "./errands/existing.ts";
 import { finish } from "./errands/finish.ts";
 import { nextMessage } from "./errands/message.ts";
+import { standing } from "./errands/standing.ts";
 import type { Turn } from "./turn.ts";
 
 /** Goes on with the errand at hand, or with one that was set aside, or asks whether there is anything else. */
@@ -14,8 +15,10 @@ export function proceed(t: Turn): void {
     return;
   }
   switch (task.errand) {
-    case "book":
-      return nextBook(t, task);
+    case "book": {
+      const own = standing(t, task);
+      return own === "asked" ? undefined : own === "moved" ? proceed(t) : nextBook(t, task);
+    }
     case "move":
       return nextMove(t, task);
     case "cancel":

@@ -11,7 +11,7 @@ import { CARDINALS } from "../language/packs/en/words.ts";
 import { weekdayNumber, weekdayOf, type WeekdayName } from "../time/days.ts";
 import type { Task } from "./state.ts";
 import type { Turn } from "./turn.ts";
-import { STRAIGHT_AFTER, TWICE } from "../language/packs/en/talk.ts";
+import { COULD_COME, ON_EACH, STRAIGHT_AFTER, TWICE } from "../language/packs/en/talk.ts";
 
 /** What each part of a message wants done, where it wants several things done, in the order said. */
 interface Deed {
@@ -59,8 +59,9 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
     if (series) return series.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
     const twice = bothDays(reading);
     if (twice) return twice.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
-    const groups = bookings(reading, (who, service) => t.house.services.get(service)?.staff.includes(who) ?? false);
-    const pair = groups.length > 1 ? [] : together(reading);
+    const does = (who: string, service: string): boolean => t.house.services.get(service)?.staff.includes(who) ?? false;
+    const groups = bookings(reading, does);
+    const pair = groups.length > 1 ? [] : together(reading, does);
     // One after the other, where nothing else is said: nobody comes twice for what can be done at once.
     if (pair.length > 1) return pair.map((found, i) => ({ errand: "book" as const, reading: { ...reading, found }, ...(i > 0 ? { rightAfter: true } : {}) }));
     const row = groups.length > 1 ? [] : inARow(reading);
@@ -155,9 +156,11 @@ function bothDays(reading: Reading): Found[][] | null {
   }
   if (days.length !== 1 || only?.value.kind !== "either" || only.value.days.length !== 2) return null;
   const words = reading.said.slice(only.start, only.end);
-  if (!/\band\b/i.test(words) || /\bor\b/i.test(words) || !TWICE.test(reading.said)) return null;
+  // "Aqua gym on Tuesday and on Thursday": both, unless they are days on which somebody could come.
+  const onEach = ON_EACH.test(words) && ofKind(reading.found, "service").length === 1 && !COULD_COME.test(reading.said.slice(0, only.start));
+  if (!/\band\b/i.test(words) || /\bor\b/i.test(words) || !(TWICE.test(reading.said) || onEach)) return null;
   return only.value.days.map((day) =>
-    reading.found.filter((f) => f.kind !== "places").map((f) => (f === only ? { ...only, value: { kind: "days" as const, from: day, to: day } } : f)),
+    reading.found.filter((f) => onEach || f.kind !== "places").map((f) => (f === only ? { ...only, value: { kind: "days" as const, from: day, to: day } } : f)),
   );
 }
 
@@ -193,7 +196,7 @@ function inSeries(t: Turn, reading: Reading): Found[][] | null {
 }
 
 /** "A puncture and a basic service on Friday at ten": two visits of one day, the second at any hour of it. */
-function together(reading: Reading): Found[][] {
+function together(reading: Reading, does: (who: string, service: string) => boolean): Found[][] {
   const services = ofKind(reading.found, "service");
   const [a, b] = services;
   if (services.length !== 2 || !a || !b || a.value.length !== 1 || b.value.length !== 1 || a.value[0] === b.value[0]) return [];
@@ -204,7 +207,17 @@ function together(reading: Reading): Found[][] {
   )
     return [];
   if (reading.question && !reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability")) return [];
-  return [reading.found.filter((f) => f !== b), reading.found.filter((f) => f !== a && f.kind !== "time" && f.kind !== "length")];
+  // "Pilates and also a massage right after, an hour, Nell if possible": what follows the second is of that one where only it can be.
+  const ofSecond = (f: Found): boolean =>
+    f.start > b.end &&
+    ((f.kind === "length" && !reading.found.some((o) => o.kind === "length" && o.start < b.start)) ||
+      (f.kind === "staff" && f.value !== "any" && f.value.some((w) => does(w, b.value[0] as string) && !does(w, a.value[0] as string))));
+  const ofFirst = (f: Found): boolean =>
+    f.kind === "staff" && f.value !== "any" && f.value.every((w) => does(w, a.value[0] as string) && !does(w, b.value[0] as string));
+  return [
+    reading.found.filter((f) => f !== b && !ofSecond(f)),
+    reading.found.filter((f) => f !== a && !ofFirst(f) && f.kind !== "time" && (f.kind !== "length" || ofSecond(f))),
+  ];
 }
 
 /**

@@ -12,7 +12,7 @@ import { dropHold } from "./errands/offering.ts";
 import type { BookTask, CancelTask, MoveTask, Task } from "./state.ts";
 import { singleDay } from "./wish.ts";
 import { type Turn } from "./turn.ts";
-import { AT_THE_SAME_GO, PREFERS, SAME, STARTS_OTHERWISE, TO_BE_REACHED } from "../language/packs/en/talk.ts";
+import { AT_THE_SAME_GO, OF_WHAT_IS_ON, PREFERS, SAME, START_ON_THE_DAY, STARTS_OTHERWISE, TO_BE_REACHED } from "../language/packs/en/talk.ts";
 
 /** Begins, turns or ends an errand that the message names; true when the message's parts have been taken in. */
 export function startTask(t: Turn, reading: Reading, errands: readonly Errand[]): boolean {
@@ -64,6 +64,9 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         begin(t, fresh);
         applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
         asAsked(t, fresh, reading);
+        const ofTheirs = OF_WHAT_IS_ON.test(reading.masked) || (ofKind(reading.found, "service").length === 0 && START_ON_THE_DAY.test(reading.masked));
+        const known = state.client.match === "both" || (state.client.name !== undefined && (state.client.phone ?? state.client.email) !== undefined);
+        if (ofTheirs && known) fresh.ofOwn = reading.text;
         // "Can I get the lashes done at the same go", once the brows are booked: right after them.
         if (state.last && fresh.service && fresh.service !== state.last.service && AT_THE_SAME_GO.test(reading.said) && !fresh.wish.days && !fresh.wish.times)
           Object.assign(fresh, { rightAfter: true, beside: true });
@@ -257,6 +260,8 @@ export function carriedOn(t: Turn, reading: Reading): BookTask | null {
     fresh.same = true;
     const on = ofKind(reading.found, "shift").find((s) => (s.byMin ?? 0) >= 1440);
     if (on?.byMin) fresh.sameInDays = (on.byMin / 1440) * (on.value === "earlier" ? -1 : 1);
+    const by = ofKind(reading.found, "shift").find((s) => s.byMin !== undefined && s.byMin < 1440);
+    if (by?.byMin) fresh.sameByMin = by.byMin * (by.value === "earlier" ? -1 : 1);
     // "The week after": so many days after that one.
     const next = ofKind(reading.found, "day").find((d) => d.value.kind === "relative" && d.value.weekday === undefined && d.value.byDays > 0);
     if (next?.value.kind === "relative") fresh.sameInDays = next.value.byDays;

@@ -115,6 +115,10 @@ export interface BookTask {
   setAside?: boolean;
   /** The number is of visits, one after the other, and not of people. */
   sessions?: boolean;
+  /** What was said, where it may be of a visit that they have: once it is known who they are, that is looked for. */
+  ofOwn?: string;
+  /** Of several who come, one right after the other. */
+  inARow?: boolean;
   /** On a day after the one that was booked before it. */
   afterLast?: boolean;
   /** Another visit of the same, for those who come along: booked one after the other. */
@@ -139,6 +143,10 @@ export interface BookTask {
   same?: boolean;
   /** So many days after that one. */
   sameInDays?: number;
+  /** So many minutes after it. */
+  sameByMin?: number;
+  /** So many days after a visit that they have, until it is known which that is. */
+  afterOwn?: number;
   /** At the time of the appointment that was cancelled or moved before it. */
   sameTime?: boolean;
   /** How many there are is asked for, since it was too many. */

@@ -7,9 +7,22 @@ import { applyWish } from "./errands/wished.ts";
 import { newBook, newCancel, newMove } from "./tasks.ts";
 import { dropHold } from "./errands/offering.ts";
 import { contextOf } from "./context.ts";
-import type { BookTask, CancelTask, MoveTask } from "./state.ts";
+import type { AppointmentView, BookTask, CancelTask, MoveTask } from "./state.ts";
 import { type Turn } from "./turn.ts";
-import { ADDS_TO_IT, ASKS_FOR_IT, GETS_THEM, IN_ITS_PLACE, IT_TO_BE, ONE_MORE, SAME, THE_ONE_TO_BE, THEY_HAVE } from "../language/packs/en/talk.ts";
+import {
+  ADDS_TO_IT,
+  ASKS_FOR_IT,
+  CANNOT_KEEP_IT,
+  GETS_THEM,
+  PREFERS,
+  WITH_THEM,
+  IN_ITS_PLACE,
+  IT_TO_BE,
+  ONE_MORE,
+  SAME,
+  THE_ONE_TO_BE,
+  THEY_HAVE,
+} from "../language/packs/en/talk.ts";
 
 /** What turns what was said, or what is being done, into something else: a booking into a move, a person spoken of, another visit. */
 
@@ -47,6 +60,8 @@ export function asMove(t: Turn, reading: Reading, text: string): Reading {
     reading.found.some((f) => f.kind === "day" || f.kind === "time") &&
     (THE_ONE_TO_BE.test(reading.masked) || (t.state.toldOf !== undefined && IT_TO_BE.test(reading.masked)));
   if ((swaps || resized || byLength || ofTold) && !t.state.task) return again(t, text);
+  const told = t.state.task ? undefined : t.state.appointments.find((a) => a.id === t.state.toldOf);
+  if (told && otherwise(reading, told)) return ofWhatWasTold(t, text);
   // "Sorry, wrong day, Wednesday I meant", right after a booking.
   const mistaken =
     t.state.last !== undefined &&
@@ -58,6 +73,24 @@ export function asMove(t: Turn, reading: Reading, text: string): Reading {
   if (mistaken) return again(t, text);
   if (!(books || known) || !shift || t.state.task || ofKind(reading.found, "service").length > 0 || SAME.test(reading.said)) return reading;
   return again(t, text);
+}
+
+/** "Could I have it with Nell", "I can't make that, Tuesday at ten?", right after they were told what they have. */
+function otherwise(reading: Reading, told: AppointmentView): boolean {
+  const named = ofKind(reading.found, "service").flatMap((s) => s.value);
+  if (named.length > 0 && !named.includes(told.service)) return false;
+  if (reading.errands.some((e) => !["book", "ask-availability", "move", "cancel"].includes(e.errand) && !(e.errand === "ask-staff" && isGuess(e))))
+    return false;
+  if (reading.found.some((f) => f.kind === "day" || f.kind === "time") && CANNOT_KEEP_IT.test(reading.said)) return true;
+  const others = ofKind(reading.found, "staff").some((s) => s.value !== "any" && !s.not && !s.value.includes(told.staff));
+  return others && (PREFERS.test(reading.said) || WITH_THEM.test(reading.masked));
+}
+
+/** Of the visit that was told of: whatever day, hour or person is named is wished for. */
+function ofWhatWasTold(t: Turn, text: string): Reading {
+  const anew = read(text, { ...contextOf(t.house, t.now, t.state), errand: "move", oldKnown: true });
+  const found = anew.found.map((f) => (f.kind === "staff" && f.part === "old" ? { ...f, part: "new" as const } : f)).filter((f) => f.kind !== "service");
+  return { ...anew, found, errands: [{ errand: "move", rule: "errand/move/of-what-was-told", at: 0, sure: 0.7 }] };
 }
 
 function again(t: Turn, text: string): Reading {

@@ -3,7 +3,7 @@ import type { ReadContext } from "../language/context.ts";
 import type { FoundOf } from "../language/found.ts";
 import { mergeTimes, type Reading } from "../language/read.ts";
 import type { DayWish, TimeWish, Wish } from "../schedule/wish.ts";
-import { weekdayOf, type DayNumber } from "../time/days.ts";
+import { mondayOf, weekdayOf, type DayNumber } from "../time/days.ts";
 import { momentOf } from "../language/context.ts";
 import type { WishState } from "./state.ts";
 
@@ -61,7 +61,14 @@ function inTheWeek(wish: WishState, days: readonly FoundOf<"day">[]): readonly F
   const { within } = wish;
   if (!within || !days.every(byWeekday)) return days;
   const there = days.map((d) => {
-    const day = Array.from({ length: Math.min(7, within.to - within.from + 1) }, (_, i) => within.from + i).find((x) => weekdayOf(x) === d.weekday);
+    const inside = Array.from({ length: Math.min(7, within.to - within.from + 1) }, (_, i) => within.from + i).find((x) => weekdayOf(x) === d.weekday);
+    // "The end of next week" – "rather the Wednesday": of the same week.
+    const ofTheWeek = mondayOf(within.from) + (d.weekday as number) - 1;
+    const day =
+      inside ??
+      (d.definite && mondayOf(within.from) === mondayOf(within.to) && d.value.kind === "days" && ofTheWeek > (d.value.from ?? Infinity)
+        ? ofTheWeek
+        : undefined);
     return day === undefined ? undefined : { ...d, value: { kind: "days" as const, from: day, to: day } };
   });
   return there.every((d) => d !== undefined) ? there : days;

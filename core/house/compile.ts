@@ -5,6 +5,12 @@ import { ALWAYS_EMERGENCY, ALWAYS_REFUSED, helpNumber, helpSentence } from "../l
 import { everyWeeks, recurrenceOf } from "../time/recurrence.ts";
 import type { ClosedRule, Handbook, Limit, Question, Room, Rules, Service, SingleDay, Staff } from "./schema.ts";
 
+/** What every receptionist refuses, without the words that the house calls a service of its own by: a repair shop's "diagnosis". */
+function withoutServices(limit: Limit, handbook: Handbook): Limit {
+  const named = handbook.services.flatMap((s) => [s.name, ...s.also]).map((n) => ` ${n.toLowerCase()} `);
+  return { ...limit, words: limit.words.filter((w) => !named.some((n) => n.includes(` ${w} `))) };
+}
+
 /** Something that is missing or contradicts, as data: the interface words it. `stops` keeps the house off duty. */
 export interface Gap {
   code: GapCode;
@@ -292,8 +298,11 @@ function makeHouse(handbook: Handbook, days: readonly SingleDay[] = []): House {
     rooms: new Map(handbook.rooms.map((r) => [r.id, r])),
     questions: new Map(handbook.questions.map((q) => [q.key, q])),
     pools,
-    limits: [...handbook.limits, ...ALWAYS_REFUSED],
-    emergency: handbook.emergency ?? { words: [...ALWAYS_EMERGENCY], say: helpSentence(helpNumber(handbook.country)), call: helpNumber(handbook.country) },
+    limits: [...handbook.limits, ...ALWAYS_REFUSED.map((l) => withoutServices(l, handbook))],
+    emergency: {
+      ...(handbook.emergency ?? { say: helpSentence(helpNumber(handbook.country)), call: helpNumber(handbook.country) }),
+      words: [...new Set([...(handbook.emergency?.words ?? []), ...ALWAYS_EMERGENCY])],
+    },
     days,
     differs,
     openOn,

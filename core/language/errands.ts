@@ -4,6 +4,7 @@ import { guesses, type Guess } from "./classifier.ts";
 import { complains } from "./features.ts";
 import { HAS_AND_CANNOT, SURE, turned, WAVERS, type Single } from "./turned.ts";
 import {
+  ASKS_FOR_AN_HOUR,
   ASKS_OR_ORDERS,
   DANGER,
   HANDS_ON,
@@ -161,6 +162,7 @@ function judgeAll(
   if (whole.read && OF_ALL_OF_IT.has(whole.read.rule)) return { errands: [whole.read], clauses: [], subject: whole.subject };
   if (parts.length > 1 && withoutTakenBack(masked) === masked) {
     const each = parts.map((p) => ({ from: p.from, to: p.to, masked: p.masked, ...one(p.masked, p.bare) }));
+    if (ASKS_FOR_AN_HOUR.test(masked)) for (const e of each) if (e.read?.errand === "emergency" && e.read.rule.endsWith("/examples")) e.read = null;
     const grave = each.find((e) => e.read && (e.read.errand === "emergency" || e.read.errand === "refused"));
     // "Book a massage… actually no, cancel it": what is taken back is not done.
     let backed = false;
@@ -194,6 +196,15 @@ function judgeAll(
         backed = true;
       }
     });
+    // "Deep tissue for an hour and a half, what's the damage?": what the price is asked of.
+    if (each.some((e) => e.read?.errand === "ask-price"))
+      parts.forEach((p, i) => {
+        const e = each[i];
+        if (e?.read?.rule === "errand/book/with-whom-when" && NAMES_ONLY.test(p.masked) && !/<(?:day|time|staff|name|phone|places)>/.test(p.masked)) {
+          e.read = null;
+          backed = true;
+        }
+      });
     // "My sister said I should come. What do you charge?": beside another errand, a wish without anything wished for is talk.
     const asked = each.some((e) => e.read && e.read.errand !== "book" && e.read.errand !== "ask-availability");
     parts.forEach((p, i) => {
@@ -287,7 +298,9 @@ const withoutTakenBack = (said: string): string => {
 /** A danger that is only guessed, with no word of one said, is left out and kept as an alarm; what else it may be counts as much more. */
 function withoutAlarm(list: Guess[], said: readonly string[], notes: Notes): Guess[] {
   const danger = list.find((g) => g.errand === "emergency");
-  if (!danger || said.some((text) => DANGER.test(text) || UNRESPONSIVE.test(text))) return list;
+  // Who asks for an hour of a day is in no danger, whatever word they say: "… but my breathing isn't. Sunday at eleven?"
+  const asksForAnHour = said.some((text) => ASKS_FOR_AN_HOUR.test(text)) && !said.some((text) => UNRESPONSIVE.test(text));
+  if (!danger || (!asksForAnHour && said.some((text) => DANGER.test(text) || UNRESPONSIVE.test(text)))) return list;
   const rest = list.filter((g) => g !== danger);
   if (rest.length === 0) return list;
   if (danger === list[0] && danger.sure >= (GRAVE.emergency ?? 0)) notes.alarm = true;

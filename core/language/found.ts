@@ -46,8 +46,9 @@ interface Base {
 }
 
 export type Found = Base &
+  // `definite` is "the Wednesday": one of the days spoken of.
   (
-    | { kind: "day"; value: DayValue; not?: boolean; weekday?: number; weekdays?: number[] }
+    | { kind: "day"; value: DayValue; not?: boolean; weekday?: number; weekdays?: number[]; definite?: true }
     | { kind: "time"; value: TimeValue }
     | { kind: "service"; value: string[] }
     | { kind: "length"; value: number | "long" | "short" }

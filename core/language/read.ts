@@ -20,11 +20,14 @@ import { assignParts, assignPeople, splitRanges } from "./refiners/parts.ts";
 import { asSentences, spell } from "./spelling.ts";
 import { normalise, type Said, eachMatch } from "./text.ts";
 import {
+  A_CHANGE,
   ASKS_OF_IT,
   ASKS_OR_ACTS,
   WAS_THERE,
+  CANNOT,
   CANNOT_DO,
   CANT_COME,
+  CHANGES,
   FAREWELL,
   FOR_A_WORD,
   HAS_A_VISIT,
@@ -153,6 +156,7 @@ export function read(text: string, context: ReadContext): Reading {
   const judged = errandsOf(said, masked, [...found, ...ruled], context);
   if (changesOwn(said, found, context) || tradesHour(found, masked, context))
     judged.errands = judged.errands.map((e) => (e.errand === "book" || e.errand === "ask-availability" ? OWN_CHANGED(e) : e));
+  judged.errands = judged.errands.map((e) => (e.errand === "move" && changesThing(said, found, context.house) ? changedThing(e, found, said) : e));
   const emergency = isEmergency(said, context) || judged.errands.some((e) => e.errand === "emergency");
   // "Her number is 902 …" gives a number; no private one is asked for.
   const gives = solid.some((f) => f.kind === "phone") && !isQuestion(said) && !/\b(?:give|tell|send|need|want|get|what|have)\b/.test(masked);
@@ -207,6 +211,13 @@ export function read(text: string, context: ReadContext): Reading {
     const { not: _, ...kept } = missed as FoundOf<"day">;
     found = [...found.filter((f) => f !== missed), { ...kept, part: "old" as const }].sort((a, b) => a.start - b.start);
   }
+  // "We have a funeral on the 10th, I can't be there": of what is called off, the day that cannot be.
+  if (cancelling && !moving)
+    found = found.map((f) => {
+      if (f.kind !== "day" || !f.not || !CANNOT.test(said.norm.slice(Math.max(0, f.start - 30), f.end + 40))) return f;
+      const { not: _, ...kept } = f;
+      return kept;
+    });
   if (moving || cancelling) {
     // Of several errands, only the one that touches an appointment has an old and a new.
     const deed = judged.clauses[errands.findIndex((e) => e.errand === "move" || e.errand === "cancel")];
@@ -245,6 +256,24 @@ export function read(text: string, context: ReadContext): Reading {
     sure: Math.min(1, ...top.map((e) => e.sure)),
   };
 }
+
+/** "Can you change the battery": what is to be changed is what a service changes, and no visit. */
+const changesThing = (said: Said, found: readonly Found[], house: ReadContext["house"]): boolean =>
+  found.some(
+    (f) =>
+      f.kind === "service" &&
+      CHANGES.test(said.norm.slice(Math.max(0, f.start - 30), f.start)) &&
+      !VISIT.test(/^ ?([a-z]*)/.exec(said.norm.slice(f.end))?.[1] ?? "") &&
+      f.value.some((id) => {
+        const s = house.services.get(id);
+        return [s?.name ?? "", ...(s?.also ?? [])].some((n) => A_CHANGE.test(n));
+      }),
+  );
+const changedThing = (e: ErrandRead, found: readonly Found[], said: Said): ErrandRead => {
+  const wished = /\b(?:my|our)\b/.test(said.norm) || found.some((f) => f.kind === "day" || f.kind === "time") || !isQuestion(said);
+  const errand = wished ? "book" : "ask-service";
+  return { ...e, errand, rule: `errand/${errand}/changes-a-thing` };
+};
 
 /** "I've got a massage with Nell on Friday, could I come earlier", "… make it a taping": what they have is to be another. */
 function changesOwn(said: Said, found: readonly Found[], context: ReadContext): boolean {
@@ -367,6 +396,22 @@ function longOrShort(said: Said, house: ReadContext["house"], offered: readonly 
 /** "Two flu jabs": how many of a thing are wished for. */
 function counted(said: Said, house: ReadContext["house"], offered: readonly Found[]): Found[] {
   return offered.flatMap((f): Found[] => {
+    // "Two for Pilates": of what is held for several, how many come.
+    const come = forSeveral(house, f)
+      ? /(?:^|[,.;!?] ?|\b(?:book|put|have|take|get|want|need|like|make it|reserve|down|us|yes|hi|hello|and) )(two|three|four|five|six|[2-6]) (?:for|in|at|to) $/.exec(
+          said.norm.slice(0, f.start),
+        )
+      : null;
+    if (come)
+      return [
+        {
+          kind: "places",
+          value: CARDINALS[come[1] as string] ?? Number(come[1]),
+          rule: "places/for-the",
+          start: come.index + come[0].indexOf(come[1] as string),
+          end: f.start - 1,
+        },
+      ];
     const number = /\b(two|three|four|[2-4]) $/.exec(said.norm.slice(0, f.start));
     if (!number || f.kind !== "service" || f.value.length !== 1 || !/[^s]s$/.test(said.norm.slice(f.start, f.end))) return [];
     // What is called by a word in the plural is no more than one by it.
@@ -424,6 +469,7 @@ function daysBy(said: Said, at: Moment, rule: DayRule): Found[] {
         end: m.index + m[0].length,
         ...(v.assumed ? { assumed: v.assumed } : {}),
         ...(v.weekday ? { weekday: v.weekday } : {}),
+        ...(rule.name === "day/weekday" && /\bthe $/.test(said.norm.slice(0, m.index)) ? { definite: true as const } : {}),
       });
   }
   return out;
@@ -467,7 +513,7 @@ function mask(said: Said, found: readonly Found[]): string {
 function isQuestion(said: Said): boolean {
   return (
     /\?/.test(said.norm) ||
-    /(?:^|[.,!;]\s*)(?:(?:and|so|but|oh|hi|hello|hey|um|also|ok|okay|well|right|hm|sorry|actually|great|just|quick (?:one|question))[ ,:]+)*(?:what|how|where|when|who|whom|whose|which|why|do(?! (?:it|that|so|this)\b)|does|did|is|are|am|can|could|will|would|should|shall|ought|must|has|have|may|might|any|anything|anyone|anybody|need i)\s/.test(
+    /(?:^|[.,!;]\s*)(?:(?:and|so|but|oh|hi|hello|hey|um|also|ok|okay|well|right|hm|sorry|actually|great|just|quick (?:one|question))[ ,:]+)*(?:what|how|where|when|who|whom|whose|which|why|do(?! (?:it|that|so|this)\b)|does|did|is|are|am|can|could|will|would|should|shall|ought|must|has|have|may|might|any(?! (?:time|day) (?:on|in|next|this|after|before|from|between|is|will|would|suits|works))|anything|anyone|anybody|need i)\s/.test(
       said.norm.trim(),
     ) ||
     /\b(?:i (?:was )?wonder(?:ing)?|do you know|tell me|i'd like to know|wants? to know|(?:know|ask|see|check) (?:if|whether))\b/.test(said.norm)

@@ -91,6 +91,15 @@ const TURNS: readonly Turn[] = [
       return (unsure || ["move", "book", "ask-availability", "ask-mine", "none"].includes(g.top.errand)) && !cuedFor(g, "move");
     },
   },
+  {
+    is: "refused/of-others",
+    subject: "others",
+    least: 0.7,
+    from: ["ask-service", "ask-mine", "none", "out-of-scope", "refused", "ask-availability"],
+    when: (g) => signs.OF_THEIR_RELATIVE.test(g.said),
+  },
+  // "Tell Rita to bring the fins": beside another wish too, one of them is to be told.
+  { is: "message/to-them", from: ["none", "ask-staff", "book", "person", "ask-mine", "ask-service", "message"], when: has(signs.ASK_THEM) },
   // "I can't come on Friday and I don't want another day".
   { is: "cancel/no-other-time", from: ["move"], when: has(signs.NO_OTHER_TIME) },
   // "The heel session, an hour on <day> at <time> please": a whole wish, and nothing of a visit that there is.
@@ -100,8 +109,69 @@ const TURNS: readonly Turn[] = [
     sure: () => 0.6,
     when: (g) => !g.sign && g.top.sure < 0.75 && signs.WHOLE_WISH.test(g.masked) && !signs.OF_A_CHANGE.test(g.masked),
   },
+  // "Can I have a lesson no later than the 20th": a new one, until then.
+  { is: "book/by-then", open: true, from: ["move"], when: (g) => !g.sign && signs.A_NEW_ONE_BY.test(g.masked) },
   // "I want to remove my verruca".
   { is: "book/to-be-removed", from: ["cancel", "move"], when: has(signs.TO_BE_REMOVED) },
+  // "It won't come on, somebody should check it": a visit, and no word to be passed on.
+  { is: "book/somebody-should", open: true, from: ["message", "none", "ask-service", "person", "book"], when: has(signs.SOMEBODY_SHOULD) },
+  {
+    is: "move/sooner-than",
+    open: true,
+    from: ["book", "none", "ask-availability", "move"],
+    when: (g) => signs.SOONER_THAN_THE_DAY.test(g.masked) && !/<service>/.test(g.masked),
+  },
+  { is: "move/length", open: true, from: ["book", "none", "ask-availability", "ask-service", "move"], when: has(signs.FROM_LENGTH_TO_LENGTH) },
+  {
+    is: "move/clashes",
+    open: true,
+    from: ["book", "none", "ask-availability", "cancel", "ask-mine", "ask-hours", "message", "move"],
+    when: has(signs.CLASHES),
+  },
+  {
+    is: "move/was-to-come",
+    open: true,
+    from: ["book", "none", "ask-availability", "ask-mine", "ask-hours", "ask-policy", "move"],
+    when: has(signs.WAS_TO_COME),
+  },
+  { is: "move/another-time-for", open: true, from: ["book", "ask-availability", "none", "move"], when: has(signs.ANOTHER_TIME_FOR) },
+  {
+    is: "cancel/is-off",
+    open: true,
+    from: ["book", "none", "ask-mine", "cancel", "thanks-bye"],
+    when: (g) => signs.IT_IS_OFF.test(g.masked) && !g.masked.includes("?"),
+  },
+  // "Tomorrow's lesson: can it be at nine", "I'd like to do my badge on Saturday instead".
+  {
+    is: "move/theirs-to-be",
+    open: true,
+    from: ["book", "ask-availability", "none", "ask-mine", "ask-service", "ask-staff", "move"],
+    when: (g) => signs.THEIRS_TO_BE.test(g.masked) || signs.MINE_INSTEAD.test(g.masked),
+  },
+  // "Kofi Annor, 030 …, I'll be travelling on Thursday": who says so who they are cannot come.
+  {
+    is: "cancel/away-then",
+    open: true,
+    from: ["book", "none", "message", "out-of-scope", "ask-mine", "ask-availability", "cancel"],
+    when: (g) => signs.AWAY_THEN.test(g.masked) && /<(?:phone|email)>/.test(g.said) && !/\?|<service>/.test(g.masked),
+  },
+  // "Who would you recommend for a shoulder": of people.
+  { is: "ask-staff/recommends", from: ["ask-service", "book", "ask-availability", "none", "person", "message", "ask-staff"], when: has(signs.RECOMMENDS_WHOM) },
+  {
+    is: "ask-mine/whom",
+    from: ["none", "ask-staff", "book", "ask-availability", "person", "ask-mine"],
+    when: (g) => signs.WHOM_HAVE_I.test(g.masked) && /<(?:day|time|service)>|\b(?:next|again|for my)\b/.test(g.masked),
+  },
+  // "Can somebody on crutches get in".
+  {
+    is: "ask-place/gets-in",
+    open: true,
+    from: ["book", "none", "ask-service", "ask-policy", "out-of-scope", "ask-availability", "ask-place", "person", "ask-staff", "ask-mine"],
+    when: has(signs.GETS_IN),
+  },
+  { is: "ask-place/parking", open: true, from: ["out-of-scope", "none", "ask-place"], when: has(signs.OF_PARKING) },
+  // "Is the pool open on the 19th": when the house is open, and no room on a day.
+  { is: "ask-hours/open-then", open: true, from: ["ask-availability", "none", "ask-service", "book", "ask-policy", "ask-hours"], when: has(signs.OPEN_THEN) },
   // "Another lesson, a week after the one I have": one more.
   { is: "book/one-more", from: ["move"], when: (g) => !g.sign && signs.ONE_MORE_OF.test(g.masked) },
   // "Which doctor is free first": who it is depends on when.
@@ -176,7 +246,7 @@ const TURNS: readonly Turn[] = [
   // "At four instead of three": one for the other is a move, whatever it begins like.
   {
     is: "move/one-for-the-other",
-    from: ["book", "ask-availability", "ask-hours", "ask-staff", "ask-service"],
+    from: ["book", "ask-availability", "ask-hours", "ask-staff", "ask-service", "none", "move"],
     when: (g) => signs.EXCHANGE.test(g.masked) && !BOOKS_ONE.test(g.masked),
   },
   // "Can Otieno do it instead of Wanjiru": one person for the other, where a move is possible at all.
@@ -227,9 +297,11 @@ const TURNS: readonly Turn[] = [
   {
     is: "ask-availability/may-come",
     open: true,
-    from: ["none", "out-of-scope", "book", "move", "ask-hours"],
-    when: (g) => g.top.sure < (g.top.errand === "ask-hours" ? SURE : 0.5) && signs.COMES_THEN.test(g.masked),
+    from: ["none", "out-of-scope", "book", "move", "ask-hours", "ask-availability"],
+    when: (g) => g.top.sure < (g.top.errand === "ask-hours" ? SURE : g.top.errand === "move" ? 0.62 : 0.5) && signs.COMES_THEN.test(g.masked),
   },
+  // "Can I come before work?"
+  { is: "ask-availability/may-come", open: true, from: ["ask-hours", "none", "ask-policy", "book", "ask-availability"], when: has(signs.MAY_I_COME_AT) },
   // "What hour did you give me for Friday": what stands is asked for.
   { cue: "ask-mine/my-appointment", from: ["book", "ask-availability"], when: has(signs.GAVE_ME) },
   {

@@ -2,6 +2,7 @@ import { lengthTold } from "../../knowledge/lengths.ts";
 import type { ReadContext } from "../../language/context.ts";
 import { ofKind, peopleIn, type FoundOf } from "../../language/found.ts";
 import { lengthOf, type Reading } from "../../language/read.ts";
+import { STRAIGHT_AFTER } from "../../language/packs/en/talk.ts";
 import type { BookTask } from "../state.ts";
 import type { Turn } from "../turn.ts";
 import { MOST_OF_A_LENGTH, ofLength } from "./oflength.ts";
@@ -105,6 +106,7 @@ function forWhom(a: Applying): void {
     delete task.needPlaces;
     if (task.places !== places.value && task.hold) a.changed = true;
     task.places = places.value;
+    if (STRAIGHT_AFTER.test(reading.said)) task.inARow = true;
     if (places.rule === "places/visits") task.sessions = true;
     else delete task.sessions;
   }

@@ -33,11 +33,23 @@ export function peopleFor(t: Turn, task: BookTask): string[] | undefined {
 export function nextBook(t: Turn, task: BookTask): void {
   const { house, state } = t;
   if (task.same && sameAgain(t, task)) return;
-  if (task.sameTime) {
+  if (task.sameTime && (task.service || state.left !== undefined)) {
+    // "On the 11th too, at the same time": that of the visit that they have.
+    if (state.left === undefined && state.client.match === undefined && lookUp(t)) return;
     delete task.sameTime;
-    const at = state.left === undefined ? undefined : house.zone.toLocal(state.left);
+    const own = state.appointments.find((a) => a.service === task.service) ?? (state.appointments.length === 1 ? state.appointments[0] : undefined);
+    const as = state.left ?? own?.startMin;
+    const at = as === undefined ? undefined : house.zone.toLocal(as);
     delete task.wish.times;
     if (at) task.wish = { ...task.wish, days: task.wish.days ?? { ranges: [{ from: at.day, to: at.day }] }, atMin: at.minute };
+  }
+  if (task.afterOwn !== undefined && task.service) {
+    // "A week after the one I have": who asks must be known first.
+    if (identify(t, task) !== "known") return;
+    const own = state.appointments.find((a) => a.service === task.service) ?? (state.appointments.length === 1 ? state.appointments[0] : undefined);
+    const day = own ? house.zone.toLocal(own.startMin).day + task.afterOwn : undefined;
+    if (day !== undefined) task.wish.days = { ranges: [{ from: day, to: day }] };
+    delete task.afterOwn;
   }
   if (task.rightAfter && state.last) {
     // The one before it has been booked by now.
@@ -173,7 +185,7 @@ function eachOfThem(t: Turn, task: BookTask, service: Service): void {
     // "Three sessions": each on a day of its own.
     if (task.sessions) Object.assign(other, { afterLast: true });
     else if (each && own) other.wish.times = [own];
-    else if (who.length === 1) Object.assign(other, { rightAfter: true, wish: {} });
+    else if (who.length === 1 || task.inARow) Object.assign(other, { rightAfter: true, wish: {} });
     t.state.later.push(other);
   }
   const [first] = hours;
@@ -201,6 +213,13 @@ function sameAgain(t: Turn, task: BookTask): boolean {
   if (task.sameInDays !== undefined) {
     task.wish.days = { ranges: [{ from: at.day + task.sameInDays, to: at.day + task.sameInDays }] };
     delete task.sameInDays;
+  }
+  if (task.sameByMin !== undefined) {
+    task.wish = { ...task.wish, days: task.wish.days ?? { ranges: [{ from: at.day, to: at.day }] }, atMin: at.minute + task.sameByMin };
+    delete task.wish.times;
+    delete task.sameByMin;
+    t.rule("book/same-again");
+    return false;
   }
   const range = task.wish.days?.ranges[0];
   // "The same again next week": the same day of the week, and the hour if it is free.

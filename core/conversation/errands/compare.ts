@@ -22,18 +22,26 @@ export function compared(t: Turn, reading: Reading): boolean {
   const more = MORE_OF.exec(text)?.[0];
   if (more === undefined && !TELLS_APART.test(text)) return false;
   // A line of the handbook may tell just these apart.
-  if (more === undefined && written(t, reading, ids)) return false;
+  if (more === undefined && written(t, reading, ids)) {
+    spokenOfAlike(t, ids);
+    return false;
+  }
   for (const s of ids.flatMap((id) => t.house.services.get(id) ?? [])) {
     if (more !== undefined && OF_MONEY.test(more)) sayPrice(t, s, true);
     else if (more !== undefined || s.about === "") sayLengths(t, s);
     else t.say("ask/about", { about: val(`${s.name}: ${aboutInside(t.house, s)}`, serviceSource(t.house, s.id)) });
   }
-  delete t.state.topic;
-  t.state.topics = ids;
-  t.state.lastAsk = "ask-service";
+  spokenOfAlike(t, ids);
   t.rule("answer/compared");
   t.outcome("answered");
   return true;
+}
+
+/** One of these is meant by "the gentle one", said next. */
+function spokenOfAlike(t: Turn, ids: string[]): void {
+  delete t.state.topic;
+  t.state.topics = ids;
+  t.state.lastAsk = "ask-service";
 }
 
 /** Whether the line that the handbook has for a question speaks of each of some services. */

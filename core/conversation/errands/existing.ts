@@ -163,7 +163,15 @@ export function nextMove(t: Turn, task: MoveTask): void {
     return;
   }
   const longer = task.hold.offer.lengthMin !== a.lengthMin;
-  t.say(longer ? (task.hold.offer.startMin === a.startMin ? "move/go-ahead-length-alone" : "move/go-ahead-length") : "move/go-ahead", {
+  const stays = task.hold.offer.startMin === a.startMin;
+  const by = !longer && stays ? "move/go-ahead-person" : "move/go-ahead";
+  t.say(longer ? (stays ? "move/go-ahead-length-alone" : "move/go-ahead-length") : by, {
+    ...(stays && !longer
+      ? {
+          service: val(serviceText(t.house, a.service), serviceSource(t.house, a.service)),
+          was: val(calledText(t.house, a.staff), staffSource(t.house, a.staff)),
+        }
+      : {}),
     ...(longer
       ? {
           service: val(serviceText(t.house, a.service), serviceSource(t.house, a.service)),

@@ -3,7 +3,18 @@ import { described } from "../../knowledge/match.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { complains } from "../../language/features.ts";
 import { ofKind, peopleIn, type ChoiceValue, type FoundOf } from "../../language/found.ts";
-import { AS_A_VERB, FOR_TWO, FOR_WHO_RETURNS, LIKE_WHAT, OF_ALL, SAME, SEVERAL_OF_US, TO_COME_BACK, WHICH_TIMES } from "../../language/packs/en/talk.ts";
+import {
+  AS_A_VERB,
+  FOR_TWO,
+  FOR_WHO_RETURNS,
+  LIKE_WHAT,
+  OF_ALL,
+  OF_OURS,
+  SAME,
+  SEVERAL_OF_US,
+  TO_COME_BACK,
+  WHICH_TIMES,
+} from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
 import { rankOf } from "../../language/vectors.ts";
 import type { BookTask } from "../state.ts";
@@ -57,6 +68,10 @@ function inPassing(t: Turn, reading: Reading, id: string): boolean {
   const before = reading.text.slice(0, only?.start ?? 0);
   // "She's cutting school": an everyday word that no article makes a thing of the house's.
   if (only && rankOf(word) < EVERYDAY && /\w/.test(before) && !/\b(?:an?|the|your|this|that|some|for|of|book|another|more|new)\s$/i.test(before)) return true;
+  // "Maybe the battery, maybe not".
+  if (only && /\b(?:maybe|perhaps|possibly)(?: it's| it is)? (?:the |my |a )?$/i.test(before)) return true;
+  // "Fit again after having a baby": what they have had is no wish.
+  if (only && rankOf(word) < EVERYDAY && /\b(?:having|had|has|got|lost|expecting|with|after) (?:an?|the|my|our|his|her)\s$/i.test(before)) return true;
   return beyond(t, { ...reading, said: reading.masked.replace(/<\w+>/g, " ") }, [id]);
 }
 
@@ -142,6 +157,13 @@ function named(a: Applying): void {
     const meant = kinds.length > 1 ? described(t.house, kinds, likeWhat(reading.text)) : null;
     // "My gran has this photo, it's ripped": of many that one word stands for, those that the rest of it speaks for.
     const told = meant === null && kinds.length > MOST_NAMED ? likely(t.house, ofTheNeed(reading)).filter((id) => kinds.includes(id)) : [];
+    // "My phone went under a bus and the display is gone": what is told of theirs, rather than all that has one of its words.
+    const ails = meant === null && !task.service && !task.among && OF_OURS.test(reading.said) ? likely(t.house, ofTheNeed(reading)) : [];
+    if (ails.length > 0 && !ails.every((id) => kinds.includes(id))) {
+      Object.assign(task, { among: ails, ...(ails.length === 1 ? { maybe: true } : {}) });
+      a.changed = true;
+      return;
+    }
     const narrowed = meant !== null ? [meant] : told.length > 1 ? told : kinds;
     if (told.length === 1 && !task.service) Object.assign(task, { among: told, maybe: true });
     else if (narrowed.length === 1) setService(a, narrowed[0] as string);
@@ -150,6 +172,15 @@ function named(a: Applying): void {
       task.among = narrowed.length > 0 ? narrowed : several.value;
       a.changed = true;
     }
+  } else if (
+    t.state.expects !== "service" &&
+    task.among &&
+    task.among.length > 1 &&
+    !moreOf(reading.said) &&
+    described(t.house, task.among, likeWhat(reading.text)) !== null
+  ) {
+    // "The gentle one", of those that were told apart.
+    setService(a, described(t.house, task.among, likeWhat(reading.text)) as string);
   } else if (t.state.expects === "service" && task.among && !pick && !reading.question && described(t.house, task.among, reading.text)) {
     setService(a, described(t.house, task.among, reading.text) as string);
   } else if (t.state.expects === "service" && pick) {

@@ -16,7 +16,7 @@ export function lengthChange(reading: Reading): number | null {
 
 /** Puts days and times of the wish into a task; true when they changed. */
 export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, context: ReadContext): boolean {
-  const from = referenceDay(t, task);
+  const from = ofKind(reading.found, "day").some((d) => d.rule === "day/after-own") ? ownDay(t, task) : referenceDay(t, task);
   // "Move the other one to the same day": that of what was done just before.
   const done = task.errand === "move" && task.old.other && t.state.did ? t.house.zone.toLocal(t.state.did.of.startMin).day : undefined;
   const days = ofKind(reading.found, "day")
@@ -27,6 +27,8 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
         task.after = { byDays: d.value.byDays, ...(d.value.weekday === undefined ? {} : { weekday: d.value.weekday }) };
       return settled(d, from);
     });
+  const after = ofKind(reading.found, "day").find((d) => d.rule === "day/after-own");
+  if (after?.value.kind === "relative" && from === undefined && task.errand === "book") task.afterOwn = after.value.byDays;
   const times = ofKind(reading.found, "time").filter((d) => d.part !== "old");
   const shift = ofKind(reading.found, "shift").find((s) => s.value === "later" || s.value === "earlier");
   if (task.errand === "move" && shift && task.offered.length === 0 && times.every((x) => x.value.kind === "same")) {
@@ -79,7 +81,8 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     return true;
   }
   if (days.length > 0) addDays(task.wish, days, context);
-  if (task.errand === "book" && days.length === 0 && times.some((x) => x.value.kind === "same") && t.state.last === undefined) task.sameTime = true;
+  const nothingYet = task.errand === "book" && task.offered.length === 0 && !task.hold && task.before === undefined;
+  if (nothingYet && times.some((x) => x.value.kind === "same") && t.state.last === undefined) task.sameTime = true;
   if (times.length > 0) {
     // "Ten past eleven", once an hour of Wednesday is kept: of that day.
     const kept = task.hold ? t.house.zone.toLocal(task.hold.offer.startMin).day : undefined;
@@ -133,6 +136,15 @@ function referenceDay(t: Turn, task: BookTask | MoveTask): DayNumber | undefined
   const asked = task.errand === "book" ? singleDay(t.state.askedDays) : undefined;
   if (asked !== undefined) return asked;
   return own ? t.house.zone.toLocal(own.startMin).day : undefined;
+}
+
+/** The day of the visit that they have: of the same service, or the only one; else of what is measured from otherwise. */
+function ownDay(t: Turn, task: BookTask | MoveTask): DayNumber | undefined {
+  const service = task.errand === "book" ? task.service : task.appointment?.service;
+  const coming = t.state.appointments;
+  const own =
+    (task.errand === "move" ? task.appointment : undefined) ?? coming.find((a) => a.service === service) ?? (coming.length === 1 ? coming[0] : undefined);
+  return own ? t.house.zone.toLocal(own.startMin).day : referenceDay(t, task);
 }
 
 /** A day measured from another as the day that it is; nothing where there is none to measure from. */

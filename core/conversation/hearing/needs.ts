@@ -1,6 +1,9 @@
 import { likely } from "../../knowledge/likely.ts";
+import { matches } from "../../knowledge/match.ts";
 import { complains } from "../../language/features.ts";
-import { NEEDS, OF_OURS } from "../../language/packs/en/talk.ts";
+import { isAsk, isGuess } from "../../language/errand.ts";
+import { CAN_YOU_FOR_THEM, NEEDS, OF_OURS } from "../../language/packs/en/talk.ts";
+import { HANDS_ON } from "../../language/packs/en/signs.ts";
 import type { Reading } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
 import { applyToBook } from "../errands/apply.ts";
@@ -8,6 +11,7 @@ import { ofTheNeed } from "../errands/told.ts";
 import { proceed } from "../proceed.ts";
 import { newBook } from "../tasks.ts";
 import type { Turn } from "../turn.ts";
+import { idle, type Step } from "./heard.ts";
 
 /** Begins a visit for what was told of, whatever it is of. */
 export function visitFor(t: Turn, reading: Reading, rule: string): void {
@@ -20,3 +24,30 @@ export function visitFor(t: Turn, reading: Reading, rule: string): void {
 /** "Got a new pup, she's full of knots": whether a need is told of, nothing is asked, and a service is for such a thing. */
 export const tellsOfNeed = (t: Turn, reading: Reading): boolean =>
   !reading.question && (NEEDS.test(reading.said) || OF_OURS.test(reading.said) || complains(reading.said)) && likely(t.house, ofTheNeed(reading)).length > 0;
+
+/** A line of the handbook that is surer than this answers what is asked, whoever it is asked for. */
+const WRITTEN = 0.65;
+/** And one as sure as this may well do so. */
+const MAY_BE = 0.2;
+/** A guess of a message that is surer than this is one. */
+const A_MESSAGE = 0.9;
+
+/**
+ * "Can you teach my dad? He's a bit nervous in water", "my phone fell and the glass is broken": what is taken for a question
+ * or a message tells of what is theirs, and a service is for such a thing.
+ */
+export const needOfTheirs: Step = (m) => {
+  const { t, reading } = m;
+  const [only, another] = reading.errands;
+  if (!idle(m) || another || reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "email")) return false;
+  const asked = only !== undefined && (isAsk(only.errand) || only.errand === "out-of-scope") && isGuess(only) && CAN_YOU_FOR_THEM.test(reading.said);
+  const toldOf = only?.errand === "message" && isGuess(only) && only.sure < A_MESSAGE && !HANDS_ON.test(reading.masked) && tellsOfNeed(t, reading);
+  if (!asked && !toldOf) return false;
+  if (likely(t.house, ofTheNeed(reading)).length === 0) return false;
+  // What is told besides the question weighs more than a line that may be about it.
+  const besides = reading.text.split(/(?<=[.!?;])\s+/).filter((part) => !part.includes("?") && !CAN_YOU_FOR_THEM.test(part));
+  const tells = besides.length > 0 && likely(t.house, besides.join(" ")).length > 0;
+  if (asked && (matches(t.house, reading.text, 1)[0]?.sure ?? 0) >= (tells ? WRITTEN : MAY_BE)) return false;
+  visitFor(t, reading, "book/for-a-need");
+  return true;
+};

@@ -69,7 +69,9 @@ const ratherThanAWish: Step = (m) => {
   // "What should we book for her": which of the services it is to be is settled with them.
   if (errands[0] === "book" && SEES_SOMEBODY.test(reading.said)) return false;
   if (errands[0] === "book" && SEEKS.test(reading.said.toLowerCase())) return false;
-  const line = (least: number): boolean => fromHandbook(t, reading, least, unmasked(m), true);
+  // Of a service that is wished for, what it is need not be told.
+  const wished = errands[0] === "book" && reading.found.some((f) => f.kind === "service");
+  const line = (least: number): boolean => fromHandbook(t, reading, least, unmasked(m), true, wished ? ["answer", "fact"] : null);
   if ((reading.errands[0]?.sure ?? 1) < 0.8) return line(0.6) && answered(m, "answer/rather-than-a-wish");
   const named = reading.found.some((f) => f.kind === "service" || (f.kind === "staff" && f.value !== "any"));
   if ((errands[0] !== "book" && named) || reading.found.some((f) => f.kind === "for-whom")) return false;

@@ -4,7 +4,7 @@ import { distance } from "fastest-levenshtein";
 import type { House } from "../../house/compile.ts";
 import type { Found } from "../found.ts";
 import { KIN_WORDS, SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
-import { UNWANTED, WANTED_INSTEAD } from "../packs/en/signs.ts";
+import { BUT_NOT, UNWANTED, WANTED_INSTEAD } from "../packs/en/signs.ts";
 import { CARDINALS, COMMON, DIGIT_WORDS, MINUTE_WORDS, ORDINALS, TITLES } from "../packs/en/words.ts";
 import { rankOf, vectorOf } from "../vectors.ts";
 import { eachMatch, normalise, stem, type Said, type Token } from "../text.ts";
@@ -186,6 +186,8 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
           continue;
         if (p.words.length === 1 && (WEAK.has(p.words[0] as string) || COMMON.has(p.words[0] as string))) continue;
         p.words.forEach((_, k) => used.add(i + k));
+        // "Cancel the battery but not the lesson".
+        if (BUT_NOT.test(said.norm.slice(0, (tokens[i] as Token).start))) continue;
         // "I don't want an assessment, just tape": what is not wished for is no wish, where something else is.
         if (
           UNWANTED.test(said.norm.slice(0, (tokens[i] as Token).start)) &&
@@ -218,6 +220,7 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     // "Yes, book" wants it done, in a house that does the books too.
     if (t.text === "look" && LOOKS_AT_IT.test(said.norm.slice(t.end))) return;
     if (DEED_WORDS.has(t.text) && !/^(?:my|our|your|the|an?|some|of|for)$/.test(tokens[i - 1]?.text ?? "")) return;
+    if (/^charge[sd]?$/.test(t.text) && WHAT_IT_COSTS.test(tokens[i - 1]?.text ?? "")) return;
     const hit = telling(lexicon, t.text);
     // "I was assessed in January" tells of what was.
     if (!hit || (/ed$/.test(t.text) && /^(?:was|were|been)$/.test(tokens[i - 1]?.text ?? ""))) return;
@@ -349,6 +352,8 @@ const taken = new WeakMap<Lexicon, Map<string, { key: string; of: Set<string> } 
 
 /** Of something that was spoken of: "can you look at it" names no service that begins with a look. */
 const LOOKS_AT_IT = /^ at (?:it|that|this|him|her|them|me|us|my|our)\b/;
+/** Before a word that also tells what is to be paid: "your charges", "do you charge". */
+const WHAT_IT_COSTS = /^(?:your|the|any|you|they|we|no|extra|of|be|being|get|i|will|a)$/;
 /** What is to be done, unless something of theirs is called so. */
 const DEED_WORDS = new Set("book move change cancel hold keep".split(" "));
 
@@ -373,7 +378,8 @@ function tellingBy(lexicon: Lexicon, word: string): { key: string; of: Set<strin
   const trade = /^(.{5,})ists?$/.exec(word)?.[1];
   const does = trade ? [...lexicon.telling].find(([key]) => key.startsWith(trade)) : undefined;
   if (does) return { key: does[0], of: does[1] };
-  if (word.length < 6 || COMMON.has(word)) return null;
+  // A word of the language with an ending is a slip of nothing: "changing" is no "charging".
+  if (word.length < 6 || COMMON.has(word) || inflected(word)) return null;
   for (const [key, set] of lexicon.telling) if (key.length >= 5 && distance(key, stem(word)) <= (key.length >= 8 ? 2 : 1)) return { key, of: set };
   return null;
 }
@@ -527,7 +533,7 @@ export function staff(said: Said, house: House): Found[] {
       }
     }
   for (const m of eachMatch(
-    /\b(?:(?<!not )(?<!with )any(?:one|body)(?! (?:but|there|at|in|work|speak|call|know|at home))|no preference|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference)(?: (?:who|which (?:one|person)))?|whoever(?:'s| is)?(?: free| available)?|doesn't matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|either (?:doctor|therapist|person|one|nurse|instructor|stylist|of the two)(?= |$|[.,!])|any of (?:them|you)|anyone will do|with any(?:one|body)?)\b/g,
+    /\b(?:(?<!not )(?<!with )any(?:one|body)(?! (?:but|there|at|in|work|speak|call|know|at home))|no preference|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference)(?: (?:who|which (?:one|person)))?|whoever(?:'s| is)?(?: free| available)?|doesn't matter(?: who)?|no matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|either (?:doctor|therapist|person|one|nurse|instructor|stylist|of the two)(?= |$|[.,!])|any of (?:them|you)|anyone will do|with any(?:one|body)?)\b/g,
     said.norm,
   ))
     out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });

@@ -471,7 +471,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
       return [asName(said, words, "name/after-deed")];
   }
   // First and family name in capitals at the end or on their own, as in a signature.
-  const pair = /(?:^|[,.;:!?\n]\s*)(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})(?=\s*(?:$|[,.;!?\n]))/u.exec(said.raw);
+  const pair = /(?:^|[,.;:!?\n]\s*)(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})(?=\s*(?:$|[,.;:!?\n]))/u.exec(said.raw);
   // "Who won the Grand National": what an article or a small word leads in is a thing or a place.
   // "Tan Li Min", written as a name while something else was asked, and nothing besides.
   const elsewhere = ["slot", "length", "day", "time", "service"].includes(at.expects ?? "");

@@ -144,6 +144,11 @@ const AT_THE_END =
 export function yesNo(said: Said, at: Moment): Found[] {
   const head = yesNoAtHead(said, at.expects === "service");
   if (head.length > 0) return head;
+  // "Has anybody opened it?" – "nobody has touched it".
+  const nobody = at.expects?.startsWith("question:")
+    ? /^(?:(?:no,?|well,?|oh,?) )*(?:nobody|no one|no-one)\b(?! (?:but|except|knows))/.exec(said.norm.trim())
+    : null;
+  if (nobody) return [{ kind: "yes", value: false, rule: "yes/nobody", start: 0, end: nobody[0].length }];
   // Spoken words have no full stops: "my friend told me nice things about you no thanks".
   const end = at.expects === "go-ahead" || at.expects?.endsWith("-check") ? AT_THE_END.exec(said.norm) : null;
   if (end && !/[,.?]/.test(said.norm.slice(0, -1))) {
@@ -212,7 +217,7 @@ const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
   {
     value: "none",
     pattern:
-      /\b(?:neither|none|not (?:any|either|those|these)|not keen on either) ?(?:of (?:those|them|these))?\b|\b(?:those|they|these|that) (?:don't|doesn't|do not|won't|wouldn't) (?:work|suit|do)\b|\bnone of (?:those|them|these)\b|\bsomething else\b|\b(?:is (?:that|this)|are (?:those|these|they)) (?:all|the only (?:ones?|times?|slots?))\b/g,
+      /\b(?:neither|none|not (?:any|either|those|these)(?!,? (?:but |something |a bit |any )?(?:later|earlier|sooner)\b)|not keen on either) ?(?:of (?:those|them|these))?\b|\b(?:those|they|these|that) (?:don't|doesn't|do not|won't|wouldn't) (?:work|suit|do)\b|\bnone of (?:those|them|these)\b|\bsomething else\b|\b(?:is (?:that|this)|are (?:those|these|they)) (?:all|the only (?:ones?|times?|slots?))\b/g,
   },
   {
     value: "first",
@@ -306,7 +311,7 @@ const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   {
     value: "later",
     pattern:
-      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|be|no,?|rather|even) later|later (?:than that|in the day|on|please|if)|^(?:or )?(?:even )?later(?: even)?$|not (?:that|so|this|quite so|quite that) early|(?<!not |is that |is it |be )too early)\b/g,
+      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|be|no,?|rather|even) later(?! than (?!that|those|these|planned|booked|agreed|arranged))|later (?:than that|in the day|on|please|if)|^(?:or )?(?:even )?later(?: even)?$|not (?:that|so|this|quite so|quite that) early|(?<!not |is that |is it |be )too early)\b/g,
   },
   {
     value: "earlier",
@@ -368,7 +373,7 @@ const WITH_ONE = new RegExp(
   "g",
 );
 const MAY_COME = new RegExp(
-  `\\b(?:(?:can|could|may) (?:my|our) (${RELATIVE}) (?:get|have|come|see|do|join|try)|(?:fit|get|book|squeeze|put|schedule|sign|enrol|register|have) (?:my|our) (${RELATIVE})\\b|my (${RELATIVE})(?: \\w+)? (?:needs|wants|would (?:like|love)|is (?:\\w+ (?:and |years? old and )|\\w+ ){0,2}(?:would|wants|needs|failing|struggling|keen|looking)))\\b`,
+  `\\b(?:(?:can|could|may) (?:my|our) (${RELATIVE}) (?:get|have|come(?! (?:in |into |inside |along |through |to |up )?(?:[a-z]+ ){0,3}(?:with (?:me|us)|along|and (?:watch|sit|wait)))|see|do|join|try)|(?:fit|get|book|squeeze|put|schedule|sign|enrol|register|have) (?:my|our) (${RELATIVE})\\b|my (${RELATIVE})(?: \\w+)? (?:needs|wants|would (?:like|love)|is (?:\\w+ (?:and |years? old and )|\\w+ ){0,2}(?:would|wants|needs|failing|struggling|keen|looking)))\\b`,
   "g",
 );
 const SPOKEN_OF = new RegExp(
@@ -463,9 +468,19 @@ export function company(said: Said): Found[] {
       said.norm,
     ))
       out.push({ kind: "places", value: num(m[1] as string), rule: "places/we-are", start: m.index, end: m.index + m[0].length });
+  // "For my girls, seven and nine": as many as there are ages.
+  if (out.length === 0)
+    for (const m of eachMatch(
+      /\b(?:for )?(?:my|our) (?:girls|boys|kids|children|sons|daughters|grandchildren|grandsons|granddaughters|nieces|nephews|little ones),? (?:aged |who are |they're |they are )?((?:\d{1,2}|[a-z]+)(?:, (?:\d{1,2}|[a-z]+))* and (?:\d{1,2}|[a-z]+))\b/g,
+      said.norm,
+    )) {
+      const ages = (m[1] as string).split(/, | and /);
+      if (ages.every((a) => num(a) > 0 && num(a) < 18))
+        out.push({ kind: "places", value: ages.length, rule: "places/by-ages", start: m.index, end: m.index + m[0].length });
+    }
   // "My twins both need a cut".
   if (out.length === 0)
-    for (const m of eachMatch(/\b(?:my|our) twins\b/g, said.norm))
+    for (const m of eachMatch(/\b(?:my|our|the) twins\b/g, said.norm))
       out.push({ kind: "places", value: 2, rule: "places/both", start: m.index, end: m.index + m[0].length });
   // "Could I come with a friend": of a class only, where places are counted.
   if (out.length === 0)

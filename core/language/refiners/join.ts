@@ -2,7 +2,7 @@ import { mondayOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import type { Moment } from "../context.ts";
 import type { DayValue, Found, FoundOf } from "../found.ts";
 import type { Said } from "../text.ts";
-import { AFTER, BEFORE, BEFORE_DEED, CORRECTS, EVENT, FROM, LEAVES, TAKEN_FROM, NOT, NOT_AFTER, OVER, UNTIL } from "../packs/en/around.ts";
+import { AFTER, BEFORE, BEFORE_DEED, BEGINS, CORRECTS, EVENT, FROM, LEAVES, TAKEN_FROM, NOT, NOT_AFTER, OVER, UNTIL } from "../packs/en/around.ts";
 
 type DayFound = FoundOf<"day">;
 
@@ -206,6 +206,8 @@ function bound(said: Said, day: DayFound, moving: boolean): DayFound {
     /^ (?:on(?= *(?:$|[,.;!?]|please))|onwards?|or (?:later|after))\b/.test(after)
   )
     return v.from === undefined ? day : { ...day, value: { kind: "days", from: v.from }, rule: "day/from" };
+  // "Sooner than the 10th", of what they have then.
+  if (moving && /\b(?:sooner|earlier) than\s+(?:the |this )*$/.test(before) && v.from !== undefined && v.from === v.to) return { ...day, part: "old" };
   if (BEFORE.test(before) && v.from !== undefined && v.to !== undefined)
     return {
       ...day,
@@ -230,7 +232,7 @@ function bound(said: Said, day: DayFound, moving: boolean): DayFound {
 const standing = (said: Said, a: Found, gap: string): boolean =>
   (a.kind === "day" || a.kind === "time") &&
   !/\b(?:no|sorry|i mean|i meant|meant|actually|correction|scratch that|wait|oops)\b/.test(gap) &&
-  /\b(?:my|our|the (?:one|appointment|visit|booking|session)|(?:i|we)(?:'ve got| have(?: got)?|'ve)(?: already)? an?)\b[^.;?!]*$/.test(
+  /\b(?:my|our|the (?:one|appointment|visit|booking|session)|(?:i|we)(?:'ve got| have(?: got)?|'ve)(?: already)? an?|(?:i|we)(?:'ve| have|'d| had)?(?: already)? (?:booked|scheduled|arranged|made))\b[^.;?!]*$/.test(
     said.norm.slice(0, a.start),
   );
 
@@ -305,6 +307,17 @@ export function everyWeek(said: Said, found: Found[]): Found[] {
  * what happens besides is none of its days; one that is told from it is counted from it, weeks as calendar weeks.
  */
 export function aroundEvents(said: Said, found: readonly Found[]): Found[] {
+  // "School starts swimming in April": of a need, and no day for it.
+  const begins = found.find(
+    (f) =>
+      f.kind === "day" &&
+      BEGINS.test(said.norm.slice(Math.max(0, f.start - 60), f.start + (/^(?:in|on) /.exec(said.norm.slice(f.start, f.end))?.[0].length ?? 0))),
+  );
+  if (begins)
+    return aroundEvents(
+      said,
+      found.filter((f) => f !== begins),
+    );
   const days = found.filter((f): f is DayFound => f.kind === "day").sort((a, b) => a.start - b.start);
   const event = days.find((d, i) => {
     const before = said.norm.slice(Math.max(0, d.start - 40), d.start);

@@ -85,9 +85,20 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
       !/\b(?:be|become|happen|take place)\s+(?:on |at |for )?(?:the )?$/.test(lead)
     )
       given.set(f, "old");
+    // "Nell's two o'clock", "I booked it for Wednesday".
+    else if (
+      !at.oldKnown &&
+      (/(?<!\b(?:that|it|what|let|there|here|who|he|she))'s\s+$/.test(lead) ||
+        /\b(?:i|we)(?:'ve| have|'d| had)?(?: already)? (?:booked|scheduled|arranged|made)\b[^.;?!,]*$/.test(clause))
+    )
+      given.set(f, "old");
     else if (/^\s*(?:one|appointment|booking|visit|session)\b/.test(follow) && !NEW_BEFORE.test(lead)) given.set(f, "old");
     else if (CANT.test(clause) && !/\b(?:so|can|could)\b[^']*$/.test(clause.replace(CANT, ""))) given.set(f, "old");
-    else if ((later || (another && another.start > f.end)) && f.kind === "day" && parts.length === 1) given.set(f, "old");
+    else if (
+      ((later && f.kind === "day") || (another && another.start > f.end)) &&
+      (parts.length === 1 || (another && parts.every((g) => g.end < another.start)))
+    )
+      given.set(f, "old");
     // "Friday instead of Thursday, 5 pm": after the contrast the wish goes on.
     else if (
       close &&

@@ -2,7 +2,7 @@
 
 /** Right before a day: it is ruled out. */
 export const NOT =
-  /\b(?:(?:any ?day|anything|any ?time|whenever)\b[^.;?!]{0,24} (?:but|bar)|not|never|except(?: for| on)?|bar|save|only not|week ?days? but|but not|(?:any ?(?:day|thing|time)|every ?day|everything|all) but|apart from|other than|any day but|anything but|besides|(?:can't|cannot|can not|won't|couldn't) (?:do|manage))\s+(?:on |for |the |this |next |a )*$/;
+  /\b(?:(?:any ?day|anything|any ?time|whenever)\b[^.;?!]{0,24} (?:but|bar)|not|never|except(?: for| on)?|bar|save|only not|week ?days? but|but not|(?:any ?(?:day|thing|time)|every ?day|everything|all) but|apart from|other than|any day but|anything but|besides|not (?:free|available|around)|(?:can't|cannot|can not|won't|couldn't) (?:do|manage))\s+(?:on |for |the |this |next |a )*$/;
 
 /** What rules the day before it out: "doesn't work", "is no good", "I can't". */
 export const NOT_AFTER =
@@ -37,6 +37,10 @@ export const CORRECTS = /\b(?:no|sorry|i mean|i meant|meant|actually|rather|corr
 /** What happens on a day besides a visit: the day is told, and is not when they want to come. */
 export const EVENT =
   /\b(?:expires?|runs? out|(?:is|are|'s|'re) (?:due|up|over|away|leaving|flying|getting married|moving)|due|wedding|exam|test|flight|birthday|anniversary|party|marathon|race|match|game|tournament|interview|concert|recital|graduation|holiday|trip|surgery|operation|funeral|baptism|prom|ceremony)(?:'s)?\b(?: (?:is|are|starts?|begins?|comes|on|the|a|at|in|it's|that's|,))*\s*$/;
+
+/** Something of the world's begins on a day: none is wished for then. */
+export const BEGINS =
+  /\b(?:school|term|college|university|kindergarten|nursery|the (?:season|course|semester|camp|holidays?|summer|winter)|(?:my|his|her|our|their|the) (?:new )?(?:job|course|season|camp|training|exams?|semester))\b(?: [a-z']+){0,2} (?:starts?|begins?|opens?|is starting)\b(?: [a-z']+){0,3}\s*$/;
 
 /** On that day they are gone, whatever stands before or after it. */
 export const LEAVES =

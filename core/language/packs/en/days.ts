@@ -215,6 +215,18 @@ export const DAY_RULES: DayRule[] = [
     },
   },
   {
+    // Measured from the visit that they have.
+    name: "day/after-own",
+    pattern: new RegExp(
+      `\\b(${N}) (day|week|month)s? (after|before|later than|earlier than) (?:the one (?:(?:that )?i(?:'ve| have)(?: got)?|before|i(?:'m| am) down for)|(?:my|the) (?:current |last |next |other |first |existing )?(?:appointment|visit|one|lesson|session|booking))\\b`,
+      "g",
+    ),
+    value: (m) => {
+      const n = count(m[1] ?? "") * (m[2] === "week" ? 7 : m[2] === "month" ? 28 : 1);
+      return n ? { value: { kind: "relative", byDays: /after|later/.test(m[3] ?? "") ? n : -n } } : null;
+    },
+  },
+  {
     name: "day/today",
     pattern: /\b(?:today|tonight|this (?:very )?(?:morning|afternoon|evening)|in the next (?:few |couple of |two |three |2 |3 )?hours?|within the hour)\b/g,
     value: (_m, at) => ({ value: one(at.today) }),
@@ -281,9 +293,13 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/next-weekday",
-    pattern: new RegExp(`\\bnext (${WEEKDAY})(?!s? (?:the \\d|\\d{1,2}(?:st|nd|rd|th)))\\b`, "g"),
+    // "Monday next" is next Monday, as some say it.
+    pattern: new RegExp(
+      `\\bnext (${WEEKDAY})(?!s? (?:the \\d|\\d{1,2}(?:st|nd|rd|th)))\\b|\\b(?<!after )(${WEEKDAY}) next(?! (?:week|month|year|one|available|free|appointment|slot))\\b`,
+      "g",
+    ),
     value: (m, at) => {
-      const weekday = wd(m[1] ?? "");
+      const weekday = wd(m[1] ?? m[2] ?? "");
       const today = weekdayOf(at.today);
       if (weekday > today) return { value: { kind: "ask", days: [at.today + weekday - today, at.today + weekday - today + 7] }, weekday };
       if (weekday === today) return { value: one(at.today + 7), weekday };
@@ -360,6 +376,16 @@ export const DAY_RULES: DayRule[] = [
     pattern: new RegExp(`\\b(?:the )?(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL})) (?:of )?(${MONTH})\\b(?:,? (20\\d\\d))?`, "g"),
     value: (m, at) => {
       const day = nextMonthDate(at, MONTH_WORDS[m[3] ?? ""] ?? 0, nth(m[1], m[2]), m[4] ? Number(m[4]) : undefined);
+      return day === null ? null : { value: one(day) };
+    },
+  },
+  {
+    name: "day/date-of-next-month",
+    pattern: new RegExp(`\\b(?:the )?(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL})) of (next|this) month\\b`, "g"),
+    value: (m, at) => {
+      const now = partsOf(at.today);
+      const later = m[3] === "next" ? 1 : 0;
+      const day = dayFrom(now.year + Math.floor((now.month - 1 + later) / 12), ((now.month - 1 + later) % 12) + 1, nth(m[1], m[2]));
       return day === null ? null : { value: one(day) };
     },
   },
@@ -489,11 +515,11 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/month",
     pattern: new RegExp(
-      `\\b(?:in|during|this|some ?time in) (${MONTH})\\b(?! \\d)|(?<=\\b(?:from|after|before|until|till) )(?!may\\b(?! on))(${MONTH})\\b(?! (?:the )?(?:\\d|${ORDINAL}))`,
+      `\\b(?:in|during|this|some ?time in) (${MONTH})\\b(?! \\d)|(?<=\\b(?:from|after|before|until|till) )(?!may\\b(?! on))(${MONTH})\\b(?! (?:the )?(?:\\d|${ORDINAL}))|(?:(?<=^|[.,;!?]\\s*|\\b(?:maybe|perhaps|make it|rather|then|or|say) )(?!(?:may|march)\\b)|(?<=\\b(?:maybe|perhaps|make it|rather|say) ))(${MONTH})(?= (?:is|would|will|suits|works|might|could|should)\\b|,? (?:please|maybe|perhaps|then|instead|rather)\\b|[.!]*$)`,
       "g",
     ),
     value: (m, at) => {
-      const s = monthSpan(at, MONTH_WORDS[m[1] ?? m[2] ?? ""] ?? 1);
+      const s = monthSpan(at, MONTH_WORDS[m[1] ?? m[2] ?? m[3] ?? ""] ?? 1);
       return { value: ahead(at, span(s.from, s.to)) };
     },
   },
@@ -516,7 +542,7 @@ export function ownDayRule(house: House): DayRule | null {
       n
         .replace(/[^a-z0-9 ]/g, "")
         .replace(/\blabou?r\b/g, "labou?r")
-        .replace(/s\b/g, "'?s")
+        .replace(/s\b/g, "'?s'?")
         .replace(/ /g, "[ -]"),
     );
   const rule: DayRule | null =

@@ -10,7 +10,18 @@ export const ALWAYS_REFUSED: readonly Limit[] = [
   {
     id: "always-discounts",
     subject: "discounts",
-    words: ["discount", "cheaper for me", "coupon", "lower price", "percent off", "off the price", "money off"],
+    words: [
+      "discount",
+      "cheaper for me",
+      "coupon",
+      "lower price",
+      "percent off",
+      "off the price",
+      "money off",
+      "reduce the price",
+      "bring the price down",
+      "come down on the price",
+    ],
     say: "I can't give discounts.",
   },
   {
@@ -53,6 +64,9 @@ export const ALWAYS_EMERGENCY: readonly string[] = [
   "overdose",
   "won't wake up",
   "not waking up",
+  "caught fire",
+  "burst into flames",
+  "electrocuted",
 ];
 
 /** Numbers for help at once by ISO 3166 country; 112 in the European Union and many other places. Common knowledge, from memory. */

@@ -86,7 +86,7 @@ export const HAS_AND_CANNOT =
 
 /** Whether somebody may come on a day and at a time that they name. */
 export const COMES_THEN =
-  /\b(?:can|could|may) (?:i|we|he|she|my \w+) (?:please )?(?:come|be seen|get|pop|stop|drop|nip)(?: (?:in|by|over|along|round|down))?\b[^.?!]*(?:<time>[^.?!]*<day>|<day>[^.?!]*<time>)/;
+  /\b(?:can|could|may) (?:i|we|he|she|my \w+) (?:please )?(?:come|be seen|get|pop|stop|drop|nip)(?: (?:in|by|over|along|round|down))?\b[^.?!]*(?:<time>[^.?!]*<day>|<day>[^.?!]*<time>)|<day>,? (?:can|could|may) (?:i|we) (?:start|begin|come|be there)\b[^.?!]*<time>/;
 
 /** What, and on which day, and at what hour. */
 export const WHOLE_WISH = /<service>[^.;?!]*<day>[^.;?!]*<time>/;
@@ -144,7 +144,7 @@ export const RUNS_LATE =
 
 /** Something is to be changed, or passed on, beside coming late. */
 export const WANTS_OTHERWISE =
-  /\b(?:move|change|cancel|re-?schedul\w*|push|shift|postpone|later (?:time|slot|one)|another (?:time|day)|instead|tell|let|inform|message|call|know)\b|\b(?:can|could|may) (?:i|we|it|that) (?:come|be|have|start|do)\b/;
+  /\b(?:move|change|cancel|re-?schedul\w*|push|shift|postpone|later (?:time|slot|one)|another (?:time|day)|instead|tell|let|inform|message|call|know)\b|\b(?:can|could|may) (?:i|we|you|it|that) (?:come|be|have|start|do|make (?:it|that|mine|ours))\b/;
 
 /** One day, hour or person for another. */
 export const EXCHANGE =
@@ -213,7 +213,7 @@ export const HAS_BOOKED =
 
 /** Where one wish may end and another begin. */
 export const NEW_WISH =
-  /(?<![.!?;:])[.!?;:]+\s+|(?<!\s),?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|did|book|cancel|move|tell|please|which|need|have|has|will|reschedule|change|put|sign|add|squeeze|let|give|show|send|explain|remind|find|check|say|get|make|take|keep|remove|drop|scrap|shift|swap|i'd|i'll|i'm|we'd)\b)|,\s+(?=(?:can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|please)\b)/g;
+  /(?<![.!?;:])[.!?;:]+\s+|(?<!\s),?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|did|book|cancel|move|tell|ask|please|which|need|have|has|will|reschedule|change|put|sign|add|squeeze|let|give|show|send|explain|remind|find|check|say|get|make|take|keep|remove|drop|scrap|shift|swap|i'd|i'll|i'm|we'd)\b)|,\s+(?=(?:can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|please)\b)/g;
 
 /** What somebody who told of a visit would rather have. */
 export const RATHER =
@@ -248,12 +248,20 @@ export const SAW = /\b(?:saw|seen|met|had|(?:had|was|been|went|did|treated)\b[^.
 /** Right before a day: it cannot be that day. */
 export const CANT_COME = /\b(?:can't|cannot|can not|won't|couldn't|unable to) (?:come|be there|make it)(?: in)? (?:on )?$/;
 
+/** Right before a thing: it is to be changed. */
+export const CHANGES = /\b(?:change|changed|changing|replace|replaced|swap|exchange)(?: out)? (?:the |my |our |his |her |an? |this )?(?:old |dead )?$/;
+/** What a service is called that changes a thing for another. */
+export const A_CHANGE = /\b(?:changes?|replacements?|replace|exchange|swap)\b/i;
+
+/** Something cannot be. */
+export const CANNOT = /\b(?:can'?t|cannot|can not|won'?t|couldn't|unable|not able)\b/;
+
 /** Right before a day: it cannot be kept. */
 export const CANNOT_DO = /\b(?:can't|cannot|can not|won't|couldn't) (?:do|manage|make)(?: it)?(?: on)? (?:the |this |next )?$/;
 
 /** What is said of anything that may be chosen, and names nobody. */
 export const INDIFFERENT =
-  /^(?:doesn't matter|no preference|not (?:fussed|fussy|bothered)|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference))$/;
+  /^(?:doesn't matter|no matter|no preference|not (?:fussed|fussy|bothered)|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference))$/;
 
 /** Without any of these there is no time, or no day, in a message: nothing need be looked for. */
 export const MAY_BE_TIME =
@@ -286,6 +294,9 @@ export const CANNOT_MOVE =
 /** Right before a thing: it is not wished for. */
 export const UNWANTED = /\b(?:(?:don't|do not|didn't) (?:really |actually )?(?:want|need|mean)|not|no|instead of|rather than) (?:an?|the|any|another)? ?$/;
 
+/** Right before a thing: what was said before it is not said of this one. */
+export const BUT_NOT = /\b(?:but|just|only|and) not (?:the |my |our |an? |for )?$/;
+
 /** Right after it: something else is. */
 export const WANTED_INSTEAD = /^\W*(?:but|just|only|i (?:want|need|meant|mean)|it's)\b \w/;
 
@@ -301,7 +312,7 @@ export const OF_WHETHER =
 
 /** Somebody does not wake, breathe, move or answer. */
 export const UNRESPONSIVE =
-  /\b(?:he|she|they|(?:my|our|the) [a-z]+)(?:'s| is)? (?:won't|will not|doesn't|does not|isn't|is not|not|can't|cannot) (?:wake up|waking up|woken up|breathe|breathing|move|moving|respond|responding|react|reacting|come round|coming round|answer me|answering me)\b/;
+  /\b(?:he|she|they|(?:my|our|the) [a-z]+)(?:'s| is)? (?:won't|will not|doesn't|does not|isn't|is not|not|can't|cannot) (?:wake up|waking up|woken up|breathe|breathing|move|moving|respond|responding|react|reacting|come round|coming round|answer me|answering me|answering)\b/;
 
 /** It is asked when a visit is. */
 export const ASKS_WHEN = /\bwhen(?:'s| is| are| was| does| do)\b|\bwhat (?:time|day|date)\b|\bwhich (?:day|date)\b/;
@@ -316,3 +327,75 @@ export const OTHER_THAN_OURS =
 /** Somebody has a visit, and something has come between. */
 export const HAS_BUT =
   /\b(?:i|we)(?:'ve| have)(?: got)? (?:an?|my|our) (?:appointment|booking|visit|session|lesson|<service>)\b[^.;?!]*\bbut (?!(?:i |we )?(?:can't (?:find|remember|recall)|don't know|forgot|lost|need|want|would|what|when|where|how|who|is|do|am not sure|i'm not sure))(?![^.;?!]*\b(?:another|one more|also|book|as well)\b)/;
+
+/** Somebody is to look at a thing: "somebody should check it". */
+export const SOMEBODY_SHOULD =
+  /\b(?:someone|somebody|anyone|one of you|a specialist|an expert|<staff>) (?:should|must|ought to|has to|needs to|had better) (?:really |just |please )?(?:check|look|see|fix|repair|examine|have a look|take a look|come|sort|do)\b/;
+
+/** Sooner than a day on which they have something. */
+export const SOONER_THAN_THE_DAY = /(?<!\b(?:no|not|any|nothing|anything|something) )\b(?:sooner|earlier) than (?:the )?<day>(?! (?:or|and)\b)/;
+
+/** How long what they have takes is to change: "can we go from 45 to 30 minutes". */
+export const FROM_LENGTH_TO_LENGTH =
+  /\b(?:go|change|switch|cut|reduce|extend|shorten|make it|get it)(?: it| that)?(?: down| up)? from (?:<length>|\d{2,3}|an?) to (?:<length>|\d{2,3})/;
+
+/** A day is in the way, and others would do: "the 13th clashes with a wedding, any other Saturday is fine". */
+export const CLASHES =
+  /<day>[^.;?!,]{0,12}\b(?:clash\w*|collides?|overlaps?|falls on|is (?:also )?(?:the day of|my|our))\b[^.;?!]*[,;.]? [^.;?!]*(?:\bother <day>|\bany (?:other )?(?:day|time|<day>)|<day>[^.;?!]*\b(?:fine|ok|okay|good|better|works?|possible|do)\b|\binstead\b)/;
+
+/** What was to happen is off: "I broke my arm, so the lessons are off". */
+export const IT_IS_OFF =
+  /(?:<service>|\b(?:appointments?|visits?|lessons?|sessions?|bookings?|it|that))(?: on <day>)?(?:'s| is| are)(?: all)? off(?=\W*$|[.,;!]|\s+(?:then|now|for now|sadly|i'm afraid|sorry|please))/;
+
+/** Somebody is to be recommended. */
+export const RECOMMENDS_WHOM = /\bwho(?:m)? (?:would|do|should|can|could) (?:you|i|we) (?:recommend|suggest|advise|pick|choose|ask for|go to|see)\b/;
+
+/** Whom they have is asked. */
+export const WHOM_HAVE_I = /\bwho(?:'ve| have| do| did| am|'m|m)? i(?:'m)? (?:got|have|see|seeing|with|get|getting)\b/;
+
+/** Whether one can come in with what one walks or rolls with. */
+export const GETS_IN =
+  /\b(?:crutches|wheelchair|rollator|walker|walking (?:frame|stick)|zimmer frame|pram|buggy|stroller|pushchair|scooter)\b[^.?!]*\b(?:get (?:in|up|to|through|inside|round)|come (?:in|up)|enter|inside|access\w*|through the door)\b/;
+
+/** Whether some part of the house is open then. */
+export const OPEN_THEN = /\b(?:is|are|will) (?:the|your) (?:<service>|[a-z]+)(?: [a-z]+)? (?:be )?(?:open|closed|shut)\b/;
+
+/** The car is spoken of, and where it stands. */
+export const OF_PARKING = /\b(?:parking|car ?park)\b/;
+
+/** Whether somebody's relative comes to the house. */
+export const OF_THEIR_RELATIVE =
+  /\b(?:is|does|did|was|has) (?!(?:my|our)\b)(?:(?:the|that|mr|mrs|ms|dr) )?(?:<name>|[a-z]+)'s (?:son|daughter|wife|husband|boy|girl|kid|child|children|mother|father|mum|mom|dad|brother|sister|partner)(?: [a-z]+){0,2} (?:in (?:the|your|a) (?:<service>|\w+)|with you|(?:a )?(?:client|patient|member|customer) |coming|come|come to you|go to you|booked|take|taking)/;
+
+/** They were to come, and ask whether they may come otherwise. */
+export const WAS_TO_COME =
+  /\b(?:i|we|she|he|my [a-z]+) (?:was|were|am|'m|'re|is) (?:supposed|meant|due|going|scheduled|down)? ?to (?:bring|come|be|have|see|get|drop)\b[^?]*<(?:day|time)>[^?]*\b(?:can|could|may|is it|would it|shall)\b[^?]*<(?:day|time)>/;
+
+/** Another time for what is theirs. */
+export const ANOTHER_TIME_FOR = /\b(?:another|a different|a new|some other) (?:time|day|date|slot|hour) for (?:my|our|her|his|their|the) (?!first\b)/;
+
+/** One of the house's people is to be asked, or told, something. */
+export const ASK_THEM =
+  /^\W*(?:(?:and|also|then|please|could you|can you|would you|will you|kindly)\W+)*(?:ask <staff> to\b|(?:tell|remind) <staff> (?:to|that|about|i|i'm|we|we're|my|it|he|she)\b)/;
+
+/** What is on a day is to be otherwise: "tomorrow's lesson: can it be at nine". */
+export const THEIRS_TO_BE =
+  /<day>'s (?:<\w+>|(?!(?:offer|special|first|last|next)\b)[a-z]+\b)(?!'s)[^.?!]*?\b(?:can|could|may|might|would) (?:it|that|this)(?: please)? (?:be|start|begin|go|happen|take place)\b/;
+
+/** What is theirs is to be some other time. */
+export const MINE_INSTEAD = /\b(?:do|have|take|come for|get) (?:my|our) <service>[^.?!]*<(?:day|time)>[^.?!]*\binstead\b(?! of)/;
+
+/** On a day somebody is elsewhere. */
+export const AWAY_THEN =
+  /\b(?:i|we)(?:'ll| will|'m|'re| am| are) (?:be |going to be )?(?:travelling|traveling|away|abroad|out of town|in hospital|on (?:holiday|leave|a trip|call)|at work|working|busy|tied up|stuck at work|elsewhere)\b[^.?!]{0,20}<day>/;
+
+/** Whether somebody may come at an hour, and nothing besides. */
+export const MAY_I_COME_AT =
+  /^\W*(?:(?:hi|hello|hey|and|so|ok|okay)\W+)*(?:can|could|may) (?:i|we)(?: still| also)? (?:come|be seen|pop in|drop in|stop by)(?: in| by| over| along| round)?(?: <time>)+\W*(?:[?.!]|$)/;
+
+/** An hour of a day, or one with somebody, is asked for at the end of a message. */
+export const ASKS_FOR_AN_HOUR = /(?:<day> <time>|<time>,? <day>|<staff>,? <day>|<day>,? (?:with )?<staff>)[^.!?]{0,20}\?\W*$/;
+
+/** A new visit, before some day. */
+export const A_NEW_ONE_BY =
+  /\b(?:an?|some|another|one) (?:\w+ )?<(?:service|length)>[^.?!]*\b(?:(?:no|not) later than|earlier than|sooner than|before|by) (?:the )?<day>/;

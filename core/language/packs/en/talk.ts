@@ -41,7 +41,11 @@ export const NEEDS =
 
 /** Something of theirs is told of. */
 export const OF_OURS =
-  /^\W*(?:(?:hi|hello|hey|so|well|um+)\W+)*(?:my|our) (?:\w+ ){1,2}(?:has|hasn't|have|haven't|is|isn't|won't|can't|keeps|broke|needs|looks|feels|got)\b/i;
+  /^\W*(?:(?:hi|hello|hey|so|well|um+|please|good (?:morning|afternoon|evening|day))\W+)*(?:my|our) (?:\w+ ){1,3}(?:has|hasn't|have|haven't|is|isn't|won't|can't|doesn't|keeps|broke|needs|looks|feels|got|went|goes|came|fell|died|cracked|dropped|stopped|snapped|tore|burst|hurts?|aches?|makes|made|lost|leaks?|smells?|shakes|rattles|squeaks|itches|must)\b/i;
+
+/** Whether somebody can do something for what is theirs, or for one of theirs. */
+export const CAN_YOU_FOR_THEM =
+  /\b(?:can|could|would|will) (?:you|someone|somebody|anyone|anybody|one of you)(?: guys| people)? (?:please |possibly |maybe )?(?!(?:tell|let|give|send|explain|remind|call|ring|phone|email|text|say|confirm|put|pass|move|cancel|change|book|recommend|check (?:if|whether|when|my|our)|make|bring|find|keep|ask|hear|wait|stop|repeat)\b)[a-z]+(?: (?:at|with|after|to|on|out))? (?:my|our|me|us|him|her|them|it|this)\b|\b(?:can|could) (?:he|she|it|they|my \w+|our \w+) be (?!(?:moved|cancelled|canceled|booked|changed|done (?:on|at|by)|late|there|in|at)\b)[a-z]+(?:ed|en|ght|ne)\b/i;
 
 /** Words that ask for a person, and for nothing of theirs. */
 export const A_PERSON =
@@ -91,6 +95,22 @@ export const WHAT_I_BOOKED =
 /** Said of two visits. */
 export const TWICE = /\b(?:both|each|twice|(?:on )?two (?:days|times|visits|appointments|sessions|lessons|dates))\b/i;
 
+/** Asked how many, so many: "two then, on Saturday". */
+export const SO_MANY_THEN =
+  /^\W*(?:(?:ok(?:ay)?|oh|well|right|then|just|only|make it|so|we'll be|we're)\W+)*(?:\d{1,2}|one|two|three|four|five|six)(?: of us| places?| people| please)?(?:\W+(?:then|please|in that case|instead)\b|\s*[,.!]|\s*$)/i;
+
+/** Two days, each with its own "on": a visit on each. */
+export const ON_EACH = /\band (?:also )?on\b/i;
+/** Before days: they are when somebody could come. */
+export const COULD_COME = /\b(?:free|available|can|could|able|possible|either|works?|work for|off|suits?)\b[^.;?!]*$/i;
+
+/** What is on a day is spoken of first, and then how it is to be: "the clean-up on the 8th, I need it in the morning". */
+export const OF_WHAT_IS_ON =
+  /^\W*(?:(?:hi|hello|hey|good (?:morning|afternoon|evening)|it's|this is|here|<name>|<phone>|<email>)\W+)*(?:(?:the|my|our) <service>(?: on| at| of)? ?<day>|<day>'s <service>)\W[^?]*\b(?:can|could|may|need|want|like|rather|prefer|better|instead|would|has to|must)\b/i;
+/** Whether one may begin at some hour of a day, with no service named. */
+export const START_ON_THE_DAY =
+  /<day>[^.?!]*\b(?:can|could|may|might) (?:i|we) (?:start|begin|come|be there|be seen|have it|do it|make it)\b[^.?!]*<time>|\b(?:can|could|may|might) (?:i|we) (?:start|begin|have it|do it|make it)\b[^.?!]*(?:<time> <day>|<day>[^.?!]*<time>)/i;
+
 /** One visit right after another. */
 export const STRAIGHT_AFTER = /\b(?:(?:right|straight|directly|just|immediately) (?:after|afterwards|behind)|back to back|after (?:that|it)|afterwards)\b/i;
 
@@ -100,6 +120,14 @@ export const STARTS_OTHERWISE =
 
 /** Who would rather have it otherwise. */
 export const PREFERS = /\b(?:i|we)(?:'d| would)?(?: much)? (?:rather|prefer|sooner)\b|\bbetter for (?:me|us)\b|\b(?:suits?|works?) (?:me|us) better\b/i;
+
+/** What was spoken of cannot be kept. */
+export const CANNOT_KEEP_IT =
+  /\b(?:can't|cannot|can not|won't|couldn't|unable to|not able to)\b(?: \w+){0,3} (?:that|it|then|this)\b|\b(?:that|it|this)(?: \w+)? (?:doesn't|does not|won't|isn't|is not) (?:work|suit|do|good|possible|fit)\b/i;
+
+/** It, with one of the house's people. */
+export const WITH_THEM =
+  /\b(?:it|that|this|one|mine)\b(?: please)?(?: be)? (?:with|by) <staff>|\bwith <staff> (?:instead|rather)\b|^\W*(?:and |but |ok(?:ay)? )*(?:can|could|may) (?:it be |i (?:have|see|get) )<staff>|\b(?:can|could|would) <staff> (?:do|take|have|see|give|teach|treat) (?:it|that|me|us|mine)\b/i;
 
 /** One more of what is being booked. */
 export const ONE_MORE =

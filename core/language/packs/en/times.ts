@@ -167,7 +167,7 @@ export const TIME_RULES: TimeRule[] = [
     // Who works until five wishes for what comes after it, and who starts at nine for what is over by then.
     name: "time/own-hours",
     pattern: rx(
-      `\\b(?:i|we|he|she|they|my (?:shift|work|day)|work|school) (?:(?:only|usually|always|normally|have to|has to|need to|must|don't|doesn't) )?(?:(start|starts|begin|begins|be(?: back)? (?:at|in)(?: work| school| the office)?|am (?:back )?(?:at|in) (?:work|school|the office))(?: work| school| my shift| teaching)?|works?|finish|finishes|end|ends|get off|gets off|knock off|clock off|get out|gets out)(?: work| school| my shift)?,? (?:(from )?(?:${CLOCK}) ?(?:to|-|till|until|til) ?|at |by |till |until |til )(?:around |about )?(${CLOCK})${NOT_TIME}`,
+      `(?<!\\b(?:could|can|may|might|shall|should|would) )\\b(?:i|we|he|she|they|my (?:shift|work|day)|work|school) (?:(?:only|usually|always|normally|have to|has to|need to|must|don't|doesn't) )?(?:(start|starts|begin|begins|be(?: back)? (?:at|in)(?: work| school| the office)?|am (?:back )?(?:at|in) (?:work|school|the office))(?: work| school| my shift| teaching)?|works?|finish|finishes|end|ends|get off|gets off|knock off|clock off|get out|gets out)(?: work| school| my shift)?,? (?:(from )?(?:${CLOCK}) ?(?:to|-|till|until|til) ?|at |by |till |until |til )(?:around |about )?(${CLOCK})${NOT_TIME}`,
     ),
     value: (m) => (m[1] && !m[2] ? until(m[3], "end") : one("from", m[3])),
   },
@@ -199,7 +199,7 @@ export const TIME_RULES: TimeRule[] = [
     // Heard: "at to", "at too" is at two; "for thirty" half past four; "at for" at four.
     name: "time/heard",
     pattern:
-      /\b(?:at (to|too|for|ate|won)(?= ?(?:$|[,.!?]|on\b|please|with|for\b))|(?:at |half )?(for|to|too|ate|won) (thirty|fifteen|forty[- ]five)(?! ?min)|(?:at )?(to|too|for|ate|won) ?(am|pm|a\.m\.?|p\.m\.?)(?=\W|$)|half (to|too|for|ate|won)(?= ?(?:$|[,.!?]|on\b|please|with)))/g,
+      /\b(?:at (to|too|for|ate|won)(?= ?(?:$|[,.!?]|on\b|please|with|for\b))|(?:at |half )?(for|to|too|ate|won) (thirty|fifteen|forty[- ]five)(?! ?min| (?!(?:on|in|at|please|with|and|or|then|today|tomorrow|this|next|thanks|if|maybe|would|is|works|for|pm|am)\b)[a-z]+)|(?:at )?(to|too|for|ate|won) ?(am|pm|a\.m\.?|p\.m\.?)(?=\W|$)|half (to|too|for|ate|won)(?= ?(?:$|[,.!?]|on\b|please|with)))/g,
     value: (m) => {
       const hour = { to: 2, too: 2, for: 4, ate: 8, won: 1 }[m[1] ?? m[2] ?? m[4] ?? m[6] ?? ""];
       if (hour === undefined) return null;
@@ -341,6 +341,12 @@ export const TIME_RULES: TimeRule[] = [
     name: "time/lunch",
     pattern: /(?<!before |until |by )\b(?:(?:at|over|during|in my) )?(?:my )?lunch ?(?:time|hour|break)?\b/g,
     value: () => ranged("lunchtime"),
+  },
+  // Over by nine, when most begin: common practice, no source.
+  {
+    name: "time/before-work",
+    pattern: /\bbefore (?:i (?:go to|start|begin) |my )?(?:work|school)\b(?! (?:on|this|that) \w+ (?:project|thing))/g,
+    value: () => ({ value: { kind: "until", at: { hour: 9, minute: 0, certain: true }, is: "end" } }),
   },
   { name: "time/after-work", pattern: /\bafter (?:my |i finish )?work(?:ing hours)?\b/g, value: () => ranged("after-work") },
   {

@@ -1,0 +1,54 @@
+import { read } from "../../language/read.ts";
+import { contextOf } from "../context.ts";
+import type { BookTask, MoveTask } from "../state.ts";
+import { newMove } from "../tasks.ts";
+import type { Turn } from "../turn.ts";
+import { wantsDay } from "../../schedule/wish.ts";
+import { lookUp } from "./identity.ts";
+import { applyWish } from "./wished.ts";
+import { dayWish } from "../wish.ts";
+import { ofKind } from "../../language/found.ts";
+
+/**
+ * "The clean-up on the 8th, I need it in the morning", "on the 13th could we start at ten": of who has just that visit, and
+ * no other on that day, it is the one that is meant, and it is moved. "asked" while the books are asked who they are.
+ */
+export function standing(t: Turn, task: BookTask): "asked" | "moved" | "not" {
+  const text = task.ofOwn;
+  if (text === undefined) return "not";
+  if (t.state.client.match === undefined && lookUp(t)) return "asked";
+  delete task.ofOwn;
+  if (t.state.client.match !== "both") return "not";
+  const context = contextOf(t.house, t.now, t.state);
+  const anew = read(text, { ...context, errand: "move" });
+  const days = ofKind(anew.found, "day").filter((d) => !d.not);
+  const named = ofKind(anew.found, "service").flatMap((s) => s.value);
+  const [first] = days;
+  if (!first) return "not";
+  const on = dayWish([first], context).days;
+  const theirs = t.state.appointments.filter((a) => wantsDay(on, t.house.zone.toLocal(a.startMin).day) && (named.length === 0 || named.includes(a.service)));
+  const [own, other] = theirs;
+  if (!own || other) return "not";
+  const move: MoveTask = { ...newMove(), appointment: own };
+  // What is said of it besides its own day is the wish.
+  applyWish(
+    t,
+    move,
+    {
+      ...anew,
+      found: anew.found
+        .filter((f) => f !== first)
+        .map((f) =>
+          f.kind === "staff" && f.value !== "any" && !f.value.includes(own.staff)
+            ? { ...f, part: "new" as const }
+            : f.part
+              ? { ...f, part: "new" as const }
+              : f,
+        ),
+    },
+    context,
+  );
+  t.state.task = move;
+  t.rule("move/what-stands");
+  return "moved";
+}
