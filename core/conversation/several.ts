@@ -1,3 +1,5 @@
+import { likely } from "../knowledge/likely.ts";
+import { isGuess } from "../language/errand.ts";
 import { ofKind, type Found, type FoundOf } from "../language/found.ts";
 import { read, type Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
@@ -11,7 +13,7 @@ import { CARDINALS } from "../language/packs/en/words.ts";
 import { weekdayNumber, weekdayOf, type WeekdayName } from "../time/days.ts";
 import type { Task } from "./state.ts";
 import type { Turn } from "./turn.ts";
-import { COULD_COME, ON_EACH, STRAIGHT_AFTER, TWICE } from "../language/packs/en/talk.ts";
+import { AILS, COULD_COME, ON_EACH, STRAIGHT_AFTER, TWICE } from "../language/packs/en/talk.ts";
 
 /** What each part of a message wants done, where it wants several things done, in the order said. */
 interface Deed {
@@ -21,6 +23,10 @@ interface Deed {
   rightAfter?: boolean;
 }
 
+/** What tells of things that ail somebody may be taken for any of these. */
+const MAY_BE_A_WISH: readonly string[] = ["book", "move", "message", "ask-availability", "ask-service", "out-of-scope"];
+/** More needs in one breath are not taken apart. */
+const MOST_NEEDS = 3;
 const DEEDS: readonly string[] = ["book", "move", "cancel"];
 
 /** The deeds of a message that names more than one; none where it names only one. */
@@ -34,6 +40,8 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
       return { errand, reading: read(text, { ...context, expects: "errand", errand }) };
     });
   }
+  const needs = t.state.task ? [] : needsOf(t, reading);
+  if (needs.length > 1) return needs;
   const swap = t.state.task ? null : exchanged(t, reading);
   if (swap)
     return [
@@ -72,6 +80,24 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
     if (groups.length > 1) return groups.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
   }
   return [];
+}
+
+/** "My phone won't charge and my wife's laptop is slow, can we bring both on Thursday": a visit for each of the things that ail them. */
+function needsOf(t: Turn, reading: Reading): Deed[] {
+  const [only, another] = reading.errands;
+  if (another || (only && !(isGuess(only) && MAY_BE_A_WISH.includes(only.errand)))) return [];
+  const ailing = [...reading.said.matchAll(/[^,;.?!]+/g)]
+    .flatMap((m) => {
+      let from = m.index;
+      return m[0].split(/(?<=\band\s)/i).map((text) => ({ text, from, to: (from += text.length) }));
+    })
+    .filter((p) => AILS.test(p.text));
+  const context = contextOf(t.house, t.now, t.state);
+  const parts = ailing.map((p) => ({ ...p, reading: read(p.text, { ...context, expects: "errand" }) }));
+  const best = parts.map((p) => likely(t.house, p.text)[0] ?? ofKind(p.reading.found, "service").find((s) => s.value.length === 1)?.value[0]);
+  if (parts.length < 2 || parts.length > MOST_NEEDS || best.some((b) => b === undefined) || new Set(best).size < best.length) return [];
+  const shared = reading.found.filter((f) => f.kind !== "service" && f.kind !== "places" && !parts.some((p) => f.start >= p.from && f.end <= p.to));
+  return parts.map((p) => ({ errand: "book" as const, reading: { ...p.reading, found: [...p.reading.found.filter((f) => f.kind !== "yes"), ...shared] } }));
 }
 
 /** "I need a will and a power of attorney, can that be done in one go": the part that wishes, where the others only ask; null where there is none such. */

@@ -183,6 +183,10 @@ function named(a: Applying): void {
     setService(a, described(t.house, task.among, likeWhat(reading.text)) as string);
   } else if (t.state.expects === "service" && task.among && !pick && !reading.question && described(t.house, task.among, reading.text)) {
     setService(a, described(t.house, task.among, reading.text) as string);
+  } else if (elsewhere(a) !== undefined) {
+    task.among = [elsewhere(a) as string];
+    task.maybe = true;
+    a.changed = true;
   } else if (t.state.expects === "service" && pick) {
     // "The first one" is the first of those named, or of the list that was shown.
     const shown = task.among ?? t.house.handbook.services.map((s) => s.id);
@@ -190,6 +194,15 @@ function named(a: Applying): void {
     const id = shown[at];
     if (id) setService(a, id);
   } else if (t.state.expects === "service" && task.among?.length === 1 && ofKind(reading.found, "yes")[0]?.value) setService(a, task.among[0] as string);
+}
+
+/** "Something together", in answer to which of some it is: what that speaks for, where it is none of them. */
+function elsewhere(a: Applying): string | undefined {
+  const { t, task, reading } = a;
+  if (t.state.expects !== "service" || !task.among || task.service || pickIn(a) || yesIn(a) !== undefined || reading.question) return undefined;
+  if (reading.found.some((f) => f.kind !== "for-whom" && f.kind !== "places")) return undefined;
+  const [only, other] = likely(t.house, ofTheNeed(reading));
+  return only !== undefined && other === undefined && !task.among.includes(only) && !task.declined?.includes(only) ? only : undefined;
 }
 
 /** The same as they had, asked which. */

@@ -57,7 +57,7 @@ export function answerAsked(m: Heard, started: boolean): boolean {
   if (t.spoke) answerRest(t, reading);
   if (!t.spoke && !started) {
     if (forRoom(m) && startTask(t, reading, ["ask-availability"])) proceed(t);
-    else if (idle(m) && tellsOfNeed(t, reading)) visitFor(t, reading, "book/for-a-need");
+    else if (idle(m) && (tellsOfNeed(t, reading) || wantsToCome(m))) visitFor(t, reading, "book/for-a-need");
     else notKnown(t, text);
     return true;
   }
@@ -67,6 +67,10 @@ export function answerAsked(m: Heard, started: boolean): boolean {
   else if (!withAChoice(t, reading) && !asksWhich(t)) resume(t);
   return true;
 }
+
+/** "Can I come with my wife, neither of us can swim", "could my sister have one": nothing answers it, and somebody wants to come. */
+const wantsToCome = ({ reading, text, errands }: Heard): boolean =>
+  !errands.includes("ask-price") && (MAY_I_COME.test(text) || reading.found.some((f) => f.rule === "for-whom/may-come"));
 
 /** Who names a day or one of the house's people, and asks something that nothing answers, most likely asks for room. */
 function forRoom({ t, reading, errands, text }: Heard): boolean {

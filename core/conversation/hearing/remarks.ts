@@ -11,14 +11,17 @@ import {
   MORE_OR_FEWER_COME,
   NO_VISIT,
   OF_MINE,
+  OF_THEM,
   OTHER_THAN_NOW,
   THE_DIFFERENCE,
   UNDECIDED,
+  WHEN_IT_IS,
   WHICH_TIMES,
   WHO_ARE_YOU,
   WITH_WHOM,
   WHOSE_NAME,
 } from "../../language/packs/en/talk.ts";
+import { spoken } from "../errands/handbook.ts";
 import { dropHold } from "../errands/offering.ts";
 import { yesNoChoices } from "../errands/identity.ts";
 import { price as priceOf } from "../errands/prices.ts";
@@ -135,6 +138,11 @@ export const comments: Step = ({ t, reading, text }) => {
 export const ofAClass: Step = (m) => {
   const aClass = ofKind(m.reading.found, "service").some((s) => s.value.length === 1 && m.t.house.services.get(s.value[0] as string)?.group !== undefined);
   if (m.errands.length === 1 && m.errands[0] === "ask-mine" && aClass && !OF_MINE.test(m.text)) m.errands = ["ask-service"];
+  // "Which days are those", of a class that was spoken of: its days, and not the house's.
+  const [only, another] = spoken(m.t, m.reading);
+  const held = only !== undefined && another === undefined && m.t.house.services.get(only)?.group !== undefined;
+  const asked = m.errands.length === 1 && ["ask-hours", "ask-mine", "ask-availability"].includes(m.errands[0] as string);
+  if (held && asked && OF_THEM.test(m.text) && !OF_MINE.test(m.text) && WHEN_IT_IS.test(m.text) && !wishIn(m.reading)) m.errands = ["ask-service"];
   return false;
 };
 

@@ -134,7 +134,7 @@ const YES =
 const SAYS_NO_AFTER =
   /^(?:[.,!;]? ?(?:then|well|so|but|in that case|hm+|um+|uh|thanks|thank you|maybe|i think|i guess|rather|please))*[.,!;]? (?:no|nah|nope|not|don't|do not|let's not|i'd rather not)\b(?! (?:problem|worries|need|rush|hurry|matter|bother|a problem|bad|preference|one|later than|before|after|until|too|on|at|in the|with|tomorrow|today|(?:mon|tues|wednes|thurs|fri|satur|sun)day))/;
 const NO =
-  /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:(?:i'm |i am )?not (?:so |too |really |quite )?sure(?! (?:what|when|which|how|who|whether|if|about))|no(?! preference| one\b| matter| problem| rush)|n(?=\W*$)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never|none|negative|i'd rather not|i would rather not|rather not|(?:i'm |i am )?afraid not|i don't(?! have| know| (?:really |actually )?mind| (?:really )?care| want| need)(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|oh,? then no|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?(?! (?:earlier|later|sooner|before|after|on|at|in|else (?:on|at|in)|any|till|until|free)\b)|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
+  /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:(?:i'm |i am )?not (?:so |too |really |quite )?sure(?! (?:what|when|which|how|who|whether|if|about))|no(?! preference| one\b| matter| problem| rush)|n(?=\W*$)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never(?! [a-z]+(?:ed|en|n|m)\b| (?:been|had|did|done|swam|rode|sat|went|tried|took|ran))|none|negative|i'd rather not|i would rather not|rather not|(?:i'm |i am )?afraid not|i don't(?! have| know| (?:really |actually )?mind| (?:really )?care| want| need)(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|oh,? then no|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?(?! (?:earlier|later|sooner|before|after|on|at|in|else (?:on|at|in)|any|till|until|free)\b)|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
 
 /** A plain yes or no at the end of a sentence that began with something else. */
 const AT_THE_END =
@@ -471,13 +471,20 @@ export function company(said: Said): Found[] {
   // "For my girls, seven and nine": as many as there are ages.
   if (out.length === 0)
     for (const m of eachMatch(
-      /\b(?:for )?(?:my|our) (?:girls|boys|kids|children|sons|daughters|grandchildren|grandsons|granddaughters|nieces|nephews|little ones),? (?:aged |who are |they're |they are )?((?:\d{1,2}|[a-z]+)(?:, (?:\d{1,2}|[a-z]+))* and (?:\d{1,2}|[a-z]+))\b/g,
+      /\b(?:for )?(?:my|our) (?:girls|boys|kids|children|sons|daughters|grandchildren|grandsons|granddaughters|nieces|nephews|little ones),? [(]?(?:aged |who are |they're |they are )?((?:\d{1,2}|[a-z]+)(?:, (?:\d{1,2}|[a-z]+))* and (?:\d{1,2}|[a-z]+))\b/g,
       said.norm,
     )) {
       const ages = (m[1] as string).split(/, | and /);
       if (ages.every((a) => num(a) > 0 && num(a) < 18))
         out.push({ kind: "places", value: ages.length, rule: "places/by-ages", start: m.index, end: m.index + m[0].length });
     }
+  // "Saturday is good, both of them".
+  if (out.length === 0)
+    for (const m of eachMatch(
+      /\b(?:for )?(?:both|the two|all three|all four) of (?:them|us|my (?:kids|children|boys|girls))\b|\bboth my (?:kids|children|boys|girls|daughters|sons)\b/g,
+      said.norm,
+    ))
+      out.push({ kind: "places", value: /three/.test(m[0]) ? 3 : /four/.test(m[0]) ? 4 : 2, rule: "places/both", start: m.index, end: m.index + m[0].length });
   // "My twins both need a cut".
   if (out.length === 0)
     for (const m of eachMatch(/\b(?:my|our|the) twins\b/g, said.norm))

@@ -85,6 +85,15 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
       !/\b(?:be|become|happen|take place)\s+(?:on |at |for )?(?:the )?$/.test(lead)
     )
       given.set(f, "old");
+    // "I need to change Thursday": what is to be changed, where nothing is said to be the wish.
+    else if (
+      !at.oldKnown &&
+      errand === "move" &&
+      /\b(?:change|move|reschedule|shift|swap|switch|postpone|rearrange)\s+(?:on |this )?$/.test(lead) &&
+      !/^\s*(?:to|instead)\b/.test(follow.replace(/^\s*(?:at|in the) \w+/, "")) &&
+      !parts.some((g) => g.start < f.start)
+    )
+      given.set(f, "old");
     // "Nell's two o'clock", "I booked it for Wednesday".
     else if (
       !at.oldKnown &&

@@ -111,6 +111,13 @@ export const OF_WHAT_IS_ON =
 export const START_ON_THE_DAY =
   /<day>[^.?!]*\b(?:can|could|may|might) (?:i|we) (?:start|begin|come|be there|be seen|have it|do it|make it)\b[^.?!]*<time>|\b(?:can|could|may|might) (?:i|we) (?:start|begin|have it|do it|make it)\b[^.?!]*(?:<time> <day>|<day>[^.?!]*<time>)/i;
 
+/** What was spoken of. */
+export const OF_THEM = /\b(?:it|that|those|they|these|them)\b/i;
+
+/** A part that tells what ails something of theirs. */
+export const AILS =
+  /\b(?:my|our|his|her|their|the|one of my) (?:[\w']+ ){1,3}(?:won't|will not|doesn't|does not|can't|isn't|has|have|is|are|keeps?|needs?|broke|fell|died|went|came|hurts?|aches?|stopped|lost|leaks?|squeaks?|rattles?|itches|makes|tore|ripped|got|goes|slips?|wobbles?)\b|\b(?:an?|some|these|two) (?:[\w']+ ){1,2}(?:that|which)(?:'s| is| are| has| have| won't| doesn't)\b|\b(?:i've|i have|we've|we have|got)(?: got)? (?:an? |some |two |these )?(?:[\w']+ ){1,2}to (?:take|be|mend|shorten|fix|repair|alter|clean|have|get|let)\b/i;
+
 /** One visit right after another. */
 export const STRAIGHT_AFTER = /\b(?:(?:right|straight|directly|just|immediately) (?:after|afterwards|behind)|back to back|after (?:that|it)|afterwards)\b/i;
 
@@ -281,7 +288,7 @@ export const WITH_IT = /\b(?:pass|tell|ask (?:them|her|him)|message|call|ring|ph
 
 /** A sentence that goes on from the one before. */
 export const AND_ABOUT = /^\W*(?:and|what about|how about|ok and)\b/i;
-export const AND_ALSO = /^\W*(?:and|what about|how about|ok and|also)\b/i;
+export const AND_ALSO = /^\W*(?:and|what about|how about|ok and|also|(?:no,? |sorry,? |oh,? )*i (?:mean|meant)(?: for| the one for)?)\b/i;
 
 /** Somebody asks to have or to do it. */
 export const ASKS_TO_COME = /\b(?:can|could|may) (?:i|we) (?:have|get|book|do|come|take) /i;
