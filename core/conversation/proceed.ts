@@ -26,6 +26,11 @@ export function proceed(t: Turn): void {
     case "ask-mine":
       return nextMine(t, task);
     case "message":
+      // A message that was offered, and then something else was asked and answered, is offered no more.
+      if (task.offered !== undefined && task.text === undefined && !task.callBack) {
+        state.task = null;
+        return proceed(t);
+      }
       return nextMessage(t, task);
   }
 }

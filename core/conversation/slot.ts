@@ -19,7 +19,7 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
   const changes =
     task.errand === "book" &&
     (ofKind(reading.found, "length").some((l) => typeof l.value === "string" || l.value !== task.lengthMin) ||
-      ofKind(reading.found, "service").some((s) => !s.value.includes(task.service ?? "")) ||
+      ofKind(reading.found, "service").some((s) => !s.value.includes(task.service ?? "") && !(s.rule === "service/telling-word" && reading.question)) ||
       ofKind(reading.found, "gender").length > 0);
   if (changes) return false;
   // "Yes, two", of what several come to at one time: so many places.

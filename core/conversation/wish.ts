@@ -34,6 +34,9 @@ export function addDays(wish: WishState, days: readonly FoundOf<"day">[], contex
     const [stretch] =
       named.length === 1 || named.some((d) => d.value.kind === "soonest") ? named.flatMap((d) => (d.value.kind === "days" ? [d.value] : [])) : [];
     if (stretch?.from !== undefined && stretch.to !== undefined && stretch.to > stretch.from) wish.within = { from: stretch.from, to: stretch.to };
+    // "Next weekend", where only one of its days is open, has two all the same.
+    else if (stretch?.from !== undefined && named.length === 1 && /weekend$/.test(named[0]?.rule ?? ""))
+      wish.within = { from: mondayOf(stretch.from) + 5, to: mondayOf(stretch.from) + 6 };
     else if (!named.every(byWeekday)) delete wish.within;
     // "Next week" and then "the Tuesday" narrow; excluded days stay excluded.
     if (kept?.excludeDays) wish.days.excludeDays = kept.excludeDays;

@@ -4,6 +4,7 @@ import { guesses, type Guess } from "./classifier.ts";
 import { complains } from "./features.ts";
 import { HAS_AND_CANNOT, SURE, turned, WAVERS, type Single } from "./turned.ts";
 import {
+  ANOTHERS_MONEY,
   ASKS_FOR_AN_HOUR,
   ASKS_OR_ORDERS,
   DANGER,
@@ -320,6 +321,8 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
     (g) =>
       // "Who is treating me": one's own visit is asked about, and nobody else's.
       (g.label !== "refused/others" || !OF_OURSELVES.test(masked)) &&
+      // "My landlord won't give my deposit back" asks no money back of the house.
+      (g.label !== "refused/refunds" || !ANOTHERS_MONEY.test(masked)) &&
       // "Her number is 902 …" gives a number, and asks for none.
       (g.label !== "refused/private" || (PRIVATE.test(masked) && !(/<(?:phone|email)>/.test(masked) && !ASKS_OR_ORDERS.test(masked)))) &&
       // "I think I'm pregnant, what do I do": without a word of a visit, none of theirs is asked about.

@@ -21,6 +21,7 @@ import { asSentences, spell } from "./spelling.ts";
 import { normalise, type Said, eachMatch } from "./text.ts";
 import {
   A_CHANGE,
+  AGO,
   ASKS_OF_IT,
   ASKS_OR_ACTS,
   WAS_THERE,
@@ -428,7 +429,9 @@ function hadBefore(said: Said, offered: readonly Found[]): Found[] {
       said.norm.slice(0, f.start),
     ),
   );
-  return past.length < services.length ? past : [];
+  // "I had a test last year", of which nothing more is wished for.
+  const long = past.filter((f) => AGO.test(said.norm.slice(f.end)));
+  return past.length < services.length ? past : long;
 }
 
 function timeFinds(said: Said, at: Moment): Found[] {

@@ -15,6 +15,7 @@ import {
   TO_COME_BACK,
   WHICH_TIMES,
 } from "../../language/packs/en/talk.ts";
+import { WISHES } from "../../language/packs/en/signs.ts";
 import type { Reading } from "../../language/read.ts";
 import { rankOf } from "../../language/vectors.ts";
 import type { BookTask } from "../state.ts";
@@ -131,6 +132,8 @@ function named(a: Applying): void {
   const pick = pickIn(a);
   const passing =
     single?.rule === "service/telling-word" && !task.service && !task.among && t.state.expects !== "service" ? (single.value[0] as string) : undefined;
+  // "At home possible?", while hours of a visit are offered: a word that another has in its name changes nothing.
+  if (task.service && single?.rule === "service/telling-word" && reading.question && !single.value.includes(task.service) && !WISHES.test(reading.said)) return;
   if (passing !== undefined && inPassing(t, reading, passing)) {
     // "My dog is itching, could Fergus see him": a word that a service has too is no wish for it where somebody else is named, and else is asked about.
     const theirs = peopleIn(reading.found);
@@ -181,8 +184,8 @@ function named(a: Applying): void {
   ) {
     // "The gentle one", of those that were told apart.
     setService(a, described(t.house, task.among, likeWhat(reading.text)) as string);
-  } else if (t.state.expects === "service" && task.among && !pick && !reading.question && described(t.house, task.among, reading.text)) {
-    setService(a, described(t.house, task.among, reading.text) as string);
+  } else if (t.state.expects === "service" && task.among && !pick && !reading.question && described(t.house, task.among, ofTheNeed(reading))) {
+    setService(a, described(t.house, task.among, ofTheNeed(reading)) as string);
   } else if (elsewhere(a) !== undefined) {
     task.among = [elsewhere(a) as string];
     task.maybe = true;

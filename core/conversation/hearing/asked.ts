@@ -3,9 +3,10 @@ import { lengthTold } from "../../knowledge/lengths.ts";
 import { isAsk, type Errand } from "../../language/errand.ts";
 import { clauses } from "../../language/errands.ts";
 import { ofKind, type Found } from "../../language/found.ts";
-import { AND_ALSO, AND_ABOUT, ASKS_TO_COME, MAY_I_COME, SMALL_BESIDE } from "../../language/packs/en/talk.ts";
+import { AND_ALSO, AND_ABOUT, ASKS_TO_COME, HOW_SOON, MAY_I_COME, SMALL_BESIDE } from "../../language/packs/en/talk.ts";
 import { read, type Reading } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
+import { applyToBook } from "../errands/apply.ts";
 import { answer } from "../errands/ask.ts";
 import { settled } from "../errands/wished.ts";
 import { fromHandbook, SURELY } from "../errands/handbook.ts";
@@ -56,6 +57,13 @@ export function answerAsked(m: Heard, started: boolean): boolean {
   for (const e of asks) if (!answer(t, e, partOf(t, about, e))) t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
   if (t.spoke) answerRest(t, reading);
   if (!t.spoke && !started) {
+    // "How soon can you see him", while it is open what it is for: that is asked first.
+    if (state.task?.errand === "book" && !state.task.service && asks.every((e) => e === "ask-availability")) {
+      applyToBook(t, state.task, reading, contextOf(t.house, t.now, state));
+      if (HOW_SOON.test(text)) state.task.wish.days ??= { ranges: [], soonest: true };
+      proceed(t);
+      return true;
+    }
     if (forRoom(m) && startTask(t, reading, ["ask-availability"])) proceed(t);
     else if (idle(m) && (tellsOfNeed(t, reading) || wantsToCome(m))) visitFor(t, reading, "book/for-a-need");
     else notKnown(t, text);

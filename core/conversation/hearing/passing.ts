@@ -4,7 +4,9 @@ import { complains } from "../../language/features.ts";
 import { MAY_I_COME, NEW_TURN, TO_BE_REACHED, TO_BE_TOLD, WITH_IT } from "../../language/packs/en/talk.ts";
 import { read } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
+import { likely } from "../../knowledge/likely.ts";
 import { contentOf } from "../../knowledge/search.ts";
+import { ofTheNeed } from "../errands/told.ts";
 import { yesNoChoices } from "../errands/identity.ts";
 import { giveMeant } from "../errands/nearly.ts";
 import { proceed } from "../proceed.ts";
@@ -77,7 +79,11 @@ export const messages: Step = (m) => {
   const consents = (yes === true && short) || TO_BE_TOLD.test(text) || WITH_IT.test(text) || m.kept.name || m.kept.contact;
   const little = text.trim().split(/\s+/).length <= 2;
   const ofElse =
-    little || complains(reading.said) || NEW_TURN.test(text) || reading.found.some((f) => ["service", "for-whom", "places", "length"].includes(f.kind));
+    little ||
+    complains(reading.said) ||
+    (!reading.question && likely(t.house, ofTheNeed(reading)).length > 0) ||
+    NEW_TURN.test(text) ||
+    reading.found.some((f) => ["service", "for-whom", "places", "length"].includes(f.kind));
   if (task.offered && !other && yes !== false && !consents && ofElse) {
     t.state.task = t.state.later.pop() ?? null;
     t.state.expects = t.state.task ? "day" : "anything";

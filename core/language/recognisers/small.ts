@@ -62,6 +62,10 @@ export function lengths(said: Said, at: Moment): Found[] {
     add(m, 60, "length/the-hour");
   for (const m of eachMatch(/\bthe (long(?:er|est)?|short(?:er|est)?)(?: (?:one|version|session|massage))\b/g, said.norm))
     add(m, (m[1] as string).startsWith("long") ? "long" : "short", "length/long-short");
+  // "What's the shortest you do", asked how long.
+  const most = at.expects === "length" && out.length === 0 ? /\bthe (short|long)est\b/.exec(said.norm) : null;
+  if (most)
+    out.push({ kind: "length", value: most[1] === "long" ? "long" : "short", rule: "length/long-short", start: most.index, end: most.index + most[0].length });
   if (at.expects === "length" && out.length === 0) {
     const bare =
       /^(?:the |um |uh |just |maybe |make it |i think |ok(?:ay)?,? |right,? |then |so |well,? )*(\d{2,3}|thirty|sixty|ninety|forty[- ]five|(?:full |one )?hour|long(?:er|est)?|short(?:er|est)?)(?: one| option)?(?:'s| is)?(?: you have| there is)?(?:,? please|,? thanks| is fine| fine| enough| okay| ok| good| then| i guess| i think| i suppose| maybe)*[.!]?$/.exec(
@@ -134,7 +138,7 @@ const YES =
 const SAYS_NO_AFTER =
   /^(?:[.,!;]? ?(?:then|well|so|but|in that case|hm+|um+|uh|thanks|thank you|maybe|i think|i guess|rather|please))*[.,!;]? (?:no|nah|nope|not|don't|do not|let's not|i'd rather not)\b(?! (?:problem|worries|need|rush|hurry|matter|bother|a problem|bad|preference|one|later than|before|after|until|too|on|at|in the|with|tomorrow|today|(?:mon|tues|wednes|thurs|fri|satur|sun)day))/;
 const NO =
-  /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:(?:i'm |i am )?not (?:so |too |really |quite )?sure(?! (?:what|when|which|how|who|whether|if|about))|no(?! preference| one\b| matter| problem| rush)|n(?=\W*$)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never(?! [a-z]+(?:ed|en|n|m)\b| (?:been|had|did|done|swam|rode|sat|went|tried|took|ran))|none|negative|i'd rather not|i would rather not|rather not|(?:i'm |i am )?afraid not|i don't(?! have| know| (?:really |actually )?mind| (?:really )?care| want| need)(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|oh,? then no|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?(?! (?:earlier|later|sooner|before|after|on|at|in|else (?:on|at|in)|any|till|until|free)\b)|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
+  /^(?:(?:oh|um+|uh|well|ah|hm+|actually|sorry)[,.]? )*(?:(?:i'm |i am )?not (?:so |too |really |quite )?sure(?! (?:what|when|which|how|who|whether|if|about))|no(?! preference| one\b| matter| problem| rush| (?:phone|email|number|mobile|cell)\b)|n(?=\W*$)|nope|nah|naw|not (?:really|yet|now|at all|that i know(?: of)?|today|quite|for me|right)|never(?! [a-z]+(?:ed|en|n|m)\b| (?:been|had|did|done|swam|rode|sat|went|tried|took|ran))|none|negative|i'd rather not|i would rather not|rather not|(?:i'm |i am )?afraid not|i don't(?! have| know| (?:really |actually )?mind| (?:really )?care| want| need)(?: think so)?|i haven't|i'm not|i am not|i didn't|i won't|hang on|hold on|wait|don't|do not|stop|that's (?:not|wrong)|that is (?:not|wrong)|oh,? then no|wrong|incorrect|it's (?:not|wrong)|cancel that|forget (?:it|that)|never ?mind|nothing(?: else)?(?! (?:earlier|later|sooner|before|after|on|at|in|else (?:on|at|in)|any|till|until|free)\b)|that's (?:all|it|everything)|that (?:was|is) (?:all|it|everything))\b/;
 
 /** A plain yes or no at the end of a sentence that began with something else. */
 const AT_THE_END =
@@ -278,6 +282,8 @@ export function choices(said: Said, at: Moment): Found[] {
       )
         continue;
       if (out.some((o) => o.start < m.index + m[0].length && m.index < o.end)) continue;
+      // "Is it free to talk to you first" chooses nothing.
+      if (/^(?:first|last|second|third)$/.test(m[0]) && said.tokens.length > 4) continue;
       out.push({ kind: "choice", value: c.value, rule: "choice/" + c.value, start: m.index, end: m.index + m[0].length });
     }
   if (at.expects === "slot" || at.expects === "which-appointment") {

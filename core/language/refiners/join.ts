@@ -25,7 +25,11 @@ function byWords(said: Said, found: readonly Found[]): Found[] {
     const before = said.norm.slice(Math.max(0, f.start - 30), f.start);
     const after = said.norm.slice(f.end, f.end + 40);
     // "No Fridays, please": a weekday in general that is said no to.
-    const none = f.value.kind === "weekdays" && /\bno\s+$/.test(before);
+    const none =
+      (f.value.kind === "weekdays" && /\bno\s+$/.test(before)) ||
+      // "I work Thursdays".
+      (/\b(?:i|we|he|she)(?:'m| am|'re| are|'s| is)? (?:work|works|at work|working)\s+(?:on |every |most )?$/.test(before) &&
+        /^s?\s*(?:$|[.,;!?]|so\b|but\b|and\b)/.test(after));
     if (!none && !(NOT.test(before) && !/\bif not\s+$/.test(before)) && !NOT_AFTER.test(after)) return f;
     // "Not this week" leaves what comes after it.
     if (f.rule === "day/this-week" && f.value.kind === "days" && f.value.to !== undefined && !found.some((o) => o !== f && o.kind === "day"))

@@ -399,3 +399,11 @@ export const ASKS_FOR_AN_HOUR = /(?:<day> <time>|<time>,? <day>|<staff>,? <day>|
 /** A new visit, before some day. */
 export const A_NEW_ONE_BY =
   /\b(?:an?|some|another|one) (?:\w+ )?<(?:service|length)>[^.?!]*\b(?:(?:no|not) later than|earlier than|sooner than|before|by) (?:the )?<day>/;
+
+/** Right after a thing that somebody had: it is some time ago. */
+export const AGO =
+  /^[^.;?!]{0,16}\b(?:last (?:year|month|week|time|summer|winter|spring|autumn)|(?:a|an|one|two|three|some|many|a few|\d+) (?:days?|weeks?|months?|years?) (?:ago|back)|years ago|already|recently|back in)\b/;
+
+/** Somebody else will not give what is theirs: no refund is asked of the house. */
+export const ANOTHERS_MONEY =
+  /\b(?:my|our|his|her|their|the) (?!(?:receptionist|desk|clinic|shop|school|salon|practice|office)\b)(?:<service>|[a-z]+(?: [a-z]+)?) (?:won't|will not|doesn't|does not|refuses?|refused|didn't|hasn't|never|keeps?|kept|owes?|is refusing|isn't)\b(?![^.?!]*\byou\b)/;

@@ -37,15 +37,19 @@ export const ON_IT =
 
 /** A need is told of, whatever it is of. */
 export const NEEDS =
-  /^\W*(?:(?:hi|hello|hey|so|well|um+)\W+)*(?:(?:i|we)(?:'ve)? (?:(?:think|guess|believe|suspect) )?(?:(?:i|we) )?(?:may |might |probably )?(?:just )?(?:need|have|want|got|am having|are having)\b|got (?:an?|this|some|my)\b)(?! to (?:talk|speak|chat|know|ask|tell|say)\b)/i;
+  /^\W*(?:(?:hi|hello|hey|so|well|um+)\W+)*(?:(?:i|we)(?:'ve)? (?:(?:think|guess|believe|suspect) )?(?:(?:i|we) )?(?:may |might |probably )?(?:just )?(?:need|have|want|got|am having|are having)\b|got (?:an?|this|some|my)\b|(?:(?:i'm|i am|i've been|i have been|we're|we've been|been|just|still) )+(?:feeling|struggling|suffering|dealing|coping|going through)\b)(?! to (?:talk|speak|chat|know|ask|tell|say)\b)/i;
 
 /** Something of theirs is told of. */
 export const OF_OURS =
-  /^\W*(?:(?:hi|hello|hey|so|well|um+|please|good (?:morning|afternoon|evening|day))\W+)*(?:my|our) (?:\w+ ){1,3}(?:has|hasn't|have|haven't|is|isn't|won't|can't|doesn't|keeps|broke|needs|looks|feels|got|went|goes|came|fell|died|cracked|dropped|stopped|snapped|tore|burst|hurts?|aches?|makes|made|lost|leaks?|smells?|shakes|rattles|squeaks|itches|must)\b/i;
+  /^\W*(?:(?:hi|hello|hey|so|well|um+|please|good (?:morning|afternoon|evening|day))\W+)*(?:both |all |one of )?(?:my|our) (?:\w+ ){1,3}(?:are|aren't|has|hasn't|have|haven't|is|isn't|won't|can't|doesn't|keeps|broke|needs|looks|feels|got|went|goes|came|fell|died|cracked|dropped|stopped|snapped|tore|burst|hurts?|aches?|makes|made|lost|leaks?|smells?|shakes|rattles|squeaks|itches|must)\b/i;
 
 /** Whether somebody can do something for what is theirs, or for one of theirs. */
 export const CAN_YOU_FOR_THEM =
   /\b(?:can|could|would|will) (?:you|someone|somebody|anyone|anybody|one of you)(?: guys| people)? (?:please |possibly |maybe )?(?!(?:tell|let|give|send|explain|remind|call|ring|phone|email|text|say|confirm|put|pass|move|cancel|change|book|recommend|check (?:if|whether|when|my|our)|make|bring|find|keep|ask|hear|wait|stop|repeat)\b)[a-z]+(?: (?:at|with|after|to|on|out))? (?:my|our|me|us|him|her|them|it|this)\b|\b(?:can|could) (?:he|she|it|they|my \w+|our \w+) be (?!(?:moved|cancelled|canceled|booked|changed|done (?:on|at|by)|late|there|in|at)\b)[a-z]+(?:ed|en|ght|ne)\b/i;
+
+/** The same without saying whose: "car makes a clunk when I brake". */
+export const A_THING_AILS =
+  /^\W*(?:(?:hi|hello|hey|so|well|um+|please|good (?:morning|afternoon|evening|day))\W+)*(?!(?:i|we|you|it|he|she|they|there|this|that|these|those|the|what|who|how|when|where|why|which|some\w*|no\w*|every\w*|all|just|your|payment|price)\b)[a-z]+ (?:[a-z]+ )?(?:keeps?|makes?|won't|can't|doesn't|hasn't|hurts?|aches?|broke|died|fell|cracked|leaks?|squeaks?|rattles?|smokes?|shakes?|is (?:leaking|broken|stuck|dead|swollen|sore|cracked|making|loose|blocked|bleeding|wobbling))\b/i;
 
 /** Words that ask for a person, and for nothing of theirs. */
 export const A_PERSON =
@@ -117,6 +121,9 @@ export const OF_THEM = /\b(?:it|that|those|they|these|them)\b/i;
 /** A part that tells what ails something of theirs. */
 export const AILS =
   /\b(?:my|our|his|her|their|the|one of my) (?:[\w']+ ){1,3}(?:won't|will not|doesn't|does not|can't|isn't|has|have|is|are|keeps?|needs?|broke|fell|died|went|came|hurts?|aches?|stopped|lost|leaks?|squeaks?|rattles?|itches|makes|tore|ripped|got|goes|slips?|wobbles?)\b|\b(?:an?|some|these|two) (?:[\w']+ ){1,2}(?:that|which)(?:'s| is| are| has| have| won't| doesn't)\b|\b(?:i've|i have|we've|we have|got)(?: got)? (?:an? |some |two |these )?(?:[\w']+ ){1,2}to (?:take|be|mend|shorten|fix|repair|alter|clean|have|get|let)\b/i;
+
+/** When they could come at the earliest. */
+export const HOW_SOON = /\b(?:how (?:soon|quickly|early)|(?:soonest|earliest|first))\b/i;
 
 /** One visit right after another. */
 export const STRAIGHT_AFTER = /\b(?:(?:right|straight|directly|just|immediately) (?:after|afterwards|behind)|back to back|after (?:that|it)|afterwards)\b/i;
