@@ -144,6 +144,10 @@ describe("on the telephone", () => {
   it("asks back what was not clear, has a name spelled, and gives up to a person after the third time", () => {
     expect(call([{ event: "unclear" }]).last).toMatch(/hear|make that out/);
     expect(call(["taping tomorrow at 2 pm with tobias", { event: "unclear" }]).last).toMatch(/spell/i);
+    // What was understood in between ends the row.
+    const apart = call([{ event: "unclear" }, { event: "unclear" }, "how much is taping", { event: "unclear" }]);
+    expect(apart.last).toMatch(/hear|make that out/);
+    expect(apart.last).not.toMatch(/put(?:ting)? you through/);
     const third = call([{ event: "unclear" }, { event: "unclear" }, { event: "unclear" }]);
     expect(third.last).toMatch(/put(?:ting)? you through/);
     expect(third.state.status).toBe("with-desk");

@@ -137,17 +137,24 @@ const STEPS: readonly Step[] = [
   ofAClass,
   // Wishes.
   wishesAndQuestions,
-  (m) => m.errands.includes("thanks-bye") && thanks(m.t),
+  // Beside a number, a goodbye was misheard.
+  (m) => m.errands.includes("thanks-bye") && !m.kept.contact && thanks(m.t),
   notOurs,
   ratherThanAMessage,
 ];
 
-/** Takes in what the client said, and answers. */
+/** Takes in what the client said, and answers. What was understood ends a row of what was not. */
 export function hear(t: Turn, heard: Reading, text: string): void {
+  const { repairs } = t.state;
+  takeIn(t, heard, text);
+  if (t.state.repairs === repairs) t.state.repairs = 0;
+}
+
+function takeIn(t: Turn, heard: Reading, text: string): void {
   const reading = asMeant(t, heard, text);
   const m: Heard = { t, reading, text, errands: reading.errands.map((e) => e.errand), kept: { name: false, contact: false } };
   if (STEPS.some((step) => step(m))) {
-    if (m.again) hear(t, m.again, text);
+    if (m.again) takeIn(t, m.again, text);
     return;
   }
   const { task } = t.state;

@@ -204,3 +204,10 @@ describe("a word of danger", () => {
     expect(riding("someone got electrocuted at the fence").last).toMatch(/999|112/);
   });
 });
+
+describe("a goodbye", () => {
+  it("beside a name and a number was misheard", () => {
+    expect(heldAt("fourteenth", "ternbay", "web", "bye bye I keep my appointment, Tibor Lockridge 902 555 0126").state.status).toBe("open");
+    expect(tern("bye bye then").state.status).toBe("closed");
+  });
+});

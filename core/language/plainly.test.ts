@@ -186,3 +186,10 @@ describe("the visit that stands", () => {
     expect(pool("there's a school concert tomorrow at six so we need another time for his lesson").slots).toMatchObject({ old_date: "2027-03-02" });
   });
 });
+
+describe("what is no name", () => {
+  it("is any one word that is nobody's, where a name was read back", () => {
+    expect(tern("the fires, please", "name-check").slots).not.toHaveProperty("name");
+    expect(tern("Priscilla", "name-check").slots).toMatchObject({ name: "Priscilla" });
+  });
+});

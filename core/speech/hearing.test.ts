@@ -199,12 +199,22 @@ describe("what was heard, written for reading", () => {
     expect(understood(house, NOW, "go-ahead", { words: [word("yes", 0.9)], others: [] })).toMatchObject({ is: "said", text: "yes" });
     // Said again in the same words, it was heard right, however unsurely; another word was not, and no sentence is.
     const doIt = { words: [word("do", 0.1), word("it", 0.2)], others: [] };
-    const again = (before?: string) => understood(house, NOW, "go-ahead", doIt, undefined, before).is;
+    const again = (...before: string[]) => understood(house, NOW, "go-ahead", doIt, undefined, before).is;
     expect(again()).toBe("unclear");
     expect(again("do it")).toBe("said");
     expect(again("yes")).toBe("unclear");
     const wish = { words: ["cancel", "it", "on", "friday"].map((w) => word(w, 0.1)), others: [] };
-    expect(understood(house, NOW, "go-ahead", wish, undefined, "cancel it on friday").is).toBe("unclear");
+    expect(understood(house, NOW, "go-ahead", wish, undefined, ["cancel it on friday"]).is).toBe("unclear");
+  });
+
+  it("of what is only read back takes a yes after a yes, and no no after it", () => {
+    const right = { words: [word("right", 0.4)], others: [] };
+    const check = (...before: string[]) => understood(house, NOW, "name-check", right, undefined, before).is;
+    expect(check()).toBe("unclear");
+    expect(check("fine")).toBe("said");
+    expect(check("fine", "nope")).toBe("said");
+    expect(check("nope")).toBe("unclear");
+    expect(understood(house, NOW, "go-ahead", right, undefined, ["fine"]).is).toBe("unclear");
   });
 
   it("takes another hypothesis where the first does not answer and it does", () => {

@@ -123,8 +123,8 @@ export function understood(
   expects: Expects,
   heard: { words: readonly SureWord[]; others: readonly string[] },
   names: NamesKnown = NO_NAMES,
-  /** What was made of the words before, where they were not sure enough and the same was asked again. */
-  before?: string,
+  /** What was made of the words before, each time that they were not sure enough and the same was asked again. */
+  before: readonly string[] = [],
 ): Understood {
   if (heard.words.length === 0) return { is: "nothing" };
   const sure = sureness(heard.words);
@@ -140,8 +140,11 @@ export function understood(
   if (expects === "message") return { is: "said", text: first, sure };
   const yes = reading.found.find((f) => f.kind === "yes");
   // The same yes or no a second time: whoever is asked again says it again, and what is misheard seldom sounds alike twice.
-  if (before === first && yes && words.length <= MOST_OF_A_YES && reading.errands.length === 0)
-    return { is: "said", text: first, sure: Math.max(sure, LEAST_SURE_YES) };
+  const bare = yes !== undefined && words.length <= MOST_OF_A_YES && reading.errands.length === 0;
+  // Of what is only read back, another yes after a yes is enough: "fine", and then "right". The go-ahead comes after it.
+  const alike = (text: string): boolean =>
+    text === first || (expects.endsWith("-check") && reads(text).found.some((f) => f.kind === "yes" && f.value === yes?.value));
+  if (bare && before.some(alike)) return { is: "said", text: first, sure: Math.max(sure, LEAST_SURE_YES) };
   if (sure < LEAST_SURE) return { is: "unclear", text: first, sure };
   // A question of which hardly a word is sure may have been any other.
   if ((expects === "errand" || expects === "anything") && sure < LEAST_SURE_QUESTION && reading.errands.some((e) => e.errand.startsWith("ask")))

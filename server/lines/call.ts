@@ -158,7 +158,7 @@ export class Call {
   #works = 0;
 
   /** What was heard and not surely enough, and what was asked then. */
-  #unsure: { expects: Expects; text: string } | null = null;
+  #unsure: { expects: Expects; texts: string[] } | null = null;
   #names: NamesKnown;
 
   constructor(readonly options: CallOptions) {
@@ -344,7 +344,7 @@ export class Call {
   async #take(heard: Heard, aside: boolean, spokenUntilMs: number): Promise<void> {
     const { talker } = this.options;
     const words = heard.words.map((w) => w.word);
-    const before = this.#unsure?.expects === this.#expects ? this.#unsure.text : undefined;
+    const before = this.#unsure?.expects === this.#expects ? this.#unsure.texts : [];
     const alone = understood(talker.house, talker.now(), this.#asksToRecord ? "go-ahead" : this.#expects, heard, this.#names, before);
     // The ear counts its own time: what it heard last is what the line heard last.
     const earMs = spokenUntilMs - Math.max(0, ...heard.words.map((w) => w.toMs));
@@ -409,7 +409,8 @@ export class Call {
 
   async #unclear(words: string): Promise<void> {
     this.#heard = [];
-    this.#unsure = words === "" ? null : { expects: this.#expects, text: words };
+    const asked = this.#expects;
+    this.#unsure = words === "" ? null : { expects: asked, texts: [...(this.#unsure?.expects === asked ? this.#unsure.texts : []), words] };
     this.options.on({ event: "unclear", words });
     await this.#answer(await this.options.talker.event("unclear"));
   }
