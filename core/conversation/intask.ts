@@ -101,6 +101,12 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     t.rule("hold/said-again");
     return proceed(t);
   }
+  // "Can I do the long one instead", while hours are offered for what is moved.
+  if (task.errand === "move" && state.expects === "slot" && ofKind(reading.found, "length").length > 0) {
+    if (applyWish(t, task, reading, context)) reopen(t, task);
+    t.rule("slot/another-length");
+    return proceed(t);
+  }
   if ((task.errand === "book" || task.errand === "move") && state.expects === "slot" && task.offered.length > 0) {
     if (hearSlot(t, task, reading)) return;
   }

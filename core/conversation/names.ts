@@ -2,11 +2,14 @@ import { doubleMetaphone } from "double-metaphone";
 import { distance } from "fastest-levenshtein";
 import { folded } from "../language/text.ts";
 
-/** Whether a name given is the name on a card: capitals and accents do not matter, nor one slip. */
+/** The words of a name in one order, whichever of them is said first. */
+const inOrder = (name: string): string => name.split(/\s+/).sort().join(" ");
+
+/** Whether a name given is the name on a card: capitals and accents do not matter, nor one slip, nor whether the family's stands first. */
 export function sameName(given: string, onCard: string): boolean {
   const a = folded(given);
   const b = folded(onCard);
-  if (a === b) return true;
+  if (a === b || inOrder(a) === inOrder(b)) return true;
   return Math.min(a.length, b.length) >= 4 && distance(a, b) <= 1;
 }
 

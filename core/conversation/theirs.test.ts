@@ -41,6 +41,39 @@ describe("the visit that was just told of", () => {
   });
 });
 
+describe("of several that they have", () => {
+  const AISYAH = "Aisyah Kamal, 04 555 0143";
+
+  it("one is told by its place in the row", () => {
+    expect(skin(`${AISYAH}, what have I got`, "cancel the second").last).toMatch(/9 March .* Shall I cancel it\?/);
+  });
+
+  it("the one that somebody else is to do is meant by what it is", () => {
+    const t = skin(`${AISYAH}, what have I got`, "I would like a man for the skin consultation, could someone else do it");
+    expect(t.state.task).toMatchObject({ errand: "move" });
+  });
+
+  it("the other is not the one that was spoken of", () => {
+    const t = riding("Priti Shah 01632 960343, what have I got", "how long is the woodland ride", "move the other one to the 13th");
+    expect(t.last).toMatch(/Private lesson|12 March/);
+  });
+
+  it("the length may change while hours are offered", () => {
+    const t = skin("Tan Mei Yee, 04 555 0141, my facial must go to Friday afternoon", "could I do the long one");
+    expect(t.state.task).toMatchObject({ errand: "move", lengthMin: 90 });
+  });
+});
+
+describe("a name", () => {
+  it("is the same with the family's last", () => {
+    expect(skin("its mei yee tan, 04 555 0141, cancel my facial please").last).toMatch(/Shall I cancel it\?/);
+  });
+
+  it("and another with one word of it", () => {
+    expect(skin("its mei yee lim, 04 555 0141, cancel my facial please").last).not.toMatch(/Shall I cancel it\?/);
+  });
+});
+
 describe("what is on a day, said first", () => {
   it("is moved, where they have just that", () => {
     const t = repairs(`${SELORM} here, the clean-up on Monday the 8th, it would have to be earlier, at eleven`);

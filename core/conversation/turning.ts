@@ -15,6 +15,7 @@ import {
   CANNOT_KEEP_IT,
   GETS_THEM,
   PREFERS,
+  SOMEBODY_ELSE,
   WITH_THEM,
   IN_ITS_PLACE,
   IT_TO_BE,
@@ -60,6 +61,16 @@ export function asMove(t: Turn, reading: Reading, text: string): Reading {
     reading.found.some((f) => f.kind === "day" || f.kind === "time") &&
     (THE_ONE_TO_BE.test(reading.masked) || (t.state.toldOf !== undefined && IT_TO_BE.test(reading.masked)));
   if ((swaps || resized || byLength || ofTold) && !t.state.task) return again(t, text);
+  // "I'd like a lady for the laser, can somebody else do it", of a visit that they have.
+  const named = new Set(ofKind(reading.found, "service").flatMap((s) => s.value));
+  const theirs = t.state.appointments.filter((a) => (named.size > 0 ? named.has(a.service) : a.id === t.state.toldOf));
+  if (
+    !t.state.task &&
+    reading.errands.every((e) => e.errand === "book" || (e.errand.startsWith("ask-") && isGuess(e))) &&
+    theirs.length === 1 &&
+    SOMEBODY_ELSE.test(reading.said)
+  )
+    return again(t, text);
   const told = t.state.task ? undefined : t.state.appointments.find((a) => a.id === t.state.toldOf);
   if (told && otherwise(reading, told)) return ofWhatWasTold(t, text);
   // "Sorry, wrong day, Wednesday I meant", right after a booking.

@@ -40,7 +40,8 @@ export function fitting(t: Turn, list: readonly AppointmentView[], old: OldState
     if (wish.time && minutesOff({ ...wish.time, toIs: "start" }, minute, a.lengthMin) > (wish.time.nearMin === undefined ? 0 : 15)) return false;
     if (old.service && !old.service.includes(a.service)) return false;
     if (old.keep?.includes(a.service)) return false;
-    if (old.other && a.id === t.state.did?.of.id) return false;
+    // "Move the other": not what was done before, or spoken of.
+    if (old.other && (t.state.did ? a.id === t.state.did.of.id : a.service === t.state.topic)) return false;
     return !old.staff || old.staff.includes(a.staff);
   });
 }

@@ -302,7 +302,12 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
         (!after || SPEECH.has(after.text) || !/^[\s.-]{1,3}$/.test(said.norm.slice(t.end, after.start)))
       )
         break;
-      if (!sure && (COMMON.has(t.text) || (known(t.text) && !capital(said, t)))) break;
+      // "Its mei yee tan, 04 555 …", of a house that speaks of a tan: right before a number it ends the name.
+      const closes =
+        words.length > 0 &&
+        !COMMON.has(t.text) &&
+        taken.some((f) => (f.kind === "phone" || f.kind === "email") && /^[\s,.:;]*$/.test(said.norm.slice(t.end, f.start)) && f.start >= t.end);
+      if (!sure && !closes && (COMMON.has(t.text) || (known(t.text) && !capital(said, t)))) break;
       if (words.length >= 2 && COMMON.has(t.text) && !capital(said, t)) break;
       words.push(t);
     }

@@ -252,6 +252,9 @@ const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
   },
 ];
 
+/** Right before a choice among what somebody has. */
+const OF_THEIRS = /\b(?:cancel|move|change|drop|reschedule|shift|switch|swap|postpone|call off|keep)\s+(?:only |just )?$/;
+
 const NEAREST = /\b(?:the |what's (?:the )?|whichever(?:'s| is) (?:the )?)(?:nearest|closest)(?: (?:one|time|slot|to (?:that|it|then)))?\b/g;
 
 /** Finds a choice among what was offered. */
@@ -278,7 +281,13 @@ export function choices(said: Said, at: Moment): Found[] {
       // Nothing was offered: only what can be nothing else is a choice.
       if (
         (at.expects === undefined || at.expects === "go-ahead" || at.expects === "anything" || at.expects === "errand") &&
-        !/\bone\b|of (?:those|them|these)|latter|neither|either|whichever|option/.test(m[0])
+        !/\bone\b|of (?:those|them|these)|latter|neither|either|whichever|option/.test(m[0]) &&
+        // "Cancel the first", of several that they have.
+        !(
+          /^the /.test(m[0]) &&
+          OF_THEIRS.test(said.norm.slice(0, m.index)) &&
+          /^(?:\W*$|[,.;!?]| (?:please|to|and|but|until|till)\b)/.test(said.norm.slice(m.index + m[0].length))
+        )
       )
         continue;
       if (out.some((o) => o.start < m.index + m[0].length && m.index < o.end)) continue;
