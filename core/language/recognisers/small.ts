@@ -253,7 +253,7 @@ const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
 ];
 
 /** Right before a choice among what somebody has. */
-const OF_THEIRS = /\b(?:cancel|move|change|drop|reschedule|shift|switch|swap|postpone|call off|keep)\s+(?:only |just )?$/;
+const OF_THEIRS = /\b(?:cancel|move|change|drop|reschedule|shift|switch|swap|postpone|call off)\s+(?:only |just )?$/;
 
 const NEAREST = /\b(?:the |what's (?:the )?|whichever(?:'s| is) (?:the )?)(?:nearest|closest)(?: (?:one|time|slot|to (?:that|it|then)))?\b/g;
 
@@ -286,6 +286,7 @@ export function choices(said: Said, at: Moment): Found[] {
         !(
           /^the /.test(m[0]) &&
           OF_THEIRS.test(said.norm.slice(0, m.index)) &&
+          !/(?:\d|day\b)[^.;?!]*$/.test(said.norm.slice(0, m.index)) &&
           /^(?:\W*$|[,.;!?]| (?:please|to|and|but|until|till)\b)/.test(said.norm.slice(m.index + m[0].length))
         )
       )
