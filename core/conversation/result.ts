@@ -6,6 +6,7 @@ import { calendarSource, saidSource, serviceSource, staffSource } from "./source
 import type { AppointmentView, Event } from "./state.ts";
 import { val, type Turn } from "./turn.ts";
 import { resume } from "./unheard.ts";
+import { singleDay } from "./wish.ts";
 import { DID_IT, WHAT_I_BOOKED } from "../language/packs/en/talk.ts";
 
 /** Takes in what came of an effect. Only here is anything said to be done. */
@@ -69,6 +70,7 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
       state.did = { did: "moved", of: event.appointment };
       know(t, event.appointment);
       state.task = null;
+      had(t, event.appointment);
       return after(t);
     }
     case "cancelled":
@@ -139,4 +141,13 @@ function know(t: Turn, a: AppointmentView): void {
 function after(t: Turn): void {
   if (t.state.later.length > 0) return proceed(t);
   finish(t);
+}
+
+/** A visit that was being booked for the day to which one of the same was moved then is had: "no, I want to move mine". */
+function had(t: Turn, moved: AppointmentView): void {
+  const day = t.house.zone.toLocal(moved.startMin).day;
+  t.state.later = t.state.later.filter((x) => {
+    if (x.errand !== "book" || !x.setAside || x.service !== moved.service || x.forWhom) return true;
+    return singleDay(x.wish.days) !== day;
+  });
 }

@@ -64,6 +64,22 @@ describe("of several that they have", () => {
   });
 });
 
+describe("what was being booked", () => {
+  const JOYCE = "Joyce Perrault, 902 555 0145";
+
+  it("is had, once what they have was moved to that day", () => {
+    const t = tern(`taping on Friday at nine, ${JOYCE}`, "no, cancel my taping on Wednesday", "or move it to Friday at nine rather", "yes");
+    expect(t.state.outcomes).toContain("moved");
+    expect(t.state.later).toEqual([]);
+    expect(t.state.task).toBeNull();
+  });
+
+  it("and is not, where it was for another day", () => {
+    const t = tern(`taping on the 12th at nine, ${JOYCE}`, "oh, cancel my taping on Wednesday first", "or move it to Friday at nine rather", "yes");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "taping" });
+  });
+});
+
 describe("a name", () => {
   it("is the same with the family's last", () => {
     expect(skin("its mei yee tan, 04 555 0141, cancel my facial please").last).toMatch(/Shall I cancel it\?/);

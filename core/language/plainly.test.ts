@@ -190,6 +190,7 @@ describe("the visit that stands", () => {
 describe("what is no name", () => {
   it("is any one word that is nobody's, where a name was read back", () => {
     expect(tern("the fires, please", "name-check").slots).not.toHaveProperty("name");
+    expect(tern("seventy five", "name-check").slots).not.toHaveProperty("name");
     expect(tern("Priscilla", "name-check").slots).toMatchObject({ name: "Priscilla" });
   });
 });

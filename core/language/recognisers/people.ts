@@ -392,9 +392,9 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     // A word that everybody uses, by itself where a name was read back, is misheard: "share, please" for "sure, please".
     const plainWord = all.length === 1 && first !== undefined && !capital(said, first) && rankOf(first.text) < EVERYDAY;
     if (plainWord && (at.expects === "name-check" || !isName(first.text))) return [];
-    // Nor is any one word that is nobody's name: "fires, please" for "of course, please".
-    if (at.expects === "name-check" && all.length === 1 && first !== undefined && !capital(said, first) && rankOf(first.text) < Infinity && !isName(first.text))
-      return [];
+    // Nor are words that are nobody's: "fires, please" for "of course, please", "seventy five" for "certainly".
+    const nobodys = all.length > 0 && all.every((t) => !capital(said, t) && !isName(t.text) && (all.length === 1 || rankOf(t.text) < Infinity));
+    if (at.expects === "name-check" && nobodys) return [];
     if (first && !question && all.length >= 1 && all.length <= 4 && !all.every((t) => COMMON.has(t.text) && !capital(said, t)))
       return [asName(said, all, "name/asked")];
     if (first && !question && at.expects === "name" && all.length === 2 && !all.some((t) => STOPS.has(t.text) || PLAINLY_NOT.has(t.text)))
