@@ -194,3 +194,11 @@ describe("what is no name", () => {
     expect(tern("Priscilla", "name-check").slots).toMatchObject({ name: "Priscilla" });
   });
 });
+
+describe("a telephone number", () => {
+  it("has no exchange that begins with a nought or a one, where one dials 1 before it", () => {
+    expect(tern("555 014 9800", "phone").slots).not.toHaveProperty("phone");
+    expect(tern("902 155 0142", "phone").slots).not.toHaveProperty("phone");
+    expect(tern("902 555 0142", "phone").slots).toMatchObject({ phone: "+19025550142" });
+  });
+});

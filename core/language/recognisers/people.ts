@@ -136,8 +136,9 @@ function phoneOf(digits: string, plus: boolean, at: Pick<Moment, "house">): { e1
   // "00" is how one dials a plus.
   if (!plus && /^00[1-9]\d{8,}$/.test(digits)) return phoneOf(digits.slice(2), true, at);
   const parsed = parsePhoneNumberFromString(plus ? `+${digits}` : digits, country);
-  // Where one dials 1 before it, no number begins with 0 or 1: such a one is short of a digit (ITU-T E.164, country code 1).
-  if (parsed?.countryCallingCode === "1" && /^[01]/.test(parsed.nationalNumber)) return null;
+  // Where one dials 1 before it, neither area nor exchange begins with 0 or 1 (North American Numbering Plan, NXX-NXX-XXXX):
+  // such a number is short of a digit.
+  if (parsed?.countryCallingCode === "1" && /^(?:[01]|\d{3}[01])/.test(parsed.nationalNumber)) return null;
   return parsed?.isPossible() ? { e164: parsed.number } : null;
 }
 
