@@ -277,6 +277,8 @@ export interface MessageTask {
   when?: string;
   /** What could not be answered: offered to be passed on. */
   offered?: string;
+  /** What was asked for is refused: what is said next is most likely of that. */
+  refused?: true;
   /** The line that may be what was asked about: whether it is has been asked. */
   meant?: Source;
   /** Who is to be told, by id, where the handbook names somebody. */

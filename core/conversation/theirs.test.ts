@@ -194,6 +194,18 @@ describe("what can be done for theirs", () => {
   });
 });
 
+describe("a message that was offered", () => {
+  it("is what is told next, where something was refused", () => {
+    const t = repairs("I want my money back", "the new screen went dark after two days");
+    expect(t.state.task).toMatchObject({ errand: "message" });
+    expect(t.state.expects).toBe("name");
+  });
+
+  it("and no more, once something else was asked and answered", () => {
+    expect(repairs("can you engrave names", "how much is a battery change").state.task).toBeNull();
+  });
+});
+
 describe("what was said in passing", () => {
   it("is asked about before it is booked", () => {
     expect(pool("I'd love to get moving again after having a baby").last).toMatch(/Would that be for/);

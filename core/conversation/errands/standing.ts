@@ -1,13 +1,13 @@
+import { ofKind, type Found } from "../../language/found.ts";
 import { read } from "../../language/read.ts";
+import { wantsDay } from "../../schedule/wish.ts";
 import { contextOf } from "../context.ts";
 import type { BookTask, MoveTask } from "../state.ts";
 import { newMove } from "../tasks.ts";
 import type { Turn } from "../turn.ts";
-import { wantsDay } from "../../schedule/wish.ts";
+import { dayWish } from "../wish.ts";
 import { lookUp } from "./identity.ts";
 import { applyWish } from "./wished.ts";
-import { dayWish } from "../wish.ts";
-import { ofKind } from "../../language/found.ts";
 
 /**
  * "The clean-up on the 8th, I need it in the morning", "on the 13th could we start at ten": of who has just that visit, and
@@ -30,24 +30,10 @@ export function standing(t: Turn, task: BookTask): "asked" | "moved" | "not" {
   const [own, other] = theirs;
   if (!own || other) return "not";
   const move: MoveTask = { ...newMove(), appointment: own };
-  // What is said of it besides its own day is the wish.
-  applyWish(
-    t,
-    move,
-    {
-      ...anew,
-      found: anew.found
-        .filter((f) => f !== first)
-        .map((f) =>
-          f.kind === "staff" && f.value !== "any" && !f.value.includes(own.staff)
-            ? { ...f, part: "new" as const }
-            : f.part
-              ? { ...f, part: "new" as const }
-              : f,
-        ),
-    },
-    context,
-  );
+  // What is said of it besides its own day, and who it is with, is the wish.
+  const wished = (f: Found): boolean => f.part !== undefined || (f.kind === "staff" && f.value !== "any" && !f.value.includes(own.staff));
+  const rest = anew.found.filter((f) => f !== first);
+  applyWish(t, move, { ...anew, found: rest.map((f) => (wished(f) ? { ...f, part: "new" } : f)) }, context);
   t.state.task = move;
   t.rule("move/what-stands");
   return "moved";

@@ -66,7 +66,9 @@ export const messages: Step = (m) => {
   // "No thanks, book one first, at the weekend" declines the message and wishes for something.
   const wishes = reading.errands.some((e) => e.errand === "book" && !isGuess(e)) && reading.found.some((f) => f.kind === "day" || f.kind === "time");
   const declined = task.offered && yes === false && !reading.question && !wishes && !reading.found.some((f) => f.kind === "service");
-  const other = declined ? undefined : otherErrand(m, task);
+  // "The new screen went dark after two days", where money back was refused: that is what is to be passed on.
+  const complaint = task.refused === true && reading.errands.some((e) => e.errand === "message");
+  const other = declined || complaint ? undefined : otherErrand(m, task);
   // What is asked next is no message, unless it says what to do with it.
   if (task.offered && !other && reading.question && yes === undefined && !WITH_IT.test(text)) {
     t.state.task = t.state.later.pop() ?? null;
@@ -76,12 +78,12 @@ export const messages: Step = (m) => {
   }
   // "Ok, what about my seven year old": what speaks of something else agrees to nothing.
   const short = text.trim().split(/\s+/).length <= 5;
-  const consents = (yes === true && short) || TO_BE_TOLD.test(text) || WITH_IT.test(text) || m.kept.name || m.kept.contact;
+  const consents = (yes === true && short) || TO_BE_TOLD.test(text) || WITH_IT.test(text) || m.kept.name || m.kept.contact || complaint;
   const little = text.trim().split(/\s+/).length <= 2;
   const ofElse =
     little ||
     complains(reading.said) ||
-    (!reading.question && likely(t.house, ofTheNeed(reading)).length > 0) ||
+    (!task.refused && !reading.question && likely(t.house, ofTheNeed(reading)).length > 0) ||
     NEW_TURN.test(text) ||
     reading.found.some((f) => ["service", "for-whom", "places", "length"].includes(f.kind));
   if (task.offered && !other && yes !== false && !consents && ofElse) {

@@ -141,6 +141,6 @@ function refuse(t: Turn, reading: Reading): void {
     else t.state.topics = of;
   }
   t.say("limit/offer", { to: messageTaker(t, limit.tell).value });
-  t.state.task = { errand: "message", offered: reading.text, ...(limit.tell ? { tell: limit.tell } : {}) };
+  t.state.task = { errand: "message", offered: reading.text, refused: true, ...(limit.tell ? { tell: limit.tell } : {}) };
   t.expect("message", yesNoChoices());
 }
