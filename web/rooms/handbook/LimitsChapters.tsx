@@ -25,6 +25,8 @@ export function LimitsChapter() {
   const { set, add, drop } = useChange();
   const { mark } = useFocusNew();
   const e = draft.emergency ?? { words: [...ALWAYS_EMERGENCY], say: helpSentence(helpNumber(draft.country)), call: helpNumber(draft.country) };
+  // What is an emergency in every house, whether it writes so or not.
+  const everywhere = ALWAYS_EMERGENCY.filter((w) => !e.words.includes(w));
   const usual = draft.staff.find((s) => s.takesMessages);
   const people: [string, string][] = [
     ["", `tells ${usual ? (usual.called[0] ?? usual.name) : "the desk"}`],
@@ -135,6 +137,7 @@ export function LimitsChapter() {
           hint="At least one."
           onChange={(v) => set(["emergency"], { ...e, words: parseWords(v) })}
         />
+        {everywhere.length > 0 && <p className="text-s text-quiet">and in every house: {wordsLine(everywhere)}</p>}
         <div className="grid grid-cols-[150px_minmax(0,1fr)] items-baseline text-s">
           <span className="text-quiet">and puts through to</span>
           <PhoneNumber
