@@ -92,10 +92,11 @@ function needsOf(t: Turn, reading: Reading): Deed[] {
       return m[0].split(/(?<=\band\s)/i).map((text) => ({ text, from, to: (from += text.length) }));
     })
     .filter((p) => AILS.test(p.text));
+  if (ailing.length < 2 || ailing.length > MOST_NEEDS) return [];
   const context = contextOf(t.house, t.now, t.state);
   const parts = ailing.map((p) => ({ ...p, reading: read(p.text, { ...context, expects: "errand" }) }));
   const best = parts.map((p) => likely(t.house, p.text)[0] ?? ofKind(p.reading.found, "service").find((s) => s.value.length === 1)?.value[0]);
-  if (parts.length < 2 || parts.length > MOST_NEEDS || best.some((b) => b === undefined) || new Set(best).size < best.length) return [];
+  if (best.some((b) => b === undefined) || new Set(best).size < best.length) return [];
   const shared = reading.found.filter((f) => f.kind !== "service" && f.kind !== "places" && !parts.some((p) => f.start >= p.from && f.end <= p.to));
   return parts.map((p) => ({ errand: "book" as const, reading: { ...p.reading, found: [...p.reading.found.filter((f) => f.kind !== "yes"), ...shared] } }));
 }

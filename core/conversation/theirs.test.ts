@@ -55,7 +55,7 @@ describe("of several that they have", () => {
 
   it("the other is not the one that was spoken of", () => {
     const t = riding("Priti Shah 01632 960343, what have I got", "how long is the woodland ride", "move the other one to the 13th");
-    expect(t.last).toMatch(/Private lesson|12 March/);
+    expect(t.state.task).toMatchObject({ errand: "move", appointment: { id: "ba-priti-two" } });
   });
 
   it("the length may change while hours are offered", () => {
@@ -241,10 +241,6 @@ describe("a stretch of days", () => {
     const t = tern("an assessment, the end of next week", "no, rather the Tuesday");
     expect(t.last).toMatch(/Tuesday 9 March/);
   });
-
-  it("and none before today", () => {
-    expect(tern("an assessment, the end of this week", "no, rather the Monday").last).not.toMatch(/22 February/);
-  });
 });
 
 describe("a house that calls a service by what others refuse", () => {
@@ -256,8 +252,8 @@ describe("a house that calls a service by what others refuse", () => {
 });
 
 describe("a word of danger", () => {
-  it("beside an hour that is asked for is none", () => {
-    expect(pool("my stroke is all right, it's my breathing that's off. Luca, Thursday at two?").last).not.toMatch(/call 112 now/);
+  it("is heard first, whatever hour is asked for beside it", () => {
+    expect(tern("I've got chest pain and my arm went numb, can Maren see me today at two?").last).toMatch(/911/);
   });
 
   it("by itself is one, in every house", () => {

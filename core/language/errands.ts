@@ -5,7 +5,6 @@ import { complains } from "./features.ts";
 import { HAS_AND_CANNOT, SURE, turned, WAVERS, type Single } from "./turned.ts";
 import {
   ANOTHERS_MONEY,
-  ASKS_FOR_AN_HOUR,
   ASKS_OR_ORDERS,
   DANGER,
   HANDS_ON,
@@ -163,7 +162,6 @@ function judgeAll(
   if (whole.read && OF_ALL_OF_IT.has(whole.read.rule)) return { errands: [whole.read], clauses: [], subject: whole.subject };
   if (parts.length > 1 && withoutTakenBack(masked) === masked) {
     const each = parts.map((p) => ({ from: p.from, to: p.to, masked: p.masked, ...one(p.masked, p.bare) }));
-    if (ASKS_FOR_AN_HOUR.test(masked)) for (const e of each) if (e.read?.errand === "emergency" && e.read.rule.endsWith("/examples")) e.read = null;
     const grave = each.find((e) => e.read && (e.read.errand === "emergency" || e.read.errand === "refused"));
     // "Book a massage… actually no, cancel it": what is taken back is not done.
     let backed = false;
@@ -299,9 +297,7 @@ const withoutTakenBack = (said: string): string => {
 /** A danger that is only guessed, with no word of one said, is left out and kept as an alarm; what else it may be counts as much more. */
 function withoutAlarm(list: Guess[], said: readonly string[], notes: Notes): Guess[] {
   const danger = list.find((g) => g.errand === "emergency");
-  // Who asks for an hour of a day is in no danger, whatever word they say: "… but my breathing isn't. Sunday at eleven?"
-  const asksForAnHour = said.some((text) => ASKS_FOR_AN_HOUR.test(text)) && !said.some((text) => UNRESPONSIVE.test(text));
-  if (!danger || (!asksForAnHour && said.some((text) => DANGER.test(text) || UNRESPONSIVE.test(text)))) return list;
+  if (!danger || said.some((text) => DANGER.test(text) || UNRESPONSIVE.test(text))) return list;
   const rest = list.filter((g) => g !== danger);
   if (rest.length === 0) return list;
   if (danger === list[0] && danger.sure >= (GRAVE.emergency ?? 0)) notes.alarm = true;

@@ -110,6 +110,11 @@ describe("who says it", () => {
 });
 
 describe("answers", () => {
+  it("that say never, and what was never done", () => {
+    expect(tern("never again", "go-ahead").slots).toMatchObject({ yes: false });
+    expect(tern("never ridden", "service").slots).not.toHaveProperty("yes");
+  });
+
   it("that nobody has", () => {
     expect(repairs("no one, it's sealed still", "question:opened").slots).toMatchObject({ yes: false });
     expect(repairs("nobody but my cousin", "question:opened").slots).not.toHaveProperty("yes");

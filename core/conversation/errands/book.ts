@@ -14,6 +14,7 @@ import { newBook } from "../tasks.ts";
 import { askService } from "./askservice.ts";
 import { oneOrNone } from "./services.ts";
 import { notForThem } from "./whom.ts";
+import { theirOwn } from "./wished.ts";
 
 /** The people who may do it, by name, by gender, or all. */
 export function peopleFor(t: Turn, task: BookTask): string[] | undefined {
@@ -37,8 +38,7 @@ export function nextBook(t: Turn, task: BookTask): void {
     // "On the 11th too, at the same time": that of the visit that they have.
     if (state.left === undefined && state.client.match === undefined && lookUp(t)) return;
     delete task.sameTime;
-    const own = state.appointments.find((a) => a.service === task.service) ?? (state.appointments.length === 1 ? state.appointments[0] : undefined);
-    const as = state.left ?? own?.startMin;
+    const as = state.left ?? theirOwn(t, task.service)?.startMin;
     const at = as === undefined ? undefined : house.zone.toLocal(as);
     delete task.wish.times;
     if (at) task.wish = { ...task.wish, days: task.wish.days ?? { ranges: [{ from: at.day, to: at.day }] }, atMin: at.minute };
@@ -46,7 +46,7 @@ export function nextBook(t: Turn, task: BookTask): void {
   if (task.afterOwn !== undefined && task.service) {
     // "A week after the one I have": who asks must be known first.
     if (identify(t, task) !== "known") return;
-    const own = state.appointments.find((a) => a.service === task.service) ?? (state.appointments.length === 1 ? state.appointments[0] : undefined);
+    const own = theirOwn(t, task.service);
     const day = own ? house.zone.toLocal(own.startMin).day + task.afterOwn : undefined;
     if (day !== undefined) task.wish.days = { ranges: [{ from: day, to: day }] };
     delete task.afterOwn;

@@ -186,10 +186,6 @@ function named(a: Applying): void {
     setService(a, described(t.house, task.among, likeWhat(reading.text)) as string);
   } else if (t.state.expects === "service" && task.among && !pick && !reading.question && described(t.house, task.among, ofTheNeed(reading))) {
     setService(a, described(t.house, task.among, ofTheNeed(reading)) as string);
-  } else if (elsewhere(a) !== undefined) {
-    task.among = [elsewhere(a) as string];
-    task.maybe = true;
-    a.changed = true;
   } else if (t.state.expects === "service" && pick) {
     // "The first one" is the first of those named, or of the list that was shown.
     const shown = task.among ?? t.house.handbook.services.map((s) => s.id);
@@ -197,6 +193,13 @@ function named(a: Applying): void {
     const id = shown[at];
     if (id) setService(a, id);
   } else if (t.state.expects === "service" && task.among?.length === 1 && ofKind(reading.found, "yes")[0]?.value) setService(a, task.among[0] as string);
+  else {
+    const other = elsewhere(a);
+    if (other !== undefined) {
+      Object.assign(task, { among: [other], maybe: true });
+      a.changed = true;
+    }
+  }
 }
 
 /** "Something together", in answer to which of some it is: what that speaks for, where it is none of them. */

@@ -3,7 +3,7 @@ import { ofKind, type ChoiceValue, type FoundOf } from "../../language/found.ts"
 import { EITHER_OR, SOMEBODY_ELSE } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
 import { partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
-import type { BookTask, MoveTask, WishState } from "../state.ts";
+import type { AppointmentView, BookTask, MoveTask, WishState } from "../state.ts";
 import type { Turn } from "../turn.ts";
 import { addDays, singleDay } from "../wish.ts";
 
@@ -138,12 +138,13 @@ function referenceDay(t: Turn, task: BookTask | MoveTask): DayNumber | undefined
   return own ? t.house.zone.toLocal(own.startMin).day : undefined;
 }
 
-/** The day of the visit that they have: of the same service, or the only one; else of what is measured from otherwise. */
+/** Of what they have, the visit that another is measured from: of the same service, or the only one. */
+export const theirOwn = (t: Turn, service: string | undefined): AppointmentView | undefined =>
+  t.state.appointments.find((a) => a.service === service) ?? (t.state.appointments.length === 1 ? t.state.appointments[0] : undefined);
+
+/** The day of that visit; else of what is measured from otherwise. */
 function ownDay(t: Turn, task: BookTask | MoveTask): DayNumber | undefined {
-  const service = task.errand === "book" ? task.service : task.appointment?.service;
-  const coming = t.state.appointments;
-  const own =
-    (task.errand === "move" ? task.appointment : undefined) ?? coming.find((a) => a.service === service) ?? (coming.length === 1 ? coming[0] : undefined);
+  const own = task.errand === "move" ? (task.appointment ?? theirOwn(t, undefined)) : theirOwn(t, task.service);
   return own ? t.house.zone.toLocal(own.startMin).day : referenceDay(t, task);
 }
 

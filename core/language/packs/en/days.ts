@@ -218,11 +218,11 @@ export const DAY_RULES: DayRule[] = [
     // Measured from the visit that they have.
     name: "day/after-own",
     pattern: new RegExp(
-      `\\b(${N}) (day|week|month)s? (after|before|later than|earlier than) (?:the one (?:(?:that )?i(?:'ve| have)(?: got)?|before|i(?:'m| am) down for)|(?:my|the) (?:current |last |next |other |first |existing )?(?:appointment|visit|one|lesson|session|booking))\\b`,
+      `\\b(${N}) (day|week)s? (after|before|later than|earlier than) (?:the one (?:(?:that )?i(?:'ve| have)(?: got)?|before|i(?:'m| am) down for)|(?:my|the) (?:current |last |next |other |first |existing )?(?:appointment|visit|one|lesson|session|booking))\\b`,
       "g",
     ),
     value: (m) => {
-      const n = count(m[1] ?? "") * (m[2] === "week" ? 7 : m[2] === "month" ? 28 : 1);
+      const n = count(m[1] ?? "") * (m[2] === "week" ? 7 : 1);
       return n ? { value: { kind: "relative", byDays: /after|later/.test(m[3] ?? "") ? n : -n } } : null;
     },
   },

@@ -345,7 +345,7 @@ export const CLASHES =
 
 /** What was to happen is off: "I broke my arm, so the lessons are off". */
 export const IT_IS_OFF =
-  /(?:<service>|\b(?:appointments?|visits?|lessons?|sessions?|bookings?|it|that))(?: on <day>)?(?:'s| is| are)(?: all)? off(?=\W*$|[.,;!]|\s+(?:then|now|for now|sadly|i'm afraid|sorry|please))/;
+  /(?:<service>|\b(?:appointments?|visits?|lessons?|sessions?|bookings?))(?: on <day>)?(?:'s| is| are)(?: all)? off(?=\W*$|[.,;!]|\s+(?:then|now|for now|sadly|i'm afraid|sorry|please))/;
 
 /** Somebody is to be recommended. */
 export const RECOMMENDS_WHOM = /\bwho(?:m)? (?:would|do|should|can|could) (?:you|i|we) (?:recommend|suggest|advise|pick|choose|ask for|go to|see)\b/;
@@ -392,9 +392,6 @@ export const AWAY_THEN =
 /** Whether somebody may come at an hour, and nothing besides. */
 export const MAY_I_COME_AT =
   /^\W*(?:(?:hi|hello|hey|and|so|ok|okay)\W+)*(?:can|could|may) (?:i|we)(?: still| also)? (?:come|be seen|pop in|drop in|stop by)(?: in| by| over| along| round)?(?: <time>)+\W*(?:[?.!]|$)/;
-
-/** An hour of a day, or one with somebody, is asked for at the end of a message. */
-export const ASKS_FOR_AN_HOUR = /(?:<day> <time>|<time>,? <day>|<staff>,? <day>|<day>,? (?:with )?<staff>)[^.!?]{0,20}\?\W*$/;
 
 /** A new visit, before some day. */
 export const A_NEW_ONE_BY =

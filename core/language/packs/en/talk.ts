@@ -123,7 +123,7 @@ export const AILS =
   /\b(?:my|our|his|her|their|the|one of my) (?:[\w']+ ){1,3}(?:won't|will not|doesn't|does not|can't|isn't|has|have|is|are|keeps?|needs?|broke|fell|died|went|came|hurts?|aches?|stopped|lost|leaks?|squeaks?|rattles?|itches|makes|tore|ripped|got|goes|slips?|wobbles?)\b|\b(?:an?|some|these|two) (?:[\w']+ ){1,2}(?:that|which)(?:'s| is| are| has| have| won't| doesn't)\b|\b(?:i've|i have|we've|we have|got)(?: got)? (?:an? |some |two |these )?(?:[\w']+ ){1,2}to (?:take|be|mend|shorten|fix|repair|alter|clean|have|get|let)\b/i;
 
 /** When they could come at the earliest. */
-export const HOW_SOON = /\b(?:how (?:soon|quickly|early)|(?:soonest|earliest|first))\b/i;
+export const HOW_SOON = /\b(?:how (?:soon|quickly|early)|(?:soonest|earliest))\b/i;
 
 /** One visit right after another. */
 export const STRAIGHT_AFTER = /\b(?:(?:right|straight|directly|just|immediately) (?:after|afterwards|behind)|back to back|after (?:that|it)|afterwards)\b/i;

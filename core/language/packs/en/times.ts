@@ -345,7 +345,7 @@ export const TIME_RULES: TimeRule[] = [
   // Over by nine, when most begin: common practice, no source.
   {
     name: "time/before-work",
-    pattern: /\bbefore (?:i (?:go to|start|begin) |my )?(?:work|school)\b(?! (?:on|this|that) \w+ (?:project|thing))/g,
+    pattern: /\bbefore (?:i (?:go to|start|begin) |my )?(?:work|school)\b/g,
     value: () => ({ value: { kind: "until", at: { hour: 9, minute: 0, certain: true }, is: "end" } }),
   },
   { name: "time/after-work", pattern: /\bafter (?:my |i finish )?work(?:ing hours)?\b/g, value: () => ranged("after-work") },
