@@ -6,7 +6,7 @@ import { CopyBook } from "../core/conversation/copybook.ts";
 import { advance, begin } from "../core/conversation/advance.ts";
 import { compile } from "../core/house/compile.ts";
 import { sentences } from "../core/language/training.ts";
-import { readPublic } from "../core/language/read.ts";
+import { readPublic } from "../core/language/slots.ts";
 import { rate } from "../core/tally/rates.ts";
 import { demoFile, demoHouse } from "../core/testing/demo.ts";
 import { NOW } from "../core/testing/play.ts";

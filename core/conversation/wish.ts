@@ -1,7 +1,8 @@
 import type { House } from "../house/compile.ts";
 import type { ReadContext } from "../language/context.ts";
 import type { FoundOf } from "../language/found.ts";
-import { mergeTimes, type Reading } from "../language/read.ts";
+import type { Reading } from "../language/read.ts";
+import { mergeTimes } from "../language/slots.ts";
 import type { DayWish, TimeWish, Wish } from "../schedule/wish.ts";
 import { mondayOf, weekdayOf, type DayNumber } from "../time/days.ts";
 import { momentOf } from "../language/context.ts";

@@ -53,3 +53,8 @@ export function momentOf(context: ReadContext): Moment {
   const last = open.length > 0 ? Math.max(...open.map((w) => w.toMin)) : 0;
   return { ...context, today: day, minute, closedForToday: minute >= last };
 }
+
+/** Whether nothing in particular was asked, so that a message may begin anything. */
+export const asksNothing = (c: ReadContext): boolean => c.expects === undefined || c.expects === "errand" || c.expects === "anything";
+/** … and no errand is being worked on either. */
+export const freeToAsk = (c: ReadContext): boolean => c.errand === undefined && asksNothing(c);

@@ -74,3 +74,9 @@ export function ofKind<K extends FoundKind>(found: readonly Found[], kind: K): F
 
 /** Those of the house's people who are named or told by their work, and not ruled out. */
 export const peopleIn = (found: readonly Found[]): string[] => ofKind(found, "staff").flatMap((f) => (f.not || f.value === "any" ? [] : f.value));
+
+/** Whether two finds share a place in the words. */
+export const overlap = (a: Pick<Found, "start" | "end">, b: Pick<Found, "start" | "end">): boolean => a.start < b.end && b.start < a.end;
+
+/** A service heard by a word in passing, not by a name of its own. */
+export const WEAK_SERVICE = /^service\/(?:telling-word|several)$/;

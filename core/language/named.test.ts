@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { setHouse } from "../testing/sets.ts";
 import { epochMinOf } from "../time/zone.ts";
 import type { Expects } from "./context.ts";
-import { readPublic } from "./read.ts";
+import { readPublic } from "./slots.ts";
 
 const house = setHouse("tenth", "kauri");
 const reading = (text: string, expects?: Expects) =>

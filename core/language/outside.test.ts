@@ -6,7 +6,7 @@ import { search } from "../knowledge/search.ts";
 import { demoHouse } from "../testing/demo.ts";
 import { NOW } from "../testing/play.ts";
 import { epochMinOf } from "../time/zone.ts";
-import { readPublic } from "./read.ts";
+import { readPublic } from "./slots.ts";
 
 const house = demoHouse();
 const now = epochMinOf(house.zone, NOW);

@@ -3,7 +3,7 @@ import { NOW } from "../testing/play.ts";
 import { setHouse, type SetName } from "../testing/sets.ts";
 import { epochMinOf } from "../time/zone.ts";
 import type { Expects } from "./context.ts";
-import { readPublic } from "./read.ts";
+import { readPublic } from "./slots.ts";
 
 const at =
   (set: SetName, key: string) =>

@@ -3,7 +3,8 @@ import { describe, expect, it } from "vitest";
 import { demoFile, demoHouse, houseOf } from "../testing/demo.ts";
 import { epochMinOf } from "../time/zone.ts";
 import type { Expects } from "./context.ts";
-import { read, readPublic } from "./read.ts";
+import { read } from "./read.ts";
+import { readPublic } from "./slots.ts";
 import { normalise, stem } from "./text.ts";
 
 const house = demoHouse();

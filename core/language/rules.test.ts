@@ -5,7 +5,8 @@ import { epochMinOf } from "../time/zone.ts";
 import type { Expects } from "./context.ts";
 import { clauses } from "./errands.ts";
 import { ofKind } from "./found.ts";
-import { read, readPublic } from "./read.ts";
+import { read } from "./read.ts";
+import { readPublic } from "./slots.ts";
 import { spell } from "./spelling.ts";
 
 const house = demoHouse();

@@ -1,5 +1,5 @@
 import type { Expects } from "../language/context.ts";
-import { readPublic } from "../language/read.ts";
+import { readPublic } from "../language/slots.ts";
 import { dayOfIso, weekdayName, weekdayOf } from "../time/days.ts";
 import { epochMinOf } from "../time/zone.ts";
 import { strayMoney } from "./figures.ts";

@@ -4,7 +4,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { readPublic } from "@gentian/core/language/read";
+import { readPublic } from "@gentian/core/language/slots";
 import { epochMinOf } from "@gentian/core/time/zone";
 import { houseOf } from "./read.ts";
 

@@ -3,7 +3,7 @@ import { createInterface } from "node:readline";
 import { compile, type House } from "@gentian/core/house/compile";
 import { parseHouseFile } from "@gentian/core/house/schema";
 import type { Expects } from "@gentian/core/language/context";
-import { readPublic } from "@gentian/core/language/read";
+import { readPublic } from "@gentian/core/language/slots";
 import { epochMinOf } from "@gentian/core/time/zone";
 import { z } from "zod";
 import { inCwd } from "./database.ts";

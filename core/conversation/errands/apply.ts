@@ -1,7 +1,8 @@
 import { lengthTold } from "../../knowledge/lengths.ts";
 import type { ReadContext } from "../../language/context.ts";
 import { ofKind, peopleIn, type FoundOf } from "../../language/found.ts";
-import { lengthOf, type Reading } from "../../language/read.ts";
+import type { Reading } from "../../language/read.ts";
+import { lengthOf } from "../../language/slots.ts";
 import { STRAIGHT_AFTER } from "../../language/packs/en/talk.ts";
 import type { BookTask } from "../state.ts";
 import type { Turn } from "../turn.ts";

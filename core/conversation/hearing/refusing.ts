@@ -1,7 +1,8 @@
 import { EMERGENCY } from "../../house/through.ts";
 import { ofKind, peopleIn } from "../../language/found.ts";
 import { A_PERSON, OF_ONES_HEALTH, WHAT_IT_IS_ABOUT, WHAT_NOW } from "../../language/packs/en/talk.ts";
-import { says, type Reading } from "../../language/read.ts";
+import { says } from "../../language/limits.ts";
+import type { Reading } from "../../language/read.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { LONGEST_TOLD } from "../errands/told.ts";
 import { fromHandbook, inOwnWords, SURELY } from "../errands/handbook.ts";

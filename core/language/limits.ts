@@ -1,0 +1,56 @@
+import type { ReadContext } from "./context.ts";
+import { IN_GENERAL } from "./packs/en/signs.ts";
+import { normalise, type Said } from "./text.ts";
+
+/** Whether the house's danger words were said, and not only spoken of in general. */
+export function isEmergency(said: Said, context: ReadContext): boolean {
+  const e = context.house.emergency;
+  const text = ` ${said.norm.replace(/[^a-z0-9' ]+/g, " ").replace(/\s+/g, " ")} `;
+  return e.words.some((w) => inOrder(text, w)) && !IN_GENERAL.test(text.trim());
+}
+
+/** Whether a message says a phrase: its words in their order, endings aside, with few between. */
+export function says(text: string, phrase: string): boolean {
+  return inOrder(
+    ` ${normalise(text)
+      .norm.replace(/[^a-z0-9' ]+/g, " ")
+      .replace(/\s+/g, " ")} `,
+    phrase,
+  );
+}
+
+const ordered = new Map<string, RegExp>();
+
+/** All the words of a phrase, in their order, with up to two words between each. */
+function inOrder(text: string, phrase: string): boolean {
+  let pattern = ordered.get(phrase);
+  if (!pattern) {
+    const words = normalise(phrase).tokens.map((t) => t.text.replace(/[^a-z0-9']/g, ""));
+    pattern = new RegExp(`(?<![a-z])${words.map((w) => w + "(?:s|ing|ed)?").join("(?: [a-z']+){0,2} ")}(?![a-z])`);
+    if (ordered.size > 5000) ordered.clear();
+    ordered.set(phrase, pattern);
+  }
+  return pattern.test(text);
+}
+
+/** The limit of the house whose words were said. */
+export function limitOf(said: Said, context: ReadContext): string | null {
+  const text = ` ${said.norm.replace(/[^a-z0-9' ]+/g, " ").replace(/\s+/g, " ")} `;
+  for (const l of context.house.limits) if (l.words.some((w) => inOrder(text, w))) return l.id;
+  return null;
+}
+
+/** What a subject is called where a house or every receptionist names it. */
+const SUBJECT: Record<string, string> = {
+  refunds: "refund",
+  discounts: "discount",
+  advice: "diagnose",
+  others: "who else is booked",
+  private: "private number",
+};
+
+/** The house's limit on a subject that was guessed. */
+export function limitOn(subject: string, context: ReadContext): string | null {
+  const text = ` ${SUBJECT[subject] ?? subject} `;
+  return context.house.limits.find((l) => l.words.some((w) => inOrder(text, w)))?.id ?? null;
+}

@@ -1,0 +1,70 @@
+import type { House } from "../../house/compile.ts";
+import type { Found } from "../found.ts";
+import { CARDINALS } from "../packs/en/words.ts";
+import { AGO } from "../packs/en/signs.ts";
+import type { Said } from "../text.ts";
+
+/** A length that only some of the services in question have tells which are meant. */
+export function narrow(house: House, offered: Found[], size: readonly Found[]): void {
+  const minutes = size.find((l) => l.kind === "length" && typeof l.value === "number" && !/-by$/.test(l.rule));
+  if (minutes?.kind !== "length") return;
+  offered.forEach((f, i) => {
+    if (f.kind !== "service" || f.value.length < 2) return;
+    const fit = f.value.filter((id) => house.services.get(id)?.variants.some((v) => v.lengthMin === minutes.value));
+    if (fit.length === 1) offered[i] = { ...f, value: fit, rule: "service/by-length", assumed: house.services.get(fit[0] as string)?.name ?? "" };
+  });
+}
+
+/** Whether what is named is held for several at a time. */
+export const forSeveral = (house: House, f: Found): boolean =>
+  f.kind === "service" && f.value.length === 1 && house.services.get(f.value[0] as string)?.group !== undefined;
+
+/** "A long medical certificate", of a service that comes in several lengths. */
+export function longOrShort(said: Said, house: House, offered: readonly Found[]): Found[] {
+  return offered.flatMap((f): Found[] => {
+    const word = /\b(long|short)(?:er|est)? $/.exec(said.norm.slice(0, f.start));
+    const [id] = f.kind === "service" && f.value.length === 1 ? f.value : [];
+    if (!word || id === undefined || (house.services.get(id)?.variants.length ?? 0) < 2) return [];
+    return [{ kind: "length", value: word[1] === "long" ? "long" : "short", rule: "length/long-short", start: word.index, end: f.start - 1 }];
+  });
+}
+
+/** "Two flu jabs": how many of a thing are wished for. */
+export function counted(said: Said, house: House, offered: readonly Found[]): Found[] {
+  return offered.flatMap((f): Found[] => {
+    // "Two for Pilates": of what is held for several, how many come.
+    const come = forSeveral(house, f)
+      ? /(?:^|[,.;!?] ?|\b(?:book|put|have|take|get|want|need|like|make it|reserve|down|us|yes|hi|hello|and) )(two|three|four|five|six|[2-6]) (?:for|in|at|to) $/.exec(
+          said.norm.slice(0, f.start),
+        )
+      : null;
+    if (come)
+      return [
+        {
+          kind: "places",
+          value: CARDINALS[come[1] as string] ?? Number(come[1]),
+          rule: "places/for-the",
+          start: come.index + come[0].indexOf(come[1] as string),
+          end: f.start - 1,
+        },
+      ];
+    const number = /\b(two|three|four|[2-4]) $/.exec(said.norm.slice(0, f.start));
+    if (!number || f.kind !== "service" || f.value.length !== 1 || !/[^s]s$/.test(said.norm.slice(f.start, f.end))) return [];
+    // What is called by a word in the plural is no more than one by it.
+    if (house.services.get(f.value[0] as string)?.also.some((a) => a.toLowerCase() === said.norm.slice(f.start, f.end))) return [];
+    return [{ kind: "places", value: CARDINALS[number[1] as string] ?? Number(number[1]), rule: "places/of-a-thing", start: number.index, end: f.start - 1 }];
+  });
+}
+
+/** "Shockwave, please. I had my assessment in February": what somebody has had, beside what they wish for. */
+export function hadBefore(said: Said, offered: readonly Found[]): Found[] {
+  const services = offered.filter((f) => f.kind === "service");
+  const past = services.filter((f) =>
+    /\b(?:i|we|he|she)(?: (?:had|did|got|finished|completed)|(?:'ve| have)(?: already)? (?:had|done|finished|completed)) (?:my|an?|the|our|his|her) (?:\w+ )?$/.test(
+      said.norm.slice(0, f.start),
+    ),
+  );
+  // "I had a test last year", of which nothing more is wished for.
+  const long = past.filter((f) => AGO.test(said.norm.slice(f.end)));
+  return past.length < services.length ? past : long;
+}

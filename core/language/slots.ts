@@ -1,0 +1,204 @@
+import { isoOfDay, weekdayName, type DayNumber } from "../time/days.ts";
+import { clockText } from "../time/zone.ts";
+import type { TimeWish } from "../schedule/wish.ts";
+import { readTime, type TimeRead } from "./clock.ts";
+import { momentOf, type ReadContext } from "./context.ts";
+import type { Errand } from "./errand.ts";
+import { ofKind, type FoundOf, type Part } from "./found.ts";
+import { read, type Reading } from "./read.ts";
+
+/** The slots of the public interface: only what the message says. */
+export type Slots = Record<string, unknown>;
+
+/** Errands in which a word of a service's name may well be only that word: "do I bring my own guitar". */
+const ASKS_ASIDE = new Set<string>(["ask-service", "ask-place", "ask-policy", "message"]);
+
+/** Whether one word of a service's name stands for it there: "the class", "a trial", "the gait thing". */
+function meant(reading: Reading, f: FoundOf<"service">, house: ReadContext["house"]): boolean {
+  const before = reading.said.slice(0, f.start).toLowerCase();
+  const after = reading.said.slice(f.end).toLowerCase();
+  if (/^ (?:thing|one|stuff|service|session|visit|appointment)\b/.test(after)) return true;
+  if (!/\b(?:an?|the|your|this|for) $/.test(before)) return false;
+  const s = house.services.get(f.value[0] ?? "");
+  const word = reading.said.slice(f.start, f.end).toLowerCase();
+  return [s?.name ?? "", ...(s?.also ?? [])].some((name) => name.toLowerCase().split(/[ -]/).at(-1) === word || name.toLowerCase().split(/[ -]/)[0] === word);
+}
+
+/** Writes a reading's finds as the public interface's slots. */
+export function slotsOf(reading: Reading, context: ReadContext): Slots {
+  const { house } = context;
+  const out: Slots = {};
+  const split = reading.found.some((f) => f.part !== undefined);
+  const aside = reading.errands.length === 1 && ASKS_ASIDE.has(reading.errands[0]?.errand ?? "");
+  const services = ofKind(reading.found, "service")
+    .filter((f) => !aside || f.rule !== "service/telling-word" || meant(reading, f, house))
+    .map((f) => f.value);
+  const one = services.find((s) => s.length === 1) ?? services[0];
+  if (one?.length === 1) out["service"] = house.services.get(one[0] as string)?.name;
+  else if (one) out["service_candidates"] = one.map((s) => house.services.get(s)?.name);
+  const length = last(ofKind(reading.found, "length").filter((l) => !/-by$/.test(l.rule)));
+  if (length) {
+    const minutes = lengthOf(context, one?.length === 1 ? one[0] : undefined, length.value);
+    if (minutes !== null) out["length_min"] = minutes;
+    else if (typeof length.value === "string") out["choice"] = length.value === "long" ? "last" : "first";
+  }
+  // A kind of work that several do names nobody.
+  const named = ofKind(reading.found, "staff").filter((s) => !s.not && (s.rule !== "staff/role" || s.value.length === 1));
+  const nameOf = (s: FoundOf<"staff">): string | undefined => (s.value === "any" ? "any" : house.staff.get(s.value[0] as string)?.name);
+  const person = named.find((s) => s.value !== "any" && s.part !== "new") ?? named.find((s) => s.part !== "new");
+  const wished = named.find((s) => s.part === "new");
+  // Of several who would all do, none is the one.
+  const several = new Set(named.filter((s) => s.part === undefined && s.value !== "any").map((s) => nameOf(s))).size > 1;
+  if (person && !several) out["staff"] = nameOf(person);
+  if (wished) out["new_staff"] = nameOf(wished);
+  const gender = last(ofKind(reading.found, "gender"));
+  if (gender) out["staff_gender"] = gender.value;
+  for (const part of split ? (["old", "new", undefined] as const) : [undefined]) writeWhen(out, reading, context, part);
+  const value = <K extends "name" | "phone" | "email" | "places" | "choice" | "shift" | "yes" | "for-whom">(kind: K, key: string): void => {
+    const f = last(ofKind(reading.found, kind));
+    if (f) out[key] = (f as { value: unknown }).value;
+  };
+  value("name", "name");
+  value("phone", "phone");
+  value("email", "email");
+  value("for-whom", "for_whom");
+  // "My daughter and I" are two places in a class; of other visits each has their own.
+  const group = one?.length === 1 && house.services.get(one[0] as string)?.group !== undefined;
+  const counted = last(ofKind(reading.found, "places"));
+  const wishes = !reading.errands.some((e) => ["refused", "out-of-scope", "cancel", "emergency", "thanks-bye"].includes(e.errand));
+  if (counted && wishes && (counted.rule !== "places/both" || group)) value("places", "places");
+  value("choice", "choice");
+  value("shift", "shift");
+  // "Thanks, that's all" and "yes hi, I'd like to book" agree to nothing.
+  const answered = reading.errands.length === 0 || (context.expects !== undefined && context.expects !== "errand");
+  if (answered && !ofKind(reading.found, "staff").some((s) => s.value === "any") && out["choice"] === undefined) value("yes", "yes");
+  return out;
+}
+
+const last = <T>(list: readonly T[]): T | undefined => list[list.length - 1];
+
+/** Minutes of a said length: "the long one" picks among the service's own. */
+export function lengthOf(context: ReadContext, service: string | undefined, value: number | "long" | "short"): number | null {
+  if (typeof value === "number") return value;
+  const own = service ? (context.house.services.get(service)?.variants.map((v) => v.lengthMin) ?? []) : [];
+  if (own.length === 0) return null;
+  return value === "long" ? Math.max(...own) : Math.min(...own);
+}
+
+function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Part | undefined): void {
+  const key = (k: string): string => (part ? `${part}_${k}` : k);
+  // "Any day" leaves the day open, and names none.
+  const anyDay = (d: FoundOf<"day">): boolean => d.value.kind === "soonest" && /^any day/.test(reading.said.slice(d.start, d.end).toLowerCase());
+  const days = ofKind(reading.found, "day").filter((d) => (d.not || d.part === part) && !anyDay(d));
+  const today = momentOf(context).today;
+  let day: DayNumber | undefined = context.day;
+  for (const d of days) {
+    const v = d.value;
+    if (d.not) {
+      const set = (k: string, list: unknown[]): void => {
+        out[k] = [...new Set([...((out[k] as unknown[] | undefined) ?? []), ...list])];
+      };
+      if (v.kind === "weekdays") set("exclude_weekdays", v.weekdays.map(weekdayName));
+      else if (v.kind === "days" && d.rule === "day/weekday" && d.weekday) set("exclude_weekdays", [weekdayName(d.weekday)]);
+      else if (v.kind === "days" && v.from !== undefined && v.to !== undefined)
+        for (let x = v.from; x <= v.to && x < v.from + 31; x++) set("exclude_dates", [isoOfDay(x)]);
+      continue;
+    }
+    if (v.kind === "ask" || v.kind === "either") {
+      out[key("date_candidates")] = v.days.map(isoOfDay);
+      out[key("date_choice")] = v.kind;
+    } else if (v.kind === "relative") {
+      if (v.byDays !== 0) out["shift"] = v.byDays > 0 ? "later" : "earlier";
+    } else if (v.kind === "weekdays") out[key("weekdays")] = v.weekdays.map(weekdayName);
+    else if (v.kind === "soonest") {
+      if (!days.some((o) => o !== d) && context.expects !== "slot") out[key("date_from")] = isoOfDay(today);
+    } else if (
+      d.rule === "day/weekday" &&
+      d.weekday &&
+      (part === "old" ||
+        // Of an appointment that exists, a weekday is any coming one, but for "this Friday".
+        ((context.expects === "which-appointment" || reading.errands[0]?.errand === "ask-mine") &&
+          !/\b(?:this|coming)\b/i.test(reading.text.slice(d.start, d.end))))
+    )
+      out[key("weekdays")] = [weekdayName(d.weekday)];
+    else if (v.from !== undefined && v.from === v.to) {
+      out[key("date")] = isoOfDay(v.from);
+      day = v.from;
+    } else {
+      if (v.from !== undefined) out[key("date_from")] = isoOfDay(v.from);
+      if (v.to !== undefined) out[key("date_to")] = isoOfDay(v.to);
+    }
+  }
+  const times = ofKind(reading.found, "time").filter((t) => t.part === part);
+  const merged = mergeTimes(times, context, day);
+  if (!merged) return;
+  if (merged.waits) out[key("part")] = merged.waits;
+  const w = merged.wish;
+  if (w.nearMin !== undefined && w.fromMin === w.toMin) out[key("time")] = clockText(w.nearMin);
+  else {
+    if (w.fromMin !== undefined) out[key("time_from")] = clockText(w.fromMin);
+    if (w.toMin !== undefined) {
+      out[key("time_to")] = clockText(w.toMin);
+      out[key("time_to_is")] = w.toIs;
+    }
+  }
+}
+
+/** Two times as one wish: a clock time stands by itself, bounds are drawn together. */
+function mergeOf(merged: TimeRead | null, r: TimeRead): TimeRead {
+  if (!merged || r.wish.nearMin !== undefined) return r;
+  if (merged.wish.nearMin !== undefined) return merged;
+  const wish: TimeWish = { ...merged.wish };
+  if (r.wish.fromMin !== undefined) wish.fromMin = Math.max(wish.fromMin ?? 0, r.wish.fromMin);
+  if (r.wish.toMin !== undefined && (wish.toMin === undefined || r.wish.toMin < wish.toMin)) {
+    wish.toMin = r.wish.toMin;
+    wish.toIs = r.wish.toIs ?? "start";
+  }
+  return { ...merged, wish };
+}
+
+/** Several times of one message make one wish: "in the afternoon, after three". */
+export function mergeTimes(times: readonly FoundOf<"time">[], context: ReadContext, day: DayNumber | undefined): TimeRead | null {
+  let merged: TimeRead | null = null;
+  const part = times.find((t) => t.value.kind === "span");
+  for (const t of times) {
+    let r = readTime(context.house, t.value, day, context.staff);
+    // "Ten in the morning", "at 8 in the evening": the part settles the half.
+    if (
+      part &&
+      part !== t &&
+      t.value.kind !== "span" &&
+      t.value.kind !== "between" &&
+      t.value.kind !== "part" &&
+      t.value.kind !== "same" &&
+      !t.value.at.certain &&
+      part.value.kind === "span"
+    ) {
+      if (part.value.name?.startsWith("not-")) {
+        merged = mergeOf(merged, r);
+        continue;
+      }
+      const pm = (part.value.fromMin ?? 0) >= 720;
+      const hour = (t.value.at.hour % 12) + (pm ? 12 : 0);
+      r = readTime(context.house, { ...t.value, at: { ...t.value.at, hour, certain: true } }, day, context.staff);
+    }
+    merged = mergeOf(merged, r);
+  }
+  // "Friday afternoon or Saturday morning": parts of the day that leave nothing between them belong to a day each.
+  const { fromMin, toMin } = merged?.wish ?? {};
+  if (fromMin !== undefined && toMin !== undefined && fromMin >= toMin && times.length > 1 && times.every((t) => t.value.kind === "span")) return null;
+  return merged;
+}
+
+/** A message's errands and slots in the public form, for reading without a conversation. */
+export function readPublic(text: string, context: ReadContext): { errand: Errand; errands: Errand[]; slots: Slots; sure: number; rules: string[] } {
+  const reading = read(text, context);
+  const errands = reading.errands.map((e) => e.errand);
+  return {
+    errand: errands[0] ?? "none",
+    errands,
+    slots: slotsOf(reading, context),
+    sure: Math.round(reading.sure * 100) / 100,
+    rules: [...reading.errands.map((e) => e.rule), ...reading.found.map((f) => f.rule)],
+  };
+}
