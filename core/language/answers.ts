@@ -1,3 +1,21 @@
+import {
+  AFFIRMS,
+  AND_A_HALF,
+  AROUND_A_PLACE,
+  AT_LEAST,
+  AT_MOST,
+  A_COUPLE_OF,
+  BEGINS_AN_ANSWER,
+  BY_PLACE,
+  DENIES,
+  HALF_AN_HOUR,
+  HOUR_AND_A_HALF,
+  MY_ADDRESS_IS,
+  ONE_OF_A_UNIT,
+  SKIP,
+  UNIT,
+  UNIT_WORD,
+} from "./packs/en/given.ts";
 import { distance } from "fastest-levenshtein";
 import type { House } from "../house/compile.ts";
 import type { Question } from "../house/schema.ts";
@@ -71,15 +89,12 @@ export function readAnswer(house: House, question: Question, text: string, readi
   }
 }
 
-const SKIP =
-  /^(?:(?:please|can we|can i|i'd|i would|let's|rather|just|um+|oh|well|no|ok)[, ]+)*(?:skip(?: (?:it|that|this|this one|that one|the question))?|pass|next(?: question| one)?|(?:prefer|rather) not(?: to)?(?: say| answer| tell)?(?: you| that)?|not say|none of your business|don't want to (?:say|answer|tell)(?: you| that)?)[.! ]*(?:please)?[.! ]*$/;
-
 /** A yes or no without either word: "I do", "a few times", "my doctor did". */
 function impliedYes(s: string, asks: boolean): boolean | undefined {
   // "Could I have Jo?" asks, and answers nothing.
-  if (asks && !/^\W*(?:i|we|my|he|she|they|it|not|never|only|just)\b/.test(s)) return undefined;
-  if (/\b(?:not|never|n't|none|nobody|no one|without)\b|n't\b/.test(s)) return false;
-  if (/\b(?:did|do|does|have|has|had|am|was|take|taking|got|referred|sent)\b/.test(s)) return true;
+  if (asks && !BEGINS_AN_ANSWER.test(s)) return undefined;
+  if (DENIES.test(s)) return false;
+  if (AFFIRMS.test(s)) return true;
   return undefined;
 }
 
@@ -102,7 +117,7 @@ function choice(question: Question, norm: string): AnswerRead {
     w.all.some((a) => a.length >= 5 && said.split(" ").some((t) => t.length >= 4 && distance(t, a) <= (a.length >= 8 ? 2 : 1))),
   );
   if (slips.length === 1 && slips[0]) return one(slips[0].c);
-  const place = /\b(first|second|third|fourth|fifth|last)(?: (?:one|of them|option))?\b/.exec(norm)?.[1];
+  const place = BY_PLACE.exec(norm)?.[1];
   const picked = place === "last" ? list.at(-1) : place ? list[(ORDINALS[place] ?? 0) - 1] : undefined;
   return picked ? one(picked) : { kind: "unclear" };
   function inside(a: (typeof list)[number], b: (typeof list)[number]): boolean {
@@ -150,7 +165,7 @@ function digits(norm: string): string {
     }
   }
   flush();
-  return out.join("").replace(/(\d+) and a half\b/g, "$1.5");
+  return out.join("").replace(AND_A_HALF, "$1.5");
 }
 
 const NUM = String.raw`(\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:\.\d+)?)( ?k\b)?`;
@@ -167,8 +182,8 @@ function span(norm: string): { from?: number; to?: number } | null {
   }
   const [one] = all;
   if (one === undefined || all.length > 1) return null;
-  if (/\b(?:under|less than|below|at most|up to|no more than|maximum|max)\b/.test(bare)) return { to: one };
-  if (/\b(?:over|more than|above|at least|minimum|from)\b|\d ?(?:\+|plus|or more)/.test(bare)) return { from: one };
+  if (AT_MOST.test(bare)) return { to: one };
+  if (AT_LEAST.test(bare)) return { from: one };
   return { from: one, to: one };
 }
 
@@ -193,15 +208,10 @@ function spanText(s: { from?: number; to?: number }, write: (n: number) => strin
 const money = (house: House, n: number): string => `${n.toFixed(n % 1 === 0 ? 0 : 2)} ${house.handbook.currency}`;
 
 const UNIT_MIN: Record<string, number> = { minute: 1, hour: 60, day: 1440, week: 10_080, month: 43_200, year: 525_600 };
-const UNIT = /\b(min(?:ute)?|hour|hr|day|week|month|year)s?\b/;
 
 /** A length of time: months count thirty days, years three hundred and sixty-five. */
 function length(norm: string): AnswerRead {
-  const plain = norm
-    .replace(/\b(?:half an|a half|half a)[ -]hour\b/g, "30 minutes")
-    .replace(/\bhour and a half\b/g, "90 minutes")
-    .replace(/\b(?:an?|one) (?=(?:min|hour|day|week|month|year))/g, "1 ")
-    .replace(/\ba couple(?: of)? /g, "2 ");
+  const plain = norm.replace(HALF_AN_HOUR, "30 minutes").replace(HOUR_AND_A_HALF, "90 minutes").replace(ONE_OF_A_UNIT, "1 ").replace(A_COUPLE_OF, "2 ");
   const unit = UNIT.exec(plain)?.[1];
   if (!unit) return { kind: "unclear" };
   const name = unit === "min" ? "minute" : unit === "hr" ? "hour" : unit;
@@ -244,12 +254,11 @@ function date(house: House, norm: string, reading: Reading | null): AnswerRead {
 export const STREET =
   "street|st|road|rd|avenue|ave|lane|ln|drive|dr|way|court|ct|crescent|cres|boulevard|blvd|place|pl|terrace|highway|hwy|close|square|row|parkway|trail|circle|quay|wharf|hill|walk";
 const POSTCODE = /\b([A-Z]\d[A-Z] ?\d[A-Z]\d|[A-Z]{1,2}\d[A-Z\d]? \d[A-Z]{2}|\d{5}(?:-\d{4})?)\b/i;
-const UNIT_WORD = /(?:^|[\s,])((?:apt|apartment|unit|suite|flat|#) ?\.? ?[a-z]?\d+[a-z]?)\b/i;
 
 /** Splits a postal address into its parts; only what was said is there. */
 export function addressParts(raw: string): AddressParts {
   const parts: AddressParts = {};
-  let text = raw.replace(/^\s*(?:it'?s|my address is|i live (?:at|in|on)|we(?:'re| are) at|at|the address is)\s+/i, "").trim();
+  let text = raw.replace(MY_ADDRESS_IS, "").trim();
   const tail = POSTCODE.exec(text.replace(/^\d+\b/, (m) => "x".repeat(m.length)));
   if (tail) {
     parts.postcode = text.slice(tail.index, tail.index + tail[0].length).toUpperCase();
@@ -269,12 +278,7 @@ export function addressParts(raw: string): AddressParts {
   }
   const rest = text
     .split(",")
-    .map((s) =>
-      s
-        .replace(/\s+/g, " ")
-        .replace(/^(?:in|and) |[.\s]+$/g, "")
-        .trim(),
-    )
+    .map((s) => s.replace(/\s+/g, " ").replace(AROUND_A_PLACE, "").trim())
     .filter((s) => /[a-z]/i.test(s));
   for (const r of rest) {
     const own = /^(.*?)\s*\b([A-Z]{2})$/.exec(r);

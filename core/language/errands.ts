@@ -1,3 +1,18 @@
+import {
+  ASKS_OF_MINE,
+  CALLS_OFF,
+  CHANGES_IT,
+  DENIED,
+  INSTEAD,
+  NEEDS_ONE,
+  OF_RULES,
+  OF_THEM,
+  ONLY_WHO_I_AM,
+  TAKEN_BACK,
+  TAKES_BACK,
+  WHO_I_AM,
+  WISHES_FOR_ONE,
+} from "./packs/en/wanting.ts";
 import type { Errand, ErrandRead } from "./errand.ts";
 import { cuesIn } from "./cued.ts";
 import { guesses, type Guess } from "./classifier.ts";
@@ -67,7 +82,7 @@ export function cuedErrands(masked: string): ErrandRead[] {
     drop("ask-policy");
   }
   if (has("message")) drop("person");
-  if (has("ask-policy") && /\b(?:fee|policy|rule|charge)\b/.test(masked)) {
+  if (has("ask-policy") && OF_RULES.test(masked)) {
     drop("cancel");
     drop("ask-price");
   }
@@ -83,7 +98,7 @@ export function cuedErrands(masked: string): ErrandRead[] {
   }
   if (has("ask-policy")) {
     drop("ask-service");
-    if (has("book") && /\b(?:need|have to have|want one|require)\b/.test(masked)) drop("book");
+    if (has("book") && NEEDS_ONE.test(masked)) drop("book");
   }
   if (out.length > 1) drop("thanks-bye");
   return out.sort((a, b) => a.at - b.at);
@@ -166,7 +181,7 @@ function judgeAll(
     // "Book a massage… actually no, cancel it": what is taken back is not done.
     let backed = false;
     parts.forEach((p, i) => {
-      if (i > 0 && /^\W*(?:actually no|no wait|oh no|scratch that|no sorry|sorry no|wait no|actually,? no)\b/.test(p.masked)) {
+      if (i > 0 && TAKES_BACK.test(p.masked)) {
         for (const e of each.slice(0, i)) e.read = null;
         backed = true;
       }
@@ -209,7 +224,7 @@ function judgeAll(
     parts.forEach((p, i) => {
       const e = each[i];
       // "Is Maren there? I'd like her to look at it": whom the wish speaks of was named before.
-      const ofThem = /\b(?:her|him|them|she|he)\b/.test(p.masked) && parts.slice(0, i).some((o) => /<staff>/.test(o.masked));
+      const ofThem = OF_THEM.test(p.masked) && parts.slice(0, i).some((o) => /<staff>/.test(o.masked));
       if (asked && e?.read?.errand === "book" && !ofThem && !/<(?:service|day|time|staff|length|places)>|\b(?:book|appointment)\b/.test(p.masked)) {
         e.read = null;
         backed = true;
@@ -232,7 +247,7 @@ function judgeAll(
     const plain = each.filter((e) => e.read && e.read.sure >= leastInPart(e.read) && e.read.errand !== "thanks-bye" && e.read.errand !== "out-of-scope");
     // "Cancel today's and book me on Thursday instead": it goes on another day, and is one wish.
     const cancels = each.find((e) => e.read?.rule === "errand/cancel/cancel");
-    const instead = parts.find((p, i) => each[i]?.read?.errand === "book" && /\binstead\b(?! of)/.test(p.masked) && !/<service>/.test(p.masked));
+    const instead = parts.find((p, i) => each[i]?.read?.errand === "book" && INSTEAD.test(p.masked) && !/<service>/.test(p.masked));
     if (cancels && instead && each.filter((e) => e.read).length === 2)
       return { errands: [{ errand: "move", rule: "errand/move/cancel-and-instead", at: 0, sure: 0.8 }], clauses: [], subject: null };
     let reads = together(plain.map((e) => ({ ...(e.read as ErrandRead), at: e.from, masked: e.masked })));
@@ -265,28 +280,9 @@ function judgeAll(
 
 /** What is said besides who it is: a name and a number say nothing of what is wanted. */
 function besidesWho(masked: string): string {
-  const rest = masked
-    .replace(
-      /(?:[,.;]\s*|\s)(?:and )?(?:(?:it's|it is|this is|i'm|i am|my name(?: is|'s)|my (?:number|email|phone)(?: is|'s)?|number|email|on|under)\s+)?(?:<name>|<phone>|<email>)(?=[\s,.;?!]|$)/g,
-      "",
-    )
-    .replace(
-      /^(?:(?:hi|hello|hey)[, ]+)?(?:(?:it's|it is|this is|i'm|i am|my name(?: is|'s))\s+)?(?:<name>|<phone>|<email>)(?: here| speaking)?(?:[,.;:]\s*|\s+|$)/,
-      "",
-    )
-    .trim();
+  const rest = masked.replace(WHO_I_AM, "").replace(ONLY_WHO_I_AM, "").trim();
   return (rest.match(/[a-z']{2,}|<\w+>/g) ?? []).length >= 2 ? rest : masked;
 }
-
-/** "I need to cancel, no sorry, move my thing": the deed that was said first is taken back. */
-const DEED = "cancel|call off|move|change|reschedule|shift|postpone|book";
-const TAKEN_BACK = new RegExp(
-  `\\b(${DEED})\\b[^.;?!<]{0,24}?\\b(?:no|sorry|i mean|i meant|wait|rather|actually|scratch that)\\b[, ]+(?:(?:no|sorry|i mean|i meant|wait|actually|rather|to|please|i'd like to|i want to)[, ]+)*(?=(${DEED})\\b)`,
-);
-/** "Cancel, no, not cancel, change": what is denied of what was just said. */
-const DENIED = new RegExp(
-  `\\b(${DEED})\\b[, ]+(?:(?:no|sorry|wait|i mean)[, ]+)*not (?:to )?\\1\\b[, ]*(?:it[, ]+)?(?:but |rather |i mean )?(?=[^.;?!]*\\b(?:${DEED})\\b)`,
-);
 const withoutTakenBack = (said: string): string => {
   const denied = DENIED.exec(said);
   const text = denied ? said.slice(0, denied.index) + said.slice(denied.index + denied[0].length) : said;
@@ -330,7 +326,7 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   // "Cancel nothing", "I don't want to move it": what is said not to be wished is not done.
   const off = NEGATED.exec(masked);
   if (off) {
-    const verb = /cancel|call/.test(off[0]) ? "cancel" : /move|change|reschedule|shift/.test(off[0]) ? "move" : "book";
+    const verb = CALLS_OFF.test(off[0]) ? "cancel" : CHANGES_IT.test(off[0]) ? "move" : "book";
     const rest = list.filter((g) => g.errand !== verb);
     list.splice(0, list.length, ...rest);
     cued.splice(0, cued.length, ...cued.filter((c) => c.errand !== verb));
@@ -338,10 +334,7 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   }
   const top = list[0] as Guess;
   // "I have two appointments with you" tells, and asks for nothing yet.
-  const tells =
-    top.errand === "ask-mine" &&
-    !ASKS_OR_ORDERS.test(masked) &&
-    !/\b(?:when|what|which|who|whether|if|confirm\w*|check\w*|remind|forgot\w*|remember|sure|right|lost|isn't|aren't|wasn't)\b/.test(masked);
+  const tells = top.errand === "ask-mine" && !ASKS_OR_ORDERS.test(masked) && !ASKS_OF_MINE.test(masked);
   const least = Math.max(tells ? TOLD : 0, open ? LEAST.open : ASKS_OR_ORDERS.test(masked) ? LEAST.asked : LEAST.bare, GRAVE[top.errand] ?? 0);
   const sign = cued.find((c) => c.errand === top.errand);
   const turn = turned({ masked, said, top, list, cued, sign, open, named });
@@ -397,8 +390,7 @@ function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {
   if (has("move") && out.some((r) => r.errand === "cancel" && /not-coming|examples/.test(r.rule))) drop("cancel");
   if (has("move")) drop("ask-availability", "book");
   // "I've got a facial and a peel with you, cancel the peel": what they have is told, not wished for.
-  if (has("cancel"))
-    out = out.filter((r) => !(r.errand === "book" && HAS_BOOKED.test(r.masked ?? "") && !/\b(?:like|want|need|another|new)\b/.test(r.masked ?? "")));
+  if (has("cancel")) out = out.filter((r) => !(r.errand === "book" && HAS_BOOKED.test(r.masked ?? "") && !WISHES_FOR_ONE.test(r.masked ?? "")));
   // Nothing is cancelled beside a booking unless it is said plainly.
   const wish = out.findIndex((r) => r.errand === "book");
   const kept = out.findIndex((r) => r.errand === "cancel" && !r.rule.endsWith("/cancel/cancel"));

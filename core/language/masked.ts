@@ -1,3 +1,4 @@
+import { ASKS_POLITELY, BEGINS_ASKING, INSTEAD_OF } from "./packs/en/reading.ts";
 import type { Found } from "./found.ts";
 import type { Said } from "./text.ts";
 
@@ -17,7 +18,7 @@ export function mask(said: Said, found: readonly Found[]): string {
     if (f.start < pos) continue;
     const several = f.kind === "service" && f.rule === "service/several";
     // "Instead of three" stays to be seen: it tells that one hour is to take another's place.
-    const instead = f.rule === "time/not-but" ? (/^(?:instead of|rather than|in place of) /.exec(said.norm.slice(f.start, f.end))?.[0] ?? "") : "";
+    const instead = f.rule === "time/not-but" ? (INSTEAD_OF.exec(said.norm.slice(f.start, f.end))?.[0] ?? "") : "";
     out += said.norm.slice(pos, f.start) + (several ? `<service>` : `${instead}<${f.kind}>`);
     pos = f.end;
   }
@@ -26,11 +27,5 @@ export function mask(said: Said, found: readonly Found[]): string {
 
 /** Whether a message asks something. */
 export function isQuestion(said: Said): boolean {
-  return (
-    /\?/.test(said.norm) ||
-    /(?:^|[.,!;]\s*)(?:(?:and|so|but|oh|hi|hello|hey|um|also|ok|okay|well|right|hm|sorry|actually|great|just|quick (?:one|question))[ ,:]+)*(?:what|how|where|when|who|whom|whose|which|why|do(?! (?:it|that|so|this)\b)|does|did|is|are|am|can|could|will|would|should|shall|ought|must|has|have|may|might|any(?! (?:time|day) (?:on|in|next|this|after|before|from|between|is|will|would|suits|works))|anything|anyone|anybody|need i)\s/.test(
-      said.norm.trim(),
-    ) ||
-    /\b(?:i (?:was )?wonder(?:ing)?|do you know|tell me|i'd like to know|wants? to know|(?:know|ask|see|check) (?:if|whether))\b/.test(said.norm)
-  );
+  return /\?/.test(said.norm) || BEGINS_ASKING.test(said.norm.trim()) || ASKS_POLITELY.test(said.norm);
 }

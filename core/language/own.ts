@@ -1,3 +1,16 @@
+import {
+  ANOTHER_THING,
+  A_VISIT,
+  BOOKED_WITH_US,
+  HAS_ONE,
+  MAKE_IT,
+  OF_MYSELF,
+  ONE_MORE,
+  OURS,
+  TELLS_SOMEBODY,
+  THE_SERVICE,
+  VISIT_NEXT,
+} from "./packs/en/reading.ts";
 import type { House } from "../house/compile.ts";
 import { asksNothing, freeToAsk, type ReadContext } from "./context.ts";
 import type { ErrandRead } from "./errand.ts";
@@ -20,7 +33,7 @@ export const changesThing = (said: Said, found: readonly Found[], house: House):
       }),
   );
 export const changedThing = (e: ErrandRead, found: readonly Found[], said: Said): ErrandRead => {
-  const wished = /\b(?:my|our)\b/.test(said.norm) || found.some((f) => f.kind === "day" || f.kind === "time") || !isQuestion(said);
+  const wished = OURS.test(said.norm) || found.some((f) => f.kind === "day" || f.kind === "time") || !isQuestion(said);
   const errand = wished ? "book" : "ask-service";
   return { ...e, errand, rule: `errand/${errand}/changes-a-thing` };
 };
@@ -28,37 +41,28 @@ export const changedThing = (e: ErrandRead, found: readonly Found[], said: Said)
 /** "I've got a massage with Nell on Friday, could I come earlier", "… make it a taping": what they have is to be another. */
 export function changesOwn(said: Said, found: readonly Found[], context: ReadContext): boolean {
   if (!asksNothing(context)) return false;
-  const have =
-    /\b(?:i|we)(?:'ve got| have(?: got)?|'ve)(?: already)? (?:an?|my|our|something|one)\b|\b(?:i'm|we're|i am|we are) (?:booked|scheduled|down)\b|\b(?:i|we)(?:'ve| have)?(?: already)? (?:booked|made|scheduled|arranged) (?:an?|my|our|something|one)\b/.exec(
-      said.norm,
-    );
+  const have = HAS_ONE.exec(said.norm);
   if (!have) return false;
   const after = said.norm.slice(have.index);
-  const ours =
-    found.some((f) => (f.kind === "service" || f.kind === "staff") && f.start > have.index) || /\b(?:appointment|visit|booking|booked|scheduled)\b/.test(after);
+  const ours = found.some((f) => (f.kind === "service" || f.kind === "staff") && f.start > have.index) || A_VISIT.test(after);
   const measured = found.some((f) => f.kind === "shift" && (f.value === "earlier" || f.value === "later"));
   const wish = RATHER.exec(after);
   const turned =
     wish !== null &&
     !found.some((f) => f.kind === "service" && f.start > have.index + wish.index) &&
-    !/\b(?:another|one more|a second|an extra|as well|too|also)\b(?! (?:day|time|hour|date))/.test(after.slice(wish.index)) &&
-    (/\b(?:different|other|another) [a-z]+/.test(after.slice(wish.index)) ||
+    !ONE_MORE.test(after.slice(wish.index)) &&
+    (ANOTHER_THING.test(after.slice(wish.index)) ||
       (["day", "time", "staff", "length"] as const).some((kind) => {
         const of = found.filter((f) => f.kind === kind && f.start > have.index);
         return of.some((f) => f.start < have.index + wish.index) && of.some((f) => f.start > have.index + wish.index);
       }));
-  return (
-    ours &&
-    (turned ||
-      measured ||
-      /\b(?:make|change|switch|swap) (?:it|that)\b|\b(?:bring|pull|push|put|shift) (?:it|that) (?:forward|back|off|earlier|later|out)\b/.test(after))
-  );
+  return ours && (turned || measured || MAKE_IT.test(after));
 }
 
 /** "Can we have the carriage at two, not at eleven": of a thing they have, one hour and not the other. */
 export const tradesHour = (found: readonly Found[], masked: string, context: ReadContext): boolean =>
   freeToAsk(context) &&
-  /\b(?:the|my|our) <service>/.test(masked) &&
+  THE_SERVICE.test(masked) &&
   found.some((f) => f.kind === "time" && f.rule === "time/not-but") &&
   found.some((f) => f.kind === "time" && f.rule !== "time/not-but");
 
@@ -73,7 +77,7 @@ const OF_VISITS = new Set<Found["kind"]>(["service", "staff", "day", "time", "le
 /** "My acupuncture", "it's about our appointment on Thursday": which one it is is found first, and then what is wished. */
 export function ownVisit(said: Said, found: readonly Found[], context: ReadContext): boolean {
   if (!freeToAsk(context)) return false;
-  if (!/\b(?:my|our)\b/.test(said.norm) || said.norm.length > LONGEST_WISH) return false;
+  if (!OURS.test(said.norm) || said.norm.length > LONGEST_WISH) return false;
   const words = [...said.norm.matchAll(/[a-z']+/g)]
     .filter((w) => !found.some((f) => OF_VISITS.has(f.kind) && w.index >= f.start && w.index < f.end))
     .map((w) => w[0]);
@@ -83,8 +87,7 @@ export function ownVisit(said: Said, found: readonly Found[], context: ReadConte
 /** "My mother's got a massage with you on Wednesday": a visit that stands is told of, and nothing is wished for yet. */
 export function tellsOfVisit(said: Said, found: readonly Found[], context: ReadContext, errands: readonly ErrandRead[]): boolean {
   if (!freeToAsk(context)) return false;
-  const guessed = (e: ErrandRead): boolean =>
-    e.errand === "message" && e.rule.endsWith("/examples") && !/\b(?:tell|let|pass|say|message|call|ring)\b/.test(said.norm);
+  const guessed = (e: ErrandRead): boolean => e.errand === "message" && e.rule.endsWith("/examples") && !TELLS_SOMEBODY.test(said.norm);
   if (errands.some((e) => e.errand !== "book" && e.errand !== "ask-availability" && !guessed(e)) || isQuestion(said)) return false;
   const bare = HAS_WITHOUT_ARTICLE.exec(said.norm);
   const follows = bare && found.some((f) => f.kind === "service" && f.start === bare.index + bare[0].length);
@@ -92,12 +95,9 @@ export function tellsOfVisit(said: Said, found: readonly Found[], context: ReadC
   if (!has) return false;
   const from = has.index + has[0].length;
   const after = said.norm.slice(from);
-  const named =
-    found.some((f) => f.kind === "service" && f.start >= has.index && f.start <= from + 12) || /^(?:\w+ )?(?:appointment|visit|booking)\b/.test(after);
+  const named = found.some((f) => f.kind === "service" && f.start >= has.index && f.start <= from + 12) || VISIT_NEXT.test(after);
   // Of somebody else's, the day tells as much.
-  const stands =
-    /\bwith you\b|\b(?:booked|coming up|in the (?:book|diary))\b/.test(after) ||
-    (!/^(?:i|we)\b/.test(has[0]) && found.some((f) => (f.kind === "day" || f.kind === "time") && f.start >= from));
+  const stands = BOOKED_WITH_US.test(after) || (!OF_MYSELF.test(has[0]) && found.some((f) => (f.kind === "day" || f.kind === "time") && f.start >= from));
   return named && stands && !WISHES.test(said.norm);
 }
 export const OWN_CHANGED = (e: ErrandRead): ErrandRead => ({ ...e, errand: "move", rule: "errand/move/changes-own" });

@@ -1,3 +1,4 @@
+import { ASKS_FOR_IT, IN_THE_PAST, NUMBER, OR_THAN, SINCE } from "./packs/en/reading.ts";
 import { readTime } from "./clock.ts";
 import { asksNothing, freeToAsk, momentOf, type Moment, type ReadContext } from "./context.ts";
 import type { ErrandRead } from "./errand.ts";
@@ -83,7 +84,7 @@ export function read(text: string, context: ReadContext): Reading {
 }
 
 /** What a message wants, and which of the house's limits it touches. */
-interface Wanted extends Pick<Reading, "errands" | "clauses" | "emergency" | "limit" | "guessed" | "alarm"> {}
+type Wanted = Pick<Reading, "errands" | "clauses" | "emergency" | "limit" | "guessed" | "alarm">;
 
 /** The errands of a message, once what it says of visits that exist, of limits and of people has been weighed. */
 function wantedIn(said: Said, masked: string, found: readonly Found[], spoken: readonly Found[], context: ReadContext): Wanted {
@@ -118,12 +119,12 @@ function limitIn(
   context: ReadContext,
 ): { limit: string | null; named: string | null } {
   // "Her number is 902 …" gives a number; no private one is asked for.
-  const gives = found.some((f) => f.kind === "phone") && !isQuestion(said) && !/\b(?:give|tell|send|need|want|get|what|have)\b/.test(masked);
+  const gives = found.some((f) => f.kind === "phone") && !isQuestion(said) && !ASKS_FOR_IT.test(masked);
   const touched = limitOf(said, context);
-  const named = gives && context.house.limits.some((l) => l.id === touched && /\bnumbers?\b/i.test(l.subject)) ? null : touched;
+  const named = gives && context.house.limits.some((l) => l.id === touched && NUMBER.test(l.subject)) ? null : touched;
   // "Which is cheaper, the half hour or the hour": two things are compared, and nothing off is asked for.
   const [only] = errands.length === 1 ? errands : [];
-  const compared = only?.errand === "ask-price" && only.sure >= 0.7 && /\b(?:or|than)\b/.test(masked);
+  const compared = only?.errand === "ask-price" && only.sure >= 0.7 && OR_THAN.test(masked);
   // "My wife has an appointment with you, she's ill": what stands is told, and nothing is asked about her.
   const told = subject === "others" && !isQuestion(said) && HAS_A_VISIT.test(said.norm) && !ASKS_OF_IT.test(said.norm);
   if (compared || weighed || (told && named === null)) return { limit: null, named };
@@ -202,6 +203,6 @@ function kept({ not: _, ...f }: FoundOf<"day">): FoundOf<"day"> {
 /** "Since Christmas", "assessed in January": how long something has been, not when to come. */
 function sincePast(said: Said, f: Found): boolean {
   const before = said.norm.slice(Math.max(0, f.start - 40), f.start);
-  if (/\bsince\b[^.,;?!]{0,30}$/.test(before)) return true;
-  return f.kind === "day" && f.rule === "day/month" && /\b(?:was|were|been|had|did|last|assessed|started|began|ago)\b[^.;?!]*$/.test(before);
+  if (SINCE.test(before)) return true;
+  return f.kind === "day" && f.rule === "day/month" && IN_THE_PAST.test(before);
 }

@@ -1,3 +1,4 @@
+import { ANY_DAY, BEFORE_ONE, STANDS_FOR_ONE, THIS_COMING } from "./packs/en/reading.ts";
 import { isoOfDay, weekdayName, type DayNumber } from "../time/days.ts";
 import { clockText } from "../time/zone.ts";
 import type { TimeWish } from "../schedule/wish.ts";
@@ -17,8 +18,8 @@ const ASKS_ASIDE = new Set<string>(["ask-service", "ask-place", "ask-policy", "m
 function meant(reading: Reading, f: FoundOf<"service">, house: ReadContext["house"]): boolean {
   const before = reading.said.slice(0, f.start).toLowerCase();
   const after = reading.said.slice(f.end).toLowerCase();
-  if (/^ (?:thing|one|stuff|service|session|visit|appointment)\b/.test(after)) return true;
-  if (!/\b(?:an?|the|your|this|for) $/.test(before)) return false;
+  if (STANDS_FOR_ONE.test(after)) return true;
+  if (!BEFORE_ONE.test(before)) return false;
   const s = house.services.get(f.value[0] ?? "");
   const word = reading.said.slice(f.start, f.end).toLowerCase();
   return [s?.name ?? "", ...(s?.also ?? [])].some((name) => name.toLowerCase().split(/[ -]/).at(-1) === word || name.toLowerCase().split(/[ -]/)[0] === word);
@@ -88,7 +89,7 @@ export function lengthOf(context: ReadContext, service: string | undefined, valu
 function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Part | undefined): void {
   const key = (k: string): string => (part ? `${part}_${k}` : k);
   // "Any day" leaves the day open, and names none.
-  const anyDay = (d: FoundOf<"day">): boolean => d.value.kind === "soonest" && /^any day/.test(reading.said.slice(d.start, d.end).toLowerCase());
+  const anyDay = (d: FoundOf<"day">): boolean => d.value.kind === "soonest" && ANY_DAY.test(reading.said.slice(d.start, d.end).toLowerCase());
   const days = ofKind(reading.found, "day").filter((d) => (d.not || d.part === part) && !anyDay(d));
   const today = momentOf(context).today;
   let day: DayNumber | undefined = context.day;
@@ -117,8 +118,7 @@ function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Par
       d.weekday &&
       (part === "old" ||
         // Of an appointment that exists, a weekday is any coming one, but for "this Friday".
-        ((context.expects === "which-appointment" || reading.errands[0]?.errand === "ask-mine") &&
-          !/\b(?:this|coming)\b/i.test(reading.text.slice(d.start, d.end))))
+        ((context.expects === "which-appointment" || reading.errands[0]?.errand === "ask-mine") && !THIS_COMING.test(reading.text.slice(d.start, d.end))))
     )
       out[key("weekdays")] = [weekdayName(d.weekday)];
     else if (v.from !== undefined && v.from === v.to) {

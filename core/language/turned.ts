@@ -1,3 +1,17 @@
+import {
+  ANEW,
+  ASKS_FOR_ONE,
+  ASKS_WHAT_IT_IS,
+  ASKS_WHEN_OR_WHO,
+  BOOKS_ME,
+  BOOKS_ONE,
+  CANNOT_ANY,
+  CHANGES_MINE,
+  NAMES_A_VISIT,
+  ONE_FOR_ANOTHER,
+  WHEN_OR_AFTER,
+  WHEN_OR_NEXT,
+} from "./packs/en/wanting.ts";
 import type { Guess } from "./classifier.ts";
 import type { Errand, ErrandRead } from "./errand.ts";
 import { KIN } from "./packs/en/kin.ts";
@@ -63,11 +77,9 @@ const worldly = (masked: string): boolean => (masked.match(/[a-z]+/g) ?? []).som
 
 /** Whether something new was wished for before it was said what cannot be: "a massage please, I can't come on Monday". */
 function wishesBefore(masked: string): boolean {
-  const before = masked.slice(0, masked.search(/\b(?:can'?t|cannot|can not|won'?t|will not|unable|not able|not going)\b/));
-  return /<service>|\b(?:appointment|visit|session)\b/.test(before) && /\b(?:like|want|need|book|please|looking|after|get)\b/.test(before);
+  const before = masked.slice(0, masked.search(CANNOT_ANY));
+  return NAMES_A_VISIT.test(before) && ASKS_FOR_ONE.test(before);
 }
-
-const BOOKS_ONE = /\bbook (?:me\b|us\b|an?\b|in\b|<)/;
 
 /** In the order in which they are tried: the first that holds decides. */
 const TURNS: readonly Turn[] = [
@@ -160,7 +172,7 @@ const TURNS: readonly Turn[] = [
   {
     is: "ask-mine/whom",
     from: ["none", "ask-staff", "book", "ask-availability", "person", "ask-mine"],
-    when: (g) => signs.WHOM_HAVE_I.test(g.masked) && /<(?:day|time|service)>|\b(?:next|again|for my)\b/.test(g.masked),
+    when: (g) => signs.WHOM_HAVE_I.test(g.masked) && WHEN_OR_NEXT.test(g.masked),
   },
   // "Can somebody on crutches get in".
   {
@@ -232,16 +244,14 @@ const TURNS: readonly Turn[] = [
     cue: "move/move-it",
     from: ["book", "ask-availability", "none"],
     least: 0.5,
-    when: (g) =>
-      /\b(?:change|move|switch|shift|swap|push|bump) (?:my|our|the) (?:<|\w+ <|appointment|booking|visit|session|lesson)/.test(g.masked) &&
-      !/\bbook (?:me|us|a|an)\b/.test(g.masked),
+    when: (g) => CHANGES_MINE.test(g.masked) && !BOOKS_ME.test(g.masked),
   },
   // "Book me for Friday instead of it" books.
   {
     is: "book/book",
     from: ["move"],
     least: 0.5,
-    when: (g) => BOOKS_ONE.test(g.masked) && cuedFor(g, "book") && !/\b(?:re-?book|re-?schedul)/.test(g.masked),
+    when: (g) => BOOKS_ONE.test(g.masked) && cuedFor(g, "book") && !ANEW.test(g.masked),
   },
   // "At four instead of three": one for the other is a move, whatever it begins like.
   {
@@ -253,15 +263,13 @@ const TURNS: readonly Turn[] = [
   {
     is: "move/one-for-the-other",
     sure: (g) => Math.max(0.6, g.list.find((x) => x.errand === "move")?.sure ?? 0),
-    when: (g) =>
-      /<staff>[^.;?!]{0,40}\b(?:instead of|rather than|in place of) <staff>/.test(g.masked) &&
-      g.list.some((x) => x.errand === "move" && x.sure >= (g.open ? 0.05 : 0.3)),
+    when: (g) => ONE_FOR_ANOTHER.test(g.masked) && g.list.some((x) => x.errand === "move" && x.sure >= (g.open ? 0.05 : 0.3)),
   },
   // "A massage, and I don't know which": which of them it is to be is settled with them.
   {
     is: "book/unsure-which",
     from: ["ask-service"],
-    when: (g) => signs.UNSURE_WHICH.test(g.masked) && !/\?|\b(?:what|which) (?:is|are|does|do)\b/.test(g.masked),
+    when: (g) => signs.UNSURE_WHICH.test(g.masked) && !ASKS_WHAT_IT_IS.test(g.masked),
   },
   // "And is that with the doctor": of what was spoken of, who does it.
   {
@@ -276,7 +284,7 @@ const TURNS: readonly Turn[] = [
     open: true,
     from: ["ask-service"],
     least: 0.5,
-    when: (g) => g.top.sure < WAVERS && /<(?:day|time)>|\b(?:before|after) (?:it|that|then)\b/.test(g.masked) && !signs.OF_WHETHER.test(g.masked),
+    when: (g) => g.top.sure < WAVERS && WHEN_OR_AFTER.test(g.masked) && !signs.OF_WHETHER.test(g.masked),
   },
   // "Which of the massages is firmer": of services, and not of people.
   { is: "ask-service/which-of-them", from: ["ask-staff"], when: has(signs.WHICH_OF_THEM) },
@@ -307,7 +315,7 @@ const TURNS: readonly Turn[] = [
   {
     is: "ask-mine/ourselves",
     from: ["ask-staff", "none", "book", "ask-availability"],
-    when: (g) => signs.OF_OURSELVES.test(g.masked) && /\b(?:who|when|what time|which day)\b/.test(g.masked),
+    when: (g) => signs.OF_OURSELVES.test(g.masked) && ASKS_WHEN_OR_WHO.test(g.masked),
   },
   // "I was wondering if you could tell me how much it is for a massage": no sign of a booking, and a plain one of a price.
   {

@@ -1,3 +1,4 @@
+import { OF_WHAT_STANDS, ONE_MOMENT, SAYS_BYE, SAYS_NOTHING } from "./packs/en/reading.ts";
 import { asksNothing, type ReadContext } from "./context.ts";
 import type { ErrandRead } from "./errand.ts";
 import { clauses, judge, type Judged } from "./errands.ts";
@@ -30,10 +31,10 @@ export function errandsOf(said: Said, masked: string, found: readonly Found[], c
   const left = words.filter((w) => !COMMON.has(w));
   const open = asksNothing(context);
   // A bare answer to what was asked.
-  if (!open && found.length > 0 && words.length <= 4 && left.length === 0 && !ASKS_OR_ACTS.test(masked) && !/\b(?:good)?bye\b/.test(masked))
+  if (!open && found.length > 0 && words.length <= 4 && left.length === 0 && !ASKS_OR_ACTS.test(masked) && !SAYS_BYE.test(masked))
     return { errands: [], clauses: [], subject: null };
   // A service's name alone asks nothing yet.
-  const bareWords = words.filter((w) => !/^(?:a|an|the|one|some|my|please|hi|hello|hey|just)$/.test(w));
+  const bareWords = words.filter((w) => !SAYS_NOTHING.test(w));
   if (open && bareWords.length === 0 && found.some((f) => f.kind === "service") && found.every((f) => f.kind === "service") && !/\?/.test(masked))
     return { errands: [], clauses: [], subject: null };
   // A day, a time, a name by itself asks nothing either.
@@ -44,9 +45,7 @@ export function errandsOf(said: Said, masked: string, found: readonly Found[], c
     return { errands: [], clauses: [], subject: null };
   // In answer to a question, "lovely, thanks" agrees, and "perfect, book it" does too where nothing new is named.
   const agrees =
-    (!open || context.expects === "anything") &&
-    !/\?/.test(masked) &&
-    found.some((f) => f.kind === "yes" && !/^(?:wait|hang on|hold on|one (?:moment|sec\w*))\b/.test(said.norm.slice(f.start, f.end)));
+    (!open || context.expects === "anything") && !/\?/.test(masked) && found.some((f) => f.kind === "yes" && !ONE_MOMENT.test(said.norm.slice(f.start, f.end)));
   const vocabulary = lexiconOf(context.house).vocabulary;
   const parts = clauses(said.norm)
     .slice(0, MOST_CLAUSES)
@@ -74,7 +73,7 @@ export function errandsOf(said: Said, masked: string, found: readonly Found[], c
   const longest = parts.length < MOST_CLAUSES ? LONGEST_WISH : LONGEST_OF_MANY;
   const judged = judge(masked.slice(0, longest), bare.slice(0, longest), parts, (w) => vocabulary.has(w), open, named);
   // "Could it be an hour later" to what is read back changes what is being booked, not what is.
-  if (!open && CHANGING.has(context.expects ?? "") && !/\b(?:my|our|appointment|booking|reschedule)\b/.test(masked))
+  if (!open && CHANGING.has(context.expects ?? "") && !OF_WHAT_STANDS.test(masked))
     judged.errands = judged.errands.filter((e) => e.errand !== "move" || !e.rule.endsWith("/examples"));
   // Nor does "could it be two" ask for a diagnosis there: an hour, a day or a choice answers what was asked.
   if (!open && found.some((f) => ["time", "day", "shift", "choice"].includes(f.kind)))

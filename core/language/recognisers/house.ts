@@ -1,3 +1,37 @@
+import {
+  ANYBODY,
+  ASKS_OF_A_ROLE,
+  A_TRADE,
+  A_WOMAN,
+  BEFORE_A_THING,
+  BEFORE_KIND,
+  BEFORE_OCCASION,
+  BEFORE_PEOPLE,
+  BETWEEN_TRADES,
+  CHARGES,
+  DEED_WORDS,
+  DOCTOR,
+  ENDINGS,
+  ENDS_IN_ED,
+  ENDS_IN_IST,
+  ENDS_IN_MENT,
+  EVERYDAY,
+  FROM_E,
+  JOINS_SERVICES,
+  LOOKS_AT_IT,
+  NAMES_ANOTHER,
+  NOBODY_BUT,
+  NOT_A,
+  NOT_WITH,
+  OCCASIONS,
+  OF_A_GUEST,
+  POSSESSIVE,
+  ROLES,
+  WAS,
+  WEAK,
+  WHAT_IT_COSTS,
+  WOMAN_OR_MAN,
+} from "../packs/en/house.ts";
 import { isGivenName } from "../called.ts";
 import { doubleMetaphone } from "double-metaphone";
 import { distance } from "fastest-levenshtein";
@@ -29,25 +63,6 @@ export interface Lexicon {
   names: Set<string>;
 }
 
-/** Words in service names that say little by themselves. */
-const WEAK = new Set(
-  "first new visit visits initial return session sessions check group custom therapy consult running run the and with for physio service treatment appointment appointments patient patients client clients person people help talk".split(
-    " ",
-  ),
-);
-
-/** Words that tell nothing of a service even in its name. */
-const EVERYDAY = new Set(
-  "hour hours time times day days night nights evening evenings morning mornings week weeks change changes full session sessions visit open opening do up on off in out for to of a an one two first last long short big small hot cold old new other more less any all my your our room space place spot".split(
-    " ",
-  ),
-);
-
-/** What somebody is made ready for: "our nails done before a wedding" is said of nails. */
-const OCCASIONS = new Set(
-  "wedding party ball prom holiday birthday christening funeral graduation interview race marathon concert reunion trip date".split(" "),
-);
-
 /** Words of the language that never are a slip of somebody's name. */
 const PLAIN = new Set([...COMMON, ...SENTENCE_WORDS, ...KIN_WORDS, ...Object.keys({ ...CARDINALS, ...ORDINALS, ...MINUTE_WORDS, ...DIGIT_WORDS })]);
 
@@ -56,7 +71,7 @@ const WHOLE = 1.05;
 
 /** An everyday word with an ending: "taking" is no slip of a service. */
 const inflected = (word: string): boolean => {
-  const base = /^(.{3,}?)(?:s|es|ed|d|ing|er|ly)$/.exec(word)?.[1];
+  const base = ENDINGS.exec(word)?.[1];
   return base !== undefined && (COMMON.has(base) || COMMON.has(`${base}e`) || COMMON.has(base.slice(0, -1)));
 };
 
@@ -123,15 +138,14 @@ export function lexiconOf(house: House): Lexicon {
     if (last && parts.length > 1) lexicon.people.push({ words: [last], staff: p.id, whole: false, family: true });
   }
   for (const p of bookable)
-    for (const part of p.work.toLowerCase().split(/,| and |;/)) {
+    for (const part of p.work.toLowerCase().split(BETWEEN_TRADES)) {
       const role = wordsOf(part).join(" ");
       // What people are ends so; "colour and children" are no people.
-      if (/^(?:[a-z']+ )?[a-z]*(?:er|or|ist|ian|ant|nurse|vet|physio|midwife|notary|coach|guide)$/.test(role))
-        lexicon.roles.set(role, (lexicon.roles.get(role) ?? new Set()).add(p.id));
+      if (A_TRADE.test(role)) lexicon.roles.set(role, (lexicon.roles.get(role) ?? new Set()).add(p.id));
     }
   // Who is called so is a doctor, whatever kind of one.
   for (const p of bookable)
-    if ([p.name, ...p.called].some((n) => /^dr\b/i.test(n))) lexicon.roles.set("doctor", (lexicon.roles.get("doctor") ?? new Set()).add(p.id));
+    if ([p.name, ...p.called].some((n) => DOCTOR.test(n))) lexicon.roles.set("doctor", (lexicon.roles.get("doctor") ?? new Set()).add(p.id));
   for (const [role, who] of lexicon.roles) if (who.size === bookable.length) lexicon.roles.delete(role);
   for (const p of lexicon.people)
     for (const w of p.words) {
@@ -210,20 +224,18 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   const at: Token[] = [];
   let strongest = 0;
   const heard = new Map<string, number>();
-  const occasions = new Set(
-    tokens.filter((t, i) => OCCASIONS.has(t.text) && /^(?:before|for|after|until|till|by|got|have|to)$/.test(tokens[i - 2]?.text ?? "")),
-  );
+  const occasions = new Set(tokens.filter((t, i) => OCCASIONS.has(t.text) && BEFORE_OCCASION.test(tokens[i - 2]?.text ?? "")));
   const besides = tokens.some((t) => !occasions.has(t) && !COMMON.has(t.text) && telling(lexicon, t.text));
   tokens.forEach((t, i) => {
     if (besides && occasions.has(t)) return;
     if (used.has(i) || aside.some((f) => f.start < t.end && t.start < f.end) || (COMMON.has(t.text) && !lexicon.telling.has(stem(t.text)))) return;
     // "Yes, book" wants it done, in a house that does the books too.
     if (t.text === "look" && LOOKS_AT_IT.test(said.norm.slice(t.end))) return;
-    if (DEED_WORDS.has(t.text) && !/^(?:my|our|your|the|an?|some|of|for)$/.test(tokens[i - 1]?.text ?? "")) return;
-    if (/^charge[sd]?$/.test(t.text) && WHAT_IT_COSTS.test(tokens[i - 1]?.text ?? "")) return;
+    if (DEED_WORDS.has(t.text) && !BEFORE_A_THING.test(tokens[i - 1]?.text ?? "")) return;
+    if (CHARGES.test(t.text) && WHAT_IT_COSTS.test(tokens[i - 1]?.text ?? "")) return;
     const hit = telling(lexicon, t.text);
     // "I was assessed in January" tells of what was.
-    if (!hit || (/ed$/.test(t.text) && /^(?:was|were|been)$/.test(tokens[i - 1]?.text ?? ""))) return;
+    if (!hit || (ENDS_IN_ED.test(t.text) && WAS.test(tokens[i - 1]?.text ?? ""))) return;
     at.push(t);
     heard.set(hit.key, Math.log(1 + house.handbook.services.length / hit.of.size));
     for (const s of hit.of) scores.set(s, 0);
@@ -280,7 +292,7 @@ function calledWeakly(lexicon: Lexicon, tokens: readonly Token[], house: House):
   const names = lexicon.phrases.filter((p) => !p.own && p.words.length === 1 && WEAK.has(p.words[0] as string) && !COMMON.has(p.words[0] as string));
   const hit = tokens.flatMap((t, i) => {
     const before = tokens[i - 1]?.text ?? "";
-    if (!/^(?:the|your|our|an?)$|'s$|day$/.test(before)) return [];
+    if (!BEFORE_KIND.test(before)) return [];
     const of = names.filter((p) => p.words[0] === t.text);
     return of.length === 1 ? [{ t, id: (of[0] as (typeof of)[number]).service }] : [];
   });
@@ -314,7 +326,7 @@ function compound(lexicon: Lexicon, tokens: readonly Token[], stems: readonly st
 
 /** "A cut and a beard trim": an everyday word that is what another service is called, joined to one that was named. */
 function besideNamed(lexicon: Lexicon, at: readonly Token[], named: readonly Found[], said: Said, house: House): Found[] {
-  const joins = (from: number, to: number): boolean => /^ ?(?:and|&|plus|then|or|,)+ (?:(?:also|then|maybe|an?|the|my) )*$/.test(said.norm.slice(from, to));
+  const joins = (from: number, to: number): boolean => JOINS_SERVICES.test(said.norm.slice(from, to));
   return at.flatMap((t): Found[] => {
     const p = lexicon.phrases.find((p) => p.words.length === 1 && same(t.text, stem(t.text), p.words[0] as string, p.stems[0] as string));
     if (!p || named.some((f) => f.kind === "service" && f.value.includes(p.service))) return [];
@@ -333,9 +345,7 @@ function byThemselves(lexicon: Lexicon, at: readonly Token[], said: Said): { tok
   });
   const distinct = new Set(plain.map((p) => p.ids[0]));
   if (plain.length !== at.length || distinct.size !== plain.length || plain.length < 2) return [];
-  const linked = plain.every(
-    (p, i) => i === 0 || /\b(?:and|plus|then|also)\b/.test(said.norm.slice((plain[i - 1] as { token: Token }).token.end, p.token.start)),
-  );
+  const linked = plain.every((p, i) => i === 0 || NAMES_ANOTHER.test(said.norm.slice((plain[i - 1] as { token: Token }).token.end, p.token.start)));
   return linked ? plain : [];
 }
 
@@ -349,13 +359,6 @@ function keyOf(word: string): string {
 
 /** What a strange word was taken for, house by house: the same words come again and again. */
 const taken = new WeakMap<Lexicon, Map<string, { key: string; of: Set<string> } | null>>();
-
-/** Of something that was spoken of: "can you look at it" names no service that begins with a look. */
-const LOOKS_AT_IT = /^ at (?:it|that|this|him|her|them|me|us|my|our)\b/;
-/** Before a word that also tells what is to be paid: "your charges", "do you charge". */
-const WHAT_IT_COSTS = /^(?:your|the|any|you|they|we|no|extra|of|be|being|get|i|will|a)$/;
-/** What is to be done, unless something of theirs is called so. */
-const DEED_WORDS = new Set("book move change cancel hold keep".split(" "));
 
 function telling(lexicon: Lexicon, word: string): { key: string; of: Set<string> } | null {
   const known = taken.get(lexicon) ?? new Map<string, { key: string; of: Set<string> } | null>();
@@ -375,7 +378,7 @@ function tellingBy(lexicon: Lexicon, word: string): { key: string; of: Set<strin
   const whole = shortenedOf(lexicon, word);
   if (whole) return { key: keyOf(whole), of: lexicon.telling.get(keyOf(whole)) as Set<string> };
   // "The acupuncturist": who does it tells of what is done.
-  const trade = /^(.{5,})ists?$/.exec(word)?.[1];
+  const trade = ENDS_IN_IST.exec(word)?.[1];
   const does = trade ? [...lexicon.telling].find(([key]) => key.startsWith(trade)) : undefined;
   if (does) return { key: does[0], of: does[1] };
   // A word of the language with an ending is a slip of nothing: "changing" is no "charging".
@@ -394,16 +397,13 @@ function shortenedOf(lexicon: Lexicon, word: string): string | null {
   return whole.length === 1 ? (whole[0] as string) : null;
 }
 
-/** Forms of a short word that ends in "e": "tape", "taped", "taping". */
-const FROM_E = /(?:[^aeiou]ed|[^aeiou]ing|[^aeiou]e|[^aeiou]es)$/;
-
 function same(said: string, saidStem: string, word: string, wordStem: string): boolean {
   // "Assessed" tells of an assessment that was; the visit itself is meant by its own word.
   return (
     said === word ||
     (saidStem === wordStem &&
       (wordStem.length > 3 || said === `${word}s` || `${said}s` === word || (FROM_E.test(said) && FROM_E.test(word))) &&
-      !(/ment$/.test(word) && /ed$/.test(said)))
+      !(ENDS_IN_MENT.test(word) && ENDS_IN_ED.test(said)))
   );
 }
 
@@ -464,17 +464,13 @@ export function ofThatWork(house: House, text: string, ids: readonly string[]): 
   return left.length > 0 ? left : [...ids];
 }
 
-/** Where somebody is spoken of by what they are. */
-const ROLES =
-  /\b(?:(?:with|see|seeing|by) (?:the|an?|one of the|one of your|your|any) |(?:can|could|would|will|may|is|does|do|has|when is|when does) (?:the|your) )(?:other )?([a-z]+(?:(?:'s)? [a-z]+)?)\b/g;
-
 /** "With the doctor", "see a nurse": whoever does that work, where not everybody does. */
 function byRole(said: Said, lexicon: Lexicon, house: House): Found[] {
   if (lexicon.roles.size === 0) return [];
   return [...eachMatch(ROLES, said.norm)].flatMap((m): Found[] => {
     const words = (m[1] as string).split(" ");
     // "Do your therapists", of all of them, names nobody.
-    const all = /^(?:can|could|would|will|may|is|does|do|has|when)\b/.test(m[0]);
+    const all = ASKS_OF_A_ROLE.test(m[0]);
     const role = [words.join(" "), words[0] as string].find((w) => !(all && w.endsWith("s")) && roleOf(lexicon, w));
     const who = role === undefined ? undefined : roleOf(lexicon, role);
     if (role === undefined || !who || lexicon.telling.has(keyOf(role))) return [];
@@ -497,10 +493,10 @@ export function staff(said: Said, house: House): Found[] {
   const out: Found[] = [];
   const used = new Set<number>();
   const tokens = said.tokens;
-  const there = new Set(tokens.map((t) => t.text.replace(/'s$/, "")));
+  const there = new Set(tokens.map((t) => t.text.replace(POSSESSIVE, "")));
   const places = new Map<string, number[]>();
   tokens.forEach((t, i) => {
-    const plain = t.text.replace(/'s$/, "");
+    const plain = t.text.replace(POSSESSIVE, "");
     places.set(plain, [...(places.get(plain) ?? []), i]);
   });
   out.push(...byRole(said, lexicon, house));
@@ -525,26 +521,17 @@ export function staff(said: Said, house: House): Found[] {
           start: (tokens[i] as Token).start,
           end: (tokens[i + p.words.length - 1] as Token).end,
           ...(near ? { assumed: house.staff.get(p.staff)?.name ?? "" } : {}),
-          ...(/\b(?:not|never|anyone but|anybody but|except|without|other than|besides) (?:with |by )?$/.test(before) &&
-          !/\bnot with (?:anyone|anybody) but $|\b(?:no one|nobody|not anyone|not anybody)(?: else)? but (?:with )?$/.test(before)
-            ? { not: true }
-            : {}),
+          ...(NOT_WITH.test(before) && !NOBODY_BUT.test(before) ? { not: true } : {}),
         });
       }
     }
-  for (const m of eachMatch(
-    /\b(?:(?<!not )(?<!with )any(?:one|body)(?! (?:but|there|at|in|work|speak|call|know|at home))|no preference|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference)(?: (?:who|which (?:one|person)))?|whoever(?:'?s| is)?(?: free| available)?|doesn't matter(?: who)?|no matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|which ?ever (?:[a-z]+ )?(?:is|'s) (?:the )?(?:nicest|best|kindest|gentlest|most experienced|least busy)|which ?ever (?:physio|therapist|doctor|teacher|instructor|stylist|nurse|person)|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|either (?:doctor|therapist|person|one|nurse|instructor|stylist|of the two)(?= |$|[.,!])|any of (?:them|you)|anyone will do|with any(?:one|body)?)\b/g,
-    said.norm,
-  ))
-    out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });
-  for (const m of eachMatch(/\b(?:(?:a |any |the )?(?:woman|women|female|lady)|(?:a |any |the )?(?:man|male|guy|gentleman))\b/g, said.norm)) {
+  for (const m of eachMatch(ANYBODY, said.norm)) out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });
+  for (const m of eachMatch(WOMAN_OR_MAN, said.norm)) {
     // "For pregnant women", "that lady" speak of somebody else than the staff.
-    if (/\b(?:for|pregnant|old|older|young|that|this|another|my|other) (?:a )?$/.test(said.norm.slice(Math.max(0, m.index - 30), m.index))) continue;
+    if (OF_A_GUEST.test(said.norm.slice(Math.max(0, m.index - 30), m.index))) continue;
     // "Not with a man" wishes for a woman.
-    const not = /\b(?:not|no|never|anyone but|anybody but|except|other than|don't want|without|rather not)(?: (?:with|by|see|to see|have))* $/.test(
-      said.norm.slice(Math.max(0, m.index - 30), m.index),
-    );
-    const woman = /wom|female|lady/.test(m[0]) !== not;
+    const not = NOT_A.test(said.norm.slice(Math.max(0, m.index - 30), m.index));
+    const woman = A_WOMAN.test(m[0]) !== not;
     out.push({ kind: "gender", value: woman ? "woman" : "man", rule: "staff/gender", start: m.index, end: m.index + m[0].length });
   }
   return out.sort((a, b) => a.start - b.start);
@@ -571,11 +558,8 @@ function starts(places: readonly number[], most: number): (words: number) => rea
   };
 }
 
-/** Words after which a person is spoken of. */
-const BEFORE_PEOPLE = new Set("with by see ask tell let is does for and or from to".split(" "));
-
 function sameName(said: string, name: string, near: boolean, spoken: boolean): boolean {
-  const plain = said.replace(/'s$/, "");
+  const plain = said.replace(POSSESSIVE, "");
   if (plain === name) return true;
   if (!near || Math.abs(plain.length - name.length) > 3 || PLAIN.has(plain) || name.length < 4 || plain.length < (spoken ? 3 : 4)) return false;
   const d = distance(plain, name);

@@ -1,3 +1,4 @@
+import { HAD_ONE, LONG_OR_SHORT, SO_MANY, SO_MANY_FOR } from "../packs/en/reading.ts";
 import type { House } from "../../house/compile.ts";
 import type { Found } from "../found.ts";
 import { CARDINALS } from "../packs/en/words.ts";
@@ -22,7 +23,7 @@ export const forSeveral = (house: House, f: Found): boolean =>
 /** "A long medical certificate", of a service that comes in several lengths. */
 export function longOrShort(said: Said, house: House, offered: readonly Found[]): Found[] {
   return offered.flatMap((f): Found[] => {
-    const word = /\b(long|short)(?:er|est)? $/.exec(said.norm.slice(0, f.start));
+    const word = LONG_OR_SHORT.exec(said.norm.slice(0, f.start));
     const [id] = f.kind === "service" && f.value.length === 1 ? f.value : [];
     if (!word || id === undefined || (house.services.get(id)?.variants.length ?? 0) < 2) return [];
     return [{ kind: "length", value: word[1] === "long" ? "long" : "short", rule: "length/long-short", start: word.index, end: f.start - 1 }];
@@ -33,11 +34,7 @@ export function longOrShort(said: Said, house: House, offered: readonly Found[])
 export function counted(said: Said, house: House, offered: readonly Found[]): Found[] {
   return offered.flatMap((f): Found[] => {
     // "Two for Pilates": of what is held for several, how many come.
-    const come = forSeveral(house, f)
-      ? /(?:^|[,.;!?] ?|\b(?:book|put|have|take|get|want|need|like|make it|reserve|down|us|yes|hi|hello|and) )(two|three|four|five|six|[2-6]) (?:for|in|at|to) $/.exec(
-          said.norm.slice(0, f.start),
-        )
-      : null;
+    const come = forSeveral(house, f) ? SO_MANY_FOR.exec(said.norm.slice(0, f.start)) : null;
     if (come)
       return [
         {
@@ -48,7 +45,7 @@ export function counted(said: Said, house: House, offered: readonly Found[]): Fo
           end: f.start - 1,
         },
       ];
-    const number = /\b(two|three|four|[2-4]) $/.exec(said.norm.slice(0, f.start));
+    const number = SO_MANY.exec(said.norm.slice(0, f.start));
     if (!number || f.kind !== "service" || f.value.length !== 1 || !/[^s]s$/.test(said.norm.slice(f.start, f.end))) return [];
     // What is called by a word in the plural is no more than one by it.
     if (house.services.get(f.value[0] as string)?.also.some((a) => a.toLowerCase() === said.norm.slice(f.start, f.end))) return [];
@@ -59,11 +56,7 @@ export function counted(said: Said, house: House, offered: readonly Found[]): Fo
 /** "Shockwave, please. I had my assessment in February": what somebody has had, beside what they wish for. */
 export function hadBefore(said: Said, offered: readonly Found[]): Found[] {
   const services = offered.filter((f) => f.kind === "service");
-  const past = services.filter((f) =>
-    /\b(?:i|we|he|she)(?: (?:had|did|got|finished|completed)|(?:'ve| have)(?: already)? (?:had|done|finished|completed)) (?:my|an?|the|our|his|her) (?:\w+ )?$/.test(
-      said.norm.slice(0, f.start),
-    ),
-  );
+  const past = services.filter((f) => HAD_ONE.test(said.norm.slice(0, f.start)));
   // "I had a test last year", of which nothing more is wished for.
   const long = past.filter((f) => AGO.test(said.norm.slice(f.end)));
   return past.length < services.length ? past : long;

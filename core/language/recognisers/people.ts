@@ -1,9 +1,58 @@
+import {
+  AT_ITS_END,
+  BEFORE_EMAIL,
+  BEFORE_STAFF,
+  BEGINS_A_QUESTION,
+  BEGINS_OTHERWISE,
+  CAPITALS_ELSEWHERE,
+  CORRECTS_A_NUMBER,
+  DOES,
+  DOUBLE_LETTER,
+  ENDS_IN,
+  FILLER,
+  FIRST_AND_LAST,
+  GREETS,
+  HUNDRED_AFTER,
+  IM,
+  INTO,
+  INTRODUCED,
+  LAST_THEN_FIRST,
+  LEADS_IN,
+  LEADS_UP_TO,
+  LETTER_BY_LETTER,
+  MAYBE,
+  NAME_AT_HEAD,
+  NAME_IN_SMALL,
+  NEVER_FIRST,
+  NOT_TELLING,
+  OF_SOMEBODY,
+  OF_TIME,
+  ONLY_A_NAME,
+  OWNER_OF_A_VISIT,
+  PARTICLES,
+  PLAINLY_NOT,
+  POSSESSIVE,
+  RUNS_INTO_A_VERB,
+  SAID_DOT,
+  SAID_HYPHEN,
+  SAID_UNDERSCORE,
+  SHE_IS,
+  SHORTENED,
+  SPEECH,
+  SPOKEN_DIGITS,
+  SPOKEN_EMAIL,
+  STOPS,
+  TELLS_SOMETHING,
+  TITLE,
+  TITLES_AND_TRADES,
+  TRAILS,
+  TWO_OF_A_FAMILY,
+} from "../packs/en/people.ts";
 import { distance } from "fastest-levenshtein";
 import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js/min";
 import type { House } from "../../house/compile.ts";
 import type { Moment } from "../context.ts";
 import type { Found } from "../found.ts";
-import { SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
 import { COMMON, DIGIT_WORDS } from "../packs/en/words.ts";
 import { eachMatch, normalise, type Said, type Token } from "../text.ts";
 import { rankOf } from "../vectors.ts";
@@ -35,12 +84,9 @@ export function phones(said: Said, at: Moment): Found[] {
       const before = said.norm.slice(Math.max(0, run.start - 24), run.start);
       if (
         at.expects === "phone-check" ||
-        /^,? ?(?:at|on) the end\b|^ (?:is|are) the last\b/.test(around) ||
-        ((runs[n - 1]?.digits.length ?? 0) >= 7 &&
-          /^[\s.,;-]*(?:(?:no|wait|sorry|rather|oh|i mean|correction|make that|or rather|actually)[\s.,]*)+$/.test(
-            said.norm.slice(runs[n - 1]?.end, run.start),
-          )) ||
-        /\b(?:ends? (?:in|with|on)|ending(?: in)?|last (?:digits|four|two|three)(?: are| is)?|finishes (?:in|with)) $/.test(before)
+        AT_ITS_END.test(around) ||
+        ((runs[n - 1]?.digits.length ?? 0) >= 7 && CORRECTS_A_NUMBER.test(said.norm.slice(runs[n - 1]?.end, run.start))) ||
+        ENDS_IN.test(before)
       )
         out.push({ kind: "phone-end", value: run.digits, rule: "phone/end", start: run.start, end: run.end });
     }
@@ -79,7 +125,7 @@ function digitRuns(said: Said): Run[] {
     } else if (DIGIT_WORDS[t.text] !== undefined) {
       digits = DIGIT_WORDS[t.text] ?? null;
       // "Nine hundred and two" is 902, "eight hundred" is 800.
-      const hundred = next?.text === "hundred" && digits !== "0" ? /^ hundred(?: and)?(?: (\w+))?/.exec(said.norm.slice(t.end)) : null;
+      const hundred = next?.text === "hundred" && digits !== "0" ? HUNDRED_AFTER.exec(said.norm.slice(t.end)) : null;
       if (hundred) {
         const rest = DIGIT_WORDS[hundred[1] ?? ""];
         const and = tokens[i + 2]?.text === "and" ? 1 : 0;
@@ -116,7 +162,7 @@ export const digitsIn = (text: string): string => digitRuns(normalise(text)).red
 /** Where so many digits stand in a row that they are part of a number and no hour; said as words, digit by digit, also where none is waited for. */
 export const longRuns = (said: Said, waited: boolean): { start: number; end: number }[] =>
   digitRuns(said).filter((r) => {
-    const spoken = /^(?!.*hundred)[a-z]+(?: [a-z]+)+$/.test(said.norm.slice(r.start, r.end));
+    const spoken = SPOKEN_DIGITS.test(said.norm.slice(r.start, r.end));
     return (waited && r.digits.length >= 5) || (spoken && r.digits.length >= 4);
   });
 
@@ -153,12 +199,9 @@ export function emails(said: Said): Found[] {
     ))
       out.push({ kind: "email", value: m[0], rule: "email/written", start: m.index, end: m.index + m[0].length });
   if (out.length > 0) return out;
-  const spoken =
-    /(?<![\w'])([a-z0-9]+(?:[._-][a-z0-9]+)*(?: (?:dot|underscore|dash|hyphen) [a-z0-9]+| [a-z0-9](?= ))*) at ((?:[a-z0-9]+(?: (?:dash|hyphen|minus) [a-z0-9]+)* dot )+[a-z]{2,}(?: dot [a-z]{2,})*)\b/.exec(
-      said.norm,
-    );
+  const spoken = SPOKEN_EMAIL.exec(said.norm);
   if (spoken) {
-    const local = joined(spoken[1] as string).replace(/^(?:is|its|it'?s|email)/, "");
+    const local = joined(spoken[1] as string).replace(BEFORE_EMAIL, "");
     out.push({
       kind: "email",
       value: `${local}@${joined(spoken[2] as string)}`,
@@ -170,16 +213,7 @@ export function emails(said: Said): Found[] {
   return out;
 }
 
-const joined = (words: string): string =>
-  words
-    .replace(/ dot /g, ".")
-    .replace(/ underscore /g, "_")
-    .replace(/ (?:dash|hyphen|minus) /g, "-")
-    .replace(/ /g, "");
-
-const INTRODUCED =
-  /\b(?<!call )(?:my (?:full )?name(?:'s| is| would be)|the name(?:'s| is)|name(?:'s| is|:)?|i am called|call me(?! (?:back|on|at|when|please|tomorrow|today|later|about))|booked (?:under|as)|book(?:ing)? (?:it )?(?:under|in the name of)|(?<=\b(?:it|it's|its|that|that's|is|was|down|booked|booking|appointment|visit|me|us|probably|maybe) )under(?: the name(?: of)?)?(?! (?:warranty|guarantee|contract|pressure|age|construction))|under the name(?: of)?|in the name of|for the name|signed|sincerely)\s*:?\s+(?=[a-z])/g;
-const MAYBE = /(?:\b(?:i'm|i am|im|it's|its|it is|this is|here is|here's|speaking is)|^\s*(?:(?:ok|okay|yes|just|that's|please) )*under)\s+(?=[a-z])/g;
+const joined = (words: string): string => words.replace(SAID_DOT, ".").replace(SAID_UNDERSCORE, "_").replace(SAID_HYPHEN, "-").replace(/ /g, "");
 
 /** Finds what a person gives as their name. What stands under other finds is never part of a name. */
 export function names(said: Said, at: Moment, taken: readonly Found[], known: (word: string) => boolean): Found[] {
@@ -195,9 +229,7 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
 
 /** "Book Lia and Sam Brook": two of one family, of whom the first speaks for both. */
 function bothNames(said: Said, blocked: (t: Token) => boolean): Found[] {
-  const m = /\b(?:book|for|it's|it is|we're|we are|this is|names? (?:is|are)|under)\s+([A-Z][a-z'’-]+) (?:and|&) ([A-Z][a-z'’-]+) ([A-Z][\w'’-]+)(?=\W|$)/.exec(
-    said.raw,
-  );
+  const m = TWO_OF_A_FAMILY.exec(said.raw);
   if (!m) return [];
   const start = m.index + m[0].indexOf(m[1] as string);
   const end = m.index + m[0].length;
@@ -217,8 +249,8 @@ interface Letters {
 
 /** Words given letter by letter: "S-I-O-B-H-A-N", "k a y double e". */
 function spelledOut(said: Said): Letters[] {
-  return [...said.norm.matchAll(/(?<![\w'])(?:(?:double )?[a-z](?:[ .,-]+|, ?)){2,}(?:double )?[a-z]\b(?!')/g)].map((m) => ({
-    word: m[0].replace(/double ([a-z])/g, "$1$1").replace(/[^a-z]/g, ""),
+  return [...said.norm.matchAll(LETTER_BY_LETTER)].map((m) => ({
+    word: m[0].replace(DOUBLE_LETTER, "$1$1").replace(/[^a-z]/g, ""),
     start: m.index,
     end: m.index + m[0].length,
   }));
@@ -254,12 +286,12 @@ function ownSurname(said: Said, before: readonly Token[], i: number, known: (wor
     capital(said, first) &&
     !COMMON.has(first.text) &&
     !known(first.text) &&
-    !/^(?:dr|mr|mrs|ms|miss|sir|doctor|sister|nurse)$/.test(first.text)
+    !TITLES_AND_TRADES.test(first.text)
   );
 }
 
 function called(said: Said, at: Moment, taken: readonly Found[], known: (word: string) => boolean, blocked: (t: Token) => boolean): Found[] {
-  const parts = /\bfirst name(?: is|'s|:)?\s+(\S+?),?\s+(?:and\s+)?(?:my\s+)?(?:last name|surname|family name)(?: is|'s|:)?\s+(\S+)/.exec(said.norm);
+  const parts = FIRST_AND_LAST.exec(said.norm);
   if (parts) {
     const end = parts.index + parts[0].length;
     const first = said.raw.slice(parts.index + parts[0].indexOf(parts[1] as string)).slice(0, (parts[1] as string).length);
@@ -267,10 +299,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     return [{ kind: "name", value: [first, last].map((w) => w.replace(/[.,;]$/, "")).join(" "), rule: "name/in-parts", start: parts.index, end }];
   }
   // "It's Mahoney, m a h o n e y, first name Fergal".
-  const after =
-    /(?:^|\b(?:it's|it is|name is|name's|surname is|under|i'm|this is)\s+)([a-z][a-z'’-]+)(?:,?\s+(?:that's\s+)?(?:[a-z][\s.-]+){2,}[a-z])?,?\s+(?:and\s+)?(?:my\s+)?(?:first|given) name(?: is|'s|:)?\s+([a-z][a-z'’-]+)/.exec(
-      said.norm,
-    );
+  const after = LAST_THEN_FIRST.exec(said.norm);
   const family = after?.[1];
   const given = after?.[2];
   if (after && family !== undefined && given !== undefined && !COMMON.has(family) && !STOPS.has(family)) {
@@ -314,7 +343,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     }
     // "Ana's mother" is not Ana.
     const last = words.at(-1);
-    if (last && /'s$/.test(last.text)) return null;
+    if (last && POSSESSIVE.test(last.text)) return null;
     // "The name is Strand, Ulrika Strand": the whole of it is said after.
     const whole =
       words.length === 1 && last
@@ -336,9 +365,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     if (found && !(found.kind === "name" && taken.some((f) => f.kind === "staff" && f.start === found.start) && !found.value.includes(" "))) return [found];
   }
   // "Cancel Rita Hale's facial": whose it is.
-  const owner = /\b(?:[Cc]ancel|[Mm]ove|[Rr]eschedule|[Cc]hange|[Cc]onfirm|[Rr]ebook|[Pp]ostpone)\s+(\p{Lu}[\p{L}’-]+(?: \p{Lu}[\p{L}’.-]*){1,2})['’]s\b/u.exec(
-    said.raw,
-  );
+  const owner = OWNER_OF_A_VISIT.exec(said.raw);
   if (owner?.[1]) {
     const start = owner.index + owner[0].indexOf(owner[1]);
     const words = said.tokens.filter((t) => t.start >= start && t.start < start + (owner[1] as string).length);
@@ -346,7 +373,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
       return [{ kind: "name", value: owner[1], rule: "name/owner", start, end: start + owner[1].length }];
   }
   // "She's Karen Lyle": of somebody else a whole name, written as one.
-  const other = /\b(?:[Ss]he|[Hh]e)(?:['’]s| is)(?: called)? (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,2})(?=\s*(?:$|[,.;!?]|and\b))/u.exec(said.raw);
+  const other = SHE_IS.exec(said.raw);
   if (other?.[1]) {
     const start = other.index + other[0].lastIndexOf(other[1]);
     const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (other[1] as string).length);
@@ -354,20 +381,14 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
   }
   if (at.expects === "name" || at.expects === "name-check") {
     // All of it written as a name is one, whatever else its words might mean: "Anh Thu Nguyen", "April May".
-    const whole =
-      /^\s*(?:(?:[Ii]t's|[Ii]ts|[Ii]t is|[Mm]y name is|[Mm]y name's|[Ii]'m|[Ii] am|[Tt]his is)\s+)?(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})[\s.!]*$/u.exec(
-        said.raw,
-      );
+    const whole = ONLY_A_NAME.exec(said.raw);
     const words = whole?.[1] ? said.tokens.filter((t) => t.start >= said.raw.indexOf(whole[1] as string)) : [];
     const odd = words.some((t) => !COMMON.has(t.text) && !known(t.text) && !SPEECH.has(t.text));
-    const asks =
-      /^\W*(?:(?:and|so|well|but|ok|okay|oh|um|wait|sorry|no|yes|right|first|hang on)\W+)*(?:what|when|where|who|how|why|which|can|could|do|does|is|are)\b/.test(
-        said.norm,
-      );
+    const asks = BEGINS_A_QUESTION.test(said.norm);
     if (words.length >= 2 && !asks && !IM.test(words[0]?.text ?? "") && (odd || taken.some((f) => f.kind === "day" || f.kind === "time")))
       return [asName(said, words, "name/asked")];
     // "Preferably with Tobias": whom they would rather see is not who they are.
-    const ofOurs = taken.filter((f) => f.kind === "staff" && f.value !== "any" && /\b(?:with|by|see) $/.test(said.norm.slice(0, f.start)));
+    const ofOurs = taken.filter((f) => f.kind === "staff" && f.value !== "any" && BEFORE_STAFF.test(said.norm.slice(0, f.start)));
     const wished = (t: Token): boolean => ofOurs.some((f) => t.end > f.start - 5 && t.start < f.end);
     const rest = said.tokens.filter((t) => !blocked(t) && !/\d/.test(t.text) && !SHORTENED.test(t.text) && !wished(t));
     if (OF_TIME.test(said.norm.trim())) return [];
@@ -386,9 +407,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     const all = plain.filter((t, i) => i === 0 || /^[\s.'-]{1,3}$/.test(said.norm.slice((plain[i - 1] as Token).end, t.start)));
     const question =
       /\?\s*$/.test(said.norm) ||
-      /^(?:(?:and|so|well|but|ok|okay|oh|um|wait|sorry|no|yes|right|first|hang on)\W+)*(?:what|why|how|when|where|who|whoever|whichever|whatever|can|could|do|does|is|are|tell|show|give|please tell)\b/.test(
-        said.norm.trim(),
-      ) ||
+      BEGINS_OTHERWISE.test(said.norm.trim()) ||
       (plain.length > 0 && plain.every((t) => SPEECH.has(t.text) && !capital(said, t)) && plain.length > 2);
     // A word that everybody uses, by itself where a name was read back, is misheard: "share, please" for "sure, please".
     const plainWord = all.length === 1 && first !== undefined && !capital(said, first) && rankOf(first.text) < EVERYDAY;
@@ -402,10 +421,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
       return [asName(said, all, "name/asked")];
   }
   // "Lucas Ferreira here. I can't come": whoever says their name first.
-  const here =
-    /^\s*(?:(?:hi|hello|hey|good (?:morning|afternoon|evening))[,!. ]+)?(\p{L}[\p{L}'’-]+(?: \p{L}[\p{L}'’.-]*){1,2}) (?:here|speaking|calling)(?=\s*[,.;:!-]|\s+again\b)/iu.exec(
-      said.raw,
-    );
+  const here = NAME_AT_HEAD.exec(said.raw);
   if (here?.[1]) {
     const start = here.index + here[0].indexOf(here[1]);
     const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (here[1] as string).length);
@@ -413,10 +429,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
       return [asName(said, words, "name/here")];
   }
   // "Jo Park, 555 0122": a given name and one word more, and then a number, and nothing else.
-  const alone =
-    /^\s*(?:(?:ok|okay|sure|yes|yeah|right|it's|its|i'm|im|this is|name's|under|hi)[,. ]+)*([a-z][a-z'’-]+) ([a-z][a-z'’-]+)[\s.,;:&+-]*(?:and |on |it's |number(?:'s| is)? |tel )*$/.exec(
-      said.norm.slice(0, taken.find((f) => f.kind === "phone" || f.kind === "email")?.start ?? 0),
-    );
+  const alone = NAME_IN_SMALL.exec(said.norm.slice(0, taken.find((f) => f.kind === "phone" || f.kind === "email")?.start ?? 0));
   if (alone?.[1] && isGivenName(alone[1]) && ![alone[1], alone[2] as string].some((w) => COMMON.has(w) || INTO.has(w) || LEADS_IN.has(w) || STOPS.has(w))) {
     const end = alone.index + alone[0].lastIndexOf(alone[2] as string) + (alone[2] as string).length;
     const start = alone[0].lastIndexOf(alone[1], end - (alone[2] as string).length - 1);
@@ -466,10 +479,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     if (sure && picked.length >= 1 && (picked.length >= 2 || capital(said, picked[0] as Token))) return [asName(said, picked, "name/beside-number")];
   }
   // "Cancel Greta Holm on Thursday": whose it is, straight after what is to be done.
-  const whose =
-    /\b(?:cancel|move|reschedule|rebook|change|(?:treatments?|visits?|appointments?|bookings?|records?|files?|notes|details|history|bills?|payments?) (?:of|for)) (\p{Lu}[\p{L}'’-]+ \p{Lu}[\p{L}’-]+)(?=[\s.,;!?]|$)/u.exec(
-      said.raw,
-    );
+  const whose = OF_SOMEBODY.exec(said.raw);
   if (whose?.[1]) {
     const start = whose.index + whose[0].indexOf(whose[1]);
     const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (whose[1] as string).length);
@@ -496,11 +506,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
   const bare = elsewhere ? /^\s*([a-z][a-z'’-]+) ([a-z][a-z'’-]+)[.! ]*$/.exec(said.norm) : null;
   if (bare?.[1] && bare[2] && isGivenName(bare[1]) && !SPEECH.has(bare[2]) && !known(bare[2]) && !known(bare[1]) && !said.tokens.some((t) => blocked(t)))
     return [asName(said, said.tokens.slice(0, 2), "name/given-name-first")];
-  const tail =
-    pair?.[1] ||
-    /\b(?:the|an?|at|in|to|from|near|on|of|by|accept|take|takes|visit|won|play|watch)\s+\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3}\s*[.!?]?$/u.test(said.raw)
-      ? null
-      : /[a-z0-9]\s+(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})\s*[.!]?$/u.exec(said.raw);
+  const tail = pair?.[1] || CAPITALS_ELSEWHERE.test(said.raw) ? null : /[a-z0-9]\s+(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})\s*[.!]?$/u.exec(said.raw);
   if (tail?.[1] && at.expects !== "message" && !at.expects?.startsWith("question:")) {
     const start = tail.index + tail[0].indexOf(tail[1]);
     const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (tail[1] as string).length);
@@ -519,54 +525,10 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
   }
   return [];
 }
-
-/** What no name begins with: words that end as doing words do, and words of feeling. */
-const NEVER_FIRST =
-  /^(?:\w{2,}ing|spell|spelled|spelt|that's|what's|there's|it's|a|an|the|not|so|very|too|just|really|still|also|all|in|out|off|on|at|back|done|sorry|happy|late|sick|ill|unwell|nervous|pregnant|allergic|scared|terrified|blind|deaf|injured|hurt|free|busy|new|old|worried|interested|afraid|stuck|ready|here|there|sure|fine|good|okay|ok|with|from|for|to|by|about|after|been|have|had|got|booked|down)$/;
-
-/** A sentence about something else than who somebody is: "it doesn't hurt", "I'm her sister". */
-const TELLS_SOMETHING =
-  /\b(?:it|that|this|there|they|he|she|i|we) (?:doesn't|does not|isn't|wasn't|hasn't|has|had|can't|cannot|won't|don't|do not|didn't|haven't)\b(?! have (?:a|one))|\b(?:i'm|i am|it's|this is) (?:his|her|their|a|an) (?!name|number)[a-z]+\b|\b(?:my|our|his|her|a|some) (?!name)(?:[a-z]+ ){0,2}(?:said|says|told|recommended|goes|went|sent|referred|suggested|mentioned|swears|likes|loves|comes|knows) (?:i|we|you|me|us|to|that|about|it|by|here)\b/;
-
-/** Written with a capital, it begins a sentence and no name. */
-const IM = /^i['’]?m$/;
-
-/** "I'm flying out": a doing word that everybody uses; "I'm Fleming" is none. */
-const DOES = /\b(?:i'm|i am|we're|we are|he's|she's|they're) ([a-z]{2,}ing)\b/;
 const COMMON_DOING = 7500;
 /** As common as the words that people use every day. */
 const EVERYDAY = 2500;
 const tellsSomething = (text: string): boolean => TELLS_SOMETHING.test(text) || rankOf(DOES.exec(text)?.[1] ?? "") < COMMON_DOING;
-
-/** A person with the verb run into it: "I'd", "you'll". */
-const SHORTENED = /^(?:i|you|he|she|it|we|they)['’](?:d|ll)$/;
-
-/** Words around a name that are not part of it. */
-const FILLER = new Set(
-  "spelled spelt hi hello hey um uh er ah oh yes yeah sure ok okay it's its it is i'm im i am my name name's the this here please thanks thank you and number phone cell mobile email my on at of course so well just call me full ideally preferably otherwise possibly hopefully definitely certainly actually really probably maybe perhaps instead else".split(
-    " ",
-  ),
-);
-/** What comes before a name that was asked for, and after it. */
-const LEADS_IN = new Set(
-  "say put down it write just use take make out to under for call me they that that's thats it's its it'd it'll be would is this here you can could may i i'm im am my the name name's full booking booked appointment visit of course sure ok okay well so hi hello yes yeah then and right".split(
-    " ",
-  ),
-);
-/** No part of a name in small letters; one may come after them. */
-const LEADS_UP_TO = new Set("for under is name".split(" "));
-const TRAILS = new Set("thanks thank you please here by the way as usual again though is my name speaking".split(" "));
-const PARTICLES = new Set(
-  "de la le los las lo du van von der den ten ter di da del das dos y e ni nic mac mc o al el bin binte binti bte ibn san st zu".split(" "),
-);
-
-const GREETS = new Set("hi hello hey morning evening dear here again".split(" "));
-/** How a refusal to give a name begins. */
-const NOT_TELLING = new Set("not no nope nah nay why never none rather guess nobody what don't won't can't".split(" "));
-/** Words of leading in that could be names by themselves. */
-const INTO = new Set("reach ring text try tel cell mobile contact course sure book write booking".split(" "));
-/** Words of plain speech: never part of a name in small letters. */
-const SPEECH = new Set([...COMMON, ...SENTENCE_WORDS]);
 
 /** The longest run of words that begin with a capital, with the small words that stand inside names. */
 function capitals(said: Said, tokens: readonly Token[]): Token[] {
@@ -580,7 +542,7 @@ function capitals(said: Said, tokens: readonly Token[]): Token[] {
   for (const t of tokens) {
     const previous = run.at(-1);
     const joined = previous !== undefined && /^[\s.'’-]{1,3}$/.test(said.norm.slice(previous.end, t.start));
-    const own = capital(said, t) && t.text.length > 1 && !(t.start === 0 && LEADS_IN.has(t.text)) && t.text !== "i" && !/^i'/.test(t.text);
+    const own = capital(said, t) && t.text.length > 1 && !(t.start === 0 && LEADS_IN.has(t.text)) && t.text !== "i" && !RUNS_INTO_A_VERB.test(t.text);
     if (previous && !joined) close();
     if (own || (run.length > 0 && PARTICLES.has(t.text))) run.push(t);
     else close();
@@ -588,17 +550,6 @@ function capitals(said: Said, tokens: readonly Token[]): Token[] {
   close();
   return best.length <= 5 ? best : [];
 }
-
-const STOPS = new Set(
-  "and my number phone cell mobile email at on for from with but i can could please thanks tel is the it's its you to or who what when would want need want's calling speaking here if so just because yes no whichever whatever whenever wherever however".split(
-    " ",
-  ),
-);
-/** "Thirty weeks", "two years": how long something is, and nobody's name. */
-const OF_TIME =
-  /^(?:(?:twenty|thirty|forty|fifty|sixty)(?:[- ](?:one|two|three|four|five|six|seven|eight|nine))?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|(?:thir|four|fif|six|seven|eigh|nine)teen|about|almost|nearly)[- ](?:and a half )?(?:weeks?|months?|years?|days?|hours?|minutes?)\b/;
-const TITLE = /^(?:mr|mrs|ms|miss|mx|dr)\.?$/;
-const PLAINLY_NOT = new Set("don't not no later now never already why not's".split(" "));
 
 function capital(said: Said, t: Token): boolean {
   return /\p{Lu}/u.test(said.raw[t.start] ?? "");

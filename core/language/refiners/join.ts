@@ -1,3 +1,34 @@
+import {
+  AND_NOT_ON,
+  AND_ON,
+  AND_ONLY,
+  AT_EARLIEST,
+  AT_LATEST,
+  AT_WORK_ON,
+  BETWEEN,
+  DAY_BESIDE,
+  EITHER_OF_DAYS,
+  ENDS_THERE,
+  END_OF,
+  IF_NOT,
+  IN_OR_ON,
+  ITS_PARTS,
+  NOT_CORRECTED,
+  NO_START,
+  OF_A_WEEK,
+  ON_THE,
+  OPEN_DAY_RULE,
+  OR_AND_ON,
+  OR_ONLY,
+  PARTS_BETWEEN,
+  SAYS_NO_TO,
+  SLIPS,
+  SOONER_THAN,
+  STANDS,
+  TO_A_DAY,
+  WEEKEND_RULE,
+  WHOLE_WEEKEND_RULE,
+} from "../packs/en/joining.ts";
 import { mondayOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import type { Moment } from "../context.ts";
 import type { DayValue, Found, FoundOf } from "../found.ts";
@@ -14,7 +45,7 @@ export function ruleOut(said: Said, found: readonly Found[]): Found[] {
   for (let i = 1; i < days.length; i++) {
     const a = days[i - 1] as DayFound;
     const b = days[i] as DayFound;
-    if (a.not && !b.not && /^\s*,?\s*(?:or|nor|and)\s*(?:on )?$/.test(said.norm.slice(a.end, b.start))) b.not = true;
+    if (a.not && !b.not && AND_NOT_ON.test(said.norm.slice(a.end, b.start))) b.not = true;
   }
   return out;
 }
@@ -26,11 +57,10 @@ function byWords(said: Said, found: readonly Found[]): Found[] {
     const after = said.norm.slice(f.end, f.end + 40);
     // "No Fridays, please": a weekday in general that is said no to.
     const none =
-      (f.value.kind === "weekdays" && /\bno\s+$/.test(before)) ||
+      (f.value.kind === "weekdays" && SAYS_NO_TO.test(before)) ||
       // "I work Thursdays".
-      (/\b(?:i|we|he|she)(?:'m| am|'re| are|'s| is)? (?:work|works|at work|working)\s+(?:on |every |most )?$/.test(before) &&
-        /^s?\s*(?:$|[.,;!?]|so\b|but\b|and\b)/.test(after));
-    if (!none && !(NOT.test(before) && !/\bif not\s+$/.test(before)) && !NOT_AFTER.test(after)) return f;
+      (AT_WORK_ON.test(before) && ENDS_THERE.test(after));
+    if (!none && !(NOT.test(before) && !IF_NOT.test(before)) && !NOT_AFTER.test(after)) return f;
     // "Not this week" leaves what comes after it.
     if (f.rule === "day/this-week" && f.value.kind === "days" && f.value.to !== undefined && !found.some((o) => o !== f && o.kind === "day"))
       return { ...f, rule: "day/not-this-week", value: { kind: "days", from: f.value.to + 1 } };
@@ -56,14 +86,7 @@ export function joinDays(said: Said, found: Found[], moving: boolean): Found[] {
       continue;
     }
     // "Tomorrow or the day after": the day after the one that was named.
-    if (
-      last &&
-      base !== undefined &&
-      next.value.kind === "relative" &&
-      next.value.byDays === 1 &&
-      next.value.weekday === undefined &&
-      /^\s*,?\s*or\s*$/.test(gap)
-    ) {
+    if (last && base !== undefined && next.value.kind === "relative" && next.value.byDays === 1 && next.value.weekday === undefined && OR_ONLY.test(gap)) {
       const both = join(said, last, { ...next, value: { kind: "days", from: base + 1, to: base + 1 } }, gap, moving);
       if (both) {
         out[out.length - 1] = both;
@@ -91,7 +114,7 @@ export function joinDays(said: Said, found: Found[], moving: boolean): Found[] {
     }
     const joined = last && !last.not && !next.not ? join(said, last, next, gap, moving) : null;
     if (joined) out[out.length - 1] = joined;
-    else if (last?.not && /^\s*,?\s*(?:or|and|nor)\s*(?:on )?$/.test(gap)) out.push({ ...next, not: true });
+    else if (last?.not && OR_AND_ON.test(gap)) out.push({ ...next, not: true });
     else out.push(next);
   }
   return [...others, ...out];
@@ -100,7 +123,7 @@ export function joinDays(said: Said, found: Found[], moving: boolean): Found[] {
 /** "Next week, any day after Tuesday": bounded inside of the week that was named before it, which it takes the place of. */
 function insideWeek(out: DayFound[], next: DayFound): DayFound {
   const v = next.value;
-  if (v.kind !== "days" || next.not || (v.from === undefined) === (v.to === undefined) || !/^day\/(?:after|from|before|until)/.test(next.rule)) return next;
+  if (v.kind !== "days" || next.not || (v.from === undefined) === (v.to === undefined) || !OPEN_DAY_RULE.test(next.rule)) return next;
   const i = out.findLastIndex((d) => d.value.kind === "days" && !d.not && d.value.from !== undefined && d.value.to === d.value.from + 6);
   const week = out[i]?.value;
   if (week?.kind !== "days" || week.from === undefined || week.to === undefined) return next;
@@ -123,34 +146,29 @@ function join(said: Said, plain: DayFound, b: DayFound, between: string, moving:
     b.rule === "day/weekday-of-week" && plain.rule === "day/weekday" && plain.weekday && b.value.kind === "days" && b.value.from !== undefined
       ? { ...plain, value: { kind: "days", from: mondayOf(b.value.from) + plain.weekday - 1, to: mondayOf(b.value.from) + plain.weekday - 1 } }
       : plain;
-  const gap = between.replace(/^\s*(?:in the )?(?:mornings?|afternoons?|evenings?)(?=\s*,?\s*(?:or|and)\b)/, "");
+  const gap = between.replace(PARTS_BETWEEN, "");
   const x = ends(a.value);
   const y = ends(b.value);
   // "Next week, Thursday", "the week after next, on the Wednesday": the day of that week.
-  const week = x?.from !== undefined && x.to !== undefined && x.to - x.from <= 6 && x.to > x.from && /week/.test(said.norm.slice(a.start, a.end)) ? x : null;
-  if (week?.from !== undefined && week.to !== undefined && b.rule === "day/weekday" && b.weekday && /^\s*,?\s*(?:on )?(?:the )?$/.test(gap)) {
+  const week = x?.from !== undefined && x.to !== undefined && x.to - x.from <= 6 && x.to > x.from && OF_A_WEEK.test(said.norm.slice(a.start, a.end)) ? x : null;
+  if (week?.from !== undefined && week.to !== undefined && b.rule === "day/weekday" && b.weekday && ON_THE.test(gap)) {
     const day = mondayOf(week.to) + b.weekday - 1;
     return { ...b, value: { kind: "days", from: day, to: day }, start: a.start, rule: "day/weekday-of-week" };
   }
   // "In three weeks, on the Saturday": the Saturday of that week.
-  if (a.rule === "day/in-days" && x?.from !== undefined && b.rule === "day/weekday" && b.weekday && /week/.test(said.norm.slice(a.start, a.end))) {
+  if (a.rule === "day/in-days" && x?.from !== undefined && b.rule === "day/weekday" && b.weekday && OF_A_WEEK.test(said.norm.slice(a.start, a.end))) {
     const day = mondayOf(x.from) + b.weekday - 1;
-    if (/^\s*,?\s*(?:on )?(?:the )?$/.test(gap)) return { ...b, value: { kind: "days", from: day, to: day }, start: a.start, rule: "day/weekday-of-week" };
+    if (ON_THE.test(gap)) return { ...b, value: { kind: "days", from: day, to: day }, start: a.start, rule: "day/weekday-of-week" };
   }
   // "After the 10th but before the 15th".
   if (x?.from !== undefined && x.to === undefined && y?.to !== undefined && y.from === undefined && y.to >= x.from && !/[.;?!]/.test(gap))
     return { ...a, value: { kind: "days", from: x.from, to: y.to }, end: b.end, rule: "day/range" };
-  if (/^\s*(?:to|through|thru|till|until|-)\s*$/.test(gap) || (/^\s*and\s*$/.test(gap) && /\bbetween\s+$/.test(said.norm.slice(0, a.start)))) {
+  if (TO_A_DAY.test(gap) || (AND_ONLY.test(gap) && BETWEEN.test(said.norm.slice(0, a.start)))) {
     if (moving || x?.from === undefined || y?.to === undefined) return null;
     const to = y.to < x.from && b.weekday ? y.to + 7 : y.to;
     return { ...a, value: { kind: "days", from: x.from, to }, end: b.end, rule: "day/range" };
   }
-  if (
-    /^\s*,?\s*(?:or|and|\/|&|failing that|if not|or if not|alternatively),?\s*(?:else |failing that,? |otherwise |if not,? |on |maybe |even |the |perhaps )*$/.test(
-      gap,
-    ) ||
-    /^\s*,\s*$/.test(gap)
-  ) {
+  if (EITHER_OF_DAYS.test(gap) || /^\s*,\s*$/.test(gap)) {
     if (a.value.kind === "weekdays" && b.value.kind === "weekdays")
       return { ...a, value: { kind: "weekdays", weekdays: [...a.value.weekdays, ...b.value.weekdays] }, end: b.end, rule: "day/either" };
     const list = [...single(a.value), ...single(b.value)];
@@ -188,7 +206,7 @@ function bound(said: Said, day: DayFound, moving: boolean): DayFound {
     if (BEFORE.test(before)) return { ...day, value: { kind: "days", to: Math.min(...v.days) - 1 }, rule: "day/before" };
   }
   // After the weekend comes Monday, however many of its days the house is open.
-  if (!day.not && v.kind === "either" && /weekend$/.test(day.rule)) {
+  if (!day.not && v.kind === "either" && WEEKEND_RULE.test(day.rule)) {
     const saturday = mondayOf(Math.min(...v.days)) + 5;
     if (AFTER.test(before)) return { ...day, value: { kind: "days", from: saturday + 2 }, rule: "day/after" };
     if (BEFORE.test(before)) return { ...day, value: { kind: "days", to: saturday - 1 }, rule: "day/before" };
@@ -196,35 +214,30 @@ function bound(said: Said, day: DayFound, moving: boolean): DayFound {
   if (day.not || v.kind !== "days") return day;
   const after = said.norm.slice(day.end, day.end + 14);
   // After the weekend comes Monday, whether the house is open on Sundays or not.
-  if (AFTER.test(before) && /^day\/(?:next-)?weekend$/.test(day.rule) && v.to !== undefined)
+  if (AFTER.test(before) && WHOLE_WEEKEND_RULE.test(day.rule) && v.to !== undefined)
     return { ...day, value: { kind: "days", from: mondayOf(v.to) + 7 }, rule: "day/after" };
   // "The day after the 14th" is the 15th alone.
-  const beside = /\b(?:the|a) day (after|before)\s+(?:the |this )*$/.exec(before);
+  const beside = DAY_BESIDE.exec(before);
   if (beside && v.from !== undefined && v.from === v.to) {
     const on = v.from + (beside[1] === "after" ? 1 : -1);
     return { ...day, value: { kind: "days", from: on, to: on }, rule: "day/beside" };
   }
   if (AFTER.test(before) && v.to !== undefined) return { ...day, value: { kind: "days", from: v.to + 1 }, rule: "day/after" };
-  if (
-    (FROM.test(before) && !TAKEN_FROM.test(before) && !moving && !/^'s\b|^\s*(?:to|till|until|-)\s/.test(after)) ||
-    /^ (?:on(?= *(?:$|[,.;!?]|please))|onwards?|or (?:later|after))\b/.test(after)
-  )
+  if ((FROM.test(before) && !TAKEN_FROM.test(before) && !moving && !NO_START.test(after)) || AND_ON.test(after))
     return v.from === undefined ? day : { ...day, value: { kind: "days", from: v.from }, rule: "day/from" };
   // "Sooner than the 10th", of what they have then.
-  if (moving && /\b(?:sooner|earlier) than\s+(?:the |this )*$/.test(before) && v.from !== undefined && v.from === v.to) return { ...day, part: "old" };
+  if (moving && SOONER_THAN.test(before) && v.from !== undefined && v.from === v.to) return { ...day, part: "old" };
   if (BEFORE.test(before) && v.from !== undefined && v.to !== undefined)
     return {
       ...day,
       value: {
         kind: "days",
-        to: v.from === v.to ? v.from - 1 : /\bend\b/.test(said.norm.slice(day.start, day.end)) || OVER.test(said.norm.slice(day.end)) ? v.to : v.from - 1,
+        to: v.from === v.to ? v.from - 1 : END_OF.test(said.norm.slice(day.start, day.end)) || OVER.test(said.norm.slice(day.end)) ? v.to : v.from - 1,
       },
       rule: "day/before",
     };
-  if (/^,? at the (?:very )?latest(?=\s*(?:$|[,.;!?]|please))/.test(said.norm.slice(day.end)) && v.to !== undefined && !moving)
-    return { ...day, value: { kind: "days", to: v.to }, rule: "day/until" };
-  if (/^,? at the (?:very )?earliest(?=\s*(?:$|[,.;!?]|please))/.test(said.norm.slice(day.end)) && v.from !== undefined && !moving)
-    return { ...day, value: { kind: "days", from: v.from }, rule: "day/from" };
+  if (AT_LATEST.test(said.norm.slice(day.end)) && v.to !== undefined && !moving) return { ...day, value: { kind: "days", to: v.to }, rule: "day/until" };
+  if (AT_EARLIEST.test(said.norm.slice(day.end)) && v.from !== undefined && !moving) return { ...day, value: { kind: "days", from: v.from }, rule: "day/from" };
   // "Before I ship out on the 22nd": what happens on that day is no visit.
   if (BEFORE_DEED.test(before60) && v.from !== undefined && v.from === v.to && !moving)
     return { ...day, value: { kind: "days", to: v.from - 1 }, rule: "day/before" };
@@ -234,11 +247,7 @@ function bound(said: Said, day: DayFound, moving: boolean): DayFound {
 
 /** "My appointment on Thursday, please make it Monday": the first is what there is, not a slip. */
 const standing = (said: Said, a: Found, gap: string): boolean =>
-  (a.kind === "day" || a.kind === "time") &&
-  !/\b(?:no|sorry|i mean|i meant|meant|actually|correction|scratch that|wait|oops)\b/.test(gap) &&
-  /\b(?:my|our|the (?:one|appointment|visit|booking|session)|(?:i|we)(?:'ve got| have(?: got)?|'ve)(?: already)? an?|(?:i|we)(?:'ve| have|'d| had)?(?: already)? (?:booked|scheduled|arranged|made))\b[^.;?!]*$/.test(
-    said.norm.slice(0, a.start),
-  );
+  (a.kind === "day" || a.kind === "time") && !SLIPS.test(gap) && STANDS.test(said.norm.slice(0, a.start));
 
 /** What is said later corrects what was said before: "Friday, sorry, Thursday", "0142, no, 0143 at the end". */
 export function correct(said: Said, found: Found[]): { found: Found[]; dropped: Found[] } {
@@ -260,7 +269,7 @@ export function correct(said: Said, found: Found[]): { found: Found[]; dropped: 
         continue;
       }
       const gap = said.norm.slice(a.end, b.start);
-      if (gap.length < 60 && CORRECTS.test(gap) && !/\bor\b(?! better)|\b(?:instead of|rather than)\b/.test(gap) && !standing(said, a, gap)) dropped.push(a);
+      if (gap.length < 60 && CORRECTS.test(gap) && !NOT_CORRECTED.test(gap) && !standing(said, a, gap)) dropped.push(a);
     }
   }
   const positive = sorted.filter((f) => f.kind === "day" && !f.not && !dropped.includes(f));
@@ -297,7 +306,7 @@ export function passedHour(found: Found[], at: Moment, startOf: (f: FoundOf<"tim
 /** "Tuesday mornings": the weekday in general, not the next one. */
 export function everyWeek(said: Said, found: Found[]): Found[] {
   return found.map((f): Found => {
-    if (f.kind !== "day" || f.not || !/^\s*(?:mornings|afternoons|evenings|lunchtimes)\b/.test(said.norm.slice(f.end))) return f;
+    if (f.kind !== "day" || f.not || !ITS_PARTS.test(said.norm.slice(f.end))) return f;
     const days = single(f.value);
     if (f.rule === "day/weekday" && f.weekday) return { ...f, value: { kind: "weekdays", weekdays: [f.weekday] } };
     return f.rule === "day/either" && days.length > 1 && days.every((d) => d < (days[0] as number) + 7)
@@ -314,8 +323,7 @@ export function aroundEvents(said: Said, found: readonly Found[]): Found[] {
   // "School starts swimming in April": of a need, and no day for it.
   const begins = found.find(
     (f) =>
-      f.kind === "day" &&
-      BEGINS.test(said.norm.slice(Math.max(0, f.start - 60), f.start + (/^(?:in|on) /.exec(said.norm.slice(f.start, f.end))?.[0].length ?? 0))),
+      f.kind === "day" && BEGINS.test(said.norm.slice(Math.max(0, f.start - 60), f.start + (IN_OR_ON.exec(said.norm.slice(f.start, f.end))?.[0].length ?? 0))),
   );
   if (begins)
     return aroundEvents(

@@ -1,0 +1,79 @@
+import type { ChoiceValue, ShiftValue } from "../../found.ts";
+
+/** Choices among what was offered, and wishes for something else than that. */
+
+export const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
+  {
+    value: "none",
+    pattern:
+      /\b(?:neither|none|not (?:any|either|those|these)(?!,? (?:but |something |a bit |any )?(?:later|earlier|sooner)\b)|not keen on either) ?(?:of (?:those|them|these))?\b|\b(?:those|they|these|that) (?:don't|doesn't|do not|won't|wouldn't) (?:work|suit|do)\b|\bnone of (?:those|them|these)\b|\bsomething else\b|\b(?:is (?:that|this)|are (?:those|these|they)) (?:all|the only (?:ones?|times?|slots?))\b/g,
+  },
+  {
+    value: "first",
+    pattern:
+      /\b(?:the )?(?:very )?(?:first|1st)(?: (?:one|time|slot|option|choice|opening|offer|of (?:those|them|these|the \w+)))?\b(?<!\b(?:my|a) first)(?! (?:visit|thing|time (?:here|there|at|with|coming|i)|appointment|available|name|week|of \w+ber))/g,
+  },
+  { value: "second", pattern: /\b(?:the )?(?:second|2nd)(?: (?:one|time|slot|option|choice|opening|offer))?\b|\b(?:the )?middle (?:one)?\b/g },
+  { value: "third", pattern: /\b(?:the )?(?:third|3rd)(?: (?:one|time|slot|option|choice))?\b/g },
+  {
+    value: "last",
+    pattern:
+      /\b(?:the |)(?:very )?(?:last|final|latest|third and last)(?: (?:one|time|slot|option|of (?:those|them|these)))?\b(?! (?:time i|week|visit|month|year|night|thing))/g,
+  },
+  {
+    value: "later",
+    pattern:
+      /\bthe (?:later|late(?= one))(?: (?:one|time|slot|option))?\b|\blater of the\b|\bthe latter\b|\bwhichever(?: one)?(?: is|'s) (?:the )?(?:later|latest)\b/g,
+  },
+  {
+    value: "earlier",
+    pattern:
+      /\b(?:the |whichever is |whichever's )(?:earlier|earliest|former|sooner|soonest|early(?= one))(?: (?:one|time|slot|option|of (?:those|them|these)))?\b/g,
+  },
+  {
+    value: "any",
+    pattern:
+      /\b(?:either(?: one| of (?:those|them|these))?(?: is| works| will do)?(?=\W*$|[,.;!?]| (?:is|works|will|would|suits?|please|then|for me|fine|ok|good)\b)|any of (?:those|them|these)|any ?time(?: is| works| will do)?(?= (?:fine|good|ok)|[.,! ]*$)|whichever|whatever(?: (?:you have|you've got|works|is free|suits you|is there))|surprise me|you (?:choose|pick|decide)|both (?:work|are fine))\b/g,
+  },
+];
+
+/** Right before a choice among what somebody has. */
+export const OF_THEIRS = /\b(?:cancel|move|change|drop|reschedule|shift|switch|swap|postpone|call off)\s+(?:only |just )?$/;
+
+export const NEAREST = /\b(?:the |what's (?:the )?|whichever(?:'s| is) (?:the )?)(?:nearest|closest)(?: (?:one|time|slot|to (?:that|it|then)))?\b/g;
+
+/** What can be nothing but a choice. */
+export const SURELY_CHOICE = /\bone\b|of (?:those|them|these)|latter|neither|either|whichever|option/;
+export const WITH_ARTICLE = /^the /;
+/** A number or a day before a choice: "the 3rd of the first" chooses nothing. */
+export const AFTER_A_DAY = /(?:\d|day\b)[^.;?!]*$/;
+export const ENDS_CHOICE = /^(?:\W*$|[,.;!?]| (?:please|to|and|but|until|till)\b)/;
+/** "Is it free to talk to you first" chooses nothing. */
+export const BARE_ORDINAL = /^(?:first|last|second|third)$/;
+
+/** All of an answer to which of them, by number. */
+export const BY_NUMBER = /^(?:option |number |no\.? )?([123]|one|two|three)(?: please)?[.!]?$/;
+/** … or that all would do. */
+export const ALL_WOULD_DO =
+  /^(?:any|anything|any one|all fine|no preference|(?:i )?don't (?:really |actually |much )?mind)(?: please| is fine| will do)?[.!]?$/;
+export const SAYS_NUMBER = /option|number|no/;
+
+/** Other times than those offered. */
+export const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
+  { value: "another-day", pattern: /\b(?:another|a different|some other|other|any other) days?\b|\bdifferent day\b/g },
+  {
+    value: "another-time",
+    pattern:
+      /\b(?:another|a different|some other|other|any other|different|more) (?:times?|slots?|options?|openings?)\b|\banything else(?=\?| (?:free|available|going|open|that day|then|today|tomorrow|(?:on )?(?:mon|tues|wednes|thurs|fri|satur|sun)day)\b)|\bwhat else\b/g,
+  },
+  {
+    value: "later",
+    pattern:
+      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|be|no,?|rather|even) later(?! than (?!that|those|these|planned|booked|agreed|arranged))|later (?:than that|in the day|on|please|if)|^(?:or )?(?:even )?later(?: even)?$|not (?:that|so|this|quite so|quite that) early|(?<!not |is that |is it |be )too early)\b/g,
+  },
+  {
+    value: "earlier",
+    pattern:
+      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|see me|be|no,?|rather|even|get one|(?:get|fit|squeeze) (?:me|us) in|get in) (?:earlier|sooner)(?! than (?!that|those|these|planned|booked|agreed|arranged))|(?:earlier|sooner) (?:than that|please|if)|(?:bring|pull|move|push) (?:it|that|this|mine) forward(?! (?:by|to|a|an|one|two|half)\b)|^(?:or )?(?:even )?(?:earlier|sooner)(?: even)?$|not (?:that|so|this|quite so|quite that) late|(?<!not |is that |is it |be )too late)\b/g,
+  },
+];

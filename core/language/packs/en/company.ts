@@ -1,0 +1,159 @@
+import { num } from "./lengths.ts";
+
+/** How many come, and for whom a visit is. */
+
+const RELATIVE =
+  "(?:mother|father|sister|brother|son|daughter)[- ]in[- ]law|teenager|toddler|twins?|granny|grandad|hubby|missus|cousin|flatmate|roommate|son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mommy|mummy|mom|mum|mama|father|daddy|papa|dad|friend|mate|pal|buddy|brother|bro|sister|sis|nan|nana|grandpa|auntie|lad|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
+
+/** A way to say how many places are wished for. `places` gives the number, 0 where it is none; `span` the part of the match that says so, where it is not all of it. */
+export interface CountRule {
+  name: string;
+  pattern: RegExp;
+  places: (m: RegExpMatchArray, before: string) => number;
+  /** Where this rule's name depends on what follows. */
+  nameBy?: (after: string) => string;
+  span?: (m: RegExpMatchArray) => { from: number; to: number };
+}
+
+const whole = (m: RegExpMatchArray): number => num(m[1] as string);
+const andMe = (m: RegExpMatchArray): number => num((m[1] ?? m[2]) as string) + 1;
+
+/** "Me and my two kids" are three. */
+export const ME_AND_SEVERAL = /\b(?:me|myself|i) and (?:my |our )?(two|three|four|five|2|3|4|5) (?:other |more )?[a-z]+s?\b/g;
+
+/** "Pictures of our three kids" tells how many somebody has, and books no places. */
+const HOW_MANY_THEY_HAVE = /\b(?:of|about|with) (?:my|our|the|his|her) $/;
+
+/** The first of these that finds anything tells how many. */
+export const COUNT_RULES: CountRule[] = [
+  {
+    name: "places/count",
+    pattern:
+      /(?<![:.\d])\b(\d{1,2}|two|too|three|four|for(?= of us)|five|six|seven|eight|nine|ten|a couple of|couple of|one) (?:places?|dogs|pups|puppies|cats|pets|kids|children|adults|boys|girls|cars|bikes|bicycles|spots?|spaces?|seats?|mats?(?! (?:class|pilates))|people|ppl|pax|persons?|tickets?|of us)\b/g,
+    places: (m, before) => {
+      if (HOW_MANY_THEY_HAVE.test(before)) return 0;
+      return /couple|too/.test(m[1] as string) ? 2 : m[1] === "for" ? 4 : whole(m);
+    },
+  },
+  {
+    name: "places/for",
+    pattern:
+      /\bfor (two|three|four|2|3|4)(?= (?:dogs|pups|puppies|kids|children|pets|people|adults)| *(?:$|[,.!?]| please| on| in| at| for| this| next| actually| then| instead))/g,
+    places: whole,
+  },
+  {
+    name: "places/me-and",
+    pattern:
+      /\b(?:me|myself|i) and (two|three|four|five|2|3|4|5) (?:friends?|others?|more|colleagues?|kids|children|sisters|brothers)\b|\b(?:me|myself) and my (two|three|four) \w+s\b/g,
+    places: andMe,
+  },
+  // "I need two appointments": of one kind, where no other is named. The word that asks for them tells of the errand.
+  {
+    name: "places/visits",
+    pattern:
+      /\b(?:need|want|like|book|make|get|have for us|looking for|after) (?:us )?(two|three|four|[2-4]) (?:appointments|visits|slots|bookings|sessions|lessons|treatments)\b/g,
+    places: whole,
+    span: (m) => ({ from: m[0].lastIndexOf(` ${m[1] as string} `) + 1, to: m[0].length }),
+  },
+  // "Two for the class on Thursday".
+  {
+    name: "places/for-the",
+    pattern:
+      /(?<!\b(?:at|to|till|until|past|by|around|about|before|after|from|and|or|for) )(?<![:.\d])\b(two|three|four|five|six|[2-6]) for (?:the|this|that|your|tonight's|today's|tomorrow's|\w+day's|(?:mon|tues|wednes|thurs|fri|satur|sun)day)(?! (?:\d|morning|afternoon|evening))/g,
+    places: whole,
+    span: (m) => ({ from: 0, to: (m[1] as string).length + 4 }),
+  },
+  // "Just us two".
+  { name: "places/we-are", pattern: /\b(?:just |only )?us (two|three|four|both)\b/g, places: (m) => (m[1] === "both" ? 2 : whole(m)) },
+  // "A trim for me and the boy".
+  {
+    name: "places/both",
+    pattern: /\bfor (?:me|myself) and (?:the (?:boy|girl|lad|wee one|little one|missus|wife|husband|baby|kid)|a (?:friend|mate))\b/g,
+    places: () => 2,
+  },
+];
+
+/** "Three places. No, make it two": the number that is said last. */
+export const COUNTED_ANEW =
+  /\b(?:make (?:it|that)|no,? only|no,? just|sorry,? only|sorry,?|rather|actually)\s+(one|two|three|four|five|2|3|4|5)(?=\W*(?:$|[,.;!]|please\b))/;
+
+/** Looked for after a count was corrected, where none was found. */
+export const LATER_COUNT_RULES: CountRule[] = [
+  // "We're four", "there will be three of us".
+  {
+    name: "places/we-are",
+    pattern:
+      /\b(?:we(?:'re| are| will be|'ll be)|there(?:'s| are|'ll be| will be)) (?:only |just )?(two|three|four|five|six|2|3|4|5|6)(?= *(?:$|[,.!?]|and\b|people|in\b|so\b|of us|who\b))/g,
+    places: whole,
+  },
+  // "For my girls, seven and nine": as many as there are ages.
+  {
+    name: "places/by-ages",
+    pattern:
+      /\b(?:for )?(?:my|our) (?:girls|boys|kids|children|sons|daughters|grandchildren|grandsons|granddaughters|nieces|nephews|little ones),? [(]?(?:aged |who are |they're |they are )?((?:\d{1,2}|[a-z]+)(?:, (?:\d{1,2}|[a-z]+))* and (?:\d{1,2}|[a-z]+))\b/g,
+    places: (m) => {
+      const ages = (m[1] as string).split(/, | and /);
+      return ages.every((a) => num(a) > 0 && num(a) < 18) ? ages.length : 0;
+    },
+  },
+  // "Saturday is good, both of them".
+  {
+    name: "places/both",
+    pattern:
+      /\b(?:for )?(?:both|the two|all three|all four) of (?:them|us|my (?:kids|children|boys|girls))\b|\bboth my (?:kids|children|boys|girls|daughters|sons)\b/g,
+    places: (m) => (/three/.test(m[0]) ? 3 : /four/.test(m[0]) ? 4 : 2),
+  },
+  // "My twins both need a cut".
+  { name: "places/both", pattern: /\b(?:my|our|the) twins\b/g, places: () => 2 },
+  // "Could I come with two friends": whether the others have it done as well, or only come along.
+  {
+    name: "places/with",
+    nameBy: (after) => (/^[^.;?!]*\b(?:to (?:get|have)|all|each|matching)\b/.test(after) ? "places/me-and" : "places/with"),
+    pattern:
+      /\bwith (?:my |our )?(two|three|four|2|3|4) (?:other |best |girl|boy)?(?:friends|mates|pals|buddies|colleagues|sisters|brothers|daughters|sons|kids|children|others)\b/g,
+    places: (m) => whole(m) + 1,
+  },
+  // "Could I come with a friend": of a class only, where places are counted.
+  {
+    name: "places/with",
+    pattern: new RegExp(
+      `\\b(?:come|coming|join|attend|sign up|go|be there)\\b[^.;?!]{0,24}\\b(?:together )?with (?:a|my|one) (?:\\w+ )?(?:${RELATIVE})\\b`,
+      "g",
+    ),
+    places: () => 2,
+  },
+  {
+    name: "places/both",
+    pattern: new RegExp(
+      `\\b(?:for my (?:${RELATIVE})(?:,? (?:\\d+|aged \\d+),?)?,? and (?:(?:one|another|a) )?(?:for )?(?:me|myself|i)\\b|me and (?:my|a) (?:${RELATIVE})|my (?:${RELATIVE}) and (?:i|me|myself)|both of us|us both|me and (?:my|a|our) [a-z]{3,}|(?:and )my (?:${RELATIVE}) too)(?: both)?\\b`,
+      "g",
+    ),
+    places: () => 2,
+  },
+];
+
+const MAY_COME = new RegExp(
+  `\\b(?:(?:can|could|may) (?:my|our) (${RELATIVE}) (?:get|have|come(?! (?:in |into |inside |along |through |to |up )?(?:[a-z]+ ){0,3}(?:with (?:me|us)|along|and (?:watch|sit|wait)))|see|do|join|try)|(?:fit|get|book|squeeze|put|schedule|sign|enrol|register|have) (?:my|our) (${RELATIVE})\\b|my (${RELATIVE})(?: \\w+)? (?:needs|wants|would (?:like|love)|is (?:\\w+ (?:and |years? old and )|\\w+ ){0,2}(?:would|wants|needs|failing|struggling|keen|looking)))\\b`,
+  "g",
+);
+const SPOKEN_OF = new RegExp(
+  `\\b(?:treat|take) (?:my|our) (${RELATIVE})\\b|\\b(?:my|our) (${RELATIVE})\\b[^.?!]{0,60}\\b(?:book|get|see|fit|squeeze|bring|put|help|treat|schedule) (?:her|him|them)\\b`,
+  "g",
+);
+const ABOUT_ONE = new RegExp(
+  `\\b(?:it's|it is|this is|that's|i'm (?:calling|ringing|writing|asking|phoning|here)|i am (?:calling|ringing|writing)|calling|ringing) about (?:my|our) (?:\\w+ )?(${RELATIVE})\\b(?!'s)`,
+  "g",
+);
+const FOR_WHOM = new RegExp(`\\bfor (?:my|our|a) (?:(?:\\w+|\\d+[- ]year[- ]old) )?(${RELATIVE})\\b`, "g");
+/** "Me and my sister would like …" speaks of both. */
+const ME_AND = /\b(?:me|i|myself) and $/;
+
+/** Ways to say for whom a visit is; those that are not `besides` count only where nobody was found before. */
+export const FOR_WHOM_RULES: { name: string; pattern: RegExp; besides: boolean; not?: RegExp }[] = [
+  { name: "for-whom/may-come", pattern: MAY_COME, besides: true, not: ME_AND },
+  // "My mum's turning sixty and I'd like to book her a facial".
+  { name: "for-whom/spoken-of", pattern: SPOKEN_OF, besides: false },
+  // "It's about my daughter, she's hurt her ankle".
+  { name: "for-whom/about", pattern: ABOUT_ONE, besides: false },
+  { name: "for-whom/relative", pattern: FOR_WHOM, besides: true },
+];

@@ -1,0 +1,102 @@
+/** How people speak of a house's services and people. */
+
+/** Words in service names that say little by themselves. */
+export const WEAK = new Set(
+  "first new visit visits initial return session sessions check group custom therapy consult running run the and with for physio service treatment appointment appointments patient patients client clients person people help talk".split(
+    " ",
+  ),
+);
+
+/** Words that tell nothing of a service even in its name. */
+export const EVERYDAY = new Set(
+  "hour hours time times day days night nights evening evenings morning mornings week weeks change changes full session sessions visit open opening do up on off in out for to of a an one two first last long short big small hot cold old new other more less any all my your our room space place spot".split(
+    " ",
+  ),
+);
+
+/** What somebody is made ready for: "our nails done before a wedding" is said of nails. */
+export const OCCASIONS = new Set(
+  "wedding party ball prom holiday birthday christening funeral graduation interview race marathon concert reunion trip date".split(" "),
+);
+
+/** A word and the ending it may have. */
+export const ENDINGS = /^(.{3,}?)(?:s|es|ed|d|ing|er|ly)$/;
+
+/** What stands between the kinds of work that somebody does. */
+export const BETWEEN_TRADES = /,| and |;/;
+
+/** A word that says what somebody is. */
+export const A_TRADE = /^(?:[a-z']+ )?[a-z]*(?:er|or|ist|ian|ant|nurse|vet|physio|midwife|notary|coach|guide)$/;
+
+export const DOCTOR = /^dr\b/i;
+
+/** Right before an occasion that a visit is for, and that is none itself. */
+export const BEFORE_OCCASION = /^(?:before|for|after|until|till|by|got|have|to)$/;
+
+/** Right before a word that is a thing there, and no deed. */
+export const BEFORE_A_THING = /^(?:my|our|your|the|an?|some|of|for)$/;
+
+export const CHARGES = /^charge[sd]?$/;
+
+export const ENDS_IN_ED = /ed$/;
+
+export const WAS = /^(?:was|were|been)$/;
+
+/** Right before a kind of thing. */
+export const BEFORE_KIND = /^(?:the|your|our|an?)$|'s$|day$/;
+
+/** All that stands between two services that are wished for together. */
+export const JOINS_SERVICES = /^ ?(?:and|&|plus|then|or|,)+ (?:(?:also|then|maybe|an?|the|my) )*$/;
+
+/** Between two words of which each names a service of its own. */
+export const NAMES_ANOTHER = /\b(?:and|plus|then|also)\b/;
+
+/** Of something that was spoken of: "can you look at it" names no service that begins with a look. */
+export const LOOKS_AT_IT = /^ at (?:it|that|this|him|her|them|me|us|my|our)\b/;
+
+/** Before a word that also tells what is to be paid: "your charges", "do you charge". */
+export const WHAT_IT_COSTS = /^(?:your|the|any|you|they|we|no|extra|of|be|being|get|i|will|a)$/;
+
+/** What is to be done, unless something of theirs is called so. */
+export const DEED_WORDS = new Set("book move change cancel hold keep".split(" "));
+
+/** Who does something for a living: "colourist". */
+export const ENDS_IN_IST = /^(.{5,})ists?$/;
+
+/** Forms of a short word that ends in "e": "tape", "taped", "taping". */
+export const FROM_E = /(?:[^aeiou]ed|[^aeiou]ing|[^aeiou]e|[^aeiou]es)$/;
+
+export const ENDS_IN_MENT = /ment$/;
+
+/** Where somebody is spoken of by what they are. */
+export const ROLES =
+  /\b(?:(?:with|see|seeing|by) (?:the|an?|one of the|one of your|your|any) |(?:can|could|would|will|may|is|does|do|has|when is|when does) (?:the|your) )(?:other )?([a-z]+(?:(?:'s)? [a-z]+)?)\b/g;
+
+/** A question about somebody by what they are. */
+export const ASKS_OF_A_ROLE = /^(?:can|could|would|will|may|is|does|do|has|when)\b/;
+
+export const POSSESSIVE = /'s$/;
+
+/** Right before somebody who is not wished for. */
+export const NOT_WITH = /\b(?:not|never|anyone but|anybody but|except|without|other than|besides) (?:with |by )?$/;
+
+/** Right before somebody without whom nobody will do. */
+export const NOBODY_BUT = /\bnot with (?:anyone|anybody) but $|\b(?:no one|nobody|not anyone|not anybody)(?: else)? but (?:with )?$/;
+
+/** Whoever it is will do. */
+export const ANYBODY =
+  /\b(?:(?<!not )(?<!with )any(?:one|body)(?! (?:but|there|at|in|work|speak|call|know|at home))|no preference|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference)(?: (?:who|which (?:one|person)))?|whoever(?:'?s| is)?(?: free| available)?|doesn't matter(?: who)?|no matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|which ?ever (?:[a-z]+ )?(?:is|'s) (?:the )?(?:nicest|best|kindest|gentlest|most experienced|least busy)|which ?ever (?:physio|therapist|doctor|teacher|instructor|stylist|nurse|person)|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|either (?:doctor|therapist|person|one|nurse|instructor|stylist|of the two)(?= |$|[.,!])|any of (?:them|you)|anyone will do|with any(?:one|body)?)\b/g;
+
+/** A woman or a man is wished for. */
+export const WOMAN_OR_MAN = /\b(?:(?:a |any |the )?(?:woman|women|female|lady)|(?:a |any |the )?(?:man|male|guy|gentleman))\b/g;
+
+/** Right before a word that says who a guest is. */
+export const OF_A_GUEST = /\b(?:for|pregnant|old|older|young|that|this|another|my|other) (?:a )?$/;
+
+/** Right before what somebody does not wish for. */
+export const NOT_A = /\b(?:not|no|never|anyone but|anybody but|except|other than|don't want|without|rather not)(?: (?:with|by|see|to see|have))* $/;
+
+export const A_WOMAN = /wom|female|lady/;
+
+/** Words after which a person is spoken of. */
+export const BEFORE_PEOPLE = new Set("with by see ask tell let is does for and or from to".split(" "));

@@ -1,0 +1,82 @@
+/** What stands between and around days and times, and joins, rules out or corrects them. */
+
+/** Between two days of which the first is ruled out, and so is the second. */
+export const AND_NOT_ON = /^\s*,?\s*(?:or|nor|and)\s*(?:on )?$/;
+
+export const SAYS_NO_TO = /\bno\s+$/;
+
+/** Right before days on which somebody works. */
+export const AT_WORK_ON = /\b(?:i|we|he|she)(?:'m| am|'re| are|'s| is)? (?:work|works|at work|working)\s+(?:on |every |most )?$/;
+
+/** What follows days that are told, and not asked for. */
+export const ENDS_THERE = /^s?\s*(?:$|[.,;!?]|so\b|but\b|and\b)/;
+
+export const IF_NOT = /\bif not\s+$/;
+
+export const OR_ONLY = /^\s*,?\s*or\s*$/;
+
+/** Between days that are meant alike. */
+export const OR_AND_ON = /^\s*,?\s*(?:or|and|nor)\s*(?:on )?$/;
+
+/** Rules of days that are open to one side. */
+export const OPEN_DAY_RULE = /^day\/(?:after|from|before|until)/;
+
+/** A part of the day between two days. */
+export const PARTS_BETWEEN = /^\s*(?:in the )?(?:mornings?|afternoons?|evenings?)(?=\s*,?\s*(?:or|and)\b)/;
+
+export const OF_A_WEEK = /week/;
+
+/** Between a week and a day of it. */
+export const ON_THE = /^\s*,?\s*(?:on )?(?:the )?$/;
+
+/** Between the two ends of some days. */
+export const TO_A_DAY = /^\s*(?:to|through|thru|till|until|-)\s*$/;
+
+export const AND_ONLY = /^\s*and\s*$/;
+
+export const BETWEEN = /\bbetween\s+$/;
+
+/** Between days of which either would do. */
+export const EITHER_OF_DAYS =
+  /^\s*,?\s*(?:or|and|\/|&|failing that|if not|or if not|alternatively),?\s*(?:else |failing that,? |otherwise |if not,? |on |maybe |even |the |perhaps )*$/;
+
+/** Rules of weekends. */
+export const WEEKEND_RULE = /weekend$/;
+
+/** … that are all of one. */
+export const WHOLE_WEEKEND_RULE = /^day\/(?:next-)?weekend$/;
+
+/** "The day after", right before a day. */
+export const DAY_BESIDE = /\b(?:the|a) day (after|before)\s+(?:the |this )*$/;
+
+/** After a day that is not the first of some. */
+export const NO_START = /^'s\b|^\s*(?:to|till|until|-)\s/;
+
+/** "From Tuesday on". */
+export const AND_ON = /^ (?:on(?= *(?:$|[,.;!?]|please))|onwards?|or (?:later|after))\b/;
+
+/** Right before the day of a visit that is to come sooner. */
+export const SOONER_THAN = /\b(?:sooner|earlier) than\s+(?:the |this )*$/;
+
+export const END_OF = /\bend\b/;
+
+/** After the last day that would do. */
+export const AT_LATEST = /^,? at the (?:very )?latest(?=\s*(?:$|[,.;!?]|please))/;
+
+/** After the first day that would do. */
+export const AT_EARLIEST = /^,? at the (?:very )?earliest(?=\s*(?:$|[,.;!?]|please))/;
+
+/** What takes back what was just said. */
+export const SLIPS = /\b(?:no|sorry|i mean|i meant|meant|actually|correction|scratch that|wait|oops)\b/;
+
+/** Before a day or an hour of what exists. */
+export const STANDS =
+  /\b(?:my|our|the (?:one|appointment|visit|booking|session)|(?:i|we)(?:'ve got| have(?: got)?|'ve)(?: already)? an?|(?:i|we)(?:'ve| have|'d| had)?(?: already)? (?:booked|scheduled|arranged|made))\b[^.;?!]*$/;
+
+/** Between two that are both meant. */
+export const NOT_CORRECTED = /\bor\b(?! better)|\b(?:instead of|rather than)\b/;
+
+/** After a day that is meant by its mornings. */
+export const ITS_PARTS = /^\s*(?:mornings|afternoons|evenings|lunchtimes)\b/;
+
+export const IN_OR_ON = /^(?:in|on) /;

@@ -1,0 +1,117 @@
+/** What tells, in a move or a cancellation, whether a day, an hour or a person is that of the visit there is or of the wish. */
+
+/** A question in a part of its own, after which nothing is of the move. */
+export const ASKS_BESIDES = /[,.;?!]\s*(?:and |also )*(?:what|when|how|where|are you|do you|is there)\b/;
+
+/** Rules of lengths that say by how much. */
+export const BY_RULE = /-by$/;
+
+/** What leads in a day or an hour, and belongs to it. */
+export const PREPOSITION = /^(?:on|at|for|the|my|this|next|around|about|after|before|by|in)\s/;
+
+/** Between two where the second is of the wish. */
+export const TURNS = /\bto\b|instead|[;?]|[.!]\s+(?:is|are|could|can|would|may|how|what|maybe|perhaps)\b/;
+
+/** Right after a day whose visit is spoken of. */
+export const ITS = /^'s\b/;
+
+/** Somebody's own, before it is named. */
+export const OUR_VISIT = /\b(?:my|our)\s[^.;?!]*$/;
+
+/** Right before what the wish stands instead of. */
+export const INSTEAD_OF_IT = /\b(?:from|instead of|rather than)\s+(?:\w+\s+){0,2}$/;
+
+/** Right before a day or an hour that is asked for. */
+export const WOULD_IT_BE = /(?:^|[.,;!?]\s*|\b(?:and|so|but) )(?:is|are|would|could|might)\s+(?:on |at |the )*$/;
+
+/** Right before what something is to be. */
+export const TO = /\bto\s+(?:\w+\s+){0,3}$/;
+
+/** "Need to", "like to": a verb follows, and no wish. */
+export const VERB_TO = /\b(?:need|want|like|have|going|able|try|trying|hoping|wanted) to\s+(?:\w+\s+){0,3}$/;
+
+export const MINE = /\bmy\s+$/;
+
+/** "To move my …": what there is follows. */
+export const TO_MOVE =
+  /\bto (?:move|change|swap|exchange|switch|shift|push|bring|reschedule|rearrange|postpone|transfer)\s+(?:my |our |the )?(?:\w+\s+)?(?:on |at )?$/;
+
+/** Right after what is wished for. */
+export const INSTEAD_AFTER = /^\s*instead\b/;
+
+/** Right after what cannot be kept. */
+export const DOES_NOT_DO = /^\s*(?:\w+ ){0,2}(?:doesn't|does not|don't|won't|will not|isn't|is not|is no|is bad|no longer|is too)\b/;
+
+/** Right before what is wished for. */
+export const WHAT_ABOUT = /\b(?:what|how) about\s+(?:on |at |the )*$/;
+
+/** Right before the day of what is to have another time. */
+export const ANOTHER_TIME_FOR = /\b(?:another|a different|some other) (?:time|slot|hour) (?:for|on)\s+(?:my |the )*$/;
+
+/** Right before what the wish takes the place of. */
+export const IN_PLACE_OF = /\b(?:instead of|rather than|in place of|and not)\s+(?:my |the |on |at )*$/;
+
+/** Soon after what is wished for, before what it takes the place of. */
+export const IN_PLACE_OF_AFTER = /^[^.;?!]{0,20}\b(?:instead of|rather than|in place of)\b/;
+
+/** Right before the day or hour of somebody's own visit. */
+export const OURS_ON = /\b(?:my|our|from)\s+(?:[\w']+\s+){0,2}(?:on |at |for )?(?:the )?$/;
+
+export const SAYS_TO = /\bto\s/;
+
+/** Right before what something is to be. */
+export const BE_ON = /\b(?:be|become|happen|take place)\s+(?:on |at |for )?(?:the )?$/;
+
+/** "Move Thursday": right before what is to be moved. */
+export const MOVES_THE = /\b(?:change|move|reschedule|shift|swap|switch|postpone|rearrange)\s+(?:on |this )?$/;
+
+/** What follows it, where it is what is wished for. */
+export const TO_AFTER = /^\s*(?:to|instead)\b/;
+
+export const AT_OR_IN_THE = /^\s*(?:at|in the) \w+/;
+
+/** "Thursday's", right before an hour of the same visit. */
+export const ITS_BEFORE = /(?<!\b(?:that|it|what|let|there|here|who|he|she))'s\s+$/;
+
+/** Somebody tells what they booked. */
+export const HAVE_BOOKED = /\b(?:i|we)(?:'ve| have|'d| had)?(?: already)? (?:booked|scheduled|arranged|made)\b[^.;?!,]*$/;
+
+/** Right after the day or hour of a visit. */
+export const VISIT_AFTER = /^\s*(?:one|appointment|booking|visit|session)\b/;
+
+/** What can be, after what cannot. */
+export const SAYS_CAN = /\b(?:so|can|could)\b[^']*$/;
+
+/** Somebody tells for when they are down. */
+export const SUPPOSED_TO = /\b(?:supposed|due|booked|down|meant) (?:to|for|in|with)\b[^.;?!]*$/;
+
+/** Somebody tells what they have. */
+export const HAVE_GOT = /\b(?:i|we)(?:'ve got| have(?: got)?|'ve(?= (?:an?|my|one|something)\b))(?! (?:to|been|time)\b)[^.;?!]*$/;
+
+export const AND_OR = /\b(?:and|or)\b|,/;
+
+/** Right before the person who is not wished for. */
+export const RATHER_THAN_PERSON = /\b(?:from|instead of|rather than|in place of|than|and not)\s+(?:with |by |see |seeing )?$|\bprefer\b[^.;?!]{1,24} over $/;
+
+/** Right after the person who is wished for. */
+export const INSTEAD_PERSON = /^\s*instead\b(?! of)/;
+
+/** Right before the person who is wished for. */
+export const TO_PERSON =
+  /\b(?:to|over to|be with|be done by|rather see|rather have|prefer|prefer to see|see|do it with|go to|with|(?:i'd|i would|we'd|we would) like(?: to have)?|want(?: to have)?)\s+$/;
+
+/** Right before whom somebody was to see. */
+export const SUPPOSED_TO_SEE = /\b(?:supposed|due|booked|meant) to (?:see|meet|be with)\s+$/;
+
+/** Right before the person whom a visit is with. */
+export const VISIT_WITH = /\b(?:appointment|visit|booking|session|one|it|massage|lesson|booked|service|something) with\s+$/;
+
+/** Right before the person whom it is to be with. */
+export const WANT_IT_WITH = /\b(?:want|like|have|do|prefer|rather|be) (?:it|one|this|that) with\s+$/;
+
+/** "My massage with". */
+export const MINE_WITH = /\bmy (?!(?:\w+ )*be )(?:\w+ ){1,3}with\s+$/;
+
+export const TO_BETWEEN = / to /;
+
+export const BEGINS_BETWEEN = /^between/;

@@ -1,0 +1,163 @@
+/** How people say who they are, and how they can be reached. */
+
+import { COMMON } from "./words.ts";
+import { SENTENCE_WORDS } from "./vocabulary.ts";
+
+/** Digits that are only the end of a number: "142 at the end". */
+export const AT_ITS_END = /^,? ?(?:at|on) the end\b|^ (?:is|are) the last\b/;
+
+/** All that stands between two numbers where the second corrects the first. */
+export const CORRECTS_A_NUMBER = /^[\s.,;-]*(?:(?:no|wait|sorry|rather|oh|i mean|correction|make that|or rather|actually)[\s.,]*)+$/;
+
+/** Right before digits that are only the end of a number. */
+export const ENDS_IN = /\b(?:ends? (?:in|with|on)|ending(?: in)?|last (?:digits|four|two|three)(?: are| is)?|finishes (?:in|with)) $/;
+
+/** "Nine hundred", said in a number. */
+export const HUNDRED_AFTER = /^ hundred(?: and)?(?: (\w+))?/;
+
+/** A number said in words. */
+export const SPOKEN_DIGITS = /^(?!.*hundred)[a-z]+(?: [a-z]+)+$/;
+
+/** An address as it is said: "leila dot haddad at mail dot example". */
+export const SPOKEN_EMAIL =
+  /(?<![\w'])([a-z0-9]+(?:[._-][a-z0-9]+)*(?: (?:dot|underscore|dash|hyphen) [a-z0-9]+| [a-z0-9](?= ))*) at ((?:[a-z0-9]+(?: (?:dash|hyphen|minus) [a-z0-9]+)* dot )+[a-z]{2,}(?: dot [a-z]{2,})*)\b/;
+
+/** Words before an address that were taken for a part of it. */
+export const BEFORE_EMAIL = /^(?:is|its|it'?s|email)/;
+
+export const SAID_DOT = / dot /g;
+
+export const SAID_UNDERSCORE = / underscore /g;
+
+export const SAID_HYPHEN = / (?:dash|hyphen|minus) /g;
+
+export const INTRODUCED =
+  /\b(?<!call )(?:my (?:full )?name(?:'s| is| would be)|the name(?:'s| is)|name(?:'s| is|:)?|i am called|call me(?! (?:back|on|at|when|please|tomorrow|today|later|about))|booked (?:under|as)|book(?:ing)? (?:it )?(?:under|in the name of)|(?<=\b(?:it|it's|its|that|that's|is|was|down|booked|booking|appointment|visit|me|us|probably|maybe) )under(?: the name(?: of)?)?(?! (?:warranty|guarantee|contract|pressure|age|construction))|under the name(?: of)?|in the name of|for the name|signed|sincerely)\s*:?\s+(?=[a-z])/g;
+
+export const MAYBE = /(?:\b(?:i'm|i am|im|it's|its|it is|this is|here is|here's|speaking is)|^\s*(?:(?:ok|okay|yes|just|that's|please) )*under)\s+(?=[a-z])/g;
+
+/** "Book Lia and Sam Brook". */
+export const TWO_OF_A_FAMILY =
+  /\b(?:book|for|it's|it is|we're|we are|this is|names? (?:is|are)|under)\s+([A-Z][a-z'’-]+) (?:and|&) ([A-Z][a-z'’-]+) ([A-Z][\w'’-]+)(?=\W|$)/;
+
+/** A word spelled out: "m a h o n e y", "double l". */
+export const LETTER_BY_LETTER = /(?<![\w'])(?:(?:double )?[a-z](?:[ .,-]+|, ?)){2,}(?:double )?[a-z]\b(?!')/g;
+
+export const DOUBLE_LETTER = /double ([a-z])/g;
+
+/** What is said before a family name. */
+export const TITLES_AND_TRADES = /^(?:dr|mr|mrs|ms|miss|sir|doctor|sister|nurse)$/;
+
+/** "First name Fergal, last name Mahoney". */
+export const FIRST_AND_LAST = /\bfirst name(?: is|'s|:)?\s+(\S+?),?\s+(?:and\s+)?(?:my\s+)?(?:last name|surname|family name)(?: is|'s|:)?\s+(\S+)/;
+
+/** "It's Mahoney, m a h o n e y, first name Fergal". */
+export const LAST_THEN_FIRST =
+  /(?:^|\b(?:it's|it is|name is|name's|surname is|under|i'm|this is)\s+)([a-z][a-z'’-]+)(?:,?\s+(?:that's\s+)?(?:[a-z][\s.-]+){2,}[a-z])?,?\s+(?:and\s+)?(?:my\s+)?(?:first|given) name(?: is|'s|:)?\s+([a-z][a-z'’-]+)/;
+
+export const POSSESSIVE = /'s$/;
+
+/** Whose visit is to be changed. */
+export const OWNER_OF_A_VISIT =
+  /\b(?:[Cc]ancel|[Mm]ove|[Rr]eschedule|[Cc]hange|[Cc]onfirm|[Rr]ebook|[Pp]ostpone)\s+(\p{Lu}[\p{L}’-]+(?: \p{Lu}[\p{L}’.-]*){1,2})['’]s\b/u;
+
+/** Somebody else, by name: "she's Ana Prieto". */
+export const SHE_IS = /\b(?:[Ss]he|[Hh]e)(?:['’]s| is)(?: called)? (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,2})(?=\s*(?:$|[,.;!?]|and\b))/u;
+
+/** All of a message that is nothing but a name. */
+export const ONLY_A_NAME =
+  /^\s*(?:(?:[Ii]t's|[Ii]ts|[Ii]t is|[Mm]y name is|[Mm]y name's|[Ii]'m|[Ii] am|[Tt]his is)\s+)?(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})[\s.!]*$/u;
+
+/** How a message begins that asks, and gives no name. */
+export const BEGINS_A_QUESTION =
+  /^\W*(?:(?:and|so|well|but|ok|okay|oh|um|wait|sorry|no|yes|right|first|hang on)\W+)*(?:what|when|where|who|how|why|which|can|could|do|does|is|are)\b/;
+
+/** Right before one of the house's people. */
+export const BEFORE_STAFF = /\b(?:with|by|see) $/;
+
+/** How an answer begins that gives no name. */
+export const BEGINS_OTHERWISE =
+  /^(?:(?:and|so|well|but|ok|okay|oh|um|wait|sorry|no|yes|right|first|hang on)\W+)*(?:what|why|how|when|where|who|whoever|whichever|whatever|can|could|do|does|is|are|tell|show|give|please tell)\b/;
+
+/** A name at the head of a message, in capitals. */
+export const NAME_AT_HEAD =
+  /^\s*(?:(?:hi|hello|hey|good (?:morning|afternoon|evening))[,!. ]+)?(\p{L}[\p{L}'’-]+(?: \p{L}[\p{L}'’.-]*){1,2}) (?:here|speaking|calling)(?=\s*[,.;:!-]|\s+again\b)/iu;
+
+/** A name in small letters, all of what was said. */
+export const NAME_IN_SMALL =
+  /^\s*(?:(?:ok|okay|sure|yes|yeah|right|it's|its|i'm|im|this is|name's|under|hi)[,. ]+)*([a-z][a-z'’-]+) ([a-z][a-z'’-]+)[\s.,;:&+-]*(?:and |on |it's |number(?:'s| is)? |tel )*$/;
+
+/** Whose visits, records or number something is about. */
+export const OF_SOMEBODY =
+  /\b(?:cancel|move|reschedule|rebook|change|(?:treatments?|visits?|appointments?|bookings?|records?|files?|notes|details|history|bills?|payments?) (?:of|for)) (\p{Lu}[\p{L}'’-]+ \p{Lu}[\p{L}’-]+)(?=[\s.,;!?]|$)/u;
+
+/** What is written in capitals as a rule and is no one's name. */
+export const CAPITALS_ELSEWHERE =
+  /\b(?:the|an?|at|in|to|from|near|on|of|by|accept|take|takes|visit|won|play|watch)\s+\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3}\s*[.!?]?$/u;
+
+/** What no name begins with: words that end as doing words do, and words of feeling. */
+export const NEVER_FIRST =
+  /^(?:\w{2,}ing|spell|spelled|spelt|that's|what's|there's|it's|a|an|the|not|so|very|too|just|really|still|also|all|in|out|off|on|at|back|done|sorry|happy|late|sick|ill|unwell|nervous|pregnant|allergic|scared|terrified|blind|deaf|injured|hurt|free|busy|new|old|worried|interested|afraid|stuck|ready|here|there|sure|fine|good|okay|ok|with|from|for|to|by|about|after|been|have|had|got|booked|down)$/;
+
+/** A sentence about something else than who somebody is: "it doesn't hurt", "I'm her sister". */
+export const TELLS_SOMETHING =
+  /\b(?:it|that|this|there|they|he|she|i|we) (?:doesn't|does not|isn't|wasn't|hasn't|has|had|can't|cannot|won't|don't|do not|didn't|haven't)\b(?! have (?:a|one))|\b(?:i'm|i am|it's|this is) (?:his|her|their|a|an) (?!name|number)[a-z]+\b|\b(?:my|our|his|her|a|some) (?!name)(?:[a-z]+ ){0,2}(?:said|says|told|recommended|goes|went|sent|referred|suggested|mentioned|swears|likes|loves|comes|knows) (?:i|we|you|me|us|to|that|about|it|by|here)\b/;
+
+/** Written with a capital, it begins a sentence and no name. */
+export const IM = /^i['’]?m$/;
+
+/** "I'm flying out": a doing word that everybody uses; "I'm Fleming" is none. */
+export const DOES = /\b(?:i'm|i am|we're|we are|he's|she's|they're) ([a-z]{2,}ing)\b/;
+
+/** A person with the verb run into it: "I'd", "you'll". */
+export const SHORTENED = /^(?:i|you|he|she|it|we|they)['’](?:d|ll)$/;
+
+/** Words around a name that are not part of it. */
+export const FILLER = new Set(
+  "spelled spelt hi hello hey um uh er ah oh yes yeah sure ok okay it's its it is i'm im i am my name name's the this here please thanks thank you and number phone cell mobile email my on at of course so well just call me full ideally preferably otherwise possibly hopefully definitely certainly actually really probably maybe perhaps instead else".split(
+    " ",
+  ),
+);
+
+/** What comes before a name that was asked for, and after it. */
+export const LEADS_IN = new Set(
+  "say put down it write just use take make out to under for call me they that that's thats it's its it'd it'll be would is this here you can could may i i'm im am my the name name's full booking booked appointment visit of course sure ok okay well so hi hello yes yeah then and right".split(
+    " ",
+  ),
+);
+
+/** No part of a name in small letters; one may come after them. */
+export const LEADS_UP_TO = new Set("for under is name".split(" "));
+
+export const TRAILS = new Set("thanks thank you please here by the way as usual again though is my name speaking".split(" "));
+
+export const PARTICLES = new Set(
+  "de la le los las lo du van von der den ten ter di da del das dos y e ni nic mac mc o al el bin binte binti bte ibn san st zu".split(" "),
+);
+
+export const GREETS = new Set("hi hello hey morning evening dear here again".split(" "));
+
+/** How a refusal to give a name begins. */
+export const NOT_TELLING = new Set("not no nope nah nay why never none rather guess nobody what don't won't can't".split(" "));
+
+/** Words of leading in that could be names by themselves. */
+export const INTO = new Set("reach ring text try tel cell mobile contact course sure book write booking".split(" "));
+
+/** Words of plain speech: never part of a name in small letters. */
+export const SPEECH = new Set([...COMMON, ...SENTENCE_WORDS]);
+
+export const RUNS_INTO_A_VERB = /^i'/;
+
+export const STOPS = new Set(
+  "and my number phone cell mobile email at on for from with but i can could please thanks tel is the it's its you to or who what when would want need want's calling speaking here if so just because yes no whichever whatever whenever wherever however".split(
+    " ",
+  ),
+);
+
+/** "Thirty weeks", "two years": how long something is, and nobody's name. */
+export const OF_TIME =
+  /^(?:(?:twenty|thirty|forty|fifty|sixty)(?:[- ](?:one|two|three|four|five|six|seven|eight|nine))?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|(?:thir|four|fif|six|seven|eigh|nine)teen|about|almost|nearly)[- ](?:and a half )?(?:weeks?|months?|years?|days?|hours?|minutes?)\b/;
+
+export const TITLE = /^(?:mr|mrs|ms|miss|mx|dr)\.?$/;
+
+export const PLAINLY_NOT = new Set("don't not no later now never already why not's".split(" "));

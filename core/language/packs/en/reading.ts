@@ -1,0 +1,95 @@
+/** What settles a reading: of visits that exist, of the past, of limits, and whether a message asks. */
+
+/** Something is asked for, and not given. */
+export const ASKS_FOR_IT = /\b(?:give|tell|send|need|want|get|what|have)\b/;
+
+/** A limit on numbers. */
+export const NUMBER = /\bnumbers?\b/i;
+
+/** Two things are compared. */
+export const OR_THAN = /\b(?:or|than)\b/;
+
+/** "Since Christmas": how long something has been. */
+export const SINCE = /\bsince\b[^.,;?!]{0,30}$/;
+
+/** "Assessed in January". */
+export const IN_THE_PAST = /\b(?:was|were|been|had|did|last|assessed|started|began|ago)\b[^.;?!]*$/;
+
+export const OURS = /\b(?:my|our)\b/;
+
+/** Somebody tells of a visit that they have. */
+export const HAS_ONE =
+  /\b(?:i|we)(?:'ve got| have(?: got)?|'ve)(?: already)? (?:an?|my|our|something|one)\b|\b(?:i'm|we're|i am|we are) (?:booked|scheduled|down)\b|\b(?:i|we)(?:'ve| have)?(?: already)? (?:booked|made|scheduled|arranged) (?:an?|my|our|something|one)\b/;
+
+/** A visit or its booking, by the word. */
+export const A_VISIT = /\b(?:appointment|visit|booking|booked|scheduled)\b/;
+
+/** Something is wished for besides, and not instead. */
+export const ONE_MORE = /\b(?:another|one more|a second|an extra|as well|too|also)\b(?! (?:day|time|hour|date))/;
+
+/** "A different day". */
+export const ANOTHER_THING = /\b(?:different|other|another) [a-z]+/;
+
+/** "Make it a taping", "bring it forward". */
+export const MAKE_IT = /\b(?:make|change|switch|swap) (?:it|that)\b|\b(?:bring|pull|push|put|shift) (?:it|that) (?:forward|back|off|earlier|later|out)\b/;
+
+/** A service as something of theirs. */
+export const THE_SERVICE = /\b(?:the|my|our) <service>/;
+
+/** Somebody is to be told something. */
+export const TELLS_SOMEBODY = /\b(?:tell|let|pass|say|message|call|ring)\b/;
+
+/** A visit is named next. */
+export const VISIT_NEXT = /^(?:\w+ )?(?:appointment|visit|booking)\b/;
+
+/** It stands in the book here. */
+export const BOOKED_WITH_US = /\bwith you\b|\b(?:booked|coming up|in the (?:book|diary))\b/;
+
+/** What is told is of the speaker. */
+export const OF_MYSELF = /^(?:i|we)\b/;
+
+/** Stays to be seen where an hour is put aside: one takes another's place. */
+export const INSTEAD_OF = /^(?:instead of|rather than|in place of) /;
+
+/** A part begins as questions do. */
+export const BEGINS_ASKING =
+  /(?:^|[.,!;]\s*)(?:(?:and|so|but|oh|hi|hello|hey|um|also|ok|okay|well|right|hm|sorry|actually|great|just|quick (?:one|question))[ ,:]+)*(?:what|how|where|when|who|whom|whose|which|why|do(?! (?:it|that|so|this)\b)|does|did|is|are|am|can|could|will|would|should|shall|ought|must|has|have|may|might|any(?! (?:time|day) (?:on|in|next|this|after|before|from|between|is|will|would|suits|works))|anything|anyone|anybody|need i)\s/;
+
+/** "I was wondering", "do you know". */
+export const ASKS_POLITELY = /\b(?:i (?:was )?wonder(?:ing)?|do you know|tell me|i'd like to know|wants? to know|(?:know|ask|see|check) (?:if|whether))\b/;
+
+export const SAYS_BYE = /\b(?:good)?bye\b/;
+
+/** Words around a service's name that ask nothing. */
+export const SAYS_NOTHING = /^(?:a|an|the|one|some|my|please|hi|hello|hey|just)$/;
+
+/** Begins like a yes, and asks for a moment. */
+export const ONE_MOMENT = /^(?:wait|hang on|hold on|one (?:moment|sec\w*))\b/;
+
+/** What exists is spoken of, and not what is being booked. */
+export const OF_WHAT_STANDS = /\b(?:my|our|appointment|booking|reschedule)\b/;
+
+/** After a word that stands for a service: "the gait thing". */
+export const STANDS_FOR_ONE = /^ (?:thing|one|stuff|service|session|visit|appointment)\b/;
+
+/** Before a word that stands for a service: "the class". */
+export const BEFORE_ONE = /\b(?:an?|the|your|this|for) $/;
+
+export const ANY_DAY = /^any day/;
+
+/** "This Friday": the next one, and no other. */
+export const THIS_COMING = /\b(?:this|coming)\b/i;
+
+/** Right before a service: "a long consultation". */
+export const LONG_OR_SHORT = /\b(long|short)(?:er|est)? $/;
+
+/** "Two for", right before what is held for several. */
+export const SO_MANY_FOR =
+  /(?:^|[,.;!?] ?|\b(?:book|put|have|take|get|want|need|like|make it|reserve|down|us|yes|hi|hello|and) )(two|three|four|five|six|[2-6]) (?:for|in|at|to) $/;
+
+/** A number right before a thing: "two flu jabs". */
+export const SO_MANY = /\b(two|three|four|[2-4]) $/;
+
+/** Right before what somebody has had: "I had my". */
+export const HAD_ONE =
+  /\b(?:i|we|he|she)(?: (?:had|did|got|finished|completed)|(?:'ve| have)(?: already)? (?:had|done|finished|completed)) (?:my|an?|the|our|his|her) (?:\w+ )?$/;

@@ -1,0 +1,63 @@
+import type { Moment } from "../context.ts";
+import type { Found } from "../found.ts";
+import {
+  AT_THE_END,
+  BUT,
+  DO_IT,
+  DONT_MIND,
+  ENDS_ASKING,
+  FRIENDLY_NO,
+  I_SUPPOSE,
+  NO,
+  NO_AFTER_ALL,
+  NOBODY,
+  ONLY_BEGINS_SO,
+  SAYS_NO_AFTER,
+  SO_TO_SAY,
+  STRONG_NO,
+  TAKEN_BACK,
+  WAIT,
+  WAIT_AND_ASK,
+  YES,
+} from "../packs/en/yesno.ts";
+import type { Said } from "../text.ts";
+
+/** Finds a yes or a no at the head of what was said, and where one is waited for at its end. */
+export function yesNo(said: Said, at: Moment): Found[] {
+  const head = yesNoAtHead(said, at.expects === "service");
+  if (head.length > 0) return head;
+  const nobody = at.expects?.startsWith("question:") ? NOBODY.exec(said.norm.trim()) : null;
+  if (nobody) return [{ kind: "yes", value: false, rule: "yes/nobody", start: 0, end: nobody[0].length }];
+  // Spoken words have no full stops: "my friend told me nice things about you no thanks".
+  const end = at.expects === "go-ahead" || at.expects?.endsWith("-check") ? AT_THE_END.exec(said.norm) : null;
+  if (end && !/[,.?]/.test(said.norm.slice(0, -1)))
+    return [{ kind: "yes", value: end.groups?.["yes"] !== undefined, rule: "yes/at-the-end", start: end.index + 1, end: said.norm.length }];
+  // After a remark of something else, the last sentence answers: "It's been a long week. That works."
+  const tail = /[.!]\s+(?=[^.!?]+[.!]?\s*$)/.exec(said.norm);
+  if (!tail || /\?/.test(said.norm)) return [];
+  const cut = tail.index + tail[0].length;
+  if (said.norm.slice(cut).trim().split(/\s+/).length > 7) return [];
+  return yesNoAtHead({ ...said, norm: said.norm.slice(cut) }).map((f) => ({ ...f, start: f.start + cut, end: f.end + cut }));
+}
+
+function yesNoAtHead(said: Said, tentative = false): Found[] {
+  const lead = said.norm.length - said.norm.trimStart().length;
+  const text = said.norm.trim();
+  const whole = (value: boolean, rule: string, from = 0, length = text.length): Found[] => [
+    { kind: "yes", value, rule, start: lead + from, end: lead + from + length },
+  ];
+  if (STRONG_NO.test(text)) return whole(false, "yes/no");
+  const friendly = FRIENDLY_NO.exec(text);
+  if (friendly) return whole(true, "yes/no-problem", 0, friendly[0].length);
+  const no = NO.exec(text);
+  if (no && WAIT.test(text) && (ENDS_ASKING.test(text) || WAIT_AND_ASK.test(text))) return [];
+  if (no) return whole(false, "yes/no", 0, no[0].length);
+  const yes = YES.exec(text);
+  const back = TAKEN_BACK.exec(text);
+  if (back && !DONT_MIND.test(text) && text.split(" ").length <= 9) return whole(false, "yes/taken-back", back.index, back[0].length);
+  const rest = yes ? text.slice(yes[0].length) : "";
+  if (yes && (SAYS_NO_AFTER.test(rest) || NO_AFTER_ALL.test(rest))) return whole(false, "yes/taken-back");
+  if (I_SUPPOSE.test(text) || (tentative && SO_TO_SAY.test(text))) return whole(true, "yes/so-to-say");
+  if (!yes || BUT.test(rest) || (ONLY_BEGINS_SO.test(text) && !DO_IT.test(text))) return [];
+  return whole(true, "yes/yes", 0, yes[0].length);
+}
