@@ -24,6 +24,9 @@ describe("days", () => {
     ["perhaps May then", { date_from: "2027-05-01", date_to: "2027-05-31" }],
     ["June would suit us", { date_from: "2027-06-01", date_to: "2027-06-30" }],
     ["we're not available on Thursdays", { exclude_weekdays: ["Thursday"] }],
+    ["april seven please", { date: "2027-04-07" }],
+    ["on march twenty-two around nine", { date: "2027-03-22" }],
+    ["wednesday march thirty one", { date: "2027-03-31" }],
   ])("%s", (text, slots) => {
     expect(tern(text).slots).toMatchObject(slots);
   });
@@ -36,6 +39,9 @@ describe("days", () => {
   it("may is no month where it asks, nor march where it walks", () => {
     expect(tern("may I come in at ten").slots).not.toHaveProperty("date_from");
     expect(tern("we march at ten, then home").slots).not.toHaveProperty("date_from");
+    expect(tern("may one pay by card").slots).not.toHaveProperty("date");
+    expect(tern("may four people come along").slots).not.toHaveProperty("date");
+    expect(tern("in april two hours would be good").slots).not.toHaveProperty("date");
   });
 
   it("on which something of the world's begins are none to come on", () => {

@@ -217,6 +217,23 @@ describe("what was heard, written for reading", () => {
     expect(understood(house, NOW, "go-ahead", right, undefined, ["fine"]).is).toBe("unclear");
   });
 
+  it("takes a third yes in a row for the go-ahead, and none after a no", () => {
+    const sure = { words: [word("okay", 0.1)], others: [] };
+    const goAhead = (...before: string[]) => understood(house, NOW, "go-ahead", sure, undefined, before).is;
+    expect(goAhead("perfect please")).toBe("unclear");
+    expect(goAhead("perfect please", "yep")).toBe("said");
+    expect(goAhead("yep", "nope")).toBe("unclear");
+    expect(goAhead("and the", "yep")).toBe("unclear");
+  });
+
+  it("keeps what is told in words of their own as it was heard, the third time", () => {
+    const knee = { words: [word("my", 0.1), word("own", 0.1)], others: [] };
+    const tells = (key: string, ...before: string[]) => understood(house, NOW, `question:${key}`, knee, undefined, before).is;
+    expect(tells("since_when", "the usual")).toBe("unclear");
+    expect(tells("since_when", "the usual", "a while")).toBe("said");
+    expect(tells("referred", "the usual", "a while")).toBe("unclear");
+  });
+
   it("takes another hypothesis where the first does not answer and it does", () => {
     const heard = { words: [word("who", 0.7), word("sir", 0.7)], others: ["thursday", "who sir"] };
     expect(understood(house, NOW, "day", heard)).toMatchObject({ is: "said", text: "thursday" });

@@ -24,6 +24,10 @@ const LEAST_SURE_YES = 0.5;
 const MOST_OF_A_YES = 3;
 /** Nor is a question answered that is less sure. */
 const LEAST_SURE_QUESTION = 0.5;
+/** A yes before something is done, of which none was sure, counts when it is said so often in a row. */
+const YESES_IN_ALL = 3;
+/** What somebody tells in words of their own is asked for so often; then it is kept as it was heard, for a person to read. */
+const TELLS_IN_ALL = 3;
 /** So many of the other hypotheses are read. */
 const OTHERS = 12;
 
@@ -142,9 +146,13 @@ export function understood(
   // The same yes or no a second time: whoever is asked again says it again, and what is misheard seldom sounds alike twice.
   const bare = yes !== undefined && words.length <= MOST_OF_A_YES && reading.errands.length === 0;
   // Of what is only read back, another yes after a yes is enough: "fine", and then "right". The go-ahead comes after it.
-  const alike = (text: string): boolean =>
-    text === first || (expects.endsWith("-check") && reads(text).found.some((f) => f.kind === "yes" && f.value === yes?.value));
+  const sameYes = (text: string): boolean => reads(text).found.some((f) => f.kind === "yes" && f.value === yes?.value);
+  const alike = (text: string): boolean => text === first || (expects.endsWith("-check") && sameYes(text));
   if (bare && before.some(alike)) return { is: "said", text: first, sure: Math.max(sure, LEAST_SURE_YES) };
+  if (bare && expects === "go-ahead" && before.length >= YESES_IN_ALL - 1 && before.slice(1 - YESES_IN_ALL).every(sameYes))
+    return { is: "said", text: first, sure: Math.max(sure, LEAST_SURE_YES) };
+  const told = expects.startsWith("question:") && house.questions.get(expects.slice("question:".length))?.kind === "text";
+  if (told && before.length >= TELLS_IN_ALL - 1) return { is: "said", text: first, sure };
   if (sure < LEAST_SURE) return { is: "unclear", text: first, sure };
   // A question of which hardly a word is sure may have been any other.
   if ((expects === "errand" || expects === "anything") && sure < LEAST_SURE_QUESTION && reading.errands.some((e) => e.errand.startsWith("ask")))

@@ -23,6 +23,7 @@ import {
   MAYBE,
   NAME_AT_HEAD,
   NAME_IN_SMALL,
+  NEGATED,
   NEVER_FIRST,
   NOT_TELLING,
   OF_SOMEBODY,
@@ -224,7 +225,8 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
     taken.some((f) => f.start < t.end && t.start < f.end && f.kind !== "staff") || [...letters, ...digits].some((l) => l.start < t.end && t.start < l.end);
   const two = bothNames(said, blocked);
   const found = two.length > 0 ? two : called(said, at, taken, known, blocked);
-  return letters.length > 0 ? withLetters(at, found, letters) : found;
+  const named = found.filter((f) => f.kind !== "name" || !NEGATED.test(f.value));
+  return letters.length > 0 ? withLetters(at, named, letters) : named;
 }
 
 /** "Book Lia and Sam Brook": two of one family, of whom the first speaks for both. */

@@ -16,6 +16,7 @@ import {
   SO_TO_SAY,
   STRONG_NO,
   TAKEN_BACK,
+  TURNS_AWAY,
   WAIT,
   WAIT_AND_ASK,
   YES,
@@ -30,8 +31,11 @@ export function yesNo(said: Said, at: Moment): Found[] {
   if (nobody) return [{ kind: "yes", value: false, rule: "yes/nobody", start: 0, end: nobody[0].length }];
   // Spoken words have no full stops: "my friend told me nice things about you no thanks".
   const end = at.expects === "go-ahead" || at.expects?.endsWith("-check") ? AT_THE_END.exec(said.norm) : null;
-  if (end && !/[,.?]/.test(said.norm.slice(0, -1)))
-    return [{ kind: "yes", value: end.groups?.["yes"] !== undefined, rule: "yes/at-the-end", start: end.index + 1, end: said.norm.length }];
+  if (end && !/[,.?]/.test(said.norm.slice(0, -1))) {
+    const value = end.groups?.["yes"] !== undefined;
+    if (value && TURNS_AWAY.test(said.norm.slice(0, end.index))) return [];
+    return [{ kind: "yes", value, rule: "yes/at-the-end", start: end.index + 1, end: said.norm.length }];
+  }
   // After a remark of something else, the last sentence answers: "It's been a long week. That works."
   const tail = /[.!]\s+(?=[^.!?]+[.!]?\s*$)/.exec(said.norm);
   if (!tail || /\?/.test(said.norm)) return [];

@@ -3,7 +3,7 @@ import { closedDay, type House } from "../../../house/compile.ts";
 import type { Moment } from "../../context.ts";
 import type { DayValue } from "../../found.ts";
 import { normalise } from "../../text.ts";
-import { CARDINALS, MONTH, MONTH_WORDS, ORDINAL, ORDINALS, WEEKDAY, WEEKDAY_WORDS } from "./words.ts";
+import { CARDINALS, DAY_NUMBER, DAY_NUMBERS, MONTH, MONTH_WORDS, ORDINAL, ORDINALS, WEEKDAY, WEEKDAY_WORDS } from "./words.ts";
 
 export interface DayReading {
   value: DayValue;
@@ -91,7 +91,10 @@ const N = `\\d{1,2}|${Object.keys(CARDINALS)
   .filter((w) => w.length > 2)
   .join("|")}|(?:a )?couple(?: of)?|a|an`;
 const NTH = `(\\d{1,2})(?:st|nd|rd|th)|(${ORDINAL})`;
-const nth = (digits: string | undefined, word: string | undefined): number => (digits ? Number(digits) : word ? (ORDINALS[word] ?? 0) : 0);
+const nth = (digits: string | undefined, word: string | undefined): number =>
+  digits ? Number(digits) : word ? (ORDINALS[word] ?? DAY_NUMBERS[word.replace("-", " ")] ?? 0) : 0;
+/** A number in words right after a month is its day, where it counts nothing else: "March sixteen", and not "in March two people" or "may one". */
+const SPOKEN_DAY = `(?:${DAY_NUMBER})(?! (?:of|more|or|others?|people|persons?|adults?|children|kids|places?|visits?|appointments?|sessions?|lessons?|times?|hours?|minutes?|days?|weeks?|months?|o'clock|am|pm|a\\.m|p\\.m|i|we|can|could|may|thirty|fifteen|forty|fifty)\\b)(?<!\\bmay one)`;
 /** Abbreviated weekdays that are also words need a sign of a day before them. */
 const UNSURE = new Set(["sat", "mon", "wed", "fri", "tue"]);
 /** After one of these such a word is what somebody did: "she's never sat on a horse". */
@@ -324,7 +327,7 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/weekday-month-date",
-    pattern: new RegExp(`\\b(${WEEKDAY}),? (${MONTH})\\.? (?:the )?(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL}))\\b(?!:)`, "g"),
+    pattern: new RegExp(`\\b(${WEEKDAY}),? (${MONTH})\\.? (?:the )?(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL}|${SPOKEN_DAY}))\\b(?!:)`, "g"),
     value: (m, at) => agree(nextMonthDate(at, MONTH_WORDS[m[2] ?? ""] ?? 0, nth(m[3], m[4])), wd(m[1] ?? "")),
   },
   {
@@ -365,7 +368,7 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/month-date",
-    pattern: new RegExp(`\\b(${MONTH})\\.? (?:the )?(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL}))(?:,? (20\\d\\d))?\\b(?!:)`, "g"),
+    pattern: new RegExp(`\\b(${MONTH})\\.? (?:the )?(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL}|${SPOKEN_DAY}))(?:,? (20\\d\\d))?\\b(?!:)`, "g"),
     value: (m, at) => {
       const day = nextMonthDate(at, MONTH_WORDS[m[1] ?? ""] ?? 0, nth(m[2], m[3]), m[4] ? Number(m[4]) : undefined);
       return day === null ? null : { value: one(day) };

@@ -103,6 +103,9 @@ export const NEVER_FIRST =
 export const TELLS_SOMETHING =
   /\b(?:it|that|this|there|they|he|she|i|we) (?:doesn't|does not|isn't|wasn't|hasn't|has|had|can't|cannot|won't|don't|do not|didn't|haven't)\b(?! have (?:a|one))|\b(?:i'm|i am|it's|this is) (?:his|her|their|a|an) (?!name|number)[a-z]+\b|\b(?:my|our|his|her|a|some) (?!name)(?:[a-z]+ ){0,2}(?:said|says|told|recommended|goes|went|sent|referred|suggested|mentioned|swears|likes|loves|comes|knows) (?:i|we|you|me|us|to|that|about|it|by|here)\b/;
 
+/** "Isn't", "won't": never a name, however it was introduced. */
+export const NEGATED = /n['’]t\b/i;
+
 /** Written with a capital, it begins a sentence and no name. */
 export const IM = /^i['’]?m$/;
 

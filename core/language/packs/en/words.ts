@@ -144,6 +144,18 @@ export const ORDINAL = Object.keys(ORDINALS)
   .sort((a, b) => b.length - a.length)
   .join("|");
 
+const UNITS = "one two three four five six seven eight nine".split(" ");
+const TO_NINETEEN = [...UNITS, ..."ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen".split(" ")];
+/** The days of a month as plain numbers: "March sixteen", "May twenty-one". */
+export const DAY_NUMBERS: Record<string, number> = Object.fromEntries([
+  ...TO_NINETEEN.map((w, i): [string, number] => [w, i + 1]),
+  ["twenty", 20],
+  ...UNITS.map((w, i): [string, number] => [`twenty ${w}`, 21 + i]),
+  ["thirty", 30],
+  ["thirty one", 31],
+]);
+export const DAY_NUMBER = `(?:twenty|thirty)(?:[ -](?:${UNITS.join("|")}))?|${TO_NINETEEN.sort((a, b) => b.length - a.length).join("|")}`;
+
 export const HOUR_WORDS: Record<string, number> = {
   one: 1,
   two: 2,

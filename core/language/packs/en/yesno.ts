@@ -16,6 +16,9 @@ export const NO =
 export const AT_THE_END =
   /\s(?:(?<yes>yes|yep|yeah|exactly|absolutely|definitely|perfect|all good|that works|sounds (?:good|great|fine)|go ahead|please do|do it|let's do (?:it|that)|book it)(?: please| thanks| thank you)?|(?:no|nope|nah)(?: please| thanks| thank you| sorry)?|no not (?:really|at all)(?: sorry)?|not (?:really|at all)(?: sorry)?|i don't think so(?: sorry)?|i'm afraid not)[.! ]*$/;
 
+/** Before a yes at the end, what turns away from what was read back: "sorry, better the sixteenth, yeah". */
+export const TURNS_AWAY = /\b(?:sorry|better|rather|instead|actually|no|not|wait|hang on|hold on|change|scratch)\b/;
+
 /** "Has anybody opened it?" – "nobody has touched it". */
 export const NOBODY = /^(?:(?:no,?|well,?|oh,?) )*(?:nobody|no one|no-one)\b(?! (?:but|except|knows))/;
 
