@@ -11,7 +11,7 @@ import type { BookTask, MoveTask } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import { isGuess, isAsk } from "../language/errand.ts";
 import { wishIn } from "./wish.ts";
-import { BRINGS_ONE, SAYS_OF_OTHERS } from "../language/packs/en/talk.ts";
+import { ASKS_FURTHER, BRINGS_ONE, SAYS_OF_OTHERS } from "../language/packs/en/talk.ts";
 
 /** The answer to "shall I?": true when it was one. */
 export function hearGoAhead(t: Turn, reading: Reading): boolean {
@@ -99,6 +99,8 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
     t.rule("go-ahead/more-places");
     return true;
   }
+  // "Ok, then what's the nearest": what asks something else agrees to nothing yet.
+  if (yes && !same && ASKS_FURTHER.test(reading.text)) return false;
   if (yes !== false && (yes || same) && !wishIn(reading)) {
     t.rule("go-ahead/yes");
     if (task.errand === "book") bookIt(t, task);

@@ -11,6 +11,7 @@ import { hearGoAhead } from "./goahead.ts";
 import { answerAsked, askedOfAnother } from "./hearing/asked.ts";
 import type { Heard, Step } from "./hearing/heard.ts";
 import { guessedFrom, idle } from "./hearing/heard.ts";
+import { keepsOne, leavesOut } from "./hearing/leaving.ts";
 import { answersFirst, asMeant, keepTold, note, putsOff, whoTheyAre } from "./hearing/meant.ts";
 import { needOfTheirs } from "./hearing/needs.ts";
 import { notOurs, ratherThanAMessage } from "./hearing/notours.ts";
@@ -110,6 +111,8 @@ const STEPS: readonly Step[] = [
   otherNumber,
   justOne,
   whoseName,
+  leavesOut,
+  keepsOne,
   // Answers to what was asked.
   andResume((m) => lineUpAnother(m.t, m.reading) || lineUpBesides(m.t, m.reading) || lineUpDeed(m.t, m.reading)),
   (m) => checks(m.t, m.reading, m.kept.contact),

@@ -32,8 +32,7 @@ export function soundsAlike(given: string, onCard: string): boolean {
   // "Thanks" after a name, heard as one more word of it: the name on the card may stand anywhere in what was heard.
   const words = given.trim().split(/\s+/);
   const many = onCard.trim().split(/\s+/).length;
-  if (many > 1 && words.length > many)
-    return words.some((_, at) => at + many <= words.length && soundsAlike(words.slice(at, at + many).join(" "), onCard));
+  if (many > 1 && words.length > many) return words.some((_, at) => at + many <= words.length && soundsAlike(words.slice(at, at + many).join(" "), onCard));
   const split = (name: string): [string, string] => {
     const [first = "", ...rest] = name.trim().split(/\s+/);
     return [soundOf(first), soundOf(rest.join(" "))];

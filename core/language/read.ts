@@ -11,7 +11,7 @@ import { COMPARES_PRICES } from "./packs/en/limits.ts";
 import { ASKS_OF_IT, CANNOT, CANNOT_DO, CANT_COME, FOR_A_WORD, HAS_A_VISIT, SAW, SOMEBODY_ELSE, WEAK_YES } from "./packs/en/signs.ts";
 import { lexiconOf } from "./recognisers/house.ts";
 import { recognise } from "./recognise.ts";
-import { aroundEvents, correct, everyWeek, joinDays, passedHour, ruleOut } from "./refiners/join.ts";
+import { aroundEvents, beforeEvents, correct, everyWeek, joinDays, passedHour, ruleOut } from "./refiners/join.ts";
 import { assignParts, assignPeople, splitRanges } from "./refiners/parts.ts";
 import { asSentences, spell } from "./spelling.ts";
 import { normalise, type Said } from "./text.ts";
@@ -163,6 +163,7 @@ function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly
     // Where nothing is booked yet, the day somebody cannot come is ruled out: "a scan, please, I can't come on Monday".
     .map((f) => (!moving && !cancelling && f.kind === "day" && CANT_COME.test(said.norm.slice(Math.max(0, f.start - 40), f.start)) ? { ...f, not: true } : f));
   found = everyWeek(said, joinDays(said, aroundEvents(said, found), moving));
+  if (!moving && !cancelling && (wants("book", "ask-availability", "ask-service") || errands.length === 0)) found = beforeEvents(said, found, at.today);
   found = passedHour(found, at, (f, day) => readTime(at.house, f.value, day).wish.fromMin ?? null);
   if (moving) found = withMissed(said, at, splitRanges(said, found), dropped);
   // "We have a funeral on the 10th, I can't be there": of what is called off, the day that cannot be.

@@ -110,6 +110,22 @@ const TURNS: readonly Turn[] = [
     from: ["ask-service", "ask-mine", "none", "out-of-scope", "refused", "ask-availability"],
     when: (g) => signs.OF_THEIR_RELATIVE.test(g.said),
   },
+  // "An hour, is that enough": nothing of anybody's health is asked.
+  {
+    is: "ask-service/long-enough",
+    from: ["refused", "ask-service", "ask-price", "none", "out-of-scope", "ask-policy"],
+    least: 0.6,
+    when: has(signs.LENGTH_ENOUGH),
+  },
+  // "I've two appointments with you, I'd like them both on the same day".
+  { is: "move/both-to-one-day", open: true, from: ["book", "none", "ask-mine", "move", "ask-availability"], least: 0.6, when: has(signs.BOTH_OF_THEIRS) },
+  // "My husband won't come to <service>, can I come alone": no visit of his is called off.
+  {
+    is: "ask-policy/won't-come",
+    from: ["cancel", "none", "ask-policy", "book"],
+    least: 0.5,
+    when: (g) => signs.WILL_NOT_COME.test(g.masked) && !/\b(?:cancel|my|our) (?:<service>|appointment|visit|booking)/.test(g.masked),
+  },
   // "Tell Rita to bring the fins": beside another wish too, one of them is to be told.
   { is: "message/to-them", from: ["none", "ask-staff", "book", "person", "ask-mine", "ask-service", "message"], when: has(signs.ASK_THEM) },
   // "I can't come on Friday and I don't want another day".

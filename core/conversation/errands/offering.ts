@@ -1,6 +1,7 @@
 import { ofKind, peopleIn, type FoundOf } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import { readTime } from "../../language/clock.ts";
+import { THIS_COMING } from "../../language/packs/en/reading.ts";
 import { findOffers, type OfferRequest, type Why } from "../../schedule/offers.ts";
 import type { Opening } from "../../schedule/openings.ts";
 import { wantsDay, type Wish } from "../../schedule/wish.ts";
@@ -364,10 +365,12 @@ export function chosen(t: Turn, offered: readonly OfferView[], reading: Reading)
     if (d.value.kind === "soonest") continue;
     spoke = true;
     const weekday = d.weekday;
+    const thisOne = THIS_COMING.test(reading.text.slice(d.start, d.end)) && d.value.kind === "days" ? d.value.from : undefined;
     left = left.filter((o) => {
       const day = house.zone.toLocal(o.startMin).day;
       if (d.weekdays) return d.weekdays.includes(weekdayOf(day));
-      if (weekday && d.rule === "day/weekday") return weekdayOf(day) === weekday;
+      // "This Wednesday", where two Wednesdays were offered, is the one that it names.
+      if (weekday && d.rule === "day/weekday") return thisOne === undefined ? weekdayOf(day) === weekday : day === thisOne;
       const v = d.value;
       if (v.kind === "days")
         return wantsDay({ ranges: [{ ...(v.from === undefined ? {} : { from: v.from }), ...(v.to === undefined ? {} : { to: v.to }) }] }, day);

@@ -13,6 +13,7 @@ import { joinVals, val, type Turn } from "../turn.ts";
 import { SURELY, fromHandbook, spoken } from "./handbook.ts";
 import { toMin, weekdaysText } from "./hours.ts";
 import { few } from "./people.ts";
+import { LENGTH_ENOUGH } from "../../language/packs/en/signs.ts";
 import { ASKS_WHAT, DO_THAT, OF_THAT, SEEKS, SEEKS_HELP, SEEKS_SOMETHING, WHEN_IT_IS } from "../../language/packs/en/talk.ts";
 
 /** Services for a list that is cut: those first that are of different kinds. */
@@ -43,7 +44,11 @@ export function services(t: Turn): void {
 /** Whether a question speaks of services in general and of nothing else: "what do you offer", "is there a menu". */
 function ofServices(reading: Reading): boolean {
   const words = contentOf(reading.masked.replace(/<\w+>/g, " "));
-  return reading.question && words.every((w) => SERVICES.has(w)) && (words.length > 0 || /\b(?:what|which)\b.*\b(?:do|have)\b/i.test(reading.said));
+  return (
+    reading.question &&
+    words.every((w) => SERVICES.has(w)) &&
+    (words.length > 0 || /\b(?:what|which)\b(?: \w+){0,3} (?:do|does|have|can|could) (?!i\b|we\b)/i.test(reading.said))
+  );
 }
 
 const SERVICES = new Set(
@@ -69,7 +74,7 @@ export function service(t: Turn, reading: Reading): boolean {
   const named = ofKind(reading.found, "service").flatMap((f) => f.value);
   const list = named.length > 0 ? named : spoken(t, reading);
   const one = list[0];
-  const long = /\bhow long\b|\bhow many minutes\b|\bduration\b/.test(text);
+  const long = LENGTH_ENOUGH.test(reading.masked) || /\bhow long\b|\bhow many minutes\b|\bduration\b/.test(text);
   const bring = /\b(?:bring|wear|clothes|shoes|prepare)\b/.test(text);
   const info = one === undefined ? undefined : house.services.get(one);
   const done = (): true => {

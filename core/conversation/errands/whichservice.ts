@@ -9,11 +9,13 @@ import {
   FOR_WHO_RETURNS,
   LIKE_WHAT,
   OF_ALL,
+  OF_THEIR_OWN,
   OF_OURS,
   SAME,
   SEVERAL_OF_US,
   TO_COME_BACK,
   WHICH_TIMES,
+  WISHED_THING,
 } from "../../language/packs/en/talk.ts";
 import { WISHES } from "../../language/packs/en/signs.ts";
 import type { Reading } from "../../language/read.ts";
@@ -76,6 +78,26 @@ function inPassing(t: Turn, reading: Reading, id: string): boolean {
   return beyond(t, { ...reading, said: reading.masked.replace(/<\w+>/g, " ") }, [id]);
 }
 
+/** "We both need a cut before the wedding": the thing itself is wished for, where nothing else that is called so may be meant. */
+function wishedItself(t: Turn, reading: Reading, id: string): boolean {
+  const only = ofKind(reading.found, "service").find((f) => f.value.length === 1 && f.value[0] === id);
+  if (!only || !WISHED_THING.test(reading.text.slice(0, only.start))) return false;
+  const word = reading.text.slice(only.start, only.end).toLowerCase();
+  const calledSo = (other: string): boolean =>
+    (t.house.services.get(other)?.name ?? "")
+      .toLowerCase()
+      .split(/[^a-z]+/)
+      .includes(word);
+  return likely(t.house, ofTheNeed(reading)).every((other) => other === id || !calledSo(other));
+}
+
+/** Whether a word of a service's names was said. */
+export function sharesWord(t: Turn, id: string | undefined, text: string): boolean {
+  const s = id === undefined ? undefined : t.house.services.get(id);
+  const said = new Set(contentOf(text));
+  return s !== undefined && [s.name, ...s.also].some((name) => contentOf(name).some((w) => said.has(w)));
+}
+
 /** "The gentle one", "the firmer kind": which of several is meant, by what it is like. */
 const likeWhat = (text: string): string => LIKE_WHAT.exec(text)?.[1] ?? "";
 
@@ -134,6 +156,16 @@ function named(a: Applying): void {
     single?.rule === "service/telling-word" && !task.service && !task.among && t.state.expects !== "service" ? (single.value[0] as string) : undefined;
   // "At home possible?", while hours of a visit are offered: a word that another has in its name changes nothing.
   if (task.service && single?.rule === "service/telling-word" && reading.question && !single.value.includes(task.service) && !WISHES.test(reading.said)) return;
+  // "Thursday is fine but I need the car by four", while a repair is offered: what they do with their own is no other service.
+  if (task.service && single?.rule === "service/telling-word" && !single.value.includes(task.service) && OF_THEIR_OWN.test(reading.text.slice(0, single.start)))
+    return;
+  // "The consultation", where it was asked which of two: the one that is called so.
+  const among = task.among ?? [];
+  if (among.length > 1 && single?.rule === "service/telling-word" && !among.includes(single.value[0] as string)) {
+    const called = among.filter((id) => sharesWord(t, id, reading.text));
+    if (called.length === 1) return setService(a, called[0] as string);
+  }
+  if (passing !== undefined && wishedItself(t, reading, passing)) return setService(a, passing);
   if (passing !== undefined && inPassing(t, reading, passing)) {
     // "My dog is itching, could Fergus see him": a word that a service has too is no wish for it where somebody else is named, and else is asked about.
     const theirs = peopleIn(reading.found);

@@ -225,7 +225,7 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   let strongest = 0;
   const heard = new Map<string, number>();
   const occasions = new Set(tokens.filter((t, i) => OCCASIONS.has(t.text) && BEFORE_OCCASION.test(tokens[i - 2]?.text ?? "")));
-  const besides = tokens.some((t) => !occasions.has(t) && !COMMON.has(t.text) && telling(lexicon, t.text));
+  const besides = tokens.some((t) => !occasions.has(t) && (!COMMON.has(t.text) || lexicon.telling.has(stem(t.text))) && telling(lexicon, t.text));
   tokens.forEach((t, i) => {
     if (besides && occasions.has(t)) return;
     if (used.has(i) || aside.some((f) => f.start < t.end && t.start < f.end) || (COMMON.has(t.text) && !lexicon.telling.has(stem(t.text)))) return;

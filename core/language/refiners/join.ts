@@ -33,7 +33,24 @@ import { mondayOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import type { Moment } from "../context.ts";
 import type { DayValue, Found, FoundOf } from "../found.ts";
 import type { Said } from "../text.ts";
-import { AFTER, BEFORE, BEFORE_DEED, BEGINS, CORRECTS, EVENT, FROM, LEAVES, TAKEN_FROM, NOT, NOT_AFTER, OVER, UNTIL } from "../packs/en/around.ts";
+import {
+  AFTER,
+  BEFORE,
+  BEFORE_DEED,
+  BEGINS,
+  CORRECTS,
+  EVENT,
+  FROM,
+  GOES_AWAY,
+  HAPPENS,
+  IS_DUE,
+  LEAVES,
+  NOT,
+  NOT_AFTER,
+  OVER,
+  TAKEN_FROM,
+  UNTIL,
+} from "../packs/en/around.ts";
 
 type DayFound = FoundOf<"day">;
 
@@ -313,6 +330,39 @@ export function everyWeek(said: Said, found: Found[]): Found[] {
       ? { ...f, value: { kind: "weekdays", weekdays: days.map(weekdayOf) } }
       : f;
   });
+}
+
+/** Rules of services that were named. */
+const BY_NAME = /name|other-word|slip/;
+
+/**
+ * The only day of a wish, where it is that of something else: "our baby is due on April 2nd" tells of no day to come on,
+ * and who sits a test or goes away on a day needs what they need before it.
+ */
+export function beforeEvents(said: Said, found: readonly Found[], today: number): Found[] {
+  const days = found.filter((f): f is DayFound => f.kind === "day" && !f.not && f.part === undefined);
+  const [only, other] = days;
+  // "Before I fly on the 14th" has its bound already.
+  if (!only || other || (only.value.kind === "days" && only.value.from === undefined)) return [...found];
+  const lead = IN_OR_ON.exec(said.norm.slice(only.start, only.end))?.[0].length ?? 0;
+  const before = said.norm.slice(Math.max(0, only.start - 60), only.start + lead);
+  // What is held here by that name is no event besides.
+  if (found.some((f) => f.kind === "service" && BY_NAME.test(f.rule) && f.end > only.start - 24 && f.start < only.start)) return [...found];
+  if (IS_DUE.test(before)) return found.filter((f) => f !== only);
+  if (!HAPPENS.test(before) && !GOES_AWAY.test(before)) return [...found];
+  const at = single(only.value)[0] ?? (only.value.kind === "days" ? only.value.from : undefined);
+  const rest = found.filter((f) => f !== only && !(f.kind === "time" && f.start >= only.end && f.start - only.end < 4));
+  if (at === undefined || at <= today) return rest;
+  const until: DayFound = {
+    kind: "day",
+    value: { kind: "days", to: at - 1 },
+    rule: "day/before-event",
+    assumed: "before it",
+    start: only.start,
+    end: only.end,
+  };
+  // "My test's on the 23rd": the word of the event is no service of the house's, though it may be in one's name.
+  return [...rest.filter((f) => !(f.kind === "service" && f.end > only.start - 12 && f.start < only.start)), until];
 }
 
 /**

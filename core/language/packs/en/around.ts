@@ -38,6 +38,15 @@ export const CORRECTS = /\b(?:no|sorry|i mean|i meant|meant|actually|rather|corr
 export const EVENT =
   /\b(?:expires?|runs? out|(?:is|are|'s|'re) (?:due|up|over|away|leaving|flying|getting married|moving)|due|wedding|exam|test|flight|birthday|anniversary|party|marathon|race|match|game|tournament|interview|concert|recital|graduation|holiday|trip|surgery|operation|funeral|baptism|prom|ceremony)(?:'s)?\b(?: (?:is|are|starts?|begins?|comes|on|the|a|at|in|it's|that's|,))*\s*$/;
 
+/** What happens on a day that is told by itself, right before the day: "my test's on", "the baby is due", "we're off to Kenya". */
+export const HAPPENS =
+  /\b(?:my|our|his|her|their|the)(?: [a-z]+){0,2} (?:exam|test|flight|race|marathon|match|tournament|interview|recital|graduation|trip|surgery|operation|move|expedition|audition|hearing)(?:'s| is| are)(?: [a-z]+)?(?: (?:on|in|at))?(?: the)?\s*$/;
+/** A birth, or what else is only expected. */
+export const IS_DUE = /\b(?:baby|twins|i'm|she's|we're|wife|daughter|sister|partner)(?: is|'s)? due(?: (?:on|in|at|around|about))?(?: the)?\s*$/;
+/** Somebody goes away: what they need is needed before. */
+export const GOES_AWAY =
+  /\b(?:i|we|he|she|they)(?:'m|'re|'s| am| are| is) (?:all )?(?:off|flying|travelling|traveling|leaving|sailing|emigrating|moving away|heading (?:off|out))(?: (?:to|for|out|away|abroad|home|back)(?: [a-z]+){0,3}?)?(?: (?:on|in|at))?(?: the)?\s*$|\b(?:i|we|he|she|they) (?:fly|leave|travel|set off|sail|ship out)(?: (?:out|off|away|home|back|abroad|to(?: [a-z]+){1,3}?))*(?: (?:on|in|at))?(?: the)?\s*$/;
+
 /** Something of the world's begins on a day: none is wished for then. */
 export const BEGINS =
   /\b(?:school|term|college|university|kindergarten|nursery|the (?:season|course|semester|camp|holidays?|summer|winter)|(?:my|his|her|our|their|the) (?:new )?(?:job|course|season|camp|training|exams?|semester))\b(?: [a-z']+){0,2} (?:starts?|begins?|opens?|is starting)\b(?: [a-z']+){0,3}\s*$/;

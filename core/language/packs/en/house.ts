@@ -58,7 +58,7 @@ export const LOOKS_AT_IT = /^ at (?:it|that|this|him|her|them|me|us|my|our)\b/;
 export const WHAT_IT_COSTS = /^(?:your|the|any|you|they|we|no|extra|of|be|being|get|i|will|a)$/;
 
 /** What is to be done, unless something of theirs is called so. */
-export const DEED_WORDS = new Set("book move change cancel hold keep".split(" "));
+export const DEED_WORDS = new Set("book move change cancel hold keep start try".split(" "));
 
 /** Who does something for a living: "colourist". */
 export const ENDS_IN_IST = /^(.{5,})ists?$/;

@@ -32,6 +32,18 @@ export const WHICH_OF_THEM = /\b(?:which|what)(?: one)? of (?:the|your|those|the
 /** It is asked when something of theirs is, or was. */
 export const WHEN_IS_MINE = /\b(?:what time|when|which day|what day)(?:'s| is| was| are| were) (?:it|my|our|the)\b/;
 
+/** "Is an hour enough", "half an hour isn't too short, is it": how long it takes is asked. */
+export const LENGTH_ENOUGH =
+  /<length>,? (?:is|will|would) (?:that|it|this) (?:be )?(?:really )?(?:enough|sufficient|too (?:short|long|little|much)|long enough)\b|\b(?:is|will|would|isn't) <length> (?:be )?(?:really |usually |going to be )?(?:enough|sufficient|too (?:short|long|little|much)|long enough)\b/;
+
+/** Somebody else will not come to something, as it is told of people and not of a visit: "he won't come to <service>". */
+export const WILL_NOT_COME =
+  /\b(?:he|she|they|husband|wife|partner|son|daughter|teenager|kid|child|mother|father|mum|mom|dad|boyfriend|girlfriend|brother|sister)(?: simply| just)? (?:won't|will not|refuses to|doesn't want to) (?:come|go|do|try|attend)\b(?![^.?!]*<(?:day|time)>)/;
+
+/** Two or more visits of theirs are told of, and something is wished of them together. */
+export const BOTH_OF_THEIRS =
+  /\b(?:i|we)(?:'ve| have)(?: got)? (?:two|three|a couple of|both|2|3|<places>) ?(?:appointments|visits|bookings|sessions|lessons|treatments)?\b[^?]*\b(?:both|them|all)\b[^?]*\b(?:(?:on|in|into|for) (?:the same|one) (?:day|visit|trip|go|morning|afternoon)\b|on <day>)/;
+
 /** A word of a danger to life or limb, or to the house: without one nothing is an emergency, however it sounds. */
 export const DANGER = new RegExp(
   `\\b(?:${[

@@ -88,6 +88,26 @@ export const OF_ONES_HEALTH =
 export const GIVES_UP =
   /^\W*(?:(?:ok|okay|oh|no|nah|nope|fine|just|well|actually|then|ah|let's|we'll|i'll)\W+)*(?:forget (?:it|about it|that)|never ?mind|(?:leave|keep) (?:it|mine|that|everything)(?: (?:as|how|where|the way) it (?:is|was)| be| alone)|leave it|don't bother|drop it)(?:\W+(?:then|please|thanks|thank you|sorry|i'll (?:call|ring|come by).*))*\W*$/i;
 
+/** Right before a thing of theirs that they need, bring or come for, and wish no service for: "I need the", "pick up my". */
+export const OF_THEIR_OWN =
+  /\b(?:need|leave|leaving|left|drop|dropping|drop off|bring|bringing|collect|collecting|pick up|picking up|fetch|drive|driving|take|have|get|use|want|park) (?:back )?(?:the|my|our|his|her|their)(?: [a-z]+)? $/i;
+
+/** One thing, by a name of its own, is not wished for any more, now or at all: "leave the wheel for now". */
+export const LEAVES_OUT =
+  /\b(?:leave|forget|skip|drop|scrap|not|no) (?:about )?(?:the|that|my|our) (?:[a-z]+ ){1,3}(?:for now|for today|for the moment|this time|after all|then|out|off|altogether)\b/i;
+
+/** What they have stays as it is: "please keep the consultation". */
+export const KEEPS_ONE =
+  /^\W*(?:(?:and|but|so|please|just|oh|also|do|i'll|we'll|i'd like to|can you|could you)\W+)*(?:keep|leave) (?:the|my|our|that) (?!name|number|old|receipt|change)(?:[a-z]+ ){0,3}[a-z]+(?: (?:as (?:it is|planned|booked)|alone|where it is|there))?\W*$/i;
+
+/** After a word that agrees, a question of its own: "ok then what's the nearest". */
+export const ASKS_FURTHER =
+  /^\W*(?:ok|okay|yes|yeah|right|fine|sure|good|great|well|alright|all right)\b[\s,]*(?:(?:and|but|then|so|well)[\s,]+)*(?:what|which|when|where|who|how)(?:'s|\b)(?! (?:about|if)\b)(?= \w+ \w+)/i;
+
+/** Right before the thing that is wished for: "we both need a". */
+export const WISHED_THING =
+  /\b(?:i|we|both|she|he|they)(?: both| all| just| really)? (?:need|want|would like|'d like|needs|wants) (?:an?|some|another|the|to book an?|to have an?|to get an?)(?: [a-z]+)? $/i;
+
 /** It is asked whether something was done. */
 export const DID_IT =
   /^\W*(?:(?:so|and|ok|okay|wait|sorry|oh|hm+|um+|great|thanks)\W+)*(?:did (?:that|it) (?:work|go through|save|take)|(?:is|was) (?:it|that|everything|all) (?:all )?(?:done|booked|cancelled|canceled|moved|confirmed|in|set|saved|sorted|final|through)|(?:am i|are we|i'm|we're) (?:all |now |really )?(?:booked|set|done|confirmed|in)(?: in)?)(?: now| then| (?:for )?sure)?\W*(?:right|yes|correct|now|then)?\W*$/i;
