@@ -148,6 +148,7 @@ class Copied implements Talker {
   constructor(
     readonly house: House,
     readonly rehearsal: Rehearsal,
+    readonly line?: string,
   ) {}
   now = (): number => this.rehearsal.now;
   #turned(list: ReturnType<Rehearsal["say"]>): Promise<Turned> {
@@ -159,7 +160,7 @@ class Copied implements Talker {
       spelling: this.rehearsal.state.client.spells === true,
     });
   }
-  start = (): Promise<Turned> => this.#turned(this.rehearsal.start());
+  start = (): Promise<Turned> => this.#turned(this.rehearsal.start(this.line));
   say = (text: string, sure?: number): Promise<Turned> => this.#turned(this.rehearsal.say(text, sure));
   event = (kind: "silence" | "unclear" | "left"): Promise<Turned> => this.#turned(kind === "left" ? [] : this.rehearsal.event(kind));
   nobodyCame = (): Promise<Turned> => this.#turned(this.rehearsal.nobodyCame());
@@ -195,8 +196,7 @@ async function hold(house: House, { model, ear, voices, names }: Means, n: numbe
   const before = new Map(book.appointments.map((a) => [a.id, { ...a }]));
   const rehearsal = new Rehearsal(book, now, "ternbay-phone", "phone", n + 1);
   // Half of the lines show the caller's number.
-  if (random() < 0.5) rehearsal.state.client.phone = caller.facts.phone;
-  const talker = new Copied(house, rehearsal);
+  const talker = new Copied(house, rehearsal, random() < 0.5 ? caller.facts.phone : undefined);
   const script: string[] = [`${speaker} at ${pace}, ${temper}, ${caller.facts.name}, ${caller.facts.phone}`];
   const turns: Turn[] = [];
   let current: Turn | null = null;

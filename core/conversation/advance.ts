@@ -49,7 +49,7 @@ export function advance(house: House, calendar: Calendar, now: EpochMin, before:
   const t = new Turn(house, calendar, now, state, finder);
   switch (event.kind) {
     case "start":
-      if (event.phone !== undefined) state.client.phone = event.phone;
+      if (event.phone !== undefined) Object.assign(state.client, { phone: event.phone, line: event.phone });
       t.greet();
       t.expect("errand");
       break;

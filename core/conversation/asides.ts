@@ -4,7 +4,7 @@ import { dropHold } from "./errands/offering.ts";
 import { handOver } from "./errands/message.ts";
 import type { State } from "./state.ts";
 import type { Turn } from "./turn.ts";
-import { ABUSE, AGAIN, ANEW, BEGINS, DANGLES, NOT_AT_US } from "../language/packs/en/talk.ts";
+import { ABUSE, AGAIN, ANEW, ASKS_IF_ANEW, BEGINS, DANGLES, NOT_AT_US } from "../language/packs/en/talk.ts";
 
 /**
  * What is said beside every errand: asking to hear it again, beginning anew, silence, abuse, and talk in which nothing
@@ -18,7 +18,7 @@ export const STILL_TURNS = 6;
 export function hearAside(t: Turn, reading: Reading, text: string): boolean {
   const { state } = t;
   if (ABUSE.test(text) && !NOT_AT_US.test(text) && reading.found.every((f) => f.kind === "yes")) return abused(t);
-  if (ANEW.test(text)) {
+  if (ANEW.test(text) && !ASKS_IF_ANEW.test(text)) {
     anew(t);
     return true;
   }

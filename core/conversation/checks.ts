@@ -38,8 +38,10 @@ export function checks(t: Turn, reading: Reading, contact: boolean): boolean {
   if (yes === undefined) return false;
   if (yes) state.client.confirmed = true;
   else {
-    if (state.expects === "phone-check") delete state.client.phone;
-    else delete state.client.email;
+    if (state.expects === "phone-check") {
+      if (state.client.phone === state.client.line) delete state.client.line;
+      delete state.client.phone;
+    } else delete state.client.email;
     delete state.client.looked;
     t.say("check/again");
     t.expect(state.expects === "phone-check" ? "phone" : "email");

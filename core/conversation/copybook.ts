@@ -159,8 +159,8 @@ export class Rehearsal {
     this.state = begin(book.house, now, line, channel, seed);
   }
 
-  start(): ReplyOut[] {
-    return this.#step({ kind: "start" });
+  start(phone?: string): ReplyOut[] {
+    return this.#step({ kind: "start", ...(phone === undefined ? {} : { phone }) });
   }
 
   /** `sure` is how sure it is that this was said, where it was heard. */

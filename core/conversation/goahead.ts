@@ -52,7 +52,14 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
     return true;
   }
   // "No, earlier": measured from what is held, which is let go.
-  if (shift && shift.byMin === undefined && (task.errand === "book" || task.errand === "move") && task.hold && !wishIn(reading)) {
+  const withThem = reading.found.every(
+    (f) =>
+      f.kind === "shift" ||
+      f.kind === "yes" ||
+      (f.kind === "staff" && !f.not && task.errand !== "cancel" && task.hold && f.value.includes(task.hold.offer.staff)),
+  );
+  if (shift && shift.byMin === undefined && (task.errand === "book" || task.errand === "move") && task.hold && (!wishIn(reading) || withThem)) {
+    if (task.errand === "move") delete task.keepTime;
     task.offered = [task.hold.offer];
     dropHold(t, task);
     t.rule("go-ahead/another");

@@ -56,6 +56,8 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
     if (
       hit.length === 1 &&
       only &&
+      // "Another day with Gordon" takes none of his.
+      shift !== "another-day" &&
       !(yes === false && ofKind(reading.found, "choice").length === 0 && hit.length === task.offered.length && !ofKind(reading.found, "time").length)
     ) {
       if (task.errand === "book") task.places = places;
@@ -67,7 +69,8 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
     const sameDay = !shift && ofKind(reading.found, "day").some((d) => d.rule === "day/weekday" && !d.not);
     if ((people.size > 0 || sameDay) && hit.length === task.offered.length && hit.length > 1) {
       const [day, other] = new Set(hit.map((o) => t.house.zone.toLocal(o.startMin).day));
-      if (sameDay && day !== undefined && other === undefined) task.wish.days = { ranges: [{ from: day, to: day }] };
+      const named = sameDay || ofKind(reading.found, "day").some((d) => d.value.kind === "days" && !d.not);
+      if (named && day !== undefined && other === undefined) task.wish.days = { ranges: [{ from: day, to: day }] };
       which(t, task);
       t.rule("slot/all-of-them");
       return true;
@@ -85,7 +88,7 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
   if (hit === "none" && wishIn(reading)) {
     // An hour alone, where the day that was wished for could not be had, is meant of the days that were offered instead.
     const days = [...new Set(task.offered.map((o) => t.house.zone.toLocal(o.startMin).day))];
-    const only = reading.found.every((f) => f.kind === "time" || f.kind === "yes" || f.kind === "choice");
+    const only = reading.found.every((f) => ["time", "yes", "choice", "name", "phone", "email"].includes(f.kind));
     if (only && task.wish.days && !days.some((d) => wantsDay(task.wish.days, d)))
       task.wish.days = { ranges: days.slice(0, 1).map((d) => ({ from: d, to: d })) };
     return false;

@@ -71,6 +71,8 @@ export interface ClientState {
   /** Their own word where there is no card. */
   saysBefore?: boolean;
   noPhone?: boolean;
+  /** The number that they call from, unless they have said that it is not theirs. */
+  line?: string;
   /** The digits of a number that was not whole. */
   phonePart?: string;
   /** Digits to which a nought that was not heard has been added once. */

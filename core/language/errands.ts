@@ -366,7 +366,13 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
 }
 
 /** Signs that reach over several parts of a message. */
-const OF_ALL_OF_IT = new Set(["errand/ask-mine/checks", "errand/book/unsure-which", "errand/refused/of-others"]);
+const OF_ALL_OF_IT = new Set([
+  "errand/move/both-to-one-day",
+  "errand/move/supposed-to-come",
+  "errand/ask-mine/checks",
+  "errand/book/unsure-which",
+  "errand/refused/of-others",
+]);
 
 /** What may stand beside another errand in one message, and what is only its reason. `masked` is the part that each was read from. */
 function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {

@@ -118,7 +118,21 @@ const TURNS: readonly Turn[] = [
     when: has(signs.LENGTH_ENOUGH),
   },
   // "I've two appointments with you, I'd like them both on the same day".
-  { is: "move/both-to-one-day", open: true, from: ["book", "none", "ask-mine", "move", "ask-availability"], least: 0.6, when: has(signs.BOTH_OF_THEIRS) },
+  {
+    is: "move/both-to-one-day",
+    open: true,
+    notFrom: ["refused", "emergency"],
+    least: 0.6,
+    when: (g) => signs.BOTH_OF_THEIRS.test(g.masked) && !cuedFor(g, "cancel"),
+  },
+  // "I was supposed to come in this morning, but the car broke down": it is to be on another day.
+  {
+    is: "move/supposed-to-come",
+    open: true,
+    from: ["book", "none", "ask-mine", "move", "message", "out-of-scope", "ask-service", "ask-policy"],
+    least: 0.6,
+    when: has(signs.SUPPOSED_TO_COME),
+  },
   // "My husband won't come to <service>, can I come alone": no visit of his is called off.
   {
     is: "ask-policy/won't-come",

@@ -4,7 +4,7 @@ import type { ErrandRead } from "./errand.ts";
 import { clauses, judge, type Judged } from "./errands.ts";
 import { WEAK_SERVICE, type Found } from "./found.ts";
 import { mask } from "./masked.ts";
-import { ASKS_OR_ACTS, FAREWELL, THANKS } from "./packs/en/signs.ts";
+import { ASKS_OR_ACTS, FAREWELL, LENGTH_ENOUGH, THANKS } from "./packs/en/signs.ts";
 import { COMMON } from "./packs/en/words.ts";
 import { lexiconOf } from "./recognisers/house.ts";
 import type { Said } from "./text.ts";
@@ -31,7 +31,15 @@ export function errandsOf(said: Said, masked: string, found: readonly Found[], c
   const left = words.filter((w) => !COMMON.has(w));
   const open = asksNothing(context);
   // A bare answer to what was asked.
-  if (!open && found.length > 0 && words.length <= 4 && left.length === 0 && !ASKS_OR_ACTS.test(masked) && !SAYS_BYE.test(masked))
+  if (
+    !open &&
+    found.length > 0 &&
+    words.length <= 4 &&
+    left.length === 0 &&
+    !ASKS_OR_ACTS.test(masked) &&
+    !SAYS_BYE.test(masked) &&
+    !LENGTH_ENOUGH.test(masked)
+  )
     return { errands: [], clauses: [], subject: null };
   // A service's name alone asks nothing yet.
   const bareWords = words.filter((w) => !SAYS_NOTHING.test(w));

@@ -8,13 +8,16 @@ import { setBook, setHouse, type SetName } from "./sets.ts";
 export const held = (key: "ternbay" | "hollow" | "quayside", channel: "web" | "phone", ...says: string[]) => heldAt("seventh", key, channel, ...says);
 
 /** The same at a house of any set. */
-export function heldAt(set: SetName, key: string, channel: "web" | "phone", ...says: string[]) {
+export const heldAt = (set: SetName, key: string, channel: "web" | "phone", ...says: string[]) => heldFrom(set, key, channel, undefined, ...says);
+
+/** The same, by somebody whose number the line shows. */
+export function heldFrom(set: SetName, key: string, channel: "web" | "phone", number: string | undefined, ...says: string[]) {
   const house = setHouse(set, key);
   const given = setBook(set, key);
   const book = bookWith(house, given);
   const line = house.handbook.lines.find((l) => (l.channel === "phone") === (channel === "phone"))?.key ?? "";
   const r = new Rehearsal(book, epochMinOf(house.zone, NOW), line, channel, 5);
-  r.start();
+  r.start(number);
   const replies = says.map((s) => r.say(s));
   const each = replies.map((out) => out.map((x) => x.text).join(" "));
   const row = (a: (typeof book.appointments)[number]): string => {
@@ -24,6 +27,7 @@ export function heldAt(set: SetName, key: string, channel: "web" | "phone", ...s
   const fresh = book.appointments.filter((a) => !given.appointments.some((g) => g.id === a.id) && a.status === "booked");
   const standing = (id: string) => book.appointments.find((x) => x.id === id);
   return {
+    house,
     state: r.state,
     each,
     last: each.at(-1) ?? "",

@@ -14,6 +14,7 @@ import {
   SAME,
   SEVERAL_OF_US,
   TO_COME_BACK,
+  TOLD_OF_SOMEBODY,
   WHICH_TIMES,
   WISHED_THING,
 } from "../../language/packs/en/talk.ts";
@@ -149,7 +150,10 @@ function ofTheirs(a: Applying): void {
 function named(a: Applying): void {
   const { t, task, reading } = a;
   const spoken = spokenIn(a);
-  const single = spoken.filter((f) => f.value.length === 1).at(-1);
+  const singles = spoken.filter((f) => f.value.length === 1);
+  // "A private lesson for him, he's never ridden": what is told of somebody, beside what is wished for.
+  const wished = singles.filter((f) => !TOLD_OF_SOMEBODY.test(reading.text.slice(0, f.start)));
+  const single = (wished.length > 0 ? wished : singles).at(-1);
   const several = spoken.find((f) => f.value.length > 1);
   const pick = pickIn(a);
   const passing =

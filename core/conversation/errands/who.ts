@@ -17,7 +17,9 @@ export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contac
   const rest =
     own?.rule === "name/beside-number" && t.state.expects === "phone" && c.name && ![c.name, own.value].some((n) => n.includes(" ")) && c.name !== own.value;
   const name = rest ? `${c.name ?? ""} ${own.value}` : given;
-  const phone = ofKind(reading.found, "phone").at(-1)?.value;
+  const heard = ofKind(reading.found, "phone").at(-1)?.value;
+  // The number of the line, but for one digit: it is heard less surely than it is shown, and is read back in any case.
+  const phone = heard && c.line && t.state.channel === "phone" && oneDigitOff(heard, c.line) ? c.line : heard;
   const email = ofKind(reading.found, "email").at(-1)?.value;
   const end = ofKind(reading.found, "phone-end").at(-1)?.value;
   const kept = { name: false, contact: false };
@@ -65,6 +67,9 @@ export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contac
   if (before !== null && c.saysBefore === undefined) c.saysBefore = before;
   return kept;
 }
+
+/** Whether two numbers are alike but for one digit. */
+const oneDigitOff = (a: string, b: string): boolean => a.length === b.length && [...a].filter((d, i) => d !== b[i]).length === 1;
 
 /** Whether a message says that the person has been here before; null where it does not. */
 export function saysBefore(text: string): boolean | null {

@@ -1,6 +1,6 @@
 import type { ReadContext } from "../../language/context.ts";
 import { ofKind, type ChoiceValue, type FoundOf } from "../../language/found.ts";
-import { EITHER_OR, SOMEBODY_ELSE } from "../../language/packs/en/talk.ts";
+import { BESIDE_ANOTHER, EITHER_OR, SOMEBODY_ELSE } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
 import { partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import type { AppointmentView, BookTask, MoveTask, WishState } from "../state.ts";
@@ -70,6 +70,14 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     delete task.wish.ask;
     task.wish.days = { ranges: [{ from: ofTwo, to: ofTwo }] };
   }
+  const beside = task.errand === "move" ? besideOwn(t, task, reading) : null;
+  if (beside) {
+    delete task.wish.ask;
+    delete task.wish.atMin;
+    Object.assign(task.wish, beside);
+    t.rule("wish/beside-another");
+    return true;
+  }
   const either = eitherOr(reading, days, times);
   if (days.length > 0 || times.length > 0) delete task.wish.orElse;
   if (either) {
@@ -94,6 +102,24 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     delete task.wish.atMin;
   }
   return days.length > 0 || ofTwo !== undefined || times.length > 0 || (task.errand === "move" && (task.after !== undefined || task.keepTime === true));
+}
+
+/** "The day of the clean", "right after my lesson": the day, and after or before it the hours, of another visit that they have; null where none is named so. */
+function besideOwn(t: Turn, task: MoveTask, reading: Reading): Pick<WishState, "days" | "times"> | null {
+  const own = ofKind(reading.found, "service").findLast((s) => BESIDE_ANOTHER.test(reading.text.slice(0, s.start)));
+  const other = t.state.appointments.find((a) => own?.value.includes(a.service) && a.id !== task.appointment?.id);
+  if (!own || !other) return null;
+  const side = /\b(after|before)\b/i.exec(BESIDE_ANOTHER.exec(reading.text.slice(0, own.start))?.[0] ?? "")?.[1]?.toLowerCase();
+  const { day, minute } = t.house.zone.toLocal(other.startMin);
+  const clock = (min: number) => ({ hour: Math.floor(min / 60), minute: min % 60, certain: true });
+  const place = { rule: "time/beside-another", start: own.start, end: own.end };
+  const times: Times =
+    side === "after"
+      ? [{ kind: "time", value: { kind: "from", at: clock(minute + other.lengthMin) }, ...place }]
+      : side === "before"
+        ? [{ kind: "time", value: { kind: "until", at: clock(minute), is: "end" }, ...place }]
+        : [];
+  return { days: { ranges: [{ from: day, to: day }] }, times };
 }
 
 type Days = FoundOf<"day">[];

@@ -1,4 +1,5 @@
 import { isAsk, type Errand } from "../../language/errand.ts";
+import { clauses } from "../../language/errands.ts";
 import type { Found } from "../../language/found.ts";
 import { WHEN_IS_MINE } from "../../language/packs/en/signs.ts";
 import { SEEKS, SEES_SOMEBODY } from "../../language/packs/en/talk.ts";
@@ -78,7 +79,21 @@ const ratherThanAWish: Step = (m) => {
   return line(0.75) && answered(m, "answer/rather-than-a-wish");
 };
 
-const LINES: readonly Step[] = [plainlyWritten, ratherThanNothingNamed, ratherThanAGuess, ratherThanAWish];
+/** "My session on Thursday, could we do it online": what is asked of a visit that they have, and has a line, is answered. Ends nothing. */
+const besideAMove: Step = (m) => {
+  const { t, reading, errands } = m;
+  if (!reading.question || errands.length !== 1 || errands[0] !== "move" || !guessedFrom(m)) return false;
+  // Another day, hour or person is the wish, and no question.
+  if (reading.found.some((f) => ["time", "shift", "staff", "length", "gender"].includes(f.kind)) || reading.found.filter((f) => f.kind === "day").length > 1)
+    return false;
+  const asked = clauses(reading.said)
+    .map((c) => c.text)
+    .filter((text) => /\b(?:can|could|may|is|are|would|do|does)\b/i.test(text))
+    .at(-1);
+  return asked !== undefined && fromHandbook(t, reading, 0.9, asked, true, ["answer", "fact"]) && answered(m, "answer/of-what-stands");
+};
+
+const LINES: readonly Step[] = [besideAMove, plainlyWritten, ratherThanNothingNamed, ratherThanAGuess, ratherThanAWish];
 
 /** Tries the handbook's lines, where nothing else is going on. */
 export const linesFirst: Step = (m) => idle(m) && LINES.some((step) => step(m));

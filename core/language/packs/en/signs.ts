@@ -36,6 +36,10 @@ export const WHEN_IS_MINE = /\b(?:what time|when|which day|what day)(?:'s| is| w
 export const LENGTH_ENOUGH =
   /<length>,? (?:is|will|would) (?:that|it|this) (?:be )?(?:really )?(?:enough|sufficient|too (?:short|long|little|much)|long enough)\b|\b(?:is|will|would|isn't) <length> (?:be )?(?:really |usually |going to be )?(?:enough|sufficient|too (?:short|long|little|much)|long enough)\b/;
 
+/** A visit of theirs that has passed without them, or is about to: "I was supposed to come in this morning but". */
+export const SUPPOSED_TO_COME =
+  /\b(?:(?:i|we|he|she|my [a-z]+) (?:was|were) (?:supposed|meant|due|booked|scheduled|down) to (?:come(?: in| by| over)?|be (?:there|in|with you|seen)|see|have)\b|(?:i|we)(?:'m|'re| am| are) (?:supposed|meant|due) to (?:come(?: in| by| over)?|be (?:there|in|with you))\b(?=[^?]*\b(?:can't|cannot|won't|couldn't)\b))(?![^?]*\b(?:remember|recall|forgot|forgotten|what for|sure|check)\b)[^?]*\b(?:but|and (?:my|i|we|the)|couldn't|can't|won't|wouldn't|missed|didn't)\b/;
+
 /** Somebody else will not come to something, as it is told of people and not of a visit: "he won't come to <service>". */
 export const WILL_NOT_COME =
   /\b(?:he|she|they|husband|wife|partner|son|daughter|teenager|kid|child|mother|father|mum|mom|dad|boyfriend|girlfriend|brother|sister)(?: simply| just)? (?:won't|will not|refuses to|doesn't want to) (?:come|go|do|try|attend)\b(?![^.?!]*<(?:day|time)>)/;

@@ -8,6 +8,10 @@ export const AGAIN =
 export const ANEW =
   /\b(?:start (?:over|again|anew|from (?:scratch|the beginning))|begin (?:again|anew)|let's (?:restart|start over)|forget (?:all|everything) (?:that|of that|i said)|from the top)\b/i;
 
+/** It is asked whether something must be begun again: no talk is. */
+export const ASKS_IF_ANEW =
+  /\b(?:do|does|must|should|would|will|can|could|is|are|if) (?:i|we|he|she|they|one|it)(?: just)?(?: (?:have|need|got) to)? (?:start|begin)\b/i;
+
 /** Words of abuse. */
 export const ABUSE =
   /\b(?:idiot|stupid|moron|dumb(?:ass)?|useless|worthless|f+u+c+k+\w*|f\*+\w*|sh[i*]t+y?|bullshit|a+s+s+h+o+l+e+|bastard|b[i*]tch|cunt|piss off|screw you|shut up|go to hell|hate you|piece of (?:junk|crap|trash|garbage)|retard(?:ed)?|scum)\b/i;
@@ -107,6 +111,14 @@ export const ASKS_FURTHER =
 /** Right before the thing that is wished for: "we both need a". */
 export const WISHED_THING =
   /\b(?:i|we|both|she|he|they)(?: both| all| just| really)? (?:need|want|would like|'d like|needs|wants) (?:an?|some|another|the|to book an?|to have an?|to get an?)(?: [a-z]+)? $/i;
+
+/** Right before another visit of theirs that a wish is measured from: "the day of the", "right after my". */
+export const BESIDE_ANOTHER =
+  /\b(?:(?:on )?(?:the )?(?:same )?day (?:of|as|that i have|i have|i come for)|(?:straight |right |directly |just )?(?:after|before)|(?:along|together) with|when i(?:'m| am)? (?:have|come (?:in )?for|here for|in for|there for)|next to|the day i(?:'m| am)? (?:have|in for|here for)) (?:the|my|our|his|her)(?: other)? $/i;
+
+/** Right before what is told of somebody, and is not wished for: "he's", "I have never". */
+export const TOLD_OF_SOMEBODY =
+  /\b(?:i|we|he|she|they|who|that)(?:'s|'ve|'m|'re| is| has| have| am| are| was| were)(?: (?:never|only|just|not|already|always|been|had|done|tried))* $/i;
 
 /** It is asked whether something was done. */
 export const DID_IT =

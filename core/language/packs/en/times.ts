@@ -242,6 +242,13 @@ export const TIME_RULES: TimeRule[] = [
     },
   },
   {
+    // "11.30. Koa Henare": hour and minutes with a point, at the beginning of an answer to when.
+    name: "time/with-a-point",
+    pattern:
+      /(?:^\W*|, ?|\b(?:ok|okay|yes|yeah|then|so|well|the|maybe|say|make it|rather)[ ,]+)(1\d|2[0-3]|[1-9])\.(00|15|30|45|[0-5][05])(?![\d%])(?= *(?:[.,;!?]|$|[a-z]))/g,
+    value: (m, at) => (at.expects === "slot" || at.expects === "time" || at.expects === "day" ? one("at", `${m[1]}:${m[2]}`) : null),
+  },
+  {
     // "The ten thirty" in figures, where one of several times is waited for: "the 10 30".
     name: "time/two-numbers",
     pattern: /(?<![\d:.,$£€/-] ?)\b(1[0-2]|[1-9]) ([0-5][05])(?![\d:.,]?\d|(?: ?-?(?:min|m\b|hour|%|dollar|pound|euro)))\b/g,
@@ -364,7 +371,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/end-of-day",
     pattern:
-      /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|as late as possible|(?:the )?latest (?:that )?(?:you(?:'ve got| have(?: got)?| do| offer| could| can)|there is|possible|available|slot|appointment)|the last (?:slot|appointment|one) (?:of the day|you have)|last thing|late in the day)\b/g,
+      /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|(?:as )?late as possible|(?:the )?latest (?:that )?(?:you(?:'ve got| have(?: got)?| do| offer| could| can)|there is|possible|available|slot|appointment)|the last (?:slot|appointment|one) (?:of the day|you have)|last thing|late in the day)\b/g,
     value: () => ({ value: { kind: "part", part: "end-of-day" } }),
   },
   {

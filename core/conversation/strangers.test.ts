@@ -1,0 +1,221 @@
+import { describe, expect, it } from "vitest";
+import { heldAt, heldFrom } from "../testing/held.ts";
+
+const tern = (...says: string[]) => heldAt("fourteenth", "ternbay", "web", ...says);
+const driving = (...says: string[]) => heldAt("second", "ribble", "web", ...says);
+const bikes = (...says: string[]) => heldAt("fourth", "shandon", "web", ...says);
+const tax = (...says: string[]) => heldAt("fifth", "sorrel", "web", ...says);
+const dental = (...says: string[]) => heldAt("sixth", "birch", "web", ...says);
+const photos = (...says: string[]) => heldAt("seventh", "quayside", "web", ...says);
+const garage = (...says: string[]) => heldAt("eighth", "baobab", "web", ...says);
+const legal = (...says: string[]) => heldAt("ninth", "pinyon", "web", ...says);
+const barber = (...says: string[]) => heldAt("tenth", "kauri", "web", ...says);
+const travel = (...says: string[]) => heldAt("eleventh", "gorse", "web", ...says);
+const talks = (...says: string[]) => heldAt("twelfth", "protea", "web", ...says);
+
+const daysOf = (t: ReturnType<typeof tern>): number[] => {
+  const task = t.state.task;
+  return task?.errand === "book" ? [...new Set(task.offered.map((o) => t.house.zone.toLocal(o.startMin).day))] : [];
+};
+/** 1 March 2027, as days are counted. */
+const MARCH = 20_877;
+
+describe("a day of something else", () => {
+  it("is none to come on, where it is only expected", () => {
+    const t = photos("my sister is due on 20 March, can I book a newborn session");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "newborn" });
+    expect(daysOf(t)).not.toContain(MARCH + 20);
+  });
+
+  it("is the end of the days for what is needed before it", () => {
+    const t = driving("my test is on the 12th, could I have manual lessons with Gwen, two hours");
+    expect(daysOf(t).every((d) => d < MARCH + 12)).toBe(true);
+    expect(t.state.task).toMatchObject({ errand: "book", service: "manual" });
+  });
+
+  it("and for who goes away", () => {
+    const t = travel("we're flying to Lima on the 19th, I'd like a travel consultation");
+    expect(daysOf(t).length).toBeGreaterThan(0);
+    expect(daysOf(t).every((d) => d < MARCH + 19)).toBe(true);
+  });
+
+  it("is that of a visit where it is moved", () => {
+    expect(driving("Noor Siddiqui 01632 960147, my lesson's on the 10th, can we move it to the 11th").last).toMatch(/11 March/);
+  });
+});
+
+describe("a thing of theirs", () => {
+  it("that they need back by an hour is no other service", () => {
+    const t = garage("I'd like a brake repair", "Friday would do, but I have to have the car back by two");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "brakes" });
+    expect(daysOf(t)).toEqual([MARCH + 5]);
+  });
+
+  it("is another service where that is asked for", () => {
+    expect(garage("I'd like a brake repair", "no, a car cleaning rather").state.task).toMatchObject({ errand: "book", service: "valet" });
+  });
+});
+
+describe("what is left out", () => {
+  it("is let go, and what is said besides is heard", () => {
+    const t = bikes("I'd like to book wheel building for Friday", "let's forget the wheel for now. a puncture repair on Thursday please");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "puncture" });
+  });
+
+  it("ends what was begun, where it was all", () => {
+    const t = bikes("I'd like to book wheel building for Friday", "actually skip the wheel this time");
+    expect(t.state.task).toBeNull();
+  });
+
+  it("and what somebody has stays as it is", () => {
+    const t = dental("Hamish Tulloch, 01632 960142, cancel my filling", "yes", "please leave the clean as it is");
+    expect(t.last).toMatch(/stays as it is/);
+    expect(t.state.outcomes).toEqual(["cancelled"]);
+  });
+});
+
+describe("of what was offered or named", () => {
+  it("this Wednesday is the nearer of two", () => {
+    const t = tern("a sports massage of half an hour, I'm only free on Wednesdays", "this Wednesday then");
+    expect(t.state.task).toMatchObject({ errand: "book", hold: {} });
+    const task = t.state.task;
+    expect(task?.errand === "book" && task.hold ? t.house.zone.toLocal(task.hold.offer.startMin).day : 0).toBe(MARCH + 3);
+  });
+
+  it("the one is meant that is called so, and nothing that begins like what is done", () => {
+    const t = legal("we need mediation or a divorce consultation, which I can't tell", "let's start with the consultation");
+    expect(t.state.task).toMatchObject({ service: "divorce" });
+  });
+
+  it("the thing itself is wished for, whatever it is before", () => {
+    const t = barber("I need a haircut before my brother's wedding on Saturday");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "cut" });
+  });
+});
+
+describe("who will not come", () => {
+  it("has nothing to be called off", () => {
+    const t = talks("my wife won't go to couples therapy, could I come by myself?");
+    expect(t.state.task).toBeNull();
+    expect(t.last).toMatch(/Pieter often begins with one of two/);
+  });
+
+  it("but a visit of theirs is", () => {
+    expect(talks("Marie Jacobs 021 555 0142, we won't come to our couples session").last).toMatch(/Shall I cancel it/);
+  });
+});
+
+describe("a question", () => {
+  it("after a word that agrees agrees to nothing", () => {
+    const t = dental("Elspeth Munro 01632 960141, move my check-up to Thursday at 10", "ok and when does she work on Fridays");
+    expect(t.state.outcomes).not.toContain("moved");
+  });
+
+  it("of whether an hour is enough is one of the length", () => {
+    expect(tax("I got a letter from the tax office, can someone look at it", "is an hour enough").last).toMatch(/takes an hour/);
+  });
+
+  it("of what to bring is answered, while hours are offered", () => {
+    expect(tax("a personal return please", "and what do I have to bring").each.join(" ")).toMatch(/wage slips/);
+  });
+});
+
+describe("two visits that are to be on one day", () => {
+  it("are moved, and nothing new is booked", () => {
+    const t = dental("I have two appointments with you and I'd like to have them both on the same day. Hamish Tulloch, 01632 960142");
+    expect(t.state.task).toMatchObject({ errand: "move" });
+  });
+
+  const HAMISH = "Hamish Tulloch, 01632 960142";
+  it.each([
+    ["could I have it on the day of my clean", /10 March/],
+    ["right after the clean would be good", /10 March at (?:5:30|5:4|6)/],
+    ["just before my clean please", /10 March at (?:[1-4]|8|9|10|11|12)/],
+  ])("and the day of the other is said by its name: %s", (wish, then) => {
+    const t = dental(`I'd like to move my filling. ${HAMISH}`, wish);
+    expect(t.state.task).toMatchObject({ errand: "move", appointment: { id: "b-hamish-fill" } });
+    expect(t.last).toMatch(then);
+  });
+});
+
+describe("an hour", () => {
+  it("with a point is one, where one is waited for", () => {
+    const t = barber("a skin fade tomorrow morning", "11.30. Koa Henare, 04 555 0190");
+    expect(t.state.task).toMatchObject({ errand: "book", hold: {} });
+    expect(t.last).toMatch(/11:30 am/);
+  });
+
+  it("alone is meant of the day that was offered instead, whoever it is for", () => {
+    // Nobody works there on a Monday.
+    const t = barber("a skin fade today please", "10.30, it's Koa Henare, 04 555 0190");
+    expect(t.last).toMatch(/Tuesday 2 March at 10:30 am/);
+  });
+
+  it("as late as can be is the last of the day", () => {
+    const t = barber("a haircut on Thursday, late as possible");
+    const task = t.state.task;
+    const at = task?.errand === "book" ? task.offered.map((o) => t.house.zone.toLocal(o.startMin).minute) : [];
+    expect(Math.min(...at)).toBeGreaterThanOrEqual(14 * 60);
+  });
+});
+
+describe("what is told of somebody", () => {
+  const riding = (...says: string[]) => heldAt("thirteenth", "burnside", "web", ...says);
+
+  it("is not what is wished for", () => {
+    expect(riding("a private lesson on Sunday for my son, he's never ridden").state.task).toMatchObject({ service: "private" });
+  });
+
+  it("tells of a visit that they missed", () => {
+    const t = tern("I was meant to come in this morning but the bus didn't come. Irene Wallace, 902 555 0141");
+    expect(t.state.task).toMatchObject({ errand: "move" });
+  });
+
+  it("or only that they do not remember", () => {
+    const t = tern("I'm meant to come in tomorrow but I don't remember what for. Irene Wallace, 902 555 0141");
+    expect(t.state.task?.errand).not.toBe("move");
+  });
+});
+
+describe("whether it must be begun again", () => {
+  it("is asked of a course, and no talk is begun again", () => {
+    const t = travel("I had my first rabies jab three weeks ago and missed the second, do I have to start over?");
+    expect(t.last).not.toMatch(/from the beginning/);
+  });
+});
+
+describe("a visit that they have", () => {
+  it("is asked of, where the handbook has a line for it", () => {
+    const t = talks("Thabo Nkosi 021 555 0141. About my session on Thursday: could we do that online?");
+    expect(t.each.join(" ")).toMatch(/Individual sessions can be online/);
+  });
+
+  it("goes to another day with somebody else, where that is said at the go-ahead", () => {
+    const hearing = (...says: string[]) => heldAt("third", "ocotillo", "web", ...says);
+    const t = hearing("Dolores Amaya, 520 555 0142, when's my adjustment", "I'd rather Gordon did it", "hm, another day with Gordon");
+    const task = t.state.task;
+    expect(task).toMatchObject({ errand: "move", staff: ["gordon"] });
+    const days = task?.errand === "move" ? task.offered.map((o) => t.house.zone.toLocal(o.startMin).day) : [];
+    expect(days.length).toBeGreaterThan(0);
+    expect(days).not.toContain(MARCH + 10);
+  });
+});
+
+describe("the number of the line", () => {
+  const from = (...says: string[]) => heldFrom("fourteenth", "ternbay", "phone", "+19025550148", ...says);
+  const wish = (last: string): string =>
+    `can I book a sports massage, half an hour, tomorrow at two. Laura Anderson, nine oh two five five five oh one ${last}`;
+
+  it("is meant by one that was heard a digit otherwise", () => {
+    expect(from(wish("four nine")).state.client.phone).toBe("+19025550148");
+  });
+
+  it("is not where they say that it is wrong", () => {
+    const t = from(wish("four nine"), "yes", "no", "it's nine oh two five five five oh one four nine");
+    expect(t.state.client.phone).toBe("+19025550149");
+  });
+
+  it("and another number is another", () => {
+    expect(from(wish("nine nine")).state.client.phone).toBe("+19025550199");
+  });
+});
