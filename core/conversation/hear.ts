@@ -15,7 +15,7 @@ import { keepsOne, leavesOut } from "./hearing/leaving.ts";
 import { answersFirst, asMeant, keepTold, note, putsOff, whoTheyAre } from "./hearing/meant.ts";
 import { needOfTheirs } from "./hearing/needs.ts";
 import { notOurs, ratherThanAMessage } from "./hearing/notours.ts";
-import { messages, whenToBeReached } from "./hearing/passing.ts";
+import { messages, whenToBeReached, wishBeside } from "./hearing/passing.ts";
 import { linesFirst } from "./hearing/rather.ts";
 import { emergencies, limits, toAPerson } from "./hearing/refusing.ts";
 import {
@@ -107,6 +107,7 @@ const STEPS: readonly Step[] = [
   toAPerson,
   messages,
   whenToBeReached,
+  wishBeside,
   noVisit,
   otherNumber,
   justOne,

@@ -201,6 +201,36 @@ describe("a visit that they have", () => {
   });
 });
 
+describe("what is said to be well", () => {
+  it("is no danger", () => {
+    const vet = (...says: string[]) => heldAt("eighth", "wattle", "web", ...says);
+    expect(vet("our dog won't eat", "she's breathing normally, just quiet").state.outcomes).not.toContain("handed-over");
+    expect(vet("our dog won't eat", "she's breathing but not well, she's gasping").state.outcomes).toContain("handed-over");
+  });
+});
+
+describe("a wish beside a message", () => {
+  it("is heard, and the message is asked after again", () => {
+    const hair = (...says: string[]) => heldAt("fifth", "mahoe", "web", ...says);
+    const t = hair(
+      "can you tell Tui the colour she did went orange",
+      "a haircut on Thursday at ten then, with somebody else",
+      "the first",
+      "Sina Brown, 876 555 0162",
+      "yes",
+    );
+    expect(t.state.outcomes).toEqual(expect.arrayContaining(["message-taken"]));
+    expect(t.slips.some((s) => s.text.includes("orange"))).toBe(true);
+  });
+});
+
+describe("a service that was suggested", () => {
+  it("is meant by what speaks for it still, though a word of another's is said", () => {
+    const optician = (...says: string[]) => heldAt("sixth", "neem", "web", ...says);
+    expect(optician("my glasses broke in two", "only the frames fixed, no new ones").state.task).toMatchObject({ service: "repair" });
+  });
+});
+
 describe("the number of the line", () => {
   const from = (...says: string[]) => heldFrom("fourteenth", "ternbay", "phone", "+19025550148", ...says);
   const wish = (last: string): string =>

@@ -22,6 +22,7 @@ import {
   ANOTHERS_MONEY,
   ASKS_OR_ORDERS,
   DANGER,
+  NO_DANGER,
   HANDS_ON,
   HAS_BOOKED,
   NAMES_ONLY,
@@ -293,7 +294,7 @@ const withoutTakenBack = (said: string): string => {
 /** A danger that is only guessed, with no word of one said, is left out and kept as an alarm; what else it may be counts as much more. */
 function withoutAlarm(list: Guess[], said: readonly string[], notes: Notes): Guess[] {
   const danger = list.find((g) => g.errand === "emergency");
-  if (!danger || said.some((text) => DANGER.test(text) || UNRESPONSIVE.test(text))) return list;
+  if (!danger || said.some((text) => DANGER.test(text.replace(NO_DANGER, " ")) || UNRESPONSIVE.test(text))) return list;
   const rest = list.filter((g) => g !== danger);
   if (rest.length === 0) return list;
   if (danger === list[0] && danger.sure >= (GRAVE.emergency ?? 0)) notes.alarm = true;

@@ -163,6 +163,10 @@ function named(a: Applying): void {
   // "Thursday is fine but I need the car by four", while a repair is offered: what they do with their own is no other service.
   if (task.service && single?.rule === "service/telling-word" && !single.value.includes(task.service) && OF_THEIR_OWN.test(reading.text.slice(0, single.start)))
     return;
+  // "Just the frames fixed", where a repair was suggested: a word that another has too does not take its place, where all of it still speaks for that.
+  const [proposed, more] = task.suggested ? (task.among ?? []) : [];
+  const word = single?.rule === "service/telling-word" && proposed !== undefined && more === undefined && !single.value.includes(proposed);
+  if (word && yesIn(a) !== false && likely(t.house, reading.text).includes(proposed)) return setService(a, proposed);
   // "The consultation", where it was asked which of two: the one that is called so.
   const among = task.among ?? [];
   if (among.length > 1 && single?.rule === "service/telling-word" && !among.includes(single.value[0] as string)) {

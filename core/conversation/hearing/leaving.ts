@@ -1,6 +1,6 @@
 import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
-import { KEEPS_ONE, LEAVES_OUT } from "../../language/packs/en/talk.ts";
+import { KEEPS_IT, KEEPS_ONE, LEAVES_OUT } from "../../language/packs/en/talk.ts";
 import { VISIT } from "../../language/packs/en/signs.ts";
 import { read } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
@@ -33,7 +33,7 @@ export const keepsOne: Step = (m) => {
   const { t, reading, text } = m;
   if (!idle(m) || reading.question || !KEEPS_ONE.test(text)) return false;
   const visit = ofKind(reading.found, "service").length > 0 || (text.toLowerCase().match(/[a-z]+/g) ?? []).some((w) => VISIT.test(w) || OTHER.has(w));
-  if (!visit) return false;
+  if (!visit && !KEEPS_IT.test(text)) return false;
   t.rule("aside/keeps-one");
   t.say("move/kept");
   proceed(t);

@@ -122,6 +122,25 @@ export const messages: Step = (m) => {
   return true;
 };
 
+/** "Next week after work then, somebody else", asked for a name for a message: the message waits, and the wish is heard. */
+export const wishBeside: Step = (m) => {
+  const { t, reading } = m;
+  const task = t.state.task;
+  if (task?.errand !== "message" || task.callBack || !["name", "phone", "email"].includes(t.state.expects)) return false;
+  if (m.kept.name || m.kept.contact || reading.question) return false;
+  if (
+    !reading.found.some((f) => f.kind === "day" || f.kind === "time") ||
+    !reading.errands.every((e) => e.errand === "book" || e.errand === "ask-availability")
+  )
+    return false;
+  t.state.later.push(task);
+  t.state.task = null;
+  t.state.expects = "anything";
+  t.rule("message/wish-first");
+  m.again = { ...reading, errands: [{ errand: "book", rule: "errand/book/what-and-when", at: 0, sure: 0.6 }] };
+  return true;
+};
+
 /** "Tomorrow after three", asked for a name, after "can Silas ring me": when they are to be reached. */
 export const whenToBeReached: Step = ({ t, reading, kept, text }) => {
   const { task, expects } = t.state;

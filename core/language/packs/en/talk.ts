@@ -100,9 +100,12 @@ export const OF_THEIR_OWN =
 export const LEAVES_OUT =
   /\b(?:leave|forget|skip|drop|scrap|not|no) (?:about )?(?:the|that|my|our) (?:[a-z]+ ){1,3}(?:for now|for today|for the moment|this time|after all|then|out|off|altogether)\b/i;
 
+/** … whatever it is. */
+export const KEEPS_IT = /\b(?:keep|leave) (?:it|that|them|both|everything)\b/i;
+
 /** What they have stays as it is: "please keep the consultation". */
 export const KEEPS_ONE =
-  /^\W*(?:(?:and|but|so|please|just|oh|also|do|i'll|we'll|i'd like to|can you|could you)\W+)*(?:keep|leave) (?:the|my|our|that) (?!name|number|old|receipt|change)(?:[a-z]+ ){0,3}[a-z]+(?: (?:as (?:it is|planned|booked)|alone|where it is|there))?\W*$/i;
+  /^\W*(?:(?:and|but|so|please|just|oh|also|do|i'll|we'll|i'd like to|can you|could you)\W+)*(?:keep|leave) (?:(?:it|that|them|both|everything)(?: one| all)?(?= *(?:$|\W|then|as|please))|(?:the|my|our|that) (?!name|number|old|receipt|change)(?:[a-z]+ ){0,3}[a-z]+)(?: (?:as (?:it is|planned|booked)|alone|where it is|there|then|please|for now))*\W*$/i;
 
 /** After a word that agrees, a question of its own: "ok then what's the nearest". */
 export const ASKS_FURTHER =
