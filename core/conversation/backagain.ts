@@ -1,3 +1,4 @@
+import { WILL_NOT_WAIT } from "../language/packs/en/doing.ts";
 import type { Reading } from "../language/read.ts";
 import { ofKind } from "../language/found.ts";
 import { contextOf } from "./context.ts";
@@ -38,7 +39,7 @@ export function waits(t: Turn, reading: Reading, text: string): boolean {
   const offered = state.task && "missed" in state.task && state.task.missed !== undefined && ON_IT.test(text);
   if ((!WAITS.test(text) && !offered) || state.task?.errand === "message" || state.expects === "go-ahead") return false;
   const task = state.task;
-  const no = ofKind(reading.found, "yes")[0]?.value === false && /\b(?:no|not|don't|without)\b[^.?!]*wait/i.test(text);
+  const no = ofKind(reading.found, "yes")[0]?.value === false && WILL_NOT_WAIT.test(text);
   if (no) return false;
   const context = contextOf(t.house, t.now, state);
   t.rule("wait/asked-for");

@@ -1,3 +1,4 @@
+import { AS_WELL, LETS_IT_GO, ONE_MOMENT_PLEASE, THAT_SAME_DAY } from "../language/packs/en/doing.ts";
 import { ofKind } from "../language/found.ts";
 import type { Reading } from "../language/read.ts";
 import { bookIt } from "./errands/book.ts";
@@ -36,7 +37,7 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
     return true;
   }
   // "What else is there that day", of what is about to be booked or moved: other hours of the same day.
-  const sameDay = reading.found.every((f) => f.kind === "shift" || f.kind === "yes" || (f.kind === "day" && /\b(?:that|same) day\b/i.test(reading.said)));
+  const sameDay = reading.found.every((f) => f.kind === "shift" || f.kind === "yes" || (f.kind === "day" && THAT_SAME_DAY.test(reading.said)));
   const others = shift?.value === "another-time" && sameDay && (task.errand === "book" || task.errand === "move") && task.hold;
   if (others && (task.errand === "book" || task.errand === "move")) {
     const { day } = t.house.zone.toLocal(others.offer.startMin);
@@ -70,7 +71,7 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
   if (asks || shift || (other && task.errand !== "book")) return false;
   // "No, can I switch my Thursday one": of what they have already, and not of what is about to be booked.
   if (task.errand === "book" && reading.errands.some((e) => e.errand === "move") && ownIsMeant(t, task, reading)) return false;
-  if (yes === false && /^\W*(?:hang on|hold on|wait|one (?:moment|second|sec)|just a (?:moment|second|sec))\b[^?]*$/i.test(reading.text) && !wishIn(reading)) {
+  if (yes === false && ONE_MOMENT_PLEASE.test(reading.text) && !wishIn(reading)) {
     t.say("take-your-time");
     t.rule("go-ahead/waits");
     t.expect("go-ahead");
@@ -78,7 +79,7 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
   }
   // "Yes, and his nails as well": a yes, with another visit after it.
   const besides = ofKind(reading.found, "service").find((s) => s.value.length === 1 && task.errand === "book" && s.value[0] !== task.service);
-  if (yes && besides && task.errand === "book" && task.hold && /\b(?:too|also|as well|and)\b/i.test(reading.said)) {
+  if (yes && besides && task.errand === "book" && task.hold && AS_WELL.test(reading.said)) {
     const at = t.house.zone.toLocal(task.hold.offer.startMin).day;
     t.state.later.push({ ...newBook(), service: besides.value[0] as string, wish: { days: { ranges: [{ from: at, to: at }] } } });
     t.rule("go-ahead/yes-and-another");
@@ -128,9 +129,7 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
     t.rule("go-ahead/no");
     if (task.errand === "book") {
       dropHold(t, task);
-      const over =
-        reading.errands.some((e) => e.errand === "cancel" || e.errand === "thanks-bye") ||
-        /\b(?:forget|never ?mind|leave it|don't bother|cancel)\b/i.test(reading.text);
+      const over = reading.errands.some((e) => e.errand === "cancel" || e.errand === "thanks-bye") || LETS_IT_GO.test(reading.text);
       if (over) {
         t.say("book/let-go");
         t.state.task = null;

@@ -1,3 +1,15 @@
+import {
+  ASKS_OF_WHAT_IS,
+  A_CLOCK_TIME,
+  A_NUMBER_FIRST,
+  ENDS_IT,
+  GREETING,
+  HAS_NONE,
+  LEAVES_IT,
+  NOTHING_THEN,
+  RATHER_NOT_SAY,
+  SAYS_BOOK,
+} from "../language/packs/en/doing.ts";
 import { complains } from "../language/features.ts";
 import { ofKind } from "../language/found.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
@@ -33,7 +45,7 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
   const yes = ofKind(reading.found, "yes")[0]?.value;
   let moved = kept.name || kept.contact;
   // Beside a number, a goodbye was misheard.
-  if (!kept.contact && reading.errands.some((e) => e.errand === "thanks-bye") && /\b(?:bye|goodbye|forget it|never ?mind)\b/i.test(text)) {
+  if (!kept.contact && reading.errands.some((e) => e.errand === "thanks-bye") && ENDS_IT.test(text)) {
     if ("hold" in task && task.hold) dropHold(t, task);
     state.task = null;
     state.later = [];
@@ -57,12 +69,7 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     return proceed(t);
   }
   if (state.expects === "phone" || state.expects === "email") {
-    if (
-      !moved &&
-      (yes === false ||
-        /\b(?:rather not|not say|prefer not|don't want|do not want|none of your)\b/i.test(text) ||
-        /\b(?:don't|do not|no) (?:have|phone|number|mobile|cell|email)\b/i.test(text))
-    ) {
+    if (!moved && (yes === false || RATHER_NOT_SAY.test(text) || HAS_NONE.test(text))) {
       // Neither number nor address: one of them is needed, and is asked for once more in words of its own.
       if (state.client.noPhone) {
         delete state.client.noPhone;
@@ -114,10 +121,8 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     // "The first one" and "Wednesday at 5" say no number of places.
     // "Two then, on Saturday" does, since it begins with it.
     const counts =
-      task.needPlaces &&
-      !/\bat \d|:\d\d|[ap]\.?m\b/i.test(text) &&
-      (SO_MANY_THEN.test(text) || !reading.found.some((f) => f.kind === "choice" || f.kind === "day"));
-    const bare = counts ? /^\W*(?:\w+\W+){0,3}?(\d{1,2}|one|two|three|four|five|six)\b/i.exec(text)?.[1] : undefined;
+      task.needPlaces && !A_CLOCK_TIME.test(text) && (SO_MANY_THEN.test(text) || !reading.found.some((f) => f.kind === "choice" || f.kind === "day"));
+    const bare = counts ? A_NUMBER_FIRST.exec(text)?.[1] : undefined;
     if (bare !== undefined) {
       delete task.needPlaces;
       task.places = /^\d/.test(bare) ? Number(bare) : (CARDINALS[bare.toLowerCase()] ?? 1);
@@ -198,7 +203,7 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     if (onlyWho(reading, kept) && noted(t, task)) return;
     return proceed(t);
   }
-  if ((task.errand === "move" || task.errand === "cancel") && yes === false && /\b(?:forget|never ?mind|leave it|don't bother|as it is)\b/i.test(text)) {
+  if ((task.errand === "move" || task.errand === "cancel") && yes === false && LEAVES_IT.test(text)) {
     if (task.errand === "move") dropHold(t, task);
     state.task = null;
     t.say("move/kept");
@@ -206,7 +211,7 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
   }
   if (state.expects === "day" && task.errand === "book" && (yes === false || reading.found.some((f) => f.kind === "staff"))) {
     // "I don't mind" when: soonest first.
-    if (yes === false && /\b(?:forget|never ?mind|leave it|nothing)\b/i.test(text)) {
+    if (yes === false && NOTHING_THEN.test(text)) {
       state.task = null;
       t.say("book/let-go");
       return proceed(t);
@@ -231,12 +236,7 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     return resume(t);
   }
   // "Wait, when was it?": what is to be agreed to is said again.
-  if (
-    reading.question &&
-    state.expects === "go-ahead" &&
-    text.trim().split(/\s+/).length <= 8 &&
-    /\b(?:when|what (?:time|day|date)|which (?:day|one|date)|who|whom|with whom|is (?:that|it))\b/i.test(text)
-  ) {
+  if (reading.question && state.expects === "go-ahead" && text.trim().split(/\s+/).length <= 8 && ASKS_OF_WHAT_IS.test(text)) {
     t.rule("go-ahead/said-again");
     return proceed(t);
   }
@@ -326,13 +326,13 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
     state.repairs = 0;
     return proceed(t);
   }
-  if (/^\W*(?:hi+|hello|hey+|good (?:morning|afternoon|evening|day)|hiya|greetings|yo|howdy)(?: there| you| again| everyone| to you| all)?\W*$/i.test(text)) {
+  if (GREETING.test(text)) {
     t.say("what-can-i-do");
     t.expect("errand");
     return;
   }
   // "Yes, book": what was spoken of last is to be booked.
-  if (yes && /\bbook\b/i.test(text) && (state.topic ?? state.topics)) {
+  if (yes && SAYS_BOOK.test(text) && (state.topic ?? state.topics)) {
     state.task = { ...newBook(), ...(state.topic ? { service: state.topic } : { among: state.topics as string[] }) };
     state.repairs = 0;
     return proceed(t);

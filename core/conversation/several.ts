@@ -1,3 +1,19 @@
+import {
+  AND_ANOTHER,
+  AND_ONE,
+  AND_ONE_FOR,
+  AND_THEN,
+  AND_THE_SAME_DAY,
+  BEHIND_AND,
+  FOR_ALL,
+  HERS_TOO,
+  LINKS,
+  LINKS_VISITS,
+  SAYS_AND,
+  SAYS_OR,
+  SMALL_BETWEEN,
+  TO_ANOTHER_KIND,
+} from "../language/packs/en/doing.ts";
 import { likely } from "../knowledge/likely.ts";
 import { isGuess } from "../language/errand.ts";
 import { ofKind, type Found, type FoundOf } from "../language/found.ts";
@@ -89,7 +105,7 @@ function needsOf(t: Turn, reading: Reading): Deed[] {
   const ailing = [...reading.said.matchAll(/[^,;.?!]+/g)]
     .flatMap((m) => {
       let from = m.index;
-      return m[0].split(/(?<=\band\s)/i).map((text) => ({ text, from, to: (from += text.length) }));
+      return m[0].split(BEHIND_AND).map((text) => ({ text, from, to: (from += text.length) }));
     })
     .filter((p) => AILS.test(p.text));
   if (ailing.length < 2 || ailing.length > MOST_NEEDS) return [];
@@ -115,16 +131,16 @@ function bookings(reading: Reading, does: (who: string, service: string) => bool
   const days = ofKind(reading.found, "day").filter((d) => !d.not && d.value.kind === "days" && d.value.from === d.value.to);
   const services = ofKind(reading.found, "service");
   const between = reading.said.slice(days[0]?.end ?? 0, days[1]?.start ?? 0);
-  const counted = days.length === 2 && /\b(?:and|plus|then)\s+(?:then )?(?:(?:the |that )?one|another|a second|again)\b/i.test(between);
+  const counted = days.length === 2 && AND_ANOTHER.test(between);
   const named =
     days.length === 2 && services.length === 2 && services[0]?.value[0] !== services[1]?.value[0] && (services[1]?.start ?? 0) > (days[0]?.end ?? 0);
   if (!counted && !named) return [];
   // What follows the first day up to "and" is still the first visit's: "Wednesday at 9 and a follow-up on Friday".
   const from = days[0]?.end ?? 0;
   const until = (named ? services[1]?.start : days[1]?.start) ?? from;
-  const link = [...reading.said.slice(from, until).matchAll(/\b(?:and|plus|then|also)\b/gi)].at(-1);
+  const link = [...reading.said.slice(from, until).matchAll(LINKS)].at(-1);
   const cut = link ? from + link.index : named ? until : from;
-  const shared = /\b(?:both|each|all of them)\b(?! (?:an?|my|the|our)\b)/i.exec(reading.said);
+  const shared = FOR_ALL.exec(reading.said);
   const own = (f: Found, second: boolean): boolean => (second ? f.start >= cut : f.start < cut) || (shared !== null && f.start > shared.index);
   // How many come is said once of both: "the class on Monday and the one on Wednesday, for two".
   const many = ofKind(reading.found, "places");
@@ -149,11 +165,10 @@ function oneMoreFor(reading: Reading): Found[][] | null {
     ofKind(reading.found, "service").length === 0 ||
     !(
       // "An appointment for my mom and one for me".
-      /\b(?:and|plus) (?:also )?(?:one|another(?: one)?|the same(?: one| thing)?|a second(?: one)?) for (?:me|myself)\b/i.test(reading.said.slice(whom.end)) ||
-      /\b(?:and|plus) (?:also )?(?:one|another(?: one)?|the same(?: one| thing)?|a second(?: one)?)\s*$/i.test(reading.said.slice(0, whom.start)) ||
+      AND_ONE_FOR.test(reading.said.slice(whom.end)) ||
+      AND_ONE.test(reading.said.slice(0, whom.start)) ||
       // "And my wife would like hers right after".
-      (/\b(?:and|plus|then)(?: then)?\s*$/i.test(reading.said.slice(0, whom.start)) &&
-        /^\s*(?:to have )?(?:hers|his|theirs|one|another(?: one)?|the same(?: one| thing)?|it too)\b/i.test(reading.said.slice(whom.end)))
+      (AND_THEN.test(reading.said.slice(0, whom.start)) && HERS_TOO.test(reading.said.slice(whom.end)))
     )
   )
     return null;
@@ -185,7 +200,7 @@ function bothDays(reading: Reading): Found[][] | null {
   const words = reading.said.slice(only.start, only.end);
   // "Aqua gym on Tuesday and on Thursday": both, unless they are days on which somebody could come.
   const onEach = ON_EACH.test(words) && ofKind(reading.found, "service").length === 1 && !COULD_COME.test(reading.said.slice(0, only.start));
-  if (!/\band\b/i.test(words) || /\bor\b/i.test(words) || !(TWICE.test(reading.said) || onEach)) return null;
+  if (!SAYS_AND.test(words) || SAYS_OR.test(words) || !(TWICE.test(reading.said) || onEach)) return null;
   return only.value.days.map((day) =>
     reading.found.filter((f) => onEach || f.kind !== "places").map((f) => (f === only ? { ...only, value: { kind: "days" as const, from: day, to: day } } : f)),
   );
@@ -227,12 +242,7 @@ function together(reading: Reading, does: (who: string, service: string) => bool
   const services = ofKind(reading.found, "service");
   const [a, b] = services;
   if (services.length !== 2 || !a || !b || a.value.length !== 1 || b.value.length !== 1 || a.value[0] === b.value[0]) return [];
-  if (
-    !/^\s*,?\s*(?:and|plus|&|with|together with|as well as),?\s+(?:(?:on |for )?(?:the |that )?same day,?\s+)?(?:also )?(?:an?|the|my)?\s*$/i.test(
-      reading.said.slice(a.end, b.start),
-    )
-  )
-    return [];
+  if (!AND_THE_SAME_DAY.test(reading.said.slice(a.end, b.start))) return [];
   if (reading.question && !reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability")) return [];
   // "Pilates and also a massage right after, an hour, Nell if possible": what follows the second is of that one where only it can be.
   const ofSecond = (f: Found): boolean =>
@@ -260,7 +270,7 @@ function exchanged(t: Turn, reading: Reading): [Found[], Found[]] | null {
   if (only) all.unshift(...ofKind(read(reading.said.slice(0, only.start), contextOf(t.house, t.now, t.state)).found, "service"));
   const [a, b, third] = all;
   if (a?.kind !== "service" || b?.kind !== "service" || third || b.value.length !== 1 || a.value.some((s) => b.value.includes(s))) return null;
-  if (!/\b(?:to|into|for|with|instead|(?:make|do) (?:it|that))\s+(?:be\s+)?(?:an?|the|one)?\s*$/i.test(reading.said.slice(a.end, b.start))) return null;
+  if (!TO_ANOTHER_KIND.test(reading.said.slice(a.end, b.start))) return null;
   const who = reading.found.filter((f) => ["name", "phone", "email"].includes(f.kind));
   const plain = (f: Found): Found => {
     const { part: _, ...rest } = f;
@@ -284,7 +294,7 @@ function inARow(reading: Reading): Found[][] {
   if (!a || !b || third || a.value.length !== 1 || b.value.length !== 1 || a.value[0] === b.value[0]) return [];
   if (reading.question && !reading.errands.some((e) => e.errand === "book")) return [];
   const before = reading.said.slice(a.end, b.start);
-  const link = [...before.matchAll(/(?:,\s*)?\b(?:and|plus|then|followed by|afterwards)\s+(?:(?:also|then|maybe|after that|afterwards)\s+)*/gi)].at(-1);
+  const link = [...before.matchAll(LINKS_VISITS)].at(-1);
   if (!link) return [];
   const cut = a.end + link.index;
   const behind = cut + link[0].length;
@@ -295,7 +305,7 @@ function inARow(reading: Reading): Found[][] {
       if (f.start >= from && f.end <= to) words = words.slice(0, f.start - from) + words.slice(f.end - from);
     return words;
   };
-  const small = /^(?:[\s,]|\b(?:on|at|with|for|in|the|please|around|of|an?|one|my|about|to see|me|myself)\b)*$/i;
+  const small = SMALL_BETWEEN;
   if (!small.test(bare(a.end, cut)) || !small.test(bare(behind, b.start))) return [];
   const first = reading.found.filter((f) => f.start < cut || ["name", "phone", "email", "for-whom"].includes(f.kind));
   const second = reading.found.filter((f) => f.start >= cut);

@@ -1,3 +1,4 @@
+import { TELLS_OF_THEMSELVES } from "../language/packs/en/doing.ts";
 import { ofKind, peopleIn } from "../language/found.ts";
 import type { Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
@@ -94,7 +95,7 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
     return false;
   }
   // "I haven't had a patch test" declines nothing.
-  const tells = /^\W*(?:(?:but|and|oh|um+|well)\W+)*i (?:haven't|have not|didn't|did not|don't have)\b/i.test(reading.said);
+  const tells = TELLS_OF_THEMSELVES.test(reading.said);
   if (shift || hit === "none" || (yes === false && !wishIn(reading) && !tells)) {
     shiftWish(t, task, shift ?? "another-time");
     task.refused.push(...task.offered.map((o) => ({ startMin: o.startMin, staff: o.staff })));

@@ -1,3 +1,15 @@
+import {
+  COMES_TOO,
+  MINE_OR_BOOKED,
+  MOVES_MINE,
+  MOVES_MINE_PLAINLY,
+  OF_THEIR_OWN_VISIT,
+  ONLY_A_MESSAGE,
+  RIGHT_AFTER,
+  SAYS_TO_BOOK,
+  THEN,
+  THE_OTHER_ONE,
+} from "../language/packs/en/doing.ts";
 import { ofKind, peopleIn, type Found } from "../language/found.ts";
 import { isGuess, type Errand } from "../language/errand.ts";
 import type { Reading } from "../language/read.ts";
@@ -133,7 +145,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
       else {
         // "And the other one, cancel please": not the one that is being moved.
         const other =
-          task?.errand === "move" && task.appointment && /\bthe other(?: one| appointment| visit| booking)?\b/i.test(reading.said)
+          task?.errand === "move" && task.appointment && THE_OTHER_ONE.test(reading.said)
             ? state.appointments.filter((a) => a.id !== task.appointment?.id)
             : null;
         const meant = other ? (other.length === 1 ? other[0] : undefined) : task?.errand === "move" ? task.appointment : undefined;
@@ -149,7 +161,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
     } else if (e === "ask-mine") {
       if (task?.errand === "ask-mine" || task?.errand === "move" || task?.errand === "cancel") continue;
       // "So who do I see", while a visit is being booked, asks of that one.
-      if (task?.errand === "book" && !/\b(?:my|our|mine|booked|booking|appointments?)\b/i.test(reading.said)) continue;
+      if (task?.errand === "book" && !OF_THEIR_OWN_VISIT.test(reading.said)) continue;
       const fresh: Task = { errand: "ask-mine", old: {} };
       begin(t, fresh);
       applyOld(fresh, reading, context, true);
@@ -223,7 +235,7 @@ export function asAsked(t: Turn, task: BookTask, reading: Reading): void {
   if (!askedDays || task.wish.days || task.wish.ask || task.same) return;
   // A day on which the house is closed is not what they mean after that was said.
   if (day !== undefined && t.house.openOn(day).length === 0) return;
-  if (reading.found.some((f) => f.kind === "time") || /\b(?:then|that day)\b/i.test(reading.said)) {
+  if (reading.found.some((f) => f.kind === "time") || THEN.test(reading.said)) {
     task.wish.days = askedDays;
     t.rule("book/the-day-asked-about");
   }
@@ -232,21 +244,21 @@ export function asAsked(t: Turn, task: BookTask, reading: Reading): void {
 /** Whether somebody whose visit is being moved wants to book one of another kind beside it. */
 function booksAnother(task: MoveTask, reading: Reading, e: Errand): boolean {
   const other = ofKind(reading.found, "service").some((s) => !s.value.includes(task.appointment?.service ?? ""));
-  return e === "book" && other && /\bbook\b/i.test(reading.said);
+  return e === "book" && other && SAYS_TO_BOOK.test(reading.said);
 }
 
 /** Whether a client who is being booked speaks of an appointment that they have: "move my acupuncture to Friday". */
 export function ownIsMeant(t: Turn, task: BookTask, reading: Reading): boolean {
-  if (!/\b(?:move|change|reschedule|shift|switch|swap|push|postpone|bring)(?: (?:forward|back))? (?:my|our)\b/i.test(reading.said)) return false;
+  if (!MOVES_MINE.test(reading.said)) return false;
   const named = ofKind(reading.found, "service").flatMap((s) => s.value);
   // Who has not been looked up yet says it by naming what is theirs.
-  if (t.state.client.match === undefined && named.length > 0 && /\b(?:move|reschedule|postpone|shift) (?:my|our)\b/i.test(reading.said)) return true;
+  if (t.state.client.match === undefined && named.length > 0 && MOVES_MINE_PLAINLY.test(reading.said)) return true;
   return t.state.appointments.some((a) => (named.length > 0 ? named.includes(a.service) : a.service === task.service || !task.service));
 }
 
 /** While something is held or offered, and nothing that they have is spoken of, "that" is what is being booked. */
 const nothingOfTheirs = (t: Turn, task: BookTask, reading: Reading): boolean =>
-  (task.hold !== undefined || task.offered.length > 0) && t.state.appointments.length === 0 && !/\b(?:my|our|mine|booked)\b/i.test(reading.said);
+  (task.hold !== undefined || task.offered.length > 0) && t.state.appointments.length === 0 && !MINE_OR_BOOKED.test(reading.said);
 
 /**
  * A new visit that takes over from the one just booked, or from the last that the client had: "and one for my son as
@@ -269,17 +281,12 @@ export function carriedOn(t: Turn, reading: Reading): BookTask | null {
   }
   const last = t.state.last;
   if (!last || named) return null;
-  if (
-    !/\b(?:(?:also|too|as well|and)\b.*\b(?:can|could|may) (?:my|our) \w+ (?:come|join|have|get)|(?:can|could|may) (?:my|our) \w+ (?:come|join)\b.*\bsame time|(?:and|also|then) (?:one|another|a second)|another one|one more|one for|as well|too\b|also for|for (?:my|our|him|her) .*(?:as well|too|also))/.test(
-      text,
-    )
-  )
-    return null;
+  if (!COMES_TOO.test(text)) return null;
   fresh.service = last.service;
   fresh.lengthMin = last.lengthMin;
   fresh.saidLength = last.lengthMin;
   const at = t.house.zone.toLocal(last.endMin);
-  if (/\b(?:right|straight|directly|just|immediately) (?:after|afterwards)\b|\bback to back\b/.test(text)) {
+  if (RIGHT_AFTER.test(text)) {
     fresh.wish = { days: { ranges: [{ from: at.day, to: at.day }] }, atMin: at.minute };
     fresh.staff = [last.staff];
   } else if (!reading.found.some((f) => f.kind === "day")) fresh.wish = { days: { ranges: [{ from: at.day, to: at.day }] } };
@@ -289,8 +296,7 @@ export function carriedOn(t: Turn, reading: Reading): BookTask | null {
 /** What is to be passed on, when the request itself carries it. */
 export function messageBody(text: string): string | null {
   const plain = text.trim();
-  const empty =
-    /^(?:(?:hi|hello|hey|please|can|could|may|i|i'd|id|you|would|like|want|to|leave|take|pass|send|give|on|a|an|the|message|note|word|for|mina|desk|manager|boss|owner|team|your|our|somebody|anyone|something|write|down|along|complaint|make|have|complain|someone|staff|with|just|[,.!? ])+)$/i;
+  const empty = ONLY_A_MESSAGE;
   return empty.test(plain) ? null : plain;
 }
 

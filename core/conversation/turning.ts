@@ -1,3 +1,16 @@
+import {
+  BESIDES_THAT,
+  CHANGES_SOMETHING,
+  GOES_ON,
+  HER,
+  HIM,
+  MY_MISTAKE,
+  ONE_AS_WELL,
+  ONE_HOUR_FOR_ANOTHER,
+  SAME_HOUR,
+  SAYS_INSTEAD,
+  OF_SOMEBODY_SPOKEN_OF,
+} from "../language/packs/en/doing.ts";
 import { isGuess } from "../language/errand.ts";
 import { ofKind } from "../language/found.ts";
 import { read, type Reading } from "../language/read.ts";
@@ -36,18 +49,10 @@ export function asMove(t: Turn, reading: Reading, text: string): Reading {
     reading.errands.length === 0 &&
     ofKind(reading.found, "shift").some((s) => s.byMin !== undefined || s.value === "later" || s.value === "earlier");
   // "At 11 instead of 10": one hour for another is a move, whoever is to do it.
-  const swaps =
-    books &&
-    ofKind(reading.found, "time").length > 0 &&
-    /\b[\w:.]+ (?:am |pm |o'clock )?(?:instead of|rather than) (?:at )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|noon|half|quarter)/i.test(
-      reading.said,
-    );
+  const swaps = books && ofKind(reading.found, "time").length > 0 && ONE_HOUR_FOR_ANOTHER.test(reading.said);
   // "The ninety minutes instead", with no day: what they have is to be longer.
   const resized =
-    books &&
-    ofKind(reading.found, "length").length > 0 &&
-    /\binstead\b(?! of)/i.test(reading.said) &&
-    !reading.found.some((f) => f.kind === "day" || f.kind === "time");
+    books && ofKind(reading.found, "length").length > 0 && SAYS_INSTEAD.test(reading.said) && !reading.found.some((f) => f.kind === "day" || f.kind === "time");
   // "Make it half an hour shorter", right after they were told what they have.
   const byLength =
     t.state.toldOf !== undefined &&
@@ -80,7 +85,7 @@ export function asMove(t: Turn, reading: Reading, text: string): Reading {
     (books || reading.errands.length === 0) &&
     reading.found.some((f) => f.kind === "day" || f.kind === "time") &&
     ofKind(reading.found, "service").length === 0 &&
-    /\b(?:wrong (?:day|time|date)|i meant|meant to say|my mistake|should (?:have been|be))\b/i.test(text);
+    MY_MISTAKE.test(text);
   if (mistaken) return again(t, text);
   if (!(books || known) || !shift || t.state.task || ofKind(reading.found, "service").length > 0 || SAME.test(reading.said)) return reading;
   return again(t, text);
@@ -125,7 +130,7 @@ export function spokenOf(t: Turn, reading: Reading, text: string): Reading {
     return reading;
   }
   // "Is Nell in on Thursday?" "And Saturday?"
-  const first = /^\W*(?:and|what about|how about|ok(?:ay)?,? and)\b/i.exec(text);
+  const first = GOES_ON.exec(text);
   if (
     first &&
     !t.state.task &&
@@ -146,7 +151,7 @@ export function spokenOf(t: Turn, reading: Reading, text: string): Reading {
   }
   // "Can I get him on Wednesday", after it was asked whether he is in.
   const got = t.state.lastAsk === "ask-staff" ? GETS_THEM.exec(text) : null;
-  const word = got ?? THEY_HAVE.exec(text) ?? /\b(?:with|by|see|to|is|does|when's|has|can|could|would|will|did|if) (him|her|he|she|they|them)\b/i.exec(text);
+  const word = got ?? THEY_HAVE.exec(text) ?? OF_SOMEBODY_SPOKEN_OF.exec(text);
   const person = word && personMeant(t, word[1] as string);
   if (!word || !person || reading.found.some((f) => f.kind === "for-whom") || (t.state.task?.errand === "book" && t.state.task.forWhom)) return reading;
   const start = word.index + word[0].length - (word[1] as string).length;
@@ -168,7 +173,7 @@ export function spokenOf(t: Turn, reading: Reading, text: string): Reading {
 
 /** Who "her" or "him" is: the person spoken of last, or of several who were named the only one of whom it can be said. */
 function personMeant(t: Turn, word: string): string | undefined {
-  const gender = /^(?:him|he)$/i.test(word) ? "man" : /^(?:her|she)$/i.test(word) ? "woman" : undefined;
+  const gender = HIM.test(word) ? "man" : HER.test(word) ? "woman" : undefined;
   const fits = (id: string): boolean => {
     const own = t.house.staff.get(id)?.gender;
     return gender === undefined || own === undefined || own === gender;
@@ -196,7 +201,7 @@ export function theOther(t: Turn, reading: Reading): boolean {
 /** Another day or hour in answer to "shall I cancel it?": then it is to be moved. */
 export function insteadOfCancelling(t: Turn, reading: Reading, text: string): boolean {
   const task = t.state.task;
-  const asks = reading.question && !/\b(?:come|instead|move|make it|rather|change|shift|do it)\b/i.test(text);
+  const asks = reading.question && !CHANGES_SOMETHING.test(text);
   if (task?.errand !== "cancel" || !task.appointment || asks || reading.errands.some((e) => e.errand === "cancel")) return false;
   const measured = ofKind(reading.found, "shift").some((s) => s.byMin !== undefined);
   if ((!measured && !reading.found.some((f) => f.kind === "day" || f.kind === "time")) || ofKind(reading.found, "yes")[0]?.value) return false;
@@ -217,14 +222,14 @@ export function lineUpAnother(t: Turn, reading: Reading): boolean {
   const whom = reading.found.some((f) => f.kind === "for-whom");
   if (!day && !whom) return false;
   // "One for my son" before anybody else was named is who this visit is for.
-  if (whom && !day && !/\b(?:and|another|same|as well|too|also|second|more)\b/i.test(reading.said)) return false;
+  if (whom && !day && !ONE_AS_WELL.test(reading.said)) return false;
   const at = t.house.zone.toLocal(task.hold.offer.startMin);
   const next: BookTask = {
     ...newBook(),
     ...(task.service ? { service: task.service } : {}),
     lengthMin: task.hold.offer.lengthMin,
     saidLength: task.hold.offer.lengthMin,
-    wish: { days: { ranges: [{ from: at.day, to: at.day }] }, ...(!day || /\bsame (?:time|hour)\b/i.test(reading.said) ? { atMin: at.minute } : {}) },
+    wish: { days: { ranges: [{ from: at.day, to: at.day }] }, ...(!day || SAME_HOUR.test(reading.said) ? { atMin: at.minute } : {}) },
   };
   const { state } = t;
   const expects = state.expects;
@@ -281,11 +286,7 @@ export function lineUpDeed(t: Turn, reading: Reading): boolean {
   const task = state.task;
   const [only] = reading.errands;
   if (state.expects !== "go-ahead" || (task?.errand !== "cancel" && task?.errand !== "move") || !task.appointment || reading.errands.length !== 1) return false;
-  if (
-    (only?.errand !== "cancel" && only?.errand !== "move") ||
-    !/^\W*(?:and|also|then|plus|besides|(?:yes|yeah|ok|okay|sure|please)\b.*\band)\b/i.test(reading.said)
-  )
-    return false;
+  if ((only?.errand !== "cancel" && only?.errand !== "move") || !BESIDES_THAT.test(reading.said)) return false;
   const named = ofKind(reading.found, "service").flatMap((s) => s.value);
   if (named.length === 0 || named.includes(task.appointment.service)) return false;
   if (ofKind(reading.found, "yes").some((y) => !y.value)) return false;

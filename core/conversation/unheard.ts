@@ -1,3 +1,4 @@
+import { IS_THIS, IS_THIS_THE, PERSON_OR_MACHINE, WHO_IS_THIS } from "../language/packs/en/asked.ts";
 import { normalise } from "../language/text.ts";
 import { handOver, offerToPassOn } from "./errands/message.ts";
 import { asksWhether } from "./errands/nearly.ts";
@@ -14,27 +15,18 @@ export const SURE_EMERGENCY = 0.75;
 /** "Is that Tern Bay?": whether the house itself is named, and nothing besides. */
 export function namesHouse(t: Turn, text: string): boolean {
   const own = new Set(normalise(`${t.house.handbook.name} ${t.house.handbook.shortName}`).tokens.map((w) => w.text));
-  const m = /\b(?:is (?:this|that)|am i (?:speaking|talking|through) (?:to|with)|have i (?:reached|got)|are you) (?:the )?([^.;?!]+)/i.exec(text);
+  const m = IS_THIS.exec(text);
   return m !== null && !/\w/.test(text.slice(m.index + m[0].length)) && normalise(m[1] as string).tokens.every((w) => own.has(w.text));
 }
 
 export function whoThisIs(t: Turn, text: string): boolean {
   const plain = text.toLowerCase();
-  const asks =
-    /\b(?:is (?:this|that)|are you|am i (?:speaking|talking|through|chatting) (?:to|with)|have i (?:reached|got)|who (?:is this|are you|am i (?:speaking|talking|chatting)))\b/.test(
-      plain,
-    );
+  const asks = WHO_IS_THIS.test(plain);
   if (!asks) return false;
   const theirs = namesHouse(t, text);
   const house = val(t.house.handbook.shortName, { kind: "house", id: "shortName", label: "Name" });
-  if (/\b(?:robot|bot|machine|computer|program|human|person|real|alive|ai)\b/.test(plain)) t.say("ask/what-i-am", { house });
-  else if (
-    theirs ||
-    /^\W*(?:(?:hi|hello|hey|um+|er|oh|yes|yeah|good (?:morning|afternoon|evening))\W+)*is (?:this|that) (?:the|an?) (?!\w+ (?:for|if|to|that)\b|problem|issue|must|lot|rule|joke|yes|no\b)|\b(?:have i (?:reached|got)|who (?:is this|are you|am i)|through to)\b/.test(
-      plain,
-    )
-  )
-    t.say("ask/who-this-is", { house });
+  if (PERSON_OR_MACHINE.test(plain)) t.say("ask/what-i-am", { house });
+  else if (theirs || IS_THIS_THE.test(plain)) t.say("ask/who-this-is", { house });
   else return false;
   t.outcome("answered");
   return true;

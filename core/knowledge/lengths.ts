@@ -1,3 +1,4 @@
+import { BETWEEN_LENGTHS } from "../language/packs/en/asked.ts";
 import numbers from "number-to-words";
 import type { Service } from "../house/schema.ts";
 import { normalise, stem } from "../language/text.ts";
@@ -26,7 +27,7 @@ export function lengthTold(service: Service, text: string): number | null {
   const own = service.variants.map((v) => v.lengthMin);
   if (own.length < 2 || !service.about) return null;
   const clauses = normalise(service.about)
-    .norm.split(/[,;.:]| and (?!a half)/)
+    .norm.split(BETWEEN_LENGTHS)
     .map((words) => ({ words: new Set((words.match(/[a-z]+/g) ?? []).map(key)), lengths: lengthsIn(words, own) }))
     .filter((c) => c.lengths.length === 1);
   if (new Set(clauses.map((c) => c.lengths[0])).size < 2) return null;

@@ -1,3 +1,4 @@
+import { ASKS_MONEY, COMPARED, COMPARED_Y, SUM } from "../language/packs/en/asked.ts";
 import type { House } from "../house/compile.ts";
 import { topicsOf } from "../language/classifier.ts";
 import { ASKS_FOR, BEFORE_THING, ENDS_THING } from "../language/packs/en/things.ts";
@@ -30,7 +31,7 @@ const alikeByStem = (a: string, b: string): boolean => a === b || stem(a).length
 /** "Gentler", "easiest": how much of a quality there is, beside the word for it. */
 const comparedTo = (more: string, word: string): boolean => {
   if (word.length < 4 || !more.startsWith(word.slice(0, -1))) return false;
-  return /^(?:r|er|st|est)$/.test(more.slice(word.length)) || (word.endsWith("y") && /^i(?:er|est)$/.test(more.slice(word.length - 1)));
+  return COMPARED.test(more.slice(word.length)) || (word.endsWith("y") && COMPARED_Y.test(more.slice(word.length - 1)));
 };
 
 /** The mean of the terms' vectors by their weights, at a length of one. */
@@ -340,6 +341,3 @@ function generalFirst(house: House, question: string, list: Match[]): Match[] {
 }
 /** The share of the surest that a line must reach to go before it. */
 const NEARLY = 0.6;
-
-const ASKS_MONEY = /\b(?:how much|costs?|prices?|charges?|fees?|the least|expensive|pay for)\b/i;
-const SUM = /[$€£]\s?\d|\bR\s?\d|\d+ ?(?:dollars|euros|pounds|rand)\b/;

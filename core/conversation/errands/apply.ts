@@ -1,3 +1,4 @@
+import { THEIR_DETAILS } from "../../language/packs/en/doing.ts";
 import { lengthTold } from "../../knowledge/lengths.ts";
 import type { ReadContext } from "../../language/context.ts";
 import { ofKind, peopleIn, type FoundOf } from "../../language/found.ts";
@@ -74,9 +75,7 @@ function withWhom(a: Applying): void {
   const { task, reading } = a;
   const people = ofKind(reading.found, "staff");
   // "Nell's number" is no wish for Nell.
-  const owned = (f: FoundOf<"staff">): boolean =>
-    /['’]s$/.test(reading.text.slice(f.start, f.end)) &&
-    /^ (?:number|phone|address|hours|days|schedule|name|email|home|cell|mobile)/i.test(reading.text.slice(f.end));
+  const owned = (f: FoundOf<"staff">): boolean => /['’]s$/.test(reading.text.slice(f.start, f.end)) && THEIR_DETAILS.test(reading.text.slice(f.end));
   const wished = people.filter((p) => p.value !== "any" && !p.not && !owned(p));
   const named = wished.length > 0 ? { value: [...new Set(wished.flatMap((p) => (p.value === "any" ? [] : p.value)))] } : undefined;
   const not = people.flatMap((p) => (p.not && p.value !== "any" ? p.value : []));

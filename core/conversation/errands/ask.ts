@@ -1,3 +1,4 @@
+import { HOW_FAR_AHEAD, HOW_MUCH_OF_IT, OF_A_FEE, OF_MONEY, WHERE_IT_IS, WHO_CANCELS, WHO_MISSES } from "../../language/packs/en/asked.ts";
 import type { Errand } from "../../language/errand.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
@@ -10,7 +11,7 @@ import { feeVal } from "./fee.ts";
 import { SURELY, PLAINLY, fromHandbook } from "./handbook.ts";
 import { hours } from "./hours.ts";
 import { staff } from "./people.ts";
-import { OF_MONEY, price } from "./prices.ts";
+import { price } from "./prices.ts";
 import { service } from "./services.ts";
 import { SEEKS, SPEAKS_OF_MONEY } from "../../language/packs/en/talk.ts";
 
@@ -25,8 +26,7 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
   switch (errand) {
     case "ask-price":
       // "How loud is it" measures something else than money.
-      if (/\bhow (?!much\b|many\b|about\b|do\b|does\b|is\b|are\b)\w+ (?:is|are|was|does|do)\b/i.test(reading.said) && !OF_MONEY.test(reading.said))
-        return fromHandbook(t, reading);
+      if (HOW_MUCH_OF_IT.test(reading.said) && !OF_MONEY.test(reading.said)) return fromHandbook(t, reading);
       // Where no word speaks of money, a line of the handbook may be what is asked for.
       if (!SPEAKS_OF_MONEY.test(reading.said) && fromHandbook(t, reading, SURELY)) return true;
       return priceLine(t, reading) || price(t, reading);
@@ -37,7 +37,7 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
         fromHandbook(t, reading) ||
         // Of the way there even a weak line says more than the address.
         (reading.question && fromHandbook(t, reading, WAY_THERE, reading.text, true, ["fact"])) ||
-        (/\b(?:where|address|located|location|find|directions?|street|get (?:to|there)|reach|how far)\b/i.test(reading.said) && place(t))
+        (WHERE_IT_IS.test(reading.said) && place(t))
       );
     case "ask-staff":
       return staff(t, reading);
@@ -73,7 +73,7 @@ export function feeOfThat(t: Turn, reading: Reading): boolean {
     (task?.errand !== "move" && task?.errand !== "cancel") ||
     !task.appointment ||
     ofKind(reading.found, "service").length > 0 ||
-    !/\b(?:fees?|charged?|cost|penalty|pay)\b/i.test(reading.said)
+    !OF_A_FEE.test(reading.said)
   )
     return false;
   t.say("ask/fee-of-that", { fee: feeVal(t, task.appointment) });
@@ -87,16 +87,16 @@ function ruleLine(t: Turn, reading: Reading): boolean {
   const rules = t.house.handbook.rules;
   const percent = (n: number, key: "lateFeePercent" | "missedFeePercent", label: string): Value =>
     val(n === 100 ? "the whole" : n === 50 ? "half" : `${n} percent`, ruleSource(key, label));
-  if (/\b(?:miss|missed|no[- ]show|(?:don't|do not|doesn't|didn't|not) (?:show|turn) up|forget to come)\b/.test(text)) {
+  if (WHO_MISSES.test(text)) {
     t.say("ask/rule-missed", { percent: percent(rules.missedFeePercent, "missedFeePercent", "Missed visits") });
-  } else if (/\b(?:cancel\w*|call (?:it )?off|move it|reschedul\w*|chang(?:e|ing)|notice|late fee|back out|drop out)\b/.test(text)) {
+  } else if (WHO_CANCELS.test(text)) {
     if (rules.lateFeePercent === 0) t.say("ask/rule-late-free");
     else
       t.say("ask/rule-late", {
         free: val(spanText(rules.freeUntilMin), ruleSource("freeUntilMin", "Free until")),
         percent: percent(rules.lateFeePercent, "lateFeePercent", "Late fee"),
       });
-  } else if (/\b(?:ahead|in advance|advance|last minute|short notice|how (?:early|late|soon) (?:can|may|must|do) (?:i|we|one) (?:book|reserve))\b/.test(text)) {
+  } else if (HOW_FAR_AHEAD.test(text)) {
     t.say("ask/rule-ahead", {
       days: val(String(rules.horizonDays), ruleSource("horizonDays", "How far ahead")),
       notice: val(spanText(rules.noticeMin), ruleSource("noticeMin", "Notice")),

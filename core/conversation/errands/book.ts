@@ -1,3 +1,4 @@
+import { A_CHILD } from "../../language/packs/en/doing.ts";
 import type { Question, Service } from "../../house/schema.ts";
 import { lengthText, phoneText, calledText, serviceText, whenText } from "../format.ts";
 import { calendarSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
@@ -336,7 +337,7 @@ function goAhead(t: Turn, task: BookTask, service: Service): void {
   const source: Source = serviceSource(house, service.id);
   const places = task.places ?? 1;
   const parent = house.handbook.rules.parentUnderAge;
-  if (task.forWhom && parent !== undefined && /son|daughter|kid|child|boy|girl|nephew|niece/.test(task.forWhom))
+  if (task.forWhom && parent !== undefined && A_CHILD.test(task.forWhom))
     t.say("book/parent", { age: val(String(parent), ruleSource("parentUnderAge", "Under age")) });
   const { ages } = service;
   if (ages) {

@@ -1,3 +1,4 @@
+import { BY_MONEY } from "../../language/packs/en/asked.ts";
 import type { Service } from "../../house/schema.ts";
 import { answerTo } from "../../knowledge/match.ts";
 import { aboutInside, contentOf } from "../../knowledge/search.ts";
@@ -9,7 +10,7 @@ import { sayPrice } from "./prices.ts";
 import { sayLengths } from "./services.ts";
 import { MORE_OF, TELLS_APART } from "../../language/packs/en/talk.ts";
 
-const OF_MONEY = /cheap|dear|pric|cost|expensive/;
+const OF_MONEY = BY_MONEY;
 /** More are not told of in one breath. */
 const MOST = 4;
 

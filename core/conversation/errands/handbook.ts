@@ -1,3 +1,4 @@
+import { PARTS_OF_QUESTIONS } from "../../language/packs/en/asked.ts";
 import { answerTo, SUPPORTS, type Match } from "../../knowledge/match.ts";
 import { contentOf, ownAnswerTo } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
@@ -47,11 +48,7 @@ export function fromHandbook(
 
 /** A message of several sentences asks in one of them: each that asks is looked at by itself. */
 function partsOf(text: string): string[] {
-  const parts = text
-    .split(
-      /(?<=[.!?;])\s+|,?\s+(?:oh,? and|and also|also,?|by the way,?)\s+|,\s+(?=(?:is|are|do|does|can|could|may|must|what|where|when|who|how|will|would)\b)/i,
-    )
-    .filter((p) => /\w{3}/.test(p));
+  const parts = text.split(PARTS_OF_QUESTIONS).filter((p) => /\w{3}/.test(p));
   return parts.length > 1 ? parts.reverse() : [];
 }
 

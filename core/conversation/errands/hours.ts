@@ -1,3 +1,4 @@
+import { HOW_OLD, OF_HOURS } from "../../language/packs/en/asked.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
@@ -21,15 +22,9 @@ function hoursText(t: Turn, day: DayNumber): Value {
 export function hours(t: Turn, reading: Reading): boolean {
   const { house } = t;
   // "What year did you open" asks of the past.
-  if (/\b(?:what|which) year\b|\bhow long (?:ago|have you been)\b|\bfounded\b/i.test(reading.said)) return fromHandbook(t, reading);
+  if (HOW_OLD.test(reading.said)) return fromHandbook(t, reading);
   // What is asked besides when the house is open is no question of hours.
-  if (
-    !/\b(?:open|opens|opening|close|closed|closes|closing|shut|hours?|till|until|when|late|early|latest|times?|start|finish|working|work|there|around|weekends?|holidays?|bank)\b/i.test(
-      reading.said,
-    ) &&
-    contentOf(reading.masked.replace(/<\w+>/g, " ")).length > 0
-  )
-    return fromHandbook(t, reading);
+  if (!OF_HOURS.test(reading.said) && contentOf(reading.masked.replace(/<\w+>/g, " ")).length > 0) return fromHandbook(t, reading);
   if (house.handbook.hours.length === 0) {
     t.say("ask/no-hours");
     return true;

@@ -1,3 +1,4 @@
+import { TO_BE_CALLED } from "../../language/packs/en/doing.ts";
 import { EMERGENCY, telephoneFor, thereOn } from "../../house/through.ts";
 import type { DayNumber } from "../../time/days.ts";
 import { calledText, dateText, timeText } from "../format.ts";
@@ -91,7 +92,7 @@ export function handOver(t: Turn, why: string, named?: string): void {
 /** Nobody is there: a call back or a message, as the house has it. */
 function leaveWord(t: Turn, why: string, say: () => void): void {
   // Who has said when already is not asked.
-  const when = /\b(?:call|ring|phone)\b/i.test(why) && read(why, contextOf(t.house, t.now, t.state)).found.some((f) => f.kind === "day" || f.kind === "time");
+  const when = TO_BE_CALLED.test(why) && read(why, contextOf(t.house, t.now, t.state)).found.some((f) => f.kind === "day" || f.kind === "time");
   const callBack = (t.house.handbook.handingOver?.nobody ?? "call-back") === "call-back";
   if (callBack) say();
   else t.say("person/closed-message");

@@ -1,3 +1,4 @@
+import { ALL_OF_THEM, DROPS, KEEPS, NOT_ALL_OF_THEM, THE_OTHER } from "../../language/packs/en/doing.ts";
 import type { ReadContext } from "../../language/context.ts";
 import { ofKind } from "../../language/found.ts";
 import { read, type Reading } from "../../language/read.ts";
@@ -22,9 +23,9 @@ export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Readin
   }
   const named = ofKind(reading.found, "service");
   // "Cancel science, keep English".
-  const kept = named.filter((s) => /\bkeep(?:ing)?(?: just| only)?(?: the| my| our)?\s+$/i.test(reading.said.slice(0, s.start)));
+  const kept = named.filter((s) => KEEPS.test(reading.said.slice(0, s.start)));
   // "I've got a facial and a peel, cancel the peel": what the verb is said of.
-  const verb = task.errand === "cancel" ? /\b(?:cancel|drop|scrap|remove|delete|call off|take off|get rid of)\b/i.exec(reading.said) : null;
+  const verb = task.errand === "cancel" ? DROPS.exec(reading.said) : null;
   const after = verb ? named.filter((s) => s.start > verb.index && !kept.includes(s)) : [];
   // A word that tells of one of them is heard by itself: "cancel the peel one".
   const heard =
@@ -44,19 +45,14 @@ export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Readin
     any = true;
   }
   // "Move mine to Friday, then cancel the other one": not what was done just before.
-  if ((task.errand === "cancel" || (task.errand === "move" && !task.appointment)) && /\bthe other(?: one| appointment| visit| booking)?\b/i.test(reading.said))
-    old.other = true;
+  if ((task.errand === "cancel" || (task.errand === "move" && !task.appointment)) && THE_OTHER.test(reading.said)) old.other = true;
   const pick = ofKind(reading.found, "choice").at(-1)?.value;
   if (pick && pick !== "none" && pick !== "any") {
     old.pick = pick;
     any = true;
   }
   const people = ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" || s.not || s.part === "new" ? [] : s.value));
-  if (
-    (task.errand === "cancel" || (task.errand === "move" && !task.appointment)) &&
-    /\b(?:both|all(?: of)?(?: (?:my|our|the|them|it))?|everything|each of|(?:the )?whole lot|the lot)\b/i.test(reading.said) &&
-    !/\b(?:that's all|after all|at all)\b/i.test(reading.said)
-  )
+  if ((task.errand === "cancel" || (task.errand === "move" && !task.appointment)) && ALL_OF_THEM.test(reading.said) && !NOT_ALL_OF_THEM.test(reading.said))
     task.all = true;
   // "The 4th at ten and one on the 12th, both": an hour that one of them has does not tell the other.
   if (task.errand === "cancel" && task.all && days.length > 1 && times.length < days.length) delete old.times;

@@ -1,3 +1,4 @@
+import { OF_ONE_PERSON, OF_ONE_THING } from "../../language/packs/en/asked.ts";
 import { SUPPORTS } from "../../knowledge/match.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
@@ -19,7 +20,7 @@ export function staff(t: Turn, reading: Reading): boolean {
   const before = t.state.askedStaff;
   const spokenOf = ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" ? [] : s.value));
   // "Is he there on Wednesday": who was asked about before.
-  const people = spokenOf.length === 0 && before !== undefined && /\b(?:he|she|they)\b/i.test(reading.said) ? [before] : spokenOf;
+  const people = spokenOf.length === 0 && before !== undefined && OF_ONE_PERSON.test(reading.said) ? [before] : spokenOf;
   const said = ofKind(reading.found, "service").flatMap((f) => f.value);
   const spokenOfIt = said.length === 0 && t.state.topic !== undefined && reading.errands.some((e) => e.rule === "errand/ask-staff/is-it-with");
   const named = spokenOfIt ? [t.state.topic as string] : said;
@@ -100,7 +101,7 @@ export function staff(t: Turn, reading: Reading): boolean {
     t.outcome("answered");
     return true;
   }
-  const ofThat = gender !== undefined || /\b(?:it|that|this|one|with)\b/i.test(reading.said);
+  const ofThat = gender !== undefined || OF_ONE_THING.test(reading.said);
   const about = named.length > 0 ? named : ofThat ? spoken(t, reading) : [];
   // "Who does that?" speaks of nothing else than what was spoken of.
   const besidesIt = contentOf(reading.masked.replace(/<\w+>/g, " ")).some((w) => !ABOUT_WORK.has(w));

@@ -1,3 +1,4 @@
+import { ALL_PRICES, CHEAPEST, DEAREST, PRICE_WORDS, TO_BEGIN_WITH } from "../../language/packs/en/asked.ts";
 import type { Service } from "../../house/schema.ts";
 import { complains } from "../../language/features.ts";
 import { ofKind, peopleIn } from "../../language/found.ts";
@@ -11,17 +12,15 @@ import { MOST_OF_A_LENGTH, ofLength } from "./oflength.ts";
 import { firstOfAll } from "./services.ts";
 import { BARELY_WHAT } from "../../language/packs/en/talk.ts";
 
-export const OF_MONEY = /\b(?:expensive|dear|pricey|costly|cheap|cost|price|charge|fee|pay)/i;
-
 export function price(t: Turn, reading: Reading): boolean {
   const { house } = t;
   if (extreme(t, reading) || priceList(t, reading)) return true;
   const about = spoken(t, reading);
   // "How much is a voucher" asks for something else than a service: what is left without the price words tells.
-  const rest = reading.text.replace(/\b(?:how much|what|cost|costs|price|prices|pay|charge|fee|does|is|it|that|the|do|and|much|expensive)\b/gi, " ");
+  const rest = reading.text.replace(PRICE_WORDS, " ");
   if (ofKind(reading.found, "service").length === 0 && /\w{3}/.test(rest) && fromHandbook(t, reading, SURELY, rest)) return true;
   // "My shoulder needs seeing to, what would that cost": that is what one begins with.
-  const begins = complains(reading.said) || /\b(?:to (?:begin|start) with|(?:for|as) a (?:first|new) \w+|first (?:time|visit))\b/i.test(reading.said);
+  const begins = complains(reading.said) || TO_BEGIN_WITH.test(reading.said);
   const first = about.length === 0 && begins ? firstOfAll(t) : undefined;
   if (first !== undefined) t.say("ask/begins-with", { service: val(`a ${serviceText(house, first)}`, serviceSource(house, first)) });
   // "What is half a day with Rex": what comes in that length.
@@ -82,8 +81,8 @@ const prices = (t: Turn): { id: string; minutes: number; minor: number }[] =>
 
 /** "What's the cheapest thing you do": the least, or the most, that anything costs. */
 function extreme(t: Turn, reading: Reading): boolean {
-  const low = /\b(?:cheapest|least expensive|lowest(?:-priced)?|least)\b/i.test(reading.said);
-  const high = /\b(?:dearest|most expensive|priciest|highest)\b/i.test(reading.said);
+  const low = CHEAPEST.test(reading.said);
+  const high = DEAREST.test(reading.said);
   if (low === high) return false;
   const named = ofKind(reading.found, "service").flatMap((f) => f.value);
   const all = prices(t)
@@ -102,12 +101,7 @@ function extreme(t: Turn, reading: Reading): boolean {
 /** "Please send me the price list": all of it in writing; on the telephone one at a time. */
 function priceList(t: Turn, reading: Reading): boolean {
   if (t.state.channel === "phone" || ofKind(reading.found, "service").length > 0) return false;
-  if (
-    !/\b(?:price ?lists?|(?:list|overview) of (?:your |the |all )*prices|all (?:of )?(?:your |the )?prices|your prices|prices for everything|menu)\b/i.test(
-      reading.said,
-    )
-  )
-    return false;
+  if (!ALL_PRICES.test(reading.said)) return false;
   const all = prices(t);
   if (all.length === 0) return false;
   for (const id of new Set(all.map((p) => p.id))) {

@@ -1,3 +1,4 @@
+import { WHAT_DO_YOU_MEAN } from "../../language/packs/en/doing.ts";
 import type { Question } from "../../house/schema.ts";
 import { addressParts, addressText, readAnswer } from "../../language/answers.ts";
 import type { Reading } from "../../language/read.ts";
@@ -25,7 +26,7 @@ export function hearQuestion(t: Turn, reading: Reading, text: string): boolean {
     proceed(t);
     return true;
   }
-  if (/^\W*(?:what|why|how|huh|pardon|sorry|come again)\b[^.]{0,30}\?*\W*$/i.test(text)) {
+  if (WHAT_DO_YOU_MEAN.test(text)) {
     explain(t, question);
     return again(t, task, question);
   }

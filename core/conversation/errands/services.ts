@@ -1,3 +1,4 @@
+import { DO_YOU_OFFER, HOW_LONG, KIND_WORDS, WHAT_DO_YOU_DO, WHAT_TO_BRING, WHICH_OR_WHAT, WHICH_SERVICES } from "../../language/packs/en/asked.ts";
 import { newBook } from "../tasks.ts";
 import type { Service } from "../../house/schema.ts";
 import { described, SUPPORTS } from "../../knowledge/match.ts";
@@ -44,11 +45,7 @@ export function services(t: Turn): void {
 /** Whether a question speaks of services in general and of nothing else: "what do you offer", "is there a menu". */
 function ofServices(reading: Reading): boolean {
   const words = contentOf(reading.masked.replace(/<\w+>/g, " "));
-  return (
-    reading.question &&
-    words.every((w) => SERVICES.has(w)) &&
-    (words.length > 0 || /\b(?:what|which)\b(?: \w+){0,3} (?:do|does|have|can|could) (?!i\b|we\b)/i.test(reading.said))
-  );
+  return reading.question && words.every((w) => SERVICES.has(w)) && (words.length > 0 || WHAT_DO_YOU_DO.test(reading.said));
 }
 
 const SERVICES = new Set(
@@ -74,8 +71,8 @@ export function service(t: Turn, reading: Reading): boolean {
   const named = ofKind(reading.found, "service").flatMap((f) => f.value);
   const list = named.length > 0 ? named : spoken(t, reading);
   const one = list[0];
-  const long = LENGTH_ENOUGH.test(reading.masked) || /\bhow long\b|\bhow many minutes\b|\bduration\b/.test(text);
-  const bring = /\b(?:bring|wear|clothes|shoes|prepare)\b/.test(text);
+  const long = LENGTH_ENOUGH.test(reading.masked) || HOW_LONG.test(text);
+  const bring = WHAT_TO_BRING.test(text);
   const info = one === undefined ? undefined : house.services.get(one);
   const done = (): true => {
     t.outcome("answered");
@@ -154,7 +151,7 @@ export function service(t: Turn, reading: Reading): boolean {
   if (fromHandbook(t, reading, named.length > 0 && asks ? 0.7 : SUPPORTS)) return true;
   if (named.length > 0 && !asks && fromHandbook(t, reading, SURELY, bare)) return true;
   // "Which massage is the gentler one": of those that the word stands for, the one whose description says so.
-  const fits = kinds && /\bwhich\b|\bwhat\b/.test(text) ? described(house, kinds.value, bare.replace(/\b(?:which|what|one|kind|sort)\b/g, " ")) : null;
+  const fits = kinds && WHICH_OR_WHAT.test(text) ? described(house, kinds.value, bare.replace(KIND_WORDS, " ")) : null;
   const fit = fits === null ? undefined : house.services.get(fits);
   if (fit?.about) {
     t.state.topic = fit.id;
@@ -171,7 +168,7 @@ export function service(t: Turn, reading: Reading): boolean {
       const source = serviceSource(house, id);
       if (s.about)
         t.say("ask/about", {
-          about: val(named.length > 1 || /\bdo you\b|offer/.test(text) ? `${s.name}: ${aboutInside(t.house, s)}` : s.about, source),
+          about: val(named.length > 1 || DO_YOU_OFFER.test(text) ? `${s.name}: ${aboutInside(t.house, s)}` : s.about, source),
         });
       sayLengths(t, s);
     }
@@ -183,7 +180,7 @@ export function service(t: Turn, reading: Reading): boolean {
     t.say("ask/about", { about: val(info.about, serviceSource(house, one)) });
     return done();
   }
-  if (/\b(?:what|which) (?:services|treatments|kinds?|sorts?|do you (?:do|offer))|\bwhat.*\boffer\b/.test(text)) {
+  if (WHICH_SERVICES.test(text)) {
     services(t);
     return done();
   }

@@ -1,8 +1,5 @@
 import type { Reading } from "../../language/read.ts";
 
-/** Words for a visit, which tell nothing of what it is for. */
-export const VISITS = /\b(?:appointment|visit|booking|slot|session)s?\b/gi;
-
 /** So many letters of what was told are kept. */
 export const LONGEST_TOLD = 400;
 

@@ -1,3 +1,4 @@
+import { AS_A_THING, HAVING_A, KIND_OF_VISIT, MAYBE_THE, MORE_OF, VISITS } from "../../language/packs/en/doing.ts";
 import { likely } from "../../knowledge/likely.ts";
 import { described } from "../../knowledge/match.ts";
 import { contentOf } from "../../knowledge/search.ts";
@@ -25,7 +26,7 @@ import type { BookTask } from "../state.ts";
 import type { Turn } from "../turn.ts";
 import { theOneThatIs } from "./compare.ts";
 import { beyond } from "./services.ts";
-import { LONGEST_TOLD, ofTheNeed, VISITS } from "./told.ts";
+import { LONGEST_TOLD, ofTheNeed } from "./told.ts";
 
 /** A message that is being put into a booking. */
 export interface Applying {
@@ -38,7 +39,7 @@ export interface Applying {
 
 /** "The longer one", "the cheapest you have": what is said to be chosen by. */
 export function moreOf(text: string): "long" | "short" | "cheap" | "dear" | null {
-  const m = /\bthe (?:(long)|(short|quick|fast)|(cheap)|(dear|pric))(?:er|est|ier|iest)\b|\bthe (?:(less|least)|(more|most)) expensive\b/i.exec(text);
+  const m = MORE_OF.exec(text);
   if (!m) return null;
   return m[1] ? "long" : m[2] ? "short" : (m[3] ?? m[5]) ? "cheap" : "dear";
 }
@@ -46,10 +47,7 @@ export function moreOf(text: string): "long" | "short" | "cheap" | "dear" | null
 /** "A session with Nomvula": those of one person's services that are called by the word. */
 function kindWith(t: Turn, reading: Reading): string[] {
   const people = [...new Set(peopleIn(reading.found))];
-  const kind =
-    /(?<!\b(?:had|was|in|after|from|during|got) )\b(?:an?|another|my next|one more|the) (session|lesson|consultation|treatment|class|talk|course|test|fitting|check|clean|cut)\b(?: \w+){0,2} with\b/i
-      .exec(reading.said)?.[1]
-      ?.toLowerCase();
+  const kind = KIND_OF_VISIT.exec(reading.said)?.[1]?.toLowerCase();
   if (people.length !== 1 || kind === undefined) return [];
   const theirs = t.house.handbook.services.filter((s) => s.staff.includes(people[0] as string));
   const called = (s: (typeof theirs)[number]): boolean => [s.name, ...s.also].some((name) => name.toLowerCase().split(/[ -]/).at(-1) === kind);
@@ -71,11 +69,11 @@ function inPassing(t: Turn, reading: Reading, id: string): boolean {
   const word = only ? reading.text.slice(only.start, only.end).toLowerCase() : "";
   const before = reading.text.slice(0, only?.start ?? 0);
   // "She's cutting school": an everyday word that no article makes a thing of the house's.
-  if (only && rankOf(word) < EVERYDAY && /\w/.test(before) && !/\b(?:an?|the|your|this|that|some|for|of|book|another|more|new)\s$/i.test(before)) return true;
+  if (only && rankOf(word) < EVERYDAY && /\w/.test(before) && !AS_A_THING.test(before)) return true;
   // "Maybe the battery, maybe not".
-  if (only && /\b(?:maybe|perhaps|possibly)(?: it's| it is)? (?:the |my |a )?$/i.test(before)) return true;
+  if (only && MAYBE_THE.test(before)) return true;
   // "Fit again after having a baby": what they have had is no wish.
-  if (only && rankOf(word) < EVERYDAY && /\b(?:having|had|has|got|lost|expecting|with|after) (?:an?|the|my|our|his|her)\s$/i.test(before)) return true;
+  if (only && rankOf(word) < EVERYDAY && HAVING_A.test(before)) return true;
   return beyond(t, { ...reading, said: reading.masked.replace(/<\w+>/g, " ") }, [id]);
 }
 

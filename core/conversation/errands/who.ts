@@ -1,3 +1,4 @@
+import { HAS_BEEN, HAS_NO_NUMBER, NEVER_BEEN } from "../../language/packs/en/doing.ts";
 import { ofKind } from "../../language/found.ts";
 import { SAW_OURS } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
@@ -54,12 +55,7 @@ export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contac
     kept.contact = true;
     if (!c.phone) anew();
   }
-  if (
-    !phone &&
-    /\b(?:don't have|do not have|haven't got|no|without) an?y? ?(?:tele)?(?:phone|number|mobile|cell)\b|\bno (?:tele)?(?:phone|mobile|cell)\b/i.test(
-      reading.text,
-    )
-  ) {
+  if (!phone && HAS_NO_NUMBER.test(reading.text)) {
     c.noPhone = true;
     kept.contact = true;
   }
@@ -74,17 +70,7 @@ const oneDigitOff = (a: string, b: string): boolean => a.length === b.length && 
 /** Whether a message says that the person has been here before; null where it does not. */
 export function saysBefore(text: string): boolean | null {
   const s = text.toLowerCase().replace(/’/g, "'");
-  if (
-    /\b(?:first time|never been|haven't been|have not been|not been (?:here|before|there)|new (?:client|patient|customer|here|to you)|(?:i'm|i am|am) new)\b/.test(
-      s,
-    )
-  )
-    return false;
-  if (
-    /\b(?:(?:was|were|been|got) (?:already )?assessed|had (?:an?|the|my|his|her) (?:first visit|assessment)|i've been|i have been|(?<!\b(?:she|he|they|wife|husband)(?:'s| has|'ve| have) (?:already )?)been (?:here|there|to you|before)|returning|existing (?:client|patient)|a regular|come regularly|i was (?:there|in) (?:last|before)|last time i|i was (?:there|here|in|with you|seen) (?:on|yesterday|this|a (?:week|month|year|while)|in|just)|(?:said|told me|asked me|wants? me|want me|was told|should) to come back|(?:saw|seen) (?:him|her|them|you) (?:last|on|in|before|already|(?:\w+ ){1,3}ago)|same as last time|i'm a (?:client|patient))\b/.test(
-      s,
-    )
-  )
-    return true;
+  if (NEVER_BEEN.test(s)) return false;
+  if (HAS_BEEN.test(s)) return true;
   return null;
 }

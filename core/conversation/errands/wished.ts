@@ -1,3 +1,4 @@
+import { AFTER_OR_BEFORE, SOONER_DAY } from "../../language/packs/en/doing.ts";
 import type { ReadContext } from "../../language/context.ts";
 import { ofKind, type ChoiceValue, type FoundOf } from "../../language/found.ts";
 import { BESIDE_ANOTHER, EITHER_OR, SOMEBODY_ELSE } from "../../language/packs/en/talk.ts";
@@ -33,10 +34,7 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
   const shift = ofKind(reading.found, "shift").find((s) => s.value === "later" || s.value === "earlier");
   if (task.errand === "move" && shift && task.offered.length === 0 && times.every((x) => x.value.kind === "same")) {
     // "An hour later": measured from the appointment as it stands.
-    const sooner =
-      shift.byMin === undefined &&
-      shift.value === "earlier" &&
-      /\b(?:sooner|any earlier|an earlier (?:day|date|appointment|visit|slot|one))\b/i.test(reading.said);
+    const sooner = shift.byMin === undefined && shift.value === "earlier" && SOONER_DAY.test(reading.said);
     task.by = { min: shift.byMin ?? 0, sign: shift.value === "later" ? 1 : -1, ...(sooner ? { sooner } : {}) };
     if (times.length > 0) task.wish.times = times;
     if (days.length === 0) return true;
@@ -109,7 +107,7 @@ function besideOwn(t: Turn, task: MoveTask, reading: Reading): Pick<WishState, "
   const own = ofKind(reading.found, "service").findLast((s) => BESIDE_ANOTHER.test(reading.text.slice(0, s.start)));
   const other = t.state.appointments.find((a) => own?.value.includes(a.service) && a.id !== task.appointment?.id);
   if (!own || !other) return null;
-  const side = /\b(after|before)\b/i.exec(BESIDE_ANOTHER.exec(reading.text.slice(0, own.start))?.[0] ?? "")?.[1]?.toLowerCase();
+  const side = AFTER_OR_BEFORE.exec(BESIDE_ANOTHER.exec(reading.text.slice(0, own.start))?.[0] ?? "")?.[1]?.toLowerCase();
   const { day, minute } = t.house.zone.toLocal(other.startMin);
   const clock = (min: number) => ({ hour: Math.floor(min / 60), minute: min % 60, certain: true });
   const place = { rule: "time/beside-another", start: own.start, end: own.end };

@@ -1,3 +1,4 @@
+import { HOW_LONG_OR_MUCH, IT_OR_THAT } from "../../language/packs/en/asked.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { lengthTold } from "../../knowledge/lengths.ts";
 import { isAsk, type Errand } from "../../language/errand.ts";
@@ -123,7 +124,7 @@ function answerRest(t: Turn, reading: Reading): void {
     if (!part.question || !asked) continue;
     const of = spokenOfBefore(part, reading);
     // "How long is acupuncture and does it hurt": the length is said as well as the line.
-    const plainly = ofKind(of.found, "service").length === 1 && /\bhow (?:long|much)\b/i.test(part.said);
+    const plainly = ofKind(of.found, "service").length === 1 && HOW_LONG_OR_MUCH.test(part.said);
     if (!fromHandbook(t, of, SURELY, c.text, true, ["answer", "fact"]) && plainly) answer(t, asked.errand, of);
   }
 }
@@ -149,7 +150,7 @@ function askedAbout(t: Turn, reading: Reading): void {
 
 /** "What's shockwave, does it hurt": what "it" is in a part of a message was named in another. */
 const spokenOfBefore = (part: Reading, reading: Reading): Reading =>
-  ofKind(part.found, "service").length === 0 && (/\b(?:it|that|this)\b/i.test(part.said) || contentOf(part.said).length === 0)
+  ofKind(part.found, "service").length === 0 && (IT_OR_THAT.test(part.said) || contentOf(part.said).length === 0)
     ? { ...part, found: [...part.found, ...ofKind(reading.found, "service")] }
     : part;
 

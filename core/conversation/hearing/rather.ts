@@ -1,3 +1,4 @@
+import { MAY_IT_BE } from "../../language/packs/en/asked.ts";
 import { isAsk, type Errand } from "../../language/errand.ts";
 import { clauses } from "../../language/errands.ts";
 import type { Found } from "../../language/found.ts";
@@ -88,7 +89,7 @@ const besideAMove: Step = (m) => {
     return false;
   const asked = clauses(reading.said)
     .map((c) => c.text)
-    .filter((text) => /\b(?:can|could|may|is|are|would|do|does)\b/i.test(text))
+    .filter((text) => MAY_IT_BE.test(text))
     .at(-1);
   return asked !== undefined && fromHandbook(t, reading, 0.9, asked, true, ["answer", "fact"]) && answered(m, "answer/of-what-stands");
 };

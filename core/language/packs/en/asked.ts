@@ -1,0 +1,114 @@
+/** Plain signs of what a question asks, looked for once it is known to be one. */
+
+/** "How loud is it": something else than money is measured. */
+export const HOW_MUCH_OF_IT = /\bhow (?!much\b|many\b|about\b|do\b|does\b|is\b|are\b)\w+ (?:is|are|was|does|do)\b/i;
+
+/** Where the house is, or how one gets there. */
+export const WHERE_IT_IS = /\b(?:where|address|located|location|find|directions?|street|get (?:to|there)|reach|how far)\b/i;
+
+/** What a change costs. */
+export const OF_A_FEE = /\b(?:fees?|charged?|cost|penalty|pay)\b/i;
+
+/** Somebody does not come. */
+export const WHO_MISSES = /\b(?:miss|missed|no[- ]show|(?:don't|do not|doesn't|didn't|not) (?:show|turn) up|forget to come)\b/;
+
+/** Somebody cancels, or moves late. */
+export const WHO_CANCELS = /\b(?:cancel\w*|call (?:it )?off|move it|reschedul\w*|chang(?:e|ing)|notice|late fee|back out|drop out)\b/;
+
+/** How early one must book. */
+export const HOW_FAR_AHEAD =
+  /\b(?:ahead|in advance|advance|last minute|short notice|how (?:early|late|soon) (?:can|may|must|do) (?:i|we|one) (?:book|reserve))\b/;
+
+/** Compared by what they cost. */
+export const BY_MONEY = /cheap|dear|pric|cost|expensive/;
+
+/** Between two questions of one message. */
+export const PARTS_OF_QUESTIONS =
+  /(?<=[.!?;])\s+|,?\s+(?:oh,? and|and also|also,?|by the way,?)\s+|,\s+(?=(?:is|are|do|does|can|could|may|must|what|where|when|who|how|will|would)\b)/i;
+
+/** Of the house's age, and not of its hours. */
+export const HOW_OLD = /\b(?:what|which) year\b|\bhow long (?:ago|have you been)\b|\bfounded\b/i;
+
+/** When it is open. */
+export const OF_HOURS =
+  /\b(?:open|opens|opening|close|closed|closes|closing|shut|hours?|till|until|when|late|early|latest|times?|start|finish|working|work|there|around|weekends?|holidays?|bank)\b/i;
+
+/** Somebody who was spoken of. */
+export const OF_ONE_PERSON = /\b(?:he|she|they)\b/i;
+
+/** What was spoken of. */
+export const OF_ONE_THING = /\b(?:it|that|this|one|with)\b/i;
+
+export const OF_MONEY = /\b(?:expensive|dear|pricey|costly|cheap|cost|price|charge|fee|pay)/i;
+
+/** Words that ask for a price and name nothing. */
+export const PRICE_WORDS = /\b(?:how much|what|cost|costs|price|prices|pay|charge|fee|does|is|it|that|the|do|and|much|expensive)\b/gi;
+
+/** Of a first visit. */
+export const TO_BEGIN_WITH = /\b(?:to (?:begin|start) with|(?:for|as) a (?:first|new) \w+|first (?:time|visit))\b/i;
+
+/** The one that costs least. */
+export const CHEAPEST = /\b(?:cheapest|least expensive|lowest(?:-priced)?|least)\b/i;
+
+/** The one that costs most. */
+export const DEAREST = /\b(?:dearest|most expensive|priciest|highest)\b/i;
+
+/** The whole list of prices. */
+export const ALL_PRICES =
+  /\b(?:price ?lists?|(?:list|overview) of (?:your |the |all )*prices|all (?:of )?(?:your |the )?prices|your prices|prices for everything|menu)\b/i;
+
+/** "What do you do": the services are asked for. */
+export const WHAT_DO_YOU_DO = /\b(?:what|which)\b(?: \w+){0,3} (?:do|does|have|can|could) (?!i\b|we\b)/i;
+
+export const HOW_LONG = /\bhow long\b|\bhow many minutes\b|\bduration\b/;
+
+/** What to bring, or to wear. */
+export const WHAT_TO_BRING = /\b(?:bring|wear|clothes|shoes|prepare)\b/;
+
+/** One of several is asked for. */
+export const WHICH_OR_WHAT = /\bwhich\b|\bwhat\b/;
+
+/** Words that ask for one of several. */
+export const KIND_WORDS = /\b(?:which|what|one|kind|sort)\b/g;
+
+/** Whether the house does something. */
+export const DO_YOU_OFFER = /\bdo you\b|offer/;
+
+/** Which services there are. */
+export const WHICH_SERVICES = /\b(?:what|which) (?:services|treatments|kinds?|sorts?|do you (?:do|offer))|\bwhat.*\boffer\b/;
+
+/** "Is that Tern Bay?" */
+export const IS_THIS = /\b(?:is (?:this|that)|am i (?:speaking|talking|through) (?:to|with)|have i (?:reached|got)|are you) (?:the )?([^.;?!]+)/i;
+
+/** Who it is that answers. */
+export const WHO_IS_THIS =
+  /\b(?:is (?:this|that)|are you|am i (?:speaking|talking|through|chatting) (?:to|with)|have i (?:reached|got)|who (?:is this|are you|am i (?:speaking|talking|chatting)))\b/;
+
+/** A person or a machine. */
+export const PERSON_OR_MACHINE = /\b(?:robot|bot|machine|computer|program|human|person|real|alive|ai)\b/;
+
+/** "Is that the clinic?" */
+export const IS_THIS_THE =
+  /^\W*(?:(?:hi|hello|hey|um+|er|oh|yes|yeah|good (?:morning|afternoon|evening))\W+)*is (?:this|that) (?:the|an?) (?!\w+ (?:for|if|to|that)\b|problem|issue|must|lot|rule|joke|yes|no\b)|\b(?:have i (?:reached|got)|who (?:is this|are you|am i)|through to)\b/;
+
+/** A length or a price, plainly. */
+export const HOW_LONG_OR_MUCH = /\bhow (?:long|much)\b/i;
+
+/** What was named in another part. */
+export const IT_OR_THAT = /\b(?:it|that|this)\b/i;
+
+/** A part that asks whether something can be. */
+export const MAY_IT_BE = /\b(?:can|could|may|is|are|would|do|does)\b/i;
+
+/** Endings of "gentler" and "gentlest". */
+export const COMPARED = /^(?:r|er|st|est)$/;
+
+/** … after a y. */
+export const COMPARED_Y = /^i(?:er|est)$/;
+
+export const ASKS_MONEY = /\b(?:how much|costs?|prices?|charges?|fees?|the least|expensive|pay for)\b/i;
+
+export const SUM = /[$€£]\s?\d|\bR\s?\d|\d+ ?(?:dollars|euros|pounds|rand)\b/;
+
+/** Between two lengths in a description. */
+export const BETWEEN_LENGTHS = /[,;.:]| and (?!a half)/;

@@ -1,0 +1,217 @@
+/** Plain signs in what is said while something is booked, moved or cancelled. */
+
+/** No place on the waiting list is wished for. */
+export const WILL_NOT_WAIT = /\b(?:no|not|don't|without)\b[^.?!]*wait/i;
+
+/** After a person's name: what is theirs, and no wish for them. */
+export const THEIR_DETAILS = /^ (?:number|phone|address|hours|days|schedule|name|email|home|cell|mobile)/i;
+
+/** Who comes with somebody. */
+export const A_CHILD = /son|daughter|kid|child|boy|girl|nephew|niece/;
+
+/** Somebody wants to be called. */
+export const TO_BE_CALLED = /\b(?:call|ring|phone)\b/i;
+
+/** Right before what is to be kept. */
+export const KEEPS = /\bkeep(?:ing)?(?: just| only)?(?: the| my| our)?\s+$/i;
+
+/** The verb of what is to go. */
+export const DROPS = /\b(?:cancel|drop|scrap|remove|delete|call off|take off|get rid of)\b/i;
+
+/** The other of two. */
+export const THE_OTHER = /\bthe other(?: one| appointment| visit| booking)?\b/i;
+
+/** All that somebody has. */
+export const ALL_OF_THEM = /\b(?:both|all(?: of)?(?: (?:my|our|the|them|it))?|everything|each of|(?:the )?whole lot|the lot)\b/i;
+
+/** "That's all": not all of them. */
+export const NOT_ALL_OF_THEM = /\b(?:that's all|after all|at all)\b/i;
+
+/** An answer that asks back. */
+export const WHAT_DO_YOU_MEAN = /^\W*(?:what|why|how|huh|pardon|sorry|come again)\b[^.]{0,30}\?*\W*$/i;
+
+/** Words for a visit, which tell nothing of what it is for. */
+export const VISITS = /\b(?:appointment|visit|booking|slot|session)s?\b/gi;
+
+/** "The longer one", "the cheapest". */
+export const MORE_OF = /\bthe (?:(long)|(short|quick|fast)|(cheap)|(dear|pric))(?:er|est|ier|iest)\b|\bthe (?:(less|least)|(more|most)) expensive\b/i;
+
+/** A kind of visit, before it is said with whom. */
+export const KIND_OF_VISIT =
+  /(?<!\b(?:had|was|in|after|from|during|got) )\b(?:an?|another|my next|one more|the) (session|lesson|consultation|treatment|class|talk|course|test|fitting|check|clean|cut)\b(?: \w+){0,2} with\b/i;
+
+/** Right before a word that is a thing of the house's. */
+export const AS_A_THING = /\b(?:an?|the|your|this|that|some|for|of|book|another|more|new)\s$/i;
+
+/** Right before what is only thought of. */
+export const MAYBE_THE = /\b(?:maybe|perhaps|possibly)(?: it's| it is)? (?:the |my |a )?$/i;
+
+/** Right before what somebody has, or had. */
+export const HAVING_A = /\b(?:having|had|has|got|lost|expecting|with|after) (?:an?|the|my|our|his|her)\s$/i;
+
+/** There is no telephone to give. */
+export const HAS_NO_NUMBER =
+  /\b(?:don't have|do not have|haven't got|no|without) an?y? ?(?:tele)?(?:phone|number|mobile|cell)\b|\bno (?:tele)?(?:phone|mobile|cell)\b/i;
+
+/** They have not been here. */
+export const NEVER_BEEN =
+  /\b(?:first time|never been|haven't been|have not been|not been (?:here|before|there)|new (?:client|patient|customer|here|to you)|(?:i'm|i am|am) new)\b/;
+
+/** They have been here. */
+export const HAS_BEEN =
+  /\b(?:(?:was|were|been|got) (?:already )?assessed|had (?:an?|the|my|his|her) (?:first visit|assessment)|i've been|i have been|(?<!\b(?:she|he|they|wife|husband)(?:'s| has|'ve| have) (?:already )?)been (?:here|there|to you|before)|returning|existing (?:client|patient)|a regular|come regularly|i was (?:there|in) (?:last|before)|last time i|i was (?:there|here|in|with you|seen) (?:on|yesterday|this|a (?:week|month|year|while)|in|just)|(?:said|told me|asked me|wants? me|want me|was told|should) to come back|(?:saw|seen) (?:him|her|them|you) (?:last|on|in|before|already|(?:\w+ ){1,3}ago)|same as last time|i'm a (?:client|patient))\b/;
+
+/** A sooner day, and not a sooner hour. */
+export const SOONER_DAY = /\b(?:sooner|any earlier|an earlier (?:day|date|appointment|visit|slot|one))\b/i;
+
+export const AFTER_OR_BEFORE = /\b(after|before)\b/i;
+
+/** The day that is spoken of. */
+export const THAT_SAME_DAY = /\b(?:that|same) day\b/i;
+
+/** All of it asks for a moment. */
+export const ONE_MOMENT_PLEASE = /^\W*(?:hang on|hold on|wait|one (?:moment|second|sec)|just a (?:moment|second|sec))\b[^?]*$/i;
+
+/** Something besides. */
+export const AS_WELL = /\b(?:too|also|as well|and)\b/i;
+
+/** Nothing of it is wished for any more. */
+export const LETS_IT_GO = /\b(?:forget|never ?mind|leave it|don't bother|cancel)\b/i;
+
+/** Says goodbye, or lets everything go. */
+export const ENDS_IT = /\b(?:bye|goodbye|forget it|never ?mind)\b/i;
+
+/** Does not want to tell. */
+export const RATHER_NOT_SAY = /\b(?:rather not|not say|prefer not|don't want|do not want|none of your)\b/i;
+
+/** Has no number or address. */
+export const HAS_NONE = /\b(?:don't|do not|no) (?:have|phone|number|mobile|cell|email)\b/i;
+
+/** An hour, by its signs. */
+export const A_CLOCK_TIME = /\bat \d|:\d\d|[ap]\.?m\b/i;
+
+/** A number at the head of an answer. */
+export const A_NUMBER_FIRST = /^\W*(?:\w+\W+){0,3}?(\d{1,2}|one|two|three|four|five|six)\b/i;
+
+/** It may stay as it is. */
+export const LEAVES_IT = /\b(?:forget|never ?mind|leave it|don't bother|as it is)\b/i;
+
+/** None of it is wished for. */
+export const NOTHING_THEN = /\b(?:forget|never ?mind|leave it|nothing)\b/i;
+
+/** It is asked when, with whom, or whether. */
+export const ASKS_OF_WHAT_IS = /\b(?:when|what (?:time|day|date)|which (?:day|one|date)|who|whom|with whom|is (?:that|it))\b/i;
+
+/** All of it is a greeting. */
+export const GREETING =
+  /^\W*(?:hi+|hello|hey+|good (?:morning|afternoon|evening|day)|hiya|greetings|yo|howdy)(?: there| you| again| everyone| to you| all)?\W*$/i;
+
+export const SAYS_BOOK = /\bbook\b/i;
+
+/** Behind a word that joins two parts. */
+export const BEHIND_AND = /(?<=\band\s)/i;
+
+/** Between two days, each with a visit. */
+export const AND_ANOTHER = /\b(?:and|plus|then)\s+(?:then )?(?:(?:the |that )?one|another|a second|again)\b/i;
+
+/** A word that links two visits. */
+export const LINKS = /\b(?:and|plus|then|also)\b/gi;
+
+/** What is said once of both. */
+export const FOR_ALL = /\b(?:both|each|all of them)\b(?! (?:an?|my|the|our)\b)/i;
+
+/** "And one for me", behind whom it is for. */
+export const AND_ONE_FOR = /\b(?:and|plus) (?:also )?(?:one|another(?: one)?|the same(?: one| thing)?|a second(?: one)?) for (?:me|myself)\b/i;
+
+/** "And one", right before whom it is for. */
+export const AND_ONE = /\b(?:and|plus) (?:also )?(?:one|another(?: one)?|the same(?: one| thing)?|a second(?: one)?)\s*$/i;
+
+/** "And then", right before whom it is for. */
+export const AND_THEN = /\b(?:and|plus|then)(?: then)?\s*$/i;
+
+/** "Hers too", right behind whom it is for. */
+export const HERS_TOO = /^\s*(?:to have )?(?:hers|his|theirs|one|another(?: one)?|the same(?: one| thing)?|it too)\b/i;
+
+export const SAYS_AND = /\band\b/i;
+
+export const SAYS_OR = /\bor\b/i;
+
+/** What joins two visits on one day. */
+export const AND_THE_SAME_DAY =
+  /^\s*,?\s*(?:and|plus|&|with|together with|as well as),?\s+(?:(?:on |for )?(?:the |that )?same day,?\s+)?(?:also )?(?:an?|the|my)?\s*$/i;
+
+/** Between a visit and what it is to be instead. */
+export const TO_ANOTHER_KIND = /\b(?:to|into|for|with|instead|(?:make|do) (?:it|that))\s+(?:be\s+)?(?:an?|the|one)?\s*$/i;
+
+/** Between two visits that come one after the other. */
+export const LINKS_VISITS = /(?:,\s*)?\b(?:and|plus|then|followed by|afterwards)\s+(?:(?:also|then|maybe|after that|afterwards)\s+)*/gi;
+
+/** Small words between two visits. */
+export const SMALL_BETWEEN = /^(?:[\s,]|\b(?:on|at|with|for|in|the|please|around|of|an?|one|my|about|to see|me|myself)\b)*$/i;
+
+/** "I haven't had a patch test": declines nothing. */
+export const TELLS_OF_THEMSELVES = /^\W*(?:(?:but|and|oh|um+|well)\W+)*i (?:haven't|have not|didn't|did not|don't have)\b/i;
+
+export const THE_OTHER_ONE = /\bthe other(?: one| appointment| visit| booking)?\b/i;
+
+/** A visit that somebody has. */
+export const OF_THEIR_OWN_VISIT = /\b(?:my|our|mine|booked|booking|appointments?)\b/i;
+
+/** The day or hour that is spoken of. */
+export const THEN = /\b(?:then|that day)\b/i;
+
+export const SAYS_TO_BOOK = /\bbook\b/i;
+
+/** What they have is to be moved. */
+export const MOVES_MINE = /\b(?:move|change|reschedule|shift|switch|swap|push|postpone|bring)(?: (?:forward|back))? (?:my|our)\b/i;
+
+/** … by a verb that says nothing else. */
+export const MOVES_MINE_PLAINLY = /\b(?:move|reschedule|postpone|shift) (?:my|our)\b/i;
+
+/** What they have. */
+export const MINE_OR_BOOKED = /\b(?:my|our|mine|booked)\b/i;
+
+/** Somebody else comes too. */
+export const COMES_TOO =
+  /\b(?:(?:also|too|as well|and)\b.*\b(?:can|could|may) (?:my|our) \w+ (?:come|join|have|get)|(?:can|could|may) (?:my|our) \w+ (?:come|join)\b.*\bsame time|(?:and|also|then) (?:one|another|a second)|another one|one more|one for|as well|too\b|also for|for (?:my|our|him|her) .*(?:as well|too|also))/;
+
+/** One right after the other. */
+export const RIGHT_AFTER = /\b(?:right|straight|directly|just|immediately) (?:after|afterwards)\b|\bback to back\b/;
+
+/** Words around a wish to leave a message. */
+export const ONLY_A_MESSAGE =
+  /^(?:(?:hi|hello|hey|please|can|could|may|i|i'd|id|you|would|like|want|to|leave|take|pass|send|give|on|a|an|the|message|note|word|for|mina|desk|manager|boss|owner|team|your|our|somebody|anyone|something|write|down|along|complaint|make|have|complain|someone|staff|with|just|[,.!? ])+)$/i;
+
+/** One hour instead of another. */
+export const ONE_HOUR_FOR_ANOTHER =
+  /\b[\w:.]+ (?:am |pm |o'clock )?(?:instead of|rather than) (?:at )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|noon|half|quarter)/i;
+
+/** Instead of what was done. */
+export const SAYS_INSTEAD = /\binstead\b(?! of)/i;
+
+/** What was done was meant otherwise. */
+export const MY_MISTAKE = /\b(?:wrong (?:day|time|date)|i meant|meant to say|my mistake|should (?:have been|be))\b/i;
+
+/** A message that goes on from the one before. */
+export const GOES_ON = /^\W*(?:and|what about|how about|ok(?:ay)?,? and)\b/i;
+
+/** Somebody who was spoken of. */
+export const OF_SOMEBODY_SPOKEN_OF = /\b(?:with|by|see|to|is|does|when's|has|can|could|would|will|did|if) (him|her|he|she|they|them)\b/i;
+
+/** A man who was spoken of. */
+export const HIM = /^(?:him|he)$/i;
+
+/** A woman who was spoken of. */
+export const HER = /^(?:her|she)$/i;
+
+/** Something is to be otherwise. */
+export const CHANGES_SOMETHING = /\b(?:come|instead|move|make it|rather|change|shift|do it)\b/i;
+
+/** One more, of the same. */
+export const ONE_AS_WELL = /\b(?:and|another|same|as well|too|also|second|more)\b/i;
+
+/** At the same hour. */
+export const SAME_HOUR = /\bsame (?:time|hour)\b/i;
+
+/** Something besides what was done. */
+export const BESIDES_THAT = /^\W*(?:and|also|then|plus|besides|(?:yes|yeah|ok|okay|sure|please)\b.*\band)\b/i;
