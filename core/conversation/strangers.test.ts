@@ -231,6 +231,18 @@ describe("a service that was suggested", () => {
   });
 });
 
+describe("which of some", () => {
+  it("is told by one word of a name", () => {
+    const ink = (...says: string[]) => heldAt("eleventh", "cottonwood", "web", ...says);
+    expect(ink("I want a tattoo on the 10th of April", "only a small one please").state.task).toMatchObject({ service: "small" });
+    expect(ink("I want a tattoo on the 10th of April", "is a small one cheaper?").state.task).not.toMatchObject({ service: "small" });
+  });
+
+  it("and how long it takes altogether is said of what is being booked", () => {
+    expect(garage("a minor service on Tuesday", "how long altogether?").last).toMatch(/takes an hour/);
+  });
+});
+
 describe("the number of the line", () => {
   const from = (...says: string[]) => heldFrom("fourteenth", "ternbay", "phone", "+19025550148", ...says);
   const wish = (last: string): string =>

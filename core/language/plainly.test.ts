@@ -25,6 +25,8 @@ describe("days", () => {
     ["June would suit us", { date_from: "2027-06-01", date_to: "2027-06-30" }],
     ["we're not available on Thursdays", { exclude_weekdays: ["Thursday"] }],
     ["april seven please", { date: "2027-04-07" }],
+    ["that weekend around the 20th of March", { date_candidates: ["2027-03-20", "2027-03-21"], date_choice: "either" }],
+    ["the weekend of april 4", { date_candidates: ["2027-04-03", "2027-04-04"], date_choice: "either" }],
     ["on march twenty-two around nine", { date: "2027-03-22" }],
     ["wednesday march thirty one", { date: "2027-03-31" }],
   ])("%s", (text, slots) => {

@@ -231,6 +231,7 @@ function named(a: Applying): void {
     const id = shown[at];
     if (id) setService(a, id);
   } else if (t.state.expects === "service" && task.among?.length === 1 && ofKind(reading.found, "yes")[0]?.value) setService(a, task.among[0] as string);
+  else if (t.state.expects === "service" && byOneWord(a) !== undefined) setService(a, byOneWord(a) as string);
   else {
     const other = elsewhere(a);
     if (other !== undefined) {
@@ -238,6 +239,15 @@ function named(a: Applying): void {
       a.changed = true;
     }
   }
+}
+
+/** "A small one", in answer to which of some it is: the only one that has the word in its name. */
+function byOneWord({ t, task, reading }: Applying): string | undefined {
+  if (!task.among || task.among.length < 2 || reading.question || reading.found.some((f) => f.kind === "yes" && !f.value)) return undefined;
+  const said = new Set(reading.said.toLowerCase().match(/[a-z]{3,}/g) ?? []);
+  const words = (id: string): string[] => (t.house.services.get(id)?.name ?? "").toLowerCase().match(/[a-z]{3,}/g) ?? [];
+  const [only, other] = task.among.filter((id) => words(id).some((w) => said.has(w)));
+  return other === undefined ? only : undefined;
 }
 
 /** "Something together", in answer to which of some it is: what that speaks for, where it is none of them. */

@@ -191,6 +191,22 @@ export const DAY_RULES: DayRule[] = [
     },
   },
   {
+    // "The weekend of the 13th": the one that the day is in, or stands before.
+    name: "day/weekend-of",
+    pattern: new RegExp(
+      `\\b(?:the |that )?weekend (?:of|around)(?: the)? (?:(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL}))(?: of)?(?: (${MONTH}))?|(${MONTH}) (?:the )?(\\d{1,2})(?:st|nd|rd|th)?)\\b`,
+      "g",
+    ),
+    value: (m, at) => {
+      const month = m[3] ?? m[4];
+      const date = m[5] ? Number(m[5]) : nth(m[1], m[2]);
+      const day = month ? nextMonthDate(at, MONTH_WORDS[month] ?? 0, date) : nextDate(at, date);
+      if (day === null) return null;
+      const saturday = mondayOf(day) + 5;
+      return { value: { kind: "either", days: [saturday, saturday + 1] } };
+    },
+  },
+  {
     name: "day/week-of-month",
     pattern: new RegExp(`\\b(?:the )?(first|second|third|last) (week|half) (?:of|in) (?:(${MONTH})|(next|this) month)\\b`, "g"),
     value: (m, at) => {

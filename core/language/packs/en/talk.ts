@@ -401,7 +401,8 @@ export const EITHER_OR =
   /^[\s,]*(?:or|or else|or maybe|if not|failing that|otherwise|alternatively)(?:,? (?:maybe|perhaps|even|else|if not))?[\s,]*(?:on |the )?$/i;
 
 /** How long what is spoken of takes. */
-export const HOW_LONG_IS_IT = /\bhow (?:long|many minutes) (?:is|are|does|do|will|would|am|should)\b(?! (?:you|the wait|i wait|it last|they last))/i;
+export const HOW_LONG_IS_IT =
+  /\bhow (?:long|many minutes) (?:is|are|does|do|will|would|am|should)\b(?! (?:you|the wait|i wait|it last|they last))|\bhow (?:long|many minutes) (?:altogether|in all|in total|all in all|all told)\b/i;
 
 /** Two who want something together. */
 export const SEVERAL_OF_US =
