@@ -4,7 +4,7 @@ import type { Reading } from "../language/read.ts";
 import { waits, wantsBack } from "./backagain.ts";
 import { checks } from "./checks.ts";
 import { compared } from "./errands/compare.ts";
-import { tellsOthers } from "./errands/existing.ts";
+import { tellsOthers, tellsWithWhom } from "./errands/existing.ts";
 import { inOwnWords } from "./errands/handbook.ts";
 import { hearQuestion } from "./errands/questions.ts";
 import { hearGoAhead } from "./goahead.ts";
@@ -99,7 +99,7 @@ const STEPS: readonly Step[] = [
   putsOff,
   // What is about the house, or about what was done.
   andResume((m) => idle(m) && namesHouse(m.t, m.text) && whoThisIs(m.t, m.text)),
-  andProceed((m) => tellsOthers(m.t, m.text)),
+  andProceed((m) => tellsOthers(m.t, m.text) || tellsWithWhom(m.t, m.text)),
   (m) => wantsBack(m.t, m.text) || waits(m.t, m.reading, m.text) || wasDone(m.t, m.text),
   newContact,
   // What is refused, and what is for somebody else.

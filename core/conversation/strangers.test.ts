@@ -145,6 +145,11 @@ describe("an hour", () => {
     expect(t.last).toMatch(/11:30 am/);
   });
 
+  it("may come while something else is asked", () => {
+    const feet = (...says: string[]) => heldAt("tenth", "larch", "web", ...says);
+    expect(feet("a heel pain session on Wednesday", "ok the 4.30", "half an hour").last).toMatch(/Wednesday 3 March at 4:30 pm/);
+  });
+
   it("alone is meant of the day that was offered instead, whoever it is for", () => {
     // Nobody works there on a Monday.
     const t = barber("a skin fade today please", "10.30, it's Koa Henare, 04 555 0190");
@@ -228,6 +233,26 @@ describe("a service that was suggested", () => {
   it("is meant by what speaks for it still, though a word of another's is said", () => {
     const optician = (...says: string[]) => heldAt("sixth", "neem", "web", ...says);
     expect(optician("my glasses broke in two", "only the frames fixed, no new ones").state.task).toMatchObject({ service: "repair" });
+  });
+});
+
+describe("right after a visit was told of", () => {
+  it("whom it is with is asked of that one", () => {
+    const t = dental("Elspeth Munro, 01632 960141, is my check-up still on?", "and who's it with?");
+    expect(t.last).toMatch(/check-up with Fiona on Tuesday 9 March/);
+  });
+
+  it("it may go to somebody else and to a sooner day at once", () => {
+    const t = dental("Elspeth Munro, 01632 960141, is my check-up still on?", "could Callum do it sooner?");
+    const task = t.state.task;
+    expect(task).toMatchObject({ errand: "move", staff: ["callum"] });
+    const offered = task?.errand === "move" ? task.offered : [];
+    expect(offered.length).toBeGreaterThan(0);
+    expect(offered.every((o) => o.staff === "callum" && t.house.zone.toLocal(o.startMin).day < MARCH + 9)).toBe(true);
+  });
+
+  it("who does such a thing is asked of all", () => {
+    expect(dental("Elspeth Munro, 01632 960141, is my check-up still on?", "who does fillings?").last).toMatch(/Callum/);
   });
 });
 

@@ -11,7 +11,7 @@ import { askLength } from "./lengths.ts";
 import { finish } from "./finish.ts";
 import { priceVal } from "./prices.ts";
 import { propose } from "./offering.ts";
-import { THE_OTHERS } from "../../language/packs/en/talk.ts";
+import { THE_OTHERS, WITH_WHOM_IS_IT } from "../../language/packs/en/talk.ts";
 
 /** "acupuncture with Priya on Thursday 4 March at 4:00 pm". */
 function apptVal(t: Turn, a: AppointmentView): Value {
@@ -332,6 +332,16 @@ export function nextMine(t: Turn, task: MineTask): void {
   t.outcome("answered");
   t.state.task = null;
   finish(t);
+}
+
+/** "And who is it with?", right after an appointment was told of: whom that one is with, and not who does such visits. */
+export function tellsWithWhom(t: Turn, text: string): boolean {
+  const told = t.state.appointments.find((a) => a.id === t.state.toldOf);
+  if (t.state.task || !told || !WITH_WHOM_IS_IT.test(text)) return false;
+  t.say("mine/list", { list: apptVal(t, told) });
+  t.rule("mine/with-whom");
+  t.outcome("answered");
+  return true;
 }
 
 /** "And the other one?", after one appointment was told of: those that are coming besides; false where there are none, or nothing was told. */

@@ -37,6 +37,9 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     const sooner = shift.byMin === undefined && shift.value === "earlier" && SOONER_DAY.test(reading.said);
     task.by = { min: shift.byMin ?? 0, sign: shift.value === "later" ? 1 : -1, ...(sooner ? { sooner } : {}) };
     if (times.length > 0) task.wish.times = times;
+    // "Could Callum do it sooner": with somebody else as well.
+    const wished = ofKind(reading.found, "staff").findLast((p) => p.part === "new" && !p.not);
+    if (wished) task.staff = wished.value;
     if (days.length === 0) return true;
   }
   if (task.errand === "move") {

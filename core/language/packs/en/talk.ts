@@ -123,6 +123,10 @@ export const BESIDE_ANOTHER =
 export const TOLD_OF_SOMEBODY =
   /\b(?:i|we|he|she|they|who|that)(?:'s|'ve|'m|'re| is| has| have| am| are| was| were)(?: (?:never|only|just|not|already|always|been|had|done|tried))* $/i;
 
+/** Whom a visit is with that was just told of. */
+export const WITH_WHOM_IS_IT =
+  /^\W*(?:(?:and|so|ok|okay|oh|right|great|thanks)\W+)*(?:who(?:'s| is| am i| are we| will i| do i| will)? ?(?:it|that|this|booked|seeing|see|be seeing)?(?: (?:is|be|booked|down))? with|with (?:whom|who)(?: is (?:it|that))?|who(?:'s| is) (?:doing|seeing|giving|treating) (?:it|that|me|us)|who (?:am i|are we) seeing|who (?:will|do) i see)\W*$/i;
+
 /** It is asked whether something was done. */
 export const DID_IT =
   /^\W*(?:(?:so|and|ok|okay|wait|sorry|oh|hm+|um+|great|thanks)\W+)*(?:did (?:that|it) (?:work|go through|save|take)|(?:is|was) (?:it|that|everything|all) (?:all )?(?:done|booked|cancelled|canceled|moved|confirmed|in|set|saved|sorted|final|through)|(?:am i|are we|i'm|we're) (?:all |now |really )?(?:booked|set|done|confirmed|in)(?: in)?)(?: now| then| (?:for )?sure)?\W*(?:right|yes|correct|now|then)?\W*$/i;

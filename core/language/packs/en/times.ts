@@ -1,4 +1,4 @@
-import type { Moment } from "../../context.ts";
+import type { Expects, Moment } from "../../context.ts";
 import type { ClockValue, TimeValue } from "../../found.ts";
 import { CARDINALS, DAY_PARTS, HOUR, HOUR_WORDS, MINUTE, MINUTE_WORDS } from "./words.ts";
 
@@ -90,6 +90,8 @@ const NOT_TIME =
   "(?![a-z])(?! ?(?:%|kilo|kg|pound|lbs|euro|cent|km|mile|cm|metre|meter|foot|feet|inch|years?[ -]old|times|dogs?|kids?|children|sessions?|lessons?|classes|minute|min\\b|mins|hour|hr|day|week|month|year|people|person|place|spot|of us|dollar|st\\b|nd\\b|rd\\b|th\\b|/\\d|[-.]?\\d(?!\\d{0,2} ?-?(?:min|hour|hr))))";
 
 const ranged = (name: string): { value: TimeValue } => ({ value: { kind: "span", ...DAY_PARTS[name], name } });
+/** What is asked while it is open when a visit is to be: an hour may come with the answer. */
+const WHILE_BOOKING = new Set<Expects>(["slot", "time", "day", "service", "length", "staff"]);
 const waitsFor = (at: Moment): boolean => at.expects === "time" || at.expects === "slot" || at.expects === "day";
 /** What is read back may be answered with another hour: "no, ten", "could we do 4". */
 const mayChange = (at: Moment): boolean => at.expects === "go-ahead" || at.expects === "phone-check" || at.expects === "name-check";
@@ -246,7 +248,7 @@ export const TIME_RULES: TimeRule[] = [
     name: "time/with-a-point",
     pattern:
       /(?:^\W*|, ?|\b(?:ok|okay|yes|yeah|then|so|well|the|maybe|say|make it|rather)[ ,]+)(1\d|2[0-3]|[1-9])\.(00|15|30|45|[0-5][05])(?![\d%])(?= *(?:[.,;!?]|$|[a-z]))/g,
-    value: (m, at) => (at.expects === "slot" || at.expects === "time" || at.expects === "day" ? one("at", `${m[1]}:${m[2]}`) : null),
+    value: (m, at) => (at.expects !== undefined && WHILE_BOOKING.has(at.expects) ? one("at", `${m[1]}:${m[2]}`) : null),
   },
   {
     // "The ten thirty" in figures, where one of several times is waited for: "the 10 30".
