@@ -6,9 +6,9 @@ import {
   OF_THEIR_OWN_VISIT,
   ONLY_A_MESSAGE,
   RIGHT_AFTER,
-  SAYS_TO_BOOK,
+  SAYS_BOOK,
   THEN,
-  THE_OTHER_ONE,
+  THE_OTHER,
 } from "../language/packs/en/doing.ts";
 import { ofKind, peopleIn, type Found } from "../language/found.ts";
 import { isGuess, type Errand } from "../language/errand.ts";
@@ -145,9 +145,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
       else {
         // "And the other one, cancel please": not the one that is being moved.
         const other =
-          task?.errand === "move" && task.appointment && THE_OTHER_ONE.test(reading.said)
-            ? state.appointments.filter((a) => a.id !== task.appointment?.id)
-            : null;
+          task?.errand === "move" && task.appointment && THE_OTHER.test(reading.said) ? state.appointments.filter((a) => a.id !== task.appointment?.id) : null;
         const meant = other ? (other.length === 1 ? other[0] : undefined) : task?.errand === "move" ? task.appointment : undefined;
         const fresh: CancelTask = { ...newCancel(), ...(meant ? { appointment: meant } : {}) };
         if (task?.errand === "move" && !other) {
@@ -244,7 +242,7 @@ export function asAsked(t: Turn, task: BookTask, reading: Reading): void {
 /** Whether somebody whose visit is being moved wants to book one of another kind beside it. */
 function booksAnother(task: MoveTask, reading: Reading, e: Errand): boolean {
   const other = ofKind(reading.found, "service").some((s) => !s.value.includes(task.appointment?.service ?? ""));
-  return e === "book" && other && SAYS_TO_BOOK.test(reading.said);
+  return e === "book" && other && SAYS_BOOK.test(reading.said);
 }
 
 /** Whether a client who is being booked speaks of an appointment that they have: "move my acupuncture to Friday". */

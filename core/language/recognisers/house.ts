@@ -25,13 +25,13 @@ import {
   NOT_WITH,
   OCCASIONS,
   OF_A_GUEST,
-  POSSESSIVE,
   ROLES,
   WAS,
   WEAK,
   WHAT_IT_COSTS,
   WOMAN_OR_MAN,
 } from "../packs/en/house.ts";
+import { POSSESSIVE } from "../packs/en/people.ts";
 import { isGivenName } from "../called.ts";
 import { doubleMetaphone } from "double-metaphone";
 import { distance } from "fastest-levenshtein";

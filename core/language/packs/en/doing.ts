@@ -152,15 +152,11 @@ export const SMALL_BETWEEN = /^(?:[\s,]|\b(?:on|at|with|for|in|the|please|around
 /** "I haven't had a patch test": declines nothing. */
 export const TELLS_OF_THEMSELVES = /^\W*(?:(?:but|and|oh|um+|well)\W+)*i (?:haven't|have not|didn't|did not|don't have)\b/i;
 
-export const THE_OTHER_ONE = /\bthe other(?: one| appointment| visit| booking)?\b/i;
-
 /** A visit that somebody has. */
 export const OF_THEIR_OWN_VISIT = /\b(?:my|our|mine|booked|booking|appointments?)\b/i;
 
 /** The day or hour that is spoken of. */
 export const THEN = /\b(?:then|that day)\b/i;
-
-export const SAYS_TO_BOOK = /\bbook\b/i;
 
 /** What they have is to be moved. */
 export const MOVES_MINE = /\b(?:move|change|reschedule|shift|switch|swap|push|postpone|bring)(?: (?:forward|back))? (?:my|our)\b/i;

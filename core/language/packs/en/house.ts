@@ -75,8 +75,6 @@ export const ROLES =
 /** A question about somebody by what they are. */
 export const ASKS_OF_A_ROLE = /^(?:can|could|would|will|may|is|does|do|has|when)\b/;
 
-export const POSSESSIVE = /'s$/;
-
 /** Right before somebody who is not wished for. */
 export const NOT_WITH = /\b(?:not|never|anyone but|anybody but|except|without|other than|besides) (?:with |by )?$/;
 
