@@ -53,6 +53,7 @@ describe("a thing of theirs", () => {
 
   it("is another service where that is asked for", () => {
     expect(garage("I'd like a brake repair", "no, a car cleaning rather").state.task).toMatchObject({ errand: "book", service: "valet" });
+    expect(garage("I'd like a brake repair on Friday", "can I have the cleaning instead").state.task).toMatchObject({ service: "valet" });
   });
 });
 

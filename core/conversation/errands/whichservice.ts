@@ -14,6 +14,7 @@ import {
   OF_OURS,
   SAME,
   SEVERAL_OF_US,
+  TAKES_ANOTHER,
   TO_COME_BACK,
   TOLD_OF_SOMEBODY,
   WHICH_TIMES,
@@ -159,7 +160,13 @@ function named(a: Applying): void {
   // "At home possible?", while hours of a visit are offered: a word that another has in its name changes nothing.
   if (task.service && single?.rule === "service/telling-word" && reading.question && !single.value.includes(task.service) && !WISHES.test(reading.said)) return;
   // "Thursday is fine but I need the car by four", while a repair is offered: what they do with their own is no other service.
-  if (task.service && single?.rule === "service/telling-word" && !single.value.includes(task.service) && OF_THEIR_OWN.test(reading.text.slice(0, single.start)))
+  if (
+    task.service &&
+    single?.rule === "service/telling-word" &&
+    !single.value.includes(task.service) &&
+    OF_THEIR_OWN.test(reading.text.slice(0, single.start)) &&
+    !TAKES_ANOTHER.test(reading.text)
+  )
     return;
   // "Just the frames fixed", where a repair was suggested: a word that another has too does not take its place, where all of it still speaks for that.
   const [proposed, more] = task.suggested ? (task.among ?? []) : [];

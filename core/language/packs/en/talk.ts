@@ -96,6 +96,9 @@ export const GIVES_UP =
 export const OF_THEIR_OWN =
   /\b(?:need|leave|leaving|left|drop|dropping|drop off|bring|bringing|collect|collecting|pick up|picking up|fetch|drive|driving|take|have|get|use|want|park) (?:back )?(?:the|my|our|his|her|their)(?: [a-z]+)? $/i;
 
+/** What is named takes the place of what was spoken of. */
+export const TAKES_ANOTHER = /\b(?:instead|rather|change|switch|swap|actually|prefer|better|no|not|sorry)\b/i;
+
 /** One thing, by a name of its own, is not wished for any more, now or at all: "leave the wheel for now". */
 export const LEAVES_OUT =
   /\b(?:leave|forget|skip|drop|scrap|not|no) (?:about )?(?:the|that|my|our) (?:[a-z]+ ){1,3}(?:for now|for today|for the moment|this time|after all|then|out|off|altogether)\b/i;
