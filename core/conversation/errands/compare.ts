@@ -10,7 +10,6 @@ import { sayPrice } from "./prices.ts";
 import { sayLengths } from "./services.ts";
 import { MORE_OF, TELLS_APART } from "../../language/packs/en/talk.ts";
 
-const OF_MONEY = BY_MONEY;
 /** More are not told of in one breath. */
 const MOST = 4;
 
@@ -28,7 +27,7 @@ export function compared(t: Turn, reading: Reading): boolean {
     return false;
   }
   for (const s of ids.flatMap((id) => t.house.services.get(id) ?? [])) {
-    if (more !== undefined && OF_MONEY.test(more)) sayPrice(t, s, true);
+    if (more !== undefined && BY_MONEY.test(more)) sayPrice(t, s, true);
     else if (more !== undefined || s.about === "") sayLengths(t, s);
     else t.say("ask/about", { about: val(`${s.name}: ${aboutInside(t.house, s)}`, serviceSource(t.house, s.id)) });
   }

@@ -83,13 +83,13 @@ function wishedItself(t: Turn, reading: Reading, id: string): boolean {
   const only = ofKind(reading.found, "service").find((f) => f.value.length === 1 && f.value[0] === id);
   if (!only || !WISHED_THING.test(reading.text.slice(0, only.start))) return false;
   const word = reading.text.slice(only.start, only.end).toLowerCase();
-  const calledSo = (other: string): boolean =>
-    (t.house.services.get(other)?.name ?? "")
-      .toLowerCase()
-      .split(/[^a-z]+/)
-      .includes(word);
-  return likely(t.house, ofTheNeed(reading)).every((other) => other === id || !calledSo(other));
+  return likely(t.house, ofTheNeed(reading)).every((other) => other === id || !nameWords(t, other).includes(word));
 }
+
+/** The words of a service's name, joining words aside. */
+const nameWords = (t: Turn, id: string): string[] =>
+  ((t.house.services.get(id)?.name ?? "").toLowerCase().match(/[a-z]{3,}/g) ?? []).filter((w) => !JOINS.has(w));
+const JOINS = new Set(["and", "for", "with", "the", "from", "your", "you", "new", "one"]);
 
 /** Whether a word of a service's names was said. */
 export function sharesWord(t: Turn, id: string | undefined, text: string): boolean {
@@ -238,10 +238,11 @@ function named(a: Applying): void {
     const id = shown[at];
     if (id) setService(a, id);
   } else if (t.state.expects === "service" && task.among?.length === 1 && ofKind(reading.found, "yes")[0]?.value) setService(a, task.among[0] as string);
-  else if (t.state.expects === "service" && byOneWord(a) !== undefined) setService(a, byOneWord(a) as string);
   else {
-    const other = elsewhere(a);
-    if (other !== undefined) {
+    const called = t.state.expects === "service" ? byOneWord(a) : undefined;
+    const other = called === undefined ? elsewhere(a) : undefined;
+    if (called !== undefined) setService(a, called);
+    else if (other !== undefined) {
       Object.assign(task, { among: [other], maybe: true });
       a.changed = true;
     }
@@ -252,8 +253,7 @@ function named(a: Applying): void {
 function byOneWord({ t, task, reading }: Applying): string | undefined {
   if (!task.among || task.among.length < 2 || reading.question || reading.found.some((f) => f.kind === "yes" && !f.value)) return undefined;
   const said = new Set(reading.said.toLowerCase().match(/[a-z]{3,}/g) ?? []);
-  const words = (id: string): string[] => (t.house.services.get(id)?.name ?? "").toLowerCase().match(/[a-z]{3,}/g) ?? [];
-  const [only, other] = task.among.filter((id) => words(id).some((w) => said.has(w)));
+  const [only, other] = task.among.filter((id) => nameWords(t, id).some((w) => said.has(w)));
   return other === undefined ? only : undefined;
 }
 

@@ -32,18 +32,17 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
   if (after?.value.kind === "relative" && from === undefined && task.errand === "book") task.afterOwn = after.value.byDays;
   const times = ofKind(reading.found, "time").filter((d) => d.part !== "old");
   const shift = ofKind(reading.found, "shift").find((s) => s.value === "later" || s.value === "earlier");
+  const wished = ofKind(reading.found, "staff").findLast((p) => p.part === "new" && !p.not);
   if (task.errand === "move" && shift && task.offered.length === 0 && times.every((x) => x.value.kind === "same")) {
     // "An hour later": measured from the appointment as it stands.
     const sooner = shift.byMin === undefined && shift.value === "earlier" && SOONER_DAY.test(reading.said);
     task.by = { min: shift.byMin ?? 0, sign: shift.value === "later" ? 1 : -1, ...(sooner ? { sooner } : {}) };
     if (times.length > 0) task.wish.times = times;
     // "Could Callum do it sooner": with somebody else as well.
-    const wished = ofKind(reading.found, "staff").findLast((p) => p.part === "new" && !p.not);
     if (wished) task.staff = wished.value;
     if (days.length === 0) return true;
   }
   if (task.errand === "move") {
-    const wished = ofKind(reading.found, "staff").findLast((p) => p.part === "new" && !p.not);
     if (wished) {
       task.staff = wished.value;
       if (days.length === 0 && times.length === 0 && !task.wish.days && task.appointment === undefined) task.keepTime = true;

@@ -5,6 +5,7 @@ import { MAY_BE_DAY, MAY_BE_TIME } from "../packs/en/signs.ts";
 import { TIME_RULES } from "../packs/en/times.ts";
 import { eachMatch, type Said } from "../text.ts";
 
+/** Finds times of day, by every rule; they may overlap. */
 export function timeFinds(said: Said, at: Moment): Found[] {
   const out: Found[] = [];
   if (!MAY_BE_TIME.test(said.norm)) return out;
@@ -24,6 +25,7 @@ export function timeFinds(said: Said, at: Moment): Found[] {
   return out;
 }
 
+/** Finds days, by every rule and by the house's own; they may overlap. */
 export function dayFinds(said: Said, at: Moment): Found[] {
   const own = ownDayRule(at.house);
   const rules = MAY_BE_DAY.test(said.norm) ? DAY_RULES : [];

@@ -18,7 +18,6 @@ import {
   OF_A_WEEK,
   ON_THE,
   OPEN_DAY_RULE,
-  OR_AND_ON,
   OR_ONLY,
   PARTS_BETWEEN,
   SAYS_NO_TO,
@@ -131,7 +130,7 @@ export function joinDays(said: Said, found: Found[], moving: boolean): Found[] {
     }
     const joined = last && !last.not && !next.not ? join(said, last, next, gap, moving) : null;
     if (joined) out[out.length - 1] = joined;
-    else if (last?.not && OR_AND_ON.test(gap)) out.push({ ...next, not: true });
+    else if (last?.not && AND_NOT_ON.test(gap)) out.push({ ...next, not: true });
     else out.push(next);
   }
   return [...others, ...out];

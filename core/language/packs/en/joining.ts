@@ -15,9 +15,6 @@ export const IF_NOT = /\bif not\s+$/;
 
 export const OR_ONLY = /^\s*,?\s*or\s*$/;
 
-/** Between days that are meant alike. */
-export const OR_AND_ON = /^\s*,?\s*(?:or|and|nor)\s*(?:on )?$/;
-
 /** Rules of days that are open to one side. */
 export const OPEN_DAY_RULE = /^day\/(?:after|from|before|until)/;
 

@@ -48,9 +48,9 @@ export const WILL_NOT_COME =
 export const BOTH_OF_THEIRS =
   /\b(?:i|we)(?:'ve| have)(?: got)? (?:two|three|a couple of|both|2|3|<places>) ?(?:appointments|visits|bookings|sessions|lessons|treatments)?\b[^?]*\b(?:both|them|all)\b[^?]*\b(?:(?:on|in|into|for) (?:the same|one) (?:day|visit|trip|go|morning|afternoon)\b|on <day>)/;
 
-/** What is said to be well is no danger: "he's breathing fine". */
+/** What is said to be well is no danger: "he's breathing fine"; "I don't think he is breathing fine" is one. */
 export const NO_DANGER =
-  /\b(?:(?:he|she|it|they|i)(?:'s|'m|'re| is| am| are)|is|are|his|her|my|the|their) (?:still )?(?:breathing|heart|chest|conscious|awake|blood pressure|pulse)(?: rate)?(?: is|'s)? (?:fine|ok|okay|normal|normally|well|good|alright|all right)\b/g;
+  /(?<!(?:\b(?:not|never|doubt|unsure|if|whether)\b|n't\b)[^.;!?]{0,30})\b(?:(?:he|she|it|they|i)(?:'s|'m|'re| is| am| are)|is|are|his|her|my|the|their) (?:still )?(?:breathing|heart|chest|conscious|awake|blood pressure|pulse)(?: rate)?(?: is|'s)? (?:fine|ok|okay|normal|normally|well|good|alright|all right)\b/g;
 
 /** A word of a danger to life or limb, or to the house: without one nothing is an emergency, however it sounds. */
 export const DANGER = new RegExp(
