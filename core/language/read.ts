@@ -7,6 +7,7 @@ import { ofKind, WEAK_SERVICE, type Found, type FoundOf } from "./found.ts";
 import { isEmergency, limitOf, limitOn } from "./limits.ts";
 import { isQuestion, mask } from "./masked.ts";
 import { changedThing, changesOwn, changesThing, OWN_CHANGED, ownVisit, tellsOfVisit, tradesHour } from "./own.ts";
+import { ABSENT } from "./packs/en/around.ts";
 import { COMPARES_PRICES } from "./packs/en/limits.ts";
 import { ASKS_OF_IT, CANNOT, CANNOT_DO, CANT_COME, FOR_A_WORD, HAS_A_VISIT, SAW, SOMEBODY_ELSE, WEAK_YES } from "./packs/en/signs.ts";
 import { lexiconOf } from "./recognisers/house.ts";
@@ -168,7 +169,9 @@ function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly
   if (moving) found = withMissed(said, at, splitRanges(said, found), dropped);
   // "We have a funeral on the 10th, I can't be there": of what is called off, the day that cannot be.
   else if (cancelling)
-    found = found.map((f) => (f.kind === "day" && f.not && CANNOT.test(said.norm.slice(Math.max(0, f.start - 30), f.end + 40)) ? kept(f) : f));
+    found = found.map((f) =>
+      f.kind === "day" && f.not && (CANNOT.test(said.norm.slice(Math.max(0, f.start - 30), f.end + 40)) || absentOn(said, f)) ? kept(f) : f,
+    );
   if (moving || cancelling) {
     // Of several errands, only the one that touches an appointment has an old and a new.
     const deed = clauses[errands.findIndex((e) => e.errand === "move" || e.errand === "cancel")];
@@ -177,8 +180,8 @@ function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly
     found = [...assignParts(said, found.filter(inside), at, moving ? "move" : "cancel"), ...found.filter((f) => !inside(f))];
   }
   if (moving) found = assignPeople(said, found);
-  // "At four, not five": the other is named only to be ruled out.
-  else if (found.some((f) => f.kind === "time" && f.rule !== "time/not-but")) found = found.filter((f) => f.rule !== "time/not-but");
+  // "At four, not five", "any time but noon": what is named only to be ruled out.
+  else if (!cancelling) found = found.filter((f) => f.rule !== "time/not-but");
   // What is no wish names no service by a word in passing.
   const wayThere = errands.length === 1 && wants("ask-place");
   const aside = wayThere || emergency || limit !== null || wants("out-of-scope", "thanks-bye");
@@ -190,11 +193,15 @@ function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly
 /** "I won't manage the 12th, could you give me the 14th": the day that cannot be kept is that of the visit there is. */
 function withMissed(said: Said, at: Moment, found: Found[], dropped: readonly Found[]): Found[] {
   const missed = [...found, ...dropped].find(
-    (f): f is FoundOf<"day"> => f.kind === "day" && f.not === true && CANNOT_DO.test(said.norm.slice(Math.max(0, f.start - 24), f.start)),
+    (f): f is FoundOf<"day"> =>
+      f.kind === "day" && f.not === true && (CANNOT_DO.test(said.norm.slice(Math.max(0, f.start - 24), f.start)) || (absentOn(said, f) && oneDay(f))),
   );
   if (!missed || !freeToAsk(at) || found.some((f) => f.kind === "day" && f.part === "old")) return found;
   return [...found.filter((f) => f !== missed), { ...kept(missed), part: "old" as const }].sort((a, b) => a.start - b.start);
 }
+
+const absentOn = (said: Said, f: Found): boolean => ABSENT.test(said.norm.slice(Math.max(0, f.start - 60), f.start));
+const oneDay = (f: FoundOf<"day">): boolean => f.value.kind === "days" && f.value.from === f.value.to;
 
 /** A day that was ruled out, as one that is meant. */
 function kept({ not: _, ...f }: FoundOf<"day">): FoundOf<"day"> {

@@ -14,7 +14,7 @@ import type { Said } from "./text.ts";
 
 /** What a message speaks of, each find with its place. Where the same words could be two kinds of thing, it is settled here which they are. */
 export function recognise(said: Said, at: Moment): Found[] {
-  const solid = [...emails(said), ...phones(said, at)];
+  const solid = [...emails(said, at.expects === "email"), ...phones(said, at)];
   // Where a number is waited for, digits in a row are part of one, however short it came: "nine oh two" is no hour then.
   const pieces = longRuns(said, at.expects === "phone");
   const clear = (f: Found): boolean => ![...solid, ...pieces].some((s) => overlap(s, f));
@@ -54,7 +54,13 @@ function whenFinds(
     timed.filter((t) => !bare.some((d) => overlap(t, d) && !shares(t, d))),
   );
   // "Push it back an hour": what it is to be later by is no length.
-  const size = lengths(said, at).filter((l) => clear(l) && !days.some((d) => overlap(l, d)) && !shifted.some((s) => s.rule === "shift/by" && overlap(s, l)));
+  const size = lengths(said, at).filter(
+    (l) =>
+      clear(l) &&
+      !times.some((t) => t.rule === "time/from-now" && overlap(l, t)) &&
+      !days.some((d) => overlap(l, d)) &&
+      !shifted.some((s) => s.rule === "shift/by" && overlap(s, l)),
+  );
   const hours = times.filter((t) => !size.some((l) => overlap(t, l)) && !many.some((c) => c.kind === "places" && overlap(t, c)));
   return { days, when: [...days, ...hours], size };
 }
@@ -78,7 +84,7 @@ const BY_NAME = /name|other-word/;
 
 /** The house's people, where the words are not a service's, a day's or an answer to something else. */
 const peopleFinds = (said: Said, at: Moment, clear: (f: Found) => boolean, offered: readonly Found[], days: readonly Found[]): Found[] =>
-  staff(said, at.house).filter(
+  staff(said, at).filter(
     (f) =>
       clear(f) &&
       !offered.some((s) => overlap(f, s)) &&

@@ -1,4 +1,4 @@
-import { ANY_DAY, BEFORE_ONE, STANDS_FOR_ONE, THIS_COMING } from "./packs/en/reading.ts";
+import { ANY_DAY, BEFORE_ONE, OR_BETWEEN, STANDS_FOR_ONE, THIS_COMING } from "./packs/en/reading.ts";
 import { isoOfDay, weekdayName, type DayNumber } from "../time/days.ts";
 import { clockText } from "../time/zone.ts";
 import type { TimeWish } from "../schedule/wish.ts";
@@ -76,6 +76,7 @@ export function slotsOf(reading: Reading, context: ReadContext): Slots {
   return out;
 }
 
+const MINUTES_OF_A_DAY = 24 * 60;
 const last = <T>(list: readonly T[]): T | undefined => list[list.length - 1];
 
 /** Minutes of a said length: "the long one" picks among the service's own. */
@@ -93,6 +94,14 @@ function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Par
   const days = ofKind(reading.found, "day").filter((d) => (d.not || d.part === part) && !anyDay(d));
   const today = momentOf(context).today;
   let day: DayNumber | undefined = context.day;
+  // "Tuesday at ten or Wednesday at two": either day, each with an hour of its own.
+  const singles = days.filter((d) => !d.not && d.value.kind === "days" && d.value.from !== undefined && d.value.from === d.value.to);
+  const [first, second] = singles;
+  if (singles.length === 2 && first && second && OR_BETWEEN.test(reading.said.slice(first.end, second.start).toLowerCase())) {
+    out[key("date_candidates")] = singles.flatMap((d) => (d.value.kind === "days" && d.value.from !== undefined ? [isoOfDay(d.value.from)] : [])).sort();
+    out[key("date_choice")] = "either";
+    return;
+  }
   for (const d of days) {
     const v = d.value;
     if (d.not) {
@@ -134,7 +143,7 @@ function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Par
   if (!merged) return;
   if (merged.waits) out[key("part")] = merged.waits;
   const w = merged.wish;
-  if (w.nearMin !== undefined && w.fromMin === w.toMin) out[key("time")] = clockText(w.nearMin);
+  if (w.nearMin !== undefined && w.fromMin === w.toMin) out[key("time")] = clockText(w.nearMin % MINUTES_OF_A_DAY);
   else {
     if (w.fromMin !== undefined) out[key("time_from")] = clockText(w.fromMin);
     if (w.toMin !== undefined) {
@@ -186,7 +195,14 @@ export function mergeTimes(times: readonly FoundOf<"time">[], context: ReadConte
   }
   // "Friday afternoon or Saturday morning": parts of the day that leave nothing between them belong to a day each.
   const { fromMin, toMin } = merged?.wish ?? {};
-  if (fromMin !== undefined && toMin !== undefined && fromMin >= toMin && times.length > 1 && times.every((t) => t.value.kind === "span")) return null;
+  if (
+    fromMin !== undefined &&
+    toMin !== undefined &&
+    fromMin >= toMin &&
+    times.length > 1 &&
+    times.every((t) => t.value.kind === "span" || t.value.kind === "part")
+  )
+    return null;
   return merged;
 }
 

@@ -1,4 +1,4 @@
-import { OF_WHAT_STANDS, ONE_MOMENT, SAYS_BYE, SAYS_NOTHING } from "./packs/en/reading.ts";
+import { AROUND_WHEN, AROUND_WHOM, ASKS_WHEN, OF_WHAT_STANDS, ONE_MOMENT, SAYS_BYE, SAYS_NOTHING } from "./packs/en/reading.ts";
 import { asksNothing, type ReadContext } from "./context.ts";
 import type { ErrandRead } from "./errand.ts";
 import { clauses, judge, type Judged } from "./errands.ts";
@@ -9,6 +9,7 @@ import { COMMON } from "./packs/en/words.ts";
 import { lexiconOf } from "./recognisers/house.ts";
 import type { Said } from "./text.ts";
 
+const WHEN_ONLY = new Set<Found["kind"]>(["day", "time", "yes", "choice"]);
 const CHANGING = new Set<string>(["go-ahead", "slot"]);
 
 /** Beside a yes or a no, a remark that only seems to ask asks nothing: "What a lovely voice you have. That works." */
@@ -48,6 +49,13 @@ export function errandsOf(said: Said, masked: string, found: readonly Found[], c
   // A day, a time, a name by itself asks nothing either.
   if (open && bareWords.length === 0 && !/\?/.test(masked) && found.every((f) => !["service", "staff", "shift"].includes(f.kind)))
     return { errands: [], clauses: [], subject: null };
+  // Days and hours with what people put around them: "some time between the 10th and the 14th", "any day but Thursday".
+  if (open && found.some((f) => f.kind === "day" || f.kind === "time") && found.every((f) => WHEN_ONLY.has(f.kind)) && !/\?/.test(masked))
+    if (words.every((w) => AROUND_WHEN.test(w)) && !ASKS_WHEN.test(masked)) return { errands: [], clauses: [], subject: null };
+  // "Anyone but Tobias", "either Nell or Joaquim": with whom, and nothing asked.
+  const people = found.filter((f) => f.kind === "staff");
+  if (open && people.length === found.length && (people.length > 1 || people.some((f) => f.not)) && !/\?/.test(masked))
+    if (words.every((w) => AROUND_WHEN.test(w) || AROUND_WHOM.test(w)) && !ASKS_WHEN.test(masked)) return { errands: [], clauses: [], subject: null };
   // "Could we make it a bit earlier" moves what was offered, not what is booked.
   if (context.expects === "slot" && found.some((f) => f.kind === "shift") && !found.some((f) => f.kind === "service"))
     return { errands: [], clauses: [], subject: null };

@@ -25,7 +25,9 @@ import {
   NOT_WITH,
   OCCASIONS,
   OF_A_GUEST,
+  AND_OR_ONLY,
   ROLES,
+  THEN_WHEN,
   WAS,
   WEAK,
   WHAT_IT_COSTS,
@@ -36,7 +38,8 @@ import { isGivenName } from "../called.ts";
 import { doubleMetaphone } from "double-metaphone";
 import { distance } from "fastest-levenshtein";
 import type { House } from "../../house/compile.ts";
-import type { Found } from "../found.ts";
+import type { Moment } from "../context.ts";
+import type { Found, FoundOf } from "../found.ts";
 import { KIN_WORDS, SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
 import { BUT_NOT, UNWANTED, WANTED_INSTEAD } from "../packs/en/signs.ts";
 import { CARDINALS, COMMON, DIGIT_WORDS, MINUTE_WORDS, ORDINALS, TITLES } from "../packs/en/words.ts";
@@ -488,7 +491,8 @@ function byRole(said: Said, lexicon: Lexicon, house: House): Found[] {
   });
 }
 
-export function staff(said: Said, house: House): Found[] {
+export function staff(said: Said, at: Pick<Moment, "house" | "expects">): Found[] {
+  const { house } = at;
   const lexicon = lexiconOf(house);
   const out: Found[] = [];
   const used = new Set<number>();
@@ -508,9 +512,15 @@ export function staff(said: Said, house: House): Found[] {
       for (const i of near ? mayStart(p.words.length) : (places.get(p.words[0] as string) ?? [])) {
         if (i + p.words.length > tokens.length) continue;
         // A near sound of a short name counts only where a person is spoken of.
-        const spoken = BEFORE_PEOPLE.has(tokens[i - 1]?.text ?? "") || (tokens[i] as Token).text.endsWith("'s");
+        const spoken =
+          BEFORE_PEOPLE.has(tokens[i - 1]?.text ?? "") ||
+          (tokens[i] as Token).text.endsWith("'s") ||
+          at.expects === "staff" ||
+          // "Warren on Friday".
+          (i === 0 && at.expects !== "name" && at.expects !== "name-check" && THEN_WHEN.test(said.norm.slice((tokens[i] as Token).end)));
         // "Akeem Charles" is no Yvette Charles: a family name after somebody else's given name.
-        if (p.family && ofAnother(said, i)) continue;
+        const given = p.family && i > 0 ? shortOf(lexicon, p.staff, (tokens[i - 1] as Token).text) : false;
+        if (p.family && !given && ofAnother(said, i)) continue;
         if (p.words.some((w, k) => used.has(i + k) || !sameName((tokens[i + k] as Token).text, w, near, spoken))) continue;
         const before = said.norm.slice(Math.max(0, (tokens[i] as Token).start - 40), (tokens[i] as Token).start);
         p.words.forEach((_, k) => used.add(i + k));
@@ -518,13 +528,20 @@ export function staff(said: Said, house: House): Found[] {
           kind: "staff",
           value: [p.staff],
           rule: near ? "staff/near-sound" : p.whole ? "staff/whole-name" : "staff/name",
-          start: (tokens[i] as Token).start,
+          // "Joe Teves", whom they know as Jo.
+          start: (tokens[given && !used.has(i - 1) ? i - 1 : i] as Token).start,
           end: (tokens[i + p.words.length - 1] as Token).end,
           ...(near ? { assumed: house.staff.get(p.staff)?.name ?? "" } : {}),
           ...(NOT_WITH.test(before) && !NOBODY_BUT.test(before) ? { not: true } : {}),
         });
       }
     }
+  // "Anyone except Maren or Priya" rules out both.
+  const people = out.filter((f): f is FoundOf<"staff"> => f.kind === "staff" && f.value !== "any").sort((a, b) => a.start - b.start);
+  people.forEach((p, i) => {
+    const before = people[i - 1];
+    if (before?.not && !p.not && AND_OR_ONLY.test(said.norm.slice(before.end, p.start))) p.not = true;
+  });
   for (const m of eachMatch(ANYBODY, said.norm)) out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });
   for (const m of eachMatch(WOMAN_OR_MAN, said.norm)) {
     // "For pregnant women", "that lady" speak of somebody else than the staff.
@@ -536,6 +553,20 @@ export function staff(said: Said, house: House): Found[] {
   }
   return out.sort((a, b) => a.start - b.start);
 }
+
+/** Whether a word sounds like what somebody of the house is called. */
+const shortOf = (lexicon: Lexicon, staff: string, word: string): boolean =>
+  lexicon.people.some((o) => {
+    const [called] = o.words;
+    return (
+      o.staff === staff &&
+      !o.family &&
+      o.words.length === 1 &&
+      called !== undefined &&
+      called[0] === word[0] &&
+      (called === word || sounds(called) === sounds(word))
+    );
+  });
 
 /** Whether a family name stands after a given name that is none of the house's. */
 function ofAnother(said: Said, at: number): boolean {

@@ -1,4 +1,5 @@
 import {
+  AS_IN,
   AT_ITS_END,
   BEFORE_EMAIL,
   BEFORE_STAFF,
@@ -9,9 +10,11 @@ import {
   DOES,
   DOUBLE_LETTER,
   ENDS_IN,
+  FAMILY_FIRST,
   FILLER,
   FIRST_AND_LAST,
   GREETS,
+  HOW_WRITTEN,
   HUNDRED_AFTER,
   IM,
   INTO,
@@ -41,6 +44,7 @@ import {
   SHORTENED,
   SPEECH,
   SPOKEN_DIGITS,
+  SPELLED_AGAIN,
   SPOKEN_EMAIL,
   STOPS,
   TELLS_SOMETHING,
@@ -48,13 +52,14 @@ import {
   TITLES_AND_TRADES,
   TRAILS,
   TWO_OF_A_FAMILY,
+  WHOLE_EMAIL,
 } from "../packs/en/people.ts";
 import { distance } from "fastest-levenshtein";
 import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js/min";
 import type { House } from "../../house/compile.ts";
 import type { Moment } from "../context.ts";
 import type { Found } from "../found.ts";
-import { COMMON, DIGIT_WORDS } from "../packs/en/words.ts";
+import { COMMON, DIGIT_WORDS, TEN_WORDS } from "../packs/en/words.ts";
 import { eachMatch, normalise, type Said, type Token } from "../text.ts";
 import { rankOf } from "../vectors.ts";
 import { isGivenName, isName } from "../called.ts";
@@ -115,8 +120,17 @@ function digitRuns(said: Said): Run[] {
     let digits: string | null = null;
     let last = t;
     const next = tokens[i + 1];
+    const ten = TEN_WORDS[t.text];
     if (/^\d+$/.test(t.text)) digits = t.text;
-    else if ((t.text === "double" || t.text === "triple") && next) {
+    else if (ten !== undefined && run && run.digits.length >= 3) {
+      // "Five five five, oh one, forty two": inside of a number only.
+      const unit = ten.endsWith("0") && !/[.,;]/.test(said.norm.slice(t.end, next?.start)) ? DIGIT_WORDS[next?.text ?? ""] : undefined;
+      digits = unit !== undefined && unit !== "0" ? ten.slice(0, -1) + unit : ten;
+      if (digits !== ten && next) {
+        last = next;
+        i++;
+      }
+    } else if ((t.text === "double" || t.text === "triple") && next) {
       const d = DIGIT_WORDS[next.text] ?? (/^\d$/.test(next.text) ? next.text : undefined);
       if (d !== undefined) {
         digits = d.repeat(t.text === "double" ? 2 : 3);
@@ -190,7 +204,7 @@ function phoneOf(digits: string, plus: boolean, at: Pick<Moment, "house">): { e1
 }
 
 /** Finds email addresses, written (RFC 5322 dot-atom form) or spoken with "dot" and "at". */
-export function emails(said: Said): Found[] {
+export function emails(said: Said, waited = false): Found[] {
   const out: Found[] = [];
   // Without its sign, and inside of another word, there is no address: looked for there, a long row of letters would take long.
   if (said.norm.includes("@"))
@@ -200,6 +214,21 @@ export function emails(said: Said): Found[] {
     ))
       out.push({ kind: "email", value: m[0], rule: "email/written", start: m.index, end: m.index + m[0].length });
   if (out.length > 0) return out;
+  const whole = waited ? WHOLE_EMAIL.exec(said.norm) : null;
+  if (whole) {
+    // "Ana petrov, p e t r o v, all one word, at …": what is said of how it is written is no part of it.
+    const local = joined((whole[1] as string).replace(HOW_WRITTEN, " ").replace(SPELLED_AGAIN, " ").trim());
+    if (/^[a-z0-9]+(?:[._-][a-z0-9]+)*$/.test(local))
+      return [
+        {
+          kind: "email",
+          value: `${local}@${joined(whole[2] as string)}`,
+          rule: "email/spoken",
+          start: whole[0].indexOf(whole[1] as string),
+          end: whole[0].length,
+        },
+      ];
+  }
   const spoken = SPOKEN_EMAIL.exec(said.norm);
   if (spoken) {
     const local = joined(spoken[1] as string).replace(BEFORE_EMAIL, "");
@@ -252,7 +281,10 @@ interface Letters {
 /** Words given letter by letter: "S-I-O-B-H-A-N", "k a y double e". */
 function spelledOut(said: Said): Letters[] {
   return [...said.norm.matchAll(LETTER_BY_LETTER)].map((m) => ({
-    word: m[0].replace(DOUBLE_LETTER, "$1$1").replace(/[^a-z]/g, ""),
+    word: m[0]
+      .replace(AS_IN, "")
+      .replace(DOUBLE_LETTER, "$1$1")
+      .replace(/[^a-z]/g, ""),
     start: m.index,
     end: m.index + m[0].length,
   }));
@@ -310,6 +342,10 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     const name = [said.raw.slice(end - given.length, end), said.raw.slice(from, from + family.length)];
     return [{ kind: "name", value: name.map((w) => (w === w.toLowerCase() ? titled(w) : w)).join(" "), rule: "name/in-parts", start: from, end }];
   }
+  // "Van der Berg, Pieter", where a name is waited for.
+  const turned = at.expects === "name" ? FAMILY_FIRST.exec(said.raw) : null;
+  if (turned && isGivenName((turned[2] as string).split(" ")[0]?.toLowerCase() ?? "") && !isGivenName((turned[1] as string).toLowerCase()))
+    return [{ kind: "name", value: `${turned[2]} ${turned[1]}`, rule: "name/family-first", start: turned.index, end: turned.index + turned[0].length }];
   const grab = (from: number, sure: boolean): Found | null => {
     const words: Token[] = [];
     for (const t of said.tokens) {

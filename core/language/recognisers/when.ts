@@ -51,8 +51,8 @@ function daysBy(said: Said, at: Moment, rule: DayRule): Found[] {
   return out;
 }
 
-/** "Tonight" and "this morning" are a day and a part of it at once. */
-export const shares = (t: Found, d: Found): boolean => d.rule === "day/today" && t.kind === "time" && t.value.kind === "span";
+/** "Tonight", "this morning" and "in an hour" are a day and a part of it at once. */
+export const shares = (t: Found, d: Found): boolean => d.rule === "day/today" && t.kind === "time" && (t.value.kind === "span" || t.rule === "time/from-now");
 
 /** Of finds that overlap, keeps the longest (the earlier rule where equal). Those of `others` win when strictly longer. */
 export function longest(finds: Found[], others: readonly Found[]): Found[] {

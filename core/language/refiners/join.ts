@@ -6,16 +6,19 @@ import {
   AT_LATEST,
   AT_WORK_ON,
   BETWEEN,
+  COUNTED_BESIDE,
   DAY_BESIDE,
   EITHER_OF_DAYS,
   ENDS_THERE,
   END_OF,
+  HAS_MONTH,
   IF_NOT,
   IN_OR_ON,
   ITS_PARTS,
   NOT_CORRECTED,
   NO_START,
   OF_A_WEEK,
+  ONLY_A_WHILE,
   ON_THE,
   OPEN_DAY_RULE,
   OR_ONLY,
@@ -25,14 +28,18 @@ import {
   SOONER_THAN,
   STANDS,
   TO_A_DAY,
+  WEEKDAY_BESIDE,
   WEEKEND_RULE,
   WHOLE_WEEKEND_RULE,
 } from "../packs/en/joining.ts";
-import { mondayOf, weekdayOf, type DayNumber } from "../../time/days.ts";
+import { num } from "../packs/en/lengths.ts";
+import { IN_PLACE_OF } from "../packs/en/parts.ts";
+import { dayFrom, mondayOf, partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import type { Moment } from "../context.ts";
 import type { DayValue, Found, FoundOf } from "../found.ts";
 import type { Said } from "../text.ts";
 import {
+  ABSENT,
   AFTER,
   BEFORE,
   BEFORE_DEED,
@@ -61,7 +68,8 @@ export function ruleOut(said: Said, found: readonly Found[]): Found[] {
   for (let i = 1; i < days.length; i++) {
     const a = days[i - 1] as DayFound;
     const b = days[i] as DayFound;
-    if (a.not && !b.not && AND_NOT_ON.test(said.norm.slice(a.end, b.start))) b.not = true;
+    const gap = said.norm.slice(a.end, b.start);
+    if (a.not && !b.not && (AND_NOT_ON.test(gap) || TO_A_DAY.test(gap))) b.not = true;
   }
   return out;
 }
@@ -76,7 +84,10 @@ function byWords(said: Said, found: readonly Found[]): Found[] {
       (f.value.kind === "weekdays" && SAYS_NO_TO.test(before)) ||
       // "I work Thursdays".
       (AT_WORK_ON.test(before) && ENDS_THERE.test(after));
-    if (!none && !(NOT.test(before) && !IF_NOT.test(before)) && !NOT_AFTER.test(after)) return f;
+    // "I'm away next week": no day of it will do. "I'm busy on Tuesday until three" leaves the rest of it.
+    const away = ABSENT.test(said.norm.slice(Math.max(0, f.start - 60), f.start)) && !ONLY_A_WHILE.test(after) && f.value.kind !== "soonest";
+    const unfit = NOT_AFTER.test(after) && !BEFORE.test(before);
+    if (!none && !away && !(NOT.test(before) && !IF_NOT.test(before)) && !unfit) return f;
     // "Not this week" leaves what comes after it.
     if (f.rule === "day/this-week" && f.value.kind === "days" && f.value.to !== undefined && !found.some((o) => o !== f && o.kind === "day"))
       return { ...f, rule: "day/not-this-week", value: { kind: "days", from: f.value.to + 1 } };
@@ -88,7 +99,7 @@ function byWords(said: Said, found: readonly Found[]): Found[] {
 export function joinDays(said: Said, found: Found[], moving: boolean): Found[] {
   const days = found.filter((f): f is DayFound => f.kind === "day").sort((a, b) => a.start - b.start);
   const others = found.filter((f) => f.kind !== "day");
-  const bounded = days.map((d) => bound(said, d, moving));
+  const bounded = sameMonth(said, besideDays(said, days)).map((d) => bound(said, d, moving));
   const out: DayFound[] = [];
   for (const bare of bounded) {
     const next = insideWeek(out, bare);
@@ -129,11 +140,70 @@ export function joinDays(said: Said, found: Found[], moving: boolean): Found[] {
       continue;
     }
     const joined = last && !last.not && !next.not ? join(said, last, next, gap, moving) : null;
-    if (joined) out[out.length - 1] = joined;
+    // "I'm away from the 8th to the 15th".
+    const outside = last?.not && next.not && TO_A_DAY.test(gap) ? join(said, { ...last, not: false }, { ...next, not: false }, gap, false) : null;
+    if (outside) out[out.length - 1] = { ...outside, not: true };
+    else if (joined) out[out.length - 1] = joined;
     else if (last?.not && AND_NOT_ON.test(gap)) out.push({ ...next, not: true });
     else out.push(next);
   }
   return [...others, ...out];
+}
+
+/** "The Tuesday after the 14th", "the Monday before Victoria Day": a weekday that is told by another day. */
+function besideDays(said: Said, days: readonly DayFound[]): DayFound[] {
+  const out: DayFound[] = [];
+  for (const day of days) {
+    const last = out.at(-1);
+    const weekday = last && !last.not && (last.rule === "day/weekday" ? last.weekday : last.value.kind === "relative" ? last.value.weekday : undefined);
+    const side = last && weekday ? WEEKDAY_BESIDE.exec(said.norm.slice(last.start, day.start)) : null;
+    const [from] = single(day.value);
+    if (last && weekday && side && from !== undefined && day.value.kind === "days" && day.rule !== "day/weekday") {
+      const sign = side[1] === "after" ? 1 : -1;
+      const on = from + sign * (((sign * (weekday - weekdayOf(from)) + 6) % 7) + 1);
+      out[out.length - 1] = { ...day, value: { kind: "days", from: on, to: on }, start: last.start, rule: "day/beside" };
+    } else out.push(day);
+  }
+  return out;
+}
+
+/** "Between the 1st and the 4th of April", "April 8 to the 12th": the month stands with one date and is meant of both. */
+function sameMonth(said: Said, days: readonly DayFound[]): DayFound[] {
+  const out = [...days];
+  const joined = (a: DayFound, b: DayFound): boolean => {
+    const gap = said.norm.slice(a.end, b.start);
+    return TO_A_DAY.test(gap) || EITHER_OF_DAYS.test(gap) || /^\s*,\s*$/.test(gap);
+  };
+  const onlyDate = (d: DayFound): DayNumber | undefined =>
+    d.rule === "day/date" && d.value.kind === "days" && d.value.from === d.value.to ? d.value.from : undefined;
+  // From the last to the first: "the 5th, 6th or 7th of April".
+  for (let i = out.length - 2; i >= 0; i--) {
+    const [a, b] = [out[i] as DayFound, out[i + 1] as DayFound];
+    const date = onlyDate(a);
+    const [to] = single(b.value);
+    if (date === undefined || to === undefined || !HAS_MONTH.test(b.rule) || !joined(a, b)) continue;
+    const from = onOrBefore(partsOf(date).date, to);
+    if (from !== null) out[i] = { ...a, value: { kind: "days", from, to: from }, rule: b.rule };
+  }
+  for (let i = 1; i < out.length; i++) {
+    const [a, b] = [out[i - 1] as DayFound, out[i] as DayFound];
+    const date = onlyDate(b);
+    const from = a.value.kind === "days" ? a.value.to : undefined;
+    if (date === undefined || from === undefined || !HAS_MONTH.test(a.rule) || !joined(a, b)) continue;
+    const to = onOrAfter(partsOf(date).date, from);
+    if (to !== null) out[i] = { ...b, value: { kind: "days", from: to, to }, rule: a.rule };
+  }
+  return out;
+}
+
+/** The last such date of a month up to a day, and the first from it on; null where neither month has it. */
+function onOrBefore(date: number, day: DayNumber): DayNumber | null {
+  const { year, month, date: last } = partsOf(day);
+  return date <= last ? dayFrom(year, month, date) : dayFrom(month === 1 ? year - 1 : year, month === 1 ? 12 : month - 1, date);
+}
+function onOrAfter(date: number, day: DayNumber): DayNumber | null {
+  const { year, month, date: first } = partsOf(day);
+  return date >= first ? dayFrom(year, month, date) : dayFrom(month === 12 ? year + 1 : year, month === 12 ? 1 : month + 1, date);
 }
 
 /** "Next week, any day after Tuesday": bounded inside of the week that was named before it, which it takes the place of. */
@@ -180,7 +250,7 @@ function join(said: Said, plain: DayFound, b: DayFound, between: string, moving:
   if (x?.from !== undefined && x.to === undefined && y?.to !== undefined && y.from === undefined && y.to >= x.from && !/[.;?!]/.test(gap))
     return { ...a, value: { kind: "days", from: x.from, to: y.to }, end: b.end, rule: "day/range" };
   if (TO_A_DAY.test(gap) || (AND_ONLY.test(gap) && BETWEEN.test(said.norm.slice(0, a.start)))) {
-    if (moving || x?.from === undefined || y?.to === undefined) return null;
+    if ((moving && TO_A_DAY.test(gap)) || x?.from === undefined || y?.to === undefined) return null;
     const to = y.to < x.from && b.weekday ? y.to + 7 : y.to;
     return { ...a, value: { kind: "days", from: x.from, to }, end: b.end, rule: "day/range" };
   }
@@ -232,6 +302,13 @@ function bound(said: Said, day: DayFound, moving: boolean): DayFound {
   // After the weekend comes Monday, whether the house is open on Sundays or not.
   if (AFTER.test(before) && WHOLE_WEEKEND_RULE.test(day.rule) && v.to !== undefined)
     return { ...day, value: { kind: "days", from: mondayOf(v.to) + 7 }, rule: "day/after" };
+  // "Two weeks before Good Friday", "three days after the 14th".
+  const counted = COUNTED_BESIDE.exec(before);
+  if (counted && v.from !== undefined && v.from === v.to) {
+    const n = num(counted[1] as string) || 2;
+    const on = v.from + (counted[3] === "after" ? 1 : -1) * n * (counted[2] === "week" ? 7 : 1);
+    return { ...day, value: { kind: "days", from: on, to: on }, rule: "day/beside" };
+  }
   // "The day after the 14th" is the 15th alone.
   const beside = DAY_BESIDE.exec(before);
   if (beside && v.from !== undefined && v.from === v.to) {
@@ -239,6 +316,11 @@ function bound(said: Said, day: DayFound, moving: boolean): DayFound {
     return { ...day, value: { kind: "days", from: on, to: on }, rule: "day/beside" };
   }
   if (AFTER.test(before) && v.to !== undefined) return { ...day, value: { kind: "days", from: v.to + 1 }, rule: "day/after" };
+  // "March 8 until the 12th" has both its ends.
+  if (day.rule === "day/range-of-month") return day;
+  // "I'm away until the 14th": what comes after it.
+  if (!moving && UNTIL.test(before) && ABSENT.test(before60.replace(UNTIL, " ")) && v.to !== undefined)
+    return { ...day, value: { kind: "days", from: v.to + 1 }, rule: "day/after" };
   if ((FROM.test(before) && !TAKEN_FROM.test(before) && !moving && !NO_START.test(after)) || AND_ON.test(after))
     return v.from === undefined ? day : { ...day, value: { kind: "days", from: v.from }, rule: "day/from" };
   // "Sooner than the 10th", of what they have then.
@@ -285,6 +367,8 @@ export function correct(said: Said, found: Found[]): { found: Found[]; dropped: 
         continue;
       }
       const gap = said.norm.slice(a.end, b.start);
+      // "Rather than the 4th, make it the 11th": the first is what there is.
+      if (a.kind === "day" && IN_PLACE_OF.test(said.norm.slice(Math.max(0, a.start - 24), a.start))) continue;
       if (gap.length < 60 && CORRECTS.test(gap) && !NOT_CORRECTED.test(gap) && !standing(said, a, gap)) dropped.push(a);
     }
   }

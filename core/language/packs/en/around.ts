@@ -12,13 +12,18 @@ export const NOT_AFTER =
 export const AFTER = /(?<!\b(?:not|no|or) )\b(?:after|later than)\s+(?:the |this )*$/;
 
 /** Right before a day: it and what comes after it. */
-export const FROM = /\b(?:from|starting|beginning|not before|no earlier than|not earlier than|any ?time from)\s+(?:on |the |this )*$/;
+export const FROM =
+  /\b(?:from|starting|beginning|not before|no earlier than|not earlier than|any ?time from|(?:am|are|is|'m|'re|'s|get|gets|be) (?:back|home)(?: again)?(?: from)?|(?:not|(?:can|do|wo|could|is|are)n'?t|cannot)(?: (?:free|available|able|possible|around|back|come|make it|do (?:it|anything|that)|start|manage|be (?:there|free|available|back)))* (?:until|till|til))\s+(?:on |the |this )*$/;
 
 /** Right before a day: somebody is taken off what they have then. */
 export const TAKEN_FROM = /\b(?:remove|take|scratch|strike|cross|delete) (?:me|us|him|her|them|my [a-z]+)(?: off| out)? from\s+(?:the |this )*$/;
 
 /** Right before a day: what comes before it. */
-export const BEFORE = /\b(?:before|earlier than|sooner than)\s+(?:the |this )*$/;
+export const BEFORE = /\b(?:before|earlier than|sooner than|this side of)\s+(?:the |this )*$/;
+
+/** Right before days: somebody is somewhere else then. */
+export const ABSENT =
+  /\b(?:i|we|he|she|they|my [a-z]+)(?:'m|'re|'s|'ll be| am| are| is| will be)(?: still| all)? (?:away|out of (?:town|the country)|on (?:holiday|holidays|vacation|leave|a trip|a course)|abroad|overseas|travelling|traveling|in hospital|busy|tied up|booked up|fully booked)(?: (?:for|all|all of|most of|during|over|on|from|to|the whole(?: of)?|in|[a-z]+ing))*\s*(?:the |this )*$/;
 
 /** Right before a day: it and what comes before it. */
 export const UNTIL =

@@ -69,7 +69,7 @@ export const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   {
     value: "later",
     pattern:
-      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|(?:do|have|fit|take|manage|see|get) (?:it|me|us|him|her|that|this|them)(?: in)?|be|no,?|rather|even) later(?! than (?!that|those|these|planned|booked|agreed|arranged))|later (?:than that|in the day|on|please|if)|^(?:or )?(?:even )?later(?: even)?$|not (?:that|so|this|quite so|quite that) early|(?<!not |is that |is it |be )too early)\b/g,
+      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|(?:do|have|fit|take|manage|see|get) (?:it|me|us|him|her|that|this|them)(?: in)?|be|no,?|rather|even) later(?! than (?!that|those|these|planned|booked|agreed|arranged))|later (?:than that|in the day|on(?! (?:today|this|in))|please|if)|^(?:or )?(?:even )?later(?: even)?$|not (?:that|so|this|quite so|quite that) early|(?<!not |is that |is it |be )too early)\b/g,
   },
   {
     value: "earlier",

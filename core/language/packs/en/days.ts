@@ -3,7 +3,7 @@ import { closedDay, type House } from "../../../house/compile.ts";
 import type { Moment } from "../../context.ts";
 import type { DayValue } from "../../found.ts";
 import { normalise } from "../../text.ts";
-import { CARDINALS, DAY_NUMBER, DAY_NUMBERS, MONTH, MONTH_WORDS, ORDINAL, ORDINALS, WEEKDAY, WEEKDAY_WORDS } from "./words.ts";
+import { CARDINALS, FROM_NOW, DAY_NUMBER, DAY_NUMBERS, MONTH, MONTH_WORDS, ORDINAL, ORDINALS, WEEKDAY, WEEKDAY_WORDS } from "./words.ts";
 
 export interface DayReading {
   value: DayValue;
@@ -95,6 +95,8 @@ const nth = (digits: string | undefined, word: string | undefined): number =>
   digits ? Number(digits) : word ? (ORDINALS[word] ?? DAY_NUMBERS[word.replace("-", " ")] ?? 0) : 0;
 /** A number in words right after a month is its day, where it counts nothing else: "March sixteen", and not "in March two people" or "may one". */
 const SPOKEN_DAY = `(?:${DAY_NUMBER})(?! (?:of|more|or|others?|people|persons?|adults?|children|kids|places?|visits?|appointments?|sessions?|lessons?|times?|hours?|minutes?|days?|weeks?|months?|o'clock|am|pm|a\\.m|p\\.m|i|we|can|could|may|thirty|fifteen|forty|fifty)\\b)(?<!\\bmay one)`;
+/** Two dates of one month with what joins them between. */
+const DATE_TO_DATE = "(\\d{1,2})(?:st|nd|rd|th)? ?(?:-|to|through|thru|until|till) ?(?:the )?(\\d{1,2})(?:st|nd|rd|th)?";
 /** Abbreviated weekdays that are also words need a sign of a day before them. */
 const UNSURE = new Set(["sat", "mon", "wed", "fri", "tue"]);
 /** After one of these such a word is what somebody did: "she's never sat on a horse". */
@@ -111,6 +113,9 @@ function openOf(at: Moment, saturday: DayNumber): DayValue {
 /** Days that everyone knows by a name. */
 const NAMED =
   "(?:maundy|holy) thursday|good friday|(?:shrove|pancake) tuesday|palm sunday|holy saturday|april fools?'?(?: day)?|(?:saint|st\\.?) stephen'?s(?: day)?|easter (?:sunday|monday|saturday)|easter|ash wednesday|whit monday|christmas(?: day| eve)?|boxing day|new year'?s(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\\.?) patrick'?s(?: day)?|patrick'?s day|padd(?:y|ie)'?s(?: day)?|mother'?s day|mothering sunday|father'?s day|tax day|bonfire night|guy fawkes night|burns night";
+
+/** "Easter weekend", "the Victoria Day long weekend": the one that the day is in or stands beside. */
+const ITS_WEEKEND = "(?: (?:long )?weekend\\b)?";
 
 export const DAY_RULES: DayRule[] = [
   { name: "day/after-tomorrow", pattern: /\b(?:the )?day after tomorrow\b/g, value: (_m, at) => ({ value: one(at.today + 2) }) },
@@ -135,11 +140,17 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/weeks-today",
-    pattern: new RegExp(`\\b(${N}) weeks? today\\b`, "g"),
+    pattern: new RegExp(`\\b(${N}) (week|month)s? today\\b`, "g"),
     value: (m, at) => {
       const n = count(m[1] ?? "");
-      return n ? { value: one(at.today + 7 * n) } : null;
+      return n ? { value: one(m[2] === "week" ? at.today + 7 * n : addMonths(at.today, n)) } : null;
     },
+  },
+  {
+    // "This time next week", "about this time next month".
+    name: "day/this-time-next",
+    pattern: /\bthis time next (week|month)\b/g,
+    value: (m, at) => ({ value: one(m[1] === "week" ? at.today + 7 : addMonths(at.today, 1)) }),
   },
   {
     name: "day/weekday-of-week",
@@ -247,8 +258,14 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/today",
-    pattern: /\b(?:today|tonight|this (?:very )?(?:morning|afternoon|evening)|in the next (?:few |couple of |two |three |2 |3 )?hours?|within the hour)\b/g,
+    pattern:
+      /\b(?:(?:later (?:on )?|earlier )?today|tonight|this (?:very )?(?:morning|afternoon|evening)|in the next (?:few |couple of |two |three |2 |3 )?hours?|within the hour)\b/g,
     value: (_m, at) => ({ value: one(at.today) }),
+  },
+  {
+    name: "day/today",
+    pattern: new RegExp(FROM_NOW, "g"),
+    value: (_m, at) => (at.expects === "length" || at.expects === "service" ? null : { value: one(at.today) }),
   },
   {
     name: "day/soonest",
@@ -300,6 +317,21 @@ export const DAY_RULES: DayRule[] = [
       const sign = m[2] === "before" ? -1 : 1;
       const weekday = wd(m[1] ?? "");
       return { value: one(day + sign * (weekday ? ((sign * (weekday - weekdayOf(day)) + 6) % 7) + 1 : 1)) };
+    },
+  },
+  {
+    // "The Thursday after this one", "the Friday after next Friday" (of which there may be two).
+    name: "day/weekday-after-this",
+    pattern: new RegExp(
+      `\\b(?:the )?(${WEEKDAY}) after (?:(?:this(?: coming)?|the coming)(?: one| \\1)?(?! (?:${WEEKDAY}|week|month|appointment|visit|class|lesson|session))|next \\1)(?=\\W|$)`,
+      "g",
+    ),
+    value: (m, at) => {
+      const weekday = wd(m[1] ?? "");
+      const first = coming(at, weekday);
+      // "Next Friday" is the coming one or the one after it while this week's is still ahead.
+      if (/ next /.test(m[0]) && weekday > weekdayOf(at.today)) return { value: { kind: "ask", days: [first + 7, first + 14] }, weekday };
+      return { value: one(/ next /.test(m[0]) && weekday === weekdayOf(at.today) ? at.today + 14 : first + 7), weekday };
     },
   },
   {
@@ -380,6 +412,19 @@ export const DAY_RULES: DayRule[] = [
       const day = nthWeekday(p.year, p.month, wd(m[2] ?? ""), n);
       if (day === null) return null;
       return { value: one(day >= at.today ? day : (nthWeekday(p.year + 1, p.month, wd(m[2] ?? ""), n) ?? day)) };
+    },
+  },
+  {
+    // "March 8-12", "8 to 12 March".
+    name: "day/range-of-month",
+    pattern: new RegExp(
+      `\\b(${MONTH})\\.? (?:the )?${DATE_TO_DATE}(?!:|[/.]\\d| ?(?:am|pm|o'clock))\\b|\\b(?:the )?${DATE_TO_DATE} (?:of )?(${MONTH})\\b`,
+      "g",
+    ),
+    value: (m, at) => {
+      const month = MONTH_WORDS[m[1] ?? m[6] ?? ""] ?? 0;
+      const [from, to] = [m[2] ?? m[4], m[3] ?? m[5]].map((d) => nextMonthDate(at, month, Number(d)));
+      return from != null && to != null && to > from ? { value: span(from, to) } : null;
     },
   },
   {
@@ -504,6 +549,7 @@ export const DAY_RULES: DayRule[] = [
   },
   { name: "day/next-week", pattern: /\bnext week\b/g, value: (_m, at) => ({ value: span(week(at, 1), week(at, 1) + 6) }) },
   { name: "day/next-weekend", pattern: /\bnext weekend\b/g, value: (_m, at) => ({ value: openOf(at, week(at, 1) + 5) }) },
+  { name: "day/next-weekend", pattern: /\b(?:the )?weekend after next\b/g, value: (_m, at) => ({ value: openOf(at, week(at, 2) + 5) }) },
   {
     name: "day/weekend",
     pattern: /\b(?:this |any |every |some |(?:at |on |over |during )?the )?weekends?\b/g,
@@ -520,7 +566,8 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/this-month",
-    pattern: /\b(later )?this month\b/g,
+    pattern:
+      /\b(later )?this month\b|(?<=\b(?:before|until|till|by the time) )the month(?= (?:is|has) (?:out|over|up|done|ended)\b|'s (?:out|over|up)\b| ends\b| runs out\b)/g,
     value: (m, at) => ({ value: span(m[1] || at.closedForToday ? at.today + 1 : at.today, lastOfMonth(partsOf(at.today).year, partsOf(at.today).month)) }),
   },
   {
@@ -544,7 +591,7 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/named",
-    pattern: new RegExp(`\\b(?:${NAMED})\\b`, "g"),
+    pattern: new RegExp(`\\b(?:${NAMED})\\b${ITS_WEEKEND}`, "g"),
     value: (m, at) => namedDay(m[0], at),
   },
 ];
@@ -565,7 +612,9 @@ export function ownDayRule(house: House): DayRule | null {
         .replace(/ /g, "[ -]"),
     );
   const rule: DayRule | null =
-    words.length === 0 ? null : { name: "day/named", pattern: new RegExp(`\\b(?:${words.join("|")})\\b`, "g"), value: (m, at) => namedDay(m[0], at) };
+    words.length === 0
+      ? null
+      : { name: "day/named", pattern: new RegExp(`\\b(?:${words.join("|")})\\b${ITS_WEEKEND}`, "g"), value: (m, at) => namedDay(m[0], at) };
   ownDays.set(house, rule);
   return rule;
 }
@@ -632,6 +681,14 @@ const BY_EASTER: Record<string, number> = {
 };
 
 function namedDay(said: string, at: Moment): DayReading | null {
+  const weekend = / (?:long )?weekend$/.exec(said);
+  if (weekend) {
+    const day = namedDay(said.slice(0, weekend.index), at)?.value;
+    if (day?.kind !== "days" || day.from === undefined) return null;
+    const weekday = weekdayOf(day.from);
+    // From Monday to Wednesday the one before it is nearer, from Thursday on the one after.
+    return { value: openOf(at, day.from - weekday + (weekday <= 3 ? -1 : 6)) };
+  }
   const name = plainDay(said).replace(/^(?:padd(?:y|ie)s(?: day)?|patricks day)$/, "saint patricks day");
   const { year: now } = partsOf(at.today);
   const parents = PARENTS[name]?.(at.house.handbook.country);

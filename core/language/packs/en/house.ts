@@ -81,9 +81,15 @@ export const NOT_WITH = /\b(?:not|never|anyone but|anybody but|except|without|ot
 /** Right before somebody without whom nobody will do. */
 export const NOBODY_BUT = /\bnot with (?:anyone|anybody) but $|\b(?:no one|nobody|not anyone|not anybody)(?: else)? but (?:with )?$/;
 
+/** Between two people of whom the first is ruled out, and so is the second. */
+export const AND_OR_ONLY = /^\s*,?\s*(?:or|nor|and)\s*$/;
+
+/** After a person at the beginning of a message: when it is to be. */
+export const THEN_WHEN = /^,? (?:on|at|this|next|tomorrow|today|for|around|after|before|monday|tuesday|wednesday|thursday|friday|saturday|sunday)\b/;
+
 /** Whoever it is will do. */
 export const ANYBODY =
-  /\b(?:(?<!not )(?<!with )any(?:one|body)(?! (?:but|there|at|in|work|speak|call|know|at home))|no preference|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference)(?: (?:who|which (?:one|person)))?|whoever(?:'?s| is)?(?: free| available)?|doesn't matter(?: who)?|no matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|which ?ever (?:[a-z]+ )?(?:is|'s) (?:the )?(?:nicest|best|kindest|gentlest|most experienced|least busy)|which ?ever (?:physio|therapist|doctor|teacher|instructor|stylist|nurse|person)|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|either (?:doctor|therapist|person|one|nurse|instructor|stylist|of the two)(?= |$|[.,!])|any of (?:them|you)|anyone will do|with any(?:one|body)?)\b/g;
+  /\b(?:(?<!not )(?<!with )any(?:one|body)(?! (?:but|except|bar|other than|apart from|there|at|in|work|speak|call|know|at home))|no preference|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference)(?: (?:who|which (?:one|person)))?|whoever(?:'?s| is)?(?: free| available)?|doesn't matter(?: who)?|no matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|which ?ever (?:[a-z]+ )?(?:is|'s) (?:the )?(?:nicest|best|kindest|gentlest|most experienced|least busy)|which ?ever (?:physio|therapist|doctor|teacher|instructor|stylist|nurse|person)|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|either (?:doctor|therapist|person|one|nurse|instructor|stylist|of the two)(?= |$|[.,!])|any of (?:them|you)|anyone will do|with any(?:one|body)?)\b/g;
 
 /** A woman or a man is wished for. */
 export const WOMAN_OR_MAN = /\b(?:(?:a |any |the )?(?:woman|women|female|lady)|(?:a |any |the )?(?:man|male|guy|gentleman))\b/g;

@@ -24,7 +24,8 @@ export const PARTS_BETWEEN = /^\s*(?:in the )?(?:mornings?|afternoons?|evenings?
 export const OF_A_WEEK = /week/;
 
 /** Between a week and a day of it. */
-export const ON_THE = /^\s*,?\s*(?:on )?(?:the )?$/;
+export const ON_THE =
+  /^\s*,?\s*(?:(?:ideally|preferably|maybe|perhaps|hopefully|possibly|if possible|if you can|best|say|like|but)\s*,?\s*)*(?:on )?(?:the )?$/;
 
 /** Between the two ends of some days. */
 export const TO_A_DAY = /^\s*(?:to|through|thru|till|until|-)\s*$/;
@@ -35,7 +36,7 @@ export const BETWEEN = /\bbetween\s+$/;
 
 /** Between days of which either would do. */
 export const EITHER_OF_DAYS =
-  /^\s*,?\s*(?:or|and|\/|&|failing that|if not|or if not|alternatively),?\s*(?:else |failing that,? |otherwise |if not,? |on |maybe |even |the |perhaps )*$/;
+  /^\s*,?\s*(?:or|and|\/|&|failing that|if not|or if not|alternatively|otherwise),?\s*(?:else |failing that,? |otherwise |if not,? |on |maybe |even |the |perhaps )*$/;
 
 /** Rules of weekends. */
 export const WEEKEND_RULE = /weekend$/;
@@ -45,6 +46,18 @@ export const WHOLE_WEEKEND_RULE = /^day\/(?:next-)?weekend$/;
 
 /** "The day after", right before a day. */
 export const DAY_BESIDE = /\b(?:the|a) day (after|before)\s+(?:the |this )*$/;
+
+/** "Two weeks before", right before a day. */
+export const COUNTED_BESIDE = /\b(a|one|two|three|four|five|six|ten|\d{1,2}|(?:a )?couple(?: of)?) (day|week)s? (after|before)\s+(?:the |this )*$/;
+
+/** A weekday and what stands between it and the day that it is told by: "the Tuesday after the 14th". */
+export const WEEKDAY_BESIDE = /^(?:on )?(?:the )?[a-z]+ (after|before) (?:the )?$/;
+
+/** A day that is told with its month. */
+export const HAS_MONTH = /^day\/(?:date-month|month-date|range-of-month|weekday-month-date)$/;
+
+/** After a day of which only a part is taken: "I'm busy on Tuesday until three". */
+export const ONLY_A_WHILE = /^\W*(?:until|till|til|before|after|from|at|around|by|between|in the|morning|afternoon|evening|lunch|first|except|apart)\b/;
 
 /** After a day that is not the first of some. */
 export const NO_START = /^'s\b|^\s*(?:to|till|until|-)\s/;
@@ -71,7 +84,7 @@ export const STANDS =
   /\b(?:my|our|the (?:one|appointment|visit|booking|session)|(?:i|we)(?:'ve got| have(?: got)?|'ve)(?: already)? an?|(?:i|we)(?:'ve| have|'d| had)?(?: already)? (?:booked|scheduled|arranged|made))\b[^.;?!]*$/;
 
 /** Between two that are both meant. */
-export const NOT_CORRECTED = /\bor\b(?! better)|\b(?:instead of|rather than)\b/;
+export const NOT_CORRECTED = /\bor\b(?! better| rather)|\b(?:instead of|rather than)\b/;
 
 /** After a day that is meant by its mornings. */
 export const ITS_PARTS = /^\s*(?:mornings|afternoons|evenings|lunchtimes)\b/;

@@ -40,7 +40,7 @@ export const LENGTH_RULES: LengthRule[] = [
   {
     name: "length/hours",
     pattern:
-      /(?<!quarters? of )\b(?:(a|an|one|two|three|four|full)(?: full)?[ -](?:hours?|hrs?)|([1-4])[ -]?(?:hours?|hrs?|h))\b(?! (?:later|late|sooner|early|earlier|before|after|ago|and a half|notice|or (?:so|two)))/g,
+      /(?<!quarters? of )\b(?:(a|an|one|two|three|four|full)(?: full)?[ -](?:hours?|hrs?)|the hour(?=[ -](?:long|one|slot|version|session|visit|option)\b)|([1-4])[ -]?(?:hours?|hrs?|h))\b(?! (?:later|late|sooner|early|earlier|before|after|ago|and a half|notice|or (?:so|two)))/g,
     value: (m) => (({ two: 2, three: 3, four: 4 })[m[1] ?? ""] ?? Number(m[2] ?? 1)) * 60,
   },
   {

@@ -22,6 +22,16 @@ export const SPOKEN_DIGITS = /^(?!.*hundred)[a-z]+(?: [a-z]+)+$/;
 export const SPOKEN_EMAIL =
   /(?<![\w'])([a-z0-9]+(?:[._-][a-z0-9]+)*(?: (?:dot|underscore|dash|hyphen) [a-z0-9]+| [a-z0-9](?= ))*) at ((?:[a-z0-9]+(?: (?:dash|hyphen|minus) [a-z0-9]+)* dot )+[a-z]{2,}(?: dot [a-z]{2,})*)\b/;
 
+/** An address and nothing else but what leads up to it, where one is waited for: its words may stand apart. */
+export const WHOLE_EMAIL =
+  /^\W*(?:(?:yes|yeah|ok|okay|sure|um+|uh+|so|well|right|it's|it is|its|that's|my|the|email|e-mail|address|is|you can use|use|send it to|try)[,:]?\s+)*((?!(?:my|the|is|you|can|if)\b)[a-z0-9]+(?:[ ._,-]+[a-z0-9]+){0,16}?),? at ((?:[a-z0-9]+(?: (?:dash|hyphen|minus) [a-z0-9]+)* dot )+[a-z]{2,}(?: dot [a-z]{2,})*)[\s.!]*$/;
+
+/** How an address is written, said beside it. */
+export const HOW_WRITTEN = /,? ?(?:(?:all|in) (?:one|a single) word|all lower ?case|all small(?: letters)?|no spaces?|all together|as one word),?/g;
+
+/** A word of an address that is spelled right after it was said. */
+export const SPELLED_AGAIN = /, ?(?:that's )?(?:[a-z][ .-]+){2,}[a-z],?(?= |$)/g;
+
 /** Words before an address that were taken for a part of it. */
 export const BEFORE_EMAIL = /^(?:is|its|it'?s|email)/;
 
@@ -41,12 +51,20 @@ export const TWO_OF_A_FAMILY =
   /\b(?:book|for|it's|it is|we're|we are|this is|names? (?:is|are)|under)\s+([A-Z][a-z'’-]+) (?:and|&) ([A-Z][a-z'’-]+) ([A-Z][\w'’-]+)(?=\W|$)/;
 
 /** A word spelled out: "m a h o n e y", "double l". */
-export const LETTER_BY_LETTER = /(?<![\w'])(?:(?:double )?[a-z](?:[ .,-]+|, ?)){2,}(?:double )?[a-z]\b(?!')/g;
+export const LETTER_BY_LETTER =
+  /(?<![\w'])(?:(?:double )?[a-z](?: (?:for|as in|like) [a-z]{2,})?(?:[ .,-]+|, ?)){2,}(?:double )?[a-z]\b(?!')(?: (?:for|as in|like) [a-z]{2,})?/g;
+
+/** The word that tells which letter is meant: "N as in November". */
+export const AS_IN = / (?:for|as in|like) [a-z]{2,}/g;
 
 export const DOUBLE_LETTER = /double ([a-z])/g;
 
 /** What is said before a family name. */
 export const TITLES_AND_TRADES = /^(?:dr|mr|mrs|ms|miss|sir|doctor|sister|nurse)$/;
+
+/** A family name, a comma, and a given one. */
+export const FAMILY_FIRST =
+  /^\s*((?:(?:van|von|de|der|den|di|da|la|le|du|del|ter|ten|al|el|bin|ibn|st\.?|o)\s)*\p{Lu}[\p{L}'’-]+), (\p{Lu}[\p{L}'’-]+(?: \p{Lu}\.?)?)[\s.!]*$/iu;
 
 /** "First name Fergal, last name Mahoney". */
 export const FIRST_AND_LAST = /\bfirst name(?: is|'s|:)?\s+(\S+?),?\s+(?:and\s+)?(?:my\s+)?(?:last name|surname|family name)(?: is|'s|:)?\s+(\S+)/;

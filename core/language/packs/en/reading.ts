@@ -63,6 +63,19 @@ export const SAYS_BYE = /\b(?:good)?bye\b/;
 /** Words around a service's name that ask nothing. */
 export const SAYS_NOTHING = /^(?:a|an|the|one|some|my|please|hi|hello|hey|just)$/;
 
+/** Between two days of which either will do, whatever stands with the first. */
+export const OR_BETWEEN = /^[^.;?!]*\b(?:or(?! (?:rather|better)\b)|otherwise|failing that|if not)\b[^.;?!]*$/;
+
+/** What people put around days and hours that they name, and which asks for nothing by itself. */
+export const AROUND_WHEN =
+  /^(?:a|an|the|some|sometime|time|any|anytime|anywhere|anything|between|and|or|either|ideally|preferably|preference|otherwise|maybe|perhaps|possibly|hopefully|but|not|except|only|just|i|i'm|am|we|we're|can|do|am|free|available|work|works|suit|suits|fine|good|best|for|me|us|on|in|at|then|failing|that|if|please|ok|okay|days?|times?|whenever|ever|from|to|until|till|up|after|before|which|whichever|all|same|early|earlier|late|later|about|around)$/;
+
+/** … and around people. */
+export const AROUND_WHOM = /^(?:with|anyone|anybody|someone|somebody|else|possible|rather|than|other|see|have)$/;
+
+/** … unless it is asked so. */
+export const ASKS_WHEN = /^\W*(?:is|are|would|could|can|do|does|will|any(?:thing)?(?! (?:but|except|time|day)\b)|how|what|maybe is|free|available)\b/;
+
 /** Begins like a yes, and asks for a moment. */
 export const ONE_MOMENT = /^(?:wait|hang on|hold on|one (?:moment|sec\w*))\b/;
 

@@ -285,11 +285,11 @@ export const INDIFFERENT =
 
 /** Without any of these there is no time, or no day, in a message: nothing need be looked for. */
 export const MAY_BE_TIME =
-  /\d|\b(?:latest|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
+  /\d|minute|\bin (?:about |around |roughly |maybe )?(?:half )?an? hour|\b(?:latest|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
 
 /** Without any of these no day is in a message, and none need be looked for. */
 export const MAY_BE_DAY =
-  /\d|day|week|month|year|tomorrow|tommor|tomor|tmr|2mor|tonight|morning|afternoon|evening|fortnight|soon|asap|a\.s\.a|quick|fast|early|earliest|available|whenever|time|away|fool|holy|palm|shrove|pancake|stephen|\bnow\b|next|first|after|before|same|easter|christmas|hallow|valentine|patrick|padd(?:y|ie)|bonfire|fawkes|burns night|\b(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|sept|oct|nov|dec|january|february|march|april|june|july|august|september|october|november|december)\b|teenth|tieth|\b(?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth)\b/;
+  /\d|\bin (?:about |around |roughly |maybe )?(?:half )?an? hour|minute|hours|day|week|month|year|tomorrow|tommor|tomor|tmr|2mor|tonight|morning|afternoon|evening|fortnight|soon|asap|a\.s\.a|quick|fast|early|earliest|available|whenever|time|away|fool|holy|palm|shrove|pancake|stephen|\bnow\b|next|first|after|before|same|easter|christmas|hallow|valentine|patrick|padd(?:y|ie)|bonfire|fawkes|burns night|\b(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|sept|oct|nov|dec|january|february|march|april|june|july|august|september|october|november|december)\b|teenth|tieth|\b(?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth)\b/;
 
 /** "Do you treat people after a stroke" asks what the house does, and tells of nobody who is in danger. */
 export const IN_GENERAL =

@@ -1,6 +1,7 @@
 import type { Expects, Moment } from "../../context.ts";
 import type { ClockValue, TimeValue } from "../../found.ts";
-import { CARDINALS, DAY_PARTS, HOUR, HOUR_WORDS, MINUTE, MINUTE_WORDS } from "./words.ts";
+import { minutesOf } from "./lengths.ts";
+import { CARDINALS, DAY_PARTS, FROM_NOW, HOUR, HOUR_WORDS, MINUTE, MINUTE_WORDS } from "./words.ts";
 
 /** One way to say a time of day. */
 export interface TimeRule {
@@ -112,8 +113,20 @@ const LONGEST_ANSWER = 160;
 const AROUND_A_TIME =
   /\b(?:um+|uh+|ok(?:ay)?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|grand|lovely|ideal|brilliant|super|nice|suits?|does it|sounds|would|be|for me|me|thanks|thank you|(?:i|we)'(?:ll|d) (?:take|have|like|go for|go with|prefer)|(?:can|could) (?:i|we) (?:have|take)|give me|let me have|book|put me down for|take|it|make|better|perfect|with|slot|one|too|also|again|as well|if|you|can|possible|there is|that)\b/g;
 
+/** Before the hour that was meant. */
+const MEANT_BEFORE = /(?:^\W*|\b(?:i )?(?:meant|mean|said|sorry|no)[, ]+|\bit (?:was|is) |\bit's )(?:at )?$/;
+/** After one hour that is no good, before another. */
+const TOO_SOON_BEFORE =
+  /\btoo (?:early|late|soon)\b[^.;a-z]{0,3}(?:(?:how about|what about|maybe|make it|could we do|could it be|is|can we do|let's say|say|rather|better)\s+)?$/;
+/** What follows an hour: another that is not meant. */
+const BUT_NOT_AFTER = new RegExp(`^,? (?:and )?not (?:at )?(?:${HOUR}|\\d{1,2})\\b`);
+
 /** A visit that is moved to an hour, whatever stands between. */
 const MOVED_TO = /\b(?:move|change|shift|switch|push|bring|put|reschedule|rearrange|postpone)\b[^.;?!]*\bto $/;
+
+/** Until some hour, somebody is not free. */
+const OCCUPIED =
+  "(?:(?:not|n't)(?: be| going to be)? (?:free|available|done|finished|back|home|off|out)|busy|booked up|booked|tied up|occupied|away|out|on shift|asleep|stuck)";
 
 export const TIME_RULES: TimeRule[] = [
   {
@@ -159,6 +172,14 @@ export const TIME_RULES: TimeRule[] = [
     value: (m) => one("from", m[1]),
   },
   {
+    // "She has school until three", "I'm in meetings till two", "busy until four": what comes after it.
+    name: "time/taken-until",
+    pattern: rx(
+      `\\b(?:(?:have|has|'ve|'s|got|in|at|at a|in a|in the|with)(?: got)? (?:an? |the |my |his |her )?(?:school|work|class|classes|lectures?|lessons|training|meetings?|practice|kindergarten|nursery|court|college|uni|university|rehearsals?|shift)|${OCCUPIED}),? (?:until|till|til|to) (?:around |about )?(${CLOCK})${NOT_TIME}|(?<=\\b${OCCUPIED} (?:on )?[a-z]+,? )(?:until|till|til) (?:around |about )?(${CLOCK})${NOT_TIME}`,
+    ),
+    value: (m) => one("from", m[1] ?? m[2]),
+  },
+  {
     name: "time/before",
     pattern: rx(
       `\\b(?:any ?time before|some ?time before|before|(?<!\\b(?:come|coming|stop|stopping|drop|dropping|swing|swinging|pop|popping) )by|until|till|til|done by|out by|finished by|over by|no later than|not later than|earlier than|not after|up to|up until|at the (?:very )?latest) (?:about |around )?(${CLOCK})${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?latest\\b`,
@@ -172,6 +193,14 @@ export const TIME_RULES: TimeRule[] = [
       `(?<!\\b(?:could|can|may|might|shall|should|would) )\\b(?:i|we|he|she|they|my (?:shift|work|day)|work|school) (?:(?:only|usually|always|normally|have to|has to|need to|must|don't|doesn't) )?(?:(start|starts|begin|begins|be(?: back)? (?:at|in)(?: work| school| the office)?|am (?:back )?(?:at|in) (?:work|school|the office))(?: work| school| my shift| teaching)?|works?|finish|finishes|end|ends|get off|gets off|knock off|clock off|get out|gets out)(?: work| school| my shift)?,? (?:(from )?(?:${CLOCK}) ?(?:to|-|till|until|til) ?|at |by |till |until |til )(?:around |about )?(${CLOCK})${NOT_TIME}`,
     ),
     value: (m) => (m[1] && !m[2] ? until(m[3], "end") : one("from", m[3])),
+  },
+  {
+    // "I have to leave at three", "I need to be out of there by half past four": what is over by then will do.
+    name: "time/leave-by",
+    pattern: rx(
+      `\\b(?:have|has|had|need|needs|got|gotta|must|'ve got|want|should|'d better)(?: to)? (?:(?:be (?:out|gone|away|off|back|finished|done|home|on my way|on our way|somewhere(?: else)?|at (?:work|school|the [a-z]+|an? [a-z]+))|leave|go|run|get (?:out|away|off|back|going|home)|head (?:off|out|back|home)|catch (?:a|the|my) [a-z]+|pick (?:up )?(?:the |my |our )?[a-z]+(?: up)?)(?: of (?:there|here|the door))?(?: again)?(?: from [a-z]+)?) (?:by|at|before|around|for) (?:around |about )?(${CLOCK})${NOT_TIME}`,
+    ),
+    value: (m) => until(m[1], "end"),
   },
   {
     // "She naps at eleven": what is over by then will do; "he gets up at nine": what comes after it.
@@ -221,8 +250,18 @@ export const TIME_RULES: TimeRule[] = [
   },
   {
     name: "time/not-but",
-    pattern: rx(`\\b(?:instead of|rather than|in place of|and not|not) (?:at )?(${CLOCK})${NOT_TIME}`),
+    pattern: rx(
+      `\\b(?:instead of|rather than|in place of|and not|not|(?:any ?time|anything|any hour)(?: at all)? (?:but|except|bar)|except(?: for)?|apart from|other than) (?:at |around )?(${CLOCK})${NOT_TIME}`,
+    ),
     value: (m) => one("at", m[1]),
+  },
+  {
+    // "Any time except between one and two".
+    name: "time/not-but",
+    pattern: rx(
+      `\\b(?:and not|not|but|except(?: for)?|bar|apart from|other than) (?:between |from )(${CLOCK}) ?(?:and|to|-|till|until|til) ?(${CLOCK})${NOT_TIME}`,
+    ),
+    value: (m) => between(m[1], m[2]),
   },
   {
     name: "time/same",
@@ -248,7 +287,7 @@ export const TIME_RULES: TimeRule[] = [
     name: "time/with-a-point",
     pattern:
       /(?:^\W*|, ?|\b(?:ok|okay|yes|yeah|then|so|well|the|maybe|say|make it|rather)[ ,]+)(1\d|2[0-3]|[1-9])\.(00|15|30|45|[0-5][05])(?![\d%])(?= *(?:[.,;!?]|$|[a-z]))/g,
-    value: (m, at) => (at.expects !== undefined && WHILE_BOOKING.has(at.expects) ? one("at", `${m[1]}:${m[2]}`) : null),
+    value: (m, at) => ((at.expects !== undefined && WHILE_BOOKING.has(at.expects)) || m[0] === m.input.trim() ? one("at", `${m[1]}:${m[2]}`) : null),
   },
   {
     // "The ten thirty" in figures, where one of several times is waited for: "the 10 30".
@@ -271,10 +310,16 @@ export const TIME_RULES: TimeRule[] = [
       )
         return null;
       if (SURE.test(said)) return one("at", said);
+      // "1030" and nothing else.
+      if (/^(?:0\d|1\d|2[0-3])(?:00|15|30|45)$/.test(said) && said === m.input.trim()) return one("at", said);
       // A bare number is a time where a time is waited for, or right after a day.
       const whole = m.input.slice(0, m.index);
       // What stands just before it is enough to tell, and quick to look through.
       const before = whole.slice(-60);
+      const rest = m.input.slice(m.index + m[0].length);
+      // "I meant three, not four", "ten is too early, eleven".
+      if (said !== "one" && ((MEANT_BEFORE.test(before) && BUT_NOT_AFTER.test(rest)) || (TOO_SOON_BEFORE.test(before) && /^\W*$/.test(rest))))
+        return one("at", said);
       // "At ten, sorry, eleven".
       if (
         /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|noon)\b/.test(whole) &&
@@ -351,13 +396,29 @@ export const TIME_RULES: TimeRule[] = [
     pattern: /(?<!before |until |by )\b(?:(?:at|over|during|in my) )?(?:my )?lunch ?(?:time|hour|break)?\b/g,
     value: () => ranged("lunchtime"),
   },
+  {
+    // "In an hour", "in twenty minutes": counted from now, where somebody would come then.
+    name: "time/from-now",
+    pattern: rx(FROM_NOW),
+    value: (m, at) => {
+      if (at.expects === "length" || at.expects === "service") return null;
+      const more = m[1] ? 30 : m[2] ? 60 * (CARDINALS[m[2]] ?? Number(m[2])) : minutesOf(m[3] ?? "");
+      const then = at.minute + more;
+      return then < 24 * 60 ? { value: { kind: "from", at: { hour: Math.floor(then / 60), minute: then % 60, certain: true } }, assumed: "from now" } : null;
+    },
+  },
   // Over by nine, when most begin: common practice, no source.
   {
     name: "time/before-work",
     pattern: /\bbefore (?:i (?:go to|start|begin) |my )?(?:work|school)\b/g,
     value: () => ({ value: { kind: "until", at: { hour: 9, minute: 0, certain: true }, is: "end" } }),
   },
-  { name: "time/after-work", pattern: /\bafter (?:my |i finish )?work(?:ing hours)?\b/g, value: () => ranged("after-work") },
+  {
+    name: "time/after-work",
+    pattern:
+      /\bafter (?:my |i finish )?work(?:ing hours)?\b|\b(?:when|once|after|as soon as) (?:i|we|he|she|they)(?:'m|'re|'s| am| are| is)? (?:finish|done|get off|get out of|am off|off|out of|leave|finished|done with|gets? home from)(?: from| with)? work\b/g,
+    value: () => ranged("after-work"),
+  },
   {
     name: "time/after-school",
     pattern:
@@ -390,7 +451,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/not-part",
     pattern:
-      /\b(?:any ?time )?(?:but )?not (?:in the |too |(?:at )?the )?(?:(mornings?|early|(?:very )?first thing(?: in the morning)?|(?:start|beginning) of the day)|(afternoons?)|(evenings?|late|(?:very )?last thing|end of the day))\b/g,
+      /\b(?:any ?time )?(?:(?:but )?not|no|(?:anything|any ?time|any ?day|all) (?:but|except|bar)|except(?: for| in)?|avoid(?:ing)?|apart from) (?:in the |too |(?:at )?the )?(?:(mornings?|early|(?:very )?first thing(?: in the morning)?|(?:start|beginning) of the day)|(afternoons?)|(evenings?|late|(?:very )?last thing|end of the day))\b/g,
     value: (m) => ({
       value: m[1]
         ? // Not too early is no rule against the morning.
@@ -399,6 +460,26 @@ export const TIME_RULES: TimeRule[] = [
           ? { kind: "span", toMin: 720, name: "not-afternoon" }
           : { kind: "span", toMin: 1020, name: "not-evening" },
     }),
+  },
+  {
+    // "I can't do mornings", "afternoons are no good".
+    name: "time/not-part",
+    pattern: new RegExp(
+      `${UNABLE}(?: in)?(?: the)? (?:(mornings?)|(afternoons?)|(evenings?))(?=\\W*(?:$|[,.;!?]|at all\\b|so\\b|but\\b|because\\b|please\\b|on\\b|for\\b|i\\b))|\\b(?:(mornings)|(afternoons)|(evenings))(?: (?:are|aren't|are not|is|isn't)(?: really| just| always)? (?:no good|no use|not good|not great|bad|out|hard|difficult|impossible|tricky|tough|not possible|good|great|possible|an option|out of the question|no)| (?:don't|do not|won't|will not|never|wouldn't)(?: really)? (?:work|suit|do|fit|go)(?: for (?:me|us))?)\\b`,
+      "g",
+    ),
+    value: (m) => {
+      // "Mornings are good" wishes for them.
+      if (/ (?:are|is)(?: really| just| always)? (?:good|great|possible|an option)$/.test(m[0])) return null;
+      return {
+        value:
+          m[1] || m[4]
+            ? { kind: "span", fromMin: 720, name: "not-morning" }
+            : m[2] || m[5]
+              ? { kind: "span", toMin: 720, name: "not-afternoon" }
+              : { kind: "span", toMin: 1020, name: "not-evening" },
+      };
+    },
   },
   {
     name: "time/afternoon",

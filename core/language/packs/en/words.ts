@@ -37,6 +37,10 @@ export const WEEKDAY_WORDS: Record<string, number> = {
   munday: 1,
 };
 
+/** What is counted from now, where somebody would come then: "in an hour", "can I come in twenty minutes". */
+export const FROM_NOW =
+  "(?<=^\\W*(?:(?:how about|what about|maybe|say|like|around|about|can i|could i|come|ok|yes|yeah|please|well|um+)\\W+)*|\\b(?:come(?: in| by| over)?|be there|get there|make it|see (?:me|us)|be with you|drop in|pop in) )in (?:about |around |roughly |maybe )?(?:(half) an hour|(an|one|two|three|four|1|2|3|4) hours?|(\\d{1,2}|five|ten|fifteen|twenty|thirty|forty|forty-five) min(?:ute)?s?)(?:' time|'s time| from now)?(?! (?:massage|session|appointment|class|slot|lesson))(?=\\W|$)";
+
 /** "sat" and "sun", "wed" and "mon" are words of their own; they count as days only beside a sign of one. */
 export const WEEKDAY = Object.keys(WEEKDAY_WORDS)
   .sort((a, b) => b.length - a.length)
@@ -95,6 +99,28 @@ export const CARDINALS: Record<string, number> = {
   eighteen: 18,
   nineteen: 19,
   twenty: 20,
+};
+
+/** Two digits of a number in one word, as they are said in pairs. */
+export const TEN_WORDS: Record<string, string> = {
+  ten: "10",
+  eleven: "11",
+  twelve: "12",
+  thirteen: "13",
+  fourteen: "14",
+  fifteen: "15",
+  sixteen: "16",
+  seventeen: "17",
+  eighteen: "18",
+  nineteen: "19",
+  twenty: "20",
+  thirty: "30",
+  forty: "40",
+  fifty: "50",
+  sixty: "60",
+  seventy: "70",
+  eighty: "80",
+  ninety: "90",
 };
 
 export const ORDINALS: Record<string, number> = {

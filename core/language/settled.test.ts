@@ -1,0 +1,249 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { demoHouse } from "../testing/demo.ts";
+import { isoOfDay, partsOf, weekdayOf } from "../time/days.ts";
+import { clockText } from "../time/zone.ts";
+import { epochMinOf } from "../time/zone.ts";
+import type { Expects } from "./context.ts";
+import { readPublic } from "./slots.ts";
+
+/** What is settled of days, times, people and addresses, in other words than it is written down in. */
+
+const house = demoHouse();
+const reading = (text: string, now = "2027-03-01T08:30", expects?: Expects) =>
+  readPublic(text, { house, now: epochMinOf(house.zone, now), ...(expects ? { expects } : {}) });
+const slots = (text: string, now?: string, expects?: Expects) => reading(text, now, expects).slots;
+
+/** 1 March 2027, a Monday, as days are counted. */
+const MARCH_1 = 20_878;
+const FRIDAY = "2027-03-05T10:00";
+
+describe("days, said on a Monday", () => {
+  it.each<[string, Record<string, unknown>]>([
+    ["the Wednesday after this one", { date: "2027-03-10" }],
+    ["the Friday after next Friday", { date_candidates: ["2027-03-12", "2027-03-19"], date_choice: "ask" }],
+    ["sometime between the 9th and the 11th", { date_from: "2027-03-09", date_to: "2027-03-11" }],
+    ["April 5-9", { date_from: "2027-04-05", date_to: "2027-04-09" }],
+    ["from April 5th through the 9th", { date_from: "2027-04-05", date_to: "2027-04-09" }],
+    ["5th to 9th of April", { date_from: "2027-04-05", date_to: "2027-04-09" }],
+    ["the week after next, preferably Thursday", { date: "2027-03-18" }],
+    ["two months today", { date: "2027-05-01" }],
+    ["about this time next week", { date: "2027-03-08" }],
+    ["over the Easter weekend", { date: "2027-03-27" }],
+    ["Victoria Day long weekend", { date: "2027-05-22" }],
+    ["the weekend after next", { date: "2027-03-20" }],
+    ["the 5th, 6th or 7th of April", { date_candidates: ["2027-04-05", "2027-04-06", "2027-04-07"], date_choice: "either" }],
+    ["April 5th or the 6th", { date_candidates: ["2027-04-05", "2027-04-06"], date_choice: "either" }],
+    ["the 29th of March to the 2nd", { date_from: "2027-03-29", date_to: "2027-04-02" }],
+    ["between the 29th and the 2nd of April", { date_from: "2027-03-29", date_to: "2027-04-02" }],
+    ["Thursday if possible, otherwise Friday", { date_candidates: ["2027-03-04", "2027-03-05"], date_choice: "either" }],
+    ["Wednesday at nine or Thursday at four", { date_candidates: ["2027-03-03", "2027-03-04"], date_choice: "either" }],
+    ["Thursday late morning, or first thing on Friday", { date_candidates: ["2027-03-04", "2027-03-05"], date_choice: "either" }],
+    ["not until Thursday", { date_from: "2027-03-04" }],
+    ["we're back on the 18th", { date_from: "2027-03-18" }],
+    ["I'm abroad until the 9th", { date_from: "2027-03-10" }],
+    ["this side of Good Friday", { date_to: "2027-03-25" }],
+    ["before the month is over", { date_to: "2027-03-31" }],
+    ["three days before Good Friday", { date: "2027-03-23" }],
+    ["a week after the 10th", { date: "2027-03-17" }],
+    ["the Wednesday after the 13th", { date: "2027-03-17" }],
+    ["the Tuesday before Victoria Day", { date: "2027-05-18" }],
+    ["no later than the 19th", { date_to: "2027-03-19" }],
+    ["the 9th, or better the 10th", { date: "2027-03-10" }],
+  ])("%s", (text, right) => {
+    expect(slots(text)).toEqual(right);
+  });
+
+  it.each([
+    ["we're away next week", Array.from({ length: 7 }, (_, i) => isoOfDay(MARCH_1 + 7 + i))],
+    ["I'm on vacation from the 10th to the 12th, so not then", ["2027-03-10", "2027-03-11", "2027-03-12"]],
+  ])("none of those on which somebody is away: %s", (text, days) => {
+    expect(slots(`taping for my ankle, ${text}`)).toMatchObject({ exclude_dates: days });
+    expect(slots(`taping for my ankle, ${text}`)).not.toHaveProperty("date_from");
+  });
+
+  it("a day that is only taken in part is left to the rest of it", () => {
+    expect(slots("I'm busy on Thursday until three")).toEqual({ date: "2027-03-04", time_from: "15:00" });
+  });
+
+  it("of a visit that they have, the day on which they are away is its own", () => {
+    expect(slots("I'm out of town on Thursday, can I move my massage to Friday")).toMatchObject({ old_weekdays: ["Thursday"], new_date: "2027-03-05" });
+    expect(slots("rather than the 9th make it the 16th")).toMatchObject({ old_date: "2027-03-09", new_date: "2027-03-16" });
+  });
+});
+
+describe("days, said on a Friday", () => {
+  it.each<[string, Record<string, unknown>]>([
+    ["later on today", { date: "2027-03-05" }],
+    ["weekend after next", { date: "2027-03-20" }],
+    ["in half an hour", { date: "2027-03-05", time_from: "10:30" }],
+    ["could I come in twenty minutes", { date: "2027-03-05", time_from: "10:20" }],
+    ["sometime next week but not Tuesday", { date_from: "2027-03-08", date_to: "2027-03-14", exclude_weekdays: ["Tuesday"] }],
+    ["the Friday after next Friday", { date: "2027-03-19" }],
+  ])("%s", (text, right) => {
+    expect(slots(text, FRIDAY)).toEqual(right);
+  });
+
+  it("an hour in which something is done is a length", () => {
+    expect(slots("can you do a massage in an hour", FRIDAY)).not.toHaveProperty("time_from");
+    expect(slots("in an hour", FRIDAY, "length")).toEqual({ length_min: 60 });
+  });
+});
+
+describe("times", () => {
+  it.each<[string, Record<string, unknown>]>([
+    ["11.15", { time: "11:15" }],
+    ["1545", { time: "15:45" }],
+    ["midnight", { time: "00:00" }],
+    ["I meant four, not five", { time: "16:00" }],
+    ["nine is too early, ten?", { time: "10:00" }],
+    ["I can't do afternoons", { time_to: "12:00", time_to_is: "start" }],
+    ["evenings don't work for us", { time_to: "17:00", time_to_is: "start" }],
+    ["mornings are out", { time_from: "12:00" }],
+    ["mornings are good", { time_to: "12:00", time_to_is: "start" }],
+    ["anything but evenings", { time_to: "17:00", time_to_is: "start" }],
+    ["I'm in class till two", { time_from: "14:00" }],
+    ["he has school until half past two", { time_from: "14:30" }],
+    ["I'm not free until four", { time_from: "16:00" }],
+    ["I have to be gone by five", { time_to: "17:00", time_to_is: "end" }],
+    ["we need to leave at half past three", { time_to: "15:30", time_to_is: "end" }],
+    ["once I get off work", { time_from: "17:00" }],
+    ["Tuesday, any time but ten", { date: "2027-03-02" }],
+    ["Tuesday except between two and three", { date: "2027-03-02" }],
+  ])("%s", (text, right) => {
+    const { shift: _, ...rest } = slots(text);
+    expect(rest).toEqual(right);
+  });
+});
+
+describe("days and hours by themselves ask for nothing", () => {
+  it.each([
+    "any time on Thursday",
+    "anything but Tuesdays",
+    "either Wednesday morning or Friday afternoon",
+    "any day after the 12th",
+    "I can do Tuesday or Thursday mornings",
+    "later today",
+    "I have to be out by four",
+    "anyone but Priya",
+    "either Maren or Tobias",
+  ])("%s", (text) => {
+    expect(reading(text).errands).toEqual([]);
+  });
+
+  it.each([
+    ["is anything free on Thursday", "ask-availability"],
+    ["anything on Thursday?", "ask-availability"],
+    ["could I have Thursday morning with Nell", "book"],
+  ])("but for what asks: %s", (text, errand) => {
+    expect(reading(text).errands).toEqual([errand]);
+  });
+});
+
+describe("people", () => {
+  it("heard wrong, before a day", () => {
+    expect(slots("Warren this Wednesday")).toMatchObject({ staff: "Maren Oduya" });
+    expect(slots("Warren", undefined, "staff")).toMatchObject({ staff: "Maren Oduya" });
+    expect(slots("Warren", undefined, "name")).toMatchObject({ name: "Warren" });
+  });
+
+  it("by a short name that is written otherwise, with their own family name", () => {
+    expect(slots("Joe Teves")).toEqual({ staff: "Joaquim Teves" });
+    expect(slots("Anna Teves", undefined, "name")).toEqual({ name: "Anna Teves" });
+  });
+
+  it("that are ruled out, both of two", () => {
+    for (const text of ["anybody except Nell or Joaquim", "not Maren or Priya", "anyone but Tobias"]) expect(slots(text)).not.toHaveProperty("staff");
+  });
+});
+
+describe("what is spelled, dictated or turned about", () => {
+  it.each<[string, Expects, Record<string, unknown>]>([
+    ["Fairweather-Holt, Ruth", "name", { name: "Ruth Fairweather-Holt" }],
+    ["R as in Robert, U as in uncle, T as in tiger, H as in hotel", "name", { name: "Ruth" }],
+    ["five five five, oh one, seventy seven", "phone", { phone: "+19025550177" }],
+    ["nine oh two, five five five, oh one nineteen", "phone", { phone: "+19025550119" }],
+    ["it's ruth holt all one word at ternbay dot example", "email", { email: "ruthholt@ternbay.example" }],
+    ["ruth dot holt, h o l t, at ternbay dot example", "email", { email: "ruth.holt@ternbay.example" }],
+    ["ruth 81 at ternbay dot example", "email", { email: "ruth81@ternbay.example" }],
+  ])("%s", (text, expects, right) => {
+    expect(slots(text, undefined, expects)).toEqual(right);
+  });
+
+  it("a number of minutes or an hour is no part of a telephone number", () => {
+    expect(slots("ten thirty", undefined, "time")).toEqual({ time: "10:30" });
+    expect(slots("forty five minutes", undefined, "length")).toEqual({ length_min: 45 });
+  });
+});
+
+const MONTHS = "January February March April May June July August September October November December".split(" ");
+const WEEKDAYS = "Monday Tuesday Wednesday Thursday Friday Saturday Sunday".split(" ");
+const ending = (n: number): string => (n % 10 === 1 && n !== 11 ? "st" : n % 10 === 2 && n !== 12 ? "nd" : n % 10 === 3 && n !== 13 ? "rd" : "th");
+
+describe("however it is written", () => {
+  it("a day of the coming months is that day", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 300 }), (ahead) => {
+        const day = MARCH_1 + ahead;
+        const { month, date } = partsOf(day);
+        const name = MONTHS[month - 1] as string;
+        const weekday = WEEKDAYS[weekdayOf(day) - 1] as string;
+        for (const text of [
+          `${name} ${date}`,
+          `${name} ${date}${ending(date)}`,
+          `${date} ${name}`,
+          `the ${date}${ending(date)} of ${name}`,
+          `${weekday}, ${name} ${date}`,
+          `${weekday} the ${date}${ending(date)} of ${name}`,
+          `${name.slice(0, 3)} ${date}${ending(date)}`,
+          isoOfDay(day),
+        ])
+          expect({ text, ...slots(text) }).toEqual({ text, date: isoOfDay(day) });
+      }),
+    );
+  });
+
+  it("two days of a month are what lies between them", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 29 }), fc.integer({ min: 1, max: 29 }), fc.constantFrom(4, 6, 7, 9, 10), (a, b, month) => {
+        fc.pre(a < b);
+        const name = MONTHS[month - 1] as string;
+        const right = { date_from: isoOfDay(isoDay(month, a)), date_to: isoOfDay(isoDay(month, b)) };
+        for (const text of [
+          `between the ${a}${ending(a)} and the ${b}${ending(b)} of ${name}`,
+          `${name} ${a}-${b}`,
+          `${a} to ${b} ${name}`,
+          `${name} ${a} through ${b}`,
+        ])
+          expect({ text, ...slots(text) }).toEqual({ text, ...right });
+      }),
+    );
+  });
+
+  it("an hour of the afternoon is that hour", () => {
+    const words = "twelve one two three four five six".split(" ");
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 6 }), fc.constantFrom(0, 15, 30, 45), (hour, minute) => {
+        const right = { time: clockText((hour + 12) * 60 + minute) };
+        const mm = String(minute).padStart(2, "0");
+        const said =
+          minute === 0
+            ? [`${words[hour]} o'clock`, `${hour} pm`, `at ${words[hour]}`]
+            : minute === 30
+              ? [`half past ${words[hour]}`, `half ${words[hour]}`, `${words[hour]} thirty`]
+              : minute === 15
+                ? [`quarter past ${words[hour]}`, `a quarter after ${hour}`]
+                : hour < 6
+                  ? [`quarter to ${words[hour + 1]}`]
+                  : [`${hour}:45`];
+        for (const text of [...said, `${hour}:${mm} pm`, `${hour}:${mm}pm`, `${hour + 12}:${mm}`, `${hour + 12}h${mm}`, `${hour + 12}${mm}`])
+          expect({ text, ...slots(text) }).toEqual({ text, ...right });
+      }),
+    );
+  });
+});
+
+function isoDay(month: number, date: number): number {
+  const days = [0, 31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
+  return MARCH_1 + days.slice(3, month).reduce((a, b) => a + b, 0) + date - 1;
+}
