@@ -241,6 +241,15 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     return proceed(t);
   }
   if (reading.question && /\w{3,} \w{2,} \w{2,}/.test(reading.masked)) return notKnown(t, text);
+  // "I've been coming for years", told before it is asked.
+  const before = saysBefore(text);
+  if (task.errand === "book" && before !== null && !reading.question) {
+    state.client.saysBefore = before;
+    state.repairs = 0;
+    t.rule("who/been-before");
+    t.say("noted");
+    return proceed(t);
+  }
   repair(t);
 }
 

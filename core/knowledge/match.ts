@@ -1,4 +1,4 @@
-import { ASKS_MONEY, COMPARED, COMPARED_Y, SUM } from "../language/packs/en/asked.ts";
+import { ASKS_MONEY, COMPARED, COMPARED_Y, DEED, SUM, WHO_DOES } from "../language/packs/en/asked.ts";
 import type { House } from "../house/compile.ts";
 import { topicsOf } from "../language/classifier.ts";
 import { ASKS_FOR, BEFORE_THING, ENDS_THING } from "../language/packs/en/things.ts";
@@ -21,6 +21,7 @@ export function near(a: Term, b: Term): number {
   if (a.key === b.key && (a.key.startsWith("~") || alikeByStem(a.word, b.word))) return 1;
   if (a.phrase === b.phrase && stem(a.word) === stem(b.word) && alikeByStem(a.word, b.word)) return 1;
   if (comparedTo(a.word, b.word) || comparedTo(b.word, a.word)) return 1;
+  if (doesIt(a.word, b.word) || doesIt(b.word, a.word)) return 1;
   const [u, v] = [vectorOf(a.word), vectorOf(b.word)];
   return u && v ? Math.max(0, Math.min(ALIKE, (cosine(u, v) - LIKE) / (SAME - LIKE))) : 0;
 }
@@ -32,6 +33,12 @@ const alikeByStem = (a: string, b: string): boolean => a === b || stem(a).length
 const comparedTo = (more: string, word: string): boolean => {
   if (word.length < 4 || !more.startsWith(word.slice(0, -1))) return false;
   return COMPARED.test(more.slice(word.length)) || (word.endsWith("y") && COMPARED_Y.test(more.slice(word.length - 1)));
+};
+
+/** "Runners" and "running", "cyclist" and "cycling": who does it and what is done. */
+const doesIt = (who: string, deed: string): boolean => {
+  const root = DEED.exec(deed)?.[1];
+  return root !== undefined && WHO_DOES.exec(who)?.[1] === root;
 };
 
 /** The mean of the terms' vectors by their weights, at a length of one. */

@@ -71,6 +71,11 @@ export function readTime(house: House, value: TimeValue, day: DayNumber | undefi
       const r = resolve(value.at, hours);
       return done({ fromMin: r.min - 30, toMin: r.min + 30, toIs: "start", nearMin: r.min }, r);
     }
+    case "either": {
+      const starts: number[] = [];
+      for (const at of value.hours) starts.push(at.certain || starts.length === 0 ? resolve(at, hours).min : after(at, starts.at(-1) as number));
+      return done({ fromMin: Math.min(...starts), toMin: Math.max(...starts), toIs: "start", nearMin: starts[0] as number, startMins: starts });
+    }
     case "between": {
       const sameHalf = value.to.certain && !value.from.certain && value.to.hour > 12 ? pmIfFits(value.from, value.to) : null;
       const from = sameHalf ?? resolve(value.from, hours).min;

@@ -23,6 +23,8 @@ export type TimeValue =
   | { kind: "from"; at: ClockValue }
   | { kind: "until"; at: ClockValue; is: "start" | "end" }
   | { kind: "around"; at: ClockValue }
+  /** Any of several: "ten or eleven". */
+  | { kind: "either"; hours: ClockValue[] }
   | { kind: "between"; from: ClockValue; to: ClockValue }
   | { kind: "span"; fromMin?: number; toMin?: number; name: string }
   | { kind: "part"; part: "first-thing" | "end-of-day" }

@@ -163,7 +163,7 @@ function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly
     .filter((f) => !(f.kind === "choice" && wants("book") && asksNothing(at)))
     // Where nothing is booked yet, the day somebody cannot come is ruled out: "a scan, please, I can't come on Monday".
     .map((f) => (!moving && !cancelling && f.kind === "day" && CANT_COME.test(said.norm.slice(Math.max(0, f.start - 40), f.start)) ? { ...f, not: true } : f));
-  found = everyWeek(said, joinDays(said, aroundEvents(said, found), moving));
+  found = everyWeek(said, joinDays(said, aroundEvents(said, found), moving, at.today));
   if (!moving && !cancelling && (wants("book", "ask-availability", "ask-service") || errands.length === 0)) found = beforeEvents(said, found, at.today);
   found = passedHour(found, at, (f, day) => readTime(at.house, f.value, day).wish.fromMin ?? null);
   if (moving) found = withMissed(said, at, splitRanges(said, found), dropped);

@@ -50,6 +50,21 @@ describe("days, said on a Monday", () => {
     ["the Tuesday before Victoria Day", { date: "2027-05-18" }],
     ["no later than the 19th", { date_to: "2027-03-19" }],
     ["the 9th, or better the 10th", { date: "2027-03-10" }],
+    ["the last day of April", { date: "2027-04-30" }],
+    ["April Fools' Day", { date: "2027-04-01" }],
+    ["either of the next two Thursdays", { date_candidates: ["2027-03-04", "2027-03-11"], date_choice: "either" }],
+    ["the week commencing the 15th", { date_from: "2027-03-15", date_to: "2027-03-21" }],
+    ["the week after Easter", { date_from: "2027-03-29", date_to: "2027-04-04" }],
+    ["the week before Victoria Day", { date_from: "2027-05-17", date_to: "2027-05-23" }],
+    ["the day before Thanksgiving", { date: "2027-10-10" }],
+    ["any time between now and Thursday", { date_from: "2027-03-01", date_to: "2027-03-04" }],
+    ["no earlier than the 9th, no later than the 11th", { date_from: "2027-03-09", date_to: "2027-03-11" }],
+    ["between Christmas and New Year", { date_from: "2027-12-25", date_to: "2028-01-01" }],
+    ["Friday 5/3", { date: "2027-03-05" }],
+    ["Wednesday 3/5", { date_candidates: ["2027-03-03", "2027-03-05"], date_choice: "ask" }],
+    ["6.4.2027", { date: "2027-06-04" }],
+    ["in three weeks on a Thursday", { date: "2027-03-25" }],
+    ["Tuesday all day, or Wednesday", { date_candidates: ["2027-03-02", "2027-03-03"], date_choice: "either" }],
   ])("%s", (text, right) => {
     expect(slots(text)).toEqual(right);
   });
@@ -95,8 +110,16 @@ describe("times", () => {
     ["11.15", { time: "11:15" }],
     ["1545", { time: "15:45" }],
     ["midnight", { time: "00:00" }],
+    ["half past nine sharp", { time: "09:30" }],
+    ["four on the dot", { time: "16:00" }],
+    ["14:15h", { time: "14:15" }],
+    ["eleven-thirty", { time: "11:30" }],
+    ["nearer three than two", { time_from: "14:30", time_to: "15:30", time_to_is: "start" }],
+    ["not too early, from half past eight", { time_from: "08:30" }],
+    ["two or three on Thursday", { date: "2027-03-04", time_candidates: ["14:00", "15:00"] }],
+    ["Tuesday at eleven or twelve", { date: "2027-03-02", time_candidates: ["11:00", "12:00"] }],
+    ["the last appointment on Friday", { date: "2027-03-05", time_from: "15:00", time_to: "17:00", time_to_is: "start" }],
     ["I meant four, not five", { time: "16:00" }],
-    ["nine is too early, ten?", { time: "10:00" }],
     ["I can't do afternoons", { time_to: "12:00", time_to_is: "start" }],
     ["evenings don't work for us", { time_to: "17:00", time_to_is: "start" }],
     ["mornings are out", { time_from: "12:00" }],
@@ -113,6 +136,24 @@ describe("times", () => {
   ])("%s", (text, right) => {
     const { shift: _, ...rest } = slots(text);
     expect(rest).toEqual(right);
+  });
+});
+
+describe("of hours that were offered", () => {
+  it.each<[string, Record<string, unknown>]>([
+    ["nine is too early, ten?", { time: "10:00" }],
+    ["half two is no good, four?", { time: "16:00" }],
+    ["eleven doesn't work for me", {}],
+  ])("%s", (text, right) => {
+    const { shift: _, yes: __, ...rest } = slots(text, undefined, "slot");
+    expect(rest).toEqual(right);
+  });
+
+  it("a range of days is one, and no move", () => {
+    expect(reading("taping, sometime from Wednesday to Friday")).toMatchObject({
+      errands: ["book"],
+      slots: { date_from: "2027-03-03", date_to: "2027-03-05" },
+    });
   });
 });
 

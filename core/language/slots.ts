@@ -143,7 +143,9 @@ function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Par
   if (!merged) return;
   if (merged.waits) out[key("part")] = merged.waits;
   const w = merged.wish;
-  if (w.nearMin !== undefined && w.fromMin === w.toMin) out[key("time")] = clockText(w.nearMin % MINUTES_OF_A_DAY);
+  // Like days of which either will do.
+  if (w.startMins) out[key("time_candidates")] = w.startMins.map((m) => clockText(m % MINUTES_OF_A_DAY));
+  else if (w.nearMin !== undefined && w.fromMin === w.toMin) out[key("time")] = clockText(w.nearMin % MINUTES_OF_A_DAY);
   else {
     if (w.fromMin !== undefined) out[key("time_from")] = clockText(w.fromMin);
     if (w.toMin !== undefined) {
@@ -170,7 +172,13 @@ function mergeOf(merged: TimeRead | null, r: TimeRead): TimeRead {
 export function mergeTimes(times: readonly FoundOf<"time">[], context: ReadContext, day: DayNumber | undefined): TimeRead | null {
   let merged: TimeRead | null = null;
   const part = times.find((t) => t.value.kind === "span");
-  for (const t of times) {
+  // "Not too early, not before half past nine": the hour says what is too early.
+  const told = times.filter((t) => t.value.kind !== "span");
+  const vague = (t: FoundOf<"time">): boolean =>
+    t.value.kind === "span" &&
+    ((t.value.name === "not-early" && told.some((o) => o.value.kind === "from")) ||
+      (t.value.name === "not-late" && told.some((o) => o.value.kind === "until")));
+  for (const t of times.filter((t) => !vague(t))) {
     let r = readTime(context.house, t.value, day, context.staff);
     // "Ten in the morning", "at 8 in the evening": the part settles the half.
     if (
@@ -180,6 +188,7 @@ export function mergeTimes(times: readonly FoundOf<"time">[], context: ReadConte
       t.value.kind !== "between" &&
       t.value.kind !== "part" &&
       t.value.kind !== "same" &&
+      t.value.kind !== "either" &&
       !t.value.at.certain &&
       part.value.kind === "span"
     ) {

@@ -20,6 +20,8 @@ export interface TimeWish {
   toIs?: "start" | "end";
   /** Nearest to this first. */
   nearMin?: number;
+  /** Only these starts will do: "ten or eleven". */
+  startMins?: number[];
 }
 
 export interface Wish {
@@ -39,6 +41,7 @@ export function wantsDay(days: DayWish | undefined, day: DayNumber): boolean {
 /** Minutes that a visit lies outside the wished time of day; 0 is inside. */
 export function minutesOff(time: TimeWish | undefined, startMinute: number, lengthMin: number): number {
   if (!time) return 0;
+  if (time.startMins) return Math.min(...time.startMins.map((m) => Math.abs(m - startMinute)));
   let off = 0;
   if (time.fromMin !== undefined && startMinute < time.fromMin) off += time.fromMin - startMinute;
   if (time.toMin !== undefined) {

@@ -1,7 +1,7 @@
 import { PARTS_OF_QUESTIONS } from "../../language/packs/en/asked.ts";
 import { answerTo, SUPPORTS, type Match } from "../../knowledge/match.ts";
 import { contentOf, ownAnswerTo } from "../../knowledge/search.ts";
-import { ofKind } from "../../language/found.ts";
+import { ofKind, WEAK_SERVICE, type FoundOf } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import type { Source } from "../state.ts";
 import { val, type Turn } from "../turn.ts";
@@ -41,9 +41,17 @@ export function fromHandbook(
     t.state.topic = hit.passage.id;
     // "Ok, book that" after it means what was told of.
     t.state.lastAsk ??= "ask-service";
-  }
+  } else letGoInPassing(t, reading);
   t.outcome("answered");
   return true;
+}
+
+/** "My dog is old and calm", answered by a line of the house's own: a word in passing that a service is called by was about none. */
+function letGoInPassing(t: Turn, reading: Reading): void {
+  const services = ofKind(reading.found, "service");
+  const inItsName = (f: FoundOf<"service">): boolean =>
+    f.value.some((id) => t.house.services.get(id)?.name.toLowerCase().includes(reading.said.slice(f.start, f.end).toLowerCase()));
+  if (services.length > 0 && services.every((f) => WEAK_SERVICE.test(f.rule) && !inItsName(f))) delete t.state.topic;
 }
 
 /** A message of several sentences asks in one of them: each that asks is looked at by itself. */

@@ -78,6 +78,14 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     t.rule("wish/beside-another");
     return true;
   }
+  // "The Wednesday one", of two days that were named with an hour each.
+  const { orElse } = task.wish;
+  const [named] = days.length === 1 && times.length === 0 ? days : [];
+  if (orElse && named?.value.kind === "days" && !named.not && named.value.from === orElse.day && named.value.to === orElse.day) {
+    task.wish = { days: { ranges: [{ from: orElse.day, to: orElse.day }] }, times: orElse.times };
+    t.rule("wish/the-other");
+    return true;
+  }
   const either = eitherOr(reading, days, times);
   if (days.length > 0 || times.length > 0) delete task.wish.orElse;
   if (either) {

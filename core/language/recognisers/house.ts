@@ -13,6 +13,7 @@ import {
   DOCTOR,
   ENDINGS,
   ENDS_IN_ED,
+  ENDS_IN_ERS,
   ENDS_IN_IST,
   ENDS_IN_MENT,
   EVERYDAY,
@@ -384,6 +385,10 @@ function tellingBy(lexicon: Lexicon, word: string): { key: string; of: Set<strin
   const trade = ENDS_IN_IST.exec(word)?.[1];
   const does = trade ? [...lexicon.telling].find(([key]) => key.startsWith(trade)) : undefined;
   if (does) return { key: does[0], of: does[1] };
+  // "For runners": whom it is for tells of what is done.
+  const doers = ENDS_IN_ERS.exec(word)?.[1];
+  const done = doers && lexicon.telling.get(keyOf(`${doers}ing`));
+  if (done) return { key: keyOf(`${doers}ing`), of: done };
   // A word of the language with an ending is a slip of nothing: "changing" is no "charging".
   if (word.length < 6 || COMMON.has(word) || inflected(word)) return null;
   for (const [key, set] of lexicon.telling) if (key.length >= 5 && distance(key, stem(word)) <= (key.length >= 8 ? 2 : 1)) return { key, of: set };

@@ -5,6 +5,7 @@ import {
   AT_EARLIEST,
   AT_LATEST,
   AT_WORK_ON,
+  BESIDE_A_DAY,
   BETWEEN,
   COUNTED_BESIDE,
   DAY_BESIDE,
@@ -29,6 +30,7 @@ import {
   STANDS,
   TO_A_DAY,
   WEEKDAY_BESIDE,
+  WEEK_BESIDE,
   WEEKEND_RULE,
   WHOLE_WEEKEND_RULE,
 } from "../packs/en/joining.ts";
@@ -43,6 +45,7 @@ import {
   AFTER,
   BEFORE,
   BEFORE_DEED,
+  FROM_NOW_TO,
   BEGINS,
   CORRECTS,
   EVENT,
@@ -96,10 +99,10 @@ function byWords(said: Said, found: readonly Found[]): Found[] {
 }
 
 /** Joins and bounds days: "Monday to Wednesday", "Tuesday or Thursday", "after Wednesday". */
-export function joinDays(said: Said, found: Found[], moving: boolean): Found[] {
+export function joinDays(said: Said, found: Found[], moving: boolean, today: DayNumber): Found[] {
   const days = found.filter((f): f is DayFound => f.kind === "day").sort((a, b) => a.start - b.start);
   const others = found.filter((f) => f.kind !== "day");
-  const bounded = sameMonth(said, besideDays(said, days)).map((d) => bound(said, d, moving));
+  const bounded = sameMonth(said, besideDays(said, days)).map((d) => bound(said, d, moving, today));
   const out: DayFound[] = [];
   for (const bare of bounded) {
     const next = insideWeek(out, bare);
@@ -162,7 +165,30 @@ function besideDays(said: Said, days: readonly DayFound[]): DayFound[] {
       const sign = side[1] === "after" ? 1 : -1;
       const on = from + sign * (((sign * (weekday - weekdayOf(from)) + 6) % 7) + 1);
       out[out.length - 1] = { ...day, value: { kind: "days", from: on, to: on }, start: last.start, rule: "day/beside" };
-    } else out.push(day);
+      continue;
+    }
+    // "The day before Thanksgiving", "the week after Easter".
+    const plain =
+      last && !last.not && last.value.kind === "relative" && last.value.weekday === undefined
+        ? BESIDE_A_DAY.exec(said.norm.slice(last.start, day.start))
+        : null;
+    const week = plain?.[1] === "week" ? plain : WEEK_BESIDE.exec(said.norm.slice(Math.max(0, day.start - 24), day.start));
+    if (from !== undefined && day.value.kind === "days" && !day.not && (plain || week)) {
+      if (plain) out.pop();
+      const after = (plain ? plain[2] : week?.[1]) === "after";
+      const value: DayValue =
+        plain?.[1] === "day"
+          ? { kind: "days", from: from + (after ? 1 : -1), to: from + (after ? 1 : -1) }
+          : after
+            ? { kind: "days", from: mondayOf(from) + 7, to: mondayOf(from) + 13 }
+            : // Before a Sunday comes its own week.
+              weekdayOf(from) === 7
+              ? { kind: "days", from: mondayOf(from), to: from - 1 }
+              : { kind: "days", from: mondayOf(from) - 7, to: mondayOf(from) - 1 };
+      out.push({ ...day, value, start: plain && last ? last.start : day.start, rule: "day/beside" });
+      continue;
+    }
+    out.push(day);
   }
   return out;
 }
@@ -241,8 +267,14 @@ function join(said: Said, plain: DayFound, b: DayFound, between: string, moving:
     const day = mondayOf(week.to) + b.weekday - 1;
     return { ...b, value: { kind: "days", from: day, to: day }, start: a.start, rule: "day/weekday-of-week" };
   }
-  // "In three weeks, on the Saturday": the Saturday of that week.
-  if (a.rule === "day/in-days" && x?.from !== undefined && b.rule === "day/weekday" && b.weekday && OF_A_WEEK.test(said.norm.slice(a.start, a.end))) {
+  // "In three weeks, on the Saturday", "… on a Saturday": the Saturday of that week.
+  if (
+    a.rule === "day/in-days" &&
+    x?.from !== undefined &&
+    /^day\/(?:any-)?weekday$/.test(b.rule) &&
+    b.weekday &&
+    OF_A_WEEK.test(said.norm.slice(a.start, a.end))
+  ) {
     const day = mondayOf(x.from) + b.weekday - 1;
     if (ON_THE.test(gap)) return { ...b, value: { kind: "days", from: day, to: day }, start: a.start, rule: "day/weekday-of-week" };
   }
@@ -281,11 +313,13 @@ function single(v: DayValue): DayNumber[] {
   return [];
 }
 
-function bound(said: Said, day: DayFound, moving: boolean): DayFound {
+function bound(said: Said, day: DayFound, moving: boolean, today: DayNumber): DayFound {
   const before60 = said.norm.slice(Math.max(0, day.start - 60), day.start);
   // A rule's own words may have taken "on" or "the": look before them.
   const before = said.norm.slice(Math.max(0, day.start - 30), day.start);
   const v = day.value;
+  // "The week after Easter" has both its ends.
+  if (day.rule === "day/beside") return day;
   // "After next Wednesday", of which there are two readings: after either.
   if (!day.not && v.kind === "ask") {
     if (AFTER.test(before)) return { ...day, value: { kind: "days", from: Math.max(...v.days) + 1 }, rule: "day/after" };
@@ -318,6 +352,8 @@ function bound(said: Said, day: DayFound, moving: boolean): DayFound {
   if (AFTER.test(before) && v.to !== undefined) return { ...day, value: { kind: "days", from: v.to + 1 }, rule: "day/after" };
   // "March 8 until the 12th" has both its ends.
   if (day.rule === "day/range-of-month") return day;
+  // "Between now and Friday".
+  if (FROM_NOW_TO.test(before) && v.to !== undefined) return { ...day, value: { kind: "days", from: today, to: v.to }, rule: "day/range" };
   // "I'm away until the 14th": what comes after it.
   if (!moving && UNTIL.test(before) && ABSENT.test(before60.replace(UNTIL, " ")) && v.to !== undefined)
     return { ...day, value: { kind: "days", from: v.to + 1 }, rule: "day/after" };

@@ -13,7 +13,7 @@ export const AFTER = /(?<!\b(?:not|no|or) )\b(?:after|later than)\s+(?:the |this
 
 /** Right before a day: it and what comes after it. */
 export const FROM =
-  /\b(?:from|starting|beginning|not before|no earlier than|not earlier than|any ?time from|(?:am|are|is|'m|'re|'s|get|gets|be) (?:back|home)(?: again)?(?: from)?|(?:not|(?:can|do|wo|could|is|are)n'?t|cannot)(?: (?:free|available|able|possible|around|back|come|make it|do (?:it|anything|that)|start|manage|be (?:there|free|available|back)))* (?:until|till|til))\s+(?:on |the |this )*$/;
+  /\b(?:from|starting|beginning|not before|no earlier than|not earlier than|any ?time from|(?:am|are|is|'m|'re|'s|get|gets|be)(?: due)? (?:back|home)(?: again)?(?: from)?|(?:not|(?:can|do|wo|could|is|are)n'?t|cannot)(?: (?:free|available|able|possible|around|back|come|make it|do (?:it|anything|that)|start|manage|be (?:there|free|available|back)))* (?:until|till|til))\s+(?:on |the |this )*$/;
 
 /** Right before a day: somebody is taken off what they have then. */
 export const TAKEN_FROM = /\b(?:remove|take|scratch|strike|cross|delete) (?:me|us|him|her|them|my [a-z]+)(?: off| out)? from\s+(?:the |this )*$/;
@@ -24,6 +24,9 @@ export const BEFORE = /\b(?:before|earlier than|sooner than|this side of)\s+(?:t
 /** Right before days: somebody is somewhere else then. */
 export const ABSENT =
   /\b(?:i|we|he|she|they|my [a-z]+)(?:'m|'re|'s|'ll be| am| are| is| will be)(?: still| all)? (?:away|out of (?:town|the country)|on (?:holiday|holidays|vacation|leave|a trip|a course)|abroad|overseas|travelling|traveling|in hospital|busy|tied up|booked up|fully booked)(?: (?:for|all|all of|most of|during|over|on|from|to|the whole(?: of)?|in|[a-z]+ing))*\s*(?:the |this )*$/;
+
+/** Right before a day: from now until then. */
+export const FROM_NOW_TO = /\b(?:between|from) now (?:and|to|until|till|through)\s+(?:the |this )*$/;
 
 /** Right before a day: it and what comes before it. */
 export const UNTIL =
@@ -37,7 +40,8 @@ export const BEFORE_DEED =
 export const OVER = /^(?:'s| is) (?:over|out|up|done)\b|^ (?:ends|finishes|runs out)\b/;
 
 /** Between two finds of a kind: the later takes the place of the earlier. */
-export const CORRECTS = /\b(?:no|sorry|i mean|i meant|meant|actually|rather|correction|make (?:it|that)|scratch that|wait|oops|or better|better|instead)\b/;
+export const CORRECTS =
+  /\b(?:no(?! (?:later|earlier|sooner|more)\b)|sorry|i mean|i meant|meant|actually|rather|correction|make (?:it|that)|scratch that|wait|oops|or better|better|instead)\b/;
 
 /** What happens on a day besides a visit: the day is told, and is not when they want to come. */
 export const EVENT =

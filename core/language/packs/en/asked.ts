@@ -106,6 +106,10 @@ export const COMPARED = /^(?:r|er|st|est)$/;
 /** … after a y. */
 export const COMPARED_Y = /^i(?:er|est)$/;
 
+/** What is done, and who does it. */
+export const DEED = /^([a-z]{3,})ing$/;
+export const WHO_DOES = /^([a-z]{3,})(?:ers?|ists?)$/;
+
 export const ASKS_MONEY = /\b(?:how much|costs?|prices?|charges?|fees?|the least|expensive|pay for)\b/i;
 
 export const SUM = /[$€£]\s?\d|\bR\s?\d|\d+ ?(?:dollars|euros|pounds|rand)\b/;

@@ -112,7 +112,7 @@ function openOf(at: Moment, saturday: DayNumber): DayValue {
 
 /** Days that everyone knows by a name. */
 const NAMED =
-  "(?:maundy|holy) thursday|good friday|(?:shrove|pancake) tuesday|palm sunday|holy saturday|april fools?'?(?: day)?|(?:saint|st\\.?) stephen'?s(?: day)?|easter (?:sunday|monday|saturday)|easter|ash wednesday|whit monday|christmas(?: day| eve)?|boxing day|new year'?s(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\\.?) patrick'?s(?: day)?|patrick'?s day|padd(?:y|ie)'?s(?: day)?|mother'?s day|mothering sunday|father'?s day|tax day|bonfire night|guy fawkes night|burns night";
+  "(?:maundy|holy) thursday|good friday|(?:shrove|pancake) tuesday|palm sunday|holy saturday|april fool'?s?'?(?: day)?|(?:saint|st\\.?) stephen'?s(?: day)?|easter (?:sunday|monday|saturday)|easter|ash wednesday|whit monday|christmas(?: day| eve)?|boxing day|(?<!\bthe |\bhappy )new year'?s?(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\\.?) patrick'?s(?: day)?|patrick'?s day|padd(?:y|ie)'?s(?: day)?|mother'?s day|mothering sunday|father'?s day|tax day|bonfire night|guy fawkes night|burns night";
 
 /** "Easter weekend", "the Victoria Day long weekend": the one that the day is in or stands beside. */
 const ITS_WEEKEND = "(?: (?:long )?weekend\\b)?";
@@ -191,7 +191,7 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/week-of",
     pattern: new RegExp(
-      `\\bthe week (?:of|starting|beginning)(?: on)?(?: the)? (?:(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL}))(?: of)?(?: (${MONTH}))?|(${MONTH}) (?:the )?(\\d{1,2})(?:st|nd|rd|th)?)\\b`,
+      `\\bthe week (?:of|starting|beginning|commencing)(?: on)?(?: the)? (?:(?:(\\d{1,2})(?:st|nd|rd|th)?|(${ORDINAL}))(?: of)?(?: (${MONTH}))?|(${MONTH}) (?:the )?(\\d{1,2})(?:st|nd|rd|th)?)\\b`,
       "g",
     ),
     value: (m, at) => {
@@ -215,6 +215,26 @@ export const DAY_RULES: DayRule[] = [
       if (day === null) return null;
       const saturday = mondayOf(day) + 5;
       return { value: { kind: "either", days: [saturday, saturday + 1] } };
+    },
+  },
+  {
+    // "The last day of March", "the first day of next month".
+    name: "day/end-of-month",
+    pattern: new RegExp(`\\b(?:the )?(?:very )?(first|last)(?: day)? (?:of|in) (?:(${MONTH})|(next|this|the) month)\\b`, "g"),
+    value: (m, at) => {
+      const now = partsOf(at.today).month;
+      const s = monthSpan(at, m[2] ? (MONTH_WORDS[m[2]] ?? 1) : m[3] === "next" ? (now % 12) + 1 : now);
+      if (m[1] === "last") return { value: one(s.to) };
+      return / day /.test(m[0]) && s.from >= at.today ? { value: one(s.from) } : null;
+    },
+  },
+  {
+    // "The next two Fridays".
+    name: "day/next-few",
+    pattern: new RegExp(`\\b(?:either of |one of )?the next (two|three|four|2|3|4) (${WEEKDAY})\\b`, "g"),
+    value: (m, at) => {
+      const weekday = wd(m[2] ?? "");
+      return { value: { kind: "either", days: Array.from({ length: count(m[1] ?? "") }, (_, i) => coming(at, weekday) + 7 * i) } };
     },
   },
   {
@@ -467,12 +487,23 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/numbers",
     // With a hyphen only where a nought leads it, as in "03-15": "10-12" is a stretch of hours.
-    pattern: /(?<![\d/.$-])(\d{1,2})(?:\/|(?<=\b0\d)-(?=\d\d\b))(\d{1,2})(?:[/-](20\d\d|\d\d))?(?![\d/-])/g,
+    pattern: new RegExp(
+      `(?:\\b(${WEEKDAY}),? (?:the )?)?(?<![\\d/.$-])(?:(\\d{1,2})(?:\\/|(?<=\\b0\\d)-(?=\\d\\d\\b))(\\d{1,2})(?:[/-](20\\d\\d|\\d\\d))?|(\\d{1,2})\\.(\\d{1,2})\\.(20\\d\\d))(?![\\d/-])`,
+      "g",
+    ),
     value: (m, at) => {
-      const a = Number(m[1]);
-      const b = Number(m[2]);
+      const a = Number(m[2] ?? m[5]);
+      const b = Number(m[3] ?? m[6]);
+      const year = m[4] ?? m[7];
       const monthFirst = a > 12 ? false : b > 12 ? true : at.house.handbook.dateOrder === "month-first";
-      const day = nextMonthDate(at, monthFirst ? a : b, monthFirst ? b : a, m[3] ? Number(m[3]) : undefined);
+      const dayBy = (first: boolean): DayNumber | null => nextMonthDate(at, first ? a : b, first ? b : a, year ? Number(year) : undefined);
+      const day = dayBy(monthFirst);
+      // "Tues 9/3": the weekday tells which of the two is the month.
+      if (m[1]) {
+        const weekday = wd(m[1]);
+        const fits = [monthFirst, !monthFirst].map(dayBy).find((d) => d !== null && weekdayOf(d) === weekday);
+        return fits == null ? agree(day, weekday) : { value: one(fits) };
+      }
       if (day === null) return null;
       return a <= 12 && b <= 12 && a !== b ? { value: one(day), assumed: monthFirst ? "month first" : "day first" } : { value: one(day) };
     },
@@ -510,7 +541,7 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/fortnight",
-    pattern: /\b(?:(?:in a|a) fortnight(?: (?:from (?:now|today)|today))?(?! (?:on|from|tomorrow)\b)|today fortnight)/g,
+    pattern: /\b(?:(?:in a|a) fortnight(?: (?:from (?:now|today)|today))?(?! (?:on|from|tomorrow|later|earlier|after|before)\b)|today fortnight)/g,
     value: (_m, at) => ({ value: one(at.today + 14) }),
   },
   {
@@ -567,7 +598,7 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/this-month",
     pattern:
-      /\b(later )?this month\b|(?<=\b(?:before|until|till|by the time) )the month(?= (?:is|has) (?:out|over|up|done|ended)\b|'s (?:out|over|up)\b| ends\b| runs out\b)/g,
+      /\b(?:(later )(?:on )?(?:in the|this) month|this month)\b|(?<=\b(?:before|until|till|by the time) )the month(?= (?:is|has) (?:out|over|up|done|ended)\b|'s (?:out|over|up)\b| ends\b| runs out\b)/g,
     value: (m, at) => ({ value: span(m[1] || at.closedForToday ? at.today + 1 : at.today, lastOfMonth(partsOf(at.today).year, partsOf(at.today).month)) }),
   },
   {
@@ -646,6 +677,8 @@ const KNOWN: Record<string, [number, number]> = {
   "saint stephens": [12, 26],
   valentines: [2, 14],
   "valentines day": [2, 14],
+  "new year": [1, 1],
+  "new year eve": [12, 31],
   "new years": [1, 1],
   "saint patricks day": [3, 17],
   "saint patricks": [3, 17],

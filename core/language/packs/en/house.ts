@@ -61,6 +61,8 @@ export const WHAT_IT_COSTS = /^(?:your|the|any|you|they|we|no|extra|of|be|being|
 export const DEED_WORDS = new Set("book move change cancel hold keep start try".split(" "));
 
 /** Who does something for a living: "colourist". */
+/** People by what they do: "runners". */
+export const ENDS_IN_ERS = /^([a-z]{4,})ers$/;
 export const ENDS_IN_IST = /^(.{5,})ists?$/;
 
 /** Forms of a short word that ends in "e": "tape", "taped", "taping". */

@@ -19,7 +19,7 @@ export const OR_ONLY = /^\s*,?\s*or\s*$/;
 export const OPEN_DAY_RULE = /^day\/(?:after|from|before|until)/;
 
 /** A part of the day between two days. */
-export const PARTS_BETWEEN = /^\s*(?:in the )?(?:mornings?|afternoons?|evenings?)(?=\s*,?\s*(?:or|and)\b)/;
+export const PARTS_BETWEEN = /^\s*(?:in the )?(?:mornings?|afternoons?|evenings?|,? ?(?:all|any) (?:day|time)(?: long)?(?=,))(?=\s*,?\s*(?:or|and)\b|,)/;
 
 export const OF_A_WEEK = /week/;
 
@@ -52,6 +52,12 @@ export const COUNTED_BESIDE = /\b(a|one|two|three|four|five|six|ten|\d{1,2}|(?:a
 
 /** A weekday and what stands between it and the day that it is told by: "the Tuesday after the 14th". */
 export const WEEKDAY_BESIDE = /^(?:on )?(?:the )?[a-z]+ (after|before) (?:the )?$/;
+
+/** A day or a week and what stands between it and the day that it is told by: "the day before Thanksgiving". */
+export const BESIDE_A_DAY = /^(?:on |in )?the (day|week) (after|before) (?:the )?$/;
+
+/** Before a day, of which it is the week after or before. */
+export const WEEK_BESIDE = /(?<!\ba |\bone )\bweek (after|before) (?:the )?$/;
 
 /** A day that is told with its month. */
 export const HAS_MONTH = /^day\/(?:date-month|month-date|range-of-month|weekday-month-date)$/;

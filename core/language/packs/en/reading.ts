@@ -68,7 +68,7 @@ export const OR_BETWEEN = /^[^.;?!]*\b(?:or(?! (?:rather|better)\b)|otherwise|fa
 
 /** What people put around days and hours that they name, and which asks for nothing by itself. */
 export const AROUND_WHEN =
-  /^(?:a|an|the|some|sometime|time|any|anytime|anywhere|anything|between|and|or|either|ideally|preferably|preference|otherwise|maybe|perhaps|possibly|hopefully|but|not|except|only|just|i|i'm|am|we|we're|can|do|am|free|available|work|works|suit|suits|fine|good|best|for|me|us|on|in|at|then|failing|that|if|please|ok|okay|days?|times?|whenever|ever|from|to|until|till|up|after|before|which|whichever|all|same|early|earlier|late|later|about|around)$/;
+  /^(?:a|an|the|some|sometime|time|any|anytime|anywhere|anything|between|and|or|either|ideally|preferably|preference|otherwise|maybe|perhaps|possibly|hopefully|but|not|except|only|just|i|i'm|am|we|we're|can|could|point|do|am|free|available|work|works|suit|suits|fine|good|best|for|me|us|on|in|at|then|failing|that|if|please|ok|okay|days?|times?|whenever|ever|from|to|until|till|up|after|before|which|whichever|all|same|early|earlier|late|later|about|around)$/;
 
 /** … and around people. */
 export const AROUND_WHOM = /^(?:with|anyone|anybody|someone|somebody|else|possible|rather|than|other|see|have)$/;

@@ -13,13 +13,16 @@ export interface TimeRule {
 /** A clock time in words or digits; groups are read by `clock`. */
 const CLOCK =
   `(?:half past (?:${HOUR}|\\d{1,2})|half (?:${HOUR}|(?:1[0-2]|[1-9])(?![\\d.:]))|(?:a )?quarter (?:past|after|to|of|till|til) (?:${HOUR}|\\d{1,2})|(?:(?:(?:twenty[- ]five|twenty|ten|five)(?: minutes)?|\\d{1,2} minutes) (?:past|to|after|of)|(?:5|10|20|25) past) (?:${HOUR}|\\d{1,2})` +
-  `|(?:${HOUR}|1[0-2]|[1-9]) (?:fifteen|thirty|forty[- ]five)(?![ -]?(?:min|of\\b))|(?:${HOUR}) (?:${MINUTE})(?![ -]?min)|(?:thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen) (?:fifteen|thirty|forty[- ]five|hundred)(?![ -]?(?:min|of\\b))|\\d{1,2}[:.][0-5]\\d|\\d{1,2}h(?:[0-5]\\d)?|(?:[01]?\\d|2[0-3])[0-5]\\d(?=\\b)|noon|mid-?day|midnight|twelve noon|(?:${HOUR})|\\d{1,2})` +
-  `(?: ?(?:o'?clock))?(?: ?(?:a\\.m\\.?|p\\.m\\.?|am|pm|a|p)\\b\\.?)?(?: (?:in the (?:morning|afternoon|evening)|at night|sharp))?`;
+  `|(?:${HOUR}|1[0-2]|[1-9])[ -](?:fifteen|thirty|forty[- ]five)(?![ -]?(?:min|of\\b))|(?:${HOUR}) (?:${MINUTE})(?![ -]?min)|(?:thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen) (?:fifteen|thirty|forty[- ]five|hundred)(?![ -]?(?:min|of\\b))|\\d{1,2}[:.][0-5]\\d(?: ?(?:h|hrs|hours)\\b)?|\\d{1,2}h(?:[0-5]\\d)?|(?:[01]?\\d|2[0-3])[0-5]\\d(?=\\b)|noon|mid-?day|midnight|twelve noon|(?:${HOUR})|\\d{1,2})` +
+  `(?: ?(?:o'?clock))?(?: ?(?:a\\.m\\.?|p\\.m\\.?|am|pm|a|p)\\b\\.?)?(?: (?:in the (?:morning|afternoon|evening)|at night|sharp|on the dot|exactly|precisely))?`;
 
 /** Like CLOCK, but sure to be a time without anything before it. */
 const SURE = new RegExp(
-  `^(?:.*(?:a\\.?m|p\\.?m)\\b\\.?$|.*o'?clock$|.*in the (?:morning|afternoon|evening)$|.*at night$|\\d{1,2}:[0-5]\\d.*|\\d{1,2}h(?:[0-5]\\d)?|noon|mid-?day|midnight|twelve noon|half .*|(?:a )?quarter .*|.* (?:past|to|after|of) .*|(?:${HOUR}|1[0-2]|[1-9]) (?:${MINUTE}))$`,
+  `^(?:.*(?:a\\.?m|p\\.?m)\\b\\.?$|.*o'?clock$|.*in the (?:morning|afternoon|evening)$|.*at night$|\\d{1,2}:[0-5]\\d.*|\\d{1,2}h(?:[0-5]\\d)?|noon|mid-?day|midnight|twelve noon|half .*|(?:a )?quarter .*|.* (?:past|to|after|of) .*|(?:${HOUR}|1[0-2]|[1-9])[ -](?:${MINUTE}))$`,
 );
+
+/** What makes an hour exact. */
+const PRECISELY = / (?:sharp|on the dot|exactly|precisely)$/;
 
 /** Reads one clock time; null when the words are no possible time. */
 export function clock(text: string): ClockValue | null {
@@ -30,7 +33,11 @@ export function clock(text: string): ClockValue | null {
     half = daytime[1] === "in the morning" ? "am" : "pm";
     t = t.slice(0, daytime.index);
   }
-  t = t.replace(/ sharp$/, "").replace(/ ?o'?clock/, "");
+  t = t
+    .replace(PRECISELY, "")
+    .replace(/ ?(?:h|hrs|hours)$/, (h) => (/^\d{1,2}[:.]\d\d/.test(t) ? "" : h))
+    .replace(/^([a-z]+|\d{1,2})-(?=fifteen|thirty|forty)/, "$1 ")
+    .replace(/ ?o'?clock/, "");
   const suffix = / ?(a\.?m\.?|p\.?m\.?|a|p)$/.exec(t);
   if (suffix && /\d|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen/.test(t.slice(0, suffix.index))) {
     half = suffix[1]?.startsWith("a") ? "am" : "pm";
@@ -117,9 +124,14 @@ const AROUND_A_TIME =
 const MEANT_BEFORE = /(?:^\W*|\b(?:i )?(?:meant|mean|said|sorry|no)[, ]+|\bit (?:was|is) |\bit's )(?:at )?$/;
 /** After one hour that is no good, before another. */
 const TOO_SOON_BEFORE =
-  /\btoo (?:early|late|soon)\b[^.;a-z]{0,3}(?:(?:how about|what about|maybe|make it|could we do|could it be|is|can we do|let's say|say|rather|better)\s+)?$/;
+  /\b(?:too (?:early|late|soon)|no (?:good|use)|(?:not|n't) (?:work|suit|good|possible))\b[^.;a-z]{0,3}(?:(?:how about|what about|maybe|make it|could we do|could it be|is|can we do|let's say|say|rather|better)\s+)?$/;
 /** What follows an hour: another that is not meant. */
 const BUT_NOT_AFTER = new RegExp(`^,? (?:and )?not (?:at )?(?:${HOUR}|\\d{1,2})\\b`);
+
+const DAY_RIGHT_BEFORE = /(?:day|tomorrow|today|mon|tues?|weds?|thurs?|fri|sat|sun|\d(?:st|nd|rd|th)),? (?:either )?$/;
+const WOULD_DO =
+  /^,? (?:(?:would|will|could|should|might) (?:be (?:good|fine|great|ok|okay|best|better|perfect|possible)|do|work|suit)|(?:is|are) (?:good|fine|both fine|ok|okay|best|better)|works?|suits?)\b/;
+const DAY_RIGHT_AFTER = /^,? (?:on |this |next |the )*(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tomorrow|today|\d{1,2}(?:st|nd|rd|th))\b/;
 
 /** A visit that is moved to an hour, whatever stands between. */
 const MOVED_TO = /\b(?:move|change|shift|switch|push|bring|put|reschedule|rearrange|postpone)\b[^.;?!]*\bto $/;
@@ -213,9 +225,28 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/around",
     pattern: rx(
-      `\\b(?:(?:somewhere |round )?(?:around|(?<!\\b(?:what|how) )about)|(?<=(?:[,.]|night,?|evening,?|afternoon,?|morning,?|day,?) )like|(?<=\\b(?:at|for|say) )like|round|roughly|approximately|circa|near|(?:the )?(?:close|closest|nearest) to|ish) (?:about |at )?(${CLOCK})${NOT_TIME}`,
+      `\\b(?:(?:somewhere |round )?(?:around|(?<!\\b(?:what|how) )about)|(?<=(?:[,.]|night,?|evening,?|afternoon,?|morning,?|day,?) )like|(?<=\\b(?:at|for|say) )like|round|roughly|approximately|circa|near|(?:the )?(?:close|closer|closest|nearest|nearer) to|nearer|ish) (?:about |at )?(${CLOCK})${NOT_TIME}`,
     ),
     value: (m) => one("around", m[1]),
+  },
+  {
+    // "Ten or eleven on Friday", "at three or four".
+    name: "time/either",
+    pattern: rx(`\\b(?:(at|around|about|say|either|like) )?(${CLOCK}),? or (?:(?:at|maybe|perhaps|even|around|about) )?(${CLOCK})${NOT_TIME}`),
+    value: (m, at) => {
+      const hours = [m[2], m[3]].flatMap((h) => clock(h ?? "") ?? []);
+      const rest = m.input.slice(m.index + m[0].length);
+      const before = m.input.slice(0, m.index);
+      const sure =
+        m[1] !== undefined ||
+        SURE.test(m[2] ?? "") ||
+        SURE.test(m[3] ?? "") ||
+        DAY_RIGHT_BEFORE.test(before) ||
+        DAY_RIGHT_AFTER.test(rest) ||
+        WOULD_DO.test(rest) ||
+        (waitsFor(at) && `${before} ${rest}`.replace(AROUND_A_TIME, " ").replace(/[^a-z0-9]+/g, "") === "");
+      return hours.length === 2 && sure && m.input.length <= LONGEST_ANSWER ? { value: { kind: "either", hours } } : null;
+    },
   },
   { name: "time/thereabouts", pattern: rx(`\\b(?:at )?(${CLOCK}),? or (?:thereabouts|so)\\b`), value: (m) => one("around", m[1]) },
   {
@@ -256,6 +287,14 @@ export const TIME_RULES: TimeRule[] = [
     value: (m) => one("at", m[1]),
   },
   {
+    // "Half three is no good", "four doesn't work": named only to be ruled out.
+    name: "time/not-but",
+    pattern: rx(
+      `\\b(?:at )?(${CLOCK})(?= (?:(?:is|'s|are|was|would be) (?:no good|no use|not good|bad|out|impossible|not possible|difficult|too (?:early|late|soon)|a no)|(?:doesn't|does not|won't|will not|wouldn't)(?: really)? (?:work|suit|do|fit))(?: ?(?:$|[,.;!?]|for|so|but|and)))`,
+    ),
+    value: (m) => one("at", m[1]),
+  },
+  {
     // "Any time except between one and two".
     name: "time/not-but",
     pattern: rx(
@@ -273,7 +312,7 @@ export const TIME_RULES: TimeRule[] = [
     name: "time/at",
     pattern: rx(
       // The verb itself stays: it tells the errand.
-      `(?:\\b(?:at|@|for|let's say|(?<=[,;] )say) |@|(?<=\\bmake (?:it|that) )|(?<=\\b(?:change|move|switch|shift|push|bump)(?: it| that| this| mine| me)? to )|(?<=\\b(?:forward|back|up|over|on|out|earlier|later) to ))(${CLOCK})${NOT_TIME}`,
+      `(?:\\b(?:at|@|bang on|dead on|exactly|precisely|for|let's say|(?<=[,;] )say) |@|(?<=\\bmake (?:it|that) )|(?<=\\b(?:change|move|switch|shift|push|bump)(?: it| that| this| mine| me)? to )|(?<=\\b(?:forward|back|up|over|on|out|earlier|later) to ))(${CLOCK})${NOT_TIME}`,
     ),
     value: (m) => {
       // "for two" counts people, "for 3 pm" does not.
@@ -299,7 +338,9 @@ export const TIME_RULES: TimeRule[] = [
     name: "time/clock",
     pattern: rx(`(?<![\\d$:.,/'-])(?<!\\b(?:bus|no|number|of|for|unit|room|suite) )(?<!\\$ ?)\\b(${CLOCK})${NOT_TIME}(?![\\d:%])`),
     value: (m, at) => {
-      const said = (m[1] ?? "").trim();
+      const exact = PRECISELY.test((m[1] ?? "").trim());
+      const said = (m[1] ?? "").trim().replace(PRECISELY, "");
+      if (exact) return one("at", said);
       // "The 09:00 one" is a time; "the 12" is not.
       if (
         /\bthe $/.test(m.input.slice(0, m.index)) &&
@@ -434,7 +475,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/end-of-day",
     pattern:
-      /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|(?:as )?late as possible|(?:the )?latest (?:that )?(?:you(?:'ve got| have(?: got)?| do| offer| could| can)|there is|possible|available|slot|appointment)|the last (?:slot|appointment|one) (?:of the day|you have)|last thing|late in the day)\b/g,
+      /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|(?:as )?late as possible|(?:the )?latest (?:that )?(?:you(?:'ve got| have(?: got)?| do| offer| could| can)|there is|possible|available|slot|appointment)|(?:the|your) (?:very )?last (?:slot|appointment|opening|visit)(?: of the day| you have| there is)?(?= on\b| (?:tomorrow|today|that day|this|next)\b|\W*$)|(?:the|your) last (?:slot|appointment|one) (?:of the day|you have)|last thing|late in the day)\b/g,
     value: () => ({ value: { kind: "part", part: "end-of-day" } }),
   },
   {
@@ -455,10 +496,10 @@ export const TIME_RULES: TimeRule[] = [
     value: (m) => ({
       value: m[1]
         ? // Not too early is no rule against the morning.
-          { kind: "span", fromMin: m[1].startsWith("morning") ? 720 : 600, name: "not-morning" }
+          { kind: "span", ...(m[1].startsWith("morning") ? { fromMin: 720, name: "not-morning" } : { fromMin: 600, name: "not-early" }) }
         : m[2]
           ? { kind: "span", toMin: 720, name: "not-afternoon" }
-          : { kind: "span", toMin: 1020, name: "not-evening" },
+          : { kind: "span", toMin: 1020, name: m[3]?.startsWith("evening") ? "not-evening" : "not-late" },
     }),
   },
   {
