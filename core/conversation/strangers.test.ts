@@ -1,5 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { heldAt, heldFrom } from "../testing/held.ts";
+import { isoOfDay } from "../time/days.ts";
+import { clockText } from "../time/zone.ts";
 
 const tern = (...says: string[]) => heldAt("fourteenth", "ternbay", "web", ...says);
 const driving = (...says: string[]) => heldAt("second", "ribble", "web", ...says);
@@ -13,6 +15,24 @@ const barber = (...says: string[]) => heldAt("tenth", "kauri", "web", ...says);
 const travel = (...says: string[]) => heldAt("eleventh", "gorse", "web", ...says);
 const talks = (...says: string[]) => heldAt("twelfth", "protea", "web", ...says);
 
+const optician = (...says: string[]) => heldAt("first", "lumen", "web", ...says);
+const hearing = (...says: string[]) => heldAt("third", "ocotillo", "web", ...says);
+const beauty = (...says: string[]) => heldAt("ninth", "foxglove", "web", ...says);
+
+const wallOf = (t: ReturnType<typeof tern>, startMin: number): string => {
+  const w = t.house.zone.toLocal(startMin);
+  return `${isoOfDay(w.day)} ${clockText(w.minute)}`;
+};
+/** When what is kept for them begins. */
+const heldOn = (t: ReturnType<typeof tern>): string => {
+  const task = t.state.task;
+  return task?.errand === "book" && task.hold ? wallOf(t, task.hold.offer.startMin) : "";
+};
+/** The hours that are offered, each once. */
+const hoursOf = (t: ReturnType<typeof tern>): string[] => {
+  const task = t.state.task;
+  return task?.errand === "book" ? [...new Set(task.offered.map((o) => wallOf(t, o.startMin).slice(11)))] : [];
+};
 const daysOf = (t: ReturnType<typeof tern>): number[] => {
   const task = t.state.task;
   return task?.errand === "book" ? [...new Set(task.offered.map((o) => t.house.zone.toLocal(o.startMin).day))] : [];
@@ -295,5 +315,123 @@ describe("the number of the line", () => {
 
   it("and another number is another", () => {
     expect(from(wish("nine nine")).state.client.phone).toBe("+19025550199");
+  });
+});
+
+describe("who is a client", () => {
+  it("says so of themselves, and asks about nobody else", () => {
+    const t = dental("I'm already a patient of yours, a check-up on Thursday please");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "checkup" });
+    expect(dental("is my neighbour a patient of yours").state.outcomes).toContain("turned-away");
+  });
+});
+
+describe("of two days with an hour each", () => {
+  const said = "a relaxation massage for an hour, Wednesday at 11 or Thursday at 3";
+
+  it("the first that can be had is kept, and the other is taken with its own hour", () => {
+    expect(heldOn(tern(said))).toBe("2027-03-03 11:00");
+    expect(heldOn(tern(said, "rather the thursday one"))).toBe("2027-03-04 15:00");
+  });
+});
+
+describe("hours of which either will do", () => {
+  it("are offered, and none between them", () => {
+    expect(hoursOf(tern("sports massage for an hour with Nell on Thursday, 2 or 4"))).toEqual(["14:00", "16:00"]);
+  });
+
+  it("and what is no good is not taken for the wish", () => {
+    const t = tern("sports massage for an hour with Nell on Thursday", "eleven is no good, three?");
+    expect(heldOn(t)).toBe("2027-03-04 15:00");
+  });
+});
+
+describe("days on which they are away", () => {
+  it("are not offered", () => {
+    const t = tern("taping please, I'm abroad until the 9th");
+    expect(daysOf(t).length).toBeGreaterThan(0);
+    expect(daysOf(t).every((d) => d > MARCH + 9)).toBe(true);
+  });
+
+  it("nor the part of the day that does not suit", () => {
+    const t = tern("sports massage for an hour on Wednesday", "I can't do mornings");
+    expect(heldOn(t)).toBe("2027-03-03 13:00");
+    expect(hoursOf(tern("sports massage for an hour on Wednesday", "afternoons are no good")).every((h) => h < "12:00")).toBe(true);
+  });
+});
+
+describe("who has been here before", () => {
+  it("may say so before they are asked", () => {
+    const t = tern("a physio follow-up please", "I've been coming to you for years");
+    expect(t.last).not.toMatch(/follow|get that|understand/i);
+    expect(t.state.client.saysBefore).toBe(true);
+    expect(t.state.expects).toBe("day");
+  });
+});
+
+describe("a word in passing that a service is called by", () => {
+  it("is about none, where a line of the house's own answered", () => {
+    const t = tern("may I bring my dog, she's very calm", "is there anything for runners");
+    expect(t.state.task).toMatchObject({ errand: "book", among: ["gait-analysis"] });
+  });
+});
+
+describe("one thing more", () => {
+  it("while something of theirs is here comes after the first", () => {
+    const t = garage("brake repair on thursday, drop it off before work", "and while you have it, change the oil");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "brakes" });
+    expect(t.state.later).toHaveLength(1);
+  });
+
+  it("beside what was suggested is done too", () => {
+    const t = optician("my frame snapped in two", "can I wait for it", "also I'm due an eye test");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "styling" });
+    expect(t.state.later).toMatchObject([{ errand: "book", service: "eye-test" }]);
+  });
+});
+
+describe("a question that was offered to the desk", () => {
+  it("is let go by who goes on with when, and what was suggested is meant", () => {
+    const t = hearing("my hearing aids whistle", "can I just drop by", "tomorrow after ten");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "fitting" });
+    expect(daysOf(t)).toEqual([MARCH + 2]);
+  });
+});
+
+describe("what is told", () => {
+  it("of a party besides is no day to come on", () => {
+    const t = beauty("my cousin's hen do is on the 19th, gel nails the day before please", "the short one");
+    expect(daysOf(t)).toEqual([MARCH + 18]);
+  });
+
+  it("of what befell something of theirs is a need", () => {
+    const t = dental("I chipped a tooth on a cherry stone");
+    expect(t.state.task).toMatchObject({ errand: "book" });
+    expect(t.state.expects).toBe("service");
+  });
+});
+
+describe("what is asked", () => {
+  it("of a day on which nobody is there is told so before which service it is for", () => {
+    expect(barber("are you very busy today").last).toMatch(/closed|not open/);
+    expect(barber("are you very busy tomorrow").last).not.toMatch(/closed|not open/);
+  });
+
+  it("of the price of something else is not answered with the price of what is being booked", () => {
+    const t = dental("a check-up please, I'm a patient of yours", "what does a crown cost");
+    expect(t.last).not.toMatch(/£/);
+    expect(dental("a check-up please, I'm a patient of yours", "what does a visit cost").last).toMatch(/£/);
+  });
+
+  it("of what to book is settled with them", () => {
+    const t = tax("so what should I book");
+    expect(t.state.task).toMatchObject({ errand: "book" });
+    expect(t.state.expects).toBe("service");
+  });
+
+  it("whether somebody may be talked to, where that is what the house does", () => {
+    expect(talks("my partner and I want to talk to someone").state.task).toMatchObject({ errand: "book" });
+    expect(talks("I want to talk to someone about my invoice").state.task).not.toMatchObject({ errand: "book" });
+    expect(dental("I want to talk to someone").state.task).not.toMatchObject({ errand: "book" });
   });
 });

@@ -24,6 +24,8 @@ import type { AppointmentView, BookTask, CancelTask, MoveTask } from "./state.ts
 import { type Turn } from "./turn.ts";
 import {
   ADDS_TO_IT,
+  AT_THE_SAME_GO,
+  BESIDES_FIRST,
   ASKS_FOR_IT,
   CANNOT_KEEP_IT,
   GETS_THEM,
@@ -245,11 +247,17 @@ export function lineUpAnother(t: Turn, reading: Reading): boolean {
 export function lineUpBesides(t: Turn, reading: Reading): boolean {
   const { state } = t;
   const task = state.task;
-  if (task?.errand !== "book" || !task.service || (!task.hold && task.offered.length === 0 && state.expects !== "length")) return false;
+  if (task?.errand !== "book") return false;
+  // "And I'm due an eye test", while a visit is suggested for what was told before: both.
+  const [suggested] =
+    !task.service && task.suggested && task.among?.length === 1 && (state.expects === "service" || state.expects === "message") ? task.among : [];
+  const besides = suggested !== undefined && BESIDES_FIRST.test(reading.said);
+  if (!besides && (!task.service || (!task.hold && task.offered.length === 0 && state.expects !== "length"))) return false;
   if (reading.question && !ASKS_FOR_IT.test(reading.said)) return false;
   if (
-    !ADDS_TO_IT.test(reading.said) ||
-    IN_ITS_PLACE.test(reading.said) ||
+    (!besides && !ADDS_TO_IT.test(reading.said)) ||
+    // "While you have it, change the oil" changes no visit.
+    (IN_ITS_PLACE.test(reading.said) && !AT_THE_SAME_GO.test(reading.said)) ||
     reading.errands.some((e) => e.errand !== "book" && e.errand !== "ask-availability" && !((e.errand === "move" || e.errand === "ask-service") && isGuess(e)))
   )
     return false;
@@ -260,12 +268,16 @@ export function lineUpBesides(t: Turn, reading: Reading): boolean {
   if (
     !of ||
     (another !== undefined && !several) ||
-    named.some((s) => s.value.includes(task.service as string)) ||
+    named.some((s) => s.value.includes((task.service ?? suggested) as string)) ||
     ofKind(reading.found, "yes").some((y) => y.value && state.expects === "go-ahead")
   )
     return false;
   if (!several && state.later.some((x) => x.errand === "book" && x.service === of)) return false;
   const own = reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "for-whom");
+  if (besides) {
+    task.service = suggested;
+    for (const key of ["among", "suggested", "maybe"] as const) delete task[key];
+  }
   const next: BookTask = { ...newBook(), ...(several ? {} : { service: of }), beside: true, ...(own ? {} : { rightAfter: true }) };
   const expects = state.expects;
   state.expects = "errand";

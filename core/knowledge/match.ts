@@ -160,14 +160,19 @@ function linesOf(house: House): Lines {
  * The thing that a question asks for, by its last word: "is there a piano in the waiting room" asks for a piano, "do you sell
  * sewing machines" for machines. Null where it asks for none so.
  */
-export function thingAskedFor(question: string): string | null {
-  const words =
+export const thingAskedFor = (question: string): string | null =>
+  headOf(
     ASKS_FOR.exec(
       question
         .toLowerCase()
         .replace(/[?!.,;]+/g, " | ")
         .replace(/\s+/g, " "),
-    )?.[1]?.split(" ") ?? [];
+    )?.[1] ?? "",
+  );
+
+/** The last word of what is named at the beginning of some words: "coffee machine" of "a coffee machine in the hall". */
+export function headOf(phrase: string): string | null {
+  const words = phrase.toLowerCase().split(" ").filter(Boolean);
   let last: string | null = null;
   for (const w of words) {
     if (ENDS_THING.test(w)) break;

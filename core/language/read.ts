@@ -1,7 +1,8 @@
-import { ASKS_FOR_IT, IN_THE_PAST, NUMBER, OR_THAN, SINCE } from "./packs/en/reading.ts";
+import type { House } from "../house/compile.ts";
+import { ASKS_FOR_IT, COUNSELS, IN_THE_PAST, NUMBER, OR_THAN, SINCE, TALK_TO_SOMEBODY } from "./packs/en/reading.ts";
 import { readTime } from "./clock.ts";
 import { asksNothing, freeToAsk, momentOf, type Moment, type ReadContext } from "./context.ts";
-import type { ErrandRead } from "./errand.ts";
+import { isGuess, type ErrandRead } from "./errand.ts";
 import type { Clause } from "./errands.ts";
 import { ofKind, WEAK_SERVICE, type Found, type FoundOf } from "./found.ts";
 import { isEmergency, limitOf, limitOn } from "./limits.ts";
@@ -9,7 +10,21 @@ import { isQuestion, mask } from "./masked.ts";
 import { changedThing, changesOwn, changesThing, OWN_CHANGED, ownVisit, tellsOfVisit, tradesHour } from "./own.ts";
 import { ABSENT } from "./packs/en/around.ts";
 import { COMPARES_PRICES } from "./packs/en/limits.ts";
-import { ASKS_OF_IT, CANNOT, CANNOT_DO, CANT_COME, FOR_A_WORD, HAS_A_VISIT, SAW, SOMEBODY_ELSE, WEAK_YES } from "./packs/en/signs.ts";
+import {
+  ASKS_OF_IT,
+  CANNOT,
+  CANNOT_DO,
+  CANT_COME,
+  DO_YOU_DO,
+  FOR_A_WORD,
+  HAS_A_VISIT,
+  IS_A_CLIENT,
+  REPAIRS,
+  SAW,
+  SOMEBODY_ELSE,
+  WEAK_YES,
+} from "./packs/en/signs.ts";
+import { OF_WHAT_STANDS } from "./packs/en/talk.ts";
 import { lexiconOf } from "./recognisers/house.ts";
 import { recognise } from "./recognise.ts";
 import { aroundEvents, beforeEvents, correct, everyWeek, joinDays, passedHour, ruleOut } from "./refiners/join.ts";
@@ -94,6 +109,13 @@ function wantedIn(said: Said, masked: string, found: readonly Found[], spoken: r
   if (changesOwn(said, found, context) || tradesHour(found, masked, context))
     all = all.map((e) => (e.errand === "book" || e.errand === "ask-availability" ? OWN_CHANGED(e) : e));
   all = all.map((e) => (e.errand === "move" && changesThing(said, found, context.house) ? changedThing(e, found, said) : e));
+  // "I need to talk to someone", at a counsellor's.
+  if (all.some((e) => e.errand === "person") && TALK_TO_SOMEBODY.test(masked) && !OF_WHAT_STANDS.test(masked) && counsels(context.house))
+    all = all.map((e) => (e.errand === "person" ? { ...e, errand: "book", rule: "errand/book/to-talk" } : e));
+  // "Do you fix windscreens", at a house that fixes things: whether it is offered.
+  const [only] = all.length === 1 ? all : [];
+  if (only?.errand === "out-of-scope" && isGuess(only) && worksSo(context.house, DO_YOU_DO.exec(masked)?.[1]))
+    all = [{ ...only, errand: "ask-service", rule: "errand/ask-service/do-you-do" }];
   const emergency = isEmergency(said, context) || all.some((e) => e.errand === "emergency");
   const weighed = COMPARES_PRICES.test(said.norm);
   const { limit, named } = limitIn(said, masked, found, all, judged.subject, weighed, context);
@@ -107,6 +129,15 @@ function wantedIn(said: Said, masked: string, found: readonly Found[], spoken: r
   if (asksForPerson(said, masked, found, errands, context))
     errands.splice(0, errands.length, { errand: "person", rule: "errand/person/by-name", at: 0, sure: 0.7 });
   return { errands, clauses, emergency, limit, guessed: limit !== null && named === null, alarm: judged.alarm === true };
+}
+
+const counsels = (house: House): boolean => house.handbook.services.some((s) => [s.name, ...s.also].some((name) => COUNSELS.test(name)));
+
+/** Whether such work is done here, by what its services are called and said to be. */
+function worksSo(house: House, work: string | undefined): boolean {
+  if (work === undefined) return false;
+  const { vocabulary } = lexiconOf(house);
+  return (REPAIRS.includes(work) ? REPAIRS : [work]).some((w) => vocabulary.has(w));
 }
 
 /** The limit that a message touches: one whose words it says, else the one on the subject that was guessed. */
@@ -127,7 +158,8 @@ function limitIn(
   const [only] = errands.length === 1 ? errands : [];
   const compared = only?.errand === "ask-price" && only.sure >= 0.7 && OR_THAN.test(masked);
   // "My wife has an appointment with you, she's ill": what stands is told, and nothing is asked about her.
-  const told = subject === "others" && !isQuestion(said) && HAS_A_VISIT.test(said.norm) && !ASKS_OF_IT.test(said.norm);
+  // "I'm a patient of yours" tells of nobody else.
+  const told = subject === "others" && !isQuestion(said) && (IS_A_CLIENT.test(said.norm) || (HAS_A_VISIT.test(said.norm) && !ASKS_OF_IT.test(said.norm)));
   if (compared || weighed || (told && named === null)) return { limit: null, named };
   return { limit: named ?? (subject && errands.some((e) => e.errand === "refused") ? limitOn(subject, context) : null), named };
 }

@@ -295,6 +295,14 @@ const TURNS: readonly Turn[] = [
     sure: (g) => Math.max(0.6, g.list.find((x) => x.errand === "move")?.sure ?? 0),
     when: (g) => ONE_FOR_ANOTHER.test(g.masked) && g.list.some((x) => x.errand === "move" && x.sure >= (g.open ? 0.05 : 0.3)),
   },
+  // "So what do I book": which of them it is to be is settled with them.
+  {
+    is: "book/what-to-book",
+    open: true,
+    from: ["ask-mine", "ask-service", "none", "ask-policy", "book", "ask-availability"],
+    least: 0.6,
+    when: has(signs.WHAT_TO_BOOK),
+  },
   // "A massage, and I don't know which": which of them it is to be is settled with them.
   {
     is: "book/unsure-which",

@@ -7,6 +7,8 @@ import { serviceText } from "../format.ts";
 import { serviceSource } from "../sources.ts";
 import type { BookTask } from "../state.ts";
 import { joinVals, val, type Turn } from "../turn.ts";
+import { singleDay } from "../wish.ts";
+import { sayClosed } from "./closed.ts";
 import { lookUp, yesNoChoices } from "./identity.ts";
 import { oneOrNone, services, startWith } from "./services.ts";
 
@@ -172,6 +174,9 @@ export function askService(t: Turn, task: BookTask): boolean {
     return false;
   }
   if (task.serviceAsked === 2) services(t);
+  // "How busy are you today", on a day on which nobody is there: that is said first.
+  const day = singleDay(task.wish.days);
+  if (day !== undefined && house.openOn(day).length === 0 && task.serviceAsked === 1) sayClosed(t, day);
   t.say("book/ask-service");
   t.expect(
     "service",

@@ -7,8 +7,9 @@ import type { Opening } from "../../schedule/openings.ts";
 import { wantsDay, type Wish } from "../../schedule/wish.ts";
 import { weekdayName, weekdayOf, type DayNumber } from "../../time/days.ts";
 import { calledText, dateText, lengthText, listText, serviceText, spanText, timeText, whenShort, whenText, wishText } from "../format.ts";
-import { calendarSource, closedSource, hoursSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
+import { calendarSource, hoursSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
 import type { AppointmentView, BookTask, Looked, MoveTask, OfferView } from "../state.ts";
+import { sayClosed } from "./closed.ts";
 import { joinVals, val, type Finder, type Turn, type Value } from "../turn.ts";
 import { singleDay, wishOf } from "../wish.ts";
 import { nextMessage } from "./message.ts";
@@ -304,12 +305,9 @@ function explain(t: Turn, why: Why, target: Target): void {
   const { house } = t;
   t.reasons.push({ what: "ruled-out", why: why.code });
   switch (why.code) {
-    case "closed": {
-      const date = val(dateText(house, why.day), saidSource);
-      if (why.closed) t.say("why/closed-named", { date, name: val(house.closedOn(why.day)?.name ?? "", closedSource(house, why.closed)) });
-      else t.say("why/closed", { date });
+    case "closed":
+      sayClosed(t, why.day, why.closed);
       return;
-    }
     case "not-in":
       t.say("why/not-in", { staff: val(calledText(house, why.staff), staffSource(house, why.staff)), date: val(dateText(house, why.day), saidSource) });
       return;

@@ -1,9 +1,10 @@
-import { ALL_PRICES, CHEAPEST, DEAREST, PRICE_WORDS, TO_BEGIN_WITH } from "../../language/packs/en/asked.ts";
+import { ALL_PRICES, CHEAPEST, COMES_TO, DEAREST, OF_ANY_VISIT, PRICED, PRICE_WORDS, TO_BEGIN_WITH } from "../../language/packs/en/asked.ts";
 import type { Service } from "../../house/schema.ts";
 import { complains } from "../../language/features.ts";
 import { ofKind, peopleIn } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
-import { aboutInside } from "../../knowledge/search.ts";
+import { headOf, near } from "../../knowledge/match.ts";
+import { aboutInside, termsOf } from "../../knowledge/search.ts";
 import { lengthText, moneyText, serviceText } from "../format.ts";
 import { serviceSource } from "../sources.ts";
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
@@ -19,6 +20,8 @@ export function price(t: Turn, reading: Reading): boolean {
   // "How much is a voucher" asks for something else than a service: what is left without the price words tells.
   const rest = reading.text.replace(PRICE_WORDS, " ");
   if (ofKind(reading.found, "service").length === 0 && /\w{3}/.test(rest) && fromHandbook(t, reading, SURELY, rest)) return true;
+  // "How much is a crown", while a check-up is being booked: of something else, whose price nobody has given.
+  if (about.length > 0 && ofKind(reading.found, "service").length === 0 && priceOfOther(t, about, reading.said)) return false;
   // "My shoulder needs seeing to, what would that cost": that is what one begins with.
   const begins = complains(reading.said) || TO_BEGIN_WITH.test(reading.said);
   const first = about.length === 0 && begins ? firstOfAll(t) : undefined;
@@ -54,6 +57,17 @@ export function price(t: Turn, reading: Reading): boolean {
   t.outcome("answered");
   return true;
 }
+
+/** Whether a price is asked of a thing that none of these services speaks of. */
+function priceOfOther(t: Turn, about: readonly string[], said: string): boolean {
+  const thing = headOf((PRICED.exec(said)?.[1] ?? "").replace(COMES_TO, ""));
+  if (thing === null || OF_ANY_VISIT.test(thing)) return false;
+  const [asked] = termsOf(thing);
+  const spokenOf = about.flatMap((id) => t.house.services.get(id) ?? []).flatMap((s) => [s.name, ...s.also, s.about].flatMap((text) => termsOf(text)));
+  return asked !== undefined && spokenOf.every((own) => near(asked, own) < AKIN);
+}
+/** Words this near speak of the same thing. */
+const AKIN = 0.5;
 
 /** What a service costs, in the length that is wished for or in all of them; among others it is called by its name. */
 export function sayPrice(t: Turn, s: Service, among: boolean, wanted?: number | "long" | "short"): void {

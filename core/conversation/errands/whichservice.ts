@@ -293,8 +293,9 @@ function goesOnWith(a: Applying): void {
   const asksWhen = WHICH_TIMES.test(reading.said) || reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability");
   // Who they are is told by who wants it, too.
   const who = reading.found.some((f) => f.kind === "name" || f.kind === "phone" || f.kind === "email");
-  if (t.state.expects === "service" && suggested !== undefined && !task.service && spoken.length === 0 && said !== false && (goesOn || asksWhen || who))
-    setService(a, suggested);
+  // A question that was offered to the desk in between is let go by it.
+  const asked = t.state.expects === "service" || t.state.expects === "message";
+  if (asked && suggested !== undefined && !task.service && spoken.length === 0 && said !== false && (goesOn || asksWhen || who)) setService(a, suggested);
 }
 
 function byMore(a: Applying): void {

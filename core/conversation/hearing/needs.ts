@@ -2,7 +2,7 @@ import { likely } from "../../knowledge/likely.ts";
 import { matches } from "../../knowledge/match.ts";
 import { complains } from "../../language/features.ts";
 import { isAsk, isGuess } from "../../language/errand.ts";
-import { A_THING_AILS, CAN_YOU_FOR_THEM, NEEDS, OF_OURS } from "../../language/packs/en/talk.ts";
+import { A_THING_AILS, BEFELL, CAN_YOU_FOR_THEM, NEEDS, OF_OURS } from "../../language/packs/en/talk.ts";
 import { HANDS_ON } from "../../language/packs/en/signs.ts";
 import type { Reading } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
@@ -24,7 +24,7 @@ export function visitFor(t: Turn, reading: Reading, rule: string): void {
 /** "Got a new pup, she's full of knots": whether a need is told of, nothing is asked, and a service is for such a thing. */
 export const tellsOfNeed = (t: Turn, reading: Reading): boolean =>
   !reading.question &&
-  (NEEDS.test(reading.said) || OF_OURS.test(reading.said) || A_THING_AILS.test(reading.said) || complains(reading.said)) &&
+  (NEEDS.test(reading.said) || BEFELL.test(reading.said) || OF_OURS.test(reading.said) || A_THING_AILS.test(reading.said) || complains(reading.said)) &&
   likely(t.house, ofTheNeed(reading)).length > 0;
 
 /** A line of the handbook that is surer than this answers what is asked, whoever it is asked for. */
@@ -45,7 +45,13 @@ export const needOfTheirs: Step = (m) => {
   const asked = only !== undefined && (isAsk(only.errand) || only.errand === "out-of-scope") && isGuess(only) && CAN_YOU_FOR_THEM.test(reading.said);
   const toldOf = only?.errand === "message" && isGuess(only) && only.sure < A_MESSAGE && !HANDS_ON.test(reading.masked) && tellsOfNeed(t, reading);
   // "Both my toenails are growing in, it's agony": what only seems to ask.
-  const tells = only !== undefined && isAsk(only.errand) && isGuess(only) && only.sure < A_MESSAGE && OF_OURS.test(reading.said) && tellsOfNeed(t, reading);
+  const tells =
+    only !== undefined &&
+    isAsk(only.errand) &&
+    isGuess(only) &&
+    only.sure < A_MESSAGE &&
+    (OF_OURS.test(reading.said) || BEFELL.test(reading.said)) &&
+    tellsOfNeed(t, reading);
   if (!asked && !toldOf && !tells) return false;
   if (likely(t.house, ofTheNeed(reading)).length === 0) return false;
   // What is told besides the question weighs more than a line that may be about it.

@@ -13,6 +13,7 @@ import { proceed } from "../proceed.ts";
 import { resume } from "../unheard.ts";
 import { wishIn } from "../wish.ts";
 import type { MessageTask } from "../state.ts";
+import type { Turn } from "../turn.ts";
 import type { Heard, Step } from "./heard.ts";
 
 const DEEDS: readonly Errand[] = ["book", "move", "cancel", "ask-mine", "ask-availability"];
@@ -45,14 +46,23 @@ function hearMeant(m: Heard, task: MessageTask, yes: boolean | undefined): true 
     t.expect("message", yesNoChoices());
     return true;
   }
-  t.state.task = t.state.later.pop() ?? null;
-  t.state.expects = t.state.task ? "day" : "anything";
+  backToWhatWaits(t);
   if (yes !== true || besides) m.again = read(text, contextOf(t.house, t.now, t.state));
   else {
     giveMeant(t, task);
     resume(t);
   }
   return true;
+}
+
+/** Goes back to what was being worked on before a question was offered to the desk, and to what was asked then. */
+function backToWhatWaits(t: Turn): void {
+  const task = t.state.later.pop() ?? null;
+  t.state.task = task;
+  if (!task) t.state.expects = "anything";
+  else if (task.errand === "book" && !task.service) t.state.expects = "service";
+  else if ((task.errand === "book" || task.errand === "move") && !task.hold && task.offered.length > 0) t.state.expects = "slot";
+  else t.state.expects = "day";
 }
 
 /** The words of a message, or an answer to whether one is to be taken; what is something else is heard again as that. */
@@ -71,8 +81,7 @@ export const messages: Step = (m) => {
   const other = declined || complaint ? undefined : otherErrand(m, task);
   // What is asked next is no message, unless it says what to do with it.
   if (task.offered && !other && reading.question && yes === undefined && !WITH_IT.test(text)) {
-    t.state.task = t.state.later.pop() ?? null;
-    t.state.expects = t.state.task ? "day" : "anything";
+    backToWhatWaits(t);
     m.again = reading;
     return true;
   }
@@ -87,15 +96,13 @@ export const messages: Step = (m) => {
     NEW_TURN.test(text) ||
     reading.found.some((f) => ["service", "for-whom", "places", "length"].includes(f.kind));
   if (task.offered && !other && yes !== false && !consents && ofElse) {
-    t.state.task = t.state.later.pop() ?? null;
-    t.state.expects = t.state.task ? "day" : "anything";
+    backToWhatWaits(t);
     t.rule("message/something-else");
     m.again = read(text, contextOf(t.house, t.now, t.state));
     return true;
   }
   if (task.offered && (yes === false || other)) {
-    t.state.task = t.state.later.pop() ?? null;
-    t.state.expects = t.state.task ? "day" : "anything";
+    backToWhatWaits(t);
     if (other) {
       const errands = reading.errands.length > 0 ? reading.errands : [{ errand: other, rule: "errand/book/what-and-when", at: 0, sure: 0.5 }];
       m.again = { ...reading, errands, limit: null };

@@ -45,7 +45,7 @@ export const CORRECTS =
 
 /** What happens on a day besides a visit: the day is told, and is not when they want to come. */
 export const EVENT =
-  /\b(?:expires?|runs? out|(?:is|are|'s|'re) (?:due|up|over|away|leaving|flying|getting married|moving)|due|wedding|exam|test|flight|birthday|anniversary|party|marathon|race|match|game|tournament|interview|concert|recital|graduation|holiday|trip|surgery|operation|funeral|baptism|prom|ceremony)(?:'s)?\b(?: (?:is|are|starts?|begins?|comes|on|the|a|at|in|it's|that's|,))*\s*$/;
+  /\b(?:expires?|runs? out|(?:is|are|'s|'re) (?:due|up|over|away|leaving|flying|getting married|moving)|due|wedding|exam|test|flight|birthday|anniversary|party|marathon|race|match|game|tournament|interview|concert|recital|graduation|holiday|trip|surgery|operation|funeral|baptism|prom|ceremony|(?:hen|stag|leaving|works?|school|staff) (?:do|night|ball|weekend))(?:'s)?\b(?: (?:is|are|starts?|begins?|comes|on|the|a|at|in|it's|that's|,))*\s*$/;
 
 /** What happens on a day that is told by itself, right before the day: "my test's on", "the baby is due", "we're off to Kenya". */
 export const HAPPENS =

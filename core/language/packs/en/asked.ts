@@ -19,6 +19,17 @@ export const WHO_CANCELS = /\b(?:cancel\w*|call (?:it )?off|move it|reschedul\w*
 export const HOW_FAR_AHEAD =
   /\b(?:ahead|in advance|advance|last minute|short notice|how (?:early|late|soon) (?:can|may|must|do) (?:i|we|one) (?:book|reserve))\b/;
 
+/** What a price is asked of: "how much is a crown". */
+export const PRICED =
+  /\b(?:how much (?:is|are|for|would|does|do|will)|(?:price|cost) (?:of|for)|what (?:does|do|would|will)|what(?:'s| is) the (?:price|cost|charge) (?:of|for)) (?:a|an|the|your|some|any) ([^?.!;,]+)/i;
+
+/** What follows the thing: "… cost", "… set me back". */
+export const COMES_TO = / (?:cost|come to|set (?:me|us) back|run (?:me|us)?)\b.*$/i;
+
+/** What visits are called in general, when their price is asked. */
+export const OF_ANY_VISIT =
+  /^(?:(?:first|second|next|whole|full|total|other|new|extra|short|long|shorter|longer|cheaper|dearer|shortest|longest|cheapest)|visits?|appointments?|sessions?|lessons?|class|classes|treatments?|bookings?|slots?|ones?|things?|lot|hours?|half|price|cost|total|people|person|child|children|adults?|kids?|family|two|three|four|five|six|services?|work|job|repair|option|version)$/;
+
 /** Compared by what they cost. */
 export const BY_MONEY = /cheap|dear|pric|cost|expensive/;
 

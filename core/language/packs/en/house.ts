@@ -2,7 +2,7 @@
 
 /** Words in service names that say little by themselves. */
 export const WEAK = new Set(
-  "first new visit visits initial return session sessions check group custom therapy consult running run the and with for physio service treatment appointment appointments patient patients client clients person people help talk".split(
+  "first new visit visits initial return session sessions check group custom therapy consult running run the and with for physio service treatment appointment appointments patient patients client clients person people help talk you your me my mine we us our it its this that these those before after in on at to of from by into or a an is are be do".split(
     " ",
   ),
 );

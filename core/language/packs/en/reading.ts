@@ -63,6 +63,12 @@ export const SAYS_BYE = /\b(?:good)?bye\b/;
 /** Words around a service's name that ask nothing. */
 export const SAYS_NOTHING = /^(?:a|an|the|one|some|my|please|hi|hello|hey|just)$/;
 
+/** Somebody is to be talked to, and nobody of the desk is meant where talking is what the house does. */
+export const TALK_TO_SOMEBODY =
+  /\b(?:talk|speak|talking|speaking|chat)(?: (?:it|this|things) (?:over|through))? (?:to|with) (?:some(?:one|body)|a professional)\b/;
+/** What a house offers that does so. */
+export const COUNSELS = /\bcounsel|psychother|psycholog|talking therapy/i;
+
 /** Between two days of which either will do, whatever stands with the first. */
 export const OR_BETWEEN = /^[^.;?!]*\b(?:or(?! (?:rather|better)\b)|otherwise|failing that|if not)\b[^.;?!]*$/;
 

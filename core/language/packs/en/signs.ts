@@ -287,6 +287,20 @@ export const INDIFFERENT =
 export const MAY_BE_TIME =
   /\d|minute|\bin (?:about |around |roughly |maybe )?(?:half )?an? hour|\b(?:latest|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
 
+/** What is to be booked is asked, by somebody who does not know. */
+export const WHAT_TO_BOOK = /\bwhat (?:do|should|would|must|shall) (?:i|we) (?:book|ask for|go for|sign up for|pick|choose|start with|begin with)\b/;
+
+/** Whether some work is done here. */
+export const DO_YOU_DO =
+  /^\W*(?:(?:and|so|hi|hello|hey|also)\W+)*do (?:you|ye)(?: guys| people| also)? (fix|repair|mend|replace|restore|clean|treat|sharpen|service|wash|paint|sew|alter|teach|train|groom|trim|tune|tailor|resole|unblock|remove|fill)\b(?! (?:me|us|it|this|that|him|her|them)\b)/;
+
+/** Somebody is a client of the house themselves. */
+export const IS_A_CLIENT =
+  /\b(?:i'm|i am|we're|we are)(?: already| also| actually| still)? (?:(?:an?|one of)(?: your)? |your )?(?:(?:old|long-?time|existing|regular|returning|new|former) )?(?:clients?|patients?|customers?|members?|regulars?|students?|pupils?)\b/;
+
+/** Words for the same work. */
+export const REPAIRS: readonly string[] = ["fix", "repair", "repairs", "mend", "mending", "replace", "restore"];
+
 /** Without any of these no day is in a message, and none need be looked for. */
 export const MAY_BE_DAY =
   /\d|\bin (?:about |around |roughly |maybe )?(?:half )?an? hour|minute|hours|day|week|month|year|tomorrow|tommor|tomor|tmr|2mor|tonight|morning|afternoon|evening|fortnight|soon|asap|a\.s\.a|quick|fast|early|earliest|available|whenever|time|away|fool|holy|palm|shrove|pancake|stephen|\bnow\b|next|first|after|before|same|easter|christmas|hallow|valentine|patrick|padd(?:y|ie)|bonfire|fawkes|burns night|\b(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|sept|oct|nov|dec|january|february|march|april|june|july|august|september|october|november|december)\b|teenth|tieth|\b(?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth)\b/;

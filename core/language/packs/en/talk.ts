@@ -47,6 +47,10 @@ export const NEEDS =
 export const OF_OURS =
   /^\W*(?:(?:hi|hello|hey|so|well|um+|please|good (?:morning|afternoon|evening|day))\W+)*(?:both |all |one of )?(?:my|our) (?:\w+ ){1,3}(?:are|aren't|has|hasn't|have|haven't|is|isn't|won't|can't|doesn't|keeps|broke|needs|looks|feels|got|went|goes|came|fell|died|cracked|dropped|stopped|snapped|tore|burst|hurts?|aches?|makes|made|lost|leaks?|smells?|shakes|rattles|squeaks|itches|must)\b/i;
 
+/** What befell something of theirs: "I cracked a tooth on an olive stone". */
+export const BEFELL =
+  /^\W*(?:(?:hi|hello|hey|so|well|um+|help|oh|no|good (?:morning|afternoon|evening|day))\W+)*(?:i|we|he|she|they|my [a-z]+)(?:'ve| have|'s| has)?(?: just| only| managed to)? (?:crack|broke|broken|break|cracked|chipped|snapped|tore|torn|ripped|bent|scratched|dented|split|twisted|sprained|pulled|hurt|cut|burst|smashed|dropped|spilled|spilt|stained|burned|burnt|blocked|bumped|strained|put (?:my|his|her) (?:back|shoulder|neck|hip|knee) out|done (?:my|his|her) [a-z]+ in) (?:a|an|the|my|our|his|her|their|one of (?:my|our|the|his|her))\b/i;
+
 /** Whether somebody can do something for what is theirs, or for one of theirs. */
 export const CAN_YOU_FOR_THEM =
   /\b(?:can|could|would|will) (?:you|someone|somebody|anyone|anybody|one of you)(?: guys| people)? (?:please |possibly |maybe )?(?!(?:tell|let|give|send|explain|remind|call|ring|phone|email|text|say|confirm|put|pass|move|cancel|change|book|recommend|check (?:if|whether|when|my|our)|make|bring|find|keep|ask|hear|wait|stop|repeat)\b)[a-z]+(?: (?:at|with|after|to|on|out))? (?:my|our|me|us|him|her|them|it|this)\b|\b(?:can|could) (?:he|she|it|they|my \w+|our \w+) be (?!(?:moved|cancelled|canceled|booked|changed|done (?:on|at|by)|late|there|in|at)\b)[a-z]+(?:ed|en|ght|ne)\b/i;
@@ -373,11 +377,14 @@ export const SAYS_OF_OTHERS = /\b(?:my|our|a|the) (?:[a-z]+ ){1,2}(?:said|says|t
 
 /** One more thing at the same visit: "can you tack a beard trim on the end". */
 export const ADDS_TO_IT =
-  /\b(?:add|chuck|throw|tack|stick|pop|squeeze|slip|fit)\b[^.?!]*\b(?:on|in|too|as well|to (?:it|that|mine))\b|\b(?:add|include)\b|\b(?:on the end|at the (?:end|same (?:go|time|visit|appointment))|in the same (?:go|visit|appointment)|in one go|while (?:i'm|we're|i am|we are) (?:there|at it)|as well|too|also|afterwards|after that|on top)\b|\bafter\W*(?:please\W*)?$/i;
+  /\b(?:add|chuck|throw|tack|stick|pop|squeeze|slip|fit)\b[^.?!]*\b(?:on|in|too|as well|to (?:it|that|mine))\b|\b(?:add|include)\b|\b(?:on the end|at the (?:end|same (?:go|time|visit|appointment))|in the same (?:go|visit|appointment)|in one go|while (?:you(?:'ve got| have) (?:it|him|her|them)\b|(?:i'm|we're|it's|he's|she's|they're|you're|i am|we are|it is|he is|she is|they are|you are) (?:there|at it|in|here|at yours|with you))|as well|too|also|afterwards|after that|on top)\b|\bafter\W*(?:please\W*)?$/i;
+
+/** Something besides is named first of all. */
+export const BESIDES_FIRST = /^\W*(?:oh,? )?(?:and|also|plus)\b(?! (?:how|what|when|where|who|which|is|are|do|does|can|could)\b)/i;
 
 /** At the same visit as the one that was booked. */
 export const AT_THE_SAME_GO =
-  /\b(?:on the end|(?:at|in) the same (?:go|time|visit|appointment|trip)|in one go|while (?:i'm|we're|i am|we are) (?:there|at it)|(?:right|straight|directly) after(?:wards)?|afterwards|after that)\b/i;
+  /\b(?:on the end|(?:at|in) the same (?:go|time|visit|appointment|trip)|in one go|while (?:you(?:'ve got| have) (?:it|him|her|them)\b|(?:i'm|we're|it's|he's|she's|they're|you're|i am|we are|it is|he is|she is|they are|you are) (?:there|at it|in|here|at yours|with you))|(?:right|straight|directly) after(?:wards)?|afterwards|after that)\b/i;
 
 /** Something is to take the place of what was spoken of. */
 export const IN_ITS_PLACE = /\b(?:instead|rather|not the|swap|switch|change)\b/i;
