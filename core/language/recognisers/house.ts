@@ -511,22 +511,19 @@ export function staff(said: Said, at: Pick<Moment, "house" | "expects">): Found[
   out.push(...byRole(said, lexicon, house));
   const odd = tokens.flatMap((t, i) => (t.text.length >= 3 && !PLAIN.has(t.text) ? [i] : []));
   const mayStart = starts(odd, tokens.length);
+  // "Warren on Friday".
+  const first = at.expects !== "name" && at.expects !== "name-check" && THEN_WHEN.test(said.norm.slice(tokens[0]?.end ?? 0));
   for (const near of odd.length > 0 ? [false, true] : [false])
     for (const p of lexicon.people) {
       if (!near && p.words.some((w) => !there.has(w))) continue;
       for (const i of near ? mayStart(p.words.length) : (places.get(p.words[0] as string) ?? [])) {
         if (i + p.words.length > tokens.length) continue;
         // A near sound of a short name counts only where a person is spoken of.
-        const spoken =
-          BEFORE_PEOPLE.has(tokens[i - 1]?.text ?? "") ||
-          (tokens[i] as Token).text.endsWith("'s") ||
-          at.expects === "staff" ||
-          // "Warren on Friday".
-          (i === 0 && at.expects !== "name" && at.expects !== "name-check" && THEN_WHEN.test(said.norm.slice((tokens[i] as Token).end)));
+        const spoken = BEFORE_PEOPLE.has(tokens[i - 1]?.text ?? "") || (tokens[i] as Token).text.endsWith("'s") || (i === 0 && first) || at.expects === "staff";
+        if (p.words.some((w, k) => used.has(i + k) || !sameName((tokens[i + k] as Token).text, w, near, spoken))) continue;
         // "Akeem Charles" is no Yvette Charles: a family name after somebody else's given name.
         const given = p.family && i > 0 ? shortOf(lexicon, p.staff, (tokens[i - 1] as Token).text) : false;
         if (p.family && !given && ofAnother(said, i)) continue;
-        if (p.words.some((w, k) => used.has(i + k) || !sameName((tokens[i + k] as Token).text, w, near, spoken))) continue;
         const before = said.norm.slice(Math.max(0, (tokens[i] as Token).start - 40), (tokens[i] as Token).start);
         p.words.forEach((_, k) => used.add(i + k));
         out.push({
