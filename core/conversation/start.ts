@@ -14,6 +14,7 @@ import { ofKind, peopleIn, type Found } from "../language/found.ts";
 import { isGuess, type Errand } from "../language/errand.ts";
 import type { Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
+import { tellsOfAnother } from "./errands/existing.ts";
 import { applyOld } from "./errands/old.ts";
 import { applyToBook } from "./errands/apply.ts";
 import { moreOf } from "./errands/whichservice.ts";
@@ -157,6 +158,11 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
       }
       did = true;
     } else if (e === "ask-mine") {
+      // "And is the acupuncture still on", while another visit is being moved.
+      if ((task?.errand === "move" || task?.errand === "cancel") && task.appointment && tellsOfAnother(t, task.appointment, reading)) {
+        did = true;
+        continue;
+      }
       if (task?.errand === "ask-mine" || task?.errand === "move" || task?.errand === "cancel") continue;
       // "So who do I see", while a visit is being booked, asks of that one.
       if (task?.errand === "book" && !OF_THEIR_OWN_VISIT.test(reading.said)) continue;

@@ -435,3 +435,69 @@ describe("what is asked", () => {
     expect(dental("I want to talk to someone").state.task).not.toMatchObject({ errand: "book" });
   });
 });
+
+describe("whoever of the house was named", () => {
+  it("is meant by him and her in what is wished next", () => {
+    const t = tern("Malcolm Dube, 902 555 0144, my appointment on Friday, is it with Tobias", "could I have it with him instead");
+    expect(t.each[0]).toMatch(/Maren/);
+    expect(t.state.task).toMatchObject({ errand: "move", staff: ["tobias"] });
+  });
+
+  it("but for who is a man or a woman and is called otherwise", () => {
+    const t = tern("Malcolm Dube, 902 555 0144, my appointment on Friday, is it with Tobias", "could I have it with her instead");
+    expect(t.state.task).not.toMatchObject({ staff: ["tobias"] });
+  });
+
+  it("takes the place of another who is swapped for them", () => {
+    const t = tern("Irene Wallace, 902 555 0141, when am I in", "can I swap him for Nell");
+    expect(t.state.task).toMatchObject({ errand: "move", staff: ["nell"] });
+  });
+});
+
+describe("a visit that stands", () => {
+  const known = "Bridget Kearney, 902 555 0143";
+
+  it("is told, where somebody else has booked it", () => {
+    expect(tern("my husband booked me something, no idea what", known).last).toMatch(/acupuncture/i);
+  });
+
+  it("is told beside another that is being moved, which goes on", () => {
+    const t = tern(`${known}, can I move my massage on the 10th to the 11th at 2`, "and is the acupuncture still on");
+    expect(t.last).toMatch(/Tuesday 2 March at 11:00/);
+    expect(t.state.expects).toBe("go-ahead");
+  });
+
+  it("is not moved to a day before it by the Monday after, nor from its hour by the same time", () => {
+    const t = tern(`${known}, I'm away from the 9th to the 12th so the massage won't work`, "the monday after that, same time");
+    const task = t.state.task;
+    expect(task?.errand === "move" && task.hold ? wallOf(t, task.hold.offer.startMin) : "").toMatch(/^2027-03-(?:08|15) 14:00$/);
+  });
+
+  it("costs what the house's rules say, if it were cancelled", () => {
+    expect(tern("what would you charge me if I cancelled tomorrow's taping").last).toMatch(/24 hours/);
+  });
+});
+
+describe("a danger that did not happen", () => {
+  it("is none", () => {
+    const t = tern("I fell on the stairs and my wrist is swollen", "no, I didn't hit my head");
+    expect(t.state.status).toBe("open");
+    expect(t.last).not.toMatch(/911/);
+  });
+
+  it.each([
+    "no, I hit my head",
+    "I don't know, chest pain",
+    "I didn't sleep, I have chest pain",
+    "not sure but I have chest pain",
+    "he doesn't answer, he hit his head",
+  ])("but what is told is: %s", (text) => {
+    expect(tern("I fell on the stairs", text).last).toMatch(/911/);
+  });
+});
+
+describe("whether there is room", () => {
+  it("in what was offered is no question of cars", () => {
+    expect(tern("the mat class on saturday for three", "is there space").last).toMatch(/Saturday 6 March/);
+  });
+});

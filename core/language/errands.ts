@@ -368,6 +368,7 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
 
 /** Signs that reach over several parts of a message. */
 const OF_ALL_OF_IT = new Set([
+  "errand/ask-mine/still-on",
   "errand/move/both-to-one-day",
   "errand/move/supposed-to-come",
   "errand/ask-mine/checks",

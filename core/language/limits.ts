@@ -1,12 +1,18 @@
 import type { ReadContext } from "./context.ts";
-import { IN_GENERAL } from "./packs/en/signs.ts";
+import { DID_NOT, IN_GENERAL } from "./packs/en/signs.ts";
 import { normalise, type Said } from "./text.ts";
 
 /** Whether the house's danger words were said, and not only spoken of in general. */
 export function isEmergency(said: Said, context: ReadContext): boolean {
   const e = context.house.emergency;
   const text = ` ${said.norm.replace(/[^a-z0-9' ]+/g, " ").replace(/\s+/g, " ")} `;
-  return e.words.some((w) => inOrder(text, w)) && !IN_GENERAL.test(text.trim());
+  return e.words.some((w) => happens(text, w)) && !IN_GENERAL.test(text.trim());
+}
+
+/** Whether a danger is told of, and not that it did not happen: "no, I didn't hit my head". */
+function happens(text: string, danger: string): boolean {
+  const at = placeOf(text, danger);
+  return at >= 0 && !DID_NOT.test(text.slice(0, at));
 }
 
 /** Whether a message says a phrase: its words in their order, endings aside, with few between. */
@@ -22,7 +28,10 @@ export function says(text: string, phrase: string): boolean {
 const ordered = new Map<string, RegExp>();
 
 /** All the words of a phrase, in their order, with up to two words between each. */
-function inOrder(text: string, phrase: string): boolean {
+const inOrder = (text: string, phrase: string): boolean => placeOf(text, phrase) >= 0;
+
+/** Where they begin; -1 where they are not said. */
+function placeOf(text: string, phrase: string): number {
   let pattern = ordered.get(phrase);
   if (!pattern) {
     const words = normalise(phrase).tokens.map((t) => t.text.replace(/[^a-z0-9']/g, ""));
@@ -30,7 +39,7 @@ function inOrder(text: string, phrase: string): boolean {
     if (ordered.size > 5000) ordered.clear();
     ordered.set(phrase, pattern);
   }
-  return pattern.test(text);
+  return text.search(pattern);
 }
 
 /** The limit of the house whose words were said. */

@@ -309,6 +309,22 @@ const TURNS: readonly Turn[] = [
     from: ["ask-service"],
     when: (g) => signs.UNSURE_WHICH.test(g.masked) && !ASKS_WHAT_IT_IS.test(g.masked),
   },
+  { is: "ask-availability/is-there-space", from: ["ask-place", "ask-service", "none", "ask-policy"], when: has(signs.IS_THERE_SPACE) },
+  // "My wife booked me something but I don't know what".
+  {
+    is: "ask-mine/booked-for-me",
+    open: true,
+    from: ["book", "none", "message", "ask-service", "ask-availability", "refused"],
+    least: 0.92,
+    when: has(signs.BOOKED_FOR_ME),
+  },
+  // "Is the acupuncture still on", "my appointment on Friday, is it with Tobias": of a visit that stands.
+  {
+    is: "ask-mine/still-on",
+    notFrom: ["emergency"],
+    least: 0.92,
+    when: (g) => signs.STILL_ON.test(g.masked) || signs.MINE_IS_WITH.test(g.masked),
+  },
   // "And is that with the doctor": of what was spoken of, who does it.
   {
     is: "ask-staff/is-it-with",

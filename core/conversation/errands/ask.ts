@@ -1,4 +1,13 @@
-import { HOW_FAR_AHEAD, HOW_MUCH_OF_IT, OF_A_FEE, OF_MONEY, WHERE_IT_IS, WHO_CANCELS, WHO_MISSES } from "../../language/packs/en/asked.ts";
+import {
+  CHARGED_FOR_A_CHANGE,
+  HOW_FAR_AHEAD,
+  HOW_MUCH_OF_IT,
+  OF_A_FEE,
+  OF_MONEY,
+  WHERE_IT_IS,
+  WHO_CANCELS,
+  WHO_MISSES,
+} from "../../language/packs/en/asked.ts";
 import type { Errand } from "../../language/errand.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
@@ -27,6 +36,7 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
     case "ask-price":
       // "How loud is it" measures something else than money.
       if (HOW_MUCH_OF_IT.test(reading.said) && !OF_MONEY.test(reading.said)) return fromHandbook(t, reading);
+      if (CHARGED_FOR_A_CHANGE.test(reading.said) && ruleLine(t, reading)) return true;
       // Where no word speaks of money, a line of the handbook may be what is asked for.
       if (!SPEAKS_OF_MONEY.test(reading.said) && fromHandbook(t, reading, SURELY)) return true;
       return priceLine(t, reading) || price(t, reading);

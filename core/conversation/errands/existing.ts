@@ -2,6 +2,8 @@ import { feeVal, lateFee } from "./fee.ts";
 import { minutesOff, wantsDay } from "../../schedule/wish.ts";
 import { calledText, lengthText, serviceText, whenShort, whenText } from "../format.ts";
 import { calendarSource, cardSource, serviceSource, staffSource } from "../sources.ts";
+import { ofKind } from "../../language/found.ts";
+import type { Reading } from "../../language/read.ts";
 import type { AppointmentView, CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
 import { wishOf } from "../wish.ts";
@@ -305,6 +307,22 @@ export function nextCancel(t: Turn, task: CancelTask): void {
 export function cancelIt(t: Turn, task: CancelTask): void {
   const a = task.appointment;
   if (a) t.effect({ kind: "cancel", appointment: a.id, feeMinor: lateFee(t, a).feeMinor });
+}
+
+/** Tells when visits of theirs of another service are than the one that is being worked on; false where none is meant. */
+export function tellsOfAnother(t: Turn, own: AppointmentView, reading: Reading): boolean {
+  const named = ofKind(reading.found, "service").flatMap((f) => f.value);
+  if (named.length === 0 || named.includes(own.service)) return false;
+  const list = t.state.appointments.filter((a) => named.includes(a.service));
+  if (list.length === 0) return false;
+  t.say("mine/list", {
+    list: joinVals(
+      list.map((a) => apptVal(t, a)),
+      "and",
+    ),
+  });
+  t.outcome("answered");
+  return true;
 }
 
 export function nextMine(t: Turn, task: MineTask): void {

@@ -359,6 +359,8 @@ export function chosen(t: Turn, offered: readonly OfferView[], reading: Reading)
   let spoke = false;
   const days = ofKind(reading.found, "day").filter((d) => d.part !== "old");
   const positive = days.filter((d) => !d.not);
+  const offeredDays = offered.map((o) => house.zone.toLocal(o.startMin).day);
+  const [firstDay, lastDay] = [Math.min(...offeredDays), Math.max(...offeredDays)];
   for (const d of positive) {
     if (d.value.kind === "soonest") continue;
     spoke = true;
@@ -373,7 +375,8 @@ export function chosen(t: Turn, offered: readonly OfferView[], reading: Reading)
       if (v.kind === "days")
         return wantsDay({ ranges: [{ ...(v.from === undefined ? {} : { from: v.from }), ...(v.to === undefined ? {} : { to: v.to }) }] }, day);
       if (v.kind === "weekdays") return v.weekdays.includes(weekdayOf(day));
-      if (v.kind === "relative") return v.byDays === 0 || v.weekday === weekdayOf(day);
+      // "The Monday after" is one that comes after another that was offered.
+      if (v.kind === "relative") return v.byDays === 0 || (v.weekday === weekdayOf(day) && (v.byDays > 0 ? day > firstDay : day < lastDay));
       return v.kind === "either" || v.kind === "ask" ? v.days.includes(day) : true;
     });
   }
@@ -407,7 +410,9 @@ export function chosen(t: Turn, offered: readonly OfferView[], reading: Reading)
 function matchesTime(t: Turn, f: FoundOf<"time">, o: OfferView): boolean {
   const { day, minute } = t.house.zone.toLocal(o.startMin);
   const v = f.value;
-  if (v.kind === "same") return true;
+  // Of a visit that is moved, the hour that it has.
+  const { task } = t.state;
+  if (v.kind === "same") return task?.errand !== "move" || !task.appointment || t.house.zone.toLocal(task.appointment.startMin).minute === minute;
   if (v.kind === "at" && !v.at.certain) return minute % 720 === (v.at.hour % 12) * 60 + v.at.minute;
   const { wish } = readTime(t.house, v, day, o.staff);
   if (v.kind === "at") return wish.fromMin === minute;

@@ -28,6 +28,7 @@ import {
   OF_A_GUEST,
   AND_OR_ONLY,
   ROLES,
+  WITH_THEM,
   THEN_WHEN,
   WAS,
   WEAK,
@@ -496,7 +497,7 @@ function byRole(said: Said, lexicon: Lexicon, house: House): Found[] {
   });
 }
 
-export function staff(said: Said, at: Pick<Moment, "house" | "expects">): Found[] {
+export function staff(said: Said, at: Pick<Moment, "house" | "expects" | "spokenOf">): Found[] {
   const { house } = at;
   const lexicon = lexiconOf(house);
   const out: Found[] = [];
@@ -544,6 +545,7 @@ export function staff(said: Said, at: Pick<Moment, "house" | "expects">): Found[
     const before = people[i - 1];
     if (before?.not && !p.not && AND_OR_ONLY.test(said.norm.slice(before.end, p.start))) p.not = true;
   });
+  if (out.length === 0) out.push(...byPronoun(said, at));
   for (const m of eachMatch(ANYBODY, said.norm)) out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });
   for (const m of eachMatch(WOMAN_OR_MAN, said.norm)) {
     // "For pregnant women", "that lady" speak of somebody else than the staff.
@@ -554,6 +556,17 @@ export function staff(said: Said, at: Pick<Moment, "house" | "expects">): Found[
     out.push({ kind: "gender", value: woman ? "woman" : "man", rule: "staff/gender", start: m.index, end: m.index + m[0].length });
   }
   return out.sort((a, b) => a.start - b.start);
+}
+
+/** "Could I have it with him", of whom was named before. */
+function byPronoun(said: Said, { house, spokenOf }: Pick<Moment, "house" | "spokenOf">): Found[] {
+  const m = spokenOf === undefined ? null : WITH_THEM.exec(said.norm);
+  const word = m?.[1] ?? m?.[2];
+  if (!m || word === undefined || spokenOf === undefined) return [];
+  const gender = house.staff.get(spokenOf)?.gender;
+  if (gender !== undefined && word !== "them" && (gender === "woman") !== (word === "her")) return [];
+  const start = m.index + m[0].lastIndexOf(word);
+  return [{ kind: "staff", value: [spokenOf], rule: "staff/pronoun", assumed: house.staff.get(spokenOf)?.name ?? "", start, end: start + word.length }];
 }
 
 /** Whether a word sounds like what somebody of the house is called. */

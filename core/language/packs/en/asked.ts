@@ -15,6 +15,10 @@ export const WHO_MISSES = /\b(?:miss|missed|no[- ]show|(?:don't|do not|doesn't|d
 /** Somebody cancels, or moves late. */
 export const WHO_CANCELS = /\b(?:cancel\w*|call (?:it )?off|move it|reschedul\w*|chang(?:e|ing)|notice|late fee|back out|drop out)\b/;
 
+/** What it costs not to come, or to come at another time: "what would you charge me if I cancelled". */
+export const CHARGED_FOR_A_CHANGE =
+  /\b(?:if|when|to|for|after)\b(?: (?:i|we|somebody|one))?(?: (?:had|have|want|wanted|need|needed) to)? (?:cancel\w*|reschedul\w*|call(?:ed|ing)? (?:it|this|that) off|(?:mov|chang)(?:e|ed|ing) (?:it\b|my (?:appointment|visit|booking|lesson|session)|the (?:appointment|visit|booking|lesson|session))|(?:don't|didn't|do not) (?:come|show|turn up)|miss(?:ed)? (?:it|an?|my|the))/i;
+
 /** How early one must book. */
 export const HOW_FAR_AHEAD =
   /\b(?:ahead|in advance|advance|last minute|short notice|how (?:early|late|soon) (?:can|may|must|do) (?:i|we|one) (?:book|reserve))\b/;

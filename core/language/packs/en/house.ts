@@ -86,6 +86,10 @@ export const NOBODY_BUT = /\bnot with (?:anyone|anybody) but $|\b(?:no one|nobod
 /** Between two people of whom the first is ruled out, and so is the second. */
 export const AND_OR_ONLY = /^\s*,?\s*(?:or|nor|and)\s*$/;
 
+/** A visit with whoever was named before. */
+export const WITH_THEM =
+  /\b(?:it|that|this|one|me|us|in|be|come|booked?|appointment|visit|session|lesson|slot|something|anything|time|free|done|moved?)(?: (?:in|instead|please))? with (him|her|them)\b(?! (?:and|along|there|while))|^\W*(?:(?:ok|okay|yes|then|maybe|rather|no)\W+)*with (him|her|them)\b/;
+
 /** After a person at the beginning of a message: when it is to be. */
 export const THEN_WHEN = /^,? (?:on|at|this|next|tomorrow|today|for|around|after|before|monday|tuesday|wednesday|thursday|friday|saturday|sunday)\b/;
 

@@ -98,7 +98,7 @@ export const INSTEAD_PERSON = /^\s*instead\b(?! of)/;
 
 /** Right before the person who is wished for. */
 export const TO_PERSON =
-  /\b(?:to|over to|be with|be done by|rather see|rather have|prefer|prefer to see|see|do it with|go to|with|(?:i'd|i would|we'd|we would) like(?: to have)?|want(?: to have)?)\s+$/;
+  /\b(?:swap|switch|change|exchange|trade) (?:[a-z]+ ){1,3}for\s+$|\b(?:to|over to|be with|be done by|rather see|rather have|prefer|prefer to see|see|do it with|go to|with|(?:i'd|i would|we'd|we would) like(?: to have)?|want(?: to have)?)\s+$/;
 
 /** Right before whom somebody was to see. */
 export const SUPPOSED_TO_SEE = /\b(?:supposed|due|booked|meant) to (?:see|meet|be with)\s+$/;

@@ -298,6 +298,25 @@ export const DO_YOU_DO =
 export const IS_A_CLIENT =
   /\b(?:i'm|i am|we're|we are)(?: already| also| actually| still)? (?:(?:an?|one of)(?: your)? |your )?(?:(?:old|long-?time|existing|regular|returning|new|former) )?(?:clients?|patients?|customers?|members?|regulars?|students?|pupils?)\b/;
 
+/** Whether a visit stands. */
+export const STILL_ON =
+  /\b(?:is|are|was) (?:the|my|our|his|her|<day>'s) (?:<\w+> )?(?:<service>|appointments?|visits?|bookings?|lessons?|sessions?|class) still (?:on|booked|there|happening|going ahead|standing|all right|ok|okay)(?= ?(?:$|[?.!,;]|<day>|<time>|for me\b|then\b))/;
+/** With whom a visit of theirs is. */
+export const MINE_IS_WITH =
+  /\b(?:my|our) (?:<\w+> )?(?:<service>|appointment|visit|booking|lesson|session)\b[^.?!]*[,;.] ?(?:and )?is (?:it|that|this) (?:still )?(?:with|by) <staff>\W*$/;
+
+/** Right before a danger that is said not to be there. */
+export const DID_NOT =
+  /\b(?:didn't|did not|don't|do not|haven't|have not|hasn't|has not|doesn't|does not|never)(?: (?:have|had|get|got|feel|felt|really|actually|even|any|a|the))* $/;
+
+/** Whether a class or an hour has room, and no car. */
+export const IS_THERE_SPACE =
+  /^\W*(?:(?:and|so|ok|okay)\W+)*(?:is|was) there (?:still |enough )?(?:any )?(?:space|room|a place|a spot|places)(?: (?:left|free|for (?:us|me|all|both|two|three|four)(?: of us)?|in (?:it|that|there)|on (?:it|that)|then|still))*\W*$/;
+
+/** Somebody else has booked for the speaker, who asks what. */
+export const BOOKED_FOR_ME =
+  /\b(?:my [a-z]+|he|she|they|someone|somebody)(?:'s| has| have|'ve)? (?:booked|made|arranged|got) (?:me|us) (?:in\b|down\b|something|(?:an? )?(?:appointment|visit|booking|lesson|session|<service>))/;
+
 /** Words for the same work. */
 export const REPAIRS: readonly string[] = ["fix", "repair", "repairs", "mend", "mending", "replace", "restore"];
 
