@@ -412,6 +412,10 @@ describe("what is told", () => {
 });
 
 describe("what is asked", () => {
+  it("of what it comes to is its price", () => {
+    expect(barber("a haircut tomorrow please", "and what'll that be").last).toMatch(/\$/);
+  });
+
   it("of a day on which nobody is there is told so before which service it is for", () => {
     expect(barber("are you very busy today").last).toMatch(/closed|not open/);
     expect(barber("are you very busy tomorrow").last).not.toMatch(/closed|not open/);

@@ -87,6 +87,19 @@ describe("days, said on a Monday", () => {
   });
 });
 
+describe("what only looks like a day", () => {
+  it("is a birthday that is called by its number, unless a visit is to be changed", () => {
+    expect(slots("a massage for my 21st, on the 12th")).toMatchObject({ date: "2027-03-12" });
+    expect(slots("please move my 18th to the 19th")).toMatchObject({ new_date: "2027-03-19" });
+    expect(slots("my birthday's the 18th, the day before would be great")).toMatchObject({ date: "2027-03-17" });
+  });
+
+  it("and a week is not ruled out by a day of it that is", () => {
+    expect(slots("taping this week, I can't do wednesday")).toMatchObject({ date_from: "2027-03-01", date_to: "2027-03-07", exclude_weekdays: ["Wednesday"] });
+    expect(slots("taping, this week I can't")).not.toHaveProperty("date_to");
+  });
+});
+
 describe("days, said on a Friday", () => {
   it.each<[string, Record<string, unknown>]>([
     ["later on today", { date: "2027-03-05" }],

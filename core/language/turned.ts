@@ -310,6 +310,12 @@ const TURNS: readonly Turn[] = [
     when: (g) => signs.UNSURE_WHICH.test(g.masked) && !ASKS_WHAT_IT_IS.test(g.masked),
   },
   { is: "ask-availability/is-there-space", from: ["ask-place", "ask-service", "none", "ask-policy"], when: has(signs.IS_THERE_SPACE) },
+  {
+    is: "ask-price/what-will-it-be",
+    from: ["none", "ask-service", "ask-availability", "ask-hours", "ask-mine", "thanks-bye"],
+    least: 0.9,
+    when: has(signs.WHAT_WILL_IT_BE),
+  },
   // "My wife booked me something but I don't know what".
   {
     is: "ask-mine/booked-for-me",

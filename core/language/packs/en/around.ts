@@ -6,7 +6,7 @@ export const NOT =
 
 /** What rules the day before it out: "doesn't work", "is no good", "I can't". */
 export const NOT_AFTER =
-  /^s?\s*,?\s*(?:(?:really |just )?(?:doesn'?t|does not|don'?t|do not|won'?t|will not|wouldn'?t|isn'?t|is not|aren'?t|are not)\s+(?:really |quite )?(?:work|suit|do|fit|good|great|possible|an option|convenient|be possible)|(?:'?s|is|are|would be) (?:too (?:soon|early|late|far)|no good|bad|out|impossible|no use|difficult)|i (?:can'?t|cannot|couldn'?t|won'?t be able))\b/;
+  /^s?\s*,?\s*(?:(?:really |just )?(?:doesn'?t|does not|don'?t|do not|won'?t|will not|wouldn'?t|isn'?t|is not|aren'?t|are not)\s+(?:really |quite )?(?:work|suit|do|fit|good|great|possible|an option|convenient|be possible)|(?:'?s|is|are|would be) (?:too (?:soon|early|late|far)|no good|bad|out|impossible|no use|difficult)|i (?:can'?t|cannot|couldn'?t|won'?t be able)\b(?! (?:do|make|manage|come|be there|have|start)\b(?: (?:on|for|the|in|any|at))* (?:mon|tues?|wed|thur?s?|fri|sat|sun|tomorrow|\d|morning|afternoon|evening|before|after|earlier|until|till)))/;
 
 /** Right before a day: what comes after it. */
 export const AFTER = /(?<!\b(?:not|no|or) )\b(?:after|later than)\s+(?:the |this )*$/;

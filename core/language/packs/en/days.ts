@@ -95,6 +95,10 @@ const nth = (digits: string | undefined, word: string | undefined): number =>
   digits ? Number(digits) : word ? (ORDINALS[word] ?? DAY_NUMBERS[word.replace("-", " ")] ?? 0) : 0;
 /** A number in words right after a month is its day, where it counts nothing else: "March sixteen", and not "in March two people" or "may one". */
 const SPOKEN_DAY = `(?:${DAY_NUMBER})(?! (?:of|more|or|others?|people|persons?|adults?|children|kids|places?|visits?|appointments?|sessions?|lessons?|times?|hours?|minutes?|days?|weeks?|months?|o'clock|am|pm|a\\.m|p\\.m|i|we|can|could|may|thirty|fifteen|forty|fifty)\\b)(?<!\\bmay one)`;
+/** Birthdays that are called by their number, whose they are, and what is said of visits by their date. */
+const BIRTHDAYS = new Set([1, 16, 18, 21, 30]);
+const OWN_BEFORE = /\b(?:my|his|her|our|their) (?:big |own |upcoming )?$/;
+const CHANGED = /\b(?:move|change|cancel|reschedule|shift|push|swap|appointment|booking|visit)\b/;
 /** Two dates of one month with what joins them between. */
 const DATE_TO_DATE = "(\\d{1,2})(?:st|nd|rd|th)? ?(?:-|to|through|thru|until|till) ?(?:the )?(\\d{1,2})(?:st|nd|rd|th)?";
 /** Abbreviated weekdays that are also words need a sign of a day before them. */
@@ -517,6 +521,8 @@ export const DAY_RULES: DayRule[] = [
       // "the first" is a choice as often as a date: a small ordinal in words needs "on".
       if (m[4] && date <= 4 && !m[1] && !(at.expects === "day" && date === 4)) return null;
       if (m[4] && !m[2]) return null;
+      // "For my 18th" is a birthday, unless a visit of that day is to be changed.
+      if (!m[2] && BIRTHDAYS.has(date) && OWN_BEFORE.test(m.input.slice(0, m.index)) && !CHANGED.test(m.input)) return null;
       const day = nextDate(at, date);
       return day === null ? null : { value: one(day), assumed: "the next one to come" };
     },

@@ -313,6 +313,10 @@ export const DID_NOT =
 export const IS_THERE_SPACE =
   /^\W*(?:(?:and|so|ok|okay)\W+)*(?:is|was) there (?:still |enough )?(?:any )?(?:space|room|a place|a spot|places)(?: (?:left|free|for (?:us|me|all|both|two|three|four)(?: of us)?|in (?:it|that|there)|on (?:it|that)|then|still))*\W*$/;
 
+/** "What'll that be": what it comes to. */
+export const WHAT_WILL_IT_BE =
+  /^\W*(?:(?:and|so|ok|okay|right|grand)\W+)*what(?:'ll| will|'d| would) (?:that|it|this|they)(?: all)? (?:be|come to|run (?:me|us)|set (?:me|us) back)(?: altogether| in all| then)?\W*$/;
+
 /** Somebody else has booked for the speaker, who asks what. */
 export const BOOKED_FOR_ME =
   /\b(?:my [a-z]+|he|she|they|someone|somebody)(?:'s| has| have|'ve)? (?:booked|made|arranged|got) (?:me|us) (?:in\b|down\b|something|(?:an? )?(?:appointment|visit|booking|lesson|session|<service>))/;

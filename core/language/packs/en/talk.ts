@@ -49,7 +49,7 @@ export const OF_OURS =
 
 /** What befell something of theirs: "I cracked a tooth on an olive stone". */
 export const BEFELL =
-  /^\W*(?:(?:hi|hello|hey|so|well|um+|help|oh|no|good (?:morning|afternoon|evening|day))\W+)*(?:i|we|he|she|they|my [a-z]+)(?:'ve| have|'s| has)?(?: just| only| managed to)? (?:crack|broke|broken|break|cracked|chipped|snapped|tore|torn|ripped|bent|scratched|dented|split|twisted|sprained|pulled|hurt|cut|burst|smashed|dropped|spilled|spilt|stained|burned|burnt|blocked|bumped|strained|put (?:my|his|her) (?:back|shoulder|neck|hip|knee) out|done (?:my|his|her) [a-z]+ in) (?:a|an|the|my|our|his|her|their|one of (?:my|our|the|his|her))\b/i;
+  /^\W*(?:(?:hi|hello|hey|so|well|um+|help|oh|no|good (?:morning|afternoon|evening|day))\W+)*(?:i|we|he|she|they|my [a-z]+)(?:'ve| have|'s| has)?(?: just| only| managed to)? (?:crack|broke|broken|break|cracked|chipped|snapped|tore|torn|ripped|bent|scratched|dented|split|twisted|sprained|pulled|hurt|cut|burst|smashed|dropped|spilled|spilt|stained|burned|burnt|blocked|bumped|strained|sat on|stepped on|trod on|stood on|ran over|drove over|fell on|slept on|put (?:my|his|her) (?:back|shoulder|neck|hip|knee) out|done (?:my|his|her) [a-z]+ in) (?:a|an|the|my|our|his|her|their|one of (?:my|our|the|his|her))\b/i;
 
 /** Whether somebody can do something for what is theirs, or for one of theirs. */
 export const CAN_YOU_FOR_THEM =
