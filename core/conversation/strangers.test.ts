@@ -505,3 +505,14 @@ describe("whether there is room", () => {
     expect(tern("the mat class on saturday for three", "is there space").last).toMatch(/Saturday 6 March/);
   });
 });
+
+describe("a number under which nothing is found", () => {
+  const unknown = ["I'm Zoe Kemp, 902 555 0188, cancel my massage on thursday please"];
+
+  it("is asked about once", () => {
+    expect(tern(...unknown).state.expects).toBe("phone-check");
+    const t = tern(...unknown, "yes that's right", "then cancel my taping on friday instead");
+    expect(t.state.expects).toBe("anything");
+    expect(t.slips).toHaveLength(2);
+  });
+});
