@@ -301,3 +301,25 @@ function isoDay(month: number, date: number): number {
   const days = [0, 31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
   return MARCH_1 + days.slice(3, month).reduce((a, b) => a + b, 0) + date - 1;
 }
+
+describe("while a visit is being booked", () => {
+  it("days on which somebody is elsewhere, and what they come before, make no move", () => {
+    const r = reading("I've a marathon on the 11th of April so before that, but we're in Oslo from the 16th to the 18th", undefined, "day");
+    expect(r.errands).not.toContain("move");
+    expect(r.slots).toEqual({ date_to: "2027-04-10", exclude_dates: ["2027-03-16", "2027-03-17", "2027-03-18"] });
+  });
+
+  it("and one that is wished for is not all that is kept", () => {
+    expect(slots("taping on Tuesday, I'm abroad on Wednesday")).toMatchObject({ date: "2027-03-02", exclude_weekdays: ["Wednesday"] });
+    expect(slots("Tuesday, not Wednesday")).toEqual({ date: "2027-03-02" });
+  });
+
+  it("but a town in which they stay is here, if it is called so", () => {
+    expect(slots("a massage please, we're in town from the 16th to the 18th")).toMatchObject({ date_from: "2027-03-16", date_to: "2027-03-18" });
+  });
+});
+
+it("a letter between two words joins them", () => {
+  expect(slots("sports n relaxation massage, for my wife n me")).toMatchObject({ for_whom: "wife" });
+  expect(slots("N O R A", undefined, "name")).toEqual({ name: "Nora" });
+});

@@ -10,7 +10,7 @@ import { lexiconOf } from "./recognisers/house.ts";
 import type { Said } from "./text.ts";
 
 const WHEN_ONLY = new Set<Found["kind"]>(["day", "time", "yes", "choice"]);
-const CHANGING = new Set<string>(["go-ahead", "slot"]);
+const CHANGING = new Set<string>(["go-ahead", "slot", "day", "time"]);
 
 /** Beside a yes or a no, a remark that only seems to ask asks nothing: "What a lovely voice you have. That works." */
 const SURELY_ASKED = 0.9;
@@ -89,7 +89,8 @@ export function errandsOf(said: Said, masked: string, found: readonly Found[], c
   const longest = parts.length < MOST_CLAUSES ? LONGEST_WISH : LONGEST_OF_MANY;
   const judged = judge(masked.slice(0, longest), bare.slice(0, longest), parts, (w) => vocabulary.has(w), open, named);
   // "Could it be an hour later" to what is read back changes what is being booked, not what is.
-  if (!open && CHANGING.has(context.expects ?? "") && !OF_WHAT_STANDS.test(masked))
+  const ofAVisit = context.expects === "go-ahead" || context.expects === "slot" || context.errand === "book";
+  if (!open && ofAVisit && CHANGING.has(context.expects ?? "") && !OF_WHAT_STANDS.test(masked))
     judged.errands = judged.errands.filter((e) => e.errand !== "move" || !e.rule.endsWith("/examples"));
   // Nor does "could it be two" ask for a diagnosis there: an hour, a day or a choice answers what was asked.
   if (!open && found.some((f) => ["time", "day", "shift", "choice"].includes(f.kind)))

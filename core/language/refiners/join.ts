@@ -409,8 +409,17 @@ export function correct(said: Said, found: Found[]): { found: Found[]; dropped: 
     }
   }
   const positive = sorted.filter((f) => f.kind === "day" && !f.not && !dropped.includes(f));
-  for (const f of sorted)
-    if (f.kind === "day" && f.not && positive.length === 1 && positive[0]?.kind === "day" && single(positive[0].value).length === 1) dropped.push(f);
+  // Days on which somebody is away stay ruled out beside one that is wished for.
+  const away = (f: Found, i: number): boolean => {
+    const last = sorted[i - 1];
+    return (
+      ABSENT.test(said.norm.slice(Math.max(0, f.start - 60), f.start)) ||
+      (last?.kind === "day" && last.not === true && TO_A_DAY.test(said.norm.slice(last.end, f.start)) && away(last, i - 1))
+    );
+  };
+  for (const [i, f] of sorted.entries())
+    if (f.kind === "day" && f.not && !away(f, i) && positive.length === 1 && positive[0]?.kind === "day" && single(positive[0].value).length === 1)
+      dropped.push(f);
   const rest = sorted.filter((f) => !dropped.includes(f));
   const end = rest.find((f) => f.kind === "phone-end");
   const phone = [...rest].reverse().find((f) => f.kind === "phone");
@@ -499,7 +508,7 @@ export function aroundEvents(said: Said, found: readonly Found[]): Found[] {
       said,
       found.filter((f) => f !== begins),
     );
-  const days = found.filter((f): f is DayFound => f.kind === "day").sort((a, b) => a.start - b.start);
+  const days = found.filter((f): f is DayFound => f.kind === "day" && !f.not).sort((a, b) => a.start - b.start);
   const event = days.find((d, i) => {
     const before = said.norm.slice(Math.max(0, d.start - 40), d.start);
     return i < days.length - 1

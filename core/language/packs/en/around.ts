@@ -23,7 +23,7 @@ export const BEFORE = /\b(?:before|earlier than|sooner than|this side of)\s+(?:t
 
 /** Right before days: somebody is somewhere else then. */
 export const ABSENT =
-  /\b(?:i|we|he|she|they|my [a-z]+)(?:'m|'re|'s|'ll be| am| are| is| will be)(?: still| all)? (?:away|out of (?:town|the country)|on (?:holiday|holidays|vacation|leave|a trip|a course)|abroad|overseas|travelling|traveling|in hospital|busy|tied up|booked up|fully booked)(?: (?:for|all|all of|most of|during|over|on|from|to|the whole(?: of)?|in|[a-z]+ing))*\s*(?:the |this )*$/;
+  /\b(?:i|we|he|she|they|my [a-z]+)(?:'m|'re|'s|'ll be| am| are| is| will be)(?: still| all)? (?:away|out of (?:town|the country)|on (?:holiday|holidays|vacation|leave|a trip|a course)|abroad|overseas|travelling|traveling|in hospital|(?:in|visiting|at) (?!(?:town|pain|agony|need|trouble|doubt|school|work|touch|the (?:area|city|country|village|middle))\b)[a-z]+(?: [a-z]+)?(?= from\b)|busy|tied up|booked up|fully booked)(?: (?:for|all|all of|most of|during|over|on|from|to|the whole(?: of)?|in|[a-z]+ing))*\s*(?:the |this )*$/;
 
 /** Right before a day: from now until then. */
 export const FROM_NOW_TO = /\b(?:between|from) now (?:and|to|until|till|through)\s+(?:the |this )*$/;
@@ -49,7 +49,7 @@ export const EVENT =
 
 /** What happens on a day that is told by itself, right before the day: "my test's on", "the baby is due", "we're off to Kenya". */
 export const HAPPENS =
-  /\b(?:my|our|his|her|their|the)(?: [a-z]+){0,2} (?:exam|test|flight|race|marathon|match|tournament|interview|recital|graduation|trip|surgery|operation|move|expedition|audition|hearing)(?:'s| is| are)(?: [a-z]+)?(?: (?:on|in|at))?(?: the)?\s*$/;
+  /\b(?:my|our|his|her|their|the)(?: [a-z]+){0,2} (?:exam|test|flight|race|marathon|match|tournament|interview|recital|graduation|trip|surgery|operation|move|expedition|audition|hearing)(?:'s| is| are)(?: [a-z]+)?(?: (?:on|in|at))?(?: the)?\s*$|\b(?:i|we|he|she|they)(?:'ve| have|'s| has)(?: got)? (?:an? |my |our )(?:[a-z]+ )?(?:exam|flight|race|marathon|half-marathon|triathlon|match|tournament|interview|recital|graduation|surgery|operation|expedition|audition|concert|wedding)(?: (?:on|in|at))?(?: the)?\s*$/;
 /** A birth, or what else is only expected. */
 export const IS_DUE = /\b(?:baby|twins|i'm|she's|we're|wife|daughter|sister|partner)(?: is|'s)? due(?: (?:on|in|at|around|about))?(?: the)?\s*$/;
 /** Somebody goes away: what they need is needed before. */

@@ -121,7 +121,7 @@ export const FREE_FIRST =
 
 /** A stretch of days during which somebody is there: no visit is moved from the one to the other. */
 export const THERE_FROM_TO =
-  /\b((?:some ?time|any ?time|any ?where|any ?day|something|anything|holidays?|vacation|here|there|in town|in the (?:area|city|village|country)|visiting|staying|stay|around|free|available|over|home|off)(?: (?!to\b)\w+){0,2}) from <day> (?:to|until|till|through) <day>/g;
+  /\b((?:some ?time|any ?time|any ?where|any ?day|something|anything|holidays?|vacation|here|there|in town|in the (?:area|city|village|country)|visiting|staying|stay|around|free|available|over|home|off|(?:i'm|we're|i am|we are|he's|she's|they're|i'll be|we'll be) (?:in|at|with) [a-z]+)(?: (?!to\b)\w+){0,2}) from <day> (?:to|until|till|through) <day>/g;
 
 /** No other time is wished for: what cannot be kept is not to be moved. */
 export const NO_OTHER_TIME =
