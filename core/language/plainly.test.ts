@@ -215,3 +215,12 @@ describe("a telephone number", () => {
     expect(tern("902 555 0142", "phone").slots).toMatchObject({ phone: "+19025550142" });
   });
 });
+
+describe("whether some work is done", () => {
+  const garage = at("eighth", "baobab");
+
+  it("is asked of a house that does such work, and is the world's business elsewhere", () => {
+    expect(garage("do you fix windscreens").errands).toEqual(["ask-service"]);
+    expect(tern("do you fix laptops").errands).toEqual(["out-of-scope"]);
+  });
+});
