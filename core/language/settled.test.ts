@@ -311,6 +311,7 @@ describe("while a visit is being booked", () => {
 
   it("and one that is wished for is not all that is kept", () => {
     expect(slots("taping on Tuesday, I'm abroad on Wednesday")).toMatchObject({ date: "2027-03-02", exclude_weekdays: ["Wednesday"] });
+    expect(slots("taping on Tuesday morning or so, I'm abroad on Wednesday")).toMatchObject({ date: "2027-03-02", exclude_weekdays: ["Wednesday"] });
     expect(slots("Tuesday, not Wednesday")).toEqual({ date: "2027-03-02" });
   });
 
