@@ -15,6 +15,5 @@ export function contextOf(house: House, now: EpochMin, state: State): ReadContex
     ...(task ? { errand: task.errand === "book" || task.errand === "move" || task.errand === "cancel" ? task.errand : "other" } : {}),
     ...(task?.errand === "move" && task.appointment ? { oldKnown: true } : {}),
     ...(only === undefined ? {} : { day: only }),
-    ...(state.namedLast === undefined ? {} : { spokenOf: state.namedLast }),
   };
 }

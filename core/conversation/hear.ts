@@ -1,5 +1,5 @@
 import { isAsk } from "../language/errand.ts";
-import { ofKind, peopleIn } from "../language/found.ts";
+import { ofKind } from "../language/found.ts";
 import type { Reading } from "../language/read.ts";
 import { waits, wantsBack } from "./backagain.ts";
 import { checks } from "./checks.ts";
@@ -69,13 +69,6 @@ const contactCorrected: Step = ({ t, reading, kept }) => {
 /** Whether a visit is being booked, it is open for what, and what they say asks. */
 const choosesService = (m: Heard): boolean => m.t.state.task?.errand === "book" && !m.t.state.task.service && m.reading.question;
 
-/** Whoever of the house is named is meant by "him" or "her" in what is said next. Ends nothing. */
-const keepPerson: Step = ({ t, reading }) => {
-  const [person, another] = new Set(peopleIn(reading.found));
-  if (person !== undefined && another === undefined) t.state.namedLast = person;
-  return false;
-};
-
 /** What was asked about is what a wish after it is about. Ends nothing. */
 const keepTopic: Step = (m) => {
   const about = new Set(ofKind(m.reading.found, "service").flatMap((s) => (s.value.length === 1 ? s.value : [])));
@@ -100,7 +93,6 @@ const wishesAndQuestions: Step = (m) => {
 /** What a message may be, in the order in which it is tried: the first step that deals with it ends it. */
 const STEPS: readonly Step[] = [
   note,
-  keepPerson,
   emergencies,
   whoTheyAre,
   answersFirst,

@@ -317,8 +317,6 @@ export interface State {
   topic?: string;
   /** The only appointment that was told of just now: "it", for what is wished next. */
   toldOf?: string;
-  /** Who of the house was named last by the client: "could I have it with him". */
-  namedLast?: string;
   /** Several services spoken of at once, where it is open which is meant. */
   topics?: string[];
   /** A question that waits for a service to be named. */

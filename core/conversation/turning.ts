@@ -168,6 +168,8 @@ export function spokenOf(t: Turn, reading: Reading, text: string): Reading {
         start,
         end: start + (word[1] as string).length,
         assumed: t.house.staff.get(person)?.name ?? "",
+        // In a move, somebody else than whom it is with is wished for.
+        ...(reading.errands.some((e) => e.errand === "move") ? { part: "new" as const } : {}),
       },
     ],
   };

@@ -44,7 +44,7 @@ export function likely(house: House, told: string): string[] {
   const scores = new Map(list.map((s) => [s.id, 0]));
   for (const t of termsOf(told)) {
     // "Urgent" is an everyday word, unless a service is called so.
-    if (/^\d+$/.test(t.key) || t.word in CARDINALS || VISIT.test(t.word)) continue;
+    if (/^\d+$/.test(t.key) || Object.hasOwn(CARDINALS, t.word) || VISIT.test(t.word)) continue;
     if (everyday(t) && (rankOf(t.word) < FREQUENT || !list.some((s) => s.names.some((u) => u.word === t.word)))) continue;
     const nears = list.map((s) => Math.max(0, ...s.names.map((u) => near(t, u)), ...s.about.map((u) => IN_ABOUT * near(t, u))));
     const weight = Math.log((list.length + 1) / (nears.reduce((sum, x) => sum + x, 0) + 0.5));

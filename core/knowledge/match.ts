@@ -21,9 +21,10 @@ export function near(a: Term, b: Term): number {
   if (a.key === b.key && (a.key.startsWith("~") || alikeByStem(a.word, b.word))) return 1;
   if (a.phrase === b.phrase && stem(a.word) === stem(b.word) && alikeByStem(a.word, b.word)) return 1;
   if (comparedTo(a.word, b.word) || comparedTo(b.word, a.word)) return 1;
-  if (doesIt(a.word, b.word) || doesIt(b.word, a.word)) return 1;
   const [u, v] = [vectorOf(a.word), vectorOf(b.word)];
-  return u && v ? Math.max(0, Math.min(ALIKE, (cosine(u, v) - LIKE) / (SAME - LIKE))) : 0;
+  const alike = u && v ? Math.max(0, Math.min(ALIKE, (cosine(u, v) - LIKE) / (SAME - LIKE))) : 0;
+  // A number is nobody who numbs.
+  return alike > 0 && (doesIt(a.word, b.word) || doesIt(b.word, a.word)) ? 1 : alike;
 }
 
 /** Whether words of one stem are one word: a short stem is shared by chance, "tap" and "tape". */

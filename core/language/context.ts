@@ -35,8 +35,6 @@ export interface ReadContext {
   oldKnown?: boolean;
   /** The day under discussion, for times that name none. */
   day?: DayNumber;
-  /** Who of the house was named last: "could I have it with him". */
-  spokenOf?: string;
   /** The person under discussion, for "first thing" and the like. */
   staff?: string;
 }

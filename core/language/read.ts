@@ -8,7 +8,6 @@ import { ofKind, WEAK_SERVICE, type Found, type FoundOf } from "./found.ts";
 import { isEmergency, limitOf, limitOn } from "./limits.ts";
 import { isQuestion, mask } from "./masked.ts";
 import { changedThing, changesOwn, changesThing, OWN_CHANGED, ownVisit, tellsOfVisit, tradesHour } from "./own.ts";
-import { ABSENT } from "./packs/en/around.ts";
 import { COMPARES_PRICES } from "./packs/en/limits.ts";
 import {
   ASKS_OF_IT,
@@ -24,10 +23,10 @@ import {
   SOMEBODY_ELSE,
   WEAK_YES,
 } from "./packs/en/signs.ts";
-import { OF_WHAT_STANDS } from "./packs/en/talk.ts";
+import { IS_TALK, OF_WHAT_STANDS, TALK_ABOUT } from "./packs/en/talk.ts";
 import { lexiconOf } from "./recognisers/house.ts";
 import { recognise } from "./recognise.ts";
-import { aroundEvents, beforeEvents, correct, everyWeek, joinDays, passedHour, ruleOut } from "./refiners/join.ts";
+import { absentOn, aroundEvents, beforeEvents, correct, everyWeek, joinDays, passedHour, ruleOut } from "./refiners/join.ts";
 import { assignParts, assignPeople, splitRanges } from "./refiners/parts.ts";
 import { asSentences, spell } from "./spelling.ts";
 import { normalise, type Said } from "./text.ts";
@@ -110,7 +109,7 @@ function wantedIn(said: Said, masked: string, found: readonly Found[], spoken: r
     all = all.map((e) => (e.errand === "book" || e.errand === "ask-availability" ? OWN_CHANGED(e) : e));
   all = all.map((e) => (e.errand === "move" && changesThing(said, found, context.house) ? changedThing(e, found, said) : e));
   // "I need to talk to someone", at a counsellor's.
-  if (all.some((e) => e.errand === "person") && TALK_TO_SOMEBODY.test(masked) && !OF_WHAT_STANDS.test(masked) && counsels(context.house))
+  if (all.some((e) => e.errand === "person") && wantsToTalk(said, context.house))
     all = all.map((e) => (e.errand === "person" ? { ...e, errand: "book", rule: "errand/book/to-talk" } : e));
   // "Do you fix windscreens", at a house that fixes things: whether it is offered.
   const [only] = all.length === 1 ? all : [];
@@ -131,7 +130,13 @@ function wantedIn(said: Said, masked: string, found: readonly Found[], spoken: r
   return { errands, clauses, emergency, limit, guessed: limit !== null && named === null, alarm: judged.alarm === true };
 }
 
-const counsels = (house: House): boolean => house.handbook.services.some((s) => [s.name, ...s.also].some((name) => COUNSELS.test(name)));
+/** Whether talking is what is wished for: "to someone about my marriage" where most of the services are talk, "to someone" at a counsellor's. */
+function wantsToTalk(said: Said, house: House): boolean {
+  if (OF_WHAT_STANDS.test(said.norm)) return false;
+  const { services } = house.handbook;
+  if (TALK_ABOUT.test(said.norm)) return services.filter((s) => [s.name, ...s.also, s.about].some((words) => IS_TALK.test(words))).length * 2 > services.length;
+  return TALK_TO_SOMEBODY.test(said.norm) && services.some((s) => [s.name, ...s.also].some((name) => COUNSELS.test(name)));
+}
 
 /** Whether such work is done here, by what its services are called and said to be. */
 function worksSo(house: House, work: string | undefined): boolean {
@@ -232,7 +237,6 @@ function withMissed(said: Said, at: Moment, found: Found[], dropped: readonly Fo
   return [...found.filter((f) => f !== missed), { ...kept(missed), part: "old" as const }].sort((a, b) => a.start - b.start);
 }
 
-const absentOn = (said: Said, f: Found): boolean => ABSENT.test(said.norm.slice(Math.max(0, f.start - 60), f.start));
 const oneDay = (f: FoundOf<"day">): boolean => f.value.kind === "days" && f.value.from === f.value.to;
 
 /** A day that was ruled out, as one that is meant. */

@@ -216,6 +216,7 @@ describe("what is spelled, dictated or turned about", () => {
     ["Fairweather-Holt, Ruth", "name", { name: "Ruth Fairweather-Holt" }],
     ["R as in Robert, U as in uncle, T as in tiger, H as in hotel", "name", { name: "Ruth" }],
     ["five five five, oh one, seventy seven", "phone", { phone: "+19025550177" }],
+    ["902 555 constructor 0177", "phone", {}],
     ["nine oh two, five five five, oh one nineteen", "phone", { phone: "+19025550119" }],
     ["it's ruth holt all one word at ternbay dot example", "email", { email: "ruthholt@ternbay.example" }],
     ["ruth dot holt, h o l t, at ternbay dot example", "email", { email: "ruth.holt@ternbay.example" }],
@@ -321,6 +322,6 @@ describe("while a visit is being booked", () => {
 });
 
 it("a letter between two words joins them", () => {
-  expect(slots("sports n relaxation massage, for my wife n me")).toMatchObject({ for_whom: "wife" });
+  expect(slots("mat class for me n my sister")).toMatchObject({ places: 2 });
   expect(slots("N O R A", undefined, "name")).toEqual({ name: "Nora" });
 });

@@ -70,7 +70,7 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
     const spoken = raw.tokens[i - 1]?.text === "dot" || next?.text === "dot" || (next?.text === "at" && / dot /.test(raw.norm.slice(next.end)));
     // "Sports n relax": between two words.
     const [before, after] = [raw.tokens[i - 1]?.text ?? "", next?.text ?? ""];
-    if (t.text === "n" && !spoken && before.length > 2 && after.length > 2 && !/[^ ]/.test(raw.norm.slice(t.end, next?.start)))
+    if (t.text === "n" && !spoken && before.length > 1 && after.length > 1 && !/[^ ]/.test(raw.norm.slice(t.end, next?.start)))
       edits.push({ start: t.start, end: t.end, word: "and" });
     if (short !== undefined && !(t.text.length === 1 && (naming || spoken || letter(i + 1) || letter(i - 1))))
       edits.push({ start: t.start, end: t.end, word: short });

@@ -315,15 +315,18 @@ export function tellsOfAnother(t: Turn, own: AppointmentView, reading: Reading):
   if (named.length === 0 || named.includes(own.service)) return false;
   const list = t.state.appointments.filter((a) => named.includes(a.service));
   if (list.length === 0) return false;
+  sayMine(t, list);
+  t.outcome("answered");
+  return true;
+}
+
+const sayMine = (t: Turn, list: readonly AppointmentView[]): void =>
   t.say("mine/list", {
     list: joinVals(
       list.map((a) => apptVal(t, a)),
       "and",
     ),
   });
-  t.outcome("answered");
-  return true;
-}
 
 export function nextMine(t: Turn, task: MineTask): void {
   if (identify(t, task) !== "known") {
@@ -340,13 +343,7 @@ export function nextMine(t: Turn, task: MineTask): void {
     t.state.topic = only.service;
   }
   if (list.length === 0) t.say("find/none-coming");
-  else
-    t.say("mine/list", {
-      list: joinVals(
-        list.map((a) => apptVal(t, a)),
-        "and",
-      ),
-    });
+  else sayMine(t, list);
   t.outcome("answered");
   t.state.task = null;
   finish(t);

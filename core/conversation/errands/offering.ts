@@ -306,7 +306,7 @@ function explain(t: Turn, why: Why, target: Target): void {
   t.reasons.push({ what: "ruled-out", why: why.code });
   switch (why.code) {
     case "closed":
-      sayClosed(t, why.day, why.closed);
+      sayClosed(t, why.day);
       return;
     case "not-in":
       t.say("why/not-in", { staff: val(calledText(house, why.staff), staffSource(house, why.staff)), date: val(dateText(house, why.day), saidSource) });

@@ -1,6 +1,6 @@
 import { isGuess, isAsk, type Errand } from "../../language/errand.ts";
 import { ofKind } from "../../language/found.ts";
-import { AND_ABOUT, ANOTHER_ONE, IS_TALK, OF_WHAT_STANDS, PUTS_OFF, SAYS_OWN_NAME, TALK_ABOUT } from "../../language/packs/en/talk.ts";
+import { AND_ABOUT, ANOTHER_ONE, PUTS_OFF, SAYS_OWN_NAME } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
 import { keepIdentity } from "../errands/who.ts";
 import { LONGEST_TOLD } from "../errands/told.ts";
@@ -15,26 +15,18 @@ import { ofClients } from "./refusing.ts";
 /** A message as it is meant where it was said: what it names again, and what touches a limit only by its words. */
 export function asMeant(t: Turn, heard: Reading, text: string): Reading {
   const { state } = t;
-  const spoken = spokenOf(t, asMove(t, heard, text), text);
+  // "Could I have it with him", of a visit that was told: who is meant is known before it is a move, and in it.
+  const spoken = spokenOf(t, asMove(t, spokenOf(t, heard, text), text), text);
   // "Yes, I take warfarin" answers the question; it asks for no advice.
   if (spoken.guessed && !spoken.question && state.expects.startsWith("question:")) return { ...spoken, limit: null, guessed: false, errands: [] };
   // "What times does she have", of one of the house's people who was spoken of, asks about no client.
   if (spoken.guessed && ofClients(t, spoken) && spoken.found.some((f) => f.rule === "staff/spoken-of"))
     return { ...spoken, limit: null, guessed: false, errands: [{ errand: "ask-availability", rule: "errand/ask-availability/of-ours", at: 0, sure: 0.6 }] };
-  // "I'd like to talk to someone about my marriage", where talking is what people come for: a visit is wished for.
-  if (spoken.errands.length === 1 && spoken.errands[0]?.errand === "person" && TALK_ABOUT.test(text) && !OF_WHAT_STANDS.test(text) && talksForALiving(t))
-    return { ...spoken, errands: [{ errand: "book", rule: "errand/book/to-talk", at: 0, sure: 0.8 }] };
   // "Sounds good" to a name that was read back is a yes, whatever name might be made of it.
   if (state.expects === "name-check" && ofKind(spoken.found, "yes")[0]?.value === true)
     return { ...spoken, found: spoken.found.filter((f) => f.kind !== "name") };
   return spoken;
 }
-
-/** Whether talking is what most of the house's services are. */
-const talksForALiving = (t: Turn): boolean => {
-  const { services } = t.house.handbook;
-  return services.filter((s) => [s.name, ...s.also, s.about].some((words) => IS_TALK.test(words))).length * 2 > services.length;
-};
 
 /** Keeps what was said of who they are; a part of a number is waited on, and then the message is done. */
 export const whoTheyAre: Step = (m) => {

@@ -13,7 +13,6 @@ import {
   DOCTOR,
   ENDINGS,
   ENDS_IN_ED,
-  ENDS_IN_ERS,
   ENDS_IN_IST,
   ENDS_IN_MENT,
   EVERYDAY,
@@ -26,15 +25,14 @@ import {
   NOT_WITH,
   OCCASIONS,
   OF_A_GUEST,
-  AND_OR_ONLY,
   ROLES,
-  WITH_THEM,
   THEN_WHEN,
   WAS,
   WEAK,
   WHAT_IT_COSTS,
   WOMAN_OR_MAN,
 } from "../packs/en/house.ts";
+import { AND_NOT_ON } from "../packs/en/joining.ts";
 import { POSSESSIVE } from "../packs/en/people.ts";
 import { isGivenName } from "../called.ts";
 import { doubleMetaphone } from "double-metaphone";
@@ -386,10 +384,6 @@ function tellingBy(lexicon: Lexicon, word: string): { key: string; of: Set<strin
   const trade = ENDS_IN_IST.exec(word)?.[1];
   const does = trade ? [...lexicon.telling].find(([key]) => key.startsWith(trade)) : undefined;
   if (does) return { key: does[0], of: does[1] };
-  // "For runners": whom it is for tells of what is done.
-  const doers = ENDS_IN_ERS.exec(word)?.[1];
-  const done = doers && lexicon.telling.get(keyOf(`${doers}ing`));
-  if (done) return { key: keyOf(`${doers}ing`), of: done };
   // A word of the language with an ending is a slip of nothing: "changing" is no "charging".
   if (word.length < 6 || COMMON.has(word) || inflected(word)) return null;
   for (const [key, set] of lexicon.telling) if (key.length >= 5 && distance(key, stem(word)) <= (key.length >= 8 ? 2 : 1)) return { key, of: set };
@@ -497,7 +491,7 @@ function byRole(said: Said, lexicon: Lexicon, house: House): Found[] {
   });
 }
 
-export function staff(said: Said, at: Pick<Moment, "house" | "expects" | "spokenOf">): Found[] {
+export function staff(said: Said, at: Pick<Moment, "house" | "expects">): Found[] {
   const { house } = at;
   const lexicon = lexiconOf(house);
   const out: Found[] = [];
@@ -543,9 +537,8 @@ export function staff(said: Said, at: Pick<Moment, "house" | "expects" | "spoken
   const people = out.filter((f): f is FoundOf<"staff"> => f.kind === "staff" && f.value !== "any").sort((a, b) => a.start - b.start);
   people.forEach((p, i) => {
     const before = people[i - 1];
-    if (before?.not && !p.not && AND_OR_ONLY.test(said.norm.slice(before.end, p.start))) p.not = true;
+    if (before?.not && !p.not && AND_NOT_ON.test(said.norm.slice(before.end, p.start))) p.not = true;
   });
-  if (out.length === 0) out.push(...byPronoun(said, at));
   for (const m of eachMatch(ANYBODY, said.norm)) out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });
   for (const m of eachMatch(WOMAN_OR_MAN, said.norm)) {
     // "For pregnant women", "that lady" speak of somebody else than the staff.
@@ -556,17 +549,6 @@ export function staff(said: Said, at: Pick<Moment, "house" | "expects" | "spoken
     out.push({ kind: "gender", value: woman ? "woman" : "man", rule: "staff/gender", start: m.index, end: m.index + m[0].length });
   }
   return out.sort((a, b) => a.start - b.start);
-}
-
-/** "Could I have it with him", of whom was named before. */
-function byPronoun(said: Said, { house, spokenOf }: Pick<Moment, "house" | "spokenOf">): Found[] {
-  const m = spokenOf === undefined ? null : WITH_THEM.exec(said.norm);
-  const word = m?.[1] ?? m?.[2];
-  if (!m || word === undefined || spokenOf === undefined) return [];
-  const gender = house.staff.get(spokenOf)?.gender;
-  if (gender !== undefined && word !== "them" && (gender === "woman") !== (word === "her")) return [];
-  const start = m.index + m[0].lastIndexOf(word);
-  return [{ kind: "staff", value: [spokenOf], rule: "staff/pronoun", assumed: house.staff.get(spokenOf)?.name ?? "", start, end: start + word.length }];
 }
 
 /** Whether a word sounds like what somebody of the house is called. */

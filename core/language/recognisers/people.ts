@@ -120,7 +120,7 @@ function digitRuns(said: Said): Run[] {
     let digits: string | null = null;
     let last = t;
     const next = tokens[i + 1];
-    const ten = TEN_WORDS[t.text];
+    const ten = Object.hasOwn(TEN_WORDS, t.text) ? TEN_WORDS[t.text] : undefined;
     if (/^\d+$/.test(t.text)) digits = t.text;
     else if (ten !== undefined && run && run.digits.length >= 3) {
       // "Five five five, oh one, forty two": inside of a number only.

@@ -63,6 +63,9 @@ import {
 
 type DayFound = FoundOf<"day">;
 
+/** Whether somebody says that they are somewhere else on a day. */
+export const absentOn = (said: Said, day: Found): boolean => ABSENT.test(said.norm.slice(Math.max(0, day.start - 60), day.start));
+
 /** Marks the days that are ruled out: "not Tuesday", "any day but Thursday", "can't do Friday", "Monday doesn't suit". */
 export function ruleOut(said: Said, found: readonly Found[]): Found[] {
   const out = byWords(said, found);
@@ -88,7 +91,7 @@ function byWords(said: Said, found: readonly Found[]): Found[] {
       // "I work Thursdays".
       (AT_WORK_ON.test(before) && ENDS_THERE.test(after));
     // "I'm away next week": no day of it will do. "I'm busy on Tuesday until three" leaves the rest of it.
-    const away = ABSENT.test(said.norm.slice(Math.max(0, f.start - 60), f.start)) && !ONLY_A_WHILE.test(after) && f.value.kind !== "soonest";
+    const away = absentOn(said, f) && !ONLY_A_WHILE.test(after) && f.value.kind !== "soonest";
     const unfit = NOT_AFTER.test(after) && !BEFORE.test(before);
     if (!none && !away && !(NOT.test(before) && !IF_NOT.test(before)) && !unfit) return f;
     // "Not this week" leaves what comes after it.
@@ -412,10 +415,7 @@ export function correct(said: Said, found: Found[]): { found: Found[]; dropped: 
   // Days on which somebody is away stay ruled out beside one that is wished for.
   const away = (f: Found, i: number): boolean => {
     const last = sorted[i - 1];
-    return (
-      ABSENT.test(said.norm.slice(Math.max(0, f.start - 60), f.start)) ||
-      (last?.kind === "day" && last.not === true && TO_A_DAY.test(said.norm.slice(last.end, f.start)) && away(last, i - 1))
-    );
+    return absentOn(said, f) || (last?.kind === "day" && last.not === true && TO_A_DAY.test(said.norm.slice(last.end, f.start)) && away(last, i - 1));
   };
   for (const [i, f] of sorted.entries())
     if (f.kind === "day" && f.not && !away(f, i) && positive.length === 1 && positive[0]?.kind === "day" && single(positive[0].value).length === 1)

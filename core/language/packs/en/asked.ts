@@ -28,7 +28,7 @@ export const PRICED =
   /\b(?:how much (?:is|are|for|would|does|do|will)|(?:price|cost) (?:of|for)|what (?:does|do|would|will)|what(?:'s| is) the (?:price|cost|charge) (?:of|for)) (?:a|an|the|your|some|any) ([^?.!;,]+)/i;
 
 /** What follows the thing: "… cost", "… set me back". */
-export const COMES_TO = / (?:cost|come to|set (?:me|us) back|run (?:me|us)?)\b.*$/i;
+export const COMES_TO = / (?:cost|come to|set (?:me|us) back|run (?:me|us))\b.*$/i;
 
 /** What visits are called in general, when their price is asked. */
 export const OF_ANY_VISIT =

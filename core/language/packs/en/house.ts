@@ -61,8 +61,6 @@ export const WHAT_IT_COSTS = /^(?:your|the|any|you|they|we|no|extra|of|be|being|
 export const DEED_WORDS = new Set("book move change cancel hold keep start try".split(" "));
 
 /** Who does something for a living: "colourist". */
-/** People by what they do: "runners". */
-export const ENDS_IN_ERS = /^([a-z]{4,})ers$/;
 export const ENDS_IN_IST = /^(.{5,})ists?$/;
 
 /** Forms of a short word that ends in "e": "tape", "taped", "taping". */
@@ -82,13 +80,6 @@ export const NOT_WITH = /\b(?:not|never|anyone but|anybody but|except|without|ot
 
 /** Right before somebody without whom nobody will do. */
 export const NOBODY_BUT = /\bnot with (?:anyone|anybody) but $|\b(?:no one|nobody|not anyone|not anybody)(?: else)? but (?:with )?$/;
-
-/** Between two people of whom the first is ruled out, and so is the second. */
-export const AND_OR_ONLY = /^\s*,?\s*(?:or|nor|and)\s*$/;
-
-/** A visit with whoever was named before. */
-export const WITH_THEM =
-  /\b(?:it|that|this|one|me|us|in|be|come|booked?|appointment|visit|session|lesson|slot|something|anything|time|free|done|moved?)(?: (?:in|instead|please))? with (him|her|them)\b(?! (?:and|along|there|while))|^\W*(?:(?:ok|okay|yes|then|maybe|rather|no)\W+)*with (him|her|them)\b/;
 
 /** After a person at the beginning of a message: when it is to be. */
 export const THEN_WHEN = /^,? (?:on|at|this|next|tomorrow|today|for|around|after|before|monday|tuesday|wednesday|thursday|friday|saturday|sunday)\b/;

@@ -187,7 +187,7 @@ export const CANNOT_KEEP_IT =
 
 /** It, with one of the house's people. */
 export const WITH_THEM =
-  /\b(?:it|that|this|one|mine)\b(?: please)?(?: be)? (?:with|by) <staff>|\bwith <staff> (?:instead|rather)\b|^\W*(?:and |but |ok(?:ay)? )*(?:can|could|may) (?:it be |i (?:have|see|get) )<staff>|\b(?:can|could|would) <staff> (?:do|take|have|see|give|teach|treat) (?:it|that|me|us|mine)\b/i;
+  /\b(?:it|that|this|one|mine)\b(?: please)?(?: be)? (?:with|by) (?:<staff>|him|her|them)|\bwith (?:<staff>|him|her|them) (?:instead|rather)\b|^\W*(?:and |but |ok(?:ay)? )*(?:can|could|may) (?:it be |i (?:have|see|get) )(?:<staff>|him|her|them)|\b(?:can|could|would) (?:<staff>|him|her|them) (?:do|take|have|see|give|teach|treat) (?:it|that|me|us|mine)\b/i;
 
 /** One more of what is being booked. */
 export const ONE_MORE =
