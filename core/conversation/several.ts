@@ -52,8 +52,15 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
     const context = contextOf(t.house, t.now, t.state);
     return named.map(({ e, part }) => {
       const errand = e.errand === "ask-availability" ? "book" : (e.errand as Deed["errand"]);
-      const text = reading.said.slice(part?.from ?? 0, part?.to === Infinity ? undefined : part?.to);
-      return { errand, reading: read(text, { ...context, expects: "errand", errand }) };
+      const from = part?.from ?? 0;
+      const text = reading.said.slice(from, part?.to === Infinity ? undefined : part?.to);
+      const own = read(text, { ...context, expects: "errand", errand });
+      // "Cancel Thursday and book me for the Wednesday after": measured from the day that another part named.
+      const settled = (f: Found): Found => {
+        const whole = f.kind === "day" && f.value.kind === "relative" ? ofKind(reading.found, "day").find((d) => d.end === f.end + from) : undefined;
+        return whole && whole.value.kind !== "relative" && f.kind === "day" ? { ...f, value: whole.value } : f;
+      };
+      return { errand, reading: { ...own, found: own.found.map(settled) } };
     });
   }
   const needs = t.state.task ? [] : needsOf(t, reading);
@@ -313,15 +320,20 @@ function inARow(reading: Reading): Found[][] {
   // "A cut at ten and a shave at eleven, both on Saturday": the day at the end is of both.
   const ofBoth = second.filter((f) => f.kind === "day" && !first.some((s) => s.kind === "day"));
   const own = first.filter((f) => f.kind !== "for-whom" || f.start < cut);
+  // "A scan and after that a consultation, Wednesday from two": the first is at the hour, the second follows it.
+  const timed = (f: Found): boolean => f.kind === "time" && !own.some((o) => o.kind === "time");
+  const follows = STRAIGHT_AFTER.test(reading.said.slice(a.end));
   return [
-    [...own, ...ofBoth],
-    [...shared, ...second],
+    [...own, ...ofBoth, ...(follows ? second.filter(timed) : [])],
+    [...shared, ...(follows ? second.filter((f) => !timed(f)) : second)],
   ];
 }
 
 /** Takes up several deeds: the first at once, the others after it, in their order. */
 export function takeUp(t: Turn, deeds: readonly Deed[]): void {
-  const tasks = deeds.map(({ errand, reading, rightAfter }, i): Task => {
+  const tasks = deeds.map(({ errand, reading: part, rightAfter }, i): Task => {
+    // "Two appointments, acupuncture on Thursday and a follow-up on Monday": those that are named.
+    const reading = deeds.length > 1 ? { ...part, found: part.found.filter((f) => f.rule !== "places/visits") } : part;
     const context = { ...contextOf(t.house, t.now, t.state), errand };
     if (errand === "book") {
       const task = { ...newBook(), ...(rightAfter ? { rightAfter } : {}) };

@@ -13,11 +13,11 @@ import {
   WHO_I_AM,
   WISHES_FOR_ONE,
 } from "./packs/en/wanting.ts";
-import type { Errand, ErrandRead } from "./errand.ts";
+import { isGuess, type Errand, type ErrandRead } from "./errand.ts";
 import { cuesIn } from "./cued.ts";
 import { guesses, type Guess } from "./classifier.ts";
 import { complains } from "./features.ts";
-import { HAS_AND_CANNOT, SURE, turned, WAVERS, type Single } from "./turned.ts";
+import { CANNOT_BUT_RULE, HAS_AND_CANNOT, SURE, turned, WAVERS, type Single } from "./turned.ts";
 import {
   ANOTHERS_MONEY,
   ASKS_OR_ORDERS,
@@ -202,6 +202,12 @@ function judgeAll(
       )
         e.read = null;
     });
+    // "Friday's grips, can I bring them on Saturday instead": what is theirs is named, and not wished for.
+    if (whole.read?.errand === "move" && !isGuess(whole.read))
+      parts.forEach((p, i) => {
+        const e = each[i];
+        if (e?.read?.errand === "book" && isGuess(e.read) && OF_A_DAY.test(p.masked)) e.read = null;
+      });
     // "As soon as possible, please. A massage, the firm one, half an hour": what is wished for is named, and nothing asked.
     const books = each.some((e) => e.read?.errand === "book");
     parts.forEach((p, i) => {
@@ -262,8 +268,16 @@ function judgeAll(
       // "I can't do three, is five possible": a wish in two halves.
       else if (whole.read.errand === "move" && reads.every((r) => ["cancel", "ask-hours", "ask-availability", "book"].includes(r.errand))) reads = [];
     }
-    const cannot = whole.read?.rule === "errand/move/cannot-but" || whole.read?.rule === HAS_AND_CANNOT;
-    const beside = ["move", "cancel", "ask-hours", "ask-availability", "book", ...(whole.read?.rule === HAS_AND_CANNOT ? ["ask-service", "ask-mine"] : [])];
+    const cannot = whole.read?.rule === CANNOT_BUT_RULE || whole.read?.rule === HAS_AND_CANNOT;
+    const beside = [
+      "move",
+      "cancel",
+      "ask-hours",
+      "ask-availability",
+      "ask-staff",
+      "book",
+      ...(whole.read?.rule === HAS_AND_CANNOT ? ["ask-service", "ask-mine"] : []),
+    ];
     if (whole.read && cannot && reads.every((r) => beside.includes(r.errand))) return { errands: [whole.read], clauses: [], subject: null };
     // "My toes tingle, is that normal?": what is refused may stand beside talk that asks for nothing.
     const alone = grave?.read && !whole.read && each.every((e) => e === grave || !e.read);
@@ -366,6 +380,9 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   return { read: null, subject: null };
 }
 
+/** What is on a day: "Friday's grips". */
+const OF_A_DAY = /^\W*<(?:day|time)>'s\b/;
+
 /** Signs that reach over several parts of a message. */
 const OF_ALL_OF_IT = new Set([
   "errand/ask-mine/still-on",
@@ -391,7 +408,7 @@ function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {
     out.every((r) => (r.errand === "cancel" ? !r.rule.endsWith("/cancel/cancel") : r.errand !== "book" || otherwise(r))) &&
     out.some(otherwise)
   ) {
-    out = out.map((r) => (r.errand === "cancel" ? { ...r, errand: "move" as const, rule: "errand/move/cannot-but" } : r));
+    out = out.map((r) => (r.errand === "cancel" ? { ...r, errand: "move" as const, rule: CANNOT_BUT_RULE } : r));
     drop("ask-availability", "book");
   }
   // "I can't make Thursday, can we move it", "it hurts, is there room tomorrow": one errand with its reason.

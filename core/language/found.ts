@@ -80,5 +80,11 @@ export const peopleIn = (found: readonly Found[]): string[] => ofKind(found, "st
 /** Whether two finds share a place in the words. */
 export const overlap = (a: Pick<Found, "start" | "end">, b: Pick<Found, "start" | "end">): boolean => a.start < b.end && b.start < a.end;
 
+/** The rule of a word that tells of the house as a whole: it is put aside when errands are told, and names no service. */
+export const OF_THE_HOUSE = "service/of-the-house";
+
+/** Rules of words that may stand only in passing. */
+export const IN_PASSING = /^service\/(?:telling-word|of-the-house)$/;
+
 /** A service heard by a word in passing, not by a name of its own. */
 export const WEAK_SERVICE = /^service\/(?:telling-word|several)$/;

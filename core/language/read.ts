@@ -1,13 +1,14 @@
 import type { House } from "../house/compile.ts";
-import { ASKS_FOR_IT, COUNSELS, IN_THE_PAST, NUMBER, OR_THAN, SINCE, TALK_TO_SOMEBODY } from "./packs/en/reading.ts";
+import { ASKS_FOR_IT, COUNSELS, IN_THE_PAST, LENGTH_REPLACED, NUMBER, OR_THAN, SINCE, TALK_TO_SOMEBODY } from "./packs/en/reading.ts";
 import { readTime } from "./clock.ts";
 import { asksNothing, freeToAsk, momentOf, type Moment, type ReadContext } from "./context.ts";
 import { isGuess, type ErrandRead } from "./errand.ts";
 import type { Clause } from "./errands.ts";
-import { ofKind, WEAK_SERVICE, type Found, type FoundOf } from "./found.ts";
+import { OF_THE_HOUSE, ofKind, WEAK_SERVICE, type Found, type FoundOf } from "./found.ts";
 import { isEmergency, limitOf, limitOn } from "./limits.ts";
 import { isQuestion, mask } from "./masked.ts";
 import { changedThing, changesOwn, changesThing, OWN_CHANGED, ownVisit, tellsOfVisit, tradesHour } from "./own.ts";
+import { NOT_AFTER } from "./packs/en/around.ts";
 import { COMPARES_PRICES } from "./packs/en/limits.ts";
 import {
   ASKS_OF_IT,
@@ -26,10 +27,11 @@ import {
 import { IS_TALK, OF_WHAT_STANDS, TALK_ABOUT } from "./packs/en/talk.ts";
 import { lexiconOf } from "./recognisers/house.ts";
 import { recognise } from "./recognise.ts";
-import { absentOn, aroundEvents, beforeEvents, correct, everyWeek, joinDays, passedHour, ruleOut } from "./refiners/join.ts";
+import { absentOn, aroundEvents, beforeEvents, correct, everyWeek, joinDays, narrowed, passedHour, ruleOut } from "./refiners/join.ts";
 import { assignParts, assignPeople, splitRanges } from "./refiners/parts.ts";
 import { asSentences, spell } from "./spelling.ts";
 import { normalise, type Said } from "./text.ts";
+import { CANNOT_BUT_RULE } from "./turned.ts";
 import { errandsOf } from "./wanted.ts";
 
 /** Everything that one message says, with the rule and the place of each part. */
@@ -193,6 +195,7 @@ function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly
   const moving = at.errand === "move" || wants("move");
   const cancelling = at.errand === "cancel" || wants("cancel");
   let found = whomTheySaw(said, all)
+    .filter((f) => f.rule !== OF_THE_HOUSE)
     // "Ok, book me in" opens with a word of agreement and agrees to nothing.
     .filter((f) => !(f.kind === "yes" && f.value && errands.some((e) => e.errand !== "thanks-bye") && WEAK_YES.test(said.norm.slice(f.start, f.end).trim())))
     // What was said of the past is no wish.
@@ -200,14 +203,31 @@ function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly
     .filter((f) => !(f.kind === "choice" && wants("book") && asksNothing(at)))
     // Where nothing is booked yet, the day somebody cannot come is ruled out: "a scan, please, I can't come on Monday".
     .map((f) => (!moving && !cancelling && f.kind === "day" && CANT_COME.test(said.norm.slice(Math.max(0, f.start - 40), f.start)) ? { ...f, not: true } : f));
+  // "The hour instead of 45 minutes": what it stands instead of is no wish.
+  if (ofKind(found, "length").length > 1) found = found.filter((f) => f.kind !== "length" || !LENGTH_REPLACED.test(said.norm.slice(0, f.start)));
   found = everyWeek(said, joinDays(said, aroundEvents(said, found), moving, at.today));
   if (!moving && !cancelling && (wants("book", "ask-availability", "ask-service") || errands.length === 0)) found = beforeEvents(said, found, at.today);
-  found = passedHour(found, at, (f, day) => readTime(at.house, f.value, day).wish.fromMin ?? null);
-  if (moving) found = withMissed(said, at, splitRanges(said, found), dropped);
+  found = passedHour(found, at, (f, day) => {
+    const { fromMin, toMin } = readTime(at.house, f.value, day).wish;
+    // A morning has passed when it is over; what begins at an hour, when that has come.
+    return (f.value.kind === "from" ? fromMin : f.value.kind === "span" || f.value.kind === "part" ? toMin : (toMin ?? fromMin)) ?? null;
+  });
+  if (moving)
+    found = withMissed(
+      said,
+      at,
+      splitRanges(said, found),
+      dropped,
+      errands.some((e) => e.rule === CANNOT_BUT_RULE),
+    );
   // "We have a funeral on the 10th, I can't be there": of what is called off, the day that cannot be.
   else if (cancelling)
     found = found.map((f) =>
-      f.kind === "day" && f.not && (CANNOT.test(said.norm.slice(Math.max(0, f.start - 30), f.end + 40)) || absentOn(said, f)) ? kept(f) : f,
+      f.kind === "day" &&
+      f.not &&
+      (CANNOT.test(said.norm.slice(Math.max(0, f.start - 30), f.end + 40)) || absentOn(said, f) || NOT_AFTER.test(said.norm.slice(f.end)))
+        ? kept(f)
+        : f,
     );
   if (moving || cancelling) {
     // Of several errands, only the one that touches an appointment has an old and a new.
@@ -216,6 +236,7 @@ function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly
     const inside = (f: Found): boolean => !other || (f.start >= deed.from && f.start < deed.to);
     found = [...assignParts(said, found.filter(inside), at, moving ? "move" : "cancel"), ...found.filter((f) => !inside(f))];
   }
+  found = narrowed(said, found);
   if (moving) found = assignPeople(said, found);
   // "At four, not five", "any time but noon": what is named only to be ruled out.
   else if (!cancelling) found = found.filter((f) => f.rule !== "time/not-but");
@@ -228,10 +249,15 @@ function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly
 }
 
 /** "I won't manage the 12th, could you give me the 14th": the day that cannot be kept is that of the visit there is. */
-function withMissed(said: Said, at: Moment, found: Found[], dropped: readonly Found[]): Found[] {
+function withMissed(said: Said, at: Moment, found: Found[], dropped: readonly Found[], cannot: boolean): Found[] {
   const missed = [...found, ...dropped].find(
     (f): f is FoundOf<"day"> =>
-      f.kind === "day" && f.not === true && (CANNOT_DO.test(said.norm.slice(Math.max(0, f.start - 24), f.start)) || (absentOn(said, f) && oneDay(f))),
+      f.kind === "day" &&
+      f.not === true &&
+      (CANNOT_DO.test(said.norm.slice(Math.max(0, f.start - 24), f.start)) ||
+        (absentOn(said, f) && oneDay(f)) ||
+        // "Tomorrow is off. Thursday at four?"
+        (cannot && oneDay(f) && NOT_AFTER.test(said.norm.slice(f.end)))),
   );
   if (!missed || !freeToAsk(at) || found.some((f) => f.kind === "day" && f.part === "old")) return found;
   return [...found.filter((f) => f !== missed), { ...kept(missed), part: "old" as const }].sort((a, b) => a.start - b.start);

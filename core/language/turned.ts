@@ -15,7 +15,9 @@ import {
 import type { Guess } from "./classifier.ts";
 import type { Errand, ErrandRead } from "./errand.ts";
 import { KIN } from "./packs/en/kin.ts";
+import { NO_GOOD_BUT } from "./packs/en/around.ts";
 import * as signs from "./packs/en/signs.ts";
+import * as turns from "./packs/en/turns.ts";
 
 /** Below this, what the sentences say may be something else that is signed plainly. */
 export const WAVERS = 0.7;
@@ -24,6 +26,8 @@ export const SURE = 0.85;
 
 /** The rule by which what somebody has, and cannot keep, is to be cancelled. */
 export const HAS_AND_CANNOT = "errand/cancel/has-and-cannot";
+/** The rule by which what cannot be kept is to be at another time. */
+export const CANNOT_BUT_RULE = "errand/move/cannot-but";
 
 /** A masked text, what the sentences hold it for, and the plain signs that stand in it. */
 export interface Guessed {
@@ -95,6 +99,57 @@ const TURNS: readonly Turn[] = [
   { is: "refused/of-their-life", subject: "private", least: 0.7, when: has(signs.OF_THEIR_LIFE) },
   // Somebody who does not wake or answer is in danger, where the sentences hold that likelier than anything else.
   { is: "emergency/unresponsive", from: ["emergency"], least: 0, when: (g) => g.top.sure >= 0.5 && signs.UNRESPONSIVE.test(g.masked) },
+  // "Up to when may I call a lesson off": of the house's rules.
+  {
+    is: "ask-policy/until-when",
+    from: ["ask-service", "ask-hours", "ask-policy", "ask-availability", "cancel", "move", "none", "ask-mine"],
+    when: has(turns.UNTIL_WHEN),
+  },
+  {
+    is: "cancel/call-it-off",
+    least: 0.7,
+    notFrom: ["refused", "emergency", "ask-policy"],
+    when: (g) => turns.CALL_IT_OFF.test(g.masked) && !turns.ONLY_IN_CASE.test(g.masked),
+  },
+  // "My daughter cannot have gluten, I need guidance": no visit is called off.
+  {
+    is: "book/what-ails-them",
+    open: true,
+    from: ["cancel"],
+    when: (g) => !g.sign && turns.BODY_CANNOT.test(g.masked) && !/<(?:day|time)>|\b(?:appointment|visit|booking|session|class)\b/.test(g.masked),
+  },
+  // "Please send Farida to look at my kitchen": a visit, and no word to be passed on.
+  { is: "book/send-somebody", open: true, from: ["message", "person", "none", "ask-staff", "out-of-scope", "book"], when: has(turns.SEND_SOMEBODY) },
+  { is: "ask-policy/reminds", from: ["none", "message", "ask-service", "ask-mine", "ask-policy", "book"], when: has(turns.REMINDS) },
+  {
+    is: "ask-hours/timings",
+    open: true,
+    from: ["message", "none", "ask-place", "ask-policy", "out-of-scope", "ask-hours"],
+    when: has(turns.THE_TIMINGS),
+  },
+  {
+    is: "ask-hours/from-when",
+    open: true,
+    from: ["book", "none", "ask-availability", "ask-hours", "message"],
+    when: (g) => turns.FROM_WHEN.test(g.masked) && !g.masked.includes("<day>"),
+  },
+  { is: "ask-availability/any-left", open: true, from: ["book", "none", "ask-service", "ask-place", "ask-availability"], when: has(turns.ANY_LEFT) },
+  {
+    is: "ask-service/so-long",
+    from: ["ask-price", "none", "ask-availability", "book", "ask-service"],
+    when: (g) => !cuedFor(g, "ask-price") && turns.IS_IT_SO_LONG.test(g.masked),
+  },
+  {
+    is: "ask-service/what-is-done",
+    from: ["ask-price", "none", "ask-staff", "message", "ask-service"],
+    when: (g) => !cuedFor(g, "ask-price") && turns.WHAT_IS_DONE.test(g.masked),
+  },
+  {
+    is: "ask-hours/anybody-there",
+    open: true,
+    from: ["none", "message", "person", "ask-staff", "ask-hours"],
+    when: (g) => turns.IS_ANYBODY_THERE.test(g.masked) && /<(?:day|time)>/.test(g.masked),
+  },
   {
     cue: "cancel/cancel",
     least: 0.5,
@@ -188,7 +243,7 @@ const TURNS: readonly Turn[] = [
     is: "move/theirs-to-be",
     open: true,
     from: ["book", "ask-availability", "none", "ask-mine", "ask-service", "ask-staff", "move"],
-    when: (g) => signs.THEIRS_TO_BE.test(g.masked) || signs.MINE_INSTEAD.test(g.masked),
+    when: (g) => signs.THEIRS_TO_BE.test(g.masked) || signs.MINE_INSTEAD.test(g.masked) || turns.BRING_INSTEAD.test(g.masked),
   },
   // "Kofi Annor, 030 …, I'll be travelling on Thursday": who says so who they are cannot come.
   {
@@ -243,14 +298,23 @@ const TURNS: readonly Turn[] = [
     from: ["book", "ask-availability", "none", "message", "ask-mine", "ask-service", "ask-hours", "out-of-scope", "cancel", "move"],
     when: (g) => signs.ABOUT_MINE.test(g.masked) || signs.IN_MY_DIARY.test(g.masked),
   },
+  { is: "move/prepone", from: ["book", "move", "ask-availability", "none"], when: has(turns.PREPONES) },
+  {
+    is: "book/wants-to-learn",
+    open: true,
+    from: ["ask-service", "none", "out-of-scope", "message", "book"],
+    when: (g) => turns.WANTS_TO_LEARN.test(g.masked) && !g.masked.includes("?") && g.top.sure < SURE,
+  },
   // "Put off", "postpone": nothing else is meant by them.
   { cue: "move/reschedule", from: ["book", "move", "ask-availability", "none"], least: 0.5, when: (g) => !cuedFor(g, "ask-policy") },
   { cue: "move/theirs-otherwise", from: ["book", "move", "ask-availability", "none"], least: 0.5, when: (g) => !cuedFor(g, "ask-policy") },
   // "I can't come on Friday, is Monday possible".
   {
     is: "move/cannot-but",
-    from: ["book", "cancel", "move", "ask-availability", "ask-hours", "none"],
-    when: (g) => signs.CANNOT_BUT.test(g.masked) && !wishesBefore(g.masked),
+    from: ["book", "cancel", "move", "ask-availability", "ask-hours", "ask-staff", "message", "none"],
+    when: (g) =>
+      (signs.CANNOT_BUT.test(g.masked) && !wishesBefore(g.masked)) ||
+      (g.open && NO_GOOD_BUT.test(g.masked) && !NAMES_A_VISIT.test(g.masked.slice(0, g.masked.search(NO_GOOD_BUT)))),
   },
   // "Oh wait, I meant move": which deed it is, and nothing else.
   ...(["cancel", "book", "move"] as const).map((deed): Turn => ({

@@ -2,7 +2,7 @@ import { AROUND_WHEN, AROUND_WHOM, ASKS_WHEN, OF_WHAT_STANDS, ONE_MOMENT, SAYS_B
 import { asksNothing, type ReadContext } from "./context.ts";
 import type { ErrandRead } from "./errand.ts";
 import { clauses, judge, type Judged } from "./errands.ts";
-import { WEAK_SERVICE, type Found } from "./found.ts";
+import { IN_PASSING, WEAK_SERVICE, type Found } from "./found.ts";
 import { mask } from "./masked.ts";
 import { ASKS_OR_ACTS, FAREWELL, LENGTH_ENOUGH, THANKS } from "./packs/en/signs.ts";
 import { COMMON } from "./packs/en/words.ts";
@@ -73,17 +73,17 @@ export function errandsOf(said: Said, masked: string, found: readonly Found[], c
         masked: mask(part, own),
         bare: mask(
           part,
-          own.filter((f) => f.rule !== "service/telling-word"),
+          own.filter((f) => !IN_PASSING.test(f.rule)),
         ),
       };
     });
   // In a long message the wish stands at its beginning or in a part of its own.
   const named = found.some((f) => f.kind === "staff" || (f.kind === "service" && !WEAK_SERVICE.test(f.rule)));
-  const passing = found.some((f) => f.kind === "service" && f.rule === "service/telling-word");
+  const passing = found.some((f) => f.kind === "service" && IN_PASSING.test(f.rule));
   const bare = passing
     ? mask(
         said,
-        found.filter((f) => f.kind !== "service" || f.rule !== "service/telling-word"),
+        found.filter((f) => f.kind !== "service" || !IN_PASSING.test(f.rule)),
       )
     : masked;
   const longest = parts.length < MOST_CLAUSES ? LONGEST_WISH : LONGEST_OF_MANY;

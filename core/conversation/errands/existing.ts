@@ -6,7 +6,7 @@ import { ofKind } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import type { AppointmentView, CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
-import { wishOf } from "../wish.ts";
+import { singleDay, wishOf } from "../wish.ts";
 import { identify, yesNoChoices } from "./identity.ts";
 import { settled } from "./wished.ts";
 import { askLength } from "./lengths.ts";
@@ -156,6 +156,12 @@ export function nextMove(t: Turn, task: MoveTask): void {
       t.say("move/ask-day", { old: apptVal(t, a) });
       t.expect("day");
       return;
+    }
+    // "Thursday: can we make it thirty minutes": how long it is changes, and it begins when it did.
+    const own = t.house.zone.toLocal(a.startMin);
+    if (newLength(t, task, a) !== a.lengthMin && !task.wish.times && task.wish.atMin === undefined && singleDay(task.wish.days) === own.day) {
+      task.wish.atMin = own.minute;
+      task.looseDay = true;
     }
     // "Move it to five" keeps the day; a day alone leaves the time open.
     if ((task.wish.times || task.wish.atMin !== undefined) && !task.wish.days)

@@ -1,6 +1,7 @@
 import {
   ANYBODY,
   ASKS_OF_A_ROLE,
+  A_GENDER,
   A_TRADE,
   A_WOMAN,
   BEFORE_A_THING,
@@ -25,6 +26,7 @@ import {
   NOT_WITH,
   OCCASIONS,
   OF_A_GUEST,
+  ONE_MORE_AFTER,
   ROLES,
   THEN_WHEN,
   WAS,
@@ -39,7 +41,7 @@ import { doubleMetaphone } from "double-metaphone";
 import { distance } from "fastest-levenshtein";
 import type { House } from "../../house/compile.ts";
 import type { Moment } from "../context.ts";
-import type { Found, FoundOf } from "../found.ts";
+import { OF_THE_HOUSE, type Found, type FoundOf } from "../found.ts";
 import { KIN_WORDS, SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
 import { BUT_NOT, UNWANTED, WANTED_INSTEAD } from "../packs/en/signs.ts";
 import { CARDINALS, COMMON, DIGIT_WORDS, MINUTE_WORDS, ORDINALS, TITLES } from "../packs/en/words.ts";
@@ -64,6 +66,10 @@ export interface Lexicon {
   vocabulary: Set<string>;
   /** Words of the names of its people. */
   names: Set<string>;
+  /** What its people are, in a word: "coach", of a head coach. */
+  trades: Set<string>;
+  /** Stems of the house's own name, which tell of all that it does. */
+  called: Set<string>;
 }
 
 /** Words of the language that never are a slip of somebody's name. */
@@ -94,6 +100,16 @@ export function lexiconOf(house: House): Lexicon {
     bookable: bookable.length,
     vocabulary: new Set(),
     names: new Set(),
+    trades: new Set(
+      bookable
+        .flatMap((p) => p.work.toLowerCase().split(BETWEEN_TRADES))
+        .flatMap((part) =>
+          wordsOf(part)
+            .slice(-1)
+            .filter((w) => A_TRADE.test(w)),
+        ),
+    ),
+    called: new Set(wordsOf(house.handbook.name).map(stem)),
   };
   const learn = (text: string): void => {
     for (const t of normalise(text).tokens) lexicon.vocabulary.add(t.text);
@@ -202,6 +218,8 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
         )
           continue;
         if (p.words.length === 1 && (WEAK.has(p.words[0] as string) || COMMON.has(p.words[0] as string))) continue;
+        // "A lady coach" is somebody who coaches, and no coaching.
+        if (p.words.length === 1 && (tokens[i] as Token).text !== p.words[0] && isTrade(lexicon, (tokens[i] as Token).text)) continue;
         p.words.forEach((_, k) => used.add(i + k));
         // "Cancel the battery but not the lesson".
         if (BUT_NOT.test(said.norm.slice(0, (tokens[i] as Token).start))) continue;
@@ -236,6 +254,8 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     if (t.text === "look" && LOOKS_AT_IT.test(said.norm.slice(t.end))) return;
     if (DEED_WORDS.has(t.text) && !BEFORE_A_THING.test(tokens[i - 1]?.text ?? "")) return;
     if (CHARGES.test(t.text) && WHAT_IT_COSTS.test(tokens[i - 1]?.text ?? "")) return;
+    // "A lady coach" is who is to do it.
+    if (isTrade(lexicon, t.text) || (A_GENDER.test(t.text) && isTrade(lexicon, tokens[i + 1]?.text ?? ""))) return;
     const hit = telling(lexicon, t.text);
     // "I was assessed in January" tells of what was.
     if (!hit || (ENDS_IN_ED.test(t.text) && WAS.test(tokens[i - 1]?.text ?? ""))) return;
@@ -278,10 +298,12 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     // It stands where its first words stand together; what lies between words far apart is something else.
     const apart = at.findIndex((t, i) => i > 0 && t.start - (at[i - 1] as Token).end > 1);
     const run = apart < 0 ? at : at.slice(0, apart);
+    // "I want to learn golf", at a golf studio: what the whole house is called after tells of no one service.
+    const ofAll = order.length === 1 && at.every((t) => lexicon.called.has(stem(t.text)) && (telling(lexicon, t.text)?.of.size ?? 0) > 1);
     out.push({
       kind: "service",
       value: order,
-      rule: order.length > 1 ? "service/several" : "service/telling-word",
+      rule: ofAll ? OF_THE_HOUSE : order.length > 1 ? "service/several" : "service/telling-word",
       start: (run[0] as Token).start,
       end: (run.at(-1) as Token).end,
       ...(order.length === 1 ? { assumed: house.services.get(order[0] as string)?.name ?? "" } : {}),
@@ -289,6 +311,9 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   } else out.push(...calledWeakly(lexicon, tokens, house));
   return out.sort((a, b) => a.start - b.start);
 }
+
+/** Whether it is what somebody of the house is. */
+const isTrade = (lexicon: Lexicon, word: string): boolean => lexicon.trades.has(word) || lexicon.trades.has(word.replace(/e?s$/, ""));
 
 /** "A place in the group", "Friday's group": a word that says little, where the house calls one service by it and nothing else is named. */
 function calledWeakly(lexicon: Lexicon, tokens: readonly Token[], house: House): Found[] {
@@ -330,13 +355,18 @@ function compound(lexicon: Lexicon, tokens: readonly Token[], stems: readonly st
 /** "A cut and a beard trim": an everyday word that is what another service is called, joined to one that was named. */
 function besideNamed(lexicon: Lexicon, at: readonly Token[], named: readonly Found[], said: Said, house: House): Found[] {
   const joins = (from: number, to: number): boolean => JOINS_SERVICES.test(said.norm.slice(from, to));
+  const taken = (id: string): boolean => named.some((f) => f.kind === "service" && f.value.includes(id));
   return at.flatMap((t): Found[] => {
-    const p = lexicon.phrases.find((p) => p.words.length === 1 && same(t.text, stem(t.text), p.words[0] as string, p.stems[0] as string));
-    if (!p || named.some((f) => f.kind === "service" && f.value.includes(p.service))) return [];
-    if (!named.some((f) => (f.end <= t.start ? joins(f.end, t.start) : joins(t.end, f.start)))) return [];
-    return [
-      { kind: "service", value: [p.service], rule: "service/other-word", start: t.start, end: t.end, assumed: house.services.get(p.service)?.name ?? "" },
+    const is = (service: string, rule: string): Found[] => [
+      { kind: "service", value: [service], rule, start: t.start, end: t.end, assumed: house.services.get(service)?.name ?? "" },
     ];
+    const p = lexicon.phrases.find((p) => p.words.length === 1 && same(t.text, stem(t.text), p.words[0] as string, p.stems[0] as string));
+    if (p && !taken(p.service) && named.some((f) => (f.end <= t.start ? joins(f.end, t.start) : joins(t.end, f.start))))
+      return is(p.service, "service/other-word");
+    // "The simulator on Saturday at noon, and a fitting right after".
+    const [only, other] = telling(lexicon, t.text)?.of ?? [];
+    const after = named.some((f) => f.end <= t.start && ONE_MORE_AFTER.test(said.norm.slice(f.end, t.start)));
+    return only !== undefined && other === undefined && !taken(only) && after ? is(only, "service/telling-word") : [];
   });
 }
 
@@ -386,9 +416,22 @@ function tellingBy(lexicon: Lexicon, word: string): { key: string; of: Set<strin
   if (does) return { key: does[0], of: does[1] };
   // A word of the language with an ending is a slip of nothing: "changing" is no "charging".
   if (word.length < 6 || COMMON.has(word) || inflected(word)) return null;
-  for (const [key, set] of lexicon.telling) if (key.length >= 5 && distance(key, stem(word)) <= (key.length >= 8 ? 2 : 1)) return { key, of: set };
+  // A word of the language is a slip only of what sounds just like it: "charges" are no "chart".
+  // Nor is one that the house has besides: "Marathi" is no "marathon".
+  if (lexicon.vocabulary.has(word)) return null;
+  const plain = vectorOf(word) !== null;
+  for (const [key, set] of lexicon.telling)
+    if (
+      key.length >= 5 &&
+      distance(key, stem(word)) <= (key.length >= 8 ? 2 : 1) &&
+      (!plain || sounds(key) === sounds(stem(word)) || key.slice(0, SAME_ROOT) === word.slice(0, SAME_ROOT))
+    )
+      return { key, of: set };
   return null;
 }
+
+/** Words that begin with as many letters alike may well be of one root: "analysed", "analysis". */
+const SAME_ROOT = 5;
 
 /** Words as common as these are no slip of anything, and no beginning of a longer one. */
 const COMMONEST = 3000;
@@ -452,9 +495,8 @@ export function sounds(word: string): string {
 /** Those who do a work, by its whole name or its last word: "the doctor", of a children's doctor. */
 function roleOf(lexicon: Lexicon, said: string): Set<string> | undefined {
   const role = said.replace(/s$/, "");
-  const whole = lexicon.roles.get(role);
-  if (whole) return whole;
-  const kinds = [...lexicon.roles].filter(([r]) => r.endsWith(` ${role}`));
+  // "A coach" is any of them, the head coach too, though one is called no more than that.
+  const kinds = [...lexicon.roles].filter(([r]) => r === role || r.endsWith(` ${role}`));
   const all = new Set(kinds.flatMap(([, who]) => [...who]));
   return kinds.length > 0 && all.size < lexicon.bookable ? all : undefined;
 }

@@ -38,7 +38,7 @@ import { num } from "../packs/en/lengths.ts";
 import { IN_PLACE_OF } from "../packs/en/parts.ts";
 import { dayFrom, mondayOf, partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import type { Moment } from "../context.ts";
-import type { DayValue, Found, FoundOf } from "../found.ts";
+import { ofKind, type DayValue, type Found, type FoundOf } from "../found.ts";
 import type { Said } from "../text.ts";
 import {
   ABSENT,
@@ -250,6 +250,26 @@ function insideWeek(out: DayFound[], next: DayFound): DayFound {
   return { ...next, value };
 }
 
+/** "This week instead of Tuesday? Thursday at two?": a day of a stretch that was named before is what is meant of it. */
+export function narrowed(said: Said, found: Found[]): Found[] {
+  const days = ofKind(found, "day").filter((d) => !d.not && d.part !== "old");
+  const within = (d: FoundOf<"day">): boolean => {
+    const { value: v } = d;
+    if (v.kind !== "days" || v.from === undefined || v.to === undefined || v.to <= v.from) return false;
+    return days.some(
+      ({ value: w, start }) =>
+        start > d.end &&
+        w.kind === "days" &&
+        w.from !== undefined &&
+        w.from === w.to &&
+        w.from >= (v.from as number) &&
+        w.from <= (v.to as number) &&
+        /[.?!;]/.test(said.norm.slice(d.end, start)),
+    );
+  };
+  return found.filter((f) => f.kind !== "day" || !days.includes(f) || !within(f));
+}
+
 function ends(value: DayValue): { from?: DayNumber; to?: DayNumber } | null {
   if (value.kind === "days") return value;
   return null;
@@ -430,8 +450,8 @@ export function correct(said: Said, found: Found[]): { found: Found[]; dropped: 
   return { found: rest, dropped };
 }
 
-/** "Friday" said on a Friday is today only while the hour named has not passed. */
-export function passedHour(found: Found[], at: Moment, startOf: (f: FoundOf<"time">, day: DayNumber) => number | null): Found[] {
+/** "Friday" said on a Friday is today only while the hour named, or the part of the day, has not passed. */
+export function passedHour(found: Found[], at: Moment, latestOf: (f: FoundOf<"time">, day: DayNumber) => number | null): Found[] {
   return found.map((f) => {
     if (
       f.kind !== "day" ||
@@ -443,8 +463,8 @@ export function passedHour(found: Found[], at: Moment, startOf: (f: FoundOf<"tim
     )
       return f;
     const time = found.find((t): t is FoundOf<"time"> => t.kind === "time");
-    const start = time ? startOf(time, at.today) : null;
-    return start !== null && start <= at.minute ? { ...f, value: { kind: "days", from: at.today + 7, to: at.today + 7 } } : f;
+    const latest = time ? latestOf(time, at.today) : null;
+    return latest !== null && latest <= at.minute ? { ...f, value: { kind: "days", from: at.today + 7, to: at.today + 7 } } : f;
   });
 }
 

@@ -143,7 +143,9 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
   parts.forEach((f, i) => {
     if (given.has(f)) return;
     const laterNew = parts.slice(i + 1).some((g) => g.kind === f.kind && (given.get(g) === "new" || !given.has(g)));
-    given.set(f, at.oldKnown ? "new" : i < firstNew || laterNew ? "old" : "new");
+    // "Friday is a problem. Is Rohan there on Saturday?": after the one that cannot be kept, another is the wish.
+    const missed = parts.slice(0, i).some((g) => g.kind === f.kind && g.part === "old");
+    given.set(f, at.oldKnown || missed ? "new" : i < firstNew || laterNew ? "old" : "new");
   });
   return found.map((f) => {
     const part = given.get(f);

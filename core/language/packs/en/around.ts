@@ -4,9 +4,19 @@
 export const NOT =
   /\b(?:(?:any ?day|anything|any ?time|whenever)\b[^.;?!]{0,24} (?:but|bar)|not|never|except(?: for| on)?|bar|save|only not|week ?days? but|but not|(?:any ?(?:day|thing|time)|every ?day|everything|all) but|apart from|other than|any day but|anything but|besides|not (?:free|available|around)|(?:can't|cannot|can not|won't|couldn't) (?:do|manage))\s+(?:on |for |the |this |next |a )*$/;
 
+/** What is said of a day or an hour that will not do. */
+export const NO_GOOD =
+  "(?:really |just )?(?:doesn'?t|does not|don'?t|do not|won'?t|will not|wouldn'?t|isn'?t|is not|aren'?t|are not)\\s+(?:really |quite |going to )?(?:work|suit|do|fit|happen|good|great|possible|an option|convenient|be possible)|makes? no sense|(?:'?s|is|are|was|would be|has become|is now) (?:no good|no use|no longer possible|not good|bad|out|off|gone|impossible|difficult|tricky|a problem|a no)\\b(?! (?:work|school|duty|for me to))";
+
 /** What rules the day before it out: "doesn't work", "is no good", "I can't". */
-export const NOT_AFTER =
-  /^s?\s*,?\s*(?:(?:really |just )?(?:doesn'?t|does not|don'?t|do not|won'?t|will not|wouldn'?t|isn'?t|is not|aren'?t|are not)\s+(?:really |quite )?(?:work|suit|do|fit|good|great|possible|an option|convenient|be possible)|(?:'?s|is|are|would be) (?:too (?:soon|early|late|far)|no good|bad|out|impossible|no use|difficult)|i (?:can'?t|cannot|couldn'?t|won'?t be able)\b(?! (?:do|make|manage|come|be there|have|start)\b(?: (?:on|for|the|in|any|at))* (?:mon|tues?|wed|thur?s?|fri|sat|sun|tomorrow|\d|morning|afternoon|evening|before|after|earlier|until|till)))/;
+export const NOT_AFTER = new RegExp(
+  `^s?\\s*,?\\s*(?:${NO_GOOD}|(?:'?s|is|are|would be) too (?:soon|early|late|far)|i (?:can'?t|cannot|couldn'?t|won'?t be able)\\b(?! (?:do|make|manage|come|be there|have|start)\\b(?: (?:on|for|the|in|any|at))* (?:mon|tues?|wed|thur?s?|fri|sat|sun|tomorrow|\\d|morning|afternoon|evening|before|after|earlier|until|till)))`,
+);
+
+/** A day, with or without an hour, that will not do, and another day or hour after it: what they have, and what they wish. */
+export const NO_GOOD_BUT = new RegExp(
+  `<day>(?:'s (?:<service>|appointment|visit|booking|lesson|session|one))?(?: <time>)?,?\\s*(?:${NO_GOOD})(?!.*\\b(?:another|new|extra) (?:appointment|visit|booking|session)\\b)(?!.*(?:<service>|\\bbook\\b)).*<(?:day|time)>`,
+);
 
 /** Right before a day: what comes after it. */
 export const AFTER = /(?<!\b(?:not|no|or) )\b(?:after|later than)\s+(?:the |this )*$/;
@@ -65,7 +75,7 @@ export const LEAVES =
   /\b(?:i|we|he|she|they) (?:fly|leave|travel|set off|sail|drive|ship out|head)(?: (?:out|off|away|home|back|abroad|again))* (?:on )?(?:the |this |next )*$/;
 
 /** Right before a day or time: that of the appointment that exists. */
-export const OLD_BEFORE = /\b(?:my|our|from|of|the)\s*(?:(?:one|appointment|visit|booking|session|<?\w+>?)\s+)?(?:on |at |for )?$/;
+export const OLD_BEFORE = /\b(?:my|our|from|of|the)\b\s*(?:(?:one|appointment|visit|booking|session|<?\w+>?)\s+)?(?:on |at |for )?$/;
 
 /** Right before a day or time: that of the wish. */
 export const NEW_BEFORE =
@@ -83,7 +93,7 @@ export const CANT = /\b(?:can'?t|cannot|won'?t|unable|not able|couldn't|not comi
 
 /** What is said of the day or hour that is wished for, after it. */
 export const BETTER =
-  /^\s*(?:at \w+ )?(?:(?:is|would be|will be|'s|'d be) (?:\w+ )?(?:better|best|easier|possible|okay|ok|fine|good|perfect|ideal|all right|alright|free)(?! (?:any ?more|for nothing))|(?:would|will|does|should|could) (?:work|suit|do)\b|would be(?=\W*$)|works\b|suits\b)/;
+  /^\s*(?:at \w+ )?(?:(?:is|would be|will be|'s|'d be) (?:(?!not |no |never |hardly )\w+ )?(?:better|best|easier|possible|okay|ok|fine|good|perfect|ideal|all right|alright|free)(?! (?:any ?more|for nothing))|(?:would|will|does|should|could) (?:work|suit|do)\b|would be(?=\W*$)|works\b|suits\b)/;
 
 /** After a day or time: whether it might be. */
 export const POSSIBLE =

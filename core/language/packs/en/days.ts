@@ -404,7 +404,8 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/weekday",
-    pattern: new RegExp(`\\b(?:(on |this |this coming |coming |for )+)?(${WEEKDAY})\\b`, "g"),
+    // "I'm not coming on Saturday": somebody comes, and no day does.
+    pattern: new RegExp(`\\b((?:(?:on|for) )*(?:this )?(?:(?<!\\b(?:not|am|'m|are|'re|is|'s|be|been|was|were) )coming )?)(${WEEKDAY})\\b`, "g"),
     value: (m, at) => {
       const word = m[2] ?? "";
       const weekday = wd(word);

@@ -40,13 +40,17 @@ export const CHARGES = /^charge[sd]?$/;
 
 export const ENDS_IN_ED = /ed$/;
 
-export const WAS = /^(?:was|were|been)$/;
+export const WAS = /^(?:was|were|been|never)$/;
 
 /** Right before a kind of thing. */
 export const BEFORE_KIND = /^(?:the|your|our|an?)$|'s$|day$/;
 
 /** All that stands between two services that are wished for together. */
 export const JOINS_SERVICES = /^ ?(?:and|&|plus|then|or|,)+ (?:(?:also|then|maybe|an?|the|my) )*$/;
+
+/** From a service that was named to one more: "… on Saturday, and then a". */
+export const ONE_MORE_AFTER =
+  /(?:^|[ ,])(?:and|plus|followed by|then)(?: (?:also|then|after that|afterwards|right after|after))*(?: (?:an?|my|another|some))?(?: (?:quick|short|proper))? ?$/;
 
 /** Between two words of which each names a service of its own. */
 export const NAMES_ANOTHER = /\b(?:and|plus|then|also)\b/;
@@ -87,6 +91,9 @@ export const THEN_WHEN = /^,? (?:on|at|this|next|tomorrow|today|for|around|after
 /** Whoever it is will do. */
 export const ANYBODY =
   /\b(?:id[ck]?c(?: who)?|(?<!not )(?<!with )any(?:one|body)(?! (?:but|except|bar|other than|apart from|there|at|in|work|speak|call|know|at home))|no preference|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference)(?: (?:who|which (?:one|person)))?|whoever(?:'?s| is)?(?: free| available)?|doesn't matter(?: who)?|no matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|which ?ever (?:[a-z]+ )?(?:is|'s) (?:the )?(?:nicest|best|kindest|gentlest|most experienced|least busy)|which ?ever (?:physio|therapist|doctor|teacher|instructor|stylist|nurse|person)|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|either (?:doctor|therapist|person|one|nurse|instructor|stylist|of the two)(?= |$|[.,!])|any of (?:them|you)|anyone will do|with any(?:one|body)?)\b/g;
+
+/** A word by itself for a woman or a man. */
+export const A_GENDER = /^(?:wom[ae]n|female|lady|ladies|m[ae]n|male|guy|gentlem[ae]n)$/;
 
 /** A woman or a man is wished for. */
 export const WOMAN_OR_MAN = /\b(?:(?:a |any |the )?(?:woman|women|female|lady)|(?:a |any |the )?(?:man|male|guy|gentleman))\b/g;

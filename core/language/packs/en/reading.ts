@@ -48,6 +48,9 @@ export const BOOKED_WITH_US = /\bwith you\b|\b(?:booked|coming up|in the (?:book
 /** What is told is of the speaker. */
 export const OF_MYSELF = /^(?:i|we)\b/;
 
+/** Right before a length that another is to replace. */
+export const LENGTH_REPLACED = /\b(?:instead of|rather than|in place of|and not|not)\s+(?:the |an? |for )*$/;
+
 /** Stays to be seen where an hour is put aside: one takes another's place. */
 export const INSTEAD_OF = /^(?:instead of|rather than|in place of) /;
 

@@ -405,7 +405,8 @@ export const IT_IS_OFF =
   /(?:<service>|\b(?:appointments?|visits?|lessons?|sessions?|bookings?))(?: on <day>)?(?:'s| is| are)(?: all)? off(?=\W*$|[.,;!]|\s+(?:then|now|for now|sadly|i'm afraid|sorry|please))/;
 
 /** Somebody is to be recommended. */
-export const RECOMMENDS_WHOM = /\bwho(?:m)? (?:would|do|should|can|could) (?:you|i|we) (?:recommend|suggest|advise|pick|choose|ask for|go to|see)\b/;
+export const RECOMMENDS_WHOM =
+  /\bwho(?:m)? (?:would|do|should|can|could) (?:you|i|we) (?:recommend|suggest|advise|pick|choose|ask for|go to|see|send (?:me|us|him|her|them|somebody|someone|my [a-z]+) to)\b/;
 
 /** Whom they have is asked. */
 export const WHOM_HAVE_I = /\bwho(?:'ve| have| do| did| am|'m|m)? i(?:'m)? (?:got|have|see|seeing|with|get|getting)\b/;

@@ -128,6 +128,7 @@ const TOO_SOON_BEFORE =
 /** What follows an hour: another that is not meant. */
 const BUT_NOT_AFTER = new RegExp(`^,? (?:and )?not (?:at )?(?:${HOUR}|\\d{1,2})\\b`);
 
+const SPOKE_OF_A_DAY = /(?:\b(?:morning|afternoon|evening|tomorrow|today)|day|\d(?:st|nd|rd|th))\b[^.?!;]{0,24}[.?!]+ (?:say |maybe |perhaps )?$/;
 const DAY_RIGHT_BEFORE = /(?:day|tomorrow|today|mon|tues?|weds?|thurs?|fri|sat|sun|\d(?:st|nd|rd|th)),? (?:either )?$/;
 const WOULD_DO =
   /^,? (?:(?:would|will|could|should|might) (?:be (?:good|fine|great|ok|okay|best|better|perfect|possible)|do|work|suit)|(?:is|are) (?:good|fine|both fine|ok|okay|best|better)|works?|suits?)\b/;
@@ -372,6 +373,8 @@ export const TIME_RULES: TimeRule[] = [
         /(?:day|tomorrow|today|mon|tues?|wed|thurs?|fri|sat|sun),? $/.test(before) ||
         // "Tuesday would be better, nine?"
         (/day\b[^.;]*, $/.test(before) && /^\W*$/.test(m.input.slice(m.index + m[0].length))) ||
+        // "Could we do it in the morning? Nine": an hour in a sentence of its own, after one that names a day or a part of it.
+        (SPOKE_OF_A_DAY.test(before) && /^\W*(?:please\W*)?$/.test(rest)) ||
         // "15th March 10.30", "the 4th 9.15".
         (/^\d{1,2}\.[0-5]\d$/.test(said) && /(?:\d(?:st|nd|rd|th)|\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?),? (?:at )?$/.test(before)) ||
         // "On the 13th, eleven": an hour in words after a date.

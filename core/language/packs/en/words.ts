@@ -256,7 +256,7 @@ export const DAY_PARTS: Record<string, { fromMin?: number; toMin?: number }> = {
 
 /** What a service is called, or said to be, that is for two or more people at once. */
 export const FOR_SEVERAL =
-  /\b(?:couples?|famil(?:y|ies)|both (?:partners|of you)|partners|for two|(?:two|you) together|duo|side by side|siblings|(?:up to|for|of) (?:two|three|four|five|six|seven|eight|ten|twelve|\d+) (?:people|persons|children|kids|guests|riders|friends|adults|players|of you)|part(?:y|ies))\b/i;
+  /\b(?:couples?|famil(?:y|ies)|both (?:partners|of you)|partners|for two|(?:two|you) together|duo|side by side|siblings|(?:up to|for|of) (?:two|three|four|five|six|seven|eight|ten|twelve|\d+) (?:people|persons|children|kids|guests|riders|friends|adults|players|of you|(?:can |may |could )?share|at (?:a time|once)|together)|colleagues|(?:small|whole|closed) groups?|part(?:y|ies))\b/i;
 
 /** Everyday words: never taken for a slip of a name, and no sign of what a question is about. */
 export const COMMON = new Set(

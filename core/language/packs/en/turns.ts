@@ -1,0 +1,57 @@
+/** Plain signs by which something else is meant than the example sentences hold likeliest, in what was said with finds put aside. */
+
+/** What stands is to be called off: "call it off". */
+export const CALL_IT_OFF =
+  /\b(?:call|calling) (?:it|that|this|them|everything|all of it|the whole thing|(?:my|our|the|<day>'s) (?:<service>|appointment|visit|booking|lesson|session|class)|<day>'s) off\b/;
+
+/** What is only asked about, or thought of. */
+export const ONLY_IN_CASE = /\?|\b(?:if|when|whether|in case|what happens|unless|might|should i)\b/;
+
+/** Until when something may be called off or changed, and nothing to be done now. */
+export const UNTIL_WHEN =
+  /\b(?:up to when|until when|till when|how late|how long before|how (?:soon|early) before|by (?:when|what time)|what's the latest|when's the latest|how close to)\b[^.?!]*\b(?:call|calling|cancel|cancelling|move|moving|change|changing|put off|reschedule)\b/;
+
+/** Something that the body cannot do or bear: no visit is called off by it. */
+export const BODY_CANNOT =
+  /\b(?:can'?t|cannot|can not|won'?t|can hardly|can barely) (?:really |even |properly |to |anymore |ever )?(?:eat|drink|tolerate|digest|stomach|sleep|walk|run|stand|sit|kneel|bend|lift|climb|chew|swallow|hear|see|read|focus|concentrate|grip|hold|breathe|relax|have (?:any )?(?:<service>|(?!it\b|my\b|the\b|our\b|that\b)[a-z]+))(?!\w)/;
+
+/** Somebody of the house is to come to them. */
+export const SEND_SOMEBODY =
+  /\b(?:send|sending) (?:over |round |out |us |me )?(?:<staff>|someone|somebody|a [a-z]+|one of (?:you|your [a-z]+))(?: over| round| out)? (?:to|for|and|over)\b/;
+
+/** The hours at which the house is open, by what they are called. */
+export const THE_TIMINGS = /\b(?:timings?|(?:opening|business|office|working|clinic|shop|visiting) hours|hours of (?:work|business|opening))\b/;
+
+/** From what hour somebody may come. */
+export const FROM_WHEN = /\bfrom (?:when|what time|which hour|what hour)\b/;
+
+/** Whether any places are left. */
+export const ANY_LEFT =
+  /^\W*(?:(?:and|so|hi|hello|hey|ok)\W+)*(?:any|(?:are|is) there (?:any|still)|have you (?:any|got any)|do you (?:still )?have (?:any|some))(?: more| free| open| other| empty)? (?:seats?|places?|spots?|slots?|room|space|spaces|openings?|availability|gaps?|vacanc(?:y|ies))\b/;
+
+/** Which of two lengths it takes. */
+export const IS_IT_SO_LONG =
+  /\b(?:is|does|will) (?:it|that|this|they)(?: only| just| take| last| be)*\b[^.?!]*(?:<length>|minutes?|hours?),? or (?:more like |rather )?(?:<length>|an? |half|more|longer|less)/;
+
+/** What somebody of the house does at a visit. */
+export const WHAT_IS_DONE =
+  /\bwhat (?:will|would|do|does|is|are) (?:the [a-z]+|you|they|he|she|<staff>|your [a-z]+)(?: going to| gonna)? (?:do|doing) (?:(?:with|to|for) (?:me|us|him|her|them|it|my|our)\b|(?:at|in|during) (?:the|an?) <service>)/;
+
+/** Whether anybody is at the house on a day. */
+export const IS_ANYBODY_THERE =
+  /\b(?:is|will) (?:any ?(?:one|body)|some ?(?:one|body))(?: going to)?(?: be)? (?:there|in|around|working|at (?:the|your) [a-z]+)\b(?! (?:who|that|i|to)\b)/;
+
+/** Whether the house reminds its clients. */
+export const REMINDS =
+  /\b(?:do|does|will|can|could|would) (?:you|someone|somebody|anyone|anybody|they|the [a-z]+)(?: guys| also| please)? (?:remind (?:me|us|people|clients|patients)(?! (?:who|what|when|where|which|how|of|why|that)\b)|send (?:me |us |out )?(?:an? |any )?(?:text |email )?reminders?)\b|\b(?:do|will|would|can|could) (?:i|we) (?:get|receive|have|expect) (?:an? |any )?(?:text |email )?reminders?\b/;
+
+/** What is theirs is to be brought, had or done at another time. */
+export const BRING_INSTEAD =
+  /<day>'s (?:<\w+>|[a-z]+)[^.?!]*[,:;.?] ?(?:can|could|may|might) (?:i|we|you) (?:bring|have|do|come|get|take|make)\b[^.?!]*<(?:day|time)>[^.?!]*\binstead\b(?! of)/;
+
+/** Something is to be begun or got better at. */
+export const WANTS_TO_LEARN =
+  /\b(?:i|we|he|she|my [a-z]+)(?:'d| would|'ve always|'s always)? (?:always )?(?:want|wants|wanted|like|love|wish|need|needs|hope)(?: to)? (?:learn|start|take up|try|begin|get into|have a go at|get better at|improve)\b/;
+
+/** "Bring it forward", in one word. */
+export const PREPONES = /\bprepon(?:e|ed|ing)\b/;
