@@ -82,27 +82,34 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
       const next = STRAIGHT_AFTER.test(reading.said.slice(ofKind(reading.found, "for-whom").at(-1)?.start));
       return whom.map((found, i) => ({
         errand: "book" as const,
-        reading: { ...reading, found: next && i > 0 ? found.filter((f) => f.kind !== "time" && f.kind !== "day") : found },
+        reading: partOf(reading, next && i > 0 ? found.filter((f) => f.kind !== "time" && f.kind !== "day") : found),
         ...(next && i > 0 ? { rightAfter: true } : {}),
       }));
     }
     const series = inSeries(t, reading);
-    if (series) return series.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
+    if (series) return series.map((found) => ({ errand: "book" as const, reading: partOf(reading, found) }));
     const twice = bothDays(reading);
-    if (twice) return twice.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
+    if (twice) return twice.map((found) => ({ errand: "book" as const, reading: partOf(reading, found) }));
     const does = (who: string, service: string): boolean => t.house.services.get(service)?.staff.includes(who) ?? false;
     const groups = bookings(reading, does);
     const pair = groups.length > 1 ? [] : together(reading, does);
     // One after the other, where nothing else is said: nobody comes twice for what can be done at once.
-    if (pair.length > 1) return pair.map((found, i) => ({ errand: "book" as const, reading: { ...reading, found }, ...(i > 0 ? { rightAfter: true } : {}) }));
+    if (pair.length > 1) return pair.map((found, i) => ({ errand: "book" as const, reading: partOf(reading, found), ...(i > 0 ? { rightAfter: true } : {}) }));
     const row = groups.length > 1 ? [] : inARow(reading);
     if (row.length > 1) {
       const straightAfter = STRAIGHT_AFTER.test(reading.said.slice(ofKind(reading.found, "service")[0]?.end));
-      return row.map((found, i) => ({ errand: "book" as const, reading: { ...reading, found }, ...(i > 0 && straightAfter ? { rightAfter: true } : {}) }));
+      return row.map((found, i) => ({ errand: "book" as const, reading: partOf(reading, found), ...(i > 0 && straightAfter ? { rightAfter: true } : {}) }));
     }
-    if (groups.length > 1) return groups.map((found) => ({ errand: "book" as const, reading: { ...reading, found } }));
+    if (groups.length > 1) return groups.map((found) => ({ errand: "book" as const, reading: partOf(reading, found) }));
   }
   return [];
+}
+
+/** The reading of one of several visits: what was found of it, and the words without the other visits' services. */
+function partOf(reading: Reading, found: Found[]): Reading {
+  const others = ofKind(reading.found, "service").filter((f) => !found.some((own) => own.kind === "service" && own.start === f.start));
+  const text = others.reduce((words, f) => words.slice(0, f.start) + " ".repeat(f.end - f.start) + words.slice(f.end), reading.text);
+  return { ...reading, text, found };
 }
 
 /** "My phone won't charge and my wife's laptop is slow, can we bring both on Thursday": a visit for each of the things that ail them. */

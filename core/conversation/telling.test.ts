@@ -417,7 +417,7 @@ describe("one more of several kinds", () => {
 });
 
 describe("a question that a line may be meant by", () => {
-  const asked = ["do I save anything with ten lessons"];
+  const asked = ["may I take ten half hours on one card"];
   const line = /ten lesson card/i;
 
   it("is asked back in the house's own words, and answered with a yes", () => {

@@ -5,6 +5,7 @@ import { ASKS_FOR, BEFORE_THING, ENDS_THING } from "../language/packs/en/things.
 import kept from "../language/packs/en/matching.json" with { type: "json" };
 import { services } from "../language/recognisers/house.ts";
 import { normalise, stem } from "../language/text.ts";
+import { nearBySense, sameSense, senseOfText } from "../language/senses.ts";
 import { cosine, DIMS, vectorOf } from "../language/vectors.ts";
 import { passagesOf, search, sentencesOf, telling as tellingPart, termsOf, type Passage, type Term } from "./search.ts";
 
@@ -72,6 +73,7 @@ function overlap(a: Float64Array, b: Float64Array): number {
 interface Side {
   at: number[];
   about: Float32Array;
+  sense: Float32Array;
   topics: Float64Array;
 }
 
@@ -95,6 +97,8 @@ interface Lines {
   everyday: (t: Term) => boolean;
   /** How near a term is to each of the vocabulary's. */
   nearTo: (t: Term) => Float64Array;
+  /** The same by what words mean inside sentences. */
+  sensedTo: (t: Term) => Float64Array;
 }
 
 /** So many terms are kept with how near they are to a house's own. */
@@ -105,6 +109,7 @@ class Vocabulary {
   readonly #terms: Term[] = [];
   readonly #places = new Map<string, number>();
   readonly #near = new Map<string, Float64Array>();
+  readonly #sensed = new Map<string, Float64Array>();
 
   place(t: Term): number {
     const name = `${t.key} ${t.word}`;
@@ -115,12 +120,20 @@ class Vocabulary {
   }
 
   nearTo(t: Term): Float64Array {
+    return this.#to(t, this.#near, near);
+  }
+
+  sensedTo(t: Term): Float64Array {
+    return this.#to(t, this.#sensed, (a, b) => nearBySense(a.word, b.word));
+  }
+
+  #to(t: Term, kept: Map<string, Float64Array>, of: (a: Term, b: Term) => number): Float64Array {
     const name = `${t.key} ${t.word}`;
-    const have = this.#near.get(name);
+    const have = kept.get(name);
     if (have) return have;
-    if (this.#near.size >= KEPT_TERMS) this.#near.clear();
-    const all = Float64Array.from(this.#terms, (u) => near(t, u));
-    this.#near.set(name, all);
+    if (kept.size >= KEPT_TERMS) kept.clear();
+    const all = Float64Array.from(this.#terms, (u) => of(t, u));
+    kept.set(name, all);
     return all;
   }
 }
@@ -140,6 +153,7 @@ function linesOf(house: House): Lines {
     return {
       at: terms.map((t) => vocabulary.place(t)),
       about: mean(terms, weight),
+      sense: senseOfText(text),
       topics: unit(topics),
       weights,
       weight: weights.reduce((a, w) => a + w, 0) || 1,
@@ -152,7 +166,13 @@ function linesOf(house: House): Lines {
     wordings: [...passage.asked, ...(passage.kind === "document" ? sentencesOf(passage.text) : [])].map(side),
     body: side(passage.text),
   }));
-  const lines = { list, weight, everyday, nearTo: (t: Term): Float64Array => vocabulary.nearTo(t) };
+  const lines = {
+    list,
+    weight,
+    everyday,
+    nearTo: (t: Term): Float64Array => vocabulary.nearTo(t),
+    sensedTo: (t: Term): Float64Array => vocabulary.sensedTo(t),
+  };
   made.set(house, lines);
   return lines;
 }
@@ -187,13 +207,15 @@ export function headOf(phrase: string): string | null {
 export function signsOf(house: House, question: string): { passage: Passage; signs: number[]; telling: boolean }[] {
   const asked = termsOf(question);
   if (asked.length === 0) return [];
-  const { list, weight, everyday, nearTo } = linesOf(house);
+  const { list, weight, everyday, nearTo, sensedTo } = linesOf(house);
   const weights = asked.map(weight);
   const total = weights.reduce((a, w) => a + w, 0) || 1;
   const about = mean(asked, weight);
   const topics = topicsOf(question);
   const asks = unit(topics);
+  const sense = senseOfText(question);
   const nears = asked.map(nearTo);
+  const sensed = asked.map(sensedTo);
   const plain = asked.map(everyday);
   const ranked = new Map(search(house, question, Infinity).map((h) => [h.passage, h]));
   const peak = Math.max(...topics);
@@ -208,14 +230,27 @@ export function signsOf(house: House, question: string): { passage: Passage; sig
     }
     return sum / w.weight;
   };
-  return list.map((line) => {
-    let [hard, soft, missed, telling, lacks] = [0, 0, 0, 0, 0];
+  // How alike the whole question and each line are in what they mean, and by how much the likest stands out.
+  const alike = list.map((line) => ({
+    asked: Math.max(-1, ...line.wordings.map((w) => sameSense(sense, w.sense))),
+    body: sameSense(sense, line.body.sense),
+  }));
+  const [likest = 0, second = 0] = alike.map((a) => Math.max(a.asked, a.body)).sort((a, b) => b - a);
+  return list.map((line, l) => {
+    const { asked: likeAsked, body: likeBody } = alike[l] as (typeof alike)[number];
+    const likeEither = Math.max(likeAsked, likeBody);
+    let [hard, soft, missed, telling, lacks, sensedAll] = [0, 0, 0, 0, 0, 0];
     for (let i = 0; i < asked.length; i++) {
       const to = nears[i] as Float64Array;
       let best = 0;
       for (const w of line.wordings) for (const u of w.at) best = Math.max(best, to[u] as number);
       for (const u of line.body.at) best = Math.max(best, IN_ANSWER * (to[u] as number));
+      const by = sensed[i] as Float64Array;
+      let bySense = 0;
+      for (const w of line.wordings) for (const u of w.at) bySense = Math.max(bySense, by[u] as number);
+      for (const u of line.body.at) bySense = Math.max(bySense, IN_ANSWER * (by[u] as number));
       const w = weights[i] as number;
+      sensedAll += w * bySense;
       if (best >= IN_ANSWER) hard += w;
       soft += w * best;
       missed = Math.max(missed, w * (1 - best));
@@ -255,6 +290,10 @@ export function signsOf(house: House, question: string): { passage: Passage; sig
         lacks,
         line.passage.kind === "service" ? lacks : 0,
         lacks * Math.min(1, (weights[head] ?? 0) / 5),
+        likeAsked,
+        likeBody,
+        sensedAll / total,
+        likeEither - (likeEither === likest ? second : likest),
       ],
     };
   });
@@ -322,7 +361,7 @@ const ofAnother = (house: House, passage: Passage, named: ReadonlySet<string>): 
 };
 
 /** As sure as this, a line is given as the answer; chosen on questions that were left out when the signs were weighed. */
-export const SUPPORTS = 0.32;
+export const SUPPORTS = 0.33;
 
 const NONE: ReadonlySet<string> = new Set();
 
@@ -353,4 +392,4 @@ function generalFirst(house: House, question: string, list: Match[]): Match[] {
   return [general, ...list.filter((m) => m !== general)];
 }
 /** The share of the surest that a line must reach to go before it. */
-const NEARLY = 0.6;
+const NEARLY = 0.5;

@@ -1,6 +1,6 @@
 import { EMERGENCY } from "../../house/through.ts";
 import { ofKind, peopleIn } from "../../language/found.ts";
-import { A_PERSON, OF_ONES_HEALTH, WHAT_IT_IS_ABOUT, WHAT_NOW } from "../../language/packs/en/talk.ts";
+import { A_PERSON, OF_MONEY, OF_ONES_HEALTH, WHAT_IT_IS_ABOUT, WHAT_NOW } from "../../language/packs/en/talk.ts";
 import { says } from "../../language/limits.ts";
 import type { Reading } from "../../language/read.ts";
 import { contentOf } from "../../knowledge/search.ts";
@@ -46,6 +46,13 @@ export const limits: Step = ({ t, reading, text }) => {
       resume(t);
       return true;
     }
+  }
+  // "Is it cheaper if I take several lessons": what the house wrote about it is its own word.
+  const ofMoney = OF_MONEY.test(t.house.limits.find((l) => l.id === reading.limit)?.subject ?? "");
+  if (!reading.guessed && ofMoney && reading.question && fromHandbook(t, reading, SURELY)) {
+    t.rule("limit/a-line-of-its-own");
+    resume(t);
+    return true;
   }
   refuse(t, reading);
   return true;

@@ -178,6 +178,12 @@ export const STRAIGHT_AFTER = /\b(?:(?:right|straight|directly|just|immediately)
 export const STARTS_OTHERWISE =
   /^(?!.*\b(?:another|also|one more|as well|too|book|second)\b).*\b(?:start|begin|make (?:it|that)|rather|instead|(?:have|move|change|push|shift) (?:it|that))\b/i;
 
+/** What is told of somebody or something, and chooses nothing: "he's old and slow". */
+export const TELLS_OF_THEM = /^\W*(?:he|she|it|they)(?:'s|'re| is| are| was| were| has| have| had)\b/i;
+
+/** What a limit of the house is on, where it is one of money. */
+export const OF_MONEY = /\b(?:refunds?|discounts?|prices?|reductions?)\b/i;
+
 /** Who would rather have it otherwise. */
 export const PREFERS = /\b(?:i|we)(?:'d| would)?(?: much)? (?:rather|prefer|sooner)\b|\bbetter for (?:me|us)\b|\b(?:suits?|works?) (?:me|us) better\b/i;
 
