@@ -10,6 +10,7 @@ import {
   LINKS,
   LINKS_VISITS,
   SAYS_AND,
+  SAYS_THEN,
   SAYS_OR,
   SMALL_BETWEEN,
   TO_ANOTHER_KIND,
@@ -97,7 +98,11 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
     if (pair.length > 1) return pair.map((found, i) => ({ errand: "book" as const, reading: partOf(reading, found), ...(i > 0 ? { rightAfter: true } : {}) }));
     const row = groups.length > 1 ? [] : inARow(reading);
     if (row.length > 1) {
-      const straightAfter = STRAIGHT_AFTER.test(reading.said.slice(ofKind(reading.found, "service")[0]?.end));
+      const [one, two] = ofKind(reading.found, "service");
+      const between = reading.said.slice(one?.end, two?.start);
+      // "The simulator at eleven and then a fitting": what comes then comes after it, unless it has an hour of its own.
+      const then = SAYS_THEN.test(between) && !row[1]?.some((f) => f.kind === "time");
+      const straightAfter = then || STRAIGHT_AFTER.test(reading.said.slice(one?.end));
       return row.map((found, i) => ({ errand: "book" as const, reading: partOf(reading, found), ...(i > 0 && straightAfter ? { rightAfter: true } : {}) }));
     }
     if (groups.length > 1) return groups.map((found) => ({ errand: "book" as const, reading: partOf(reading, found) }));

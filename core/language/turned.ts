@@ -115,8 +115,11 @@ const TURNS: readonly Turn[] = [
   {
     is: "book/what-ails-them",
     open: true,
-    from: ["cancel"],
-    when: (g) => !g.sign && turns.BODY_CANNOT.test(g.masked) && !/<(?:day|time)>|\b(?:appointment|visit|booking|session|class)\b/.test(g.masked),
+    from: ["cancel", "out-of-scope"],
+    when: (g) =>
+      !g.sign &&
+      (g.top.errand === "cancel" ? turns.BODY_CANNOT : turns.SOMEBODY_CANNOT).test(g.masked) &&
+      !/<(?:day|time)>|\b(?:appointment|visit|booking|session|class)\b/.test(g.masked),
   },
   // "Please send Farida to look at my kitchen": a visit, and no word to be passed on.
   { is: "book/send-somebody", open: true, from: ["message", "person", "none", "ask-staff", "out-of-scope", "book"], when: has(turns.SEND_SOMEBODY) },

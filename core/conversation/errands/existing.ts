@@ -173,8 +173,10 @@ export function nextMove(t: Turn, task: MoveTask): void {
   }
   const longer = task.hold.offer.lengthMin !== a.lengthMin;
   const stays = task.hold.offer.startMin === a.startMin;
-  const by = !longer && stays ? "move/go-ahead-person" : "move/go-ahead";
+  const several = t.state.appointments.length > 1;
+  const by = !longer && stays ? "move/go-ahead-person" : several ? "move/go-ahead-of" : "move/go-ahead";
   t.say(longer ? (stays ? "move/go-ahead-length-alone" : "move/go-ahead-length") : by, {
+    ...(several && !longer ? { service: val(serviceText(t.house, a.service), serviceSource(t.house, a.service)) } : {}),
     ...(stays && !longer
       ? {
           service: val(serviceText(t.house, a.service), serviceSource(t.house, a.service)),

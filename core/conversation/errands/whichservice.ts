@@ -230,7 +230,14 @@ function named(a: Applying): void {
   ) {
     // "The gentle one", of those that were told apart.
     setService(a, described(t.house, task.among, likeWhat(reading.text)) as string);
-  } else if (t.state.expects === "service" && task.among && !pick && !reading.question && !TELLS_OF_THEM.test(reading.said) && described(t.house, task.among, ofTheNeed(reading))) {
+  } else if (
+    t.state.expects === "service" &&
+    task.among &&
+    !pick &&
+    !reading.question &&
+    !TELLS_OF_THEM.test(reading.said) &&
+    described(t.house, task.among, ofTheNeed(reading))
+  ) {
     setService(a, described(t.house, task.among, ofTheNeed(reading)) as string);
   } else if (t.state.expects === "service" && pick) {
     // "The first one" is the first of those named, or of the list that was shown.

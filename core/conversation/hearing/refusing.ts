@@ -37,6 +37,9 @@ export const emergencies: Step = ({ t, reading }) => {
 const afterOne = (t: Turn, reading: Reading): boolean =>
   t.state.emergencyAt === t.state.turn - 1 && t.state.status === "open" && !t.state.task && WHAT_NOW.test(reading.said) && !wishIn(reading);
 
+/** As sure as this, a line was written of what is asked about the price. */
+const WRITTEN_OF_IT = 0.4;
+
 /** What the house does not do or say; what only sounds like advice is answered where the house has a line of its own for it. */
 export const limits: Step = ({ t, reading, text }) => {
   if (!reading.limit) return false;
@@ -49,7 +52,7 @@ export const limits: Step = ({ t, reading, text }) => {
   }
   // "Is it cheaper if I take several lessons": what the house wrote about it is its own word.
   const ofMoney = OF_MONEY.test(t.house.limits.find((l) => l.id === reading.limit)?.subject ?? "");
-  if (!reading.guessed && ofMoney && reading.question && fromHandbook(t, reading, SURELY)) {
+  if (!reading.guessed && ofMoney && reading.question && fromHandbook(t, reading, WRITTEN_OF_IT)) {
     t.rule("limit/a-line-of-its-own");
     resume(t);
     return true;

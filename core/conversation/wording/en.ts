@@ -105,6 +105,11 @@ export const EN = {
   "find/which": ["Which one do you mean: {list}?", "You have {list}. Which one is it?"],
   "move/ask-day": ["You have {old}. When would you like it instead?", "Your {old}: which day would suit you better?"],
   "move/go-ahead": ["From {from} to {to} with {staff}. {fee} Shall I move it?", "That moves it from {from} to {to} with {staff}. {fee} Shall I do that?"],
+  // Where they have several, which one it is is said.
+  "move/go-ahead-of": [
+    "Your {service} goes from {from} to {to} with {staff}. {fee} Shall I move it?",
+    "That moves your {service} from {from} to {to} with {staff}. {fee} Shall I do that?",
+  ],
   "move/go-ahead-person": ["Your {service} on {from} will be with {staff} instead of {was}. {fee} Shall I change it?"],
   "move/go-ahead-length-alone": ["Your {service} on {from} becomes {length} with {staff}{price}. {fee} Shall I change it?"],
   "move/go-ahead-length": ["Your {service} becomes {length} with {staff}{price}, on {to} in place of {from}. {fee} Shall I change it?"],

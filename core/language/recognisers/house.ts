@@ -2,6 +2,7 @@ import {
   ANYBODY,
   ASKS_OF_A_ROLE,
   A_GENDER,
+  ANY_OF_THE,
   A_TRADE,
   A_WOMAN,
   BEFORE_A_THING,
@@ -255,7 +256,8 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     if (DEED_WORDS.has(t.text) && !BEFORE_A_THING.test(tokens[i - 1]?.text ?? "")) return;
     if (CHARGES.test(t.text) && WHAT_IT_COSTS.test(tokens[i - 1]?.text ?? "")) return;
     // "A lady coach" is who is to do it.
-    if (isTrade(lexicon, t.text) || (A_GENDER.test(t.text) && isTrade(lexicon, tokens[i + 1]?.text ?? ""))) return;
+    if (isTrade(lexicon, t.text) || (A_GENDER.test(t.text) && (isTrade(lexicon, tokens[i + 1]?.text ?? "") || ANY_OF_THE.test(said.norm.slice(0, t.start)))))
+      return;
     const hit = telling(lexicon, t.text);
     // "I was assessed in January" tells of what was.
     if (!hit || (ENDS_IN_ED.test(t.text) && WAS.test(tokens[i - 1]?.text ?? ""))) return;

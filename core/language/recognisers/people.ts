@@ -185,13 +185,26 @@ export const longRuns = (said: Said, waited: boolean): { start: number; end: num
 export const wholeNumber = (digits: string, house: House): string | null =>
   digits.length >= 7 && digits.length <= 15 ? (phoneOf(digits, false, { house })?.e164 ?? null) : null;
 
+/** No local number is shorter. */
+const SHORTEST_LOCAL = 7;
+
+/** The area code of the house's own number, and how many digits come after it; null where its country has no area codes. */
+function areaOf(house: Pick<House, "handbook">): { code: string; rest: number } | null {
+  const own = house.handbook.place.phone;
+  const number = own ? parsePhoneNumberFromString(own) : undefined;
+  if (!number) return null;
+  const code = /^(?:0|\()(\d+)/.exec(number.formatNational())?.[1];
+  if (!code || !number.nationalNumber.startsWith(code)) return null;
+  const rest = number.nationalNumber.length - code.length;
+  return rest >= SHORTEST_LOCAL ? { code, rest } : null;
+}
+
 function phoneOf(digits: string, plus: boolean, at: Pick<Moment, "house">): { e164: string; assumed?: string } | null {
   const country = at.house.handbook.country as CountryCode;
-  const own = at.house.handbook.place.phone;
-  const local = own ? parsePhoneNumberFromString(own)?.nationalNumber : undefined;
-  if (!plus && local && digits.length === 7 && local.length > 7) {
+  const area = plus ? null : areaOf(at.house);
+  if (area && digits.length === area.rest) {
     // A local number without its area code: the house's own is taken.
-    const whole = parsePhoneNumberFromString(local.slice(0, local.length - 7) + digits, country);
+    const whole = parsePhoneNumberFromString(area.code + digits, country);
     if (whole?.isPossible()) return { e164: whole.number, assumed: "the house's area code" };
   }
   // "00" is how one dials a plus.

@@ -38,6 +38,7 @@ import {
   VISIT_WITH,
   WANT_IT_WITH,
   WHAT_ABOUT,
+  WILL_NOT_DO,
   WOULD_IT_BE,
 } from "../packs/en/parts.ts";
 import type { Moment } from "../context.ts";
@@ -99,6 +100,8 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     // "Another time for Friday": what is there on Friday is to be at another time.
     else if (f.kind === "day" && ANOTHER_TIME_FOR.test(lead)) given.set(f, "old");
     else if (f.rule === "time/not-but" || IN_PLACE_OF.test(lead)) given.set(f, "old");
+    // "Wednesday at two is out, Thursday?": after what cannot be kept, the wish.
+    else if (previous !== undefined && given.get(previous) === "old" && WILL_NOT_DO.test(clause)) given.set(f, "new");
     // What stands before "instead of" and the like is the wish.
     else if (IN_PLACE_OF_AFTER.test(said.norm.slice(f.end, f.end + 40)) && parts.some((g) => g.start > f.end && g.kind === f.kind)) given.set(f, "new");
     else if (OURS_ON.test(lead) && !SAYS_TO.test(clause) && !BE_ON.test(lead)) given.set(f, "old");

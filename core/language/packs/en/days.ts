@@ -123,6 +123,11 @@ const ITS_WEEKEND = "(?: (?:long )?weekend\\b)?";
 
 export const DAY_RULES: DayRule[] = [
   { name: "day/after-tomorrow", pattern: /\b(?:the )?day after tomorrow\b/g, value: (_m, at) => ({ value: one(at.today + 2) }) },
+  {
+    name: "day/tomorrow-or-after",
+    pattern: /\b(?:tomorrow|tmrw|tmr) or (?:the )?day after(?! tomorrow)\b/g,
+    value: (_m, at) => ({ value: { kind: "either", days: [at.today + 1, at.today + 2] } }),
+  },
   { name: "day/tomorrow", pattern: /\b(?:tomorrow|tommorow|tomorow|tommorrow|tmrw|tmr|2morrow)\b/g, value: (_m, at) => ({ value: one(at.today + 1) }) },
   {
     name: "day/tomorrow-week",
@@ -367,6 +372,17 @@ export const DAY_RULES: DayRule[] = [
     },
   },
   {
+    name: "day/this-or-next",
+    pattern: new RegExp(
+      `\\b(?:(?:either|on) )?(?:this )?(${WEEKDAY}) or (?:the )?(?:next(?: one)?|following(?: one)?|one after(?: that)?|week after)(?= ?(?:$|[.,;!?]|at\\b|please\\b))`,
+      "g",
+    ),
+    value: (m, at) => {
+      const first = coming(at, wd(m[1] ?? ""));
+      return { value: { kind: "either", days: [first, first + 7] } };
+    },
+  },
+  {
     name: "day/next-weekday",
     // "Monday next" is next Monday, as some say it.
     pattern: new RegExp(
@@ -405,7 +421,7 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/weekday",
     // "I'm not coming on Saturday": somebody comes, and no day does.
-    pattern: new RegExp(`\\b((?:(?:on|for) )*(?:this )?(?:(?<!\\b(?:not|am|'m|are|'re|is|'s|be|been|was|were) )coming )?)(${WEEKDAY})\\b`, "g"),
+    pattern: new RegExp(`\\b((?:(?:on|for) )*(?:this )?(?:(?<!(?:\\b(?:not|am|are|is|be|been|was|were)|n't|'m|'re|'s) )coming )?)(${WEEKDAY})\\b`, "g"),
     value: (m, at) => {
       const word = m[2] ?? "";
       const weekday = wd(word);

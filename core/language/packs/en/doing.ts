@@ -144,7 +144,11 @@ export const AND_THE_SAME_DAY =
 export const TO_ANOTHER_KIND = /\b(?:to|into|for|with|instead|(?:make|do) (?:it|that))\s+(?:be\s+)?(?:an?|the|one)?\s*$/i;
 
 /** Between two visits that come one after the other. */
-export const LINKS_VISITS = /(?:,\s*)?\b(?:and|plus|then|followed by|afterwards)\s+(?:(?:also|then|maybe|after that|afterwards)\s+)*/gi;
+export const LINKS_VISITS =
+  /(?:,\s*)?\b(?:and|plus|then|followed by|afterwards)\s+(?:(?:also|then|maybe|afterwards|(?:(?:right|straight|directly) )?after(?: that| it)?)\s+)*/gi;
+
+/** Between two visits, of which the second follows the first. */
+export const SAYS_THEN = /\b(?:then|followed by|afterwards)\b/i;
 
 /** Small words between two visits. */
 export const SMALL_BETWEEN = /^(?:[\s,]|\b(?:on|at|with|for|in|the|please|around|of|an?|one|my|about|to see|me|myself)\b)*$/i;

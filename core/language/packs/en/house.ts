@@ -50,7 +50,7 @@ export const JOINS_SERVICES = /^ ?(?:and|&|plus|then|or|,)+ (?:(?:also|then|mayb
 
 /** From a service that was named to one more: "… on Saturday, and then a". */
 export const ONE_MORE_AFTER =
-  /(?:^|[ ,])(?:and|plus|followed by|then)(?: (?:also|then|after that|afterwards|right after|after))*(?: (?:an?|my|another|some))?(?: (?:quick|short|proper))? ?$/;
+  /(?:^|[ ,])(?:and|plus|followed by|then)(?: (?:also|then|afterwards|(?:right |straight |directly )?after(?: that| it)?))*(?: (?:an?|my|another|some))?(?: (?:quick|short|proper))? ?$/;
 
 /** Between two words of which each names a service of its own. */
 export const NAMES_ANOTHER = /\b(?:and|plus|then|also)\b/;
@@ -92,11 +92,15 @@ export const THEN_WHEN = /^,? (?:on|at|this|next|tomorrow|today|for|around|after
 export const ANYBODY =
   /\b(?:id[ck]?c(?: who)?|(?<!not )(?<!with )any(?:one|body)(?! (?:but|except|bar|other than|apart from|there|at|in|work|speak|call|know|at home))|no preference|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference)(?: (?:who|which (?:one|person)))?|whoever(?:'?s| is)?(?: free| available)?|doesn't matter(?: who)?|no matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|which ?ever (?:[a-z]+ )?(?:is|'s) (?:the )?(?:nicest|best|kindest|gentlest|most experienced|least busy)|which ?ever (?:physio|therapist|doctor|teacher|instructor|stylist|nurse|person)|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|either (?:doctor|therapist|person|one|nurse|instructor|stylist|of the two)(?= |$|[.,!])|any of (?:them|you)|anyone will do|with any(?:one|body)?)\b/g;
 
+/** Right before who may be chosen from: "any of the ladies". */
+export const ANY_OF_THE = /\b(?:any|one|either|some) of (?:the|your) $/;
+
 /** A word by itself for a woman or a man. */
 export const A_GENDER = /^(?:wom[ae]n|female|lady|ladies|m[ae]n|male|guy|gentlem[ae]n)$/;
 
 /** A woman or a man is wished for. */
-export const WOMAN_OR_MAN = /\b(?:(?:a |any |the )?(?:woman|women|female|lady)|(?:a |any |the )?(?:man|male|guy|gentleman))\b/g;
+export const WOMAN_OR_MAN =
+  /\b(?:(?:a |any |the )?(?:woman|women|female|lady)|(?:a |any |the )?(?:man|male|guy|gentleman)|(?:any|one|either|some) of (?:the|your) (?:ladies|women|girls|men|guys|lads|gentlemen))\b/g;
 
 /** Right before a word that says who a guest is. */
 export const OF_A_GUEST = /\b(?:for|pregnant|old|older|young|that|this|another|my|other) (?:a )?$/;
@@ -104,7 +108,7 @@ export const OF_A_GUEST = /\b(?:for|pregnant|old|older|young|that|this|another|m
 /** Right before what somebody does not wish for. */
 export const NOT_A = /\b(?:not|no|never|anyone but|anybody but|except|other than|don't want|without|rather not)(?: (?:with|by|see|to see|have))* $/;
 
-export const A_WOMAN = /wom|female|lady/;
+export const A_WOMAN = /wom|female|lad(?:y|ies)|girls/;
 
 /** Words after which a person is spoken of. */
 export const BEFORE_PEOPLE = new Set("with by see ask tell let is does for and or from to".split(" "));

@@ -1,3 +1,5 @@
+import { NO_GOOD } from "./around.ts";
+
 /** What tells, in a move or a cancellation, whether a day, an hour or a person is that of the visit there is or of the wish. */
 
 /** A question in a part of its own, after which nothing is of the move. */
@@ -40,7 +42,10 @@ export const TO_MOVE =
 export const INSTEAD_AFTER = /^\s*instead\b/;
 
 /** Right after what cannot be kept. */
-export const DOES_NOT_DO = /^\s*(?:\w+ ){0,2}(?:doesn't|does not|don't|won't|will not|isn't|is not|is no|is bad|no longer|is too)\b/;
+export const DOES_NOT_DO = new RegExp(`^\\s*(?:\\w+ ){0,2}(?:doesn't|does not|don't|won't|will not|isn't|is not|is no|is bad|no longer|is too|${NO_GOOD})\\b`);
+
+/** What is said of the one before, which cannot be kept. */
+export const WILL_NOT_DO = new RegExp(`^\\s*(?:${NO_GOOD})\\b`);
 
 /** Right before what is wished for. */
 export const WHAT_ABOUT = /\b(?:what|how) about\s+(?:on |at |the )*$/;

@@ -434,7 +434,7 @@ export const TIME_RULES: TimeRule[] = [
     value: () => ranged("late-afternoon"),
   },
   { name: "time/before-lunch", pattern: /\b(?:before|by) lunch(?:time)?\b/g, value: () => until("noon", "end") },
-  { name: "time/after-lunch", pattern: /\bafter lunch(?:time)?\b/g, value: () => ranged("after-lunch") },
+  { name: "time/after-lunch", pattern: /\b(?:after|post)[- ]lunch(?:time)?\b/g, value: () => ranged("after-lunch") },
   {
     name: "time/lunch",
     pattern: /(?<!before |until |by )\b(?:(?:at|over|during|in my) )?(?:my )?lunch ?(?:time|hour|break)?\b/g,

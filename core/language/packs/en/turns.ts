@@ -11,9 +11,14 @@ export const ONLY_IN_CASE = /\?|\b(?:if|when|whether|in case|what happens|unless
 export const UNTIL_WHEN =
   /\b(?:up to when|until when|till when|how late|how long before|how (?:soon|early) before|by (?:when|what time)|what's the latest|when's the latest|how close to)\b[^.?!]*\b(?:call|calling|cancel|cancelling|move|moving|change|changing|put off|reschedule)\b/;
 
+/** What the body does, or bears. */
+const OF_THE_BODY = String.raw`(?:really |even |properly |to |anymore |ever )?(?:eat|drink|tolerate|digest|stomach|sleep|walk|run|stand|sit|kneel|bend|lift|climb|chew|swallow|hear|see|read|focus|concentrate|grip|hold|breathe|relax|have (?:any )?(?:<service>|(?!it\b|my\b|the\b|our\b|that\b)[a-z]+))(?!\w)`;
 /** Something that the body cannot do or bear: no visit is called off by it. */
-export const BODY_CANNOT =
-  /\b(?:can'?t|cannot|can not|won'?t|can hardly|can barely) (?:really |even |properly |to |anymore |ever )?(?:eat|drink|tolerate|digest|stomach|sleep|walk|run|stand|sit|kneel|bend|lift|climb|chew|swallow|hear|see|read|focus|concentrate|grip|hold|breathe|relax|have (?:any )?(?:<service>|(?!it\b|my\b|the\b|our\b|that\b)[a-z]+))(?!\w)/;
+export const BODY_CANNOT = new RegExp(String.raw`\b(?:can'?t|cannot|can not|won'?t|can hardly|can barely) ${OF_THE_BODY}`);
+/** … of somebody who is named, and who is not only unwilling. */
+export const SOMEBODY_CANNOT = new RegExp(
+  String.raw`\b(?:i|we|he|she|they|(?:my|our) [a-z]+) (?:just |simply |still )?(?:can'?t|cannot|can not|can hardly|can barely) ${OF_THE_BODY}`,
+);
 
 /** Somebody of the house is to come to them. */
 export const SEND_SOMEBODY =

@@ -1,0 +1,94 @@
+import { describe, expect, it } from "vitest";
+import { heldAt } from "../testing/held.ts";
+
+/** What can be kept and what cannot, visits in a row, and those who come together, told to the end. */
+
+const tern = (...says: string[]) => heldAt("fifteenth", "ternbay", "web", ...says);
+const golf = (...says: string[]) => heldAt("fifteenth", "jacaranda", "web", ...says);
+const diet = (...says: string[]) => heldAt("fifteenth", "moringa", "web", ...says);
+
+describe("a visit that cannot be kept", () => {
+  it("goes to the day that is named after it, at its own hour", () => {
+    const t = diet("it's Imran Qureshi, 020 2555 0144. Thursday at twelve doesn't work after all, what about Tuesday, same time", "yes");
+    expect(t.was("ma-imran")).toBe("diabetes 2027-03-02 12:00 farida booked");
+  });
+
+  it("goes to the day and hour of a question in a sentence of its own", () => {
+    const t = diet("Arun Nair, 020 2555 0142. Friday's impossible. Is Rohan in on Wednesday? At two?", "yes please");
+    expect(t.was("ma-arun")).toBe("sports 2027-03-03 14:00 rohan booked");
+  });
+
+  it("is found by its day where another would do", () => {
+    const t = diet("Pooja Bhatt 020 2555 0143, he's got chickenpox, tomorrow is off. Saturday at ten?", "yes");
+    expect(t.was("ma-pooja-one")).toBe("child 2027-03-06 10:00 meera booked");
+  });
+});
+
+describe("how long it takes", () => {
+  it("is changed where it stands, its day named or not", () => {
+    const longer = diet("Arun Nair 020 2555 0142, could I have the full hour rather than 45 minutes on Friday", "yes");
+    expect(longer.was("ma-arun")).toBe("sports 2027-03-05 18:00 rohan booked");
+    expect(longer.minutesOf("ma-arun")).toBe(60);
+    const shorter = golf("James Mutua, 020 255 0141. Thursday: could it be just half an hour", "yes");
+    expect(shorter.was("ja-james")).toBe("private 2027-03-04 09:00 peter booked");
+    expect(shorter.minutesOf("ja-james")).toBe(30);
+  });
+});
+
+describe("several visits", () => {
+  it("come one after the other, where the second is told by one word of its name", () => {
+    const t = golf("the simulator on Saturday at eleven and then a fitting with Brian, Omar Hassan 020 255 0192", "yes", "right-handed", "yes");
+    expect(t.booked).toEqual(["simulator 2027-03-06 11:00 achieng", "fitting 2027-03-06 12:00 brian"]);
+  });
+
+  it("take the hour that is named at the end as that of the first", () => {
+    const t = diet("a body scan and right after that a consultation with Rohan, on Friday at one. Yash Gore, 020 2555 0182", "yes", "yes");
+    expect(t.booked).toEqual(["scan 2027-03-05 13:00 rohan", "consult 2027-03-05 13:15 rohan"]);
+  });
+
+  it("are no more than were named", () => {
+    const t = tern(
+      "two appointments please: acupuncture on Thursday at five and a follow-up on Monday the 8th at three, both with Priya. Gloria Amrani, 902 555 0141",
+      "yes",
+      "yes",
+      "no, that's it",
+    );
+    expect(t.booked).toEqual(["acupuncture 2027-03-04 17:00 priya", "follow-up 2027-03-08 15:00 priya"]);
+    expect(t.state.status).toBe("closed");
+  });
+
+  it("of which one is called off: the day after it is measured from it", () => {
+    const t = tern("Stefan Ruiz, 902 555 0142, please cancel Thursday and book me the Friday after at ten with Maren, a follow-up", "yes", "yes");
+    expect(t.was("a-stefan")).toMatch(/cancelled/);
+    // Of Thursday the 4th: the day after it, when somebody else has that hour with her.
+    expect(t.state.task).toMatchObject({ errand: "book" });
+    expect(t.booked).toEqual([]);
+    expect(t.last).toMatch(/Friday 5 March/);
+  });
+
+  it("that are moved are called by their name where there are several", () => {
+    expect(golf("Tom Barasa 020 255 0143, the grips to Saturday at noon please").last).toMatch(/regripping (?:goes )?from Friday 5 March/i);
+    expect(golf("James Mutua 020 255 0141, my lesson to Friday at nine please").last).not.toMatch(/private lesson/i);
+  });
+});
+
+describe("who come together", () => {
+  it("have one visit where the service is shared", () => {
+    const t = golf("the simulator on Thursday at four, there are three of us, Daniel Kiptoo 020 255 0165", "yes", "no thanks");
+    expect(t.booked).toHaveLength(1);
+    expect(t.state.status).toBe("closed");
+  });
+
+  it("have one each where it is not", () => {
+    const t = tern("half an hour of sports massage for me and my brother on Wednesday at noon, Gloria Amrani 902 555 0141", "yes", "yes");
+    expect(t.booked).toHaveLength(2);
+  });
+});
+
+describe("a limit of the house", () => {
+  it("gives way to a line that the house wrote about it, and to nothing else", () => {
+    expect(golf("is it cheaper when I take six lessons").last).toMatch(/six private lessons for the price of five/i);
+    expect(golf("can I have it cheaper").last).toMatch(/prices are fixed/i);
+    expect(golf("give me my money back").last).toMatch(/Refunds are decided by Lucy/);
+  });
+});
