@@ -92,3 +92,47 @@ describe("a limit of the house", () => {
     expect(golf("give me my money back").last).toMatch(/Refunds are decided by Lucy/);
   });
 });
+
+describe("what is told before it is asked", () => {
+  it("of a thing that ails them is a need, though it seems to be a message", () => {
+    const t = heldAt("tenth", "larch", "web", "my toenail went black after the marathon, is that one for you");
+    expect(t.last).toMatch(/ingrown nail treatment or nail care/i);
+    expect(t.slips).toEqual([]);
+  });
+
+  it("is left to the line that the house has for it", () => {
+    expect(heldAt("third", "ocotillo", "web", "my hearing aid got lost, what now").state.task?.errand).not.toBe("book");
+  });
+
+  it("is not taken for a word to be passed on by whoever asks when they can come", () => {
+    const t = heldAt("thirteenth", "tamarind", "web", "there's a mole on my arm that changed its colour, should I worry", "ok when could somebody look at it");
+    expect(t.state.task).toMatchObject({ errand: "book" });
+  });
+
+  it("of what happens on a day is what the visit is to come before", () => {
+    const t = heldAt("sixth", "birch", "web", "I broke a bit off my tooth, big interview Thursday, is anything free before that", "yes");
+    expect(t.state.task).toMatchObject({ errand: "book", wish: { days: { ranges: [{ to: 20_880 }] } } });
+  });
+
+  it("tells which of the nails rather than what they are for", () => {
+    expect(heldAt("ninth", "foxglove", "web", "my nails look awful, wedding on Saturday, help").last).not.toMatch(/bridal/i);
+  });
+});
+
+describe("an answer", () => {
+  it("says a thing once where two questions have the same answer", () => {
+    const { last } = heldAt("seventh", "quayside", "web", "passport pics for the whole family, five of us, how long is it and how much");
+    expect(last.match(/passport picture is/gi)).toHaveLength(1);
+    expect(last).not.toMatch(/once more|again/i);
+  });
+
+  it("tells whether one has to book, and books nothing", () => {
+    const t = heldAt("tenth", "kauri", "web", "are walk-ins fine or do I have to book");
+    expect(t.last).toMatch(/If a chair is free, yes/);
+    expect(t.state.task).toBeNull();
+  });
+
+  it("to who is to be called asks for no name in the words after it", () => {
+    expect(tern("Thursday at ten for acupuncture, and call me before that").state.client.name).toBeUndefined();
+  });
+});

@@ -39,6 +39,8 @@ export function joinVals(values: readonly Value[], word: "or" | "and"): Value {
  */
 export class Turn {
   readonly #sentences: string[] = [];
+  /** What was said in this reply, before anything led it in. */
+  readonly #inWords = new Set<string>();
   readonly #sources = new Map<string, Source>();
   #choices: Choice[] = [];
   #appointment: ReplyOut["appointment"];
@@ -145,6 +147,9 @@ export class Turn {
   }
 
   #put(sentence: Filled, moment: Moment): void {
+    // Two questions that have one answer are answered once: "how long does it take, and how much is it".
+    if (this.#inWords.has(sentence.text)) return this.rule(`say/${moment}`);
+    this.#inWords.add(sentence.text);
     this.#sentences.push(this.#fresh(sentence.text));
     for (const s of sentence.sources) this.#source(s);
     this.rule(`say/${moment}`);

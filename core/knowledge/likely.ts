@@ -2,6 +2,7 @@ import type { House } from "../house/compile.ts";
 import type { Service } from "../house/schema.ts";
 import { nearBySense, sameSense, senseOfText } from "../language/senses.ts";
 import { rankOf } from "../language/vectors.ts";
+import { OCCASIONS } from "../language/packs/en/house.ts";
 import { VISIT } from "../language/packs/en/signs.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
 import { near } from "./match.ts";
@@ -72,7 +73,11 @@ export function likely(house: House, told: string): string[] {
   let list = made.get(house);
   if (!list) made.set(house, (list = house.handbook.services.map(namedOf)));
   const [byWords, bySense] = [list.map(() => 0), list.map(() => 0)];
-  for (const t of termsOf(told)) {
+  const said = termsOf(told);
+  // "My nails are a mess, wedding on Saturday": what it is for tells less than anything else that the house does.
+  const besides = said.some((t) => !OCCASIONS.has(t.word) && list.some((s) => s.names.some((u) => u.word === t.word && !everyday(u))));
+  for (const t of said) {
+    if (besides && OCCASIONS.has(t.word)) continue;
     // "Urgent" is an everyday word, unless a service is called so.
     if (/^\d+$/.test(t.key) || Object.hasOwn(CARDINALS, t.word) || VISIT.test(t.word)) continue;
     if (everyday(t) && (rankOf(t.word) < FREQUENT || !list.some((s) => s.names.some((u) => u.word === t.word)))) continue;

@@ -42,6 +42,7 @@ import {
   UNRESPONSIVE,
   WHAT_TO_DO,
 } from "./packs/en/signs.ts";
+import { LEADS_IN } from "./packs/en/turns.ts";
 
 /** Errands whose plain signs stand in a masked text, in the order said; the surer of two that exclude each other wins. */
 export function cuedErrands(masked: string): ErrandRead[] {
@@ -319,7 +320,7 @@ function withoutAlarm(list: Guess[], said: readonly string[], notes: Notes): Gue
 function judgeOne(first: string, bareFirst: string, own: (word: string) => boolean, open: boolean, named: boolean, notes: Notes): Single {
   const said = withoutTakenBack(first);
   const plain = first === bareFirst ? said : withoutTakenBack(bareFirst);
-  const tidy = (text: string): string => besidesWho(text.replace(OPENER, "").replace(THERE_FROM_TO, "$1 <day>"));
+  const tidy = (text: string): string => besidesWho(text.replace(OPENER, "").replace(LEADS_IN, "").replace(THERE_FROM_TO, "$1 <day>"));
   const masked = tidy(said);
   const bare = said === plain ? masked : tidy(plain);
   const cued = cuedErrands(masked);
@@ -367,7 +368,9 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
       ? cued.find((c) => (top.errand === "person" && c.errand.startsWith("ask-")) || list.some((g) => g.errand === c.errand && g.sure >= 0.2))
       : undefined;
   if (rival) return { read: { ...rival, sure: Math.max(0.5, top.sure) }, subject: null };
-  if (top.sure >= (sign ? Math.min(least, LEAST.open) : least)) {
+  // A visit that is wished for and one that is asked about are hardly told apart, and begin the same.
+  const twin = TWINS.includes(top.errand) ? list.find((g) => g !== top && TWINS.includes(g.errand)) : undefined;
+  if (top.sure + (twin?.sure ?? 0) >= (sign ? Math.min(least, LEAST.open) : least)) {
     if (top.errand === "none") return { read: null, subject: null };
     return {
       read: { errand: top.errand, rule: sign?.rule ?? `errand/${top.label}/examples`, at: sign?.at ?? 0, sure: top.sure },
@@ -382,6 +385,9 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
 
 /** What is on a day: "Friday's grips". */
 const OF_A_DAY = /^\W*<(?:day|time)>'s\b/;
+
+/** Errands between which it makes little difference which it is. */
+const TWINS: readonly Errand[] = ["book", "ask-availability"];
 
 /** Signs that reach over several parts of a message. */
 const OF_ALL_OF_IT = new Set([

@@ -105,6 +105,8 @@ const TURNS: readonly Turn[] = [
     from: ["ask-service", "ask-hours", "ask-policy", "ask-availability", "cancel", "move", "none", "ask-mine"],
     when: has(turns.UNTIL_WHEN),
   },
+  // "Are walk-ins all right or do I book".
+  { is: "ask-policy/must-one-book", open: true, from: ["book", "none", "ask-service", "ask-availability", "ask-policy"], when: has(turns.MUST_ONE_BOOK) },
   {
     is: "cancel/call-it-off",
     least: 0.7,
@@ -366,7 +368,7 @@ const TURNS: readonly Turn[] = [
   {
     is: "book/what-to-book",
     open: true,
-    from: ["ask-mine", "ask-service", "none", "ask-policy", "book", "ask-availability"],
+    from: ["out-of-scope", "ask-mine", "ask-service", "none", "ask-policy", "book", "ask-availability"],
     least: 0.6,
     when: has(signs.WHAT_TO_BOOK),
   },

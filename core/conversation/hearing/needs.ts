@@ -2,7 +2,7 @@ import { likely } from "../../knowledge/likely.ts";
 import { matches } from "../../knowledge/match.ts";
 import { complains } from "../../language/features.ts";
 import { isAsk, isGuess } from "../../language/errand.ts";
-import { A_THING_AILS, BEFELL, CAN_YOU_FOR_THEM, NEEDS, OF_OURS } from "../../language/packs/en/talk.ts";
+import { A_THING_AILS, ASKS_AT_LAST, BEFELL, CAN_YOU_FOR_THEM, NEEDS, OF_OURS } from "../../language/packs/en/talk.ts";
 import { HANDS_ON } from "../../language/packs/en/signs.ts";
 import type { Reading } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
@@ -22,8 +22,10 @@ export function visitFor(t: Turn, reading: Reading, rule: string): void {
 }
 
 /** "Got a new pup, she's full of knots": whether a need is told of, nothing is asked, and a service is for such a thing. */
-export const tellsOfNeed = (t: Turn, reading: Reading): boolean =>
-  !reading.question &&
+export const tellsOfNeed = (t: Turn, reading: Reading): boolean => !reading.question && needIn(t, reading);
+
+/** The same, where something may be asked beside it. */
+const needIn = (t: Turn, reading: Reading): boolean =>
   (NEEDS.test(reading.said) || BEFELL.test(reading.said) || OF_OURS.test(reading.said) || A_THING_AILS.test(reading.said) || complains(reading.said)) &&
   likely(t.house, ofTheNeed(reading)).length > 0;
 
@@ -43,7 +45,10 @@ export const needOfTheirs: Step = (m) => {
   const [only, another] = reading.errands;
   if (!idle(m) || another || reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "email")) return false;
   const asked = only !== undefined && (isAsk(only.errand) || only.errand === "out-of-scope") && isGuess(only) && CAN_YOU_FOR_THEM.test(reading.said);
-  const toldOf = only?.errand === "message" && isGuess(only) && only.sure < A_MESSAGE && !HANDS_ON.test(reading.masked) && tellsOfNeed(t, reading);
+  // Who asks something wants an answer, and leaves no word: "my toenail has gone black, is that one for you".
+  const told = only?.errand === "message" && isGuess(only) && !HANDS_ON.test(reading.masked);
+  const asks = told && (reading.question || ASKS_AT_LAST.test(reading.said));
+  const toldOf = told && (asks ? needIn(t, reading) : only.sure < A_MESSAGE && tellsOfNeed(t, reading));
   // "Both my toenails are growing in, it's agony": what only seems to ask.
   const tells =
     only !== undefined &&
@@ -57,7 +62,7 @@ export const needOfTheirs: Step = (m) => {
   // What is told besides the question weighs more than a line that may be about it.
   const besides = reading.text.split(/(?<=[.!?;])\s+/).filter((part) => !part.includes("?") && !CAN_YOU_FOR_THEM.test(part));
   const toldBesides = besides.length > 0 && likely(t.house, besides.join(" ")).length > 0;
-  if ((asked || tells) && (matches(t.house, reading.text, 1)[0]?.sure ?? 0) >= (toldBesides ? WRITTEN : MAY_BE)) return false;
+  if ((asked || asks || tells) && (matches(t.house, reading.text, 1)[0]?.sure ?? 0) >= (toldBesides ? WRITTEN : MAY_BE)) return false;
   visitFor(t, reading, "book/for-a-need");
   return true;
 };

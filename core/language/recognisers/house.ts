@@ -246,7 +246,9 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   const at: Token[] = [];
   let strongest = 0;
   const heard = new Map<string, number>();
-  const occasions = new Set(tokens.filter((t, i) => OCCASIONS.has(t.text) && BEFORE_OCCASION.test(tokens[i - 2]?.text ?? "")));
+  // "For my wedding", "wedding on Saturday": what happens besides, where something else of the house is named.
+  const dated = (t: Token): boolean => aside.some((f) => f.kind === "day" && f.start >= t.end && f.start - t.end < NEXT_TO);
+  const occasions = new Set(tokens.filter((t, i) => OCCASIONS.has(t.text) && (BEFORE_OCCASION.test(tokens[i - 2]?.text ?? "") || dated(t))));
   const besides = tokens.some((t) => !occasions.has(t) && (!COMMON.has(t.text) || lexicon.telling.has(stem(t.text))) && telling(lexicon, t.text));
   tokens.forEach((t, i) => {
     if (besides && occasions.has(t)) return;
@@ -385,6 +387,8 @@ function byThemselves(lexicon: Lexicon, at: readonly Token[], said: Said): { tok
 }
 
 const MANY = 4;
+/** So near behind a thing a day is its own. */
+const NEXT_TO = 6;
 
 /** A word by its stem; a short stem would stand for too much: "tap" is no "tape". */
 function keyOf(word: string): string {

@@ -51,6 +51,8 @@ import {
   EVENT,
   FROM,
   GOES_AWAY,
+  BEFORE_THAT,
+  OF_A_BOOKING,
   HAPPENS,
   IS_DUE,
   LEAVES,
@@ -497,7 +499,9 @@ export function beforeEvents(said: Said, found: readonly Found[], today: number)
   // What is held here by that name is no event besides.
   if (found.some((f) => f.kind === "service" && BY_NAME.test(f.rule) && f.end > only.start - 24 && f.start < only.start)) return [...found];
   if (IS_DUE.test(before)) return found.filter((f) => f !== only);
-  if (!HAPPENS.test(before) && !GOES_AWAY.test(before)) return [...found];
+  // "Big interview Thursday, anything before that?"
+  const beforeThat = BEFORE_THAT.test(said.norm.slice(only.end)) && !OF_A_BOOKING.test(before);
+  if (!beforeThat && !HAPPENS.test(before) && !GOES_AWAY.test(before)) return [...found];
   const at = single(only.value)[0] ?? (only.value.kind === "days" ? only.value.from : undefined);
   const rest = found.filter((f) => f !== only && !(f.kind === "time" && f.start >= only.end && f.start - only.end < 4));
   if (at === undefined || at <= today) return rest;

@@ -66,6 +66,13 @@ export const IS_DUE = /\b(?:baby|twins|i'm|she's|we're|wife|daughter|sister|part
 export const GOES_AWAY =
   /\b(?:i|we|he|she|they)(?:'m|'re|'s| am| are| is) (?:all )?(?:off|flying|travelling|traveling|leaving|sailing|emigrating|moving away|heading (?:off|out))(?: (?:to|for|out|away|abroad|home|back)(?: [a-z]+){0,3}?)?(?: (?:on|in|at))?(?: the)?\s*$|\b(?:i|we|he|she|they) (?:fly|leave|travel|set off|sail|ship out)(?: (?:out|off|away|home|back|abroad|to(?: [a-z]+){1,3}?))*(?: (?:on|in|at))?(?: the)?\s*$/;
 
+/** What somebody has with the house: what is to come before it comes that day. */
+export const OF_A_BOOKING = /\b(?:booking|booked|appointments?|visits?|sessions?|lessons?)\b/;
+
+/** After a day: what is wished for comes before it. */
+export const BEFORE_THAT =
+  /^[^.?!;]{0,24}[,.?!;]\s*(?:(?:is|are|have you|do you have|can|could|got|would there be)\b[^.?!;]{0,30})?(?:(?:any ?thing|some ?thing|any (?:slots?|time|chance|space)|possible|it|me|us|i|we)\b[^.?!;]{0,24})?\b(?:before|ahead of) (?:that|then)\b/;
+
 /** Something of the world's begins on a day: none is wished for then. */
 export const BEGINS =
   /\b(?:school|term|college|university|kindergarten|nursery|the (?:season|course|semester|camp|holidays?|summer|winter)|(?:my|his|her|our|their|the) (?:new )?(?:job|course|season|camp|training|exams?|semester))\b(?: [a-z']+){0,2} (?:starts?|begins?|opens?|is starting)\b(?: [a-z']+){0,3}\s*$/;

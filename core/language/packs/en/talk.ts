@@ -181,6 +181,9 @@ export const STARTS_OTHERWISE =
 /** What is told of somebody or something, and chooses nothing: "he's old and slow". */
 export const TELLS_OF_THEM = /^\W*(?:he|she|it|they)(?:'s|'re| is| are| was| were| has| have| had)\b/i;
 
+/** After what was told, something is asked. */
+export const ASKS_AT_LAST = /[,.;!]\s*(?:and |so |but )?(?:is|are|can|could|do|does|would|will|should|what|who|when|how)\b[^.;!]*$/i;
+
 /** What a limit of the house is on, where it is one of money. */
 export const OF_MONEY = /\b(?:refunds?|discounts?|prices?|reductions?)\b/i;
 

@@ -4,6 +4,14 @@
 export const CALL_IT_OFF =
   /\b(?:call|calling) (?:it|that|this|them|everything|all of it|the whole thing|(?:my|our|the|<day>'s) (?:<service>|appointment|visit|booking|lesson|session|class)|<day>'s) off\b/;
 
+/** Words that lead into a question and say nothing of it. */
+export const LEADS_IN =
+  /^\W*(?:(?:ok(?:ay)?|right|alright|all right|great|good|fine|cool|lovely|perfect|so|well|oh|ah|hm+)[\s,]+)+(?=(?:when|what|how|who|where|which|can|could|do|does|is|are|will|would|may|should)\b)/;
+
+/** Whether one has to book at all. */
+export const MUST_ONE_BOOK =
+  /(?:\bor |^\W*)(?:do|must|should) (?:i|we|you|people)(?: really| always)?(?: (?:have|need) to)? (?:book|make an appointment|have an appointment)\b(?![^.?!]*<)/;
+
 /** What is only asked about, or thought of. */
 export const ONLY_IN_CASE = /\?|\b(?:if|when|whether|in case|what happens|unless|might|should i)\b/;
 
