@@ -136,3 +136,16 @@ describe("an answer", () => {
     expect(tern("Thursday at ten for acupuncture, and call me before that").state.client.name).toBeUndefined();
   });
 });
+
+describe("an hour by itself", () => {
+  it("right after a question about a day is of that day", () => {
+    const t = diet("is Anjali in on Thursday", "then three", "a diet plan");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "consult", wish: { days: { ranges: [{ from: 20_881, to: 20_881 }] } } });
+    expect(t.last).toMatch(/Thursday 4 March at 3:00 pm/);
+  });
+
+  it("and after a price, of the day that is looked for next", () => {
+    expect(tern("how much is acupuncture", "ok two then").last).toMatch(/2:00 pm/);
+    expect(tern("how much is acupuncture", "then one more thing").state.task).toBeNull();
+  });
+});

@@ -128,6 +128,7 @@ const TOO_SOON_BEFORE =
 /** What follows an hour: another that is not meant. */
 const BUT_NOT_AFTER = new RegExp(`^,? (?:and )?not (?:at )?(?:${HOUR}|\\d{1,2})\\b`);
 
+const THEN_BEFORE = /^\W*(?:(?:ok(?:ay)?|so|well|good|great)\W+)*then,? $/;
 const SPOKE_OF_A_DAY = /(?:\b(?:morning|afternoon|evening|tomorrow|today)|day|\d(?:st|nd|rd|th))\b[^.?!;]{0,24}[.?!]+ (?:say |maybe |perhaps )?$/;
 const DAY_RIGHT_BEFORE = /(?:day|tomorrow|today|mon|tues?|weds?|thurs?|fri|sat|sun|\d(?:st|nd|rd|th)),? (?:either )?$/;
 const WOULD_DO =
@@ -361,6 +362,13 @@ export const TIME_RULES: TimeRule[] = [
       const rest = m.input.slice(m.index + m[0].length);
       // "I meant three, not four", "ten is too early, eleven".
       if (said !== "one" && ((MEANT_BEFORE.test(before) && BUT_NOT_AFTER.test(rest)) || (TOO_SOON_BEFORE.test(before) && /^\W*$/.test(rest))))
+        return one("at", said);
+      // "Then five", "five then", after a day was asked about.
+      if (
+        at.expects === "anything" &&
+        said !== "one" &&
+        ((THEN_BEFORE.test(before) && /^\W*(?:please\W*)?$/.test(rest)) || (/^\W*(?:ok(?:ay)?\W+)?$/.test(before) && /^ then\b\W*(?:please\W*)?$/.test(rest)))
+      )
         return one("at", said);
       // "At ten, sorry, eleven".
       if (
