@@ -96,15 +96,12 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
     const pair = groups.length > 1 ? [] : together(reading, does);
     // One after the other, where nothing else is said: nobody comes twice for what can be done at once.
     if (pair.length > 1) return pair.map((found, i) => ({ errand: "book" as const, reading: partOf(reading, found), ...(i > 0 ? { rightAfter: true } : {}) }));
-    const row = groups.length > 1 ? [] : inARow(reading);
-    if (row.length > 1) {
-      const [one, two] = ofKind(reading.found, "service");
-      const between = reading.said.slice(one?.end, two?.start);
-      // "The simulator at eleven and then a fitting": what comes then comes after it, unless it has an hour of its own.
-      const then = SAYS_THEN.test(between) && !row[1]?.some((f) => f.kind === "time");
-      const straightAfter = then || STRAIGHT_AFTER.test(reading.said.slice(one?.end));
-      return row.map((found, i) => ({ errand: "book" as const, reading: partOf(reading, found), ...(i > 0 && straightAfter ? { rightAfter: true } : {}) }));
-    }
+    const row = groups.length > 1 ? null : inARow(reading);
+    if (row)
+      return [
+        { errand: "book", reading: partOf(reading, row.first) },
+        { errand: "book", reading: partOf(reading, row.second), ...(row.follows ? { rightAfter: true } : {}) },
+      ];
     if (groups.length > 1) return groups.map((found) => ({ errand: "book" as const, reading: partOf(reading, found) }));
   }
   return [];
@@ -307,14 +304,14 @@ function exchanged(t: Turn, reading: Reading): [Found[], Found[]] | null {
   ];
 }
 
-/** "Taping on Thursday at nine and a follow-up right after": the second, of the same day unless it says another. */
-function inARow(reading: Reading): Found[][] {
+/** "Taping on Thursday at nine and a follow-up right after": the second, of the same day unless it says another, and whether it comes right after the first; null where there are no such two. */
+function inARow(reading: Reading): { first: Found[]; second: Found[]; follows: boolean } | null {
   const [a, b, third] = ofKind(reading.found, "service");
-  if (!a || !b || third || a.value.length !== 1 || b.value.length !== 1 || a.value[0] === b.value[0]) return [];
-  if (reading.question && !reading.errands.some((e) => e.errand === "book")) return [];
+  if (!a || !b || third || a.value.length !== 1 || b.value.length !== 1 || a.value[0] === b.value[0]) return null;
+  if (reading.question && !reading.errands.some((e) => e.errand === "book")) return null;
   const before = reading.said.slice(a.end, b.start);
   const link = [...before.matchAll(LINKS_VISITS)].at(-1);
-  if (!link) return [];
+  if (!link) return null;
   const cut = a.end + link.index;
   const behind = cut + link[0].length;
   // Between the two, nothing but each visit's own day, hour, length and person may stand.
@@ -325,7 +322,7 @@ function inARow(reading: Reading): Found[][] {
     return words;
   };
   const small = SMALL_BETWEEN;
-  if (!small.test(bare(a.end, cut)) || !small.test(bare(behind, b.start))) return [];
+  if (!small.test(bare(a.end, cut)) || !small.test(bare(behind, b.start))) return null;
   const first = reading.found.filter((f) => f.start < cut || ["name", "phone", "email", "for-whom"].includes(f.kind));
   const second = reading.found.filter((f) => f.start >= cut);
   const shared = first.filter((f) => f.kind === "day" && f.start < cut && !second.some((s) => s.kind === "day"));
@@ -334,11 +331,14 @@ function inARow(reading: Reading): Found[][] {
   const own = first.filter((f) => f.kind !== "for-whom" || f.start < cut);
   // "A scan and after that a consultation, Wednesday from two": the first is at the hour, the second follows it.
   const timed = (f: Found): boolean => f.kind === "time" && !own.some((o) => o.kind === "time");
-  const follows = STRAIGHT_AFTER.test(reading.said.slice(a.end));
-  return [
-    [...own, ...ofBoth, ...(follows ? second.filter(timed) : [])],
-    [...shared, ...(follows ? second.filter((f) => !timed(f)) : second)],
-  ];
+  const rightAfter = STRAIGHT_AFTER.test(reading.said.slice(a.end));
+  // "The simulator at eleven and then a fitting": what comes then comes after it, unless it has an hour of its own.
+  const then = SAYS_THEN.test(before) && !second.some((f) => f.kind === "time");
+  return {
+    first: [...own, ...ofBoth, ...(rightAfter ? second.filter(timed) : [])],
+    second: [...shared, ...(rightAfter ? second.filter((f) => !timed(f)) : second)],
+    follows: rightAfter || then,
+  };
 }
 
 /** Takes up several deeds: the first at once, the others after it, in their order. */

@@ -1,7 +1,7 @@
 import type { House } from "../house/compile.ts";
 import type { Service } from "../house/schema.ts";
-import { nearBySense, sameSense, senseOfText } from "../language/senses.ts";
-import { rankOf } from "../language/vectors.ts";
+import { nearBySense, senseOfText } from "../language/senses.ts";
+import { cosine, rankOf } from "../language/vectors.ts";
 import { OCCASIONS } from "../language/packs/en/house.ts";
 import { VISIT } from "../language/packs/en/signs.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
@@ -88,11 +88,11 @@ export function likely(house: House, told: string): string[] {
       bySense[i] = (bySense[i] as number) + rarity(alike) * (alike[i] as number);
     });
   }
+  if (!(Math.max(...byWords) >= SPEAKS)) return [];
   const sense = senseOfText(told);
-  const like = list.map((s) => s.senses.map((own) => sameSense(sense, own)));
+  const like = list.map((s) => s.senses.map((own) => cosine(sense, own)));
   const signs = [byWords, above(like.map((l) => Math.max(...l))), above(like.map((l) => l.at(-1) as number)), bySense];
   const scores = list.map((_, i) => signs.reduce((sum, values, k) => sum + (WEIGHTS[k] as number) * (values[i] as number), 0));
-  if (!(Math.max(...byWords) >= SPEAKS)) return [];
   const best = Math.max(...scores);
   const shares = scores.map((s) => Math.exp(s - best));
   const all = shares.reduce((sum, x) => sum + x, 0);

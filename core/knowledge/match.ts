@@ -5,8 +5,8 @@ import { ASKS_FOR, BEFORE_THING, ENDS_THING } from "../language/packs/en/things.
 import kept from "../language/packs/en/matching.json" with { type: "json" };
 import { services } from "../language/recognisers/house.ts";
 import { normalise, stem } from "../language/text.ts";
-import { nearBySense, sameSense, senseOfText } from "../language/senses.ts";
-import { cosine, DIMS, vectorOf } from "../language/vectors.ts";
+import { nearBySense, senseOfText } from "../language/senses.ts";
+import { cosine, DIMS, meanOf, vectorOf } from "../language/vectors.ts";
 import { passagesOf, search, sentencesOf, telling as tellingPart, termsOf, type Passage, type Term } from "./search.ts";
 
 /** From this likeness on two words begin to be used alike; from the other on they are as good as the same. */
@@ -44,18 +44,11 @@ const doesIt = (who: string, deed: string): boolean => {
 };
 
 /** The mean of the terms' vectors by their weights, at a length of one. */
-function mean(terms: readonly Term[], weight: (t: Term) => number): Float32Array {
-  const out = new Float32Array(DIMS);
-  for (const t of terms) {
-    const v = vectorOf(t.word);
-    if (!v) continue;
-    const w = weight(t);
-    for (let d = 0; d < DIMS; d++) out[d] = (out[d] as number) + w * (v[d] as number);
-  }
-  const length = Math.hypot(...out);
-  if (length > 0) for (let d = 0; d < DIMS; d++) out[d] = (out[d] as number) / length;
-  return out;
-}
+const mean = (terms: readonly Term[], weight: (t: Term) => number): Float32Array =>
+  meanOf(
+    DIMS,
+    terms.map((t) => [vectorOf(t.word), weight(t)] as const),
+  );
 
 /** Shares at a length of one, so that the cosine of two is the sum of their products. */
 function unit(shares: Float64Array): Float64Array {
@@ -203,6 +196,14 @@ export function headOf(phrase: string): string | null {
   return last;
 }
 
+/** How near a term comes to any of a line, by how near it is to each of the vocabulary's. */
+function nearestIn(line: Line, to: Float64Array): number {
+  let best = 0;
+  for (const w of line.wordings) for (const u of w.at) best = Math.max(best, to[u] as number);
+  for (const u of line.body.at) best = Math.max(best, IN_ANSWER * (to[u] as number));
+  return best;
+}
+
 /** What speaks for each line of the house as the answer to a question, as numbers: the signs that `matches` weighs. */
 export function signsOf(house: House, question: string): { passage: Passage; signs: number[]; telling: boolean }[] {
   const asked = termsOf(question);
@@ -232,8 +233,8 @@ export function signsOf(house: House, question: string): { passage: Passage; sig
   };
   // How alike the whole question and each line are in what they mean, and by how much the likest stands out.
   const alike = list.map((line) => ({
-    asked: Math.max(-1, ...line.wordings.map((w) => sameSense(sense, w.sense))),
-    body: sameSense(sense, line.body.sense),
+    asked: Math.max(-1, ...line.wordings.map((w) => cosine(sense, w.sense))),
+    body: cosine(sense, line.body.sense),
   }));
   const [likest = 0, second = 0] = alike.map((a) => Math.max(a.asked, a.body)).sort((a, b) => b - a);
   return list.map((line, l) => {
@@ -241,16 +242,9 @@ export function signsOf(house: House, question: string): { passage: Passage; sig
     const likeEither = Math.max(likeAsked, likeBody);
     let [hard, soft, missed, telling, lacks, sensedAll] = [0, 0, 0, 0, 0, 0];
     for (let i = 0; i < asked.length; i++) {
-      const to = nears[i] as Float64Array;
-      let best = 0;
-      for (const w of line.wordings) for (const u of w.at) best = Math.max(best, to[u] as number);
-      for (const u of line.body.at) best = Math.max(best, IN_ANSWER * (to[u] as number));
-      const by = sensed[i] as Float64Array;
-      let bySense = 0;
-      for (const w of line.wordings) for (const u of w.at) bySense = Math.max(bySense, by[u] as number);
-      for (const u of line.body.at) bySense = Math.max(bySense, IN_ANSWER * (by[u] as number));
+      const best = nearestIn(line, nears[i] as Float64Array);
       const w = weights[i] as number;
-      sensedAll += w * bySense;
+      sensedAll += w * nearestIn(line, sensed[i] as Float64Array);
       if (best >= IN_ANSWER) hard += w;
       soft += w * best;
       missed = Math.max(missed, w * (1 - best));

@@ -3,6 +3,8 @@ import { describe, expect, it } from "vitest";
 import { setHouse, type SetName } from "../testing/sets.ts";
 import { epochMinOf } from "../time/zone.ts";
 import type { Expects } from "./context.ts";
+import { ofKind } from "./found.ts";
+import { read } from "./read.ts";
 import { readPublic } from "./slots.ts";
 
 /** What is meant after all where the example sentences lead astray, and what a word is of, in words of no set. */
@@ -91,8 +93,12 @@ describe("what a word is of", () => {
   });
 
   it("is of one more service after one that was named", () => {
-    expect(golf("the simulator on Friday at eleven and then a fitting").slots["service"]).toBe("Simulator hour");
-    expect(golf("the simulator on Friday at eleven and a question").slots["service"]).toBe("Simulator hour");
+    const house = setHouse("fifteenth", "jacaranda");
+    const named = (text: string): string[] =>
+      ofKind(read(text, { house, now: epochMinOf(house.zone, "2027-03-01T08:30") }).found, "service").flatMap((f) => f.value);
+    expect(named("the simulator on Friday at eleven and then a fitting")).toEqual(["simulator", "fitting"]);
+    expect(named("the simulator on Friday at eleven and a question")).toEqual(["simulator"]);
+    expect(named("the simulator on Friday at eleven, my fitting was great")).toEqual(["simulator"]);
   });
 });
 

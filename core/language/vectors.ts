@@ -9,9 +9,6 @@ const HALF_AT = 300;
 
 const rank = new Map(table.words.split(" ").map((w, i) => [w, i]));
 
-let bytes: Int8Array | undefined;
-const units = new Map<number, Float32Array>();
-
 /** Signed bytes from base64. */
 export function bytesOf(base64: string): Int8Array {
   const text = atob(base64);
@@ -23,25 +20,43 @@ export function bytesOf(base64: string): Int8Array {
 /** How many words of everyday English are commoner; infinite for one that the table has not. */
 export const rankOf = (word: string): number => rank.get(word) ?? Infinity;
 
-/** The vector of a word at a length of one; null where the table has none. The apostrophe of "what's" is passed over. */
-export function vectorOf(word: string): Float32Array | null {
-  const at = rank.get(word) ?? rank.get(word.replace(/'s$/, "")) ?? rank.get(word.replaceAll("'", ""));
-  if (at === undefined) return null;
-  const have = units.get(at);
-  if (have) return have;
-  bytes ??= bytesOf(table.data);
-  const unit = Float32Array.from(bytes.subarray(at * DIMS, (at + 1) * DIMS));
-  const length = Math.hypot(...unit);
-  for (let d = 0; d < DIMS; d++) unit[d] = (unit[d] as number) / length;
-  units.set(at, unit);
-  return unit;
+/** Looks words up in a table of `dims` numbers for each of the known words, as signed bytes in base64; what is found is at a length of one. */
+export function unitVectors(data: string, dims: number): (word: string) => Float32Array | null {
+  let bytes: Int8Array | undefined;
+  const units = new Map<number, Float32Array>();
+  return (word) => {
+    const at = rank.get(word) ?? rank.get(word.replace(/'s$/, "")) ?? rank.get(word.replaceAll("'", ""));
+    if (at === undefined) return null;
+    const have = units.get(at);
+    if (have) return have;
+    bytes ??= bytesOf(data);
+    const unit = atLengthOne(Float32Array.from(bytes.subarray(at * dims, (at + 1) * dims)));
+    units.set(at, unit);
+    return unit;
+  };
 }
 
-/** The cosine of two vectors of a length of one: how alike two words are used. */
+/** The vector of a word at a length of one; null where the table has none. The apostrophe of "what's" is passed over. */
+export const vectorOf = unitVectors(table.data, DIMS);
+
+/** The cosine of two vectors of a length of one, of as many numbers: how alike two words are. */
 export function cosine(u: Float32Array, v: Float32Array): number {
   let sum = 0;
-  for (let d = 0; d < DIMS; d++) sum += (u[d] as number) * (v[d] as number);
+  for (let d = 0; d < u.length; d++) sum += (u[d] as number) * (v[d] as number);
   return sum;
+}
+
+/** The mean of vectors by their weights, at a length of one; zeros where there is none. */
+export function meanOf(dims: number, weighted: Iterable<readonly [Float32Array | null, number]>): Float32Array {
+  const out = new Float32Array(dims);
+  for (const [v, w] of weighted) if (v) for (let d = 0; d < dims; d++) out[d] = (out[d] as number) + w * (v[d] as number);
+  return atLengthOne(out);
+}
+
+function atLengthOne(v: Float32Array): Float32Array {
+  const length = Math.hypot(...v);
+  if (length > 0) for (let d = 0; d < v.length; d++) v[d] = (v[d] as number) / length;
+  return v;
 }
 
 /**

@@ -158,14 +158,13 @@ export function nextMove(t: Turn, task: MoveTask): void {
       return;
     }
     // "Thursday: can we make it thirty minutes": how long it is changes, and it begins when it did.
-    const own = t.house.zone.toLocal(a.startMin);
-    if (newLength(t, task, a) !== a.lengthMin && !task.wish.times && task.wish.atMin === undefined && singleDay(task.wish.days) === own.day) {
-      task.wish.atMin = own.minute;
+    const at = t.house.zone.toLocal(a.startMin);
+    if (newLength(t, task, a) !== a.lengthMin && !task.wish.times && task.wish.atMin === undefined && singleDay(task.wish.days) === at.day) {
+      task.wish.atMin = at.minute;
       task.looseDay = true;
     }
     // "Move it to five" keeps the day; a day alone leaves the time open.
-    if ((task.wish.times || task.wish.atMin !== undefined) && !task.wish.days)
-      task.wish.days = { ranges: [{ from: t.house.zone.toLocal(a.startMin).day, to: t.house.zone.toLocal(a.startMin).day }] };
+    if ((task.wish.times || task.wish.atMin !== undefined) && !task.wish.days) task.wish.days = { ranges: [{ from: at.day, to: at.day }] };
     const staff = whoIsWished(t, task, a);
     if (standsSo(t, task, a, staff)) return;
     propose(t, task, { service: a.service, lengthMin: newLength(t, task, a), places: a.places, staff, own: a });
@@ -176,16 +175,10 @@ export function nextMove(t: Turn, task: MoveTask): void {
   const several = t.state.appointments.length > 1;
   const by = !longer && stays ? "move/go-ahead-person" : several ? "move/go-ahead-of" : "move/go-ahead";
   t.say(longer ? (stays ? "move/go-ahead-length-alone" : "move/go-ahead-length") : by, {
-    ...(several && !longer ? { service: val(serviceText(t.house, a.service), serviceSource(t.house, a.service)) } : {}),
-    ...(stays && !longer
-      ? {
-          service: val(serviceText(t.house, a.service), serviceSource(t.house, a.service)),
-          was: val(calledText(t.house, a.staff), staffSource(t.house, a.staff)),
-        }
-      : {}),
+    service: val(serviceText(t.house, a.service), serviceSource(t.house, a.service)),
+    was: val(calledText(t.house, a.staff), staffSource(t.house, a.staff)),
     ...(longer
       ? {
-          service: val(serviceText(t.house, a.service), serviceSource(t.house, a.service)),
           length: val(lengthText(task.hold.offer.lengthMin), serviceSource(t.house, a.service)),
           price: priceVal(t, a.service, task.hold.offer.lengthMin, a.places).text,
         }

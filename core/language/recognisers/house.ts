@@ -317,7 +317,7 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
 }
 
 /** Whether it is what somebody of the house is. */
-const isTrade = (lexicon: Lexicon, word: string): boolean => lexicon.trades.has(word) || lexicon.trades.has(word.replace(/e?s$/, ""));
+const isTrade = (lexicon: Lexicon, word: string): boolean => [word, word.replace(/s$/, ""), word.replace(/es$/, "")].some((w) => lexicon.trades.has(w));
 
 /** "A place in the group", "Friday's group": a word that says little, where the house calls one service by it and nothing else is named. */
 function calledWeakly(lexicon: Lexicon, tokens: readonly Token[], house: House): Found[] {

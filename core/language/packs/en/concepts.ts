@@ -57,7 +57,7 @@ export const CONCEPTS: readonly string[] = [
   "train: railway, station, by train, tram, metro, subway, underground, railway station, mrt, tube",
   "language: speak, speaks, french, spanish, german, languages, german speaker, interpreter, translate, mother tongue, italian, arabic, chinese, portuguese",
   "difference: different, differ, versus, compare, which is right, which one, contrast, compared, distinguish, vs, or rather, better than, which of the two",
-  "package: packages, bundle, bundles, block of, course of, card for ten, season ticket, several lessons, several sessions, several visits, several times, ten lessons, ten sessions, ten visits, five lessons, five sessions, six lessons, prepaid, subscription, months together, in bulk, all at once",
+  "package: packages, bundle, bundles, block of, course of, card for ten, season ticket, several lessons, several sessions, several visits, several times, ten lessons, ten sessions, ten visits, five lessons, five sessions, six lessons, prepaid, subscription, in bulk, all at once",
   "member: members, membership, memberships, join a club, belong to, sign up to the club",
   "handed: left-handed, lefty, lefties, southpaw, left hander, right-handed",
   "included: include, includes, extra, separately, on top, part of the price, in the price, comes with",

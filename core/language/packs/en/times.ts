@@ -128,7 +128,9 @@ const TOO_SOON_BEFORE =
 /** What follows an hour: another that is not meant. */
 const BUT_NOT_AFTER = new RegExp(`^,? (?:and )?not (?:at )?(?:${HOUR}|\\d{1,2})\\b`);
 
+/** Right before an hour that follows from what was asked. */
 const THEN_BEFORE = /^\W*(?:(?:ok(?:ay)?|so|well|good|great)\W+)*then,? $/;
+/** A sentence before it named a day, or a part of one. */
 const SPOKE_OF_A_DAY = /(?:\b(?:morning|afternoon|evening|tomorrow|today)|day|\d(?:st|nd|rd|th))\b[^.?!;]{0,24}[.?!]+ (?:say |maybe |perhaps )?$/;
 const DAY_RIGHT_BEFORE = /(?:day|tomorrow|today|mon|tues?|weds?|thurs?|fri|sat|sun|\d(?:st|nd|rd|th)),? (?:either )?$/;
 const WOULD_DO =
