@@ -29,8 +29,9 @@ describe("what was told of a need", () => {
     const told = needs.filter((n) => n.meant.length > 0).map((n) => ({ ...n, named: likely(setHouse(n.set, n.house), n.told) }));
     const named = told.filter((n) => n.named.length > 0);
     const right = named.filter((n) => n.named.some((id) => n.meant.includes(id)));
-    expect(named.length / told.length).toBeGreaterThan(0.75);
-    expect(right.length / named.length).toBeGreaterThan(0.75);
+    expect(named.length / told.length).toBeGreaterThan(0.8);
+    // Words alone, without what they mean inside sentences, reach 0.77.
+    expect(right.length / named.length).toBeGreaterThan(0.8);
     for (const n of told) expect(n.named.length).toBeLessThanOrEqual(3);
   });
 

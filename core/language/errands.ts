@@ -368,9 +368,7 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
       ? cued.find((c) => (top.errand === "person" && c.errand.startsWith("ask-")) || list.some((g) => g.errand === c.errand && g.sure >= 0.2))
       : undefined;
   if (rival) return { read: { ...rival, sure: Math.max(0.5, top.sure) }, subject: null };
-  // A visit that is wished for and one that is asked about are hardly told apart, and begin the same.
-  const twin = TWINS.includes(top.errand) ? list.find((g) => g !== top && TWINS.includes(g.errand)) : undefined;
-  if (top.sure + (twin?.sure ?? 0) >= (sign ? Math.min(least, LEAST.open) : least)) {
+  if (top.sure >= (sign ? Math.min(least, LEAST.open) : least)) {
     if (top.errand === "none") return { read: null, subject: null };
     return {
       read: { errand: top.errand, rule: sign?.rule ?? `errand/${top.label}/examples`, at: sign?.at ?? 0, sure: top.sure },
@@ -385,9 +383,6 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
 
 /** What is on a day: "Friday's grips". */
 const OF_A_DAY = /^\W*<(?:day|time)>'s\b/;
-
-/** Errands between which it makes little difference which it is. */
-const TWINS: readonly Errand[] = ["book", "ask-availability"];
 
 /** Signs that reach over several parts of a message. */
 const OF_ALL_OF_IT = new Set([

@@ -125,30 +125,14 @@ const TURNS: readonly Turn[] = [
   },
   // "Please send Farida to look at my kitchen": a visit, and no word to be passed on.
   { is: "book/send-somebody", open: true, from: ["message", "person", "none", "ask-staff", "out-of-scope", "book"], when: has(turns.SEND_SOMEBODY) },
-  { is: "ask-policy/reminds", from: ["none", "message", "ask-service", "ask-mine", "ask-policy", "book"], when: has(turns.REMINDS) },
+  { is: "ask-policy/reminds", from: ["ask-availability", "none", "message", "ask-service", "ask-mine", "ask-policy", "book"], when: has(turns.REMINDS) },
   {
     is: "ask-hours/timings",
     open: true,
     from: ["message", "none", "ask-place", "ask-policy", "out-of-scope", "ask-hours"],
     when: has(turns.THE_TIMINGS),
   },
-  {
-    is: "ask-hours/from-when",
-    open: true,
-    from: ["book", "none", "ask-availability", "ask-hours", "message"],
-    when: (g) => turns.FROM_WHEN.test(g.masked) && !g.masked.includes("<day>"),
-  },
   { is: "ask-availability/any-left", open: true, from: ["book", "none", "ask-service", "ask-place", "ask-availability"], when: has(turns.ANY_LEFT) },
-  {
-    is: "ask-service/so-long",
-    from: ["ask-price", "none", "ask-availability", "book", "ask-service"],
-    when: (g) => !cuedFor(g, "ask-price") && turns.IS_IT_SO_LONG.test(g.masked),
-  },
-  {
-    is: "ask-service/what-is-done",
-    from: ["ask-price", "none", "ask-staff", "message", "ask-service"],
-    when: (g) => !cuedFor(g, "ask-price") && turns.WHAT_IS_DONE.test(g.masked),
-  },
   {
     is: "ask-hours/anybody-there",
     open: true,
@@ -303,13 +287,7 @@ const TURNS: readonly Turn[] = [
     from: ["book", "ask-availability", "none", "message", "ask-mine", "ask-service", "ask-hours", "out-of-scope", "cancel", "move"],
     when: (g) => signs.ABOUT_MINE.test(g.masked) || signs.IN_MY_DIARY.test(g.masked),
   },
-  { is: "move/prepone", from: ["book", "move", "ask-availability", "none"], when: has(turns.PREPONES) },
-  {
-    is: "book/wants-to-learn",
-    open: true,
-    from: ["ask-service", "none", "out-of-scope", "message", "book"],
-    when: (g) => turns.WANTS_TO_LEARN.test(g.masked) && !g.masked.includes("?") && g.top.sure < SURE,
-  },
+  { is: "move/prepone", from: ["message", "book", "move", "ask-availability", "none"], when: has(turns.PREPONES) },
   // "Put off", "postpone": nothing else is meant by them.
   { cue: "move/reschedule", from: ["book", "move", "ask-availability", "none"], least: 0.5, when: (g) => !cuedFor(g, "ask-policy") },
   { cue: "move/theirs-otherwise", from: ["book", "move", "ask-availability", "none"], least: 0.5, when: (g) => !cuedFor(g, "ask-policy") },

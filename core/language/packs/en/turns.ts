@@ -35,20 +35,9 @@ export const SEND_SOMEBODY =
 /** The hours at which the house is open, by what they are called. */
 export const THE_TIMINGS = /\b(?:timings?|(?:opening|business|office|working|clinic|shop|visiting) hours|hours of (?:work|business|opening))\b/;
 
-/** From what hour somebody may come. */
-export const FROM_WHEN = /\bfrom (?:when|what time|which hour|what hour)\b/;
-
 /** Whether any places are left. */
 export const ANY_LEFT =
   /^\W*(?:(?:and|so|hi|hello|hey|ok)\W+)*(?:any|(?:are|is) there (?:any|still)|have you (?:any|got any)|do you (?:still )?have (?:any|some))(?: more| free| open| other| empty)? (?:seats?|places?|spots?|slots?|room|space|spaces|openings?|availability|gaps?|vacanc(?:y|ies))\b/;
-
-/** Which of two lengths it takes. */
-export const IS_IT_SO_LONG =
-  /\b(?:is|does|will) (?:it|that|this|they)(?: only| just| take| last| be)*\b[^.?!]*(?:<length>|minutes?|hours?),? or (?:more like |rather )?(?:<length>|an? |half|more|longer|less)/;
-
-/** What somebody of the house does at a visit. */
-export const WHAT_IS_DONE =
-  /\bwhat (?:will|would|do|does|is|are) (?:the [a-z]+|you|they|he|she|<staff>|your [a-z]+)(?: going to| gonna)? (?:do|doing) (?:(?:with|to|for) (?:me|us|him|her|them|it|my|our)\b|(?:at|in|during) (?:the|an?) <service>)/;
 
 /** Whether anybody is at the house on a day. */
 export const IS_ANYBODY_THERE =
@@ -61,10 +50,6 @@ export const REMINDS =
 /** What is theirs is to be brought, had or done at another time. */
 export const BRING_INSTEAD =
   /<day>'s (?:<\w+>|[a-z]+)[^.?!]*[,:;.?] ?(?:can|could|may|might) (?:i|we|you) (?:bring|have|do|come|get|take|make)\b[^.?!]*<(?:day|time)>[^.?!]*\binstead\b(?! of)/;
-
-/** Something is to be begun or got better at. */
-export const WANTS_TO_LEARN =
-  /\b(?:i|we|he|she|my [a-z]+)(?:'d| would|'ve always|'s always)? (?:always )?(?:want|wants|wanted|like|love|wish|need|needs|hope)(?: to)? (?:learn|start|take up|try|begin|get into|have a go at|get better at|improve)\b/;
 
 /** "Bring it forward", in one word. */
 export const PREPONES = /\bprepon(?:e|ed|ing)\b/;
