@@ -74,6 +74,13 @@ describe("what is asked or wished, against the first guess", () => {
   });
 });
 
+describe("words that lead into a question", () => {
+  it("say nothing of it, though a yes is waited for", () => {
+    expect(tern("ok when can somebody check it", undefined, "message").errand).toBe("ask-availability");
+    expect(tern("ok great", undefined, "message").errand).toBe("none");
+  });
+});
+
 describe("what a word is of", () => {
   it("is who somebody is rather than what they do", () => {
     expect(golf("an hour with Coach Peter on Friday at two").slots).toMatchObject({ staff: "Peter Kamau", length_min: 60 });
