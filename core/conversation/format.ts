@@ -1,5 +1,6 @@
 import { parsePhoneNumberFromString } from "libphonenumber-js/min";
 import type { House } from "../house/compile.ts";
+import { inside } from "../language/text.ts";
 import { MONTHS, partsOf, weekdayName, weekdayOf, type DayNumber } from "../time/days.ts";
 import { clockText, type EpochMin } from "../time/zone.ts";
 import type { Wish } from "../schedule/wish.ts";
@@ -80,11 +81,8 @@ export function calledText(house: House, staffId: string): string {
   return p?.called[0] ?? p?.name.split(" ")[0] ?? staffId;
 }
 
-/** The name of a service inside a sentence: small first letter. */
-export function serviceText(house: House, serviceId: string): string {
-  const name = house.services.get(serviceId)?.name ?? serviceId;
-  return name.slice(0, 1).toLowerCase() + name.slice(1);
-}
+/** The name of a service inside a sentence. */
+export const serviceText = (house: House, serviceId: string): string => inside(house.services.get(serviceId)?.name ?? serviceId);
 
 /** "a, b or c". */
 export function listText(items: readonly string[], word: "or" | "and"): string {

@@ -92,6 +92,8 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
     const twice = bothDays(reading);
     if (twice) return twice.map((found) => ({ errand: "book" as const, reading: partOf(reading, found) }));
     const does = (who: string, service: string): boolean => t.house.services.get(service)?.staff.includes(who) ?? false;
+    const each = eachAtItsHour(reading);
+    if (each) return each.map((found) => ({ errand: "book" as const, reading: partOf(reading, found) }));
     const groups = bookings(reading, does);
     const pair = groups.length > 1 ? [] : together(reading, does);
     // One after the other, where nothing else is said: nobody comes twice for what can be done at once.
@@ -251,6 +253,25 @@ function inSeries(t: Turn, reading: Reading): Found[][] | null {
     const day = first + i * (other ? 14 : 7);
     return [...kept, { kind: "day", value: { kind: "days", from: day, to: day }, rule: "day/in-series", start: at?.start ?? 0, end: at?.end ?? 0 }];
   });
+}
+
+/** "A cut and a shave tomorrow, the cut at nine and the shave at ten": each of two with the hour that follows its last mention; null where not both have one. */
+function eachAtItsHour(reading: Reading): Found[][] | null {
+  const services = ofKind(reading.found, "service").filter((s) => s.value.length === 1);
+  const [a, b, third] = new Set(services.map((s) => s.value[0]));
+  const times = ofKind(reading.found, "time").filter((x) => x.value.kind === "at");
+  if (a === undefined || b === undefined || third !== undefined || services.length < 3 || times.length !== 2) return null;
+  const hourOf = (id: string): FoundOf<"time"> | undefined => {
+    const last = services.findLast((s) => s.value[0] === id);
+    const next = services.find((s) => last !== undefined && s.start > last.start && s.value[0] !== id);
+    return last && times.find((x) => x.start >= last.end && x.start < (next?.start ?? Infinity));
+  };
+  const [first, second] = [hourOf(a), hourOf(b)];
+  if (!first || !second || first === second) return null;
+  return [
+    { id: a, hour: first },
+    { id: b, hour: second },
+  ].map(({ id, hour }) => reading.found.filter((f) => (f.kind !== "service" || f.value[0] === id) && (f.kind !== "time" || f === hour)));
 }
 
 /** "A puncture and a basic service on Friday at ten": two visits of one day, the second at any hour of it. */

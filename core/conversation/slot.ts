@@ -29,10 +29,12 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
   const group = task.errand === "book" ? t.house.services.get(task.service ?? "")?.group : undefined;
   if (many && group && task.errand === "book" && whole && !other) {
     const places = CARDINALS[(many[1] as string).toLowerCase()] ?? Number(many[1]);
-    if (places <= (group.perBooking ?? places)) {
+    // "Four", of a class at four, is its hour.
+    if (Math.floor(t.house.zone.toLocal(whole.startMin).minute / 60) % 12 !== places) {
       task.places = places;
-      take(t, task, whole, places);
       t.rule("slot/so-many");
+      if (places <= (group.perBooking ?? places)) take(t, task, whole, places);
+      else proceed(t);
       return true;
     }
   }

@@ -4,6 +4,7 @@ import type { Calendar } from "../schedule/calendar.ts";
 import type { EpochMin } from "../time/zone.ts";
 import type { OfferRequest } from "../schedule/offers.ts";
 import type { AppointmentView, Choice, Effect, Looked, Outcome, Reason, ReplyOut, Source, State, Step } from "./state.ts";
+import { inside } from "../language/text.ts";
 import { capital, listText } from "./format.ts";
 import type { OwnMoment, Receptionist } from "../house/schema.ts";
 import { EN, type Moment } from "./wording/en.ts";
@@ -235,8 +236,7 @@ const LEADS: readonly (readonly string[])[] = [
 ];
 
 /** A sentence to stand after a lead: its first letter small, unless it begins with a name or with "I". */
-const lowered = (text: string): string =>
-  /^(?:I\b|I'|[A-Z][a-z]+day\b|[A-Z]\w* (?:isn't|is in|has|doesn't))/.test(text) ? text : text.slice(0, 1).toLowerCase() + text.slice(1);
+const lowered = (text: string): string => (/^(?:I\b|I'|[A-Z][a-z]+day\b|[A-Z]\w* (?:isn't|is in|has|doesn't))/.test(text) ? text : inside(text));
 
 interface Filled {
   text: string;

@@ -3,7 +3,7 @@ import type { Service } from "../house/schema.ts";
 import { AGED, CONCEPTS, OF_AGE } from "../language/packs/en/concepts.ts";
 import { HOUSE_TALK } from "../language/packs/en/vocabulary.ts";
 import { CARDINALS, COMMON, MINUTE_WORDS, ORDINALS } from "../language/packs/en/words.ts";
-import { folded, normalise, stem } from "../language/text.ts";
+import { folded, inside, normalise, stem } from "../language/text.ts";
 
 /** One piece of what the house can say, found by its words. */
 export interface Passage {
@@ -108,7 +108,7 @@ everyday.delete("wed");
 export function aboutInside(house: House, service: Service): string {
   const first = /^[\p{L}'’]+/u.exec(service.about)?.[0] ?? "";
   const name = house.handbook.staff.some((p) => [p.name, ...p.called].some((n) => n.split(" ")[0] === first.replace(/['’]s$/, "")));
-  return name || /^(?:I$|\p{Lu}\p{Lu})/u.test(first) ? service.about : service.about.slice(0, 1).toLowerCase() + service.about.slice(1);
+  return name || first === "I" ? service.about : inside(service.about);
 }
 
 interface Index {

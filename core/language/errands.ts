@@ -389,6 +389,7 @@ const OF_ALL_OF_IT = new Set([
   "errand/ask-mine/still-on",
   "errand/move/both-to-one-day",
   "errand/move/supposed-to-come",
+  "errand/move/theirs-to-be",
   "errand/ask-mine/checks",
   "errand/book/unsure-which",
   "errand/refused/of-others",

@@ -8,7 +8,7 @@ import { OF_THE_HOUSE, ofKind, WEAK_SERVICE, type Found, type FoundOf } from "./
 import { isEmergency, limitOf, limitOn } from "./limits.ts";
 import { isQuestion, mask } from "./masked.ts";
 import { changedThing, changesOwn, changesThing, OWN_CHANGED, ownVisit, tellsOfVisit, tradesHour } from "./own.ts";
-import { NOT_AFTER } from "./packs/en/around.ts";
+import { AND_NOT_THEN, NOT_AFTER } from "./packs/en/around.ts";
 import { COMPARES_PRICES } from "./packs/en/limits.ts";
 import {
   ASKS_OF_IT,
@@ -256,6 +256,8 @@ function withMissed(said: Said, at: Moment, found: Found[], dropped: readonly Fo
       f.not === true &&
       (CANNOT_DO.test(said.norm.slice(Math.max(0, f.start - 24), f.start)) ||
         (absentOn(said, f) && oneDay(f)) ||
+        // "On Friday and not on Thursday": what it is not any more is when it was to be.
+        (oneDay(f) && AND_NOT_THEN.test(said.norm.slice(0, f.start))) ||
         // "Tomorrow is off. Thursday at four?"
         (cannot && oneDay(f) && NOT_AFTER.test(said.norm.slice(f.end)))),
   );

@@ -2,7 +2,7 @@ import type { Moment } from "./context.ts";
 import { overlap, type Found } from "./found.ts";
 import { INDIFFERENT, WAS_THERE } from "./packs/en/signs.ts";
 import { lexiconOf, services, staff } from "./recognisers/house.ts";
-import { counted, forSeveral, hadBefore, longOrShort, narrow } from "./recognisers/ofservices.ts";
+import { counted, forSeveral, hadBefore, longOrShort, narrow, narrowByPeople } from "./recognisers/ofservices.ts";
 import { emails, longRuns, names, phones } from "./recognisers/people.ts";
 import { choices, shifts } from "./recognisers/choices.ts";
 import { company } from "./recognisers/company.ts";
@@ -23,6 +23,8 @@ export function recognise(said: Said, at: Moment): Found[] {
   const { days, when, size } = whenFinds(said, at, clear, shifted, many);
   const offered = serviceFinds(said, at, clear, solid, when, size, many);
   const people = peopleFinds(said, at, clear, offered, days);
+  narrowByPeople(at.house, offered, people);
+  if (size.length === 0) size.push(...longOrShort(said, at.house, offered));
   const vocabulary = lexiconOf(at.house).vocabulary;
   const blocked = [...solid, ...when, ...size, ...offered, ...people.filter((p) => p.kind !== "gender")];
   // "Dr Lakshmi" is one of the house's people, unless a name is asked for or goes on beyond theirs.
@@ -72,8 +74,7 @@ function serviceFinds(said: Said, at: Moment, clear: (f: Found) => boolean, soli
   const whole = offered.filter((o) => o.kind === "service" && BY_NAME.test(o.rule));
   remove(when, (w) => whole.some((o) => o.start <= w.start && w.end <= o.end && o.end - o.start > w.end - w.start));
   if (size.length === 0) size.push(...lengthsOfServices(said, at.house, offered, [...solid, ...when]));
-  narrow(at.house, offered, size);
-  if (size.length === 0) size.push(...longOrShort(said, at.house, offered));
+  narrow(said, at.house, offered, size);
   if (many.length === 0) many.push(...counted(said, at.house, offered));
   remove(many, (m) => m.rule === "places/with" && !offered.some((o) => forSeveral(at.house, o)));
   const past = hadBefore(said, offered);

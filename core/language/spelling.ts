@@ -3,7 +3,7 @@ import { distance } from "fastest-levenshtein";
 import { KIN_WORDS, SENTENCE_WORDS } from "./packs/en/vocabulary.ts";
 import { BEFORE_A_FIGURE, NUMBERED } from "./packs/en/signs.ts";
 import { DIGIT_WORDS, MONTH_WORDS, PLAIN_WORDS, WEEKDAY_WORDS, WRITTEN_SHORT } from "./packs/en/words.ts";
-import { normalise, type Said } from "./text.ts";
+import { normalise, type Said, type Token } from "./text.ts";
 
 /** Words that carry much and are often written wrong: only these are put right. */
 const CARRYING = [
@@ -24,6 +24,9 @@ const plural = (word: string): boolean => word.endsWith("s") && CARRIED.has(word
 const LETTER_WORDS: Record<string, string> = { u: "you", r: "are" };
 
 const HESITATION = new Set("um umm uh uhh uhm er err erm ah hm hmm mm mhm".split(" "));
+
+/** Said for politeness, after anything. */
+const POLITE = "po";
 
 /** "1 do you do moles 2 how much is it": what is numbered from one on as sentences, every letter where it was. */
 export function asSentences(text: string): string {
@@ -58,7 +61,9 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
     // "Uh huh" agrees, and a capital inside a sentence may be part of a name.
     const inName = /[A-Z]/.test(raw.raw[t.start] ?? "") && /\b[A-Z][a-z]+ $/.test(raw.raw.slice(Math.max(0, t.start - 40), t.start));
     const part = inName || (t.text === "uh" && next?.text === "huh");
-    if ((HESITATION.has(t.text) && !part) || twice) {
+    const polite = t.text === POLITE && i > 0 && next?.text !== "box" && !naming;
+    if ((HESITATION.has(t.text) && !part) || twice || polite) {
+      if (!next && polite) edits.push({ start: (raw.tokens[i - 1] as Token).end, end: t.end, word: "" });
       if (next) {
         const gap = /^[\s,.-]*/.exec(raw.norm.slice(t.end, t.end + 40))?.[0].length ?? 0;
         edits.push({ start: t.start, end: t.end + gap, word: "" });

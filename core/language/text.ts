@@ -94,3 +94,6 @@ function cut(word: string): string {
 }
 
 const undouble = (w: string): string => (/([bdgmnprt])\1$/.test(w) ? w.slice(0, -1) : w);
+
+/** A text to stand inside a sentence: its first letter small, unless it begins with capitals or a letter by itself, as in "MRI scan" and "X-ray". */
+export const inside = (text: string): string => (/^\p{Lu}(?![\p{Ll}'’ ])/u.test(text) ? text : text.slice(0, 1).toLowerCase() + text.slice(1));

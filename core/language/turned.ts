@@ -105,6 +105,26 @@ const TURNS: readonly Turn[] = [
     from: ["ask-service", "ask-hours", "ask-policy", "ask-availability", "cancel", "move", "none", "ask-mine"],
     when: has(turns.UNTIL_WHEN),
   },
+  { is: "ask-policy/if-off", notFrom: ["refused", "emergency"], when: has(turns.IF_OFF) },
+  // "My knee stopped hurting, no need to come on Monday".
+  {
+    is: "cancel/no-need",
+    open: true,
+    from: ["book", "none", "ask-availability", "ask-mine", "thanks-bye", "message", "out-of-scope", "ask-service", "cancel"],
+    least: 0.7,
+    when: (g) => turns.NO_NEED.test(g.masked) && !turns.ONLY_IN_CASE.test(g.masked),
+  },
+  {
+    is: "cancel/forget-it",
+    open: true,
+    from: ["book", "none", "ask-availability", "ask-mine", "message", "out-of-scope", "ask-service", "cancel", "move"],
+    least: 0.7,
+    when: (g) => turns.FORGET_IT.test(g.masked) && !turns.ONLY_WHAT_IF.test(g.masked) && !cuedFor(g, "move"),
+  },
+  { is: "ask-mine/don't-forget", from: ["cancel"], when: has(turns.DO_NOT_FORGET) },
+  // "Maren or Tobias, is it, on Fridays".
+  { is: "ask-staff/one-or-other", open: true, from: ["ask-mine", "none", "book", "ask-availability"], when: has(turns.ONE_OR_OTHER) },
+  { is: "ask-price/of-a-length", from: ["ask-service", "none", "ask-availability", "ask-mine"], when: has(turns.WHAT_IS_A_LENGTH) },
   // "Are walk-ins all right or do I book".
   { is: "ask-policy/must-one-book", open: true, from: ["book", "none", "ask-service", "ask-availability", "ask-policy"], when: has(turns.MUST_ONE_BOOK) },
   {
@@ -182,7 +202,7 @@ const TURNS: readonly Turn[] = [
     is: "ask-policy/won't-come",
     from: ["cancel", "none", "ask-policy", "book"],
     least: 0.5,
-    when: (g) => signs.WILL_NOT_COME.test(g.masked) && !/\b(?:cancel|my|our) (?:<service>|appointment|visit|booking)/.test(g.masked),
+    when: (g) => signs.WILL_NOT_COME.test(g.masked) && !/\bcancel\b|\b(?:my|our) (?:<service>|appointment|visit|booking)/.test(g.masked),
   },
   // "Tell Rita to bring the fins": beside another wish too, one of them is to be told.
   { is: "message/to-them", from: ["none", "ask-staff", "book", "person", "ask-mine", "ask-service", "message"], when: has(signs.ASK_THEM) },
@@ -232,14 +252,15 @@ const TURNS: readonly Turn[] = [
     is: "move/theirs-to-be",
     open: true,
     from: ["book", "ask-availability", "none", "ask-mine", "ask-service", "ask-staff", "move"],
-    when: (g) => signs.THEIRS_TO_BE.test(g.masked) || signs.MINE_INSTEAD.test(g.masked) || turns.BRING_INSTEAD.test(g.masked),
+    when: (g) =>
+      signs.THEIRS_TO_BE.test(g.masked) || signs.MINE_INSTEAD.test(g.masked) || turns.BRING_INSTEAD.test(g.masked) || turns.THAT_INSTEAD.test(g.masked),
   },
   // "Kofi Annor, 030 …, I'll be travelling on Thursday": who says so who they are cannot come.
   {
     is: "cancel/away-then",
     open: true,
     from: ["book", "none", "message", "out-of-scope", "ask-mine", "ask-availability", "cancel"],
-    when: (g) => signs.AWAY_THEN.test(g.masked) && /<(?:phone|email)>/.test(g.said) && !/\?|<service>/.test(g.masked),
+    when: (g) => signs.AWAY_THEN.test(g.masked) && /<(?:phone|email)>/.test(g.said) && !/\?|<service>|<day>.*<(?:day|time)>/.test(g.masked),
   },
   // "Who would you recommend for a shoulder": of people.
   { is: "ask-staff/recommends", from: ["ask-service", "book", "ask-availability", "none", "person", "message", "ask-staff"], when: has(signs.RECOMMENDS_WHOM) },
@@ -296,7 +317,7 @@ const TURNS: readonly Turn[] = [
     is: "move/cannot-but",
     from: ["book", "cancel", "move", "ask-availability", "ask-hours", "ask-staff", "message", "none"],
     when: (g) =>
-      (signs.CANNOT_BUT.test(g.masked) && !wishesBefore(g.masked)) ||
+      ((signs.CANNOT_BUT.test(g.masked) || (g.open && turns.CANNOT_THEN.test(g.masked))) && !wishesBefore(g.masked)) ||
       (g.open && NO_GOOD_BUT.test(g.masked) && !NAMES_A_VISIT.test(g.masked.slice(0, g.masked.search(NO_GOOD_BUT)))),
   },
   // "Oh wait, I meant move": which deed it is, and nothing else.

@@ -165,13 +165,18 @@ function onlyThem(t: Turn, task: BookTask, service: Service): void {
   });
 }
 
+/** As many visits are booked one after the other at one wish. */
+const MOST_VISITS = 4;
+
 /** Two who want the same of what one person gets at a time: each has a visit, booked one after the other. */
 function eachOfThem(t: Turn, task: BookTask, service: Service): void {
   const many = task.places ?? 1;
-  if (service.group || many < 2 || many > 4 || task.hold) return;
+  if (service.group || many < 2 || task.hold) return;
   delete task.places;
   // What is for two or more at once is one visit: "couples counselling for me and my husband".
   if ([service.name, ...service.also, service.about].some((text) => FOR_SEVERAL.test(text))) return;
+  // More than that are no series to be booked in one go: one of them is, and each of the others may be asked for.
+  if (many > MOST_VISITS) return t.say("book/one-at-first");
   // "At nine and at half past ten": an hour for each.
   const hours = (task.wish.times ?? []).filter((x) => x.value.kind === "at");
   const each = hours.length === many && hours.length === task.wish.times?.length;

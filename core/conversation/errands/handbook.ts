@@ -66,6 +66,7 @@ export function inOwnWords(t: Turn, reading: Reading): boolean {
   if (!passage) return false;
   t.say("ask/answer", { answer: val(passage.text, { kind: passage.kind, id: passage.id, label: passage.label }) });
   t.rule("answer/own-words");
+  t.state.lastAsk ??= "ask-service";
   t.outcome("answered");
   return true;
 }

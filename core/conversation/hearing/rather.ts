@@ -13,6 +13,7 @@ import { guessedFrom, idle, type Heard, type Step } from "./heard.ts";
 /** Says that a line was given rather than what was guessed. */
 function answered({ t }: Heard, rule: string): true {
   t.rule(rule);
+  t.state.lastAsk ??= "ask-service";
   t.state.repairs = 0;
   resume(t);
   return true;

@@ -24,6 +24,10 @@ export const EN = {
   "book/take-it": ["Shall I take {list} for you?", "Would {list} do?"],
   "book/nothing": ["I have nothing for {service} then. Is there another day that would do?"],
   "book/one-each": ["I'll book them one after the other.", "That is a visit each; I'll take them one after the other."],
+  "book/one-at-first": [
+    "So many visits at once I can't set up; I'll book one, and then the next if you like.",
+    "I'll take one of them first; ask me for the others after that.",
+  ],
   "book/too-many-places": ["I can book at most {most} places at once. How many shall it be?"],
   "book/too-many-still": [
     "More than {most} at once is for the desk to arrange. Shall I pass it on?",

@@ -8,6 +8,7 @@ import {
   CHOICES,
   ENDS_CHOICE,
   NEAREST,
+  NOT_WISHED,
   OF_THEIRS,
   SAYS_NUMBER,
   SHIFTS,
@@ -73,12 +74,14 @@ export function shifts(said: Said): Found[] {
   const later = measured.filter((f) => !LONGER_BY.test(said.norm.slice(0, f.start)));
   if (later.length > 0) return later;
   return SHIFTS.flatMap((s) =>
-    [...said.norm.matchAll(s.pattern)].map((m): Found => ({
-      kind: "shift",
-      value: s.value,
-      rule: "shift/" + s.value,
-      start: m.index,
-      end: m.index + m[0].length,
-    })),
+    [...said.norm.matchAll(s.pattern)]
+      .filter((m) => !NOT_WISHED.test(said.norm.slice(0, m.index)))
+      .map((m): Found => ({
+        kind: "shift",
+        value: s.value,
+        rule: "shift/" + s.value,
+        start: m.index,
+        end: m.index + m[0].length,
+      })),
   );
 }

@@ -35,6 +35,7 @@ import {
   WHAT_IT_COSTS,
   WOMAN_OR_MAN,
 } from "../packs/en/house.ts";
+import { A_RELATIVES, OWNER } from "../packs/en/company.ts";
 import { AND_NOT_ON } from "../packs/en/joining.ts";
 import { POSSESSIVE } from "../packs/en/people.ts";
 import { isGivenName } from "../called.ts";
@@ -253,6 +254,9 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   tokens.forEach((t, i) => {
     if (besides && occasions.has(t)) return;
     if (used.has(i) || aside.some((f) => f.start < t.end && t.start < f.end) || (COMMON.has(t.text) && !lexicon.telling.has(stem(t.text)))) return;
+    if (isSomebody(lexicon, said, i)) return;
+    // "My mother's gown": whose it is names nothing.
+    if (A_RELATIVES.test(t.text) && OWNER.test(tokens[i - 1]?.text ?? "") && tokens[i + 1] !== undefined) return;
     // "Yes, book" wants it done, in a house that does the books too.
     if (t.text === "look" && LOOKS_AT_IT.test(said.norm.slice(t.end))) return;
     if (DEED_WORDS.has(t.text) && !BEFORE_A_THING.test(tokens[i - 1]?.text ?? "")) return;
@@ -318,6 +322,13 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
 
 /** Whether it is what somebody of the house is. */
 const isTrade = (lexicon: Lexicon, word: string): boolean => [word, word.replace(/s$/, ""), word.replace(/es$/, "")].some((w) => lexicon.trades.has(w));
+
+/** "Brid Cotter": two capitals, of which the house writes neither word, are a person, whatever the first is a form or a slip of. */
+const isSomebody = (lexicon: Lexicon, said: Said, i: number): boolean =>
+  [i, i + 1].every((k) => {
+    const t = said.tokens[k];
+    return t !== undefined && /\p{Lu}\p{Ll}/u.test(said.raw.slice(t.start, t.start + 2)) && !COMMON.has(t.text) && !lexicon.vocabulary.has(t.text);
+  });
 
 /** "A place in the group", "Friday's group": a word that says little, where the house calls one service by it and nothing else is named. */
 function calledWeakly(lexicon: Lexicon, tokens: readonly Token[], house: House): Found[] {
@@ -423,8 +434,8 @@ function tellingBy(lexicon: Lexicon, word: string): { key: string; of: Set<strin
   // A word of the language with an ending is a slip of nothing: "changing" is no "charging".
   if (word.length < 6 || COMMON.has(word) || inflected(word)) return null;
   // A word of the language is a slip only of what sounds just like it: "charges" are no "chart".
-  // Nor is one that the house has besides: "Marathi" is no "marathon".
-  if (lexicon.vocabulary.has(word)) return null;
+  // Nor is one that the house has besides: "Marathi" is no "marathon". Nor is what somebody of it is called.
+  if (lexicon.vocabulary.has(word) || lexicon.names.has(word.replace(POSSESSIVE, ""))) return null;
   const plain = vectorOf(word) !== null;
   for (const [key, set] of lexicon.telling)
     if (
@@ -468,7 +479,8 @@ function slipsOf(lexicon: Lexicon, said: string): readonly string[] {
   slips.set(lexicon, known);
   let of = known.get(said);
   if (of === undefined) {
-    const plain = said.length < 4 || COMMON.has(said) || inflected(said) || rankOf(said) < COMMONEST;
+    // Who is called so is that person: "Ciara" is no "tiara".
+    const plain = said.length < 4 || COMMON.has(said) || lexicon.names.has(said.replace(POSSESSIVE, "")) || inflected(said) || rankOf(said) < COMMONEST;
     // A word of the language is a slip only of what sounds just like it: "killing" is no "filling".
     const word = plain || vectorOf(said) === null ? null : sounds(said);
     of = plain ? [] : lexicon.words.filter((w) => slipped(said, w) && (word === null || sounds(w) === word));

@@ -1,19 +1,38 @@
 import { HAD_ONE, LONG_OR_SHORT, SO_MANY, SO_MANY_FOR } from "../packs/en/reading.ts";
 import type { House } from "../../house/compile.ts";
+import type { Service } from "../../house/schema.ts";
 import type { Found } from "../found.ts";
 import { CARDINALS } from "../packs/en/words.ts";
 import { AGO } from "../packs/en/signs.ts";
 import type { Said } from "../text.ts";
 
-/** A length that only some of the services in question have tells which are meant. */
-export function narrow(house: House, offered: Found[], size: readonly Found[]): void {
-  const minutes = size.find((l) => l.kind === "length" && typeof l.value === "number" && !/-by$/.test(l.rule));
-  if (minutes?.kind !== "length") return;
+/** Leaves of each find that could be several services those that fit, where some do and some do not. Changes `offered`. */
+function keep(house: House, offered: Found[], rule: string, fits: (service: Service, f: Found) => boolean): void {
   offered.forEach((f, i) => {
     if (f.kind !== "service" || f.value.length < 2) return;
-    const fit = f.value.filter((id) => house.services.get(id)?.variants.some((v) => v.lengthMin === minutes.value));
-    if (fit.length === 1) offered[i] = { ...f, value: fit, rule: "service/by-length", assumed: house.services.get(fit[0] as string)?.name ?? "" };
+    const fit = f.value.filter((id) => {
+      const service = house.services.get(id);
+      return service !== undefined && fits(service, f);
+    });
+    if (fit.length === 0 || fit.length === f.value.length) return;
+    offered[i] = { ...f, value: fit, rule, ...(fit.length === 1 ? { assumed: house.services.get(fit[0] as string)?.name ?? "" } : {}) };
   });
+}
+
+/** A length that only some of the services in question have tells which are meant: "45 minutes", "the short one". */
+export function narrow(said: Said, house: House, offered: Found[], size: readonly Found[]): void {
+  const minutes = size.find((l) => l.kind === "length" && typeof l.value === "number" && !/-by$/.test(l.rule));
+  if (minutes?.kind === "length") keep(house, offered, "service/by-length", (s) => s.variants.some((v) => v.lengthMin === minutes.value));
+  keep(house, offered, "service/by-length", (s, f) => s.variants.length > 1 || !LONG_OR_SHORT.test(said.norm.slice(0, f.start)));
+}
+
+/** Who is to do it tells which of them it is, where not all are done by them: "a scan with Tessie". */
+export function narrowByPeople(house: House, offered: Found[], people: readonly Found[]): void {
+  const named = people.filter((p) => p.kind === "staff" && p.value !== "any");
+  const [only] = named;
+  if (named.length !== 1 || only?.kind !== "staff" || only.value === "any" || only.not) return;
+  const who = only.value;
+  keep(house, offered, "service/by-person", (s) => s.staff.some((id) => who.includes(id)));
 }
 
 /** Whether what is named is held for several at a time. */

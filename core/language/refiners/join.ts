@@ -1,6 +1,7 @@
 import {
   AND_NOT_ON,
   AND_ON,
+  IS_THERE,
   AND_ONLY,
   AT_EARLIEST,
   AT_LATEST,
@@ -284,6 +285,11 @@ function join(said: Said, plain: DayFound, b: DayFound, between: string, moving:
       ? { ...plain, value: { kind: "days", from: mondayOf(b.value.from) + plain.weekday - 1, to: mondayOf(b.value.from) + plain.weekday - 1 } }
       : plain;
   const gap = between.replace(PARTS_BETWEEN, "");
+  // "Next week, Tuesday or Wednesday": so is the second.
+  if (plain.rule === "day/weekday-of-week" && b.rule === "day/weekday" && b.weekday && plain.value.kind === "days" && plain.value.from !== undefined) {
+    const own = mondayOf(plain.value.from) + b.weekday - 1;
+    if (EITHER_OF_DAYS.test(gap)) b = { ...b, value: { kind: "days", from: own, to: own } };
+  }
   const x = ends(a.value);
   const y = ends(b.value);
   // "Next week, Thursday", "the week after next, on the Wednesday": the day of that week.
@@ -307,7 +313,8 @@ function join(said: Said, plain: DayFound, b: DayFound, between: string, moving:
   if (x?.from !== undefined && x.to === undefined && y?.to !== undefined && y.from === undefined && y.to >= x.from && !/[.;?!]/.test(gap))
     return { ...a, value: { kind: "days", from: x.from, to: y.to }, end: b.end, rule: "day/range" };
   if (TO_A_DAY.test(gap) || (AND_ONLY.test(gap) && BETWEEN.test(said.norm.slice(0, a.start)))) {
-    if ((moving && TO_A_DAY.test(gap)) || x?.from === undefined || y?.to === undefined) return null;
+    // "I'm in town Wednesday to Friday" tells when somebody is there, and moves nothing.
+    if ((moving && TO_A_DAY.test(gap) && !IS_THERE.test(said.norm.slice(0, a.start))) || x?.from === undefined || y?.to === undefined) return null;
     const to = y.to < x.from && b.weekday ? y.to + 7 : y.to;
     return { ...a, value: { kind: "days", from: x.from, to }, end: b.end, rule: "day/range" };
   }

@@ -7,6 +7,7 @@ import {
   BE_ON,
   BY_RULE,
   DOES_NOT_DO,
+  ELSEWHERE,
   HAVE_BOOKED,
   HAVE_GOT,
   INSTEAD_AFTER,
@@ -24,6 +25,7 @@ import {
   PREPOSITION,
   RATHER_THAN_PERSON,
   SAYS_CAN,
+  SO_IT_MOVES,
   SAYS_TO,
   SUPPOSED_TO,
   SUPPOSED_TO_SEE,
@@ -61,6 +63,8 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
   // "Something came up on Wednesday, can I come another day".
   const another = found.find((f) => f.kind === "shift" && (f.value === "another-day" || f.value === "another-time"));
   const resized = found.some((f) => f.kind === "length" && BY_RULE.test(f.rule));
+  const people = new Set(found.flatMap((f) => (f.kind === "staff" && f.value !== "any" && !f.not ? f.value : [])));
+  const swapped = errand === "move" && people.size === 2 && !found.some((f) => f.kind === "shift");
   const given = new Map<Found, "old" | "new">();
   parts.forEach((f, i) => {
     if (f.part) {
@@ -81,6 +85,7 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     const wish = TURNS_TO_WISH.exec(clause);
     const turned = wish !== null && (previous !== undefined || CANT.test(clause.slice(0, wish.index)));
     const behind = said.norm.slice(f.end, f.end + 40);
+    const cant = CANT.exec(clause);
     // "I can't get there before nine" tells of no appointment.
     if (f.rule === "time/not-before") given.set(f, "new");
     // "At two, not at eleven": the one that is not ruled out.
@@ -117,7 +122,12 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     // "Nell's two o'clock", "I booked it for Wednesday".
     else if (!at.oldKnown && (ITS_BEFORE.test(lead) || HAVE_BOOKED.test(clause))) given.set(f, "old");
     else if (VISIT_AFTER.test(follow) && !NEW_BEFORE.test(lead)) given.set(f, "old");
-    else if (CANT.test(clause) && !SAYS_CAN.test(clause.replace(CANT, ""))) given.set(f, "old");
+    else if (cant && !SAYS_CAN.test(clause.slice(cant.index + cant[0].length))) given.set(f, "old");
+    else if (f.kind === "day" && !at.oldKnown && ELSEWHERE.test(clause)) given.set(f, "old");
+    // "The school play is on Thursday so I need to move it": what stands in its way is when it is.
+    else if (f.kind === "day" && !at.oldKnown && errand === "move" && SO_IT_MOVES.test(behind)) given.set(f, "old");
+    // "Grace rather than Tessie on Saturday": who it is with is changed, and not when.
+    else if (swapped && !at.oldKnown && parts.length === 1) given.set(f, "old");
     else if (
       ((later && f.kind === "day") || (another && another.start > f.end)) &&
       (parts.length === 1 || (another && parts.every((g) => g.end < another.start)))

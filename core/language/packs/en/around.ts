@@ -18,12 +18,15 @@ export const NO_GOOD_BUT = new RegExp(
   `<day>(?:'s (?:<service>|appointment|visit|booking|lesson|session|one))?(?: <time>)?,?\\s*(?:${NO_GOOD})(?!.*\\b(?:another|new|extra) (?:appointment|visit|booking|session)\\b)(?!.*(?:<service>|\\bbook\\b)).*<(?:day|time)>`,
 );
 
+/** Between the day that is wished for and the one that is not. */
+export const AND_NOT_THEN = /(?:,|\band\b|\binstead,?)\s+not\s+(?:on |for |the |this )*$/;
+
 /** Right before a day: what comes after it. */
 export const AFTER = /(?<!\b(?:not|no|or) )\b(?:after|later than)\s+(?:the |this )*$/;
 
 /** Right before a day: it and what comes after it. */
 export const FROM =
-  /\b(?:from|starting|beginning|not before|no earlier than|not earlier than|any ?time from|(?:am|are|is|'m|'re|'s|get|gets|be)(?: due)? (?:back|home)(?: again)?(?: from)?|(?:not|(?:can|do|wo|could|is|are)n'?t|cannot)(?: (?:free|available|able|possible|around|back|come|make it|do (?:it|anything|that)|start|manage|be (?:there|free|available|back)))* (?:until|till|til))\s+(?:on |the |this )*$/;
+  /\b(?:from|starting|beginning|not before|no earlier than|not earlier than|on or after|any ?time from|(?:am|are|is|'m|'re|'s|get|gets|be)(?: due)? (?:back|home)(?: again)?(?: from)?|(?:not|(?:can|do|wo|could|is|are)n'?t|cannot)(?: (?:free|available|able|possible|around|back|come|make it|do (?:it|anything|that)|start|manage|be (?:there|free|available|back)))* (?:until|till|til))\s+(?:on |the |this )*$/;
 
 /** Right before a day: somebody is taken off what they have then. */
 export const TAKEN_FROM = /\b(?:remove|take|scratch|strike|cross|delete) (?:me|us|him|her|them|my [a-z]+)(?: off| out)? from\s+(?:the |this )*$/;
@@ -40,7 +43,7 @@ export const FROM_NOW_TO = /\b(?:between|from) now (?:and|to|until|till|through)
 
 /** Right before a day: it and what comes before it. */
 export const UNTIL =
-  /\b(?:until|till|til|(?<!\b(?:come|coming|came|stop|stopping|drop|dropping|swing|swinging|pop|popping|go|going|pass|passing) )by|no later than|not later than|not after|up to)\s+(?:the |this )*$/;
+  /\b(?:until|till|til|(?<!\b(?:come|coming|came|stop|stopping|drop|dropping|swing|swinging|pop|popping|go|going|pass|passing) )by|no later than|not later than|on or before|not after|up to)\s+(?:the |this )*$/;
 
 /** Before somebody does something on a day, or before something of theirs happens: not before they come. */
 export const BEFORE_DEED =

@@ -58,6 +58,10 @@ export const ALL_WOULD_DO =
   /^(?:any|anything|any one|all fine|no preference|(?:i )?don't (?:really |actually |much )?mind)(?: please| is fine| will do)?[.!]?$/;
 export const SAYS_NUMBER = /option|number|no/;
 
+/** Right before what is not wished for. */
+export const NOT_WISHED =
+  /\b(?:(?:don't|do not|won't|needn't)(?: really)? (?:need|want|have)(?: to (?:find|book|have))?|no need for|without|not looking for) $/;
+
 /** Other times than those offered. */
 export const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   { value: "another-day", pattern: /\b(?:another|a different|some other|other|any other) days?\b|\bdifferent day\b/g },

@@ -5,6 +5,11 @@ import { num } from "./lengths.ts";
 const RELATIVE =
   "(?:mother|father|sister|brother|son|daughter)[- ]in[- ]law|teenager|toddler|twins?|granny|grandad|hubby|missus|cousin|flatmate|roommate|son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mommy|mummy|mom|mum|mama|father|daddy|papa|dad|friend|mate|pal|buddy|brother|bro|sister|sis|nan|nana|grandpa|auntie|lad|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
 
+/** Something of a relative's: "mother's". */
+export const A_RELATIVES = new RegExp(`^(?:${RELATIVE})'s$`);
+/** Whose relative it is. */
+export const OWNER = /^(?:my|our|his|her|their)$/;
+
 /** A way to say how many places are wished for. `places` gives the number, 0 where it is none; `span` the part of the match that says so, where it is not all of it. */
 export interface CountRule {
   name: string;
@@ -75,7 +80,7 @@ export const COUNT_RULES: CountRule[] = [
 
 /** "Three places. No, make it two": the number that is said last. */
 export const COUNTED_ANEW =
-  /\b(?:make (?:it|that)|no,? only|no,? just|sorry,? only|sorry,?|rather|actually)\s+(one|two|three|four|five|2|3|4|5)(?=\W*(?:$|[,.;!]|please\b))/;
+  /\b(?:make (?:it|that)|no,? only|no,? just|sorry,? only|sorry,?|rather|actually)\s+(one|two|three|four|five|2|3|4|5)(?=\W*(?:$|[,.;!]|please\b))|\b(?:no|wait|sorry|actually|rather)\b[\s,]*(?:only|just) (?:the|my) (?:[a-z]+ )?(one|son|daughter|boy|girl|kid|child)\b/;
 
 /** Looked for after a count was corrected, where none was found. */
 export const LATER_COUNT_RULES: CountRule[] = [
@@ -102,6 +107,15 @@ export const LATER_COUNT_RULES: CountRule[] = [
     pattern:
       /\b(?:for )?(?:both|the two|all three|all four) of (?:them|us|my (?:kids|children|boys|girls))\b|\bboth my (?:kids|children|boys|girls|daughters|sons)\b/g,
     places: (m) => (/three/.test(m[0]) ? 3 : /four/.test(m[0]) ? 4 : 2),
+  },
+  // "My mother and my aunt would like to join".
+  {
+    name: "places/they-are",
+    pattern: new RegExp(
+      `\\b(?:my|our) (?:${RELATIVE})((?:,? (?:and )?(?:my |our |her |his )?(?:${RELATIVE})){1,4}) (?:both |all |also |really )*(?:want|like|need|wish|hope|would|are (?:coming|joining|hoping|keen))\\b`,
+      "g",
+    ),
+    places: (m) => 1 + ((m[1] as string).match(new RegExp(`\\b(?:${RELATIVE})\\b`, "g"))?.length ?? 0),
   },
   // "My twins both need a cut".
   { name: "places/both", pattern: /\b(?:my|our|the) twins\b/g, places: () => 2 },
@@ -133,7 +147,7 @@ export const LATER_COUNT_RULES: CountRule[] = [
 ];
 
 const MAY_COME = new RegExp(
-  `\\b(?:(?:can|could|may) (?:my|our) (${RELATIVE}) (?:get|have|come(?! (?:in |into |inside |along |through |to |up )?(?:[a-z]+ ){0,3}(?:with (?:me|us)|along|and (?:watch|sit|wait)))|see|do|join|try)|(?:fit|get|book|squeeze|put|schedule|sign|enrol|register|have) (?:my|our) (${RELATIVE})\\b|my (${RELATIVE})(?: \\w+)? (?:needs|wants|would (?:like|love)|is (?:\\w+ (?:and |years? old and )|\\w+ ){0,2}(?:would|wants|needs|failing|struggling|keen|looking)))\\b`,
+  `\\b(?:(?:can|could|may) (?:my|our) (${RELATIVE}) (?:get|have|come(?! (?:in |into |inside |along |through |to |up )?(?:[a-z]+ ){0,3}(?:with (?:me|us)|along|and (?:watch|sit|wait)))|see|do|join|try)|(?:fit|get|book|squeeze|put|schedule|sign|enrol|register|have) (?:my|our) (${RELATIVE})\\b(?!'s)|my (${RELATIVE})(?: \\w+)? (?:needs|wants|would (?:like|love)|is (?:\\w+ (?:and |years? old and )|\\w+ ){0,2}(?:would|wants|needs|failing|struggling|keen|looking)))\\b`,
   "g",
 );
 const SPOKEN_OF = new RegExp(

@@ -260,7 +260,7 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/relative",
     pattern: new RegExp(
-      `\\b(?:on )?the (?:(day|week)|(${WEEKDAY})) (after|before)(?: that)?(?! (?:tomorrow|next|the|<|my|lunch|work|\\d|${WEEKDAY}|${MONTH}))(?=\\W|$)|\\bthe same (day)\\b|\\bthat same (day)\\b|\\bthe following (?:(day|week)|(${WEEKDAY}))\\b|\\b(?:to|on|for|until|till) the next (day|week)\\b|\\b(?:the )?next (day)(?=\\W*$|,? (?:at )?(?:the )?same\\b)`,
+      `\\b(?:on )?the (?:(day|week)|(${WEEKDAY})) (after|before)(?: that)?(?! (?:tomorrow|next|the|<|my|lunch|work|school|class|dinner|breakfast|noon|midday|hours|\\d|${WEEKDAY}|${MONTH}))(?=\\W|$)|\\bthe same (day)\\b|\\bthat same (day)\\b|\\bthe following (?:(day|week)|(${WEEKDAY}))\\b|\\b(?:to|on|for|until|till) the next (day|week)\\b|\\b(?:the )?next (day)(?=\\W*$|,? (?:at )?(?:the )?same\\b)`,
       "g",
     ),
     value: (m) => {
@@ -558,13 +558,20 @@ export const DAY_RULES: DayRule[] = [
     },
   },
   {
+    // "In the next half hour": today, and soon.
+    name: "day/in-the-next-hours",
+    pattern:
+      /\b(?:in|within) the next (?:half(?: an)? hour|hour(?: or (?:so|two))?|couple of hours|few (?:hours|minutes)|(?:two|three|four|\d{1,2}) (?:hours|minutes|mins))\b/g,
+    value: (_m, at) => ({ value: one(at.today) }),
+  },
+  {
     name: "day/week-today",
-    pattern: /\b(?:a|one|1) week (?:from )?today\b|\bin a week(?:'s time)?\b|\btoday week\b/g,
+    pattern: /\b(?:a|one|1) week (?:from )?today\b|\bin a week(?:'s time)?\b|\b(?:today|this day) week\b/g,
     value: (_m, at) => ({ value: one(at.today + 7) }),
   },
   {
     name: "day/fortnight",
-    pattern: /\b(?:(?:in a|a) fortnight(?: (?:from (?:now|today)|today))?(?! (?:on|from|tomorrow|later|earlier|after|before)\b)|today fortnight)/g,
+    pattern: /\b(?:(?:in a|a) fortnight(?: (?:from (?:now|today)|today))?(?! (?:on|from|tomorrow|later|earlier|after|before)\b)|(?:today|this day) fortnight)/g,
     value: (_m, at) => ({ value: one(at.today + 14) }),
   },
   {

@@ -68,6 +68,10 @@ export const ONLY_A_WHILE = /^\W*(?:until|till|til|before|after|from|at|around|b
 /** After a day that is not the first of some. */
 export const NO_START = /^'s\b|^\s*(?:to|till|until|-)\s/;
 
+/** Right before the days on which somebody is there. */
+export const IS_THERE =
+  /\b(?:i'm|i am|we're|we are|i'll be|we'll be|he's|she's|they're)(?: only| just| back)? (?:in town|here|free|available|around|back|home|over|in [a-z]+)(?: only| just)?\W+(?:from |on )?$/;
+
 /** "From Tuesday on". */
 export const AND_ON = /^ (?:on(?= *(?:$|[,.;!?]|please))|onwards?|or (?:later|after))\b/;
 

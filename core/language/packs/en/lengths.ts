@@ -33,20 +33,20 @@ export const LENGTH_RULES: LengthRule[] = [
   },
   {
     name: "length/half-hour",
-    pattern: /\b(?:an? )?half(?: an|-an| a)?[ -]hours?\b(?! (?:later|late|sooner|earlier|early|before|after|ago))/g,
+    pattern: /\b(?:an? )?half(?: an|-an| a)?[ -]hours?\b(?! (?:later|late|sooner|earlier|early|before|after(?! all)|ago))/g,
     value: () => 30,
   },
   { name: "length/three-quarters", pattern: /\b(?:three[ -]quarters? of an hour|three[ -]quarter hour)\b/g, value: () => 45 },
   {
     name: "length/hours",
     pattern:
-      /(?<!quarters? of )\b(?:(a|an|one|two|three|four|full)(?: full)?[ -](?:hours?|hrs?)|the hour(?=[ -](?:long|one|slot|version|session|visit|option)\b)|([1-4])[ -]?(?:hours?|hrs?|h))\b(?! (?:later|late|sooner|early|earlier|before|after|ago|and a half|notice|or (?:so|two)))/g,
+      /(?<!quarters? of )\b(?:(a|an|one|two|three|four|full)(?: full)?[ -](?:hours?|hrs?)|the hour(?=[ -](?:long|one|slot|version|session|visit|option)\b)|([1-4])[ -]?(?:hours?|hrs?|h))\b(?! (?:later|late|sooner|early|earlier|before|after(?! all)|ago|and a half|notice|or (?:so|two)))/g,
     value: (m) => (({ two: 2, three: 3, four: 4 })[m[1] ?? ""] ?? Number(m[2] ?? 1)) * 60,
   },
   {
     name: "length/minutes",
     pattern: new RegExp(
-      `\\b(\\d{2,3}|${SPELLED})[ -]?(?:-?minutes?|mins?|minuter?)\\b(?! (?:later|earlier|late|before|after|ago|early|away|walk|drive|behind))`,
+      `\\b(\\d{2,3}|${SPELLED})[ -]?(?:-?minutes?|mins?|minuter?)\\b(?! (?:later|earlier|late|before|after(?! all)|ago|early|away|walk|drive|behind))`,
       "g",
     ),
     value: (m) => minutesOf(m[1] as string),

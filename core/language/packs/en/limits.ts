@@ -44,6 +44,12 @@ export const ALWAYS_REFUSED: readonly Limit[] = [
     ],
     say: "I can't tell you about anybody else's visits.",
   },
+  {
+    id: "always-private",
+    subject: "private numbers",
+    words: ["private number", "private address", "personal number", "where does she live", "where does he live"],
+    say: "I don't give out anything private of the people who work here.",
+  },
 ];
 
 /** Dangers that go before everything. The number to call is the country's. */
@@ -70,6 +76,19 @@ export const ALWAYS_EMERGENCY: readonly string[] = [
 ];
 
 /** Numbers for help at once by ISO 3166 country; 112 in the European Union and many other places. Common knowledge, from memory. */
-const HELP: Record<string, string> = { CA: "911", US: "911", MX: "911", GB: "999", IE: "112", AU: "000", NZ: "111", IN: "112", ZA: "112", JP: "119" };
+const HELP: Record<string, string> = {
+  CA: "911",
+  US: "911",
+  MX: "911",
+  GB: "999",
+  IE: "112",
+  AU: "000",
+  NZ: "111",
+  IN: "112",
+  ZA: "112",
+  JP: "119",
+  PH: "911",
+  KE: "999",
+};
 export const helpNumber = (country: string): string => HELP[country] ?? "112";
 export const helpSentence = (number: string): string => `That needs help at once: please call ${number} now.`;

@@ -54,7 +54,7 @@ export const WHAT_ABOUT = /\b(?:what|how) about\s+(?:on |at |the )*$/;
 export const ANOTHER_TIME_FOR = /\b(?:another|a different|some other) (?:time|slot|hour) (?:for|on)\s+(?:my |the )*$/;
 
 /** Right before what the wish takes the place of. */
-export const IN_PLACE_OF = /\b(?:instead of|rather than|in place of|and not)\s+(?:my |the |on |at )*$/;
+export const IN_PLACE_OF = /\b(?:instead of|rather than|in place of|and not)\s+(?:my |our |the |this |that |on |at )*$/;
 
 /** Soon after what is wished for, before what it takes the place of. */
 export const IN_PLACE_OF_AFTER = /^[^.;?!]{0,20}\b(?:instead of|rather than|in place of)\b/;
@@ -83,6 +83,14 @@ export const HAVE_BOOKED = /\b(?:i|we)(?:'ve| have|'d| had)?(?: already)? (?:boo
 
 /** Right after the day or hour of a visit. */
 export const VISIT_AFTER = /^\s*(?:one|appointment|booking|visit|session)\b/;
+
+/** Right before a day on which somebody is somewhere else. */
+export const ELSEWHERE =
+  /\b(?:i'm|i am|i'll be|i will be|we're|we are|we'll be|he's|she's|they're)(?: now| still)? (?:rostered|on (?:shift|duty|call|nights|night shift|leave|holiday)|working|at work|abroad|away|travelling|traveling|out of town|tied up|in hospital)\b[^.;?!]*$/;
+
+/** Right after a day that stands in the way of a visit. */
+export const SO_IT_MOVES =
+  /^[^.;?!<]{0,16}?(?:,? (?:so|and|therefore)|[,;]) (?:i|we)(?:'ll| will|'d| would)? ?(?:just |really )?(?:need|have|want|must|like|ought|am going|'m going|'re going)(?: to)? (?:re-?schedule|move|change|shift|switch|swap|push|postpone|rearrange|put off|bring)\b/;
 
 /** What can be, after what cannot. */
 export const SAYS_CAN = /\b(?:so|can|could)\b[^']*$/;

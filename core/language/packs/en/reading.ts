@@ -107,7 +107,7 @@ export const LONG_OR_SHORT = /\b(long|short)(?:er|est)? $/;
 
 /** "Two for", right before what is held for several. */
 export const SO_MANY_FOR =
-  /(?:^|[,.;!?] ?|\b(?:book|put|have|take|get|want|need|like|make it|reserve|down|us|yes|hi|hello|and) )(two|three|four|five|six|[2-6]) (?:for|in|at|to) $/;
+  /(?:^|[,.;!?] ?|\b(?:book|put|have|take|get|want|need|like|make it|reserve|down|us|yes|hi|hello|and) )(two|three|four|five|six|[2-6])(?: slots)? (?:for|in|at|to) (?:the |your |that |this )?$/;
 
 /** A number right before a thing: "two flu jabs". */
 export const SO_MANY = /\b(two|three|four|[2-4]) $/;

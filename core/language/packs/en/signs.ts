@@ -121,7 +121,7 @@ export const FREE_FIRST =
 
 /** A stretch of days during which somebody is there: no visit is moved from the one to the other. */
 export const THERE_FROM_TO =
-  /\b((?:some ?time|any ?time|any ?where|any ?day|something|anything|holidays?|vacation|here|there|in town|in the (?:area|city|village|country)|visiting|staying|stay|around|free|available|over|home|off|(?:i'm|we're|i am|we are|he's|she's|they're|i'll be|we'll be) (?:in|at|with) [a-z]+)(?: (?!to\b)\w+){0,2}) from <day> (?:to|until|till|through) <day>/g;
+  /\b((?:some ?time|any ?time|any ?where|any ?day|something|anything|holidays?|vacation|here|there|in town|in the (?:area|city|village|country)|visiting|staying|stay|around|free|available|over|home|off|(?:i'm|we're|i am|we are|he's|she's|they're|i'll be|we'll be) (?:in|at|with) [a-z]+)(?: (?!to\b)\w+){0,2})(?: from)? <day> (?:to|until|till|through) <day>/g;
 
 /** No other time is wished for: what cannot be kept is not to be moved. */
 export const NO_OTHER_TIME =
@@ -172,7 +172,7 @@ export const EXCHANGE =
 
 /** Of one of the house's people, what is nobody's business: their family, age, home or pay. */
 export const OF_THEIR_LIFE =
-  /\b(?:does|do|has|have) <staff> (?:have|got) (?:any |an? )?(?:children|kids|child|kid|baby|husband|wife|boyfriend|girlfriend|partner|family)\b|\bis <staff> (?:still )?(?:married|single|divorced|engaged|seeing (?:anyone|someone|anybody|somebody)|pregnant)\b|\bhow old is <staff>|\bwhere does <staff> live\b|\bhow much does <staff> (?:earn|make|get paid)\b|\bwhat does <staff> earn\b/;
+  /\b(?:does|do|has|have) <staff> (?:have|got) (?:any |an? )?(?:children|kids|child|kid|baby|husband|wife|boyfriend|girlfriend|partner|family)\b|\bis <staff> (?:still )?(?:married|single|divorced|engaged|seeing (?:anyone|someone|anybody|somebody)|pregnant)\b|\bhow old is <staff>|\bwhere does <staff> live\b|\b(?:what(?:'s| is| are)|give me|tell me|can i have|could i have|may i have|i need|i want|have you(?: got)?|do you have) <staff>(?:'s)? (?:own |private |personal |home |direct )*(?:mobile|cell|cell ?phone|phone|number|telephone|email|e-mail|address|home|age|birthday|surname|salary)\b|\bhow much does <staff> (?:earn|make|get paid)\b|\bwhat does <staff> earn\b/;
 
 /** A visit has been booked, or was meant to be. */
 export const BOOKED_ALREADY =
@@ -434,7 +434,7 @@ export const ANOTHER_TIME_FOR = /\b(?:another|a different|a new|some other) (?:t
 
 /** One of the house's people is to be asked, or told, something. */
 export const ASK_THEM =
-  /^\W*(?:(?:and|also|then|please|could you|can you|would you|will you|kindly)\W+)*(?:ask <staff> to\b|(?:tell|remind) <staff> (?:to|that|about|i|i'm|we|we're|my|it|he|she)\b)/;
+  /^\W*(?:(?:and|also|then|please|could you|can you|would you|will you|kindly)\W+)*(?:ask <staff> to\b|(?:tell|remind) <staff> (?:to|that|about|the|our|i|i'm|we|we're|my|it|he|she|they)\b)/;
 
 /** What is on a day is to be otherwise: "tomorrow's lesson: can it be at nine". */
 export const THEIRS_TO_BE =

@@ -318,7 +318,8 @@ export const FOR_WHO_RETURNS = /\b(?:follow[- ]?ups?|reviews?|return(?:ing)? (?:
 export const IN_CASE = /^\W*(?:if not|otherwise|failing that|or else)\b/i;
 
 /** A yes with how many they are, or the number alone. */
-export const SO_MANY = /^\W*(?:yes|yeah|yep|ok|okay|sure)?\W*(?:for )?(two|three|2|3)\W*(?:of us|people|places)?\W*(?:please)?\W*$/i;
+export const SO_MANY =
+  /^\W*(?:(?:yes|yeah|yep|ok|okay|sure|no|sorry|actually|then|well|just|only|for|make (?:it|that)|we're|we are|it's)\W+)*(two|three|four|five|six|[2-6])\W*(?:of us|people|places|seats|spots|tickets)?(?:\W+(?:then|please|actually|instead|in all|altogether|of us|so))*\W*$/i;
 
 /** Which of several is meant, by what it is like: "the gentle one". */
 export const LIKE_WHAT = /\bthe ((?:[a-z-]+ ){1,3})(?:one|kind|sort|type|version)\b/i;

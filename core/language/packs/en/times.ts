@@ -74,6 +74,8 @@ export function clock(text: string): ClockValue | null {
   } else if ((m = /^(\d{1,2})(\d\d)$/.exec(t))) {
     hour = Number(m[1]);
     minute = Number(m[2]);
+    // Nobody comes at 19:52: four bare digits that are no five minutes are a year, or some other number.
+    if (minute % 5 !== 0) return null;
     if (!half) return valid(hour, minute, hour > 12 || t.length === 4);
   } else if ((m = /^(\d{1,2})$/.exec(t))) {
     hour = Number(m[1]);
@@ -498,7 +500,7 @@ export const TIME_RULES: TimeRule[] = [
     value: (m, at) =>
       greets(m, at) ||
       (/^\W*(?:hi |hello |hey )?$/.test(m.input.slice(0, m.index)) &&
-        /^morning\W+(?:all\b|everyone|can|could|i\b|i'd|may|we|is|are|do|what|how|this|just|team|folks)/.test(m.input.slice(m.index)))
+        /^morning(?:! ?\w|\W+(?:all\b|everyone|can|could|i\b|i'd|may|we|is|are|do|what|how|this|just|team|folks)\b)/.test(m.input.slice(m.index)))
         ? null
         : ranged("morning"),
   },

@@ -8,12 +8,49 @@ export const CALL_IT_OFF =
 export const LEADS_IN =
   /^\W*(?:(?:ok(?:ay)?|right|alright|all right|great|good|fine|cool|lovely|perfect|so|well|oh|ah|hm+)[\s,]+)+(?=(?:when|what|how|who|where|which|can|could|do|does|is|are|will|would|may|should)\b)/;
 
+/** Fragments that say only when, to the end of what is said. */
+const ONLY_WHEN = String.raw`(?:(?:maybe|perhaps|how about|what about|then|so|and|but|is|are|was|there|any|anything|other|next|available|the|a|on|at|in|or|for|from|please|possible|instead|if|you|have|it|ok|okay|do|fine|slot|one|free|that|would|could|be|suit|me|us|my|our)\b|<\w+>|[\s,?'-])*<(?:day|time)>(?:(?:on|at|in|or|and|to|please|possible|instead|if|okay|ok|fine|then|the|a|for|my|our|slot|one|is|available|free|that|would|be|good|better|great)\b|<\w+>|[\s,?'-])*[.!]?$`;
+
+/** What they have they cannot keep, and after it nothing but when: "I can't make it on Thursday. Monday at ten?" */
+export const CANNOT_THEN = new RegExp(
+  String.raw`(?:\b(?:can'?t|cannot|can not|won'?t(?: be able to)?|unable to|not able to|not going to)(?: \w+){0,2} (?:make it|come|attend|be there|reach|get there|get to you|keep)\b[^.;?!]{0,24}|\b(?:rostered|on (?:shift|duty|call|nights)|working|abroad|away|travelling|traveling|out of town|tied up|at work|in hospital)\b[^.;?!<]{0,12})<(?:day|time)>(?: <time>)?(?: at all| any ?more| after all| now)?\s*[,.;!-]+\s*(?:${ONLY_WHEN}|(?:and |so |but )?(?:the )?(?:next available|earliest|soonest|next one|another (?:day|time|date|slot)|any other (?:day|time|date|slot)|anything else|something else)\b[^.<]{0,30}$|(?:and |so |but )?(?:can|could|may|might|would) (?:the|my|our|it|that|this|we|i)\b[^.?!<]{0,30}<(?:day|time)>)`,
+);
+
+/** What is named with its day is to be at another: "the lesson on Friday: is Monday okay instead". */
+export const THAT_INSTEAD =
+  /<service>(?: with <staff>)?(?: <day>)(?: <time>)?[^.?!<]{0,12}[,:;.?-] ?(?:is|would|could|can|may|might)\b[^.?!]*<(?:day|time)>[^.?!]*\binstead\b(?! of)/;
+
+/** Nobody need come any more. */
+export const NO_NEED =
+  /\b(?:no (?:need|point|reason)(?: for (?:me|us|him|her|them))?(?: any ?more| now)? (?:to (?:come|keep|see|attend)|coming|keeping|in (?:coming|keeping))|(?:needn't|don't need to|do not need to|don't have to|won't need to) (?:come|be seen|keep)\b(?: any ?more)?|so no more (?:<service>|[a-z]+)(?: for (?:me|us|him|her))?(?= ?(?:<day>|$|[,.;!])))(?! (?:back|again|with|in)\b)/;
+
+/** What stands is to be forgotten: "forget Thursday's lesson", "take the massage off". */
+export const FORGET_IT =
+  /(?:(?:^|[,.;!?-] ?|\b(?:please|just|so|let's|to|can you|could you|would you|and) )(?:forget|skip|scrap|ditch|bin)(?: about)? (?:my |our |the |that |this )?(?:<day>(?:'s)?(?: (?:<service>|appointment|visit|one|session|lesson|booking))?|<service>|appointment|visit|session|lesson|booking)(?= ?(?:$|[,.;!?]|please|on|with|at|for|then|<)))|\b(?:take|get) (?:my |our |the )?(?:<service>|appointment|visit|session|lesson|booking)(?: <day>)? (?:off|out)\b(?! (?:of|on)\b)/;
+
+/** "Which of the two is it with": one or the other of the house. */
+export const ONE_OR_OTHER = /^\W*(?:and |so )?(?:is|will) it (?:be )?<staff> or <staff>(?!.*\b(?:i|i'm|me|my|mine|we|we're|our)\b)/;
+
+/** "Don't forget my appointment": it is to stand. */
+export const DO_NOT_FORGET = /\b(?:don't|do not|never|won't you) forget\b/;
+
+/** What a length costs: "what's an hour with her". */
+export const WHAT_IS_A_LENGTH = /\bwhat(?:'s| is| are| would be) (?:the |a |an )?<length>(?: (?:with|of|for|at)\b|\W*$)/;
+
+/** What comes of not coming. */
+export const IF_OFF =
+  /\b(?:what|how)\b[^.?!]*\bif (?:i|we|he|she|they)(?:'d| would)?(?: (?:have|had|need|want|decide|were) to| must| should)? (?:call (?:it|this|that) off|pull out|back out|drop out|bow out|cry off)\b/;
+
 /** Whether one has to book at all. */
 export const MUST_ONE_BOOK =
   /(?:\bor |^\W*)(?:do|must|should) (?:i|we|you|people)(?: really| always)?(?: (?:have|need) to)? (?:book|make an appointment|have an appointment)\b(?![^.?!]*<)/;
 
 /** What is only asked about, or thought of. */
 export const ONLY_IN_CASE = /\?|\b(?:if|when|whether|in case|what happens|unless|might|should i)\b/;
+
+/** What is asked about, and not asked for. */
+export const ONLY_WHAT_IF =
+  /\b(?:if|when|whether|in case|what happens|unless|(?:should|must|can|may|could) (?:i|we)|(?:do|would|will) (?:i|we) (?:have|need) to)\b/;
 
 /** Until when something may be called off or changed, and nothing to be done now. */
 export const UNTIL_WHEN =
