@@ -288,7 +288,8 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
   const yes = ofKind(reading.found, "yes")[0]?.value;
   const services = ofKind(reading.found, "service");
   // What was chosen from all that there is is a wish for it.
-  if (state.asking === "book") delete state.asking;
+  // So is what is said together with when: "the hour, on Tuesday at three".
+  if (state.asking === "book" || (!reading.question && reading.found.some((f) => f.kind === "time" || f.kind === "day"))) delete state.asking;
   if (state.asking && services.length > 0) {
     const asking = state.asking;
     delete state.asking;

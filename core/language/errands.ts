@@ -42,7 +42,7 @@ import {
   UNRESPONSIVE,
   WHAT_TO_DO,
 } from "./packs/en/signs.ts";
-import { LEADS_IN } from "./packs/en/turns.ts";
+import { CANCELLED_ELSEWHERE, LEADS_IN } from "./packs/en/turns.ts";
 
 /** Errands whose plain signs stand in a masked text, in the order said; the surer of two that exclude each other wins. */
 export function cuedErrands(masked: string): ErrandRead[] {
@@ -279,7 +279,8 @@ function judgeAll(
       "book",
       ...(whole.read?.rule === HAS_AND_CANNOT ? ["ask-service", "ask-mine"] : []),
     ];
-    if (whole.read && cannot && reads.every((r) => beside.includes(r.errand))) return { errands: [whole.read], clauses: [], subject: null };
+    if (whole.read && cannot && reads.every((r) => beside.includes(r.errand) || r.rule === "errand/ask-policy/runs-late"))
+      return { errands: [whole.read], clauses: [], subject: null };
     // "My toes tingle, is that normal?": what is refused may stand beside talk that asks for nothing.
     const alone = grave?.read && !whole.read && each.every((e) => e === grave || !e.read);
     if (grave?.read && (alone || whole.read?.errand === grave.read.errand)) return { errands: [grave.read], clauses: [], subject: grave.subject };
@@ -320,7 +321,8 @@ function withoutAlarm(list: Guess[], said: readonly string[], notes: Notes): Gue
 function judgeOne(first: string, bareFirst: string, own: (word: string) => boolean, open: boolean, named: boolean, notes: Notes): Single {
   const said = withoutTakenBack(first);
   const plain = first === bareFirst ? said : withoutTakenBack(bareFirst);
-  const tidy = (text: string): string => besidesWho(text.replace(OPENER, "").replace(LEADS_IN, "").replace(THERE_FROM_TO, "$1 <day>"));
+  const tidy = (text: string): string =>
+    besidesWho(text.replace(CANCELLED_ELSEWHERE, " ").replace(OPENER, "").replace(LEADS_IN, "").replace(THERE_FROM_TO, "$1 <day>"));
   const masked = tidy(said);
   const bare = said === plain ? masked : tidy(plain);
   const cued = cuedErrands(masked);
@@ -390,6 +392,7 @@ const OF_ALL_OF_IT = new Set([
   "errand/move/both-to-one-day",
   "errand/move/supposed-to-come",
   "errand/move/theirs-to-be",
+  "errand/book/was-cancelled",
   "errand/ask-mine/checks",
   "errand/book/unsure-which",
   "errand/refused/of-others",

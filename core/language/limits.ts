@@ -1,4 +1,5 @@
 import type { ReadContext } from "./context.ts";
+import { TAKES_OTHERWISE } from "./packs/en/limits.ts";
 import { DID_NOT, IN_GENERAL } from "./packs/en/signs.ts";
 import { normalise, type Said } from "./text.ts";
 
@@ -35,7 +36,8 @@ function placeOf(text: string, phrase: string): number {
   let pattern = ordered.get(phrase);
   if (!pattern) {
     const words = normalise(phrase).tokens.map((t) => t.text.replace(/[^a-z0-9']/g, ""));
-    pattern = new RegExp(`(?<![a-z])${words.map((w) => w + "(?:s|ing|ed)?").join("(?: [a-z']+){0,2} ")}(?![a-z])`);
+    const otherwise = words.at(-1) === "take" ? TAKES_OTHERWISE : "";
+    pattern = new RegExp(`(?<![a-z])${words.map((w) => w + "(?:s|ing|ed)?").join("(?: [a-z']+){0,2} ")}(?![a-z])${otherwise}`);
     if (ordered.size > 5000) ordered.clear();
     ordered.set(phrase, pattern);
   }

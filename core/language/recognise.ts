@@ -23,7 +23,7 @@ export function recognise(said: Said, at: Moment): Found[] {
   const { days, when, size } = whenFinds(said, at, clear, shifted, many);
   const offered = serviceFinds(said, at, clear, solid, when, size, many);
   const people = peopleFinds(said, at, clear, offered, days);
-  narrowByPeople(at.house, offered, people);
+  narrowByPeople(said, at.house, offered, people);
   if (size.length === 0) size.push(...longOrShort(said, at.house, offered));
   const vocabulary = lexiconOf(at.house).vocabulary;
   const blocked = [...solid, ...when, ...size, ...offered, ...people.filter((p) => p.kind !== "gender")];

@@ -105,6 +105,13 @@ const TURNS: readonly Turn[] = [
     from: ["ask-service", "ask-hours", "ask-policy", "ask-availability", "cancel", "move", "none", "ask-mine"],
     when: has(turns.UNTIL_WHEN),
   },
+  // "My class was cancelled, can I come another day": nothing is to be called off.
+  {
+    is: "book/was-cancelled",
+    from: ["cancel", "move", "book", "none", "ask-availability"],
+    when: (g) => turns.WAS_CANCELLED.test(g.masked) && turns.OTHER_DAY.test(g.masked),
+  },
+  { is: "ask-mine/was-cancelled", notFrom: ["refused", "emergency"], when: has(turns.WAS_CANCELLED) },
   { is: "ask-policy/if-off", notFrom: ["refused", "emergency"], when: has(turns.IF_OFF) },
   // "My knee stopped hurting, no need to come on Monday".
   {
@@ -124,6 +131,14 @@ const TURNS: readonly Turn[] = [
   { is: "ask-mine/don't-forget", from: ["cancel"], when: has(turns.DO_NOT_FORGET) },
   // "Maren or Tobias, is it, on Fridays".
   { is: "ask-staff/one-or-other", open: true, from: ["ask-mine", "none", "book", "ask-availability"], when: has(turns.ONE_OR_OTHER) },
+  { is: "ask-price/of-a-ticket", from: ["ask-service", "none", "out-of-scope", "ask-availability", "ask-policy"], when: has(turns.WHAT_IS_A_TICKET) },
+  { is: "ask-policy/covered", from: ["ask-service", "none", "out-of-scope", "ask-price"], when: has(turns.COVERED) },
+  {
+    is: "ask-service/have-you",
+    open: true,
+    from: ["ask-staff", "none", "book", "ask-availability"],
+    when: (g) => turns.HAVE_YOU.test(g.masked) && !/<(?:day|time)>/.test(g.masked),
+  },
   { is: "ask-price/of-a-length", from: ["ask-service", "none", "ask-availability", "ask-mine"], when: has(turns.WHAT_IS_A_LENGTH) },
   // "Are walk-ins all right or do I book".
   { is: "ask-policy/must-one-book", open: true, from: ["book", "none", "ask-service", "ask-availability", "ask-policy"], when: has(turns.MUST_ONE_BOOK) },
@@ -156,7 +171,7 @@ const TURNS: readonly Turn[] = [
   {
     is: "ask-hours/anybody-there",
     open: true,
-    from: ["none", "message", "person", "ask-staff", "ask-hours"],
+    from: ["none", "message", "person", "ask-staff", "ask-hours", "ask-availability"],
     when: (g) => turns.IS_ANYBODY_THERE.test(g.masked) && /<(?:day|time)>/.test(g.masked),
   },
   {
@@ -315,7 +330,7 @@ const TURNS: readonly Turn[] = [
   // "I can't come on Friday, is Monday possible".
   {
     is: "move/cannot-but",
-    from: ["book", "cancel", "move", "ask-availability", "ask-hours", "ask-staff", "message", "none"],
+    from: ["book", "cancel", "move", "ask-availability", "ask-hours", "ask-staff", "message", "none", "ask-policy"],
     when: (g) =>
       ((signs.CANNOT_BUT.test(g.masked) || (g.open && turns.CANNOT_THEN.test(g.masked))) && !wishesBefore(g.masked)) ||
       (g.open && NO_GOOD_BUT.test(g.masked) && !NAMES_A_VISIT.test(g.masked.slice(0, g.masked.search(NO_GOOD_BUT)))),

@@ -43,15 +43,15 @@ const WRITTEN_OF_IT = 0.4;
 /** What the house does not do or say; what only sounds like advice is answered where the house has a line of its own for it. */
 export const limits: Step = ({ t, reading, text }) => {
   if (!reading.limit) return false;
+  const ofMoney = OF_MONEY.test(t.house.limits.find((l) => l.id === reading.limit)?.subject ?? "");
   if (reading.guessed) {
-    const least = ofTheirLife(t, reading) ? null : !ofHealth(t, reading) ? 0.7 : OF_ONES_HEALTH.test(text) ? null : 0.9;
+    const least = ofTheirLife(t, reading) ? null : ofMoney ? WRITTEN_OF_IT : !ofHealth(t, reading) ? 0.7 : OF_ONES_HEALTH.test(text) ? null : 0.9;
     if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least))) {
       resume(t);
       return true;
     }
   }
   // "Is it cheaper if I take several lessons": what the house wrote about it is its own word.
-  const ofMoney = OF_MONEY.test(t.house.limits.find((l) => l.id === reading.limit)?.subject ?? "");
   if (!reading.guessed && ofMoney && reading.question && fromHandbook(t, reading, WRITTEN_OF_IT)) {
     t.rule("limit/a-line-of-its-own");
     resume(t);

@@ -275,7 +275,7 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   for (const p of lexicon.phrases) {
     if (!scores.has(p.service)) continue;
     // What is in a service's name speaks of it before one that is only called so besides.
-    const words = [...new Set(p.stems)];
+    const words = [...new Set(p.words.map(keyOf))];
     // One that was said whole is meant before one of which only a word was: "a cut" is no "kids' cut".
     const own = words.reduce((sum, w) => sum + (heard.get(w) ?? 0), 0) * (p.own ? 1 : 0.98) * (words.every((w) => heard.has(w)) ? WHOLE : 1);
     scores.set(p.service, Math.max(scores.get(p.service) ?? 0, own));
@@ -318,6 +318,17 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     });
   } else out.push(...calledWeakly(lexicon, tokens, house));
   return out.sort((a, b) => a.start - b.start);
+}
+
+/** Of some services, the one that a word outside of a find speaks of, where it is one alone. */
+export function spokenOfBeside(said: Said, house: House, find: Found, ids: readonly string[]): string | null {
+  const lexicon = lexiconOf(house);
+  const of = said.tokens
+    .filter((t) => (t.end <= find.start || t.start >= find.end) && !COMMON.has(t.text))
+    .map((t) => [...(lexicon.telling.get(keyOf(t.text)) ?? [])].filter((id) => ids.includes(id)))
+    .filter((own) => own.length > 0);
+  const [meant, other] = new Set(of.flat());
+  return meant !== undefined && other === undefined ? meant : null;
 }
 
 /** Whether it is what somebody of the house is. */

@@ -5,6 +5,7 @@ import type { Found } from "../found.ts";
 import { CARDINALS } from "../packs/en/words.ts";
 import { AGO } from "../packs/en/signs.ts";
 import type { Said } from "../text.ts";
+import { spokenOfBeside } from "./house.ts";
 
 /** Leaves of each find that could be several services those that fit, where some do and some do not. Changes `offered`. */
 function keep(house: House, offered: Found[], rule: string, fits: (service: Service, f: Found) => boolean): void {
@@ -27,12 +28,22 @@ export function narrow(said: Said, house: House, offered: Found[], size: readonl
 }
 
 /** Who is to do it tells which of them it is, where not all are done by them: "a scan with Tessie". */
-export function narrowByPeople(house: House, offered: Found[], people: readonly Found[]): void {
+export function narrowByPeople(said: Said, house: House, offered: Found[], people: readonly Found[]): void {
   const named = people.filter((p) => p.kind === "staff" && p.value !== "any");
   const [only] = named;
   if (named.length !== 1 || only?.kind !== "staff" || only.value === "any" || only.not) return;
   const who = only.value;
-  keep(house, offered, "service/by-person", (s) => s.staff.some((id) => who.includes(id)));
+  const does = (s: Service | undefined): boolean => s !== undefined && s.staff.some((id) => who.includes(id));
+  keep(house, offered, "service/by-person", does);
+  // "Can Doc Liza read my scan": of what she does, the one that another word speaks of.
+  if (offered.filter((f) => f.kind === "service").length > 1) return;
+  offered.forEach((f, i) => {
+    const [id] = f.kind === "service" && f.value.length === 1 ? f.value : [];
+    if (id === undefined || f.kind !== "service" || does(house.services.get(id))) return;
+    const theirs = house.handbook.services.filter(does).map((s) => s.id);
+    const meant = spokenOfBeside(said, house, f, theirs);
+    if (meant !== null) offered[i] = { ...f, value: [meant], rule: "service/by-person", assumed: house.services.get(meant)?.name ?? "" };
+  });
 }
 
 /** Whether what is named is held for several at a time. */

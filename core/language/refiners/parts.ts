@@ -26,6 +26,7 @@ import {
   RATHER_THAN_PERSON,
   SAYS_CAN,
   SO_IT_MOVES,
+  SWAPS,
   SAYS_TO,
   SUPPOSED_TO,
   SUPPOSED_TO_SEE,
@@ -64,7 +65,7 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
   const another = found.find((f) => f.kind === "shift" && (f.value === "another-day" || f.value === "another-time"));
   const resized = found.some((f) => f.kind === "length" && BY_RULE.test(f.rule));
   const people = new Set(found.flatMap((f) => (f.kind === "staff" && f.value !== "any" && !f.not ? f.value : [])));
-  const swapped = errand === "move" && people.size === 2 && !found.some((f) => f.kind === "shift");
+  const swapped = errand === "move" && people.size === 2 && SWAPS.test(said.norm) && !found.some((f) => f.kind === "shift");
   const given = new Map<Found, "old" | "new">();
   parts.forEach((f, i) => {
     if (f.part) {

@@ -32,7 +32,7 @@ export const FROM =
 export const TAKEN_FROM = /\b(?:remove|take|scratch|strike|cross|delete) (?:me|us|him|her|them|my [a-z]+)(?: off| out)? from\s+(?:the |this )*$/;
 
 /** Right before a day: what comes before it. */
-export const BEFORE = /\b(?:before|earlier than|sooner than|this side of)\s+(?:the |this )*$/;
+export const BEFORE = /(?<!\bor )\b(?:before|earlier than|sooner than|this side of)\s+(?:the |this )*$/;
 
 /** Right before days: somebody is somewhere else then. */
 export const ABSENT =

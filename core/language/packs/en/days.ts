@@ -189,7 +189,7 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/weekdays",
-    pattern: /\b(?:on )?(?:week ?days?|working days?)(?: only)?\b/g,
+    pattern: /\b(?:on )?(?:week ?days?|working days|(?<!\b(?:a|normal|regular) )working day)(?: only)?\b/g,
     value: () => ({ value: { kind: "weekdays", weekdays: [1, 2, 3, 4, 5] } }),
   },
   {

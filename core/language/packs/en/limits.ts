@@ -4,6 +4,10 @@ import type { Limit } from "../../../house/schema.ts";
 export const COMPARES_PRICES =
   /\b(?:which|what|whichever)(?:'s| is| are| one is| ones are| of (?:them|those|these|the two) is|(?: \w+){1,2} is)? (?:the )?cheap(?:er|est)\b|\bthe cheap(?:er|est) (?:one|of|option|treatment|service|thing|you|there|that|way|visit)\b/;
 
+/** Right after "take", where nothing is swallowed: "should I take off my shoes". */
+export const TAKES_OTHERWISE =
+  "(?! (?:off|out|along|part|place|care|photos?|pictures?|notes|turns|him|her|them|a (?:seat|photo|picture|bus|taxi|cab|shower|break|number|day)|the (?:bus|train|tram|lift|stairs|elevator|car|children|kids|day)|my (?:shoes|boots|coat|jacket|clothes|earrings|ring|rings|glasses|dog|son|daughter|child|car)))";
+
 /** What every receptionist refuses, whether the handbook speaks of it or not. A subject of the handbook's own goes first. */
 export const ALWAYS_REFUSED: readonly Limit[] = [
   { id: "always-refunds", subject: "refunds", words: ["refund", "money back", "reimburse"], say: "I can't give refunds; a person has to look at that." },

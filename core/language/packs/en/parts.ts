@@ -12,7 +12,7 @@ export const BY_RULE = /-by$/;
 export const PREPOSITION = /^(?:on|at|for|the|my|this|next|around|about|after|before|by|in)\s/;
 
 /** Between two where the second is of the wish. */
-export const TURNS = /\bto\b|instead|[;?]|[.!]\s+(?:is|are|could|can|would|may|how|what|maybe|perhaps)\b/;
+export const TURNS = /\bto\b|instead|[;?]|,\s*(?:maybe|perhaps|possibly|how about|what about)\b|[.!]\s+(?:is|are|could|can|would|may|how|what|maybe|perhaps)\b/;
 
 /** Right after a day whose visit is spoken of. */
 export const ITS = /^'s\b/;
@@ -83,6 +83,9 @@ export const HAVE_BOOKED = /\b(?:i|we)(?:'ve| have|'d| had)?(?: already)? (?:boo
 
 /** Right after the day or hour of a visit. */
 export const VISIT_AFTER = /^\s*(?:one|appointment|booking|visit|session)\b/;
+
+/** One is to take the other's place. */
+export const SWAPS = /\b(?:swap|switch|change|exchange)\b/;
 
 /** Right before a day on which somebody is somewhere else. */
 export const ELSEWHERE =

@@ -430,7 +430,8 @@ export const WAS_TO_COME =
   /\b(?:i|we|she|he|my [a-z]+) (?:was|were|am|'m|'re|is) (?:supposed|meant|due|going|scheduled|down)? ?to (?:bring|come|be|have|see|get|drop)\b[^?]*<(?:day|time)>[^?]*\b(?:can|could|may|is it|would it|shall)\b[^?]*<(?:day|time)>/;
 
 /** Another time for what is theirs. */
-export const ANOTHER_TIME_FOR = /\b(?:another|a different|a new|some other) (?:time|day|date|slot|hour) for (?:my|our|her|his|their|the) (?!first\b)/;
+export const ANOTHER_TIME_FOR =
+  /\b(?:another|a different|a new|some other|an earlier|a later|a sooner) (?:time|day|date|slot|hour|appointment) for (?:my|our|her|his|their|the) (?!first\b)/;
 
 /** One of the house's people is to be asked, or told, something. */
 export const ASK_THEM =

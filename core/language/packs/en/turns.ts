@@ -37,6 +37,29 @@ export const DO_NOT_FORGET = /\b(?:don't|do not|never|won't you) forget\b/;
 /** What a length costs: "what's an hour with her". */
 export const WHAT_IS_A_LENGTH = /\bwhat(?:'s| is| are| would be) (?:the |a |an )?<length>(?: (?:with|of|for|at)\b|\W*$)/;
 
+/** What one place costs: "what's a ticket for the evening". */
+export const WHAT_IS_A_TICKET =
+  /\bwhat(?:'s| is| are| would be) (?:the |a |an |one )?(?:ticket|seat|place|spot|session|fee)s? (?:for|in|at|to) (?:the |your |a |one )?<service>/;
+
+/** Who else pays: "does my plan cover it". */
+export const COVERED =
+  /\b(?:does|do|will|would|is|are) (?:my|our|the|his|her) (?:[a-z]+ ){1,4}(?:cover|pay for|pay|reimburse|contribute)\b|\b(?:is|are) (?:it|this|that|<service>) covered\b/;
+
+/** Whether there is such a thing: "have you any suits". */
+export const HAVE_YOU = /^\W*(?:(?:and|hi|hello)\W+)*have you(?: got)?(?: any| also)? <service>(?! (?:free|left|available|open)\b)/;
+
+/** Something else than a visit of theirs is cancelled: "the train's cancelled". */
+export const CANCELLED_ELSEWHERE =
+  /\b(?:the|my|our|his|her|their) (?!appointments?\b|visits?\b|bookings?\b|sessions?\b|lessons?\b|class(?:es)?\b|reservation\b|slot\b|one\b)(?:[a-z]+ )?[a-z]+(?:'s| is| was| are| were| got| has been| have been)(?: just| all)?(?: been)? cancell?ed\b/g;
+
+/** What was theirs is cancelled, and not by them. */
+export const WAS_CANCELLED =
+  /\b(?:my|our|the|<day>'s) (?:<service>|class|lesson|appointment|visit|session|booking)(?: <day>)?(?: was| were| got| has been|'s been)(?: just| already)?(?: been)? cancell?ed\b|\b(?:is|was|are|were|has|have) (?:my|our|the|<day>'s) (?:<service>|class|lesson|appointment|visit|session|booking)(?: <day>)?(?: been)? cancell?ed\b/;
+
+/** Some other time is asked for. */
+export const OTHER_DAY =
+  /\b(?:another|other|different|new|next) (?:day|time|date|slot|one|class|lesson|session)\b|\b(?:can|could|may|when) (?:i|we)\b|\b(?:re-?book|reschedule|instead)\b/;
+
 /** What comes of not coming. */
 export const IF_OFF =
   /\b(?:what|how)\b[^.?!]*\bif (?:i|we|he|she|they)(?:'d| would)?(?: (?:have|had|need|want|decide|were) to| must| should)? (?:call (?:it|this|that) off|pull out|back out|drop out|bow out|cry off)\b/;
@@ -78,7 +101,7 @@ export const ANY_LEFT =
 
 /** Whether anybody is at the house on a day. */
 export const IS_ANYBODY_THERE =
-  /\b(?:is|will) (?:any ?(?:one|body)|some ?(?:one|body))(?: going to)?(?: be)? (?:there|in|around|working|at (?:the|your) [a-z]+)\b(?! (?:who|that|i|to)\b)/;
+  /\b(?:is|will|would) (?:any ?(?:one|body)|some ?(?:one|body))(?: going to)?(?: still)?(?: be)?(?: still)? (?:there|in|around|working|at (?:the|your) [a-z]+)\b(?! (?:who|that|i|to)\b)/;
 
 /** Whether the house reminds its clients. */
 export const REMINDS =

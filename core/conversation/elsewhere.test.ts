@@ -1,0 +1,100 @@
+import { describe, expect, it } from "vitest";
+import { heldAt } from "../testing/held.ts";
+
+/** Clients of a bridal shop, an imaging centre and the demo house, told to the end, in words of no set. */
+
+const tern = (...says: string[]) => heldAt("sixteenth", "ternbay", "web", ...says);
+const bridal = (...says: string[]) => heldAt("sixteenth", "hawthorn", "web", ...says);
+const scans = (...says: string[]) => heldAt("sixteenth", "sampaguita", "web", ...says);
+
+describe("several in one breath", () => {
+  it("have each the hour that was said with it", () => {
+    const t = scans("an ECG and an x-ray on Thursday, the ECG at eleven and the x-ray at two, with Jun. I'm Nilo Perez, 032 255 0190", "yes", "no", "yes");
+    expect(t.booked).toEqual(["ecg 2027-03-04 11:00 jun", "xray 2027-03-04 14:00 jun"]);
+  });
+
+  it("come to a class in the number that is said when it is offered", () => {
+    const t = tern("is there room for Pilates on Wednesday", "four then");
+    expect(t.last).toMatch(/at most 3/);
+    const two = tern("is there room for Pilates on Wednesday", "we're two", "Ulla Berg", "902 555 0190", "yes", "yes");
+    expect([two.booked, two.places]).toEqual([["mat-class 2027-03-03 17:30 hanneke"], [2]]);
+  });
+
+  it("are no more than one visit at a time where there are too many of them", () => {
+    const t = bridal("six of us for a veil appointment on Friday at two with Aoife, Nan Roche, 021 255 0190", "yes", "yes", "yes");
+    expect([t.booked, t.places]).toEqual([["veil 2027-03-05 14:00 aoife"], [1]]);
+  });
+});
+
+describe("what was asked about", () => {
+  it("is what is booked after its answer", () => {
+    const t = tern(
+      "does acupuncture sting?",
+      "fine, I'd like to try it on Thursday at eleven",
+      "Ole Dahl",
+      "902 555 0191",
+      "yes",
+      "no",
+      "my back",
+      "May",
+      "no",
+      "no",
+      "yes",
+    );
+    expect(t.booked).toEqual(["acupuncture 2027-03-04 11:00 priya"]);
+  });
+
+  it("with when it is to be is a wish, though its price was to be told", () => {
+    expect(tern("how long are the massages and what are they", "the Swedish for an hour, Tuesday at three").state.task).toMatchObject({
+      errand: "book",
+      service: "relaxation-massage",
+    });
+  });
+});
+
+describe("what is theirs", () => {
+  it("is another length after all, before it is booked", () => {
+    const t = tern(
+      "the Swedish with Nell on Tuesday at two, an hour",
+      "Ida Lunn",
+      "902 555 0192",
+      "yes",
+      "no",
+      "my neck",
+      "May",
+      "no",
+      "no",
+      "could we do ninety minutes after all",
+      "yes",
+    );
+    expect([t.booked, t.minutes]).toEqual([["relaxation-massage 2027-03-02 14:00 nell"], [90]]);
+  });
+
+  it("goes to the day that is asked for after the one that cannot be", () => {
+    const t = scans("Karen Ong, 032 255 0145. I'm stuck on the island so I can't come on Saturday. Tuesday at noon?", "yes");
+    expect(t.was("sa-karen")).toBe("thyroid 2027-03-02 12:00 tessie booked");
+  });
+
+  it("stays at its hour while somebody is away, on another day", () => {
+    const t = scans("Ramon Abella, 032 255 0142, I'll be abroad on the 5th, could the scan be on the 9th at the same time", "yes");
+    expect(t.was("sa-ramon")).toBe("mri 2027-03-09 11:00 paolo booked");
+  });
+
+  it("is called off where nobody needs it any more", () => {
+    expect(tern("Roy Castle, 902 555 0144. The knee's all right again, no need to come on Monday", "yes").was("a-roy")).toMatch(/cancelled$/);
+    expect(tern("Elke Sommer, 902 555 0143, take the deep tissue off please", "yes").was("a-elke-two")).toMatch(/cancelled$/);
+  });
+});
+
+describe("what the house wrote", () => {
+  it("goes before its no to other prices, and what is worn is no medicine", () => {
+    expect(scans("my grandmother is 70, does she pay less").last).toMatch(/Twenty percent/);
+    expect(scans("do I have to take off my necklace").last).toMatch(/without metal/);
+    expect(scans("could you make it less for me because I'm nice").last).toMatch(/can't change a price/);
+  });
+
+  it("is said with its abbreviations as they are", () => {
+    expect(scans("how long is the MRI, the short one").last).not.toMatch(/\bmRI\b/);
+    expect(scans("an MRI with Doc Liza please", "the short one", "tomorrow").each.join(" ")).toMatch(/ MRI scan/);
+  });
+});

@@ -1,0 +1,187 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { setHouse, type SetName } from "../testing/sets.ts";
+import { epochMinOf } from "../time/zone.ts";
+import type { Expects } from "./context.ts";
+import { readPublic } from "./slots.ts";
+import { inside } from "./text.ts";
+
+/** How people of other countries and trades say it: in words of no set. */
+
+const at = (set: SetName, key: string) => {
+  const house = setHouse(set, key);
+  return (text: string, expects?: Expects) => readPublic(text, { house, now: epochMinOf(house.zone, "2027-03-01T08:30"), ...(expects ? { expects } : {}) });
+};
+const tern = at("sixteenth", "ternbay");
+const bridal = at("sixteenth", "hawthorn");
+const scans = at("sixteenth", "sampaguita");
+
+describe("a name", () => {
+  it("of somebody who works there is no slip of a service that sounds like it", () => {
+    expect(bridal("could Ciara see me on Friday").slots).toMatchObject({ staff: "Ciara Nolan", date: "2027-03-05" });
+    expect(bridal("could Ciara see me on Friday").slots).not.toHaveProperty("service");
+    expect(bridal("is Ciara's Saturday full").slots).not.toHaveProperty("service");
+    expect(bridal("a tiarra for me please").slots).toMatchObject({ service: "Veil and headpiece" });
+  });
+
+  it("of a client is no form of what the house does", () => {
+    expect(bridal("Brid Hickey, 021 255 0199, when am I coming in").slots).toMatchObject({ name: "Brid Hickey" });
+    expect(bridal("Brid Hickey, 021 255 0199, when am I coming in").slots).not.toHaveProperty("service");
+  });
+
+  it("of a relative, whose something is, names nothing", () => {
+    expect(bridal("my mother's coat, would it go with a hat").slots["service"]).not.toBe("Mother of the bride");
+    expect(bridal("an appointment for the mother of the bride").slots).toMatchObject({ service: "Mother of the bride" });
+  });
+});
+
+describe("which service it is", () => {
+  it.each<[string, (text: string) => ReturnType<typeof tern>, string]>([
+    ["a scan on Tuesday with Paolo", scans, "MRI scan"],
+    ["the short scan with Grace tomorrow", scans, "Pregnancy ultrasound"],
+    ["could Doc Liza read my x-ray on Monday", scans, "Results visit"],
+    ["an opinion on my mammogram from Dr Reyes, please book me", scans, "Results visit"],
+    ["a wedding dress appointment, Saturday", bridal, "Bridal appointment"],
+    ["trying on some wedding dresses", bridal, "Bridal appointment"],
+  ])("is told by who it is with, how long, and every word of it: %s", (text, house, service) => {
+    expect(house(text).slots).toMatchObject({ service });
+  });
+
+  it("stays what was said where nothing else is spoken of, or two are", () => {
+    expect(scans("a mammogram with Jun").slots).toMatchObject({ service: "Mammogram" });
+    expect(tern("taping with Nell and the mat class").slots["service"]).toBe("Taping");
+  });
+});
+
+describe("how many come", () => {
+  it.each<[string, number]>([
+    ["my sister and my cousin would like to join the mat class", 2],
+    ["our daughter, our son and our nephew want to come to Pilates", 3],
+    ["three slots for the mat class on Thursday", 3],
+    ["the class for my two boys, wait, just the older one", 1],
+  ])("%s", (text, places) => {
+    expect(tern(text).slots).toMatchObject({ places });
+  });
+});
+
+describe("what is theirs is to be otherwise", () => {
+  it.each<[string, Record<string, unknown>]>([
+    ["I'm held up in Truro so I can't come on Tuesday. Friday at two?", { old_weekdays: ["Tuesday"], new_date: "2027-03-05", new_time: "14:00" }],
+    ["we won't be able to make it on Wednesday, maybe Friday the 12th in the morning", { old_weekdays: ["Wednesday"], new_date: "2027-03-12" }],
+    ["I'm on duty on Thursday, any other day?", { old_weekdays: ["Thursday"] }],
+    ["I'll be travelling on the 9th, could it be on the 16th", { old_date: "2027-03-09", new_date: "2027-03-16" }],
+    ["there's a parents' evening on Tuesday so I have to move my massage", { old_weekdays: ["Tuesday"] }],
+    ["please swap Tobias for Maren on Friday", { staff: "Tobias Lindqvist", new_staff: "Maren Oduya", old_weekdays: ["Friday"] }],
+    ["new plan: Nell on the 10th, not the 8th, can you change it", { old_date: "2027-03-08", new_date: "2027-03-10" }],
+    ["let me come on Tuesday rather than this Friday", { old_weekdays: ["Friday"], new_date: "2027-03-02" }],
+    ["taping on the 9th: could Thursday the 11th do instead?", { service: "Taping", old_date: "2027-03-09", new_date: "2027-03-11" }],
+    ["could I have a later time for my acupuncture", { service: "Acupuncture" }],
+    ["the ferry's cancelled, can I come on Thursday instead", { new_date: "2027-03-04" }],
+  ])("is a move: %s", (text, slots) => {
+    const r = tern(text);
+    expect(r.errands).toEqual(["move"]);
+    expect(r.slots).toMatchObject(slots);
+  });
+
+  it("moves nothing where somebody tells when they are there", () => {
+    const r = tern("we're in town Tuesday to Thursday, is there a relaxation massage");
+    expect(r.errands).not.toContain("move");
+    expect(r.slots).toMatchObject({ date_from: "2027-03-02", date_to: "2027-03-04" });
+  });
+
+  it.each<[string, Record<string, unknown>]>([
+    ["my back is fine again, no need to come on Thursday", { old_weekdays: ["Thursday"] }],
+    ["the splint came off, so no more follow-up for me, thanks", { service: "Physiotherapy follow-up" }],
+    ["forget my Friday appointment, I'm cured", { old_weekdays: ["Friday"] }],
+    ["could you take the taping off please", { service: "Taping" }],
+    ["I can't come tomorrow, I don't need another day", { old_date: "2027-03-02" }],
+  ])("is called off: %s", (text, slots) => {
+    const r = tern(text);
+    expect(r.errands).toEqual(["cancel"]);
+    expect(r.slots).toMatchObject(slots);
+    expect(r.slots).not.toHaveProperty("shift");
+  });
+
+  it("is called off by nobody who is reminded, or asks about it", () => {
+    expect(tern("don't forget my appointment on Friday").errand).toBe("ask-mine");
+    expect(tern("do I have to take my shoes off").errand).not.toBe("cancel");
+    expect(tern("is my class cancelled?").errand).toBe("ask-mine");
+    expect(tern("my class was cancelled, when could I come instead").errand).toBe("book");
+    expect(tern("what's the deal if we have to back out").errand).toBe("ask-policy");
+  });
+});
+
+describe("what is asked", () => {
+  it.each<[string, (text: string) => ReturnType<typeof tern>, string]>([
+    ["what's half an hour with Joaquim", tern, "ask-price"],
+    ["what's a ticket for the try-on evening", bridal, "ask-price"],
+    ["does my work insurance pay for taping", tern, "ask-policy"],
+    ["have you tuxedos", bridal, "ask-service"],
+    ["is it Maren or Priya on Tuesdays", tern, "ask-staff"],
+    ["is it Maren or Priya I'm seeing on Tuesday", tern, "ask-mine"],
+    ["would anybody still be there at five on Friday", tern, "ask-hours"],
+    ["how old is Marta", bridal, "refused"],
+    ["what's Declan's home address", bridal, "refused"],
+    ["are yous open on Saturday", bridal, "ask-hours"],
+    ["cancel my hem and tell Marta the dress fits", bridal, "cancel"],
+  ])("%s", (text, house, errand) => {
+    expect(house(text).errand).toBe(errand);
+  });
+
+  it("of what is to be taken off is no question of medicine", () => {
+    expect(scans("should I take off my watch").errand).not.toBe("refused");
+    expect(scans("should I take my tablets before it").errand).toBe("refused");
+  });
+});
+
+describe("when", () => {
+  it.each<[string, Record<string, unknown>]>([
+    ["on or after the 10th", { date_from: "2027-03-10" }],
+    ["on or before Friday", { date_to: "2027-03-05" }],
+    ["next week, Monday or Thursday", { date_candidates: ["2027-03-08", "2027-03-11"], date_choice: "either" }],
+    ["this day week at ten", { date: "2027-03-08", time: "10:00" }],
+    ["the Thursday after school", { date: "2027-03-04", time_from: "15:00" }],
+    ["somewhere in the next two hours", { date: "2027-03-01" }],
+    ["morning! anything before eleven on Friday?", { date: "2027-03-05", time_to: "11:00", time_to_is: "end" }],
+    ["tomorrow at 1415", { date: "2027-03-02", time: "14:15" }],
+  ])("%s", (text, slots) => {
+    expect(tern(text).slots).toMatchObject(slots);
+  });
+
+  it("is no year, and no number of minutes that nobody comes at", () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1900, max: 2059 }).filter((n) => n % 5 !== 0),
+        (year) => {
+          const { slots } = tern(`an old letter from ${year}`);
+          expect(Object.keys(slots).filter((k) => k.startsWith("time"))).toEqual([]);
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+
+  it("leaves a length that is wished for after all", () => {
+    expect(tern("an hour after all", "go-ahead").slots).toMatchObject({ length_min: 60 });
+    expect(tern("ninety minutes after all please", "name").slots).toMatchObject({ length_min: 90 });
+    expect(tern("an hour after lunch", "go-ahead").slots).not.toHaveProperty("length_min");
+  });
+});
+
+describe("what is said before or after it", () => {
+  it("for politeness alone changes nothing", () => {
+    expect(scans("open on Saturday po?")).toMatchObject({ errand: "ask-hours", slots: scans("open on Saturday?").slots });
+    expect(scans("good am po, a mammogram po on Friday").slots).toMatchObject({ service: "Mammogram", date: "2027-03-05" });
+    expect(scans("po box 12, is that you?").errand).not.toBe("book");
+  });
+});
+
+describe("a text inside a sentence", () => {
+  it("has a small first letter, unless it is an abbreviation or a letter by itself", () => {
+    expect(["MRI scan", "ECG", "X-ray", "T-shirt", "Mat class", "Über"].map(inside)).toEqual(["MRI scan", "ECG", "X-ray", "T-shirt", "mat class", "über"]);
+  });
+
+  it("stays the same inside another", () => {
+    fc.assert(fc.property(fc.string(), (text) => void expect(inside(inside(text))).toBe(inside(text))));
+  });
+});
