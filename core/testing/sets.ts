@@ -20,6 +20,7 @@ export const SETS = [
   "fourteenth",
   "fifteenth",
   "sixteenth",
+  "seventeenth",
 ] as const;
 /** Those whose messages have become example sentences: they test days, questions, attacks and conversations, and no longer errands. */
 export const MET = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh"] as const;
