@@ -98,3 +98,67 @@ describe("what the house wrote", () => {
     expect(scans("an MRI with Doc Liza please", "the short one", "tomorrow").each.join(" ")).toMatch(/ MRI scan/);
   });
 });
+
+const sleep = (...says: string[]) => heldAt("seventeenth", "coolabah", "web", ...says);
+const papers = (...says: string[]) => heldAt("seventeenth", "iroko", "web", ...says);
+
+describe("who is known, and has one visit on a day", () => {
+  it("means that one, where nothing else is named and an hour is", () => {
+    const t = sleep("Kate Mulligan, 07 2555 0145. Could Fleur do nine in the morning on the 11th?", "yes");
+    expect([t.was("ka-kate"), t.booked]).toEqual(["insomnia 2027-03-11 09:00 fleur booked", []]);
+    const other = papers("Kunle Bakare, 0803 255 0144. I'd rather have Ngozi on Monday, same time", "yes");
+    expect(other.was("ia-kunle")).toBe("passport 2027-03-08 09:00 ngozi booked");
+  });
+
+  it("means another where who is asked for does not do it, or one is booked in so many words", () => {
+    expect(tern("Pearl Whitaker, 902 555 0141").state.client.match).not.toBe("both");
+    const t = heldAt("seventeenth", "ternbay", "web", "Pearl Whitaker, 902 555 0141. Could Tobias do nine on Thursday");
+    expect(t.state.task).toMatchObject({ errand: "book" });
+  });
+
+  it("has it sooner, longer or shorter, where it stands", () => {
+    const sooner = heldAt("seventeenth", "ternbay", "web", "Gus Peterson, 902 555 0144, anything sooner than the 9th with Tobias?", "Thursday at noon", "yes");
+    expect(sooner.was("a-gus")).toBe("assessment 2027-03-04 12:00 tobias booked");
+    const shorter = heldAt("seventeenth", "ternbay", "web", "Luc Bergeron, 902 555 0142: bring Friday's massage down to an hour", "yes");
+    expect([shorter.was("a-luc"), shorter.minutesOf("a-luc")]).toEqual(["sports-massage 2027-03-05 13:00 joaquim booked", 60]);
+  });
+
+  it("goes elsewhere on the road, and is called off for what was put off", () => {
+    expect(sleep("Sione Fifita, 07 2555 0144. I'm on the road on the 9th, Thursday the 11th at four?", "yes").was("ka-sione")).toBe(
+      "licence 2027-03-11 16:00 vikram booked",
+    );
+    expect(papers("Emeka Nwosu, 0803 255 0142, cancel Friday, the interview was postponed", "yes").was("ia-emeka")).toMatch(/cancelled$/);
+  });
+});
+
+describe("one thing in place of another", () => {
+  it("is booked where both are named, and the other is called off", () => {
+    const t = sleep("Bruce Tully, 07 2555 0141, cancel the study and book me the home test with Shelley on Friday at one instead", "yes", "yes");
+    expect([t.was("ka-bruce"), t.booked]).toEqual([expect.stringMatching(/cancelled$/), ["home 2027-03-05 13:00 shelley"]]);
+  });
+
+  it("has its hour by whatever the house calls it", () => {
+    const t = papers(
+      "a passport photo and an affidavit on Friday, the photo at ten and the sworn paper at eleven. Tola Bright, 0803 255 0190",
+      "yes",
+      "yes",
+      "yes",
+    );
+    expect(t.booked).toEqual(["photo 2027-03-05 10:00 femi", "notary 2027-03-05 11:00 tunde"]);
+  });
+});
+
+describe("what ails a child", () => {
+  it("is no visit that stands, though it is called like one", () => {
+    const t = sleep("my girl has night terrors, she's five, Monday the 8th at nine with Dr Lowe");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "child" });
+  });
+});
+
+describe("a question of the house's", () => {
+  it("is answered by who tells what it asks about", () => {
+    const t = papers("a visa consultation with Tunde on Friday at nine, 45 minutes", "Spain refused me in 2021", "Ade Roy", "0803 255 0191", "yes");
+    expect(t.each.join(" ")).not.toMatch(/say yes or no/i);
+    expect(t.booked.length + (t.state.task ? 1 : 0)).toBeGreaterThan(0);
+  });
+});

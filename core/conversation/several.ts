@@ -92,7 +92,7 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
     const twice = bothDays(reading);
     if (twice) return twice.map((found) => ({ errand: "book" as const, reading: partOf(reading, found) }));
     const does = (who: string, service: string): boolean => t.house.services.get(service)?.staff.includes(who) ?? false;
-    const each = eachAtItsHour(reading);
+    const each = eachAtItsHour(t, reading);
     if (each) return each.map((found) => ({ errand: "book" as const, reading: partOf(reading, found) }));
     const groups = bookings(reading, does);
     const pair = groups.length > 1 ? [] : together(reading, does);
@@ -255,19 +255,32 @@ function inSeries(t: Turn, reading: Reading): Found[][] | null {
   });
 }
 
-/** "A cut and a shave tomorrow, the cut at nine and the shave at ten": each of two with the hour that follows its last mention; null where not both have one. */
-function eachAtItsHour(reading: Reading): Found[][] | null {
-  const services = ofKind(reading.found, "service").filter((s) => s.value.length === 1);
-  const [a, b, third] = new Set(services.map((s) => s.value[0]));
+/** So near before an hour stands what it is the hour of, in letters. */
+const OF_THIS_HOUR = 28;
+
+/** The words that a service is called by. */
+function wordsOfService(t: Turn, id: string): string[] {
+  const service = t.house.services.get(id);
+  return [service?.name ?? "", ...(service?.also ?? [])].flatMap((name) => name.toLowerCase().match(/[a-z]+/g) ?? []);
+}
+
+/** "A cut and a shave tomorrow, the cut at nine and the shave at ten": each of two with its own hour; null where not both have one. */
+function eachAtItsHour(t: Turn, reading: Reading): Found[][] | null {
+  const [a, b, third] = new Set(ofKind(reading.found, "service").flatMap((s) => (s.value.length === 1 ? s.value : [])));
   const times = ofKind(reading.found, "time").filter((x) => x.value.kind === "at");
-  if (a === undefined || b === undefined || third !== undefined || services.length < 3 || times.length !== 2) return null;
-  const hourOf = (id: string): FoundOf<"time"> | undefined => {
-    const last = services.findLast((s) => s.value[0] === id);
-    const next = services.find((s) => last !== undefined && s.start > last.start && s.value[0] !== id);
-    return last && times.find((x) => x.start >= last.end && x.start < (next?.start ?? Infinity));
-  };
-  const [first, second] = [hourOf(a), hourOf(b)];
-  if (!first || !second || first === second) return null;
+  if (a === undefined || b === undefined || third !== undefined || times.length !== 2 || ofKind(reading.found, "day").length > 1) return null;
+  // Whose hour it is: of the two, the one that the words right before it are of, by whatever the house calls it.
+  const names = new Map([a, b].map((id) => [id, new Set(wordsOfService(t, id))]));
+  const own = times.map((x) => {
+    const before =
+      reading.said
+        .slice(Math.max(0, x.start - OF_THIS_HOUR), x.start)
+        .toLowerCase()
+        .match(/[a-z]+/g) ?? [];
+    return before.reverse().flatMap((w) => [a, b].filter((id) => names.get(id)?.has(w) && !names.get(id === a ? b : a)?.has(w)))[0];
+  });
+  const [first, second] = own[0] === a && own[1] === b ? times : own[0] === b && own[1] === a ? [...times].reverse() : [];
+  if (!first || !second) return null;
   return [
     { id: a, hour: first },
     { id: b, hour: second },

@@ -25,7 +25,7 @@ import { dropHold } from "./errands/offering.ts";
 import type { BookTask, CancelTask, MoveTask, Task } from "./state.ts";
 import { singleDay } from "./wish.ts";
 import { type Turn } from "./turn.ts";
-import { AT_THE_SAME_GO, OF_WHAT_IS_ON, PREFERS, SAME, START_ON_THE_DAY, STARTS_OTHERWISE, TO_BE_REACHED } from "../language/packs/en/talk.ts";
+import { ANOTHER_ONE, AT_THE_SAME_GO, OF_WHAT_IS_ON, PREFERS, SAME, START_ON_THE_DAY, STARTS_OTHERWISE, TO_BE_REACHED } from "../language/packs/en/talk.ts";
 
 /** Begins, turns or ends an errand that the message names; true when the message's parts have been taken in. */
 export function startTask(t: Turn, reading: Reading, errands: readonly Errand[]): boolean {
@@ -77,7 +77,15 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         begin(t, fresh);
         applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
         asAsked(t, fresh, reading);
-        const ofTheirs = OF_WHAT_IS_ON.test(reading.masked) || (ofKind(reading.found, "service").length === 0 && START_ON_THE_DAY.test(reading.masked));
+        const unnamed = ofKind(reading.found, "service").length === 0;
+        // "Could Fleur do nine on the 11th", of who is known and says nothing of another visit.
+        const onOneDay =
+          unnamed &&
+          ofKind(reading.found, "day").length === 1 &&
+          ofKind(reading.found, "time").length > 0 &&
+          !SAYS_BOOK.test(reading.said) &&
+          !ANOTHER_ONE.test(reading.said);
+        const ofTheirs = OF_WHAT_IS_ON.test(reading.masked) || (unnamed && START_ON_THE_DAY.test(reading.masked)) || onOneDay;
         const known = state.client.match === "both" || (state.client.name !== undefined && (state.client.phone ?? state.client.email) !== undefined);
         if (ofTheirs && known) fresh.ofOwn = reading.text;
         // "Can I get the lashes done at the same go", once the brows are booked: right after them.

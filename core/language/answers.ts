@@ -21,9 +21,9 @@ import type { House } from "../house/compile.ts";
 import type { Question } from "../house/schema.ts";
 import { dayFrom, dayOfIso, isoOfDay, type DayNumber } from "../time/days.ts";
 import { ofKind } from "./found.ts";
-import { CARDINALS, MONTH_WORDS, ORDINALS } from "./packs/en/words.ts";
+import { CARDINALS, COMMON, MONTH_WORDS, ORDINALS } from "./packs/en/words.ts";
 import type { Reading } from "./read.ts";
-import { folded, normalise } from "./text.ts";
+import { folded, normalise, stem } from "./text.ts";
 
 /** A postal address as far as it was said. */
 export interface AddressParts {
@@ -57,7 +57,11 @@ export function readAnswer(house: House, question: Question, text: string, readi
       return { kind: "value", text: text.trim().slice(0, 500), value: { is: "words" } };
     case "yes-no": {
       const yes =
-        norm === "yes" ? true : norm === "no" ? false : (ofKind(reading?.found ?? [], "yes")[0]?.value ?? impliedYes(norm, reading?.question === true));
+        norm === "yes"
+          ? true
+          : norm === "no"
+            ? false
+            : (ofKind(reading?.found ?? [], "yes")[0]?.value ?? impliedYes(norm, reading?.question === true, question.ask));
       return yes === undefined ? { kind: "unclear" } : { kind: "value", text: yes ? "yes" : "no", value: { is: "yes", yes } };
     }
     case "choice":
@@ -90,13 +94,18 @@ export function readAnswer(house: House, question: Question, text: string, readi
 }
 
 /** A yes or no without either word: "I do", "a few times", "my doctor did". */
-function impliedYes(s: string, asks: boolean): boolean | undefined {
+function impliedYes(s: string, asks: boolean, question: string): boolean | undefined {
   // "Could I have Jo?" asks, and answers nothing.
   if (asks && !BEGINS_AN_ANSWER.test(s)) return undefined;
   if (DENIES.test(s)) return false;
   if (AFFIRMS.test(s)) return true;
-  return undefined;
+  // "Has any country refused you a visa?" – "Spain refused me": what the question asks about is told.
+  const asked = new Set(wordsWorth(question));
+  return wordsWorth(s).some((w) => asked.has(w)) ? true : undefined;
 }
+
+/** The stems of the words of a text that are no everyday ones. */
+const wordsWorth = (text: string): string[] => normalise(text).tokens.flatMap((t) => (t.text.length > 3 && !COMMON.has(t.text) ? [stem(t.text)] : []));
 
 function choice(question: Question, norm: string): AnswerRead {
   const list = question.choices ?? [];

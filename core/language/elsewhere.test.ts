@@ -185,3 +185,110 @@ describe("a text inside a sentence", () => {
     fc.assert(fc.property(fc.string(), (text) => void expect(inside(inside(text))).toBe(inside(text))));
   });
 });
+
+const sleep = at("seventeenth", "coolabah");
+const papers = at("seventeenth", "iroko");
+
+describe("what stands is to be otherwise, in other words", () => {
+  it.each<[string, (text: string) => ReturnType<typeof tern>, Record<string, unknown>]>([
+    ["Luc Bergeron, 902 555 0142: trim Friday's massage to an hour please", tern, { length_min: 60, old_weekdays: ["Friday"] }],
+    ["make my review twenty minutes", sleep, { service: "Review", length_min: 20 }],
+    ["Kate Mulligan, 07 2555 0145. I have a wedding on the 11th, the 18th at one?", sleep, { new_date: "2027-03-18" }],
+    ["let my appointment be on Thursday the 11th", papers, { new_date: "2027-03-11" }],
+    ["I'll be late on Friday, could we begin at three", papers, { new_time: "15:00" }],
+    ["anything sooner than the 9th with Tobias", tern, { old_date: "2027-03-09", shift: "earlier" }],
+  ])("is a move: %s", (text, house, slots) => {
+    const r = house(text);
+    expect(r.errands).toEqual(["move"]);
+    expect(r.slots).toMatchObject(slots);
+  });
+
+  it.each<[string, (text: string) => ReturnType<typeof tern>, Record<string, unknown>]>([
+    ["cancel Thursday, my exam was postponed", papers, { old_weekdays: ["Thursday"] }],
+    ["don't worry about the machine check any more", sleep, { service: "Machine check" }],
+    ["take my husband off Wednesday please", sleep, { old_weekdays: ["Wednesday"] }],
+    ["my son has the car on the 10th, scrap that one", sleep, { old_date: "2027-03-10" }],
+  ])("is called off: %s", (text, house, slots) => {
+    const r = house(text);
+    expect(r.errands).toEqual(["cancel"]);
+    expect(r.slots).toMatchObject(slots);
+  });
+
+  it("is asked for by whoever wants to know when or what it was", () => {
+    expect(tern("was my booking for nine or for ten").errand).toBe("ask-mine");
+    expect(tern("did my massage get booked in").errand).toBe("ask-mine");
+    expect(papers("what time did you people put me down for").errand).toBe("ask-mine");
+  });
+});
+
+describe("somebody else", () => {
+  it.each([
+    "is Marta's appointment on Thursday",
+    "how long is Gus's massage",
+    "what's the matter with Ada Obi",
+    "can you check whether Pearl Whitaker showed up",
+  ])("is not spoken of: %s", (text) => {
+    expect(tern(text).errand).toBe("refused");
+  });
+
+  it("is none where it is somebody of the house, or a word for a day or for people", () => {
+    for (const text of ["is Nell's massage firm", "is today's class full", "is the men's class full"]) expect(tern(text).errand).not.toBe("refused");
+  });
+
+  it("is put through to, and told what asks nothing of the house", () => {
+    expect(sleep("put us through to Bronwyn").errand).toBe("person");
+    expect(papers("tell Amina that my uncle got it cheaper").errand).toBe("message");
+    expect(tern("please let Priya know that I stopped the ibuprofen").errand).toBe("message");
+    expect(tern("the cheaper of the massages", "service").errand).not.toBe("refused");
+  });
+});
+
+describe("a danger", () => {
+  it("is none in what somebody does in their sleep", () => {
+    for (const text of ["my wife says I stop breathing when I sleep, can I see a doctor", "he keeps choking in his sleep, could somebody see him next week"])
+      expect(sleep(text).errand).not.toBe("emergency");
+  });
+
+  it("is one right now, in a baby, and in an eye", () => {
+    for (const text of ["he stopped breathing, help", "my baby stops breathing at night", "I got bleach in my eye"])
+      expect(sleep(text).errand).toBe("emergency");
+  });
+});
+
+describe("two things, with each of which something else is done", () => {
+  it("are two, though the house calls one by words of both", () => {
+    const r = sleep("cancel the study and book me the home test on Friday at nine");
+    expect(r.errands).toEqual(["cancel", "book"]);
+    expect(r.slots).toMatchObject({ date: "2027-03-05", time: "09:00" });
+  });
+});
+
+describe("figures", () => {
+  it.each<[string, (text: string) => ReturnType<typeof tern>, Record<string, unknown>]>([
+    ["the 9.4. at three", sleep, { date: "2027-04-09", time: "15:00" }],
+    ["3-12-2027", tern, { date: "2027-03-12" }],
+    ["three weeks' time", tern, { date: "2027-03-22" }],
+    ["before 12 noon on Friday", tern, { date: "2027-03-05", time_to: "12:00", time_to_is: "end" }],
+    ["the weekend after this one", sleep, { date_from: "2027-03-13", date_to: "2027-03-14" }],
+    ["month end", sleep, { date_from: "2027-03-25", date_to: "2027-03-31" }],
+    ["latest Thursday", tern, { date_to: "2027-03-04" }],
+    ["any evening but Tuesday", tern, { exclude_weekdays: ["Tuesday"] }],
+  ])("are a day or an hour: %s", (text, house, slots) => {
+    expect(house(text).slots).toMatchObject(slots);
+  });
+
+  it("with a point are an hour where one is waited for", () => {
+    const at = (text: string) =>
+      readPublic(text, {
+        house: setHouse("seventeenth", "coolabah"),
+        now: epochMinOf(setHouse("seventeenth", "coolabah").zone, "2027-03-01T08:30"),
+        expects: "slot",
+      });
+    expect(at("9.10. please").slots).not.toHaveProperty("date");
+  });
+
+  it("in groups with words between them are one number", () => {
+    expect(tern("902, then 555, then 0177", "phone").slots).toMatchObject({ phone: "+19025550177" });
+    expect(tern("902 555 0177, and three on Friday").slots).toMatchObject({ phone: "+19025550177" });
+  });
+});

@@ -22,6 +22,7 @@ import {
   ANOTHERS_MONEY,
   ASKS_OR_ORDERS,
   DANGER,
+  IN_ONES_SLEEP,
   NO_DANGER,
   HANDS_ON,
   HAS_BOOKED,
@@ -42,7 +43,7 @@ import {
   UNRESPONSIVE,
   WHAT_TO_DO,
 } from "./packs/en/signs.ts";
-import { CANCELLED_ELSEWHERE, LEADS_IN } from "./packs/en/turns.ts";
+import { CALLS_THAT_OFF, CANCELLED_ELSEWHERE, LEADS_IN, WAS_MOVED, YOU_ALL } from "./packs/en/turns.ts";
 
 /** Errands whose plain signs stand in a masked text, in the order said; the surer of two that exclude each other wins. */
 export function cuedErrands(masked: string): ErrandRead[] {
@@ -310,9 +311,10 @@ const withoutTakenBack = (said: string): string => {
 /** A danger that is only guessed, with no word of one said, is left out and kept as an alarm; what else it may be counts as much more. */
 function withoutAlarm(list: Guess[], said: readonly string[], notes: Notes): Guess[] {
   const danger = list.find((g) => g.errand === "emergency");
-  if (!danger || said.some((text) => DANGER.test(text.replace(NO_DANGER, " ")) || UNRESPONSIVE.test(text))) return list;
+  if (!danger || said.some((text) => DANGER.test(text.replace(NO_DANGER, " ").replace(IN_ONES_SLEEP, " ")) || UNRESPONSIVE.test(text))) return list;
   const rest = list.filter((g) => g !== danger);
-  if (rest.length === 0) return list;
+  // What ails somebody in their sleep is for a visit, where it sounds like nothing but a danger.
+  if (rest.length === 0) return said.some((text) => text.search(IN_ONES_SLEEP) >= 0) ? [{ ...danger, errand: "book", label: "book", sure: WAVERS }] : list;
   if (danger === list[0] && danger.sure >= (GRAVE.emergency ?? 0)) notes.alarm = true;
   const left = Math.max(0.02, 1 - danger.sure);
   return rest.map((g) => ({ ...g, sure: Math.min(1, g.sure / left) }));
@@ -322,10 +324,11 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   const said = withoutTakenBack(first);
   const plain = first === bareFirst ? said : withoutTakenBack(bareFirst);
   const tidy = (text: string): string =>
-    besidesWho(text.replace(CANCELLED_ELSEWHERE, " ").replace(OPENER, "").replace(LEADS_IN, "").replace(THERE_FROM_TO, "$1 <day>"));
+    besidesWho(text.replace(CANCELLED_ELSEWHERE, " ").replace(YOU_ALL, "you").replace(OPENER, "").replace(LEADS_IN, "").replace(THERE_FROM_TO, "$1 <day>"));
   const masked = tidy(said);
   const bare = said === plain ? masked : tidy(plain);
-  const cued = cuedErrands(masked);
+  // "My exam was postponed": who put it off is not the one who speaks.
+  const cued = cuedErrands(masked).filter((c) => c.rule !== "errand/move/reschedule" || !WAS_MOVED.test(masked));
   const guessed = guesses(masked, own, bare);
   const kept = guessed.filter(
     (g) =>
@@ -393,6 +396,7 @@ const OF_ALL_OF_IT = new Set([
   "errand/move/supposed-to-come",
   "errand/move/theirs-to-be",
   "errand/book/was-cancelled",
+  "errand/move/late-so",
   "errand/ask-mine/checks",
   "errand/book/unsure-which",
   "errand/refused/of-others",
@@ -421,6 +425,17 @@ function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {
   if (has("move")) drop("ask-availability", "book");
   // "I've got a facial and a peel with you, cancel the peel": what they have is told, not wished for.
   if (has("cancel")) out = out.filter((r) => !(r.errand === "book" && HAS_BOOKED.test(r.masked ?? "") && !WISHES_FOR_ONE.test(r.masked ?? "")));
+  // "My wife needs the car on the 9th, cancel that one": why, before what is called off.
+  const [why, off] = out;
+  if (
+    out.length === 2 &&
+    why?.errand === "book" &&
+    off?.rule === "errand/cancel/cancel" &&
+    why.rule.endsWith("/examples") &&
+    !/<(?:service|length|places|staff)>|\bbook\b/.test(why.masked ?? "") &&
+    CALLS_THAT_OFF.test(off.masked ?? "")
+  )
+    drop("book");
   // Nothing is cancelled beside a booking unless it is said plainly.
   const wish = out.findIndex((r) => r.errand === "book");
   const kept = out.findIndex((r) => r.errand === "cancel" && !r.rule.endsWith("/cancel/cancel"));

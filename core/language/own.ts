@@ -90,7 +90,9 @@ export function tellsOfVisit(said: Said, found: readonly Found[], context: ReadC
   const guessed = (e: ErrandRead): boolean => e.errand === "message" && e.rule.endsWith("/examples") && !TELLS_SOMEBODY.test(said.norm);
   if (errands.some((e) => e.errand !== "book" && e.errand !== "ask-availability" && !guessed(e)) || isQuestion(said)) return false;
   const bare = HAS_WITHOUT_ARTICLE.exec(said.norm);
-  const follows = bare && found.some((f) => f.kind === "service" && f.start === bare.index + bare[0].length);
+  // "My boy has night terrors, Wednesday at two": what ails him, and when he could come.
+  const told = bare && found.find((f) => f.kind === "service" && f.start === bare.index + bare[0].length);
+  const follows = told && !found.some((f) => f.kind === "day" && f.start > told.end && /[,.;!]/.test(said.norm.slice(told.end, f.start)));
   const has = follows ? bare : HAS_A_VISIT.exec(said.norm);
   if (!has) return false;
   const from = has.index + has[0].length;

@@ -9,7 +9,7 @@ import { isEmergency, limitOf, limitOn } from "./limits.ts";
 import { isQuestion, mask } from "./masked.ts";
 import { changedThing, changesOwn, changesThing, OWN_CHANGED, ownVisit, tellsOfVisit, tradesHour } from "./own.ts";
 import { AND_NOT_THEN, NOT_AFTER } from "./packs/en/around.ts";
-import { COMPARES_PRICES } from "./packs/en/limits.ts";
+import { COMPARES_PRICES, TELLS_THEM, THE_CHEAPER } from "./packs/en/limits.ts";
 import {
   ASKS_OF_IT,
   CANNOT,
@@ -31,7 +31,8 @@ import { absentOn, aroundEvents, beforeEvents, correct, everyWeek, joinDays, nar
 import { assignParts, assignPeople, splitRanges } from "./refiners/parts.ts";
 import { asSentences, spell } from "./spelling.ts";
 import { normalise, type Said } from "./text.ts";
-import { CANNOT_BUT_RULE } from "./turned.ts";
+import { CANNOT_BUT_RULE, SOONER_THAN_RULE } from "./turned.ts";
+import { SOONER_OR_EARLIER } from "./packs/en/choices.ts";
 import { errandsOf } from "./wanted.ts";
 
 /** Everything that one message says, with the rule and the place of each part. */
@@ -167,8 +168,21 @@ function limitIn(
   // "My wife has an appointment with you, she's ill": what stands is told, and nothing is asked about her.
   // "I'm a patient of yours" tells of nobody else.
   const told = subject === "others" && !isQuestion(said) && (IS_A_CLIENT.test(said.norm) || (HAS_A_VISIT.test(said.norm) && !ASKS_OF_IT.test(said.norm)));
-  if (compared || weighed || (told && named === null)) return { limit: null, named };
+  // "The cheaper one", asked which: one of those there are.
+  const chosen = CHOOSES.has(context.expects ?? "") && THE_CHEAPER.test(said.norm);
+  // "Tell Amina I found somebody cheaper": what is to be passed on asks nothing of the house.
+  const passed =
+    named !== null && !said.norm.includes("?") && errands.some((e) => e.errand === "message") && limitOf(before(said, TELLS_THEM), context) === null;
+  if (compared || weighed || chosen || passed || (told && named === null)) return { limit: null, named };
   return { limit: named ?? (subject && errands.some((e) => e.errand === "refused") ? limitOn(subject, context) : null), named };
+}
+
+const CHOOSES = new Set<string>(["service", "length", "slot", "staff"]);
+
+/** What was said before a pattern; all of it where the pattern is not there. */
+function before(said: Said, pattern: RegExp): Said {
+  const at = said.norm.search(pattern);
+  return at < 0 ? said : normalise(said.raw.slice(0, at));
 }
 
 /** "Mina, if she's about": who is not booked but named, and nothing besides, is asked for. */
@@ -234,9 +248,14 @@ function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly
     const deed = clauses[errands.findIndex((e) => e.errand === "move" || e.errand === "cancel")];
     const other = errands.length > 1 && deed && errands.some((e) => e.errand === "book" || e.errand.startsWith("ask-"));
     const inside = (f: Found): boolean => !other || (f.start >= deed.from && f.start < deed.to);
-    found = [...assignParts(said, found.filter(inside), at, moving ? "move" : "cancel"), ...found.filter((f) => !inside(f))];
+    const cannot = errands.some((e) => e.rule === CANNOT_BUT_RULE);
+    found = [...assignParts(said, found.filter(inside), at, moving ? "move" : "cancel", cannot), ...found.filter((f) => !inside(f))];
   }
   found = narrowed(said, found);
+  // "Anything sooner than the 9th": earlier than what they have.
+  const sooner = errands.some((e) => e.rule === SOONER_THAN_RULE) ? SOONER_OR_EARLIER.exec(said.norm) : null;
+  if (sooner && !found.some((f) => f.kind === "shift" || f.part === "new"))
+    found.push({ kind: "shift", value: "earlier", rule: "shift/earlier", start: sooner.index, end: sooner.index + sooner[0].length });
   if (moving) found = assignPeople(said, found);
   // "At four, not five", "any time but noon": what is named only to be ruled out.
   else if (!cancelling) found = found.filter((f) => f.rule !== "time/not-but");

@@ -17,8 +17,9 @@ const CARRYING = [
 const sorted = (word: string): string => [...word].sort().join("");
 
 const CARRIED = new Set(CARRYING);
-/** "Mornings" is no slip of "morning". */
-const plural = (word: string): boolean => word.endsWith("s") && CARRIED.has(word.slice(0, -1));
+/** "Mornings" is no slip of "morning", and "postponed" none of "postpone". */
+const ended = (word: string): boolean =>
+  [/s$/, /d$/, /ed$/, /ing$/].some((end) => [word.replace(end, ""), word.replace(end, "e")].some((w) => w !== word && CARRIED.has(w)));
 
 /** Letters that are written for words. */
 const LETTER_WORDS: Record<string, string> = { u: "you", r: "are" };
@@ -87,7 +88,7 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
       SENTENCE_WORDS.has(t.text) ||
       KIN_WORDS.has(t.text) ||
       own(t.text) ||
-      plural(t.text)
+      ended(t.text)
     )
       continue;
     // Where a name is asked for, a word with a capital is one, and so is what people are called.

@@ -12,6 +12,7 @@ import {
   WHEN_OR_AFTER,
   WHEN_OR_NEXT,
 } from "./packs/en/wanting.ts";
+import { isGivenName } from "./called.ts";
 import type { Guess } from "./classifier.ts";
 import type { Errand, ErrandRead } from "./errand.ts";
 import { KIN } from "./packs/en/kin.ts";
@@ -28,6 +29,8 @@ export const SURE = 0.85;
 export const HAS_AND_CANNOT = "errand/cancel/has-and-cannot";
 /** The rule by which what cannot be kept is to be at another time. */
 export const CANNOT_BUT_RULE = "errand/move/cannot-but";
+/** The rule by which what they have is to be sooner than a day. */
+export const SOONER_THAN_RULE = "errand/move/sooner-than";
 
 /** A masked text, what the sentences hold it for, and the plain signs that stand in it. */
 export interface Guessed {
@@ -85,6 +88,10 @@ function wishesBefore(masked: string): boolean {
   return NAMES_A_VISIT.test(before) && ASKS_FOR_ONE.test(before);
 }
 
+/** "Is Luc's massage an hour": of somebody's, who is named, and not of the house's. */
+const ofSomebodys = (said: string): boolean => OF_SOMEBODYS.some((pattern) => [...said.matchAll(pattern)].some((m) => isGivenName(m[1] as string)));
+const OF_SOMEBODYS = [turns.SOMEBODYS_VISIT, turns.WHETHER_THEY];
+
 /** In the order in which they are tried: the first that holds decides. */
 const TURNS: readonly Turn[] = [
   // Who says that they are somebody else, or names somebody whose visits they ask for, asks about another client.
@@ -93,9 +100,11 @@ const TURNS: readonly Turn[] = [
     subject: "others",
     least: 0.7,
     when: ({ masked, said, top: { errand } }) =>
+      turns.WHAT_AILS_THEM.test(said) ||
       ((asksFor(errand) || ["none", "out-of-scope", "refused"].includes(errand)) && signs.OF_OTHERS.test(said)) ||
       (signs.PRETEXT.test(masked) && (["ask-mine", "move", "cancel"].includes(errand) || signs.ASKS_WHEN.test(masked))),
   },
+  { is: "refused/of-others", subject: "others", least: 0.7, when: (g) => ofSomebodys(g.said) },
   { is: "refused/of-their-life", subject: "private", least: 0.7, when: has(signs.OF_THEIR_LIFE) },
   // Somebody who does not wake or answer is in danger, where the sentences hold that likelier than anything else.
   { is: "emergency/unresponsive", from: ["emergency"], least: 0, when: (g) => g.top.sure >= 0.5 && signs.UNRESPONSIVE.test(g.masked) },
@@ -112,6 +121,33 @@ const TURNS: readonly Turn[] = [
     when: (g) => turns.WAS_CANCELLED.test(g.masked) && turns.OTHER_DAY.test(g.masked),
   },
   { is: "ask-mine/was-cancelled", notFrom: ["refused", "emergency"], when: has(turns.WAS_CANCELLED) },
+  {
+    is: "ask-mine/was-moved",
+    from: ["move", "cancel", "ask-mine"],
+    when: (g) => turns.WAS_MOVED.test(g.masked) && !/<day>|<time>/.test(g.masked.replace(turns.WAS_MOVED, "")),
+  },
+  {
+    is: "move/late-so",
+    open: true,
+    from: ["ask-policy", "book", "move", "ask-availability", "none", "ask-mine", "message"],
+    least: 0.7,
+    when: (g) => turns.LATE_SO.test(g.masked) && !signs.EXCHANGE.test(g.masked),
+  },
+  {
+    is: "move/length",
+    open: true,
+    from: ["book", "none", "ask-availability", "ask-service", "ask-price", "move"],
+    least: 0.7,
+    when: has(turns.ANOTHER_LENGTH),
+  },
+  { is: "move/let-it-be", open: true, from: ["book", "none", "ask-availability", "move"], least: 0.7, when: has(turns.LET_IT_BE) },
+  { is: "person/put-through", notFrom: ["refused", "emergency"], least: 0.7, when: has(turns.PUT_THROUGH) },
+  {
+    is: "ask-mine/was-mine-for",
+    open: true,
+    from: ["none", "book", "ask-availability", "ask-mine", "ask-service", "ask-hours", "ask-policy", "message"],
+    when: has(turns.WAS_MINE_FOR),
+  },
   { is: "ask-policy/if-off", notFrom: ["refused", "emergency"], when: has(turns.IF_OFF) },
   // "My knee stopped hurting, no need to come on Monday".
   {
@@ -126,7 +162,10 @@ const TURNS: readonly Turn[] = [
     open: true,
     from: ["book", "none", "ask-availability", "ask-mine", "message", "out-of-scope", "ask-service", "cancel", "move"],
     least: 0.7,
-    when: (g) => turns.FORGET_IT.test(g.masked) && !turns.ONLY_WHAT_IF.test(g.masked) && !cuedFor(g, "move"),
+    when: (g) =>
+      (turns.FORGET_IT.test(g.masked) || turns.DO_NOT_BOTHER.test(g.masked) || turns.OFF_THE_DAY.test(g.masked)) &&
+      !turns.ONLY_WHAT_IF.test(g.masked) &&
+      !cuedFor(g, "move"),
   },
   { is: "ask-mine/don't-forget", from: ["cancel"], when: has(turns.DO_NOT_FORGET) },
   // "Maren or Tobias, is it, on Fridays".
@@ -325,14 +364,22 @@ const TURNS: readonly Turn[] = [
   },
   { is: "move/prepone", from: ["message", "book", "move", "ask-availability", "none"], when: has(turns.PREPONES) },
   // "Put off", "postpone": nothing else is meant by them.
-  { cue: "move/reschedule", from: ["book", "move", "ask-availability", "none"], least: 0.5, when: (g) => !cuedFor(g, "ask-policy") },
+  {
+    cue: "move/reschedule",
+    from: ["book", "move", "ask-availability", "none"],
+    least: 0.5,
+    when: (g) => !cuedFor(g, "ask-policy"),
+  },
   { cue: "move/theirs-otherwise", from: ["book", "move", "ask-availability", "none"], least: 0.5, when: (g) => !cuedFor(g, "ask-policy") },
   // "I can't come on Friday, is Monday possible".
   {
     is: "move/cannot-but",
     from: ["book", "cancel", "move", "ask-availability", "ask-hours", "ask-staff", "message", "none", "ask-policy"],
     when: (g) =>
-      ((signs.CANNOT_BUT.test(g.masked) || (g.open && turns.CANNOT_THEN.test(g.masked))) && !wishesBefore(g.masked)) ||
+      ((signs.CANNOT_BUT.test(g.masked) ||
+        (g.open && turns.CANNOT_THEN.test(g.masked)) ||
+        (g.open && /<(?:phone|email)>/.test(g.said) && turns.BUSY_THEN.test(g.masked))) &&
+        !wishesBefore(g.masked)) ||
       (g.open && NO_GOOD_BUT.test(g.masked) && !NAMES_A_VISIT.test(g.masked.slice(0, g.masked.search(NO_GOOD_BUT)))),
   },
   // "Oh wait, I meant move": which deed it is, and nothing else.

@@ -1,6 +1,7 @@
-import { ofKind, type Found } from "../../language/found.ts";
+import { ofKind, peopleIn, type Found } from "../../language/found.ts";
 import { read } from "../../language/read.ts";
 import { wantsDay } from "../../schedule/wish.ts";
+import { weekdayOf } from "../../time/days.ts";
 import { contextOf } from "../context.ts";
 import type { BookTask, MoveTask } from "../state.ts";
 import { newMove } from "../tasks.ts";
@@ -26,9 +27,14 @@ export function standing(t: Turn, task: BookTask): "asked" | "moved" | "not" {
   const [first] = days;
   if (!first) return "not";
   const on = dayWish([first], context).days;
-  const theirs = t.state.appointments.filter((a) => wantsDay(on, t.house.zone.toLocal(a.startMin).day) && (named.length === 0 || named.includes(a.service)));
+  // Of a visit that stands, a weekday is any coming one.
+  const then = (day: number): boolean => (first.rule === "day/weekday" && first.weekday ? weekdayOf(day) === first.weekday : wantsDay(on, day));
+  const theirs = t.state.appointments.filter((a) => then(t.house.zone.toLocal(a.startMin).day) && (named.length === 0 || named.includes(a.service)));
   const [own, other] = theirs;
   if (!own || other) return "not";
+  // Who is asked for must do it.
+  const who = peopleIn(anew.found);
+  if (who.length > 0 && !who.some((p) => t.house.services.get(own.service)?.staff.includes(p))) return "not";
   const move: MoveTask = { ...newMove(), appointment: own };
   // What is said of it besides its own day, and who it is with, is the wish.
   const wished = (f: Found): boolean => f.part !== undefined || (f.kind === "staff" && f.value !== "any" && !f.value.includes(own.staff));

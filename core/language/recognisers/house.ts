@@ -1,4 +1,5 @@
 import {
+  ANOTHER_DEED,
   ANYBODY,
   ASKS_OF_A_ROLE,
   A_GENDER,
@@ -243,10 +244,7 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     }
   if (whole) return out.sort((a, b) => a.start - b.start);
   compound(lexicon, tokens, stems, out, house);
-  const scores = new Map<string, number>();
   const at: Token[] = [];
-  let strongest = 0;
-  const heard = new Map<string, number>();
   // "For my wedding", "wedding on Saturday": what happens besides, where something else of the house is named.
   const dated = (t: Token): boolean => aside.some((f) => f.kind === "day" && f.start >= t.end && f.start - t.end < NEXT_TO);
   const occasions = new Set(tokens.filter((t, i) => OCCASIONS.has(t.text) && (BEFORE_OCCASION.test(tokens[i - 2]?.text ?? "") || dated(t))));
@@ -268,21 +266,7 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     // "I was assessed in January" tells of what was.
     if (!hit || (ENDS_IN_ED.test(t.text) && WAS.test(tokens[i - 1]?.text ?? ""))) return;
     at.push(t);
-    heard.set(hit.key, Math.log(1 + house.handbook.services.length / hit.of.size));
-    for (const s of hit.of) scores.set(s, 0);
   });
-  // A service counts by the one of its names that has most of what was said: "contacts checked" is not "eyes checked".
-  for (const p of lexicon.phrases) {
-    if (!scores.has(p.service)) continue;
-    // What is in a service's name speaks of it before one that is only called so besides.
-    const words = [...new Set(p.words.map(keyOf))];
-    // One that was said whole is meant before one of which only a word was: "a cut" is no "kids' cut".
-    const own = words.reduce((sum, w) => sum + (heard.get(w) ?? 0), 0) * (p.own ? 1 : 0.98) * (words.every((w) => heard.has(w)) ? WHOLE : 1);
-    scores.set(p.service, Math.max(scores.get(p.service) ?? 0, own));
-  }
-  // A word of the heading above them speaks of them all alike.
-  for (const s of scores.keys()) if (scores.get(s) === 0) scores.set(s, Math.max(...[...heard.values()].map((v) => v * 0.99)));
-  for (const v of scores.values()) strongest = Math.max(strongest, v);
   const apartOnes = out.length === 0 ? byThemselves(lexicon, at, said) : [];
   if (apartOnes.length > 1) {
     for (const { token, ids } of apartOnes)
@@ -296,26 +280,14 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
       });
   } else if (out.length > 0) out.push(...besideNamed(lexicon, at, out, said, house));
   else if (at.length > 0) {
-    // A word that so many are called by tells of none of them before the others.
-    const [only] = at.length === 1 ? [telling(lexicon, (at[0] as Token).text)] : [];
-    const best = only && only.of.size >= MANY ? [...only.of] : [...scores].filter(([, v]) => v >= strongest - 1e-9).map(([s]) => s);
-    const fit = house.handbook.services.map((s) => s.id).filter((s) => best.includes(s));
-    // "Tattoos, small ones": of several, the one of which every word was said.
-    const whole = fit.filter((s) => lexicon.phrases.some((p) => p.service === s && p.words.length > 1 && p.stems.every((w) => there.has(w))));
-    const order = fit.length > 1 && whole.length === 1 ? whole : fit;
-    // It stands where its first words stand together; what lies between words far apart is something else.
-    const apart = at.findIndex((t, i) => i > 0 && t.start - (at[i - 1] as Token).end > 1);
-    const run = apart < 0 ? at : at.slice(0, apart);
-    // "I want to learn golf", at a golf studio: what the whole house is called after tells of no one service.
-    const ofAll = order.length === 1 && at.every((t) => lexicon.called.has(stem(t.text)) && (telling(lexicon, t.text)?.of.size ?? 0) > 1);
-    out.push({
-      kind: "service",
-      value: order,
-      rule: ofAll ? OF_THE_HOUSE : order.length > 1 ? "service/several" : "service/telling-word",
-      start: (run[0] as Token).start,
-      end: (run.at(-1) as Token).end,
-      ...(order.length === 1 ? { assumed: house.services.get(order[0] as string)?.name ?? "" } : {}),
-    });
+    // "Cancel the study and book me the home test": what is done with each parts them.
+    const groups = at.reduce<Token[][]>((all, token) => {
+      const before = all.at(-1)?.at(-1);
+      if (before && !ANOTHER_DEED.test(said.norm.slice(before.end, token.start))) (all.at(-1) as Token[]).push(token);
+      else all.push([token]);
+      return all;
+    }, []);
+    for (const group of groups) out.push(meantBy(lexicon, group, there, house));
   } else out.push(...calledWeakly(lexicon, tokens, house));
   return out.sort((a, b) => a.start - b.start);
 }
@@ -333,6 +305,51 @@ export function spokenOfBeside(said: Said, house: House, find: Found, ids: reado
 
 /** Whether it is what somebody of the house is. */
 const isTrade = (lexicon: Lexicon, word: string): boolean => [word, word.replace(/s$/, ""), word.replace(/es$/, "")].some((w) => lexicon.trades.has(w));
+
+/** What words that tell of services speak of together: the services that have most of them in one of their names. */
+function meantBy(lexicon: Lexicon, at: readonly Token[], there: ReadonlySet<string>, house: House): Found {
+  const scores = new Map<string, number>();
+  const heard = new Map<string, number>();
+  for (const t of at) {
+    const hit = telling(lexicon, t.text);
+    if (!hit) continue;
+    heard.set(hit.key, Math.log(1 + house.handbook.services.length / hit.of.size));
+    for (const s of hit.of) scores.set(s, 0);
+  }
+  let strongest = 0;
+  // A service counts by the one of its names that has most of what was said: "contacts checked" is not "eyes checked".
+  for (const p of lexicon.phrases) {
+    if (!scores.has(p.service)) continue;
+    // What is in a service's name speaks of it before one that is only called so besides.
+    const words = [...new Set(p.words.map(keyOf))];
+    // One that was said whole is meant before one of which only a word was: "a cut" is no "kids' cut".
+    const own = words.reduce((sum, w) => sum + (heard.get(w) ?? 0), 0) * (p.own ? 1 : 0.98) * (words.every((w) => heard.has(w)) ? WHOLE : 1);
+    scores.set(p.service, Math.max(scores.get(p.service) ?? 0, own));
+  }
+  // A word of the heading above them speaks of them all alike.
+  for (const s of scores.keys()) if (scores.get(s) === 0) scores.set(s, Math.max(...[...heard.values()].map((v) => v * 0.99)));
+  for (const v of scores.values()) strongest = Math.max(strongest, v);
+  // A word that so many are called by tells of none of them before the others.
+  const [only] = at.length === 1 ? [telling(lexicon, (at[0] as Token).text)] : [];
+  const best = only && only.of.size >= MANY ? [...only.of] : [...scores].filter(([, v]) => v >= strongest - 1e-9).map(([s]) => s);
+  const fit = house.handbook.services.map((s) => s.id).filter((s) => best.includes(s));
+  // "Tattoos, small ones": of several, the one of which every word was said.
+  const whole = fit.filter((s) => lexicon.phrases.some((p) => p.service === s && p.words.length > 1 && p.stems.every((w) => there.has(w))));
+  const order = fit.length > 1 && whole.length === 1 ? whole : fit;
+  // It stands where its first words stand together; what lies between words far apart is something else.
+  const apart = at.findIndex((t, i) => i > 0 && t.start - (at[i - 1] as Token).end > 1);
+  const run = apart < 0 ? at : at.slice(0, apart);
+  // "I want to learn golf", at a golf studio: what the whole house is called after tells of no one service.
+  const ofAll = order.length === 1 && at.every((t) => lexicon.called.has(stem(t.text)) && (telling(lexicon, t.text)?.of.size ?? 0) > 1);
+  return {
+    kind: "service",
+    value: order,
+    rule: ofAll ? OF_THE_HOUSE : order.length > 1 ? "service/several" : "service/telling-word",
+    start: (run[0] as Token).start,
+    end: (run.at(-1) as Token).end,
+    ...(order.length === 1 ? { assumed: house.services.get(order[0] as string)?.name ?? "" } : {}),
+  };
+}
 
 /** "Brid Cotter": two capitals, of which the house writes neither word, are a person, whatever the first is a form or a slip of. */
 const isSomebody = (lexicon: Lexicon, said: Said, i: number): boolean =>

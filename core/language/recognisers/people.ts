@@ -16,6 +16,7 @@ import {
   GREETS,
   HOW_WRITTEN,
   HUNDRED_AFTER,
+  JOINS_GROUPS,
   IM,
   INTO,
   INTRODUCED,
@@ -107,6 +108,8 @@ interface Run {
   end: number;
 }
 
+const isDigits = (word: string): boolean => /^\d+$/.test(word) || DIGIT_WORDS[word] !== undefined;
+
 function digitRuns(said: Said): Run[] {
   const runs: Run[] = [];
   let run: Run | null = null;
@@ -150,8 +153,9 @@ function digitRuns(said: Said): Run[] {
       }
     }
     if (digits === null) {
-      // A word inside ends the run, but for "area code" and the like.
-      close();
+      // A word inside ends the run, but for what joins its groups: "902, then 555, then 0188".
+      if (run && run.digits.length < SHORTEST_LOCAL && JOINS_GROUPS.test(t.text) && next !== undefined && isDigits(next.text)) run.end = t.end;
+      else close();
       continue;
     }
     const gap: string = run ? said.norm.slice(run.end, t.start) : "";

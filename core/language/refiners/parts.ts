@@ -1,4 +1,5 @@
 import {
+  AFTER_A_STOP,
   AND_OR,
   ANOTHER_TIME_FOR,
   ASKS_BESIDES,
@@ -51,9 +52,9 @@ import { BETTER, CANT, IS_FINE, NEW_BEFORE, OLD_BEFORE, POSSIBLE, TAKES_ITS_PLAC
 
 /**
  * In a move or a cancellation, tells the days and times of the appointment that exists from those of the wish: by the
- * word before them, by their order, and by what is known already.
+ * word before them, by their order, and by what is known already. `cannot`: a visit that cannot be kept is told of first.
  */
-export function assignParts(said: Said, found: Found[], at: Moment, errand: "move" | "cancel"): Found[] {
+export function assignParts(said: Said, found: Found[], at: Moment, errand: "move" | "cancel", cannot = false): Found[] {
   // What is asked besides, after the wish, speaks of something else.
   const asks = ASKS_BESIDES.exec(said.norm);
   const rest = errand === "cancel" && asks ? asks.index : Infinity;
@@ -125,6 +126,10 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     else if (VISIT_AFTER.test(follow) && !NEW_BEFORE.test(lead)) given.set(f, "old");
     else if (cant && !SAYS_CAN.test(clause.slice(cant.index + cant[0].length))) given.set(f, "old");
     else if (f.kind === "day" && !at.oldKnown && ELSEWHERE.test(clause)) given.set(f, "old");
+    // "I'm on the road on the 9th, Thursday the 11th at three?": after what cannot be, the wish.
+    else if (cannot && f.kind === "day" && previous === undefined && parts.filter((g) => g.kind === "day").length === 1 && AFTER_A_STOP.test(clause))
+      given.set(f, "new");
+    else if (cannot && f.kind === "day" && previous?.kind === "day" && /^\s*[,.;!?-]/.test(clause)) given.set(f, "new");
     // "The school play is on Thursday so I need to move it": what stands in its way is when it is.
     else if (f.kind === "day" && !at.oldKnown && errand === "move" && SO_IT_MOVES.test(behind)) given.set(f, "old");
     // "Grace rather than Tessie on Saturday": who it is with is changed, and not when.

@@ -2,7 +2,7 @@
 
 /** Right before a day: it is ruled out. */
 export const NOT =
-  /\b(?:(?:any ?day|anything|any ?time|whenever)\b[^.;?!]{0,24} (?:but|bar)|not|never|except(?: for| on)?|bar|save|only not|week ?days? but|but not|(?:any ?(?:day|thing|time)|every ?day|everything|all) but|apart from|other than|any day but|anything but|besides|not (?:free|available|around)|(?:can't|cannot|can not|won't|couldn't) (?:do|manage))\s+(?:on |for |the |this |next |a )*$/;
+  /\b(?:(?:any ?(?:day|night|evening|morning|afternoon)|anything|any ?time|whenever)\b[^.;?!]{0,24} (?:but|bar)|not|never|except(?: for| on)?|bar|save|only not|week ?days? but|but not|(?:any ?(?:day|thing|time)|every ?day|everything|all) but|apart from|other than|any day but|anything but|besides|not (?:free|available|around)|(?:can't|cannot|can not|won't|couldn't) (?:do|manage))\s+(?:on |for |the |this |next |a )*$/;
 
 /** What is said of a day or an hour that will not do. */
 export const NO_GOOD =
@@ -43,7 +43,7 @@ export const FROM_NOW_TO = /\b(?:between|from) now (?:and|to|until|till|through)
 
 /** Right before a day: it and what comes before it. */
 export const UNTIL =
-  /\b(?:until|till|til|(?<!\b(?:come|coming|came|stop|stopping|drop|dropping|swing|swinging|pop|popping|go|going|pass|passing) )by|no later than|not later than|on or before|not after|up to)\s+(?:the |this )*$/;
+  /\b(?:until|till|til|(?<!\b(?:come|coming|came|stop|stopping|drop|dropping|swing|swinging|pop|popping|go|going|pass|passing) )by|no later than|not later than|on or before|latest(?: by| on)?|not after|up to)\s+(?:the |this )*$/;
 
 /** Before somebody does something on a day, or before something of theirs happens: not before they come. */
 export const BEFORE_DEED =

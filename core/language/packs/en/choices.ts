@@ -58,6 +58,9 @@ export const ALL_WOULD_DO =
   /^(?:any|anything|any one|all fine|no preference|(?:i )?don't (?:really |actually |much )?mind)(?: please| is fine| will do)?[.!]?$/;
 export const SAYS_NUMBER = /option|number|no/;
 
+/** Sooner than something. */
+export const SOONER_OR_EARLIER = /\b(?:sooner|earlier) than\b/;
+
 /** Right before what is not wished for. */
 export const NOT_WISHED =
   /\b(?:(?:don't|do not|won't|needn't)(?: really)? (?:need|want|have)(?: to (?:find|book|have))?|no need for|without|not looking for) $/;

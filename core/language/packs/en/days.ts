@@ -509,13 +509,15 @@ export const DAY_RULES: DayRule[] = [
     name: "day/numbers",
     // With a hyphen only where a nought leads it, as in "03-15": "10-12" is a stretch of hours.
     pattern: new RegExp(
-      `(?:\\b(${WEEKDAY}),? (?:the )?)?(?<![\\d/.$-])(?:(\\d{1,2})(?:\\/|(?<=\\b0\\d)-(?=\\d\\d\\b))(\\d{1,2})(?:[/-](20\\d\\d|\\d\\d))?|(\\d{1,2})\\.(\\d{1,2})\\.(20\\d\\d))(?![\\d/-])`,
+      `(?:\\b(${WEEKDAY}),? (?:the )?)?(?<![\\d/.$-])(?:(\\d{1,2})(?:\\/|(?<=\\b0\\d)-(?=\\d\\d\\b)|-(?=\\d{1,2}-20\\d\\d))(\\d{1,2})(?:[/-](20\\d\\d|\\d\\d))?|(?<!\\b(?:at|by|from|to|till|until|around|about|after|before|past|is|for) )(\\d{1,2})\\.(\\d{1,2})\\.(20\\d\\d)?)(?![\\d/-])`,
       "g",
     ),
     value: (m, at) => {
       const a = Number(m[2] ?? m[5]);
       const b = Number(m[3] ?? m[6]);
       const year = m[4] ?? m[7];
+      // With points, and no year: the day stands first everywhere; "11.30." is an hour, and so is what comes where one is waited for.
+      if (m[5] !== undefined && year === undefined && (b > 12 || at.expects === "time" || at.expects === "slot")) return null;
       const monthFirst = a > 12 ? false : b > 12 ? true : at.house.handbook.dateOrder === "month-first";
       const dayBy = (first: boolean): DayNumber | null => nextMonthDate(at, first ? a : b, first ? b : a, year ? Number(year) : undefined);
       const day = dayBy(monthFirst);
@@ -547,7 +549,7 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/in-days",
     pattern: new RegExp(
-      `\\bin (?:about |around |roughly |some )?(${N}) (day|week|month)s?(?:' time)?\\b|\\b(${N}) (day|week|month)s? from (?:now|today)\\b`,
+      `\\bin (?:about |around |roughly |some )?(${N}) (day|week|month)s?(?:' time)?\\b|\\b(${N}) (day|week|month)s?(?: from (?:now|today)|'? time)\\b`,
       "g",
     ),
     value: (m, at) => {
@@ -612,6 +614,11 @@ export const DAY_RULES: DayRule[] = [
   { name: "day/next-weekend", pattern: /\bnext weekend\b/g, value: (_m, at) => ({ value: openOf(at, week(at, 1) + 5) }) },
   { name: "day/next-weekend", pattern: /\b(?:the )?weekend after next\b/g, value: (_m, at) => ({ value: openOf(at, week(at, 2) + 5) }) },
   {
+    name: "day/next-weekend",
+    pattern: /\b(?:the )?weekend after (?:this|the coming|this coming)(?: one| weekend)?\b/g,
+    value: (_m, at) => ({ value: openOf(at, week(at, 1) + 5) }),
+  },
+  {
     name: "day/weekend",
     pattern: /\b(?:this |any |every |some |(?:at |on |over |during )?the )?weekends?\b/g,
     value: (m, at) => (/s$|^(?:any|every|some) /.test(m[0]) ? { value: { kind: "weekdays", weekdays: [6, 7] } } : { value: openOf(at, week(at, 0) + 5) }),
@@ -623,6 +630,14 @@ export const DAY_RULES: DayRule[] = [
       const now = partsOf(at.today);
       const s = m[3] ? monthSpan(at, MONTH_WORDS[m[3]] ?? 1) : monthSpan(at, m[2] === "next" ? (now.month % 12) + 1 : now.month);
       return { value: ahead(at, third(m[1] ?? "", s.from, s.to, "month")) };
+    },
+  },
+  {
+    name: "day/part-of-month",
+    pattern: /\bthis month[ -]end\b|\bmonth[ -]end\b/g,
+    value: (_m, at) => {
+      const last = lastOfMonth(partsOf(at.today).year, partsOf(at.today).month);
+      return { value: span(Math.max(at.today, last - 6), last) };
     },
   },
   {

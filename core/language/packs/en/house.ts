@@ -9,7 +9,7 @@ export const WEAK = new Set(
 
 /** Words that tell nothing of a service even in its name. */
 export const EVERYDAY = new Set(
-  "hour hours time times day days night nights evening evenings morning mornings week weeks change changes full session sessions visit open opening do up on off in out for to of a an one two first last long short big small hot cold old new other more less any all my your our room space place spot".split(
+  "hour hours time times day days night nights evening evenings morning mornings week weeks change changes full session sessions visit open opening do up on off in out for to of a an one two first last long short big small hot cold old new other more less any all my your our room space place spot through going go".split(
     " ",
   ),
 );
@@ -96,14 +96,17 @@ export const ANYBODY =
 export const ANY_OF_THE = /\b(?:any|one|either|some) of (?:the|your) $/;
 
 /** A word by itself for a woman or a man. */
-export const A_GENDER = /^(?:wom[ae]n|female|lady|ladies|m[ae]n|male|guy|gentlem[ae]n)$/;
+export const A_GENDER = /^(?:wom[ae]n|female|lady|ladies|m[ae]n|male|guy|bloke|chap|fella|gentlem[ae]n)$/;
 
 /** A woman or a man is wished for. */
 export const WOMAN_OR_MAN =
-  /\b(?:(?:a |any |the )?(?:woman|women|female|lady)|(?:a |any |the )?(?:man|male|guy|gentleman)|(?:any|one|either|some) of (?:the|your) (?:ladies|women|girls|men|guys|lads|gentlemen))\b/g;
+  /\b(?:(?:a |any |the )?(?:woman|women|female|lady)|(?:a |any |the )?(?:man|male|guy|gentleman|bloke|chap|fella)|(?:any|one|either|some) of (?:the|your) (?:ladies|women|girls|men|guys|lads|gentlemen))\b/g;
+
+/** Between two things with each of which something else is to be done. */
+export const ANOTHER_DEED = /\b(?:and|but|then)\b[^.;?!]*\b(?:book|cancel|move|reschedule|sign|keep|add|put|swap)\b/;
 
 /** Right before a word that says who a guest is. */
-export const OF_A_GUEST = /\b(?:for|pregnant|old|older|young|that|this|another|my|other) (?:a )?$/;
+export const OF_A_GUEST = /(?:\b(?:for|pregnant|old|older|young|that|this|another|my|other)|'s) (?:a )?$/;
 
 /** Right before what somebody does not wish for. */
 export const NOT_A = /\b(?:not|no|never|anyone but|anybody but|except|other than|don't want|without|rather not)(?: (?:with|by|see|to see|have))* $/;

@@ -8,6 +8,12 @@ export const COMPARES_PRICES =
 export const TAKES_OTHERWISE =
   "(?! (?:off|out|along|part|place|care|photos?|pictures?|notes|turns|him|her|them|a (?:seat|photo|picture|bus|taxi|cab|shower|break|number|day)|the (?:bus|train|tram|lift|stairs|elevator|car|children|kids|day)|my (?:shoes|boots|coat|jacket|clothes|earrings|ring|rings|glasses|dog|son|daughter|child|car)))";
 
+/** Of several, the one that costs less. */
+export const THE_CHEAPER = /\bthe (?:cheap|less expensive|least expensive)(?:er|est)?\b/;
+
+/** From here on, somebody is to be told something. */
+export const TELLS_THEM = /\b(?:tell|let|inform|remind|say to|pass on to)\b(?! (?:me|us)\b)/;
+
 /** What every receptionist refuses, whether the handbook speaks of it or not. A subject of the handbook's own goes first. */
 export const ALWAYS_REFUSED: readonly Limit[] = [
   { id: "always-refunds", subject: "refunds", words: ["refund", "money back", "reimburse"], say: "I can't give refunds; a person has to look at that." },

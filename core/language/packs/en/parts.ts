@@ -87,6 +87,9 @@ export const VISIT_AFTER = /^\s*(?:one|appointment|booking|visit|session)\b/;
 /** One is to take the other's place. */
 export const SWAPS = /\b(?:swap|switch|change|exchange)\b/;
 
+/** Right before what begins a part of its own. */
+export const AFTER_A_STOP = /[,.;!?]\s*(?:(?:maybe|perhaps|then|on|the|how about|what about|is|could)\s+)*$/;
+
 /** Right before a day on which somebody is somewhere else. */
 export const ELSEWHERE =
   /\b(?:i'm|i am|i'll be|i will be|we're|we are|we'll be|he's|she's|they're)(?: now| still)? (?:rostered|on (?:shift|duty|call|nights|night shift|leave|holiday)|working|at work|abroad|away|travelling|traveling|out of town|tied up|in hospital)\b[^.;?!]*$/;

@@ -71,7 +71,10 @@ export const FIRST_AND_LAST = /\bfirst name(?: is|'s|:)?\s+(\S+?),?\s+(?:and\s+)
 
 /** "It's Mahoney, m a h o n e y, first name Fergal". */
 export const LAST_THEN_FIRST =
-  /(?:^|\b(?:it's|it is|name is|name's|surname is|under|i'm|this is)\s+)([a-z][a-z'’-]+)(?:,?\s+(?:that's\s+)?(?:[a-z][\s.-]+){2,}[a-z])?,?\s+(?:and\s+)?(?:my\s+)?(?:first|given) name(?: is|'s|:)?\s+([a-z][a-z'’-]+)/;
+  /(?:^|\b(?:it's|it is|name is|name's|surname is|under|i'm|this is)\s+)(?!spel(?:led|t)\b)([a-z][a-z'’-]+)(?:,?\s+(?:that's\s+)?(?:[a-z][\s.-]+){2,}[a-z])?,?\s+(?:and\s+)?(?:my\s+)?(?:first|given) name(?: is|'s|:)?\s+([a-z][a-z'’-]+)/;
+
+/** Between the groups of a number. */
+export const JOINS_GROUPS = /^(?:then|and|dash|hyphen|space)$/;
 
 export const POSSESSIVE = /'s$/;
 

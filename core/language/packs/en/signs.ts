@@ -52,6 +52,10 @@ export const BOTH_OF_THEIRS =
 export const NO_DANGER =
   /(?<!(?:\b(?:not|never|doubt|unsure|if|whether)\b|n't\b)[^.;!?]{0,30})\b(?:(?:he|she|it|they|i)(?:'s|'m|'re| is| am| are)|is|are|his|her|my|the|their) (?:still )?(?:breathing|heart|chest|conscious|awake|blood pressure|pulse)(?: rate)?(?: is|'s)? (?:fine|ok|okay|normal|normally|well|good|alright|all right)\b/g;
 
+/** What somebody grown up does in their sleep, as a habit: "she says I stop breathing at night". */
+export const IN_ONES_SLEEP =
+  /(?<!\b(?:baby|infant|newborn|now|just)\b[^.;?!]{0,40})\b(?:i|he|she|husband|wife|missus|partner|dad|mum|mom|father|mother|son|daughter)(?:'ll)? (?:often |sometimes |always |apparently )?(?:stops?|keeps?|quits?|gasps?|chokes?|wakes? up|struggles?)(?: [a-z]+){0,4} (?:at night|every night|most nights|in (?:my|his|her) (?:sleep|<service>)|when (?:i|he|she)(?:'m| am|'s| is)? (?:sleeps?|asleep|sleeping|<service>)|while (?:asleep|sleeping|<service>))(?!\w)(?![^.;?!]*\b(?:right now|won't wake|blue)\b)/g;
+
 /** A word of a danger to life or limb, or to the house: without one nothing is an emergency, however it sounds. */
 export const DANGER = new RegExp(
   `\\b(?:${[
@@ -68,7 +72,7 @@ export const DANGER = new RegExp(
     "swell\\w*|swollen|swelled|swole|closing up|allerg\\w+|anaphyla\\w*|bees?|wasps?|stung|sting|bit|bitten|snake|rash all over|hives",
     "labou?r|contractions?|waters?|miscarr\\w+|baby (?:has )?stopped|sudden\\w*|worst|agony|unbearable|excruciating|screaming|vomit\\w*|throwing up|coughing up|fever|temperature|thunderclap",
     "(?:mouth|face|eye|lip|arm) (?:is |has |just )?(?:hang|drop|droop)\\w*|talk(?:s|ing) funny|speech|lick\\w*|come round|scared|terrified",
-    "woke up|pupil|shard|glass in|metal in|in (?:my|his|her|the) eyes?|chocolate|lil(?:y|ies)|grapes|raisins|bloat\\w*|rat bait|twisted stomach",
+    "woke up|pupil|shard|glass in|metal in|(?:something|chemicals?|bleach|acid|cleaner|spray|glue|stuff|it|splash\\w*|got) (?:\\w+ ){0,3}(?:in|into) (?:my|his|her|the) eyes?|chocolate|lil(?:y|ies)|grapes|raisins|bloat\\w*|rat bait|twisted stomach",
   ].join("|")})\\b`,
   "i",
 );
@@ -390,7 +394,7 @@ export const SOMEBODY_SHOULD =
   /\b(?:someone|somebody|anyone|one of you|a specialist|an expert|<staff>) (?:should|must|ought to|has to|needs to|had better) (?:really |just |please )?(?:check|look|see|fix|repair|examine|have a look|take a look|come|sort|do)\b/;
 
 /** Sooner than a day on which they have something. */
-export const SOONER_THAN_THE_DAY = /(?<!\b(?:no|not|any|nothing|anything|something) )\b(?:sooner|earlier) than (?:the )?<day>(?! (?:or|and)\b)/;
+export const SOONER_THAN_THE_DAY = /(?<!\b(?:no|not|any|nothing) )\b(?:sooner|earlier) than (?:the )?<day>(?! (?:or|and)\b)/;
 
 /** How long what they have takes is to change: "can we go from 45 to 30 minutes". */
 export const FROM_LENGTH_TO_LENGTH =

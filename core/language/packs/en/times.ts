@@ -13,12 +13,12 @@ export interface TimeRule {
 /** A clock time in words or digits; groups are read by `clock`. */
 const CLOCK =
   `(?:half past (?:${HOUR}|\\d{1,2})|half (?:${HOUR}|(?:1[0-2]|[1-9])(?![\\d.:]))|(?:a )?quarter (?:past|after|to|of|till|til) (?:${HOUR}|\\d{1,2})|(?:(?:(?:twenty[- ]five|twenty|ten|five)(?: minutes)?|\\d{1,2} minutes) (?:past|to|after|of)|(?:5|10|20|25) past) (?:${HOUR}|\\d{1,2})` +
-  `|(?:${HOUR}|1[0-2]|[1-9])[ -](?:fifteen|thirty|forty[- ]five)(?![ -]?(?:min|of\\b))|(?:${HOUR}) (?:${MINUTE})(?![ -]?min)|(?:thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen) (?:fifteen|thirty|forty[- ]five|hundred)(?![ -]?(?:min|of\\b))|\\d{1,2}[:.][0-5]\\d(?: ?(?:h|hrs|hours)\\b)?|\\d{1,2}h(?:[0-5]\\d)?|(?:[01]?\\d|2[0-3])[0-5]\\d(?=\\b)|noon|mid-?day|midnight|twelve noon|(?:${HOUR})|\\d{1,2})` +
+  `|(?:${HOUR}|1[0-2]|[1-9])[ -](?:fifteen|thirty|forty[- ]five)(?![ -]?(?:min|of\\b))|(?:${HOUR}) (?:${MINUTE})(?![ -]?min)|(?:thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen) (?:fifteen|thirty|forty[- ]five|hundred)(?![ -]?(?:min|of\\b))|\\d{1,2}[:.][0-5]\\d(?: ?(?:h|hrs|hours)\\b)?|\\d{1,2}h(?:[0-5]\\d)?|(?:[01]?\\d|2[0-3])[0-5]\\d(?=\\b)|(?:12|twelve) (?:noon|mid-?day)|noon|mid-?day|midnight|(?:${HOUR})|\\d{1,2})` +
   `(?: ?(?:o'?clock))?(?: ?(?:a\\.m\\.?|p\\.m\\.?|am|pm|a|p)\\b\\.?)?(?: (?:in the (?:morning|afternoon|evening)|at night|sharp|on the dot|exactly|precisely))?`;
 
 /** Like CLOCK, but sure to be a time without anything before it. */
 const SURE = new RegExp(
-  `^(?:.*(?:a\\.?m|p\\.?m)\\b\\.?$|.*o'?clock$|.*in the (?:morning|afternoon|evening)$|.*at night$|\\d{1,2}:[0-5]\\d.*|\\d{1,2}h(?:[0-5]\\d)?|noon|mid-?day|midnight|twelve noon|half .*|(?:a )?quarter .*|.* (?:past|to|after|of) .*|(?:${HOUR}|1[0-2]|[1-9])[ -](?:${MINUTE}))$`,
+  `^(?:.*(?:a\\.?m|p\\.?m)\\b\\.?$|.*o'?clock$|.*in the (?:morning|afternoon|evening)$|.*at night$|\\d{1,2}:[0-5]\\d.*|\\d{1,2}h(?:[0-5]\\d)?|(?:(?:12|twelve) )?(?:noon|mid-?day)|midnight|half .*|(?:a )?quarter .*|.* (?:past|to|after|of) .*|(?:${HOUR}|1[0-2]|[1-9])[ -](?:${MINUTE}))$`,
 );
 
 /** What makes an hour exact. */

@@ -16,6 +16,50 @@ export const CANNOT_THEN = new RegExp(
   String.raw`(?:\b(?:can'?t|cannot|can not|won'?t(?: be able to)?|unable to|not able to|not going to)(?: \w+){0,2} (?:make it|come|attend|be there|reach|get there|get to you|keep)\b[^.;?!]{0,24}|\b(?:rostered|on (?:shift|duty|call|nights)|working|abroad|away|travelling|traveling|out of town|tied up|at work|in hospital)\b[^.;?!<]{0,12})<(?:day|time)>(?: <time>)?(?: at all| any ?more| after all| now)?\s*[,.;!-]+\s*(?:${ONLY_WHEN}|(?:and |so |but )?(?:the )?(?:next available|earliest|soonest|next one|another (?:day|time|date|slot)|any other (?:day|time|date|slot)|anything else|something else)\b[^.<]{0,30}$|(?:and |so |but )?(?:can|could|may|might|would) (?:the|my|our|it|that|this|we|i)\b[^.?!<]{0,30}<(?:day|time)>)`,
 );
 
+/** Something of theirs is on a day, and after it nothing but when else: "I have an exam on Friday. Is Thursday at two free?" Only of who says who they are. */
+export const BUSY_THEN = new RegExp(
+  String.raw`\b(?:i'm|i am|i'll be|i will be|we're|we are|we'll be|i have|i've(?: got)?|we have|we've(?: got)?|i must|there's|there is|my [a-z]+ (?:is|has|needs))\b[^.;?!<]{0,40}<day>(?: <time>)?\s*[,.;!-]+\s*${ONLY_WHEN}`,
+);
+
+/** How long it takes is to be otherwise: "cut the lesson down to an hour", "make the lesson an hour". */
+export const ANOTHER_LENGTH =
+  /\b(?:cut|shorten|trim|reduce|bring|drop|extend|stretch|lengthen|change)\b[^.?!]*(?:<day>'s|my|our|the) <service>[^.?!]*?\b(?:down |up |back )?(?:to|into) (?:only |just |be )?<length>|\bmake (?:my|our|the|<day>'s) <service>(?: <day>)? (?:only |just )?<length>/;
+
+/** What was theirs has been put to another time, and not by them. */
+export const WAS_MOVED =
+  /(?:<service>|\b(?:appointment|visit|lesson|session|class|interview|exam|meeting|flight))(?: was| were| got| has been|'s been| is)(?: just)?(?: been)? (?:postponed|rescheduled|moved|put off|delayed|brought forward)\b/;
+
+/** Something of theirs is to be on another day or hour: "let the lesson be on Friday". */
+export const LET_IT_BE = /\blet (?:(?:my|our|the) )?(?:<service>|appointment|visit|it|that) be (?:on |at |for )?<(?:day|time)>/;
+
+/** Who comes late, and what is to begin later for it. */
+export const LATE_SO =
+  /\b(?:late|delayed|held up)\b[^.?!]*<day>[^.?!]*[,.;!] ?(?:so |and )?(?:can|could|may|might) (?:it|that|we|i|my <service>) (?:start|begin|come|be)\b[^.?!]*<time>/;
+
+/** Nobody need trouble about it any more: "don't bother about the lesson". */
+export const DO_NOT_BOTHER =
+  /\b(?:don't|do not|no need to|needn't) (?:bother|worry)(?: any ?more)? (?:about|with) (?:my |our |the |that )?(?:<day>'s )?(?:<service>|appointment|visit|booking|lesson|session|class)/;
+
+/** Somebody is taken off a day: "take Mei Lin off Wednesday". */
+export const OFF_THE_DAY = /\btake (?:me|us|him|her|them|my [a-z]+|<name>|[a-z]+(?: [a-z]+){0,2}) off (?:the list (?:for |on )?|the books (?:for |on )?)?<day>/;
+
+/** A call is to be handed over. */
+export const PUT_THROUGH = /\bput (?:me|us) (?:on to|onto|on with|through to|through|on)\b(?! the (?:list|waiting))/;
+
+/** What they have is asked for: "was my booking for ten or eleven". */
+export const WAS_MINE_FOR =
+  /\b(?:was|is) (?:my|our) (?:booking|appointment|visit|slot|session|lesson|<service>)(?: set| booked| down)? (?:for|at|on) [^.?!]*(?:<time>|\bor\b)|\bdid (?:my|our) (?:booking|appointment|visit|<service>) (?:get|go) (?:booked|through|made|confirmed)\b|\b(?:when|where) did (?:i|we) (?:book|make|put)\b/;
+
+/** What ails somebody else, by their name, is asked. */
+export const WHAT_AILS_THEM = /\bwhat(?:'s| is) (?:wrong|the matter|up|going on) with <name>|\b(?:tell me|know|say|check|confirm) (?:if|whether|that) <name>/;
+
+/** A visit of somebody who is called by a word, asked about: "is Luc's massage an hour". */
+export const SOMEBODYS_VISIT =
+  /\b(?:is|was|are|were|when(?:'s| is| was)|what(?:'s| is| was)|how long(?:'s| is| was)) ([a-z]+)'s (?:next )?(?:<service>|appointment|visit|booking|session|lesson)/g;
+
+/** What somebody did, asked about: "can you tell me if Ada Obi came". */
+export const WHETHER_THEY = /\b(?:tell me|know|say|check|confirm) (?:if|whether|that) ([a-z]+) [a-z]+ [a-z]/g;
+
 /** What is named with its day is to be at another: "the lesson on Friday: is Monday okay instead". */
 export const THAT_INSTEAD =
   /<service>(?: with <staff>)?(?: <day>)(?: <time>)?[^.?!<]{0,12}[,:;.?-] ?(?:is|would|could|can|may|might)\b[^.?!]*<(?:day|time)>[^.?!]*\binstead\b(?! of)/;
@@ -30,6 +74,12 @@ export const FORGET_IT =
 
 /** "Which of the two is it with": one or the other of the house. */
 export const ONE_OR_OTHER = /^\W*(?:and |so )?(?:is|will) it (?:be )?<staff> or <staff>(?!.*\b(?:i|i'm|me|my|mine|we|we're|our)\b)/;
+
+/** Those at the house, as they are spoken to. */
+export const YOU_ALL = /\byou (?:people|lot|all|folks)\b/g;
+
+/** "Cancel that one": what was spoken of before. */
+export const CALLS_THAT_OFF = /\b(?:cancel|scrap|drop|call off) (?:it|that|this|that one|this one|mine)\b/;
 
 /** "Don't forget my appointment": it is to stand. */
 export const DO_NOT_FORGET = /\b(?:don't|do not|never|won't you) forget\b/;
