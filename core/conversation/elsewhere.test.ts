@@ -162,3 +162,67 @@ describe("a question of the house's", () => {
     expect(t.booked.length + (t.state.task ? 1 : 0)).toBeGreaterThan(0);
   });
 });
+
+describe("what has been booked", () => {
+  it("is told, and not wished for again", () => {
+    const asks = sleep("I've booked a machine check, do I have to bring the cord");
+    expect([asks.state.task, asks.last]).toEqual([null, expect.stringMatching(/^Machine check: /)]);
+    const t = sleep("I booked a mask fitting and now I have a cold", "Mei Lin Chau, 07 2555 0142", "put it off by a week then", "yes");
+    expect([t.was("ka-mei"), t.booked]).toEqual(["mask 2027-03-10 10:00 shelley booked", []]);
+  });
+
+  it("is found for somebody else who gives the name and the number", () => {
+    const t = sleep("my wife has an appointment with you and wants to know if it's this week", "Mei Lin Chau, 07 2555 0142");
+    expect(t.last).toMatch(/Wednesday 3 March/);
+  });
+
+  it("may have another beside it", () => {
+    expect(tern("I booked the mat class but I need another one on Saturday").state.task).toMatchObject({ errand: "book" });
+  });
+});
+
+describe("visits in a row", () => {
+  it("are on each of the days from the one that is named on", () => {
+    const t = heldAt(
+      "seventeenth",
+      "ternbay",
+      "web",
+      "two sessions of taping on consecutive Wednesdays at noon starting the 10th with Tobias, Ole Moe, 902 555 0193",
+      "yes",
+      "yes",
+      "yes",
+    );
+    expect(t.booked).toEqual(["taping 2027-03-10 12:00 tobias", "taping 2027-03-17 12:00 tobias"]);
+  });
+});
+
+describe("of all that is called off", () => {
+  const halima = (...says: string[]) => papers("please cancel everything I have. Halima Sani, 0803 255 0143", ...says);
+
+  it("what they would rather keep is not asked about", () => {
+    const t = halima("actually leave the photo", "yes");
+    expect(t.each[1]).toMatch(/you keep passport photo/i);
+    expect([t.was("ia-halima-one"), t.was("ia-halima-two")]).toEqual([expect.stringMatching(/cancelled$/), expect.stringMatching(/booked$/)]);
+    expect(t.state.task).toBeNull();
+  });
+
+  it("the one that is asked about may be kept, and the next is asked about", () => {
+    const t = halima("no wait, keep the translation", "yes");
+    expect([t.was("ia-halima-one"), t.was("ia-halima-two")]).toEqual([expect.stringMatching(/booked$/), expect.stringMatching(/cancelled$/)]);
+  });
+});
+
+describe("a sentence that is said again", () => {
+  it("leaves a name its capital", () => {
+    const t = tern("is Priya good", "how long has she been there", "is Priya good");
+    expect(t.each.join(" ")).not.toMatch(/\bpriya\b/);
+  });
+});
+
+describe("a wish while a message is being taken", () => {
+  it("goes first, and the message after it", () => {
+    const t = tern("nobody ever answers the phone at yours, I tried for two days", "I want an assessment and I want it tomorrow");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "assessment" });
+    expect(t.state.later).toMatchObject([{ errand: "message" }]);
+  });
+});

@@ -11,7 +11,7 @@ import { hearGoAhead } from "./goahead.ts";
 import { answerAsked, askedOfAnother } from "./hearing/asked.ts";
 import type { Heard, Step } from "./hearing/heard.ts";
 import { guessedFrom, idle } from "./hearing/heard.ts";
-import { keepsOne, leavesOut } from "./hearing/leaving.ts";
+import { keepsOfAll, keepsOne, leavesOut } from "./hearing/leaving.ts";
 import { answersFirst, asMeant, keepTold, note, putsOff, whoTheyAre } from "./hearing/meant.ts";
 import { needOfTheirs } from "./hearing/needs.ts";
 import { notOurs, ratherThanAMessage } from "./hearing/notours.ts";
@@ -113,6 +113,7 @@ const STEPS: readonly Step[] = [
   justOne,
   whoseName,
   leavesOut,
+  keepsOfAll,
   keepsOne,
   // Answers to what was asked.
   andResume((m) => lineUpAnother(m.t, m.reading) || lineUpBesides(m.t, m.reading) || lineUpDeed(m.t, m.reading)),

@@ -21,8 +21,13 @@ export function proceed(t: Turn): void {
     }
     case "move":
       return nextMove(t, task);
-    case "cancel":
-      return nextCancel(t, task);
+    case "cancel": {
+      // What has been called off meanwhile is not asked about again.
+      const gone = task.appointment !== undefined && !state.appointments.some((a) => a.id === task.appointment?.id);
+      if (!gone) return nextCancel(t, task);
+      state.task = null;
+      return proceed(t);
+    }
     case "ask-mine":
       return nextMine(t, task);
     case "message":

@@ -234,6 +234,10 @@ const SERIES = [
   new RegExp(`\\b(?<day>${WEEKDAY})s?\\b[^.;?!]*?\\bfor (?:the )?next (?<n>${NUMBER}) (?<unit>weeks)\\b`, "i"),
   new RegExp(`\\bnext (?<n>${NUMBER}) (?<day>${WEEKDAY})s\\b`, "i"),
   new RegExp(`\\b(?<n>${NUMBER}) (?<day>${WEEKDAY})s in a row\\b`, "i"),
+  new RegExp(
+    `\\b(?<n>${NUMBER}) (?<unit>sessions|visits|lessons|times|appointments|classes)\\b[^.;?!]*?\\bon (?:consecutive|successive|(?:the )?following) (?<day>${WEEKDAY})s\\b`,
+    "i",
+  ),
 ];
 
 /** "Every Tuesday at ten for the next three weeks": a visit on each of the days. */
@@ -245,7 +249,10 @@ function inSeries(t: Turn, reading: Reading): Found[][] | null {
   const many = other && m["unit"] === "weeks" ? Math.ceil(said / 2) : said;
   const today = t.house.zone.toLocal(t.now).day;
   const weekday = weekdayNumber(`${m["day"].charAt(0).toUpperCase()}${m["day"].slice(1).toLowerCase()}` as WeekdayName);
-  const first = today + ((weekday - weekdayOf(today) + 7) % 7 || 7);
+  // "… starting the 9th": from then on.
+  const from = ofKind(reading.found, "day").find((d) => d.rule === "day/from" && d.value.kind === "days")?.value;
+  const after = from?.kind === "days" && from.from !== undefined ? from.from - 1 : today;
+  const first = after + ((weekday - weekdayOf(after) + 7) % 7 || 7);
   // The number is of visits, and no length or number of people.
   const kept = reading.found.filter((f) => f.kind !== "day" && f.kind !== "places" && f.kind !== "shift");
   const at = ofKind(reading.found, "day")[0];

@@ -141,7 +141,7 @@ export class Turn {
     const spoken = (this.state.spoken ??= []);
     let out = text;
     const leads = LEADS[hash(text) % LEADS.length] as readonly string[];
-    for (let i = 0; spoken.includes(hash(out)) && i < leads.length; i++) out = (leads[i] as string) + lowered(text);
+    for (let i = 0; spoken.includes(hash(out)) && i < leads.length; i++) out = (leads[i] as string) + lowered(text, this.house);
     spoken.push(hash(out));
     if (spoken.length > 120) spoken.shift();
     return out;
@@ -236,7 +236,12 @@ const LEADS: readonly (readonly string[])[] = [
 ];
 
 /** A sentence to stand after a lead: its first letter small, unless it begins with a name or with "I". */
-const lowered = (text: string): string => (/^(?:I\b|I'|[A-Z][a-z]+day\b|[A-Z]\w* (?:isn't|is in|has|doesn't))/.test(text) ? text : inside(text));
+const lowered = (text: string, house: House): string =>
+  /^(?:I\b|I'|[A-Z][a-z]+day\b|[A-Z]\w* (?:isn't|is in|has|doesn't))/.test(text) || beginsWithName(text, house) ? text : inside(text);
+
+/** Whether a text begins with what somebody of the house is called. */
+const beginsWithName = (text: string, house: House): boolean =>
+  house.handbook.staff.some((p) => [p.name, ...p.called].some((name) => text.startsWith(name) && !/^[\p{L}'’]/u.test(text.slice(name.length))));
 
 interface Filled {
   text: string;

@@ -189,6 +189,13 @@ function judgeAll(
         backed = true;
       }
     });
+    // "I booked a lesson, do I bring my own racket": what has been booked is told, and something else is asked.
+    each.forEach((e, i) => {
+      if (e.read?.rule === "errand/ask-mine/told-booked" && each.some((o, k) => k !== i && o.read)) {
+        e.read = null;
+        backed = true;
+      }
+    });
     // Beside another deed, words of who it is for are no wish of their own: "cancel it, the booking is for Ana Petrov".
     const deed = each.some((e) => e.read?.errand === "move" || e.read?.errand === "cancel");
     parts.forEach((p, i) => {

@@ -1,4 +1,5 @@
 import {
+  ASKS_FOR_THEM,
   ANOTHER_THING,
   A_VISIT,
   BOOKED_WITH_US,
@@ -88,7 +89,8 @@ export function ownVisit(said: Said, found: readonly Found[], context: ReadConte
 export function tellsOfVisit(said: Said, found: readonly Found[], context: ReadContext, errands: readonly ErrandRead[]): boolean {
   if (!freeToAsk(context)) return false;
   const guessed = (e: ErrandRead): boolean => e.errand === "message" && e.rule.endsWith("/examples") && !TELLS_SOMEBODY.test(said.norm);
-  if (errands.some((e) => e.errand !== "book" && e.errand !== "ask-availability" && !guessed(e)) || isQuestion(said)) return false;
+  if (errands.some((e) => e.errand !== "book" && e.errand !== "ask-availability" && !guessed(e)) || (isQuestion(said) && !ASKS_FOR_THEM.test(said.norm)))
+    return false;
   const bare = HAS_WITHOUT_ARTICLE.exec(said.norm);
   // "My boy has night terrors, Wednesday at two": what ails him, and when he could come.
   const told = bare && found.find((f) => f.kind === "service" && f.start === bare.index + bare[0].length);

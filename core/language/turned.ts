@@ -148,6 +148,8 @@ const TURNS: readonly Turn[] = [
     from: ["none", "book", "ask-availability", "ask-mine", "ask-service", "ask-hours", "ask-policy", "message"],
     when: has(turns.WAS_MINE_FOR),
   },
+  { is: "book/one-more-beside", open: true, from: ["move", "ask-mine", "ask-availability"], when: has(turns.ONE_MORE_BESIDE) },
+  { is: "ask-mine/told-booked", open: true, from: ["book", "ask-availability"], when: has(turns.TOLD_BOOKED) },
   { is: "ask-policy/if-off", notFrom: ["refused", "emergency"], when: has(turns.IF_OFF) },
   // "My knee stopped hurting, no need to come on Monday".
   {

@@ -16,7 +16,7 @@ import { propose } from "./offering.ts";
 import { THE_OTHERS, WITH_WHOM_IS_IT } from "../../language/packs/en/talk.ts";
 
 /** "acupuncture with Priya on Thursday 4 March at 4:00 pm". */
-function apptVal(t: Turn, a: AppointmentView): Value {
+export function apptVal(t: Turn, a: AppointmentView): Value {
   return val(
     `${serviceText(t.house, a.service)} with ${calledText(t.house, a.staff)} on ${whenText(t.house, a.startMin)}`,
     calendarSource,

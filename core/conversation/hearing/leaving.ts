@@ -1,12 +1,16 @@
 import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
-import { KEEPS_IT, KEEPS_ONE, LEAVES_OUT } from "../../language/packs/en/talk.ts";
+import { KEEPS_IT, KEEPS_ONE, KEEPS_SOME, LEAVES_OUT } from "../../language/packs/en/talk.ts";
 import { VISIT } from "../../language/packs/en/signs.ts";
 import { read } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
+import { apptVal, fitting } from "../errands/existing.ts";
 import { dropHold } from "../errands/offering.ts";
+import { applyOld } from "../errands/old.ts";
 import { sharesWord } from "../errands/whichservice.ts";
 import { proceed } from "../proceed.ts";
+import { newCancel } from "../tasks.ts";
+import { joinVals } from "../turn.ts";
 import { idle, type Step } from "./heard.ts";
 
 /** "Ok, leave the wheel for now": what was being booked is let go, and what is said besides is heard by itself. */
@@ -25,6 +29,33 @@ export const leavesOut: Step = (m) => {
     t.state.expects = "anything";
     m.again = read(rest, contextOf(t.house, t.now, t.state));
   } else proceed(t);
+  return true;
+};
+
+/** "Actually leave the photo", while all that they have is being called off: that one is not. */
+export const keepsOfAll: Step = ({ t, reading, text }) => {
+  const { state } = t;
+  const task = state.task;
+  if (task?.errand !== "cancel" || !task.appointment || reading.question || !KEEPS_SOME.test(text)) return false;
+  const meant = newCancel();
+  applyOld(meant, reading, { ...contextOf(t.house, t.now, state), errand: "cancel" }, true);
+  // What is to be kept is what is meant here.
+  const { keep, ...old } = meant.old;
+  meant.old = keep ? { ...old, service: keep } : old;
+  const kept = Object.keys(meant.old).length > 0 ? fitting(t, state.appointments, meant.old) : [];
+  const keeps = (id: string | undefined): boolean => kept.some((a) => a.id === id);
+  const waiting = state.later.some((x) => x.errand === "cancel" && keeps(x.appointment?.id));
+  if (!waiting && !keeps(task.appointment.id)) return false;
+  state.later = state.later.filter((x) => x.errand !== "cancel" || !keeps(x.appointment?.id));
+  if (keeps(task.appointment.id)) state.task = null;
+  t.rule("cancel/keeps-one");
+  t.say("cancel/kept", {
+    old: joinVals(
+      kept.map((a) => apptVal(t, a)),
+      "and",
+    ),
+  });
+  proceed(t);
   return true;
 };
 

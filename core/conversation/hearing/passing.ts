@@ -152,6 +152,8 @@ export const wishBeside: Step = (m) => {
 export const whenToBeReached: Step = ({ t, reading, kept, text }) => {
   const { task, expects } = t.state;
   if (task?.errand !== "message" || !task.text || !TO_BE_REACHED.test(task.text) || expects === "message" || kept.name || kept.contact) return false;
+  // "I want an assessment today" wishes for a visit.
+  if (reading.found.some((f) => f.kind === "service" || f.kind === "staff")) return false;
   if (!reading.found.some((f) => f.kind === "day" || f.kind === "time") || contentOf(reading.masked.replace(/<\w+>/g, " ")).length > 0) return false;
   task.text = `${task.text} / ${text}`;
   t.rule("message/when-to-be-reached");

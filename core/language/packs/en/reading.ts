@@ -61,6 +61,9 @@ export const BEGINS_ASKING =
 /** "I was wondering", "do you know". */
 export const ASKS_POLITELY = /\b(?:i (?:was )?wonder(?:ing)?|do you know|tell me|i'd like to know|wants? to know|(?:know|ask|see|check) (?:if|whether))\b/;
 
+/** Somebody asks for another, who has a visit: "he wants to know if it's tonight". */
+export const ASKS_FOR_THEM = /\b(?:he|she|they|who|and) (?:wants?|would like|needs?) to (?:know|check)\b/;
+
 export const SAYS_BYE = /\b(?:good)?bye\b/;
 
 /** Words around a service's name that ask nothing. */

@@ -256,7 +256,8 @@ export const HAS_WITHOUT_ARTICLE = /\b(?:she|he|they|(?:my|our) [a-z]+)(?: have|
 export const ASKS_OF_IT = /\b(?:when|what|who|which|where|whether|if|tell|know|check|find|confirm|remind)\b/;
 
 /** Something is wished for. */
-export const WISHES = /\b(?:like|want|need|wish|love|please|could|can|may|would|book me|hoping|looking)\b/;
+export const WISHES =
+  /\b(?:(?:like|want|need|wish)s?(?! to (?:know|ask|check|find out)\b)|love|please|could|can(?!')|may|would(?! like to (?:know|ask))|book me|hoping|looking)\b/;
 
 /** Somebody named, with a few small words around that ask for them: "<staff>, if she's about", "give me <staff> please". */
 export const FOR_A_WORD =

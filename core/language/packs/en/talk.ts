@@ -114,6 +114,9 @@ export const KEEPS_IT = /\b(?:keep|leave) (?:it|that|them|both|everything)\b/i;
 export const KEEPS_ONE =
   /^\W*(?:(?:and|but|so|please|just|oh|also|do|i'll|we'll|i'd like to|can you|could you)\W+)*(?:keep|leave) (?:(?:it|that|them|both|everything)(?: one| all)?(?= *(?:$|\W|then|as|please))|(?:the|my|our|that) (?!name|number|old|receipt|change)(?:[a-z]+ ){0,3}[a-z]+)(?: (?:as (?:it is|planned|booked)|alone|where it is|there|then|please|for now))*\W*$/i;
 
+/** Of several, one that is to stay: "actually leave the photo", "but not the massage". */
+export const KEEPS_SOME = /\b(?:keep|leave|except|but not|not) (?:the|my|our|that|<|(?:mon|tues|wednes|thurs|fri|satur|sun)day)/i;
+
 /** After a word that agrees, a question of its own: "ok then what's the nearest". */
 export const ASKS_FURTHER =
   /^\W*(?:ok|okay|yes|yeah|right|fine|sure|good|great|well|alright|all right)\b[\s,]*(?:(?:and|but|then|so|well)[\s,]+)*(?:what|which|when|where|who|how)(?:'s|\b)(?! (?:about|if)\b)(?= \w+ \w+)/i;

@@ -75,6 +75,13 @@ export const FORGET_IT =
 /** "Which of the two is it with": one or the other of the house. */
 export const ONE_OR_OTHER = /^\W*(?:and |so )?(?:is|will) it (?:be )?<staff> or <staff>(?!.*\b(?:i|i'm|me|my|mine|we|we're|our)\b)/;
 
+/** What has been booked is told, and nothing new is wished for: "I booked a lesson and now I've a cold". */
+export const TOLD_BOOKED =
+  /^\W*(?:(?:hi|hello|hey|so|and|well|look|sorry|but|<name>|<phone>|<email>)\W+)*(?:i|we|she|he|they|my [a-z]+)(?:'ve| have|'s| has|'d| had)?(?: just| already| only)? (?:booked|scheduled|reserved)\b(?! (?:nothing|another|again)\b)(?!.*\b(?:another|one more|as well|too|instead|also)\b)/;
+
+/** One more beside what was booked: "I booked a lesson but I want another on Monday". */
+export const ONE_MORE_BESIDE = /\bbooked\b[^.?!]*\b(?:want|need|like|love|have|book|get) (?:another|a second|one more)\b(?! (?:day|time|date|slot|hour)\b)/;
+
 /** Those at the house, as they are spoken to. */
 export const YOU_ALL = /\byou (?:people|lot|all|folks)\b/g;
 
