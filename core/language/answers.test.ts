@@ -36,6 +36,23 @@ describe("an answer read by its question's kind", () => {
     expect(ask("number", text)).toBe(is);
   });
 
+  it.each([
+    ["Do you take any tablets?", "tablets for my heart", "yes"],
+    ["Do you take any tablets?", "no tablets", "no"],
+    ["Do you take any tablets?", "I take nothing", "no"],
+    ["Do you take any tablets?", "I have no tablets at home", "no"],
+    ["Do you take any tablets?", "I gave up tablets", "unclear"],
+    ["Do you take any tablets?", "what sort of tablets", "unclear"],
+    ["Do you take any tablets?", "maybe tablets", "unclear"],
+    ["Has another studio turned you away?", "two studios turned me away", "yes"],
+    ["Has another studio turned you away?", "neither of the two studios did", "no"],
+    ["Has another studio turned you away?", "they hardly ever turned me away", "no"],
+    ["Has another studio turned you away?", "it has nothing to do with studios", "no"],
+    ["Has another studio turned you away?", "a long story", "unclear"],
+  ])("yes or no, to %s: %s is %s", (question, text, is) => {
+    expect(ask("yes-no", text, { ask: question })).toBe(is);
+  });
+
   it("in words is the number that it is, up to nine hundred and ninety-nine", () => {
     const ones = "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen".split(" ");
     const tens = "twenty thirty forty fifty sixty seventy eighty ninety".split(" ");

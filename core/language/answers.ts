@@ -8,6 +8,7 @@ import {
   BEGINS_AN_ANSWER,
   BY_PLACE,
   DENIES,
+  NO_LONGER_OR_PERHAPS,
   HALF_AN_HOUR,
   HOUR_AND_A_HALF,
   MY_ADDRESS_IS,
@@ -99,6 +100,7 @@ function impliedYes(s: string, asks: boolean, question: string): boolean | undef
   if (asks && !BEGINS_AN_ANSWER.test(s)) return undefined;
   if (DENIES.test(s)) return false;
   if (AFFIRMS.test(s)) return true;
+  if (NO_LONGER_OR_PERHAPS.test(s)) return undefined;
   // "Has any country refused you a visa?" – "Spain refused me": what the question asks about is told.
   const asked = new Set(wordsWorth(question));
   return wordsWorth(s).some((w) => asked.has(w)) ? true : undefined;

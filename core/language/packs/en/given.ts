@@ -7,7 +7,12 @@ export const SKIP =
 export const BEGINS_AN_ANSWER = /^\W*(?:i|we|my|he|she|they|it|not|never|only|just)\b/;
 
 /** A no within a sentence. */
-export const DENIES = /\b(?:not|never|n't|none|nobody|no one|without)\b|n't\b/;
+export const DENIES =
+  /\b(?:not|never|n't|none|nobody|no one|nothing(?! (?:but|except|besides|other))|neither|hardly|barely|without|no(?! (?:more|less|fewer|doubt|problem|idea|clue|worries|matter)\b))\b|n't\b/;
+
+/** What is over, is not certain, or is asked about itself: neither a yes nor a no. */
+export const NO_LONGER_OR_PERHAPS =
+  /\b(?:stopped|quit|gave up|given up|used to|no longer|yet to|might|maybe|perhaps|possibly|if|no idea|no clue|what|which|why|how)\b/;
 
 /** A yes within a sentence. */
 export const AFFIRMS = /\b(?:did|do|does|have|has|had|am|was|take|taking|got|referred|sent)\b/;
