@@ -48,7 +48,7 @@ describe.each(SETS)("the %s set", (set) => {
 });
 
 /** The files of the sets that are kept as they were before they were first run; the first is for mending and may change. */
-const KEPT = ["second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh", "twelfth", "thirteenth", "fourteenth", "fifteenth", "sixteenth", "seventeenth"] as const;
+const KEPT = ["second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh", "twelfth", "thirteenth", "fourteenth", "fifteenth", "sixteenth", "seventeenth", "eighteenth"] as const;
 
 it.each(KEPT)("the %s set is as it was before it was first run", (set) => {
   const hashes = file("./hashes.txt");

@@ -29,7 +29,7 @@ can you fit my daughter in for a <service> on <day>
 my <service> are bent can i pop in <time> <day>
 <length> of <service> treatment with <staff> <day> or <day>
 i'd like to <service> this is <name> <phone>
-can ye see me <day> for a <service> on my glasses
+can you see me <day> for a <service> on my glasses
 *g'day need a <service> for my *labradoodle <day> <time>
 can i book the dog in for a <service> <day> <time>
 <service> with <staff> <day> <time>
@@ -54,7 +54,7 @@ pop me in for <service> <day> some time <time>
 looking for a <service> with <staff> <day>
 my doctor said i should get <service> for my heel could you arrange that
 hiya can you do a <length> <service> <day> <time> thanks
-need to get my back <service> what can you do for me <day>
+need to get my back sorted what can you do for me <day>
 any <service> therapist <day> <time> will do
 one of the <length> <service> <day> please
 could my daughter come for <service> <day> <time>
@@ -86,7 +86,7 @@ could you fit my mother in for <service> before <day>
 i need <length> with <staff> <day> or <day> <time>
 <service> on my knee before the *race <day> so by <day>
 i want <service> except <day>
-need <places> <service> before my test <day>
+need <places> before my test <day>
 book me the <service> for <length> <day> <time>
 <service> with <staff> <day> <length> <time>
 could <staff> take me on the <service>
@@ -139,7 +139,7 @@ set me up with <staff> for the <service> in my ears <time> any day but <day>
 book a <service> and a <service> <day>
 <service> +removal asap <name> <phone>
 <staff> or <staff> whoever is free for an <service> <day> <time>
-it's my knee again i was <service> <day> who can see me <day>
+it's my knee again i was +assessed <day> who can see me <day>
 pencil me in for the <day> <service> <places>
 i guess i'd take the <length> <service> <day> then <time>
 let me get a spot *w <staff> <day>
@@ -152,7 +152,7 @@ good day kindly arrange a <service> for me with mr <staff> on <day>
 any chance of a <service> session <day> <staff> said i need three
 thinking of treating myself <length> <service> <day> <time>
 ok so my coach says get <service> before <day>
-i need to get in to see a <service> about my jaw soonest you can do
+i need to get in to see a <staff> about my jaw soonest you can do
 let me have the <time> <day> with <staff> for <service>
 there's <places> who want to try the <service> <day>
 we'd love a <service> me <day> <time>
@@ -200,7 +200,7 @@ can i trial one <service> first <day> <time>
 my girl needs help in *chem and <service> <day> <time> <length>
 i'm after a service not the big one any day *bar <day>
 could <staff> check my <service> <day>
-my bike was *nicked and found again with a <service> can ye fix it <day>
+my bike was *nicked and found again with a <service> can you fix it <day>
 my hip is killing me who can take me <day> <time>
 i'd be grateful for a slot with <staff> <day> <service>
 pencil me in for a <service> <day> <time> <length>
@@ -224,7 +224,7 @@ let's do the <service> on <day> for <places>
 kindly fix me a <service> with <staff> <day> <time>
 my wife bought me a <service> for my birthday can i come <day> <time>
 <length> with <staff> any <time> from <day>
-squeeze me in <day> with anyone for a stiff neck must be <time>
+squeeze me in <day> with anyone for a stiff neck <time>
 could someone <service> my *thumb <day> before the game
 can i get a <service> <day> no sorry <day> <time>
 i wanna book for <service> its for to people <day>
@@ -302,7 +302,7 @@ need a <service> for *rugby <day> if you can
 could i see <staff> about a <service> <time> <day>?
 <service> <day> as early as possible
 i'd like to talk to someone about <service> my teeth <day> would suit
-morning <name> here <phone> i'd like a <service> with <staff> <day> <time>
+<time> <name> here <phone> i'd like a <service> with <staff> <day> <time>
 could you fit my mum in for a <service> <day>
 can i come and see the <staff> <day> <time>
 a <service> with <staff> <time> <day>
@@ -431,7 +431,7 @@ my <service> are +squealing could <staff> check them <day> <time>
 <service> for a *probox <day> any day from <day>
 the <service> *blows hot <day> <time> please
 there's a <service> on when <staff> is in <day> <time>
-i'm *buying a used *vitz <day> and want it *inspected <service> then
+i'm *buying a used *vitz <day> and want it *inspected before then
 four <service> <day> <time>
 i have a <service> can i drive in right now
 my husband's <service> needs its service <day> early
@@ -445,7 +445,6 @@ i'd like to do the <service> but <day> only
 someone recommended <staff> can he take me on
 can you squeeze my mother in <day> she's 81
 i could do <day> or <day> but <time> <service> with <staff>
-<day> <time> or 9 30 <service> <name>
 he's due his +yearly <service> in <day>
 fix me up with <staff> <day> for the <service>
 <staff> fixed it last time i'd like her again for the <service>
@@ -558,7 +557,7 @@ need <service> is <day> <time> doable
 second round on my <service> it's supposed to be around <day>
 my daughter has a <service> and we can only do <time>
 hi i'd like an appointment with <staff> late <day> if possible
-the hour <length> <service> one <day> <time>
+<length> long <service> one <day> <time>
 i *stubbed my toe and it's gone *purple who can see me <day>
 get me on the calendar for a <service> either <day> or <day>
 i'm calling for my father in *law he needs his <service> <time> only
@@ -568,7 +567,7 @@ my shoulder hurts when i swim
 mate i've got a do <day> <time> and look like a *sheep
 my son *starts school <day> and needs a <service> up
 my wife's seeing <staff> <day> can i come along <time> for mine
-hello there my name is <name> and my doctor says i *ought to see a <service> about my hip do you have anything <day>?
+hello there my name is <name> and my doctor says i *ought to see a <staff> about my hip do you have anything <day>?
 hey can i come in <day> for a <service> <length>
 i'd like to arrange an appointment with mr <staff> <day> <time> if he is working
 looking to start <service> can you put me in the <day> one
@@ -625,6 +624,419 @@ whoever has time <day> it's just a little heart
 is it cool if i come by <day> <time> to <service> out my *hoop
 good morning i'm trying to surprise my wife with a <service> appointment is there anything for her <day>?
 could you fit in a quick <service> +piercing on <time> <day>
+hello i'd like to come in for <service> <day>
+could you put me down for <length> s <service> with <staff> <day> <time>
+i twisted my ankle yesterday and want someone to see it <day>
+need a <service> appointment asap
+my husband asked me to get him a <service> <day> <time>
+hi it's <name> can you fit me in with <staff> <day> <time>
+<places> in <day> s <service> please
+i'm after a <length> <service> <day> with a woman if possible
+schedule a <service> with <staff> for <day> <time>
+can i get my knee <service> before the game <day>
+i was hoping to see <staff> about my back <day> if he can
+count me in for the <service> <day>
+would like to make a first appointment for my daughter she's 12 she hurt her wrist
+<service> <day> <time> thanks
+let's do the <service> <day> <time>
+i want to see anyone who's free <day>
+can we set something up for <day> a <service>
+reserve me a spot with <staff> <day> <time>
+i'll need another session of <service> maybe <day> <time>
+my back went out again and i can hardly walk please get me in
+i'd like to get fitted for <service>
+book <service> <length> any day <time>
+we'd like to come together <places> for <service> <day>
+my mother needs <service> for her hip <time> are best for her
+yes hello i would like to have <service> again
+same as last time please a <service> with <staff> <day>
+good day i was given your number by my doctor who thinks i need <service> for my shoulder after surgery
+good morning i want to bring my <service> for her +shots <day>
+i'm *fourteen weeks and would like a <service> <day>
+my son has a <service> since last night can the <staff> see him <day>
+<service> with <staff> please any <time> <day>
+we'd love to join the <service> <day> <places>
+could you give me a date for the <service>
+<service> hurts so much i need help as soon as possible
+<staff> for my daughter <day> <time>
+put me down <day> <time> with the <staff>
+<places> need their *check-up is <day> okay
+want to talk about having the <service> at home
+it's <name> another <service> <day> please
+little one has a rash on the +belly nine months can we come in
+hi can i book <service> <day> <time>
+please find me something with <staff> <day>
+my *niece needs her <service> she's six months
+i'd like the earliest you have with the <staff>
+hello my dear my *granddaughter just had her <service> and she needs somebody to help her with the +feeding
+good night i see you open <time> <day> any chance for an <service> <time>
+i'd like to start therapy how do i make an appointment
+could i get an <service> with <staff> <day> <time>
+<places> want <service> <day> <time> would suit
+<service> please doesn't matter with whom <day>
+my <service> needs to talk to someone she won't talk to us
+put <places> down for the <service> <day>
+i can't sleep any more i'd like the <service> <time>
+book me <length> with <staff> <day> <time>
+<service> for my son he is six <day> would be *ideal
+hi <name> here i need another session with <staff> <day>
+is it possible to see <staff> <day> <time>
+we need a <service> soon all <places>
+i want to do a <service> some time <day>
+could i come in <day> i'm having a very hard time
+an appointment for my mom she's *grieving with a woman please
+looking for a slot with <staff> for my daughter <day> <time>
+<service> for a five year old
+i'd like to book in again for <day> <time>
+i think <places> should talk to somebody before we get divorced
+hi there a friend said good things about <staff> i'd like to <service> her some <time> <day>
+good morning could i come in for a <service> <day>?
+i'd like <length> with <staff> <day> <time> <service>
+my doctor says i should see a <staff> about my hip can you get me <day>
+do you think you could fit in my son <day> <time> he hurt his *thumb
+i want to try <service> any time <day> suits me
+please save me a place in the <day> <service>
+can <places> come to the <service> <day>
+i need new <service> made
+we'd like <staff> for the running thing <day> <time> if she can
+<staff> please <day> first appointment <time>
+my shoulder is *frozen and i'd like a visit with whoever is free first
+put my name down for <service> <day> <time> <name>
+a <service> please same lady as before
+is it ok if i come <day> for <length> of <service>
+could <staff> do <length> on me <day> <service>
+i'm in town until <day> and need my back looked at before then
+need <service> on my ankle before <day> s *race
+a woman for the <service> please on <day> <time>
+let me have <day> s <time> with <staff>
+i would like to see you about my tennis elbow preferably <time>
+hello this is <name> <phone> i want a <service> for my mother's birthday she's coming along <day>
+arrange an <service> for my daughter not <day>
+what i want is an appointment with <staff> <service> <day>
+i fell off my bike <day> and my wrist still hurts i think somebody should see it
+hi can i <service> <day>
+i have a <service> on both arms and want it looked at <staff> if possible
+<service> <day> <time> please <length>
+need an appointment for <service> <day> <time> with <staff>
+can you slot me in for <service> on my +underarms <day> <time>
+my baby has <service> i'd like the doctor to see him <day> *lah
+good afternoon i wish to make an appointment for a <service> on <day> <time>
+want to remove my <service> when is the soonest
+<places> would like to come to the <service> <day>
+<places> at the <service> <day>
+book <staff> for me <day> <time> <service> of <length>
+i'm getting married <day> and would like to begin with my <service>
+<staff> to have a look at my nails <day> <time>
+<service> with <staff> please <day>
+i'd like my +frown +lines done on <day>
+can or not <day> <time> for <service>
+please give me a slot for my father's <service> he can only come <day>
+i need <staff> for both legs <day>
+hello <name> speaking <phone> a <service> <day> <time> thanks
+a lady doctor please for a <service> check <day>
+would there be a way to come in <day> it itches like mad
+hiya can i get a <service> for my daughter <day>?
+i'd love to go out in the <service> <day> <time>
+never been on a <service> in my life and want to give it a go <day> maybe
+<service> with <staff> <day> <time> please
+<places> in the <service> <day>
+could you do a <service> for my *wee girl <day>
+we would like to hire the <service> for my parents *anniversary <day> <time>
+i need to work on my seat <length> on the <service> <day> <time>
+can my *wee boy <service> <day> he's four
+the <length> <service> please <day> <staff> if she's about
+<length> <service> <day> <time> name's <name>
+i want to get back into <service> it's been twenty years what day can you have me
+my husband wants a <service> for his birthday <day>
+please enter <places> for the <day> <service>
+<service> with <staff><length> as early as you can <day>
+we're on holiday here from <day> to <day> and fancy a <service><length>
+any chance of a <service> <day> <time>
+could i come along for a <service> trip <day>?
+someone to teach my mum she's 61 <day> <time>
+<service> for me <day> <time> phone <phone>
+i fancy the +gallop on the +moor when can i go
+hi i put my back out lifting boxes yesterday can anybody see me <day>
+my *neck's been stiff for weeks and i think it's time i did something about it <day> maybe
+<time> <length> of <service> with <staff> <day> <time> if he has it
+i keep getting *shin pain when i run and i'd like someone to film me running
+put me down <day> s <service> please
+sore heel doctor said to get <service> when can you do it
+i need a <service> with <staff> some time <day>
+could my mum have <service> <day> <time>
+just want to <service> <length> any day after <day>
+it's <name> <phone> i'd like to come in about my knee <day>
+my son sprained his wrist at *hockey could <staff> look at it <time> <day>
+i'd take anything you've got <day> for a <service>
+<length> of <service> before my game <day> <time>
+new <service> please the old ones are worn out
+i'd rather have a lady for the <service> <day>
+<day> for a <service> i'm travelling till then
+can you squeeze me in <day> <time> for <service>
+same thing as last time please <day>
+do the <service> <day> or <day> *whichever <staff> has
+my hip clicks when i walk i'd like it looked at by a woman
+i slept funny and can't turn my head what's the earliest
+please could i make an appointment for my husband he has *frozen shoulder
+please my <service> fell and the screen is cracked i want to bring it <day> <time>
+my <service> makes a loud noise and gets very hot can somebody open it <day>
+good morning my *ipad dropped in the bath is there space <day>?
+the <service> *finishes <time> every day i need a new one <day> <time>
+it won't <service> at all unless i hold the *cable just so when can you look at it
+i bought a new <service> and want my +contacts moved over <day> with <staff> please
+my mother is 74 and wants to learn whatsapp put her in <day>
+<places> at the <service> hour <day>
+i spilled *fanta on my *keyboard please help as soon as possible
+<name> <phone> another hour for the <service> <day> any <time>
+my stick is <service> and all my *thesis is on it can you get it back by <day>
+i would like a <service> about *excel <length> with <staff> if she can
+appointment for <service> <day> <time>
+<service> for my father <day>
+<service> is *crawling full of *pop-ups can <staff> clean it on <day>
+reserve me a bench for a <service> any time from <day>
+i dropped it and now it +shows only *lines
+i need <staff> to see to my <service> he did my *sister's
+hello i want to come <day> <time> for <service>
+can you <service> me how to send *emails i'm a complete beginner
+the *hinge of my <service> is broken off <length> i guess <day> <time>
+book the <length> <service> for me not <day>
+*tablet does not come on again since yesterday somebody should check it
+hi my daughter is scared of *putting her head under <service> could someone help her <day> <time>?
+i'm 48 and never +learnt to <service> is it too *late? i'd like to begin <day>
+<service> <day> for <places> one
+<service> <time>?? no <day> then <places>
+<length> with <staff> <time> <day> <time>
+my <service> is a mess i sink after ten +metres can <staff> have a look <day>
+i have my <service> exam <day> and need training <day> <time>
+can <places> join the <service> <day> *they're seven
+we'd love a <service> at the pool on <day>
+need the 50 +metre <service> for school <day> would be good
+my physio says <service> exercise is good for my hips how do i join
+<name> <phone> <service> for the whole family <day> <time> please
+my son falls in and *panics he's five i want him to feel safe in <service>
+i'd like to <service> with a lady teacher any <time> from <day> on
+could i get a <service> <day> <time>
+we're *visiting from <day> to <day> could our boy have a few <service>
+sign my husband up for the *grown-ups <service> <day>
+i'd like one <service> a week <day> <time> with <staff>
+my <service> is five months can we come <day>
+can you make me faster for a *triathlon? i'm free <day>
+good morning i'd like to come in for a <service> <day> <time>
+hey can i get in with <staff> <day> about my shoulder
+my lower back went again <day> could anybody look at it <day> or <day>
+i'd like to book <service> for <day> <time>
+<length> <service> with <staff> <day> <time>
+please book me in for <service> before my match <day>
+<places> in the <service> <day> please
+i pulled my *hamstring playing *soccer and i need an appointment
+appointment for my daughter she is 13 and has sore knees <day> <time> if possible
+i was told i need <service> when could i come for *that?
+can you fit me in for <length> of <service> <day> <time>
+new client here my name is <name> i'd like the <service> some time <day>
+<service> with <staff> please <day> <time>
+i want someone to watch me run and tell me why my *shins hurt
+a <service> for my husband's birthday <day> he *likes it firm
+it's <name> i need another session with <staff> <day> <time>
+earliest you've got for a <service> please
+need a <length> <service> not <day> <staff> or <staff> doesn't matter
+could i have the <time> <service> <day>
+my doctor wants me to try <service> on my elbow
+i'd like to make an appointment for myself and one for my wife
+sprained my ankle on the stairs *walking is hard who can see me soonest
+put me in with whoever's free <day> <time> for a <service>
+can i book online for the <day> <service>?
+hello i have never played <service> and would like to try <day> <time> if you have space
+<length> with <staff> <day> <time> please
+kindly book me a <service> <day> <time>
+i keep *slicing my *drives i need help before the tournament <day>
+i'd like to have <service> made to fit me i am very tall
+the <service> on my *irons are *slippery can i bring them in <day>
+we are four friends and want the <service> <day> <time>
+please put my son in the <service> <day> he is nine
+i three <service> every green can <staff> help me <day> <time>
+<service> with <staff> some day <day>
+our <service> wants a +golf +outing at <day> about twenty people
+film my <service> please <day> <time>
+my wife wants to start <service> could <staff> teach her <day> <time>
+<length> of <service> any day except <day>
+i want to *practise <service> with somebody <time> <day>
+it is raining so can we have the <service> now
+book *zainab *ali for the same <service> <day>
+<places> <day> s class all *cousins
+i'm *left-handed and a total <service> when can i start
+can i come for a <service> with <staff> <day> <time>
+<places> want a <service> together
+a session with a lady coach <day> or <day>
+get me a slot with <staff> <time> <day>
+hello *madam i want to lose <service> please give me an appointment
+my <service> is high since one year and doctor told me to meet a +dietitian
+my son does not eat anything but rice can <staff> see him <day>
+i am running a <service> <day> and want to eat right for it
+i'm five months pregnant and always tired i'd like a <service>
+we found out that my daughter cannot have <service> need *guidance
+<service> <day> <time> before office
+<service> empty stomach <day> <time>
+i would like to join the <service> from <day>
+<service> with <staff> any <time> <day>
+appointment for my <service> her +sugar goes up and down <day> or <day> <time>
+i had my first meeting a month ago and need the <service>
+please send <staff> to look at my <service>
+i go to <service> *daily and want to +gain muscle <length> with <staff> <day> <time>
+<service> for thyroid <day> <time>
+<service> problem whom and when can i meet
+can i get an appointment on <day> <time>
+myself <name> <phone> want to <service> for weight +gain <day>
+the same <service> as last month <time> on <day>
+can <places> get <service> <day> <time>
+my baby girl is two and *underweight doctor is worried
+i need someone who speaks +tamil to help with my father's <service>
+any lady +dietitian available <day>? please book
+i'd love to come see <staff> about some <service> <day> would do
+would you be so kind as to reserve the <service> for me <day> <time>?
+i twisted my knee at *hockey last night and need it looked at asap
+put me down for <service> <day> <places>
+hello my name is <name> i have not been before i should like an <service> with a lady
+need <staff> <length> <day> <time>
+my son does *track and the coach says somebody should film him running can we come <day> <time>
+my *neck's stuck i can't turn my head who could take me <day>?
+just the usual <length> with <staff> <day> please
+can i come in for <service> <time> <day> <time>
+i'd like to try the <service> thing for my heel some time <day>
+it's been three months i should get my hip checked again by <staff>
+could my wife have a gentle <service> <day> and i'd take one right after her
+<service> please either <day> or <day>
+i'll take whatever you have first for <length> s <service>
+book *hamid in for another <service> <time> <day>
+hi <service> not <day> any other day <time>
+could somebody have a look at my foot i *stepped on something at the *beach and it's still sore
+if <staff> in <day> <time> i'd take <length>
+my boss gave me the <time> off <day> so i thought <service>
+i wanna start <service> when's the next one
+i keep getting *cramp in my *calf which of you could treat that <day>
+it's for my mum she's 81 somebody gentle please <day> or <day> <time>
+hi <service> i got engaged at <day> and want to come try dresses have you anything <day>?
+i need my <service> taken in at the +waist i'm free <day> <time>
+could i book in my three <service> for the long slot on <day>
+my *fella needs a <service> would <staff> have time <day> <time>
+i'm the <service> and have nothing to wear <day> would suit
+i have my *nan's <service> from 1952 and i'd love it made to fit me
+<places> for the <day> <time> with the <service>
+i can't find a <service> anywhere could <staff> make me *one? <day> <time>?
+i want to look at that *ivory one again before i say yes to it
+my *niece is <service> she's five can we get her *measured on the <day> <time>
+<service> appointment with <staff> <day> please
+*wedding's over the <service> is filthy when can i drop it in
+<staff> looked after <places> *d like her too any day but <day>
+first time +bride here <name> <phone> <service> <day> <time> please
+<service> for my four +groomsmen the sooner the better
+looking for a <service> for my daughter <day> if you have it
+i've a bad hip so the ground floor room please for a <service> <day>
+could you fit me in for a <service> on the way home from work <day>
+the zip went in my <service> and the wedding is <day> help
+we're looking at <day> for the wedding and i've no <service> yet can i come <day>
+two <service> and myself <day> <time> with <staff> if she's there
+i'm a plus size <service> and a bit nervous is there somebody kind who'd have me on a quiet day
+my daughter makes her <service> <day> she needs a dress <day> <time> would be best
+the +straps on my <service> keep *slipping can somebody sort them <day> <time>
+would there be anything at all <day> for a <service> and a hat
+my *brothers and my dad need *kitting out for *june
+<length> with <staff> <day> i want sleeves put on
+good am schedule for <service> <day> *possible?
+my +ob wants an <service> at 12 weeks can i come <day> <time>
+*pa-schedule for <service> <day> or <day>
+i need an <service> of my knee how about <day> <time>
+i'm 52 and never had my <service> checked i want to do that <day>
+<service> for my boss <day> as early as possible
+there is a lump in my <service> the doctor told me to have it *scanned <day> if there is a slot
+<places> for the <service> <day> me and my husband
+my <service> is 70 and fell last year we want to know how strong her <service> are
+book me with <staff> to explain my <service> <day> <time>
+<service> of the +belly i think it is +gallstones with <staff> please
+the <length> <service> we want to see the face <day> <time>
+company *requires <service> and <service> can i do both <day> <time>
+appointment please for *kuya *ben 0144 last *digits
+<service> for my wife doctor's request is ready
+*anytime <day> <time> for an <service> of the whole +abdomen
+i'd prefer a woman for the <service> please <day>
+i cough for three weeks now and the doctor *requests a <service> of my *lungs
+this is <name> same <service> again four weeks after <day>
+hi good day my dad needs <service> urgently the *neurologist said <day>
+i want to know if it's a boy we are 18 weeks <day> *okay?
+<service> for <places> any <time> <day>
+my child swallowed a *coin doctor *asks for <service> now
+please book my *lola for the <service> she can only come <day>
+doctor *hears a *murmur in my heart and wants an <service> <day> <time>
+can <staff> give a second opinion on the <service> from another hospital <day> <time>
+<time> slot on <day> for <service> of the thyroid with <staff>
+good day to you i should be most grateful for an appointment with <staff> for <service> preferably <day>
+hey so i kind of *messed up my wrist *skateboarding *lol can someone check it out <day>
+*bonjour i would like a *rendez-vous for a <service> of *sport <day>
+need to get in with <staff> for running stuff my knees are *shot <time> k
+put down *whitaker for a <service> <day> <time><length>
+could you slot my *hubby in for <service> before his game it's <day> <time>
+<places> girls wanna do <service> <day> <time>
+been told by the surgeon i need <service> twice a week when can i begin
+same as last time please <staff><length> any day <day>
+i'd like somebody to look at both my feet for <service> can that be <day> <time>
+my daughter *dances and her ankle clicks she's *fifteen <day> <time> would work
+i'll have the <service> <day> nine if poss
+do me a favour and get me in for <service> sometime before <day>
+i'm a *paramedic and my *shoulder's *wrecked i can only do <time>
+one <service> and one <service> <places> <day>
+please book <service> for *ines and her mom <day>
+the pain in my hip is back i'd like to see whoever is available the soonest
+could i have <day> <time> with <staff> same thing as always
+my *grandson is ten and toes in when he *walks do i bring him to *you? <day>?
+i want <length> of the gentle stuff with the young man not the lady
+it's for my back no not <service> the physio <day> <time>
+if there's a cancellation <day> i could be there <day>
+i have a gift card for <length> any <day> <time> would do
+*g'day the *missus says i stop breathing at night when can i see someone
+i'd love an <time> appointment with <staff> <day> first time
+need a <service> asap work's making me
+my <service> is leaking *air in my eyes could <staff> fit me a new one <day> <time>
+our little *bloke *walks in his <service> he's four who'd see him <day>
+booking for two mates from the mine at the <service> <day>
+i lie awake <time> every night could i come and talk to <staff>
+chuck me in for a <service> <day> <time>
+i <service> a *semi and need the paper for +transport by <day>
+my dad <service> like a *chainsaw *he'd want a *bloke doctor <day> s best
+can i get the <service> <day> after *knock-off
+want to try one of those <service> so i don't +snore <day> <time>
+the <length> <service> session with <staff> <day> <time>
+got my <service> need to go through them with <staff> <day>
+i'm keen as to get this sorted before <day> <service> please
+heard good things about <staff> could she squeeze in a *newbie <day> <time>
+my <service> making a *racket who can have a *squiz at it <day>
+daughter's *fifteen and <service> all <day> the gp wants her seen by you she could come <day> <time>
+i work nights at the hospital put <places> down for the <day> group
+<places> *blokes from the *depot want the <day> one
+<service> for my old man <day> if there's a bed
+got a <service> saying i need pressure set any day <staff> there
+wouldn't mind <length> with <staff> <day> <day> or <day>
+can you do me for a <service> with the lady *doc <day>
+good morning *ma i want to do <service> when can i come
+please i need <service> for canada <day> <time>
+*abeg help me book <service> for my <places> <day>
+i'm <service> <day> and i want <staff> to check my <service> <day> please
+they <service> me visa i need somebody to look at the letter <day> <time>
+i want to +swear <service> for <service> <day> <time>
+my <service> is in french can <staff> translate it <day>
+please register <places> for the <service> <day>
+my <service> +interview is <day> i would like to *practise with <staff> before *then<length>
+i want to <service> how soon can i come
+kindly book me for the <length> <service> with <staff> <day> <time>
+i want to go for *masters in +uk i don't know where to start from please can i see somebody <day>
+somebody should follow me to do <service> <day> <time> early
+<places> need passport <service> <day> if possible
+renew <service> for my mum she is old any day but <day>
+good day my son just *gained <service> in canada what do we do first we can come <day>
+please i want the <service> with <staff> <length> <day> <time>
+i have court <service> to do urgently <day>
+help me fix appointment for my boss <service> any time <day>
+i want to *snap <service> now
++uk refused me last year can <staff> advise me <day> <time>
+kindly schedule my driver for <service> he is free <day>
 = ask-availability
 do you have any slots for a <length> <service> <day> <time>
 next available *massage?
@@ -805,6 +1217,107 @@ got anything late <day>
 is <staff> free <time> <day>
 how far out is <staff> booking
 i've got a free <time> <day> what could <staff> do
+have you anything free <day> <time> for a <service>
+any openings with <staff> <day>
+is <day> s <service> full
+when could i see <staff> at the earliest
+<day> what's left there
+would <day> <time> still be possible or is it *packed
+is anything free <day> <time>
+is there a gap with <staff> <day>
+how soon could i get a <service>
+any spaces left in the <service> <day>
+<day> <time> what can you give me
+when is the next opening with <staff>
+do you have anything <day> for <service>
+is there still a place in <day> s <service>
+what's free <day> <time>
+have you got anything <day> at all
+is there room <day> <time> for a <service>
+what times does <staff> have <day>
+when would your next free <service> be
+could i still get in <day> or is it too late
+is <day> fully booked
+got slot <day> for <service>?
+what has <staff> got free <day> <time>
+how soon can you see me for a <service>
+are there still seats <day> for the <service> thing
+<day> is <staff> very full
+any cancellation <day> i could take
+anything free <day> for a <service>
+is there space in <day> s <service>
+when could <staff> take my son at the earliest
+<day> <time> what have you got there
+how does <day> look for the <service>
+have you any gaps <day> with <staff>
+have you any openings <day>
+how busy is <staff> <day>
+could i get a <service> <day> or are you full
+any spots left <day> <time>
+when's the soonest <staff> could do an <service>
+is <day> <time> still possible with <staff>
+what time is free <day> for a <service>
+are there seats left for the <service> hour <day>
+when can <staff> see me
+do you have something <time> <day>
+any room in <service> <day>
+what does <staff> have <day> <time>
+when could you take a complete <service>
+are <day> gone
+is there anything <day> <time>
+hi there do you have anything <day> for a <service>? <time> would be *ideal
+any openings for <service> <day>
+how soon could i get an <service>
+are there places left <day> in the <service>
+what does <staff> have <day>
+is the <service> free <day> <time>
+<staff> next free <length> when would that be
+any space <places> in the <service> <day>
+<day> <time> what have you got left
+is there still room for my boys <day>
+is <day> <time> free with anyone
+any seats in <day> s <service>
+when is the next free slot with <staff>
+do you have time for a quick <service> <time> <day>
+what slots are there <day>
+morning any chance of a <service> <day>? i'm free <time>
+i'm only in town <day> to <day> is there <length> of <service> for me
+somebody recommended <staff> when could i see *her?
+anything left with <staff> <day> <time>?
+is <day> s <service> *packed already
+what's the soonest i could see a <service>
+have you got room for a <service> before <day>
+is there a slot for a <service> about <length> <day> <time>
+when could i get in for a <service>
+any seats left <day> <time>
+is there <day> free at all <day>
+what has <staff> got <day>
+would you have a free slot <day>
+is there any slot for <service> <day>
+any *vacant for <service> <day>
+what times are open with <staff> <day>
+is there still space in <day> s <service> <places>
+may slot *pa *ba for <service> <day>
+is <staff> free <day> for a 90? i'd grab anything <time>
+any wiggle room <day> for a quick <service>
+how's <staff> fixed <day> <time>
+what have you got left <day> for <service>
+would there be a gap for me with <staff> <day> i need my toe <service>
+what about <day> <time> anything
+any spots for a <service> <day> <time>?
+when's the next free night for a <service>
+has <staff> got anything <day>
+how many spots left in <day> s group
+any chance of seeing someone <day> about my <service>
+what's <staff> got <day>
+can i get in for a <service> before i fly out <day>
+is there space to see <staff> <day>
+any slot for <service> <day>
+what time is <staff> free <day>
+is <day> s <service> full already
+good afternoon is it possible to see a <staff> <day> <time>?
+the <service> when is another one coming up
+when can i see <staff>
 = ask-price
 what's the damage for <length> of <service>
 how much do you charge for <service>
@@ -950,7 +1463,7 @@ does <service> cost per dog
 what's the damage for a <service>
 how much for +fitting four <service>
 is the <length> <service> worth the money what is it
-price ya <service> please
+price you <service> please
 how much to fill the +ac +gas
 do <service> cost more on a van
 is the <service> fee on top of the <service>
@@ -1016,6 +1529,133 @@ do you charge by the hour or by the *piece
 would getting both <service> done be double
 ballpark for <service> a *tribal *band
 what's the rate for a full <length>
+how much would <length> of <service> set me back
+price for <service>?
+what do you take for a first <service> visit
+is the <length> <service> much dearer than the hour
+tell me what things cost with you
+what does <service> cost a time
+is there a charge for the <service>
+<service> what am i looking at *money-wise
+how much for the two month <service>
+is the <service> with pictures more expensive
+what is the price of the <service>
+the <service> is that per class or for the whole course
+what would a <service> cost
+what do you charge per session
+how much is <service>
+is <length> double the price
+what will it cost to have my child tested for <service>
+is the <service> free or do i pay
+what are your fees for <service>
+what's the price of an <service> session
+and <length> of <service> would be how much
+how expensive is it to see a <service> for the first time
+do you charge a lot for <service>
+what do i owe for <length> of <service>
+which is cheaper <service> or massage
+could you give me a figure for <service>
+how much the <service>
+what would +lip and *chin <service> come to
+<service> *fee?
+and if i take the <length> <service> what's that
+how much do i pay for the <service>
+roughly what do <service> for the *forehead cost
+how much for <length> on your own with an <staff>
+<length> and a half in the <service> a lot more
+what do you charge people for <service>
+price of a <service> for <places>
+how much is it per head in the <service>
+what are your rates these days
+<length> with <staff> would set me back how much
+price for the <service> please
+how much do you want for a *drop-in <service>
+is <service> dear at yours
+<service> for <length> what's the damage
+cost of <service> for one knee
+are <service> more than a hundred dollars
+how much for changing the <service>
+how much is it if <service> *entered my phone
+what will i pay to have my pictures saved from a *dead <service>
+is a <service> free
+what do you take for <length> of <service>
+<service> how much
+please what are your charges
+what's the price of the <length> <service>
+how much would a <service> for +fifteen children be
+what does it cost to bring a <service>
+is <service> expensive
+and the <service> thing is how many euros
+do you do ten <service> for less
+what do you charge for a first appointment
+how much would <length> of the gentle <service> be
+price of <service>?
+what's a <service> cost and can i buy ten
+is the <service> cheaper than the first one and by how much
+what would i pay for <service> both knees
+how much for <length> with a coach
+what does a <service> cost and do i get it back if i buy
+price for the <service> for <places>?
+how much is the <service> class
+what do you charge <service>
+is the green fee in the price of the <service>
+<service> how much please
+what is the fee of <staff>
+<service> charges please
+how much is the <service> <places>
+what does a <service> check cost
+how much do you take for coming home and checking the <service>
+what is the price for three months
+fees for <length> of <service>
+<length> of <service> what's that in dollars
+rates for <service>?
+is a second visit to the <service> as dear as the *first?
+what do you ask for the <service>
+and the running thing how much is that
+is <length> a lot more than <length> for the <service> one
+is <service> included in my hundred and ten dollars
+do you charge extra <day>
+what do you charge to try on
+how much to take up a <service>
+what would it cost to get my <service> and +boxed
+how much for <length> with the <service>
+roughly what does a <service> from scratch come to
+what's a ticket for the <service> night
+what's the cheapest appointment you have
+is there a charge for a <service> appointment
+how much *ang <service>
+*magkano i mean how much is the <service>
+price of <service> the short and the long
+what is the fee of <staff> for <service>
+how much for the <service> with moving pictures of the baby
+is the <service> very expensive
+<service> fee for *couples?
+for the whole package with everything how much
+is +ultrasound of the heart more expensive than <service>
+how much for the lot <service> and two *follow-ups
+what's the going rate for <length> with <staff>
+is <service> pricey
+what do i owe for <service> if i come three times
+*combien for the <service>?
+is there a cheaper thing than the <length>
+how much do i save if i take <length>
+how much is it to <service> there
+what would a first visit set me back
+what's the damage for the <length> <service>
+are <service> dear
+price of the <service> work thing per head
+is it dearer at night than the take <service> one
+how many bucks for <length> with the *doc
+what's <length> with <staff> go for
+how much is your <service>
+<service> what will that cost me
+how much for <places> <service>
+what will it cost me to renew <service> in all
+the <service> is how much
+please what is the charge for <service> per page
+is the <service> up to hundred *thousand
+how much *una *dey collect for <service>
+what is the fee for someone whose <service> was refused
 = ask-service
 how long does the <service> thing take
 what exactly is <service>
@@ -1059,7 +1699,7 @@ do you have *reflexology
 what should i bring along on my first day
 am i too old for the <service> at 78
 can i eat before a <service>
-are shoes <service> for the running one
+are shoes needed for the running one
 which shoes should i have on
 do the cars have two sets of *pedals
 do i need my +provisional before i start
@@ -1099,7 +1739,7 @@ is my five year old too little for <service>
 my *fingers are arthritic would <service> still make sense
 do we get the <service> as a file
 do pupils get to play in public
-must i <service> every single day
+must i +practise every single day
 does one have to be able to read notes for the <service>
 can dad sit in the room with her
 is it worth starting at 55
@@ -1276,12 +1916,11 @@ does the <service> hurt her
 what do i need to bring for the <service>
 do you look after cats over the holidays
 what do you change in a <service>
-do <service> do +hybrids
+do you do +hybrids
 how many hours is the <service>
-do <service> fix *windscreens
 is the <service> with a written report
-will <service> *balance the *wheels too
-do <service> *lorries
+will you *balance the *wheels too
+do you <service> *lorries
 i'm allergic to *lavender is that in the oil
 it hurts when i *sneeze which of your services is for that
 are there <service> or do i bring one
@@ -1392,11 +2031,186 @@ is there anything you do for *scars
 do the <service> come with the price
 would you ever do a <service> for <places> <time>
 how many people fit in <service>
+can you *describe the <service> to me
+do you do *lymphatic drainage
+i get migraines might <service> do something for me
+anything i need to have on me for the <service>
+i've never done any *sport is the <service> all right for me
+do i keep my clothes on for a <service>
+my heel hurts <time> which treatment is for that
+i've got tennis elbow is that in your line
+so i've got this thing with my jaw it clicks is that something you look at
+hey quick one do you have lockers
+how long does a *check-up take
+explain to me what the <service> *involves
+is a full bladder needed at thirty weeks
+can i come to <service> with a +newborn
+what should i bring for his <service>
+do you do 3d <service>
+do you look after high risk <service>
+is the <service> for me or for the baby
+how long is a session
+do you help with *panic *attacks
+is the <service> okay for someone with *asthma
+what do we bring to <service>
+can <service> who aren't married come
+do you offer +grief <service>
+how many visits is the <service>
+do you do *emdr
+what happens at an <service>
+do you treat *whiplash
+what's <service> good for
+how much do i take off for <service>
+can <service> help with a heel *spur
+do you have something for tight *calves
+what will i need for the <service>
+is <service> very painful
+is a <service> enough if it's a <service>
+how many minutes should i plan for a <service>
+what is done at the <length> <service>
+do you treat <service> loss
+can the <service> be taken away completely
+do i need to shave before <service>
+my <service> is very *oily what would you do for that
+is a <service> suitable for sensitive skin
+what do you do for *melasma
+what's a <service> like
+do you also do *microneedling
+is one visit enough for a <service>
+what does one do in a <service>
+can <places> fit in the <service>
+do you teach *western <service>
+is the <service> all right for a beginner
+what do the children do at the <service>
+do you have <service> *camps in the holidays
+must i be able to +canter to <service>
+what's the difference between <service> and <service>
+is there +cake at the <service>
+what exactly does <service> do
+is <service> something for headaches
+how long should i set aside for the running thing
+do you work with people after a stroke
+which <service> would be right after a marathon
+does the <service> stay on in the shower
+i'm 70 is the <service> too hard for me
+what's the point of a second visit if i feel fine
+will i get exercises to take home
+what do i have to wear for a knee
+the <service> how long will that take you
+do you <service> *macs as well
+can <service> be got back after a *factory reset
+in a <service> what do you take off
+my <service> fell in the sea is there any hope
+is the <service> hour for people who know nothing
+do you <service> printers
+what should i bring for the <service> up
+can you change the <service> of a very old phone
+do i leave it with you or do you do it at once
+what is the difference between <service> and repair
+how many <service> are in a group
+do you teach *butterfly
+how long is the <service> each time
+is <service> all right for bad knees
+my girl is three which <service> is for her
+do you do +diving from the board
+what's the <service> like
+what does a <service> need for the first time
+can someone with *epilepsy take <service>
+how does *filming under <service> work
+how long is <service> and is it every week
+at the <service> what will the physio do with me
+how long does a session of <service> last
+is <service> good for migraines
+do you do <service> for kids with flat feet
+what should i wear to have my knee looked at
+do you offer hot stone <service>
+is <service> too hard for someone my age i'm seventy
+how many sessions of <service> will i need
+what's the difference between <service> and the +relaxing one
+what is a <service>
+do i need my own <service> for the first lesson
+can a *six-year-old join the <service>
+is the <service> for beginners as well
+do you teach people in wheelchairs
+what do i get after the <service>
+how many people fit in the <service>
+do you also do tennis
+must i bring shoes
+can you cut my driver shorter
+which <service> is right for somebody who plays off twenty
+what all do you ask in the <service>
+the <service> is it five minutes or <length>
+do i have to be +fasting for the <service>
+do you give <service> for +pcos
+is the <service> possible for *pure *vegetarians
+can you help with kidney stones
+is the <service> also for men
+my daughter is *fourteen does she go to the <service> +dietitian
+which papers must i carry for the <service>
+do you give *injections for <service>
+will i get a printed <service>
+tell me what all you do in the <service>
+is it *veg friendly and what should i bring for the <service>
+what happens during <service> is it *electric?
+how long would i be there for a <service>
+i've had a hip *replacement can your <service> help after that
+which of the <service> would suit an old lady with stiff shoulders
+do you do +hydrotherapy
+could i take part in the <service> with a bad back
+will one session of <service> be enough
+what do you do at a <service>
+do you do <service>
+have you <service> as well as <service>
+what am i to bring to the <service>
+can <service> come to the children's +fitting too
+do you do <service> and *make-up
+is a <service> tried on with my own dress
+how many times will i have to be fitted
+do you do <service> for *debs
+could my <service> be made shorter after the day
+the <service> what all do you do there
+how many minutes is the <service>
+do you have *ct <service>
+is an <service> painful
+from what age should women have the <service>
+is the <service> for the men also
+what is a <service> exactly
+can i eat before the <service> of my +belly
+is it safe to have an <service> while breastfeeding
+what goes on in an <service>
+would a <service> help with *shin *splints
+how many <service> do you put in
+do you treat *vertigo
+for the <service> thing do i run on a *treadmill
+is the <service> ok for someone who's *seventy-eight
+will <service> work if i'm on blood *thinners
+can i come to the <service> pregnant
+do you do anything for jaw pain
+what's in the <service> appointment
+does the <service> hurt
+how long's a <service>
+what should i *pack for the night
+would a <service> work with *dentures
+can teenagers come to <staff>
+do you do *acupuncture for <service>
+what time do i *rock up for the night thing
+is the group any use for <service>
+do you see <service> under two
+what's the <service> for
+can i bring my own +pillow
+what does the <service> cover
+do you do <service> for *america
+can you people help with *nin registration
+what should i come with for the <service>
+is the <service> a real lawyer
+does the <service> include a new application
+what will they ask me in the <service>
+can i do <service> of +birth certificate
+do you handle +schengen
 = ask-hours
 what time do you shut <day>
 when do you open <day>
 you guys open <day>?
-are ye open on <day>
 what are your opening times
 are you open late <day>
 are you working bank holidays
@@ -1410,6 +2224,7 @@ do you open <time>
 are you open on may day
 do you do <time>
 what time do you knock off <day>
+do you open on <day>
 until when can i come <day>
 when are you closed
 do you work on <day>
@@ -1425,14 +2240,12 @@ open on <day>?
 what time do you open
 are you still there <time> <day>
 what are <day> s hours
-do you close for <time>
 is there somebody there <time>
 are you working on <day>
 when do you shut <day>
 till when <day>?
 do you close early on bank holidays
 opening *times?
-how late are you there <day>
 is the clinic open on <day>
 can i come in <day>
 from what time <day> is somebody in
@@ -1465,8 +2278,7 @@ till when can i reach somebody <day>
 you open <day>?
 are you there <time> <day>
 until what time can i collect <day>
-are <service> working on <day>
-<service> open <time> or half past
+you open <time> or half past
 the other day you were closed <time> why
 hi could you tell me the hours you're open for <service>
 will you be open on <day>
@@ -1485,23 +2297,94 @@ you *fullas open <day>?
 when do you knock off <day>
 are you open <day> <time>
 what time does the office open <day>
-are y'all closed for <day>
+are you closed for <day>
 <day> what's the latest i can show up
 at what hour do you lock up <day>
-are you guys open on the <day> <day>
-do you start <time> or <time> <day>
+are you guys open on the <day>
 is the clinic shut for <day>
 could someone still come by <time> <day>
-what time do ye close <day>
-will ye be at work on <day>
+will you be at work on <day>
 is there anyone in <time> <day>
-do ye shut for <time> at all
+do you shut for <time> at all
 what time can i ring from <time>
-do y'all open <day>
 how late <day> nights
 what time does the shop open <day>
 you open on <day>?
 is anybody there right now
+is anybody there <day>
+until when can i reach you <day>
+when are you open in the week
+from what hour <time> can one come
+<day> you stay till when
+do you shut in the middle of the day
+what are the <day> hours
+<day> will anyone be at the clinic
+could someone who works <time> ever reach you
+till what time <day>
+<day> from when
+are you open now
+how long into the <time> are you there <day>
+would i find you open on <day>
+what are your opening times <day>
+is the place shut <time>
+when does the practice open <day>
+are you working <day>
+<day> until what time can i come
+are there any <time> hours at yours
+is the clinic going to be open on <day>
+what time can we come <day>
+when do you shut in the week
+will there be anybody on the yard on <day>
+is the yard open <day>
+till what time are you there <day>
+<day> will the clinic be open then
+how early can a person come in on a <day>
+closed on <day> i *suppose?
+from what time can i bring it <time>
+are you there <time>
+<day> from when until when
+how early can i <service> in the week
+is the <service> open <day>
+<day> is everything shut
+until when <day>
+<day> until what hour is somebody there
+over <day> when is the clinic open
+when does the clinic open <time>
+is the desk shut <time>
+are you closed <day>
+till when are you there <time>
+can i come <time>
+<day> is anybody at the studio
+please share the clinic timings
+are you open <day> also
+<day> is a holiday will you be open
+from when <time> can i come for a <service>
+is there a <time> at the clinic
+do you open <time> <time>?
+how long are you about <day>
+is <day> a working day for you
+will i find anybody there on <day>
+your opening times please all days
+would anyone still be in <time> <day>
+do you stay open through <time>
+until what time do you accept patients <day>
+open *ba *kayo on <day>?
+what time earliest can i come <time> <day>
+do you close on *legal holidays
+you lot do you open <day>
+do you do <time> at all
+on <day> is it business as usual
+do you shut <time> <day> or <time>
+is anybody there <time>
+how late can i ring <day>
+what time does the clinic knock off <day>
+are the +doctors there <time>
+open over <day>?
+do you people open <day>
+when is your closing time <day>
+will you work on <day>
+from what time can somebody come <time>
+can i come as early as 7
 = ask-place
 which bus gets me there
 is there somewhere i can leave the car
@@ -1571,7 +2454,6 @@ is the building wheelchair accessible
 what's the address please
 how do i find the entrance
 do you have an elevator
-where can i park
 is it far from the station
 can i get in with a pram or are there steps
 where exactly in *inverallan are you
@@ -1650,6 +2532,92 @@ is it a long walk from the train
 free parking anywhere close
 can i get my wheelchair up to the chair
 what's your website
+whereabouts on *causeway street is it
+how do i get to you by bus
+is there parking for a *camper van
+can you get in with a wheelchair
+which entrance should i use
+what's the postal code there
+i need the address for the taxi driver
+which +maxi do i take from +san +fernando
+is there space out front for my van
+is there an elevator for the +stroller
+where can i find you in *fynbos bay
+is there a bus stop near you
+i use a wheelchair can i get in
+is it safe to park there <time>
+what's the address
+which bus do i take from the ferry
+how far is it from the harbour
+is your door on *causeway street or round the back
+where in *bukit *serai are you
+which floor do i *press in the lift
+got parking or not
+how do i walk from the clock tower
+is it near the ferry
+how do i find the *farm
+where can i leave the <service> +box
+is the yard all right for a wheelchair
+what's your postcode
+where are you located exactly
+is the parking lot *lit at night
+can i get a *stroller in the door
+is that your only branch
+upstairs or ground floor where is it
+i can't <service> your shop where is it
+which +trotro *passes there
+can i stop the car in front
+are you near the +mosque
+can someone on crutches get in
+where do we park
+coming by bus which one
+is the <service> indoors
+is there a lift into the <service> for my dad
+what's your street called
+where is your entrance i'm standing on +wharf +lane
+can i get to you by bus
+is parking free
+i use a wheelchair is that a problem
+how do i find you from *thika road
+is it safe to leave the car there
+which +matatu do i take
+are there stairs to the +bays
+near which landmark are you
+is there a lift my <service> can't climb
+can i park a car there
+how far is it from the +metro
+i'm at the ferry how do i walk to you
+what floor are you on and is there an elevator
+where can the kids leave their bikes
+sorry what street was it again
+how do i get in if the front door is locked
+how would i get to you from the station
+whereabouts on the *quay are you
+my *granny's in a wheelchair can she get up to the rooms
+where's the nearest car park
+where exactly are you in *acacia near the *church?
+which +jeepney goes to your clinic
+is there an elevator for my *lola
+can i leave my +motorcycle there
+is there a place to park for a van
+is there anywhere to put my scooter
+could you send directions from the highway
+is your building the one with the red door
+can my chair get through the door it's an electric one
+where's the bus stop
+do i have to climb anything to get to you
+where do i leave the +ute <service>
+how long a walk is it from the ferry
+got a *lift? mum's on a walker
+which *wharf are you at
+can an ambulance chair get in the +bedroom
+which bus stop will i come down
+please where is your office located
+is there parking space for a *sienna
+my mother cannot climb stairs
+which side of the post office are you
+do you have somebody to help an old woman at the entrance
+is *transport from *ikeja easy
 = ask-policy
 will blue *shield cover this or do i pay *upfront
 what happens if i cancel <day>
@@ -1718,7 +2686,7 @@ are the notes included
 can we swap the tutor if it doesn't click
 is there a guarantee on <service>
 may i leave it with you the night before
-do ye collect <service>
+do you collect <service>
 can i pay half with a voucher and half by card
 what if the therapist cancels on me
 is there a charge when i reschedule
@@ -1816,13 +2784,13 @@ can i get more of her heart tablets without coming
 what if i miss the appointment
 do you run +accounts
 when will the blood results be back
-can i wait there while <service> change the oil
+can i wait there while you change the <service>
 do i get my old parts back
 can i bring my own <service>
-what guarantee do <service> give
+what guarantee do you give
 can the <service> sleep there two nights
-will <service> call before you replace anything
-do <service> give a lift home
+will you call before you replace anything
+do you give a lift home
 is mobile money okay
 does the company get an invoice
 i need a note for my employer
@@ -1926,7 +2894,7 @@ do i have to put money down
 how soon can i get in a hot +tub after
 i had a few *beers last night is that a problem
 is the first <service> on the house
-do y'all have +numbing cream
+do you have +numbing cream
 how do i clean it at home
 can i tip on my card
 when do i have to let you know if i can't come
@@ -1934,6 +2902,143 @@ am i going to end up on your *instagram
 do i need to shave my leg first
 what would happen if i don't show
 does a booking hold if i pay nothing
+can i pay by +debit
+does blue cross cover <service>
+what's the fee if i don't show
+is *june too early to make bookings for
+do you send out reminders
+must my doctor write something before i can come
+can i bring my dog along
+i'm thinking of a gift card for a colleague would that work
+i might be ten minutes behind does that matter
+can my mother come in with me for the <service>
+what happens if i cancel on <day>
+do you claim from *guardian life
+can i bring my three year old along
+do i need a letter to come
+what if i reach twenty minutes late
+do you claim from medical aid
+if i tell the therapist a *secret who gets to know
+can i do it on +zoom
+what if i have to cancel at short notice
+can i switch to another therapist
+do you write court +reports
+are there student rates
+is <service> covered by my *employer's plan
+how much notice do you want if i can't come
+do i have to pay before
+will you text me <day>
+are *two-year-old vouchers still any good
+how much ahead of time do you want me there
+may my friend sit with me
+can somebody under *sixteen come alone
+do you take visa or only cash
+can i claim from my company insurance
+must i have a letter from my gp
+what if the *jam on the bridge makes me late
+what happens when i don't turn up
+may i bring <places> along
+can i pay the six sessions bit by bit
+how far in advance do you let people book
+will you use my photos anywhere
+what if it's *pouring down
+do i need my own helmet
+can i pay in cash on the day
+how late can i call off and not pay
+is there a weight limit
+how old does a child have to be
+do you give gift vouchers
+are we insured if <places> falls
+could i bring my own <service>
+will sun life pay for this
+is it ok to pay by +debit
+do i owe you something if i cancel <day>
+what id do i need for the direct +billing
+i might be ten minutes late do you still take me
+can my wife come into the room with me
+my *voucher's from last spring is it still valid
+do i need to print anything out
+do you take *momo
+half now and half at <day> is that allowed for paying
+what if you *spoil my <service>
+will you give me a receipt
+is there warranty on the <service>
+what if i bring it late because of traffic
+do you need my +pin
+if you can't <service> it do i still pay
+can i leave it there for two months
+do i need a +cap
+can i wear a +burkini
+what if my son gets an ear infection
+can i watch my boy from the side
+do i pay the whole <service> if i cancel <time>
+do you give vouchers as a +present
+is there a hair +dryer
+is card all right when i pay
+are there hours without men
+does sun life pay for <service>
+should i pay when i come or when i leave
+my gift card is from two years ago does it still count
+what's the latest i can cancel without paying
+without a note from the family doctor am i still allowed to come
+will somebody remind me <day>
+is +hst already in what you charge
+i'd have my baby with me would that be all right
+do you take *m-something mobile money
+what happens to my booking if it rains
+do i have to be a <service> member
+up to when may i call a <service> off
+is there a deal for six <service>
+can my friend share my <service> with me
+is it all right to wear +jeans
+can my <service> get an invoice
+card is ok for the *fees?
+will my +mediclaim cover it
+any charge if i cancel the <time> before
+can i ask you +doubts on the phone in between
+is online <service> possible
+do you have a monthly package
+can i bring my <service> *in-law she does the cooking
+do i need a prescription to come
+can i pay for it in two goes
+do you do receipts for my insurer
+i lost my gift certificate can i still use it
+how many hours ahead must i cancel
+suppose i just don't show what then
+do i have to sign anything before i come
+do i pay something up front when i order
+can i send a <service> back if it doesn't match
+what's the story if i have to call it off
+is a voucher any use for a +hen +present
+can i put it on the card
+how soon will the <service> be here if i order <day>
+what cards do you accept for payment
+is there a fee if i cancel on <day>
+does my +hmo cover the <service>
+how many days before i get the +official <service>
+senior *citizen *ako how much less do i pay
+do you give the <service> on *usb
+my *officemate says you need +approval first is it true
+how many minutes before my schedule should i be there
+do you accept blue cross
+will i be charged if i wake up sick that day
+is it pay first or pay once it's done
+can my sister use my gift voucher
+how long do i have to use up a voucher
+what do you do with my personal stuff
+do i need a note from the gp
+is there a rebate
+what if i pull the *pin <day>
+does *bupa cover any of it
+how long till i hear back after the <service>
+can i do transfer
+is it compulsory to pay everything at once
+will you collect my <service> from me
+can my husband sign on my *behalf
+can my uncle in *london +sponsor me
+if i come late *nko
+how many days will the <service> take
+do i need appointment for <service>
 = ask-staff
 does <staff> work <day>
 who does the <service>
@@ -1945,7 +3050,7 @@ who's in <day>
 is <staff> there <day>
 which days does <staff> work
 is it <staff> or <staff> who does <service>
-do both of ye do <service> <day>
+do both of you do <service> <day>
 who else works there besides <staff>
 when is <staff> in <day>
 which of you does <service>
@@ -1974,7 +3079,7 @@ is <staff> the same person as <staff>
 who is your best person for backs
 are there any men on the team
 who leads the <day> <service>
-is <staff> a real <service>
+is <staff> a real +physiotherapist
 is <staff> around <day>
 are your +tutors proper teachers
 what days does <staff> do
@@ -2016,7 +3121,7 @@ is there a woman for the <service>
 my knee clicks who should i see
 is <staff> or <staff> better for shoulders
 is <staff> taking new patients
-which of your <service> is good with kids
+which of your *photographers is good with kids
 is <staff> any good with *handbags
 who at yours does <service>
 <staff> days which are they
@@ -2025,11 +3130,11 @@ who'd you say is best with shoulders
 is there a male <service> therapist
 who's your cat person
 does <staff> do cats
-is <staff> a proper <service> or a nurse
+is <staff> a proper vet or a nurse
 who runs the <service>
 is the lady mechanic in <day>
 is <staff> back from leave
-which of <service> knows +hybrids
+which of you knows +hybrids
 what's the name <name> the tall <service>
 who does <service> there
 is there a <service> who speaks french
@@ -2045,7 +3150,7 @@ when does <staff> work
 who teaches the <service>
 is one of your <service> people a man
 on which <day> would i catch <staff>
-is <staff> a <service> as well
+is <staff> a +physiotherapist as well
 does anybody there speak french
 who would be best for a *runner's knee
 who does the best <service>
@@ -2073,6 +3178,83 @@ who does <service> ups
 what's <staff> *style
 is there a woman who <service>
 whose shop is it anyway
+what days of the week would i find <staff>
+*ma *mere only speaks french who could she talk to
+does <staff> do <service> too
+what is <staff> job
+is there a male +physiotherapist
+whose class is the <service>
+what days do i catch <staff>
+is the <staff> in <day>
+does <staff> give the <service>
+is <staff> good with *shy children
+who sees children
+does <staff> speak +afrikaans
+on what days would <staff> be around
+is <staff> a +psychologist or a +psychiatrist
+do you have a male +counsellor
+who leads <service>
+do you know if <staff> is good with *autistic kids
+who gives <service>
+who among you does <service>
+when is <staff> there
+does anybody speak french with clients
+<staff> is that a man or a woman
+who does the <service> man or woman
+which doctor is good with babies
+for how many years has <staff> been doing <service>
+what does <staff> do at the clinic
+can anybody there speak *hokkien
+who teaches the *wee ones
+how good is <staff> with nervous riders
+who would i have for <service>
+are any of your +instructors women
+who would you recommend for a bad shoulder
+would there be a man who does <service>
+what did <staff> *study
+who's the boss at your clinic
+which <service> do <time>
+who <service> the computers
+is <staff> good with old people
+how long has <staff> been <service>
+any woman among your *technicians
+does <staff> speak italian
+which teacher is patient with <service> people
+<service> which of your *physios gives that
+is <staff> the <service> teacher
+do you have a male <service>
+i've got *runner's knee whom would you send me to
+the <service> who has them
+which coach is best with nervous <service>
+does <staff> <service> *professionally
+do you have any women +coaches
+does anyone speak +marathi
+which days does <staff> sit
+who there is best with runners
+does anyone work <day> <time> who does <service>
+is it <staff> or <staff> <day>
+who's the tall <service> with the *accent
+who does the *pinning
+is there a man to <service> the *lads
+what days does <staff> be in
+does <staff> do <day>
+who's good with +lace
+who reads the <service>
+is your <staff> a lady
+who takes the <service> is it a man
+which day can i find <staff>
+is there someone who does kids
+who'd you send your own mother to for a <service>
+what's <staff> teach
+does <staff> come in <day>
+is it <staff> who does the <service> one or does <staff> too
+does <staff> know about *dancers
+is <staff> a *bloke
+<staff> which days does she do
+anyone there speak *samoan
+is <staff> a proper nurse
+which of you is the lawyer
+is your <staff> good with babies
 = ask-mine
 when's my next appointment
 what time am i down <day>
@@ -2119,8 +3301,8 @@ what time is my daughter's <service>
 did you receive our booking <day>
 is my <service> in <day>
 what time did i book the <service> for
-what did we agree on 3 or <time>
-did ye get the message about my brakes
+what did we agree on <time>
+did you get the message about my brakes
 do i still have the slot <day>
 who is my <service> <day>
 my appointment is it <time> or half past
@@ -2132,7 +3314,7 @@ what time is my <service> appointment
 am i booked with <staff> or somebody else
 do i have something *scheduled with <staff>
 which day did i <service> up for the class
-was that four or <time> <day> my <service>
+was that <time> <day> my <service>
 sorry when was my appointment *again?
 what time did i book <day>
 have i still got something booked with <staff>
@@ -2147,11 +3329,11 @@ is my appointment with <staff> confirmed
 i lost the *slip when was my <service>
 could you tell me when my next appointment is
 has my booking for <day> reached you
-am i booked for 10 or <time> <day>
+am i booked for <time> <day>
 what have i got booked with <staff>
 i think i have a <service> <day> but i'm not sure when
 when is our session *again?
-is my <service> <time> or <time>
+is my <service> <time>
 do i have anything booked with <staff>
 when am i due for my <service>
 is my appointment with <staff> <day> or <day>
@@ -2187,7 +3369,7 @@ i had something on the calendar <day> what time was that
 which office is my meeting in
 is my appointment <length> or <length>
 morning just checking you got my booking for <day>
-what time am i <day>
+what time am i coming <day>
 can you look up when i'm next in
 which therapist do i have this time
 how long have i got with <staff>
@@ -2197,7 +3379,6 @@ have i got anything booked <day>
 who's doing my <service>
 what was it that i've got <day>
 remind me when my <service> check is
-is it <staff> or <staff> i'm seeing <day>
 is there a visit of mine <day>
 what did you put me down for
 i think i'm meant to see <staff> <day> but i don't remember what for
@@ -2216,6 +3397,83 @@ did you get my booking from last night
 which +artist am i with
 could you look up my appointment i forgot what day it is
 how long is my session <day>
+i forgot when i have to come again
+what time am i in <day>
+<day> is it <staff> i see
+i tried to book online has that arrived
+i think i'm down for <day> am i
+could you remind me which day my <service> is
+when do i come in next
+what hour did you give me for the <service> <day>
+just checking that <day> is still standing for me
+am i with <staff> <day>
+when am i seeing <staff> again
+what date is my next session
+am i booked in for the *fourth
+when was it i'm booked in
+who is treating me <day>
+i changed my visit online did that go through
+what did i book for <day> was it <length>
+can you check if i have something <day>
+i lost my appointment card what time was it
+when was my next session again
+which doctor did you put me with <day>
+am i still <day>
+no confirmation came so am i booked or not
+when's our <service> ride
+what day did i book my <service> for
+is it <staff> who teaches me <day>
+do i have anything booked <day>
+my wife booked for us can you tell me when we're expected
+did my booking <day> work
+what's my next appointment
+i can't remember if it was <time>
+*who've i got <day>
+is my <service> <length> or <length>
+have i got anything <day>
+what time did you give me <day>
+is my <service> ready
+who is going to do my <service> <day>
+i think i'm booked twice can you check
+what time's our <service> <day>
+is <staff> still teaching me <day>
+how many <service> have i got left on my card
+when am i <service> next
+i booked online for <day> did you get it
+what time am i booked <day>
+can you tell me who my <service> is with
+i'm not sure my booking went through the other day
+when do i see <staff> again
+how much will my appointment <day> cost me
+i forgot which day my <service> is
+am i with <staff> or with <staff> <day>
+how long is my <service> <day>
+have i anything booked <day>
+at what time should i come <day> i forgot
+just checking that my appointment with <staff> is confirmed
+which date did i get for the <service>
+did i book the <length> or the hour with <staff>
+when am i next due with you
+did i book with <staff> or with <staff> i forget
+it's <name> what time do i have to be there <day>
+was it <staff> i'm booked with
+have you me down for anything <day>
+what did i book was it the hour or the <length>
+what is my schedule again
+am i with <staff> or <staff> <day>
+what date is my <service>
+remind me when do i come in next
+did i book <length> or <length>
+what's on my file for *march appointments i mean
+i've *forgotten which <day> i'm in
+what night am i in
+who am i seeing <day> <staff> or <staff>
+when did i book that <service> for
+what time did you people give me <day>
+please check if i am booked <day>
+what is the date of my <service>
+i am <name> which day is my <service>
+was my booking for <time> <day>
 = cancel
 i need to cancel my appointment
 please scrap my <day> <service>
@@ -2243,10 +3501,10 @@ scrap all my <service> please
 the <service> came early please cancel <day> s session
 we don't need the <service> any more
 can't make <day> cancel please
-i'd like to cancel the <service> for <places>
+i'd like to cancel the <service> <places>
 i'm ill can't <service> <day> cancel it
 call off the <service> please
-i won't be <day> after all
+i won't be coming <day> after all
 strike out my <service> <day>
 something came up please free up my slot with <staff> <day>
 we have the flu cancel both visits
@@ -2372,7 +3630,7 @@ the <service> is fine now no need <day>
 the <service> isn't for me please take me out
 delete my appointment <day> please
 good afternoon *regretfully i must cancel my session with <staff>
-i *wont make it to <service> <day>
+i won't make it to <service> <day>
 the <service> <day> isn't needed any longer
 call off both of my appointments
 i've come down with the flu so please give my <time> <day> to somebody else
@@ -2387,6 +3645,128 @@ we're not going to be able to make <service> all <places>
 drop my <day> i'm broke
 hey i got sick and can't do <day>
 forget the <service> <day> it looks fine now
+hi i have to cancel <day>
+please take me off <day> s <service>
+after all you won't be seeing me <day>
+call off my <service> with <staff> i've got the flu
+i don't need the <service> any more
+drop the <day> one keep the other
+<name> here cancel <day> <time> please
+we have to cancel our son's <service> he broke his arm
+scrap my booking for the <service> thing
+cancel the <service> visit <day> baby is +feeding fine now
+i have to call off the *check-up we are travelling
+please remove my name from <day> s <service>
+<name> we're not coming <day>
+we lost the <service> please cancel everything
+cancel <day> we've sorted it out between us
+i don't want to go on with the <service> cancel what i have
+sorry can't come <day> please cancel
+i had something with <staff> please take it out
+<name> cancel our session <day>
+i won't be needing <day> after all
+please remove me from <day> <time>
+my <service> <day> has to be called off
+we're moving away so cancel both of my appointments
+<name> could you delete my booking <day>
+my foot is better i no longer want the <service>
+the <service> <day> no thank you take me off
+i can't come <day> and i don't want another day
+sorry need to cancel my <service> <day>
+i've had a baby and can't come for the <service> cancel that
+<name> i don't need the <service> any more
+take <day> out the <service> is gone
+forget about my <service> <day> i'm going to the hospital
+cancel everything for <name>
+my <service> won't be necessary
+my daughter broke her wrist cancel <day> s <service>
+we won't be coming for the <service>
+<name> please scratch my <service>
+i'm giving up <service> cancel whatever i've got
+i can't <service> <day> cancel please but leave <day>
+can i get out of <day> s <service>
+no longer need the <service> <day>
+hi <name> i'm not going to make <day> sorry
+please take both my bookings out
+the <service> <day> <time> i won't come
+i found someone closer to home so you can cancel my <service>
+drop the <service> keep the massage
+we have a funeral <day> i can't be there
+cancel my thing <day>
+my <service> is working again so no need <day>
+<name> i sold the <service> please cancel
+cancel the <service> but not the lesson
+i will not be able to come <day> forget it
+kindly cancel my appointment with <staff>
+you can strike my name off for <day>
+*they've stolen the <service> so you can cancel the repair
+no <service> for us <day> the *boy's got a fever
+<name> cancel my <service>
+i broke my arm so the <service> are off
+please cancel <day> s <service> keep the other one
+don't keep <day> <time> for me
+the <service> i don't want it any more
+can you undo the booking i made for <day>
+i have to cancel <day> s visit my kid is sick
+please take me off the list <day> s <service>
+<name> i won't need the <service> after all
+all my *march visits can go please cancel the lot
+can't make it <day> sorry just drop it
+my back is fine again so you can give my <day> slot to someone else
+i hurt my wrist so i must cancel <day>
+please cancel the <service> i bought +clubs already
+<name> here i'm not coming <day>
+scrap the <service> but keep the video
+my boss needs me <day> call it off please
+the <service> <day> i don't want it any more
+kindly cancel my slot <day>
+<name> we are out of station cancel the <service>
+i am not *continuing with the <service> remove my appointment
+only cancel the <service> my daughter's visit *stays
+<day> s not possible for us please cancel it
+i shan't be able to attend <day> please release my appointment
+hi its <name> please scrap <day> got covid
+we're moving away so cancel everything i have left
+no need for the <service> any more thanks
+not going to make it <day> don't need another time
+<name> please take out the <service> but leave the massage as it is
+my flight home is *delayed <day> won't happen book me out please
+forget <day> s <service> the ankle is as good as new
+we've broken up so there's no need <day> any more
+<name> cancel the <service> please she won't do it
+i bought a <service> in *dublin in the end so you can give my slot away
+can't get the day off <day> i'll ring again when i know more so just cancel
+my *hubby to be found a <service> <day> is not needed
+take my name off <day> s <time>
+the <service> is off cancel the lot
+cancel *na *lang my <service>
+our company did not *approve so please cancel the <service>
+already gave <service> last night so no more scan <day> thank you
+<name> remove me from <day> please
+the doctor said <service> is not needed anymore cancel it
+both my appointments are to be cancelled
+*typhoon is coming so i will not be able to go <day> cancel please
+so sorry kids are sick have to bail <day>
+kindly remove my name from <day> i have *recovered
+not coming <day> don't rebook
+would you cancel the massage <day> i'm keeping the <service>
+i've decided to see a *chiropractor so please take me off the *books
+my wife needs the car <day> cancel that one would you
+we had to put the dog down i can't face it <day> please take it off
+have to cancel the <service> one me back's gone
+scrap the <service> she's running sweet now
+won't need that <service> any more sold the *truck cheers
+please cancel <name> <day> but not <day>
+i'm *crook won't be in <day>
+the wife's booked me in and i'm not going *flick it
+take *mei *lin *chau off <day> she's *overseas
+please cancel the <service> already gave me visa praise god
+i have *snapped the <service> elsewhere cancel <day>
+don't bother about the <service> again
+i will not be able to come <day> cancel it for now
+i no longer need the <service> my *cousin did it
+cancel <places> i am <service> <day>
+*network is bad for <service> call it off
 = move
 can we push my <day> visit back to <day>
 i'd like to reschedule
@@ -2397,7 +3777,7 @@ this is <name> i'm booked <day> <time> and need to move it to <day> <time>
 can you bring my appointment forward
 swap my <service> from <staff> to <staff>
 can i come <time> instead of <time> <day>
-i'm stuck at work can we make it later <day>
+i'm stuck at work can we make it <day>
 postpone my <service> to <day>
 move my <service> to <day> <time>
 could you change me from <day> to <day>
@@ -2466,7 +3846,7 @@ reschedule <service> to <day> <time>
 please change the therapist for my <day> <service> to <staff>
 have to postpone the <service> until <day>
 is it possible to come half an hour sooner <day>
-my meeting <service> with physio <day> find me something else that week
+my meeting clashes with <service> <day> find me something else that week
 could you *resked my <service> to <day>
 the <time> is too late for me <day> could it be <time>
 change my <service> from <day> to <day>
@@ -2476,7 +3856,7 @@ my w-2 *hasn't come can we push the appointment to <day>
 can you slide my <time> <day> over to <time>
 would <staff> take over my appointment with <staff> <day>
 my <day> appointment could that be moved to <day>?
-my <service> needs to be reschedule
+my <service> needs to be *rescheduled
 could we push <day> s appointment to <day>
 is it possible to come <time> instead of <time> <day>?
 change my appointment with <staff> from <day> to <day>
@@ -2601,6 +3981,180 @@ hey my shift changed so i need a different day for my <service>
 can we push back <day> s <service> to the <time>
 i'd rather have <staff> do it than <staff>
 my appointment's <day> but i'd like <staff> to do it a day before
+my <day> appointment could that become <day>
+i can't make it <time> <day> is <time> any good
+please reschedule my <service> for <day>
+need to push <day> back an hour
+something came up <day> can i come another day
+i'd rather have <staff> than <staff> for my <service> <day>
+can i come earlier than planned <day>
+postpone my <service> <day> to <day> <time>
+this is <name> i have to shift my appointment with <staff> to the <time>
+my shift at work changed so <day> <time> is no good any more <day> would be
+is it possible to swap <day> <day>
+move my <service> <day> to <day>
+we can't reach <day> <time> could we get the <time>
+my <service> is <day> but i have work <day> is better
+could the <service> be later that day
+change the *check-up to <day> please
+can you bring my appointment <day> forward to <day>
+could we move <day> s session to the <day>
+i have a <service> <time> <day> can i see <staff> <time> instead
+our <service> would have to go to <day>
+<day> no longer works for my <service> what about the one after
+reschedule *liam's session for <day>
+can i have my <service> appointment an hour later
+i would prefer to see <staff> instead of <staff> <day>
+could we make it <day> instead of <day> for my <service>
+i have <service> <day> <time> i'd need it a bit later
+my meeting got moved so i have to move you too <day> <time> won't work
+put off my <service> until <day>
+can *leonie *marsh come <day> rather than <day>
+i'd like to have my <service> appointment with <staff> instead of <staff>
+the <service> <day> <time> could it be <time>
+bring my <day> one forward if anything opens up
+we need another day for *howard's <service>
+i'm double booked <day> please find me something else that week
+can i come two hours later <day> than we said
+could my <service> <day> be <time> instead of <time>
+i can't do <day> <time> any more <time> is okay
+please change <day> s <service> to <day>
+my <service> <day> must be a week later
+i'm *sunburnt can we do the <service> <day> rather than <day>
+reschedule me from <staff> to <staff> same day
+<name> here the <service> may i come half an hour earlier
+is it possible to shift <day> at <time>
+my flight lands late <day> another <time> that week would be better
+the <service> can wait make it <day>
+my <day> <service> <time> could i have it <time> instead
+we'd like the <service> <day> rather than <day>
+<name> i'm stuck at work <day> <time> could it be <time>
+could *priti's <service> be <length> instead of the long
+i have to change my <service> <day> would suit
+my <service> <day> can <staff> take it instead of <staff>
+is there any way to have <day> s <service> earlier in the day
+shift my <service> to <day> <time>
+<day> is going to be too wet for the <service> let's do <day>
+can you move us to <time> <day>
+<day> s <time> <service> doesn't work could i come <time>
+i booked <service> <day> but the *race was moved so make it <day>
+is it a problem to come <day> rather than <day>
+something came up at work and i need to push my <service> back a few days
+could *pavel have his session an hour earlier
+my <service> <day> but <day> is better for me can you switch it
+my bus only gets in <time> can <day> s <service> be at half past
+i can't do the <time> any longer what about <day> <time>
+let's do it <day> instead i'm full of cold
+would you be able to see me sooner than <day>
+cancel <day> and book me <day> <time> with <staff> instead
+<day> s <time> is too early for me do you have <time>
+i was to bring the <service> <day> can i bring it <day>
+please shift my <service> from <day> to any day <day>
+<name> <service> up <time> instead of <time> please
+i want <staff> to do my <service> and not <staff> <time>
+the <service> <day> a bit later if you can
+my <service> must go to <day>
+the road is *flooded so i'd rather come <day>
+can we do the <service> two days later
+<day> <time> isn't good any more could i come <time>
+my daughter has a school play <day> <time> so we need another time for her <service>
+put my <service> <day> instead of <day>
+<name> here may i have <staff> instead of <staff> <day>
+can the <service> be <day>
+can we go from 45 to <length> <day> s <service>
+i'd like my <service> half an hour later
+<day> clashes with a wedding any other <day> is fine
+she has a cold can we leave it till <day>
+i have an appointment <day> <time> and need to change it to <day>
+could we push my <service> back an hour
+<name> here <day> <time> doesn't work any more could i come <time>?
+something came up at work can i see <staff> another day
+i'd like to switch from <staff> to <staff> for my <service>
+reschedule my <service> please any <time> <day>
+is it possible to come earlier <day> say <time>
+my flight was moved so <day> is out what about <day>
+bring my <service> forward to <day> if you can
+could you move my <service> <day> to <time>
+i'm stuck *upcountry until <day> so <day> s <service> has to wait a week
+<name> <day> s <service> can i bring them <day> instead
+let's do the <service> a day later
+<name> <service> <day> could we start <time> rather than <time>
+i would rather have <staff> for the <service>
+is there any later time <day> for me <time>
+make my <service> <length> instead of sixty
+please postpone my <service> from <day> to <day>
+<name> can <staff> take me <time> instead of <time> <day>
+my son has an exam <day> can we prepone to <day>
+shift my <service> to <time>
+i have a wedding to attend <day> so the <service> should be <day>
+can i come half an hour later <day>
+i'd like a different time for my <service> i got a meeting
++reports will come only <day> so <day> s <service> makes no sense <day> please
+would you mind *terribly if i came <day> and not <day>?
+my kid's school play is <day> so i need to shift my <service>
+<name> <day> is my wife's birthday could i come <day> *instead?
+is there any way to make my <service> <time>
+i'd rather have <staff> than <staff> <day> can you swap that
+let's do my <service> <day> <time> rather than <day>
+could you put my <service> off till <day>
+i got the time wrong i thought it was <time> <day> can we make it <time>?
+sorry to be a *nuisance but <day> <time> has become difficult is the <time> free
+change of plan <staff> <day> not <day>
+<day> s no good now my *mam has to work could we come <day>
+<name> here could my <service> be <time> instead of <time> <day>
+<name> i'm *rostered <day> any other <time> for the <service>?
+my <service> let's leave it till <day>
+i need an earlier date for the <service> she's *growing like mad
+can you swap <staff> for <staff> <day>
+bring me forward to <time> <day> instead of <time>
+would <day> <service> you for my +viewing rather than this one
+the train's cancelled so i'd be an hour late <day> can it start <time>
+i'd sooner come <day> than on the <day> for the <service>
+<name> i want my <service> with <staff> instead
+*maricel *dizon can i reschedule <day> to <day> <time>
+my <service> <day> is <time> possible instead of <time>
+i'm on night shift that week please transfer my <service> to <day>
+can my *check-up be a week later
+<name> the car broke down i cannot reach *cebu <day> next available please
+change <staff> to <staff> <day> if possible
+*luz here <service> earlier than <day> if may
+i want to come <time> <day> <time> is too early for the bus
+<name> <day> is my son's *graduation kindly transfer to <day>
+can *luz come for the <service> <time> instead
+hi *luc here could we make my <service> <length> *only?
+<name> my ride fell through for <day> what about <day>
+any chance i could come in a touch earlier <day> <time>?
+i'm afraid <day> <time> clashes with a funeral might i come <time> instead
+shift my <service> from <day> to <day> please any time
+can *dana's <service> be <day> rather than <day>
+i need a *diff time for my <service> <day> earlier please
+let's put my <service> back by a week
+<name> my bus pass ran out could <day> <time> become <day> <time>?
+i wrote down <day> but i think i meant the <day> can you change it
+could i swap places with somebody later <day>
+*g'day it's <name> can't do the <service> <day> is <day> any good
+<name> here my run to *cairns got moved up could the <service> be <day>
+can i come <day> earlier for my <service> <day>
+reckon i could swap <day> s <service> <day> <time>
+i'd prefer <staff> for my <service> if that's no *drama
+<day> <time> s too early for me anything later that day
+push <staff> to <day> i've got *jury duty
+<name> <day> s *cactus can <staff> do <day>
+me *flight's in <time> so <day> <time> won't work <time>?
+*dorothy here could both of mine be on the one day
+bring the <service> forward if a bed comes up
+can <day> be <day>
+<name> please shift my <day> own to <day> <time>
+there is *fuel *scarcity i can't make <day> please give me <day>
+can i come by 3 instead of <time> <day> for the <service>
+*kunle *bakare here sir something came up <day> any day <day> after that
+i prefer mr <staff> to <staff> <day> is it possible
+bring the <service> forward to <day> please
+my flight is now earlier so i must do the <service> before <day>
+<name> <day> is public *lecture in my <service> can the +mock be <day> <time>
+please i want to change <staff> appointment from <day> to <day>
+<name> let the <service> be <day> i have exam <day>
+i will be late <day> can it start <time>
 = person
 can i speak to a human please
 put me through to someone
@@ -2662,7 +4216,7 @@ might there be a person for me to speak to
 is there a human i can speak with
 get me the desk please
 i'd need a quick word with <staff> *herself
-put me through to a <service> please
+put me through to a vet please
 give me somebody who knows <service> not a computer
 <staff> *herself please can i speak to her
 put me through to the manager please
@@ -2686,6 +4240,55 @@ this is getting me nowhere i want somebody at the desk
 can i talk to an actual human being
 pass me to someone who works there
 i'm done with the bot get me staff
+enough of the machine a person please
+<staff> if she's about
+is there a human i could talk to
+i'd rather talk to the front desk
+i prefer to talk with somebody at the desk
+give me <staff> please
+are you a robot i want a real person
+a quick word with <staff> would be good
+i'd like a real human being please
+connect me with the office
+i'm not going to talk to a robot
+put me through to the front desk
+can i speak with <staff> directly
+is anyone real there
+i want to talk to staff not to a machine
+connect me with <staff>
+let me speak to a human being please
+a real person if there is one
+can i have a *wee word with <staff>
+could you hand me over to somebody on the yard
+is there someone i can actually talk to
+i'd sooner speak with a person if that's okay
+get me <staff> please
+i want to talk to somebody in the shop
+no machine please give me <staff>
+can a person call in here
+can i ring a human somewhere
+<staff> i'd like to talk to her
+i don't like *typing to *bots put me through
+can i talk to someone at the desk
+i'd prefer speaking with a human being
+i need to be put through to <staff> now
+i'd like a word with whoever manages the place
+i want a real person please
+is there somebody i can talk to about a big group
+connect me to reception
+*sunil sir *se *baat *karni *hai i mean i want to talk to <staff>
+can't i speak to a person only
+put a human on please
+i need to talk to somebody about an invoice
+is there an actual person there i could talk to
+can i talk to a staff member
+i want to speak with the manager
+i'd rather deal with a human no *offence
+i can't do this by chat get me <staff>
+can i have a *yarn with a real person
+put us through to <staff> would you
+let me <service> with your *oga
+i need to talk to a human being please not machine
 = message
 can you pass on a message to <staff>
 i'd like to make a complaint about my last visit
@@ -2733,7 +4336,7 @@ please ask <staff> to call <phone>
 tell <staff> he forgot his book
 i wish to complain about the noise next door
 ask <staff> to ring me <phone>
-the brakes still *squeal after ye fixed them
+the brakes still *squeal after you fixed them
 please note for <staff> that my knee is swollen again
 let <staff> know i found the battery key
 pass on to <staff> that the exercises work
@@ -2778,7 +4381,7 @@ your receptionist was rude to me <day>
 i think i left the *lead in the waiting room
 <staff> should know that the *horn still doesn't work
 <staff> can reach me on <phone> please ring
-<service> scratched my *bumper last week
+you scratched my *bumper last week
 i want to leave word for the owner
 my appointment was <time> and nobody opened the door
 can someone explain my last bill
@@ -2824,12 +4427,98 @@ my new <service> fell out and i can't find it can somebody call me
 i forgot my *hoodie at your place <day> can you set it aside
 somebody needs to hear about how i got treated last week
 is <staff> in <day> i'd like him to ring me
+please tell <staff> i'll drop off the form <day>
+i'm really unhappy with how i was treated <day>
+<staff> should know that i'm stuck on the bridge
+i'd like somebody to call me back about my invoice
+my last <service> left me bruised and i want to complain
+tell <staff> that my feet are very swollen and to call me
+i waited <length> yesterday and nobody said sorry
+leave a note for <staff> that the form is signed
+could <staff> ring me when she has a minute
+<staff> must please give me a ring
+tell <staff> the invoice has the wrong name
+i *felt *judged in my last session and i want that to be known
+someone must get back to me about my claim
+tell <staff> i'm *bringing the *scans
+could the manager please ring me
+i wasn't happy with the <service> last week
+leave <staff> a note that i *liked it very much
+my receipt from <day> never arrived
+ask <staff> to call me about my +biopsy
+i got a burn from the <service> and i'm very upset
+please inform <staff> that my insurance form is coming
+can someone call me back <time>
+the cream you sold me had *expired i'd like to complain
+please tell <staff> our *hay *delivery is late
+could <staff> phone me about +livery
+the <service> my girl *rode <day> was lame and i want somebody to know
+i left my *gloves in the +tack room can anyone keep them for me
+i have a complaint about how my son was *spoken to
+can you let <staff> know my knee is much better
+please have <staff> call me about my bill
+i left my water *bottle in the studio yesterday
+nobody answered my email i'm rather annoyed
+pass on to <staff> that my scan is back
+tell <staff> i found the other <service>
+<staff> should call me *concerning the invoice
+the <service> you put in last week is already *dead this is not fair
+can somebody ring me when the part has come
+i think i forgot my <service> on the desk
+let <staff> know *mia has eczema
+my locker ate my +euro
+ask <staff> to phone me about the <service> please
+a teacher *shouted at <places> want to complain
+we forgot a blue towel <day>
+could you let <staff> know that the exercises help
+i was charged twice and want somebody to look into it
+please have <staff> phone me about my claim <phone>
+i was kept waiting for <length> last week and i'm not happy
+i left my scarf in the changing room
+tell <staff> my driver has arrived
+<staff> should send me the invoice again please
+somebody took my umbrella from the terrace
+please thank <staff> i broke *ninety
+the coach was on his phone the whole <service> i want to complain
+please tell <staff> that i lost two +kilos
+ask <staff> to send the bill for my insurance
+the <service> i got has +eggs in it though i said no +eggs very *careless
+somebody from the clinic called me please call back on <phone>
+my report is ready how do i give it to <staff> before <day>
+please tell <staff> that the crutches are back at the desk
+i think i left my scarf in the <service> room could somebody call me
+the <service> hurt me yesterday and nobody *listened i want this passed on
+can <staff> call me back about the bill
+tell <staff> i *loved the <service>
+let <staff> know i found the right shoes
+could <staff> ring me about my order it's weeks late
+the zip broke the <service> time i *wore it and i'm *raging tell the owner
+tell <staff> we're *bringing the baby after all
+please inform <staff> that the +approval of my company is already sent
+the +guard was very rude to my father i want to report it
+kindly ask <staff> if my *plate from last month is still there
+tell <staff> that i forgot my disc at the clinic
+could you let <staff> know i'm off the painkillers
+i want to say that the receptionist <day> was a *gem
+nobody *phoned me back about my *x-rays and i'm *fed up
+tell whoever *cleans that the +washroom was lovely
+please ring me it's about a *mix-up with my bill
+tell <staff> i'll be there <time> <time>
+can <staff> give us a bell about the invoice
+your <service> gave me a rash not happy someone should know
+pass on to <staff> that the new tablets make me dizzy
+the *bloke next door <service> through the *wall i want to complain
+tell <staff> that the <service> were too dark i want to *snap again
+my <service> has a mistake on my name <staff> should please correct it
+your +gateman *embarrassed me yesterday and i am not happy at all
+please help me tell <staff> that the <service> called
+i paid twice by mistake somebody should call me
 = thanks-bye
 thanks so much bye
 cheers that's everything
 ok great thank you
 nope that's all have a good one
-see ya
+see you
 perfect thanks for your help
 thanks a million bye now
 grand so thanks
@@ -2844,13 +4533,13 @@ cheers mate bye
 that's me sorted ta
 *baie *dankie bye
 great stuff thanks
-*brill thank you that's all i <service>
+*brill thank you that's all i needed
 nice one see you <day>
 thank you so much goodbye
 super that helps have a good one
 okay thanks a million
 that'll do goodbye
-cheers see ya
+cheers see you
 sweet as thank you
 thanks so much have a great day
 alright bye now
@@ -2863,7 +4552,7 @@ thank you see you <day>
 grand so thanks bye
 sound cheers
 perfect goodbye then
-cheers that's me <service>
+cheers that's me sorted
 ok bye now
 respect thank you
 thanks see you <day>
@@ -2878,7 +4567,7 @@ ok thank you sir
 fine i will come then thanks
 thanks for all your help
 ok great bye for now
-super that's all i <service>
+super that's all i needed
 wonderful see you then
 ok cheers
 lovely bye
@@ -2899,7 +4588,7 @@ all right thanks bye
 great thanks a million bye now
 okay cheers you've been a big help
 that will be everything have a nice day
-sweet as see ya
+sweet as see you
 ta that's me sorted
 appreciate it bye
 okay thank you *ma'am that's all i needed
@@ -2907,8 +4596,58 @@ thanks very much for your help goodbye
 that's everything cheers
 sound thanks that's me sorted
 you're very good bye now
-awesome thank you so much see ya
+awesome thank you so much see you
 ok that's it have a good one
+thank you so much have a nice day
+that's all for now bye
+cheers see you <day>
+thanks for moving it see you <day> then
+okay that's it thanks hear
+thanks for your help bless you
+lovely thanks bye
+thank you that's everything
+great that's all i wanted to know
+thank you bye
+you've been very helpful see you <day>
+ok thanks you
+*terima *kasih bye
+that answers it thank you very much
+right you are cheers
+thanks a million we'll see you <day>
+okay that's us then bye
+brilliant thanks so much
+okay i'm all set have a good one
+bye for now
+thank you god bless
+alright then i'm coming <day> bye
+ok *noted thanks
+*grazzi bye
+that'll be all thanks for your help
+thanks a lot that's all i wanted to know
+lovely see you then
+nope that covers it have a nice day bye
+*asante *sana bye
+ok great until <day> then
+perfect you've helped me a lot thanks
+thank you so much you were very helpful
+okay bye i will call again
+fine thanks that is all
+cheers bye now
+brilliant that answers it
+no that was all take care
+thanks a million you're very good
+grand so bye
+ok *salamat thank you
+*noted thank you very much
+that's everything you've been a star
+ok *ttyl
+bless you for your *patience goodbye
+ta *muchly that's me sorted then
+no worries catch you
+cheers big ears
+thank you *ma god bless you
+okay thanks i'm good for now
+alright we will talk later
 = emergency
 i've got crushing chest pain right now
 my dad fell down the stairs and hit his head
@@ -2924,9 +4663,9 @@ she ate rat poison ten minutes ago
 he's been bitten by a snake
 i think i'm having a stroke
 she hit her head hard and is throwing up
-pain in my chest and i can't breathe *properly
+pain in my chest and i can't breathe properly
 i've just had a crash and someone is hurt
-my *granny collapsed in your yard
+my granny collapsed in your yard
 lost control of my bladder since <day>
 my car is on fire
 the <service> is not breathing
@@ -2966,7 +4705,7 @@ he's unconscious on the floor
 my father can't move one side of his face
 he collapsed in your car park and isn't responding
 my dog's been hit by a car
-the cat can't breathe *properly
+the cat can't breathe properly
 the *pup is having a fit
 there is smoke from the engine what now
 the <service> is on fire
@@ -2994,6 +4733,51 @@ he was bitten and he's having a fit
 my friend passed out in the parking lot and isn't *waking up
 it's been <length> and the bleeding won't stop
 he's having a seizure right now
+my father has crushing chest pain
+i fell and hit my head and everything is *blurry
+suddenly my whole left side is numb
+my *waters broke and i'm only thirty weeks
+the <service> turning blue
+i'm bleeding a lot and i'm <service>
+i want to end my life
+my brother took all my pills
+i'm going to hurt myself <day>
+my wife has collapsed and isn't breathing
+i've got a terrible pressure in my chest and my arm hurts
+his face is drooping on one side and he can't talk
+after the <service> my throat is closing up
+i'm having trouble breathing and there are *hives everywhere
+my mother fainted in the car and won't wake up
+my daughter was thrown and she's not answering me
+a <service> *kicked my husband in the head and he's bleeding badly
+she can't move her legs after the fall
+my dad just dropped to the floor and he's not moving
+i can't feel my legs and i've wet myself
+it's like somebody is crushing my chest
+he hit his head on the ice and he's being sick
+my <service> is burning in my hand and there's smoke
+i *touched the <service> and my brother was *shocked he's not answering
+the <service> *caught fire on the bed
+my son went under and he isn't breathing
+she's swallowed *loads of <service> and her lips are blue
+an old man has collapsed in the changing room
+my father has chest pain and his arm is going numb
+i fell on my head and now i see double
+i can't feel my legs since <day>
+a man has been hit on the head by a *ball and he is bleeding
+my uncle just collapsed in bay two
+my <service> fainted after her *injection and is not *waking up
+he ate *peanuts and his throat is swelling
+my <service> is very +low and i am shaking and sweating i can't stand
+help my husband has collapsed on the floor and isn't breathing
+i just can't stop bleeding i cut my arm with a saw
+my <service> has collapsed on your stairs and can't breathe
+my wife is <service> and bleeding heavily what do we do
+help my wife's having a seizure on the *sidewalk outside
+i think grandpa is having a stroke his face is *hanging
+he's gone blue and he's not breathing
+one man just fainted in front of your office
+there is fire in the building
 = refused/refunds
 i want my money back for last week
 can i get a refund on my voucher
@@ -3007,7 +4791,7 @@ can i get my money back for *february
 give me my money back they don't work
 i'd like my deposit returned to me
 want my fees refunded
-ye owe me my money back
+you owe me my money back
 give me my money back for last week
 i want my money back for that <service>
 your work was late give me your fee back
@@ -3030,6 +4814,19 @@ those <service> broke <day> i expect to be reimbursed
 you overcharged me i demand my sixty dollars back
 i cancelled the <service> so i want the €85 back
 i hate how it came out i want my cash back
+i paid for nothing so hand me my money back
+i want a refund <day>
+i want my money back for the missed <service>
+i want a refund the <service> only *walked
+i'd like the money for last <day> back
+i want a refund it broke again
+i'd like my money back for the cancelled class
+i'd like my money back for last week's session
+i did not enjoy the <service> return my money
+refund the package i am *shifting to *mumbai
+i was unhappy with it give me my money back
+i want my deposit refunded
+i'd like my money back <day>
 = refused/discounts
 any chance of a student discount
 can you knock ten bucks off
@@ -3054,7 +4851,7 @@ can i get it for less i'm on a pension
 got *sibling rate or not
 any mates rates
 how about a special price for regulars
-can ye do it any cheaper for cash
+can you do it any cheaper for cash
 do students get a lower price
 beg you a *bligh on the price
 is there a senior rate
@@ -3082,6 +4879,27 @@ any chance of ten percent off for seniors
 what would you do it for if <places> come
 do i get a deal if i book two
 your prices are a joke knock off fifty bucks and i'm in
+that's a lot could you come down a bit
+give me a discount for twins
+knock two hundred off and i'll come
+can you make it a bit less than *ninety dollars
+can give discount for students
+would you knock a *fiver off if we both come
+could you do it for 50
+please *reduce it small for me
+make me a special price i have <places>
+can you take ten dollars off if i come twice
+give me a better price and i'll bring ten friends
+please do some *concession for senior *citizens
+knock *fifteen bucks off and we have a deal
+would you do it for two hundred cash
+last price for the <service>?
+give me ten percent off and i'll book right now
+my friend pays less than me why make mine the same
+any chance of mates rates
+can you knock a bit off for pensioners
+*oga do me last price now
+*reduce the money small
 = refused/advice
 should i take ibuprofen before i come
 is my back pain a slipped disc do you think
@@ -3132,6 +4950,27 @@ should i be *icing or heating my back
 would +malaria tablets be safe with my heart <service>
 i've had a <service> since the +jab is that normal
 is it infected it's kind of red and warm
+is it dangerous to exercise with a torn ligament
+can i take cold medicine when i'm <service>
+is it normal that she cries all night
+am i *depressed or just tired
+should i take my +antidepressants with wine
+how many painkillers may i take before i come
+this spot on my leg is it <service>
+what cream should i put on a baby of two months
+can i <service> when pregnant
+which pills do i take for a back like this
+can i <service> with the heart tablets i take
+is it a good idea to swallow an ibuprofen before you treat me
+can you tell me if my *rib is broken from what i *describe
+should i stop my tablets when i start the <service>
+how many *units of *insulin should i take at night
+which pills are best for back pain
+is the lump in my <service> cancer
+should i take my *maintenance medicine on that day or skip it
+can you tell me if *gus *peterson made it home from yours
+cold *pack or hot *pack which is right for it
+how many of the blue tablets can i take
 = refused/others
 has my sister got an appointment with you <day>
 which other patients does <staff> see <day>
@@ -3182,6 +5021,26 @@ is my *ex-husband a patient there
 did my ex book with you <day>
 is my daughter's *fella after booking with you
 did my girlfriend get a <service> there yesterday
+when is my friend *wanda coming in
+who else is coming to the <service>
+is my colleague *hendrik a patient of yours
+what's wrong with *victor *amadi why does he come to you
+is the *actress from *channel 8 a patient of yours
+does the *minister's daughter <service> with you
+does my ex still go to you his name is <name>
+which <service> did *esi *quaye bring
+is the *mayor's son in the <service>
+is my sister coming to you <day> her name is <name>
+is *nikhil *shah <service> <day>
+who are the other people in the <service>
+what did *sneha *joshi's report say
+is *hamid *rostami a patient of yours
+did my husband's appointment get booked
+what <service> did *niamh *keane pick
+what did *karen *ong's <service> show
+which of your patients had the same surgery as me
+what did *kate *mulligan see <staff> about
+what did the <service> tell <name>
 = refused/private
 what's <staff> private mobile number
 can i have <staff> home address
@@ -3211,16 +5070,27 @@ give us <staff> mobile number
 text me the number of <staff> own phone
 give us a *loan of <staff> mobile number
 where does <staff> live
+what's <staff> private number
+what is <staff> cell number
+please give me <staff> handphone number
+what's <staff> mobile number
+give me <staff> own number
+give me <staff> mobile please
+what is <staff> cell phone number
+what is <staff> <service> number
+give me <staff> *madam's personal number
+what's <staff> mobile
+got <staff> *mobile?
+give me <staff> personal line
 = out-of-scope
 what's the weather like <day>
 tell me a joke
 can you order me a pizza
 who won the *hockey last night
-do you fix *laptops
 write me a poem about the sea
 what's 17 times 23
 are you hiring at the moment
-what <service> should i buy
+what stocks should i buy
 how do i get to the airport
 who is the prime minister
 my tv is broken can you send someone
@@ -3296,7 +5166,7 @@ can you fix a leaking tap
 what do you think of the prime minister
 my kid needs help with *fractions
 is bitcoin a good idea
-i lost my passport who <service> new ones
+i lost my passport who issues new ones
 how to cook *chicken rice
 which stocks to buy
 can you sell me a laptop
@@ -3354,7 +5224,7 @@ how do i renew my *driver's licence
 can you service my <service> machine
 what's a good *pub round here
 how do i get wine out of a *carpet
-would you know where i can buy *buttons
+would you know where i can buy buttons
 where's a good place for <time> near the harbour
 can you fix my *bike's brakes
 what's *nineteen times six
@@ -3364,7 +5234,7 @@ who won the *footy
 can you mow my *paddock
 where can i buy *hay
 what's a good name for a *goldfish
-can <service> sell me a *goat
+can you sell me a *goat
 who will win the election
 what's the exchange rate <day>
 teach me to play the drums
@@ -3404,7 +5274,84 @@ write my cover letter
 what's a good *taco place around here
 can you sell me concert tickets
 who's going to win the super *bowl
-how do i *jump start my *truck
+how do i jump start my *truck
+how is the weather in *halifax
+who won the *hockey game last night
+order me a large *pepperoni pizza
+write me a poem about spring
+for a *quiz the capital of *peru
+who's playing in the *cricket <day>
+where do people go to renew their passport
+can you tell me what to name the <service>
+do you sell *doubles
+my laptop won't start can you help me with that
+what are the *lotto *numbers
+when does the *rugby start <day>
+give me a recipe for *bobotie
+which stocks should i put my *savings in
+tell me a joke about *doctors
+how do i bake *sourdough
+who was prime minister before this one
+what's on at the cinema <day>
+what's the exchange rate of the *ringgit
+can you recommend a good *nasi *lemak place
+help my daughter with her homework in maths
+how do i get my passport *renewed
+what do you think of the new *government
+who won the grand *national
+can you translate this letter into *gaelic for me
+how old is the *universe roughly
+find me a cheap flight to *malaga
+what would you name a *ginger cat
+what's the capital of *mongolia
+my *sink's blocked know a *plumber?
+how many *calories are in a *bagel
+which football team won yesterday
+how do i cook *jollof for twenty people
+what's the dollar at <day>
+help me write a love letter
+who invented the telephone
+how do you say thank you in *japanese
+what's the *fastest *fish
+find me a hotel near the *beach
+who is going to win the election
+my boiler's broken can you fix it
+could you recommend a good restaurant near the harbour
+my tax return is a mess could you fill it in
+write me a birthday poem for my mother
+would you lend me 5 000 till <day>
+i need a new phone any idea which
+how do i cook *pilau
+what's the score of the football match
+help me write an application for a job
+can you book a train ticket for me
+i'm *bored make me *laugh
+<day> s *gold rate please
+which school is good for my son
+what is 48 divided <time>
+did the *leafs win last night
+do you know a cheap garage for my car
+translate good morning into italian
+where would you go on *honeymoon
+can you recommend a *band for the <service>
+write my <service> *speech for me
+what is the dollar rate <day>
+do you sell *loads for *cellphone
+what *movie is good to watch <day>
+do you reckon it'll snow <day>
+can you spell *rhythm
+sell me a used bike
+how late is it in *tokyo now
+do you have a recipe for *chowder
+who's going to win the *footy
+where's good for *fish and *chips
+can you fix my +telly
+is there a *servo near you
+give us a joke
+what is the dollar rate at the *black market
+who do you think will win the *governorship
+do you sell *recharge cards
+between two phones which one is better to buy
 = none
 hello
 good morning
@@ -3418,7 +5365,7 @@ wait
 good evening
 one moment
 good morning is this the <service> clinic
-you can stop <service> me
+you can stop *messaging me
 *hello?
 what's new
 and who might you be
