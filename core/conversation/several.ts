@@ -42,6 +42,8 @@ interface Deed {
 
 /** What tells of things that ail somebody may be taken for any of these. */
 const MAY_BE_A_WISH: readonly string[] = ["book", "move", "message", "ask-availability", "ask-service", "out-of-scope"];
+/** A thing by its article. */
+const THE_FIRST = /^the\b/i;
 /** More needs in one breath are not taken apart. */
 const MOST_NEEDS = 3;
 const DEEDS: readonly string[] = ["book", "move", "cancel"];
@@ -81,9 +83,15 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
     const whom = oneMoreFor(reading);
     if (whom) {
       const next = STRAIGHT_AFTER.test(reading.said.slice(ofKind(reading.found, "for-whom").at(-1)?.start));
+      // "For me and one for my brother, at nine and ten": an hour for each.
+      const hours = ofKind(reading.found, "time").filter((x) => x.value.kind === "at");
+      const each = hours.length === whom.length && !next;
       return whom.map((found, i) => ({
         errand: "book" as const,
-        reading: partOf(reading, next && i > 0 ? found.filter((f) => f.kind !== "time" && f.kind !== "day") : found),
+        reading: partOf(
+          reading,
+          found.filter((f) => (f.kind !== "time" || !(each ? hours.includes(f) && f !== hours[i] : next && i > 0)) && !(next && i > 0 && f.kind === "day")),
+        ),
         ...(next && i > 0 ? { rightAfter: true } : {}),
       }));
     }
@@ -126,6 +134,9 @@ function needsOf(t: Turn, reading: Reading): Deed[] {
       return m[0].split(BEHIND_AND).map((text) => ({ text, from, to: (from += text.length) }));
     })
     .filter((p) => AILS.test(p.text));
+  // "My phone fell and the glass is broken": what is the matter with the one thing.
+  const theirs = ailing.filter((p) => !THE_FIRST.test(AILS.exec(p.text)?.[0] ?? ""));
+  if (theirs.length > 0 && theirs.length < ailing.length) ailing.splice(0, ailing.length, ...theirs);
   if (ailing.length < 2 || ailing.length > MOST_NEEDS) return [];
   const context = contextOf(t.house, t.now, t.state);
   const parts = ailing.map((p) => ({ ...p, reading: read(p.text, { ...context, expects: "errand" }) }));
@@ -226,7 +237,10 @@ function bothDays(reading: Reading): Found[][] | null {
 
 const NUMBER = "two|three|four|[2-4]";
 const WEEKDAY = "(?:mon|tues|wednes|thurs|fri|satur|sun)day";
+const OFTEN: Record<string, number> = { twice: 2, thrice: 3 };
 const SERIES = [
+  // "Every Tuesday at four, twice".
+  new RegExp(`\\bevery (?<other>other |second )?(?<day>${WEEKDAY})s?\\b[^.;?!]*?\\b(?:(?<n>${NUMBER}) times|(?<often>twice|thrice))\\b`, "i"),
   new RegExp(
     `\\bevery (?<other>other |second )?(?<day>${WEEKDAY})s?\\b.*?\\bfor (?:the )?(?:next )?(?<n>${NUMBER}) (?<unit>weeks|times|visits|sessions|lessons)\\b`,
     "i",
@@ -243,8 +257,9 @@ const SERIES = [
 /** "Every Tuesday at ten for the next three weeks": a visit on each of the days. */
 function inSeries(t: Turn, reading: Reading): Found[][] | null {
   const m = SERIES.map((pattern) => pattern.exec(reading.said)?.groups).find((g) => g !== undefined);
-  if (!m?.["n"] || !m["day"]) return null;
-  const said = CARDINALS[m["n"].toLowerCase()] ?? Number(m["n"]);
+  const number = (m?.["n"] ?? m?.["often"])?.toLowerCase();
+  if (!m?.["day"] || number === undefined) return null;
+  const said = OFTEN[number] ?? CARDINALS[number] ?? Number(number);
   const other = m["other"] !== undefined;
   const many = other && m["unit"] === "weeks" ? Math.ceil(said / 2) : said;
   const today = t.house.zone.toLocal(t.now).day;

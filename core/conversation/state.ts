@@ -145,6 +145,8 @@ export interface BookTask {
   same?: boolean;
   /** So many days after that one. */
   sameInDays?: number;
+  /** On the day of what was given up just before, or of what they have. */
+  sameDay?: true;
   /** So many minutes after it. */
   sameByMin?: number;
   /** So many days after a visit that they have, until it is known which that is. */

@@ -1,5 +1,7 @@
 import {
   AFFIRMS,
+  AGE_ASKED,
+  AGE_TOLD,
   AND_A_HALF,
   AROUND_A_PLACE,
   AT_LEAST,
@@ -96,6 +98,14 @@ export function readAnswer(house: House, question: Question, text: string, readi
 
 /** A yes or no without either word: "I do", "a few times", "my doctor did". */
 function impliedYes(s: string, asks: boolean, question: string): boolean | undefined {
+  // "Are you sixteen or older?" – "I'm thirty".
+  const bound = AGE_ASKED.exec(question.toLowerCase());
+  const age = bound ? AGE_TOLD.exec(digits(s)) : null;
+  if (bound && age) {
+    const least = Number(digits(bound[1] ?? bound[2] ?? bound[3] ?? "").trim());
+    const told = Number(age[1]);
+    if (least > 0) return bound[3] === undefined ? told > least || (told === least && bound[2] === undefined) : told < least;
+  }
   // "Could I have Jo?" asks, and answers nothing.
   if (asks && !BEGINS_AN_ANSWER.test(s)) return undefined;
   if (DENIES.test(s)) return false;

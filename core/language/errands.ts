@@ -23,7 +23,9 @@ import {
   ASKS_OR_ORDERS,
   DANGER,
   IN_ONES_SLEEP,
+  LONG_OVER,
   NO_DANGER,
+  OF_ONESELF,
   HANDS_ON,
   HAS_BOOKED,
   NAMES_ONLY,
@@ -43,7 +45,7 @@ import {
   UNRESPONSIVE,
   WHAT_TO_DO,
 } from "./packs/en/signs.ts";
-import { CALLS_THAT_OFF, CANCELLED_ELSEWHERE, LEADS_IN, WAS_MOVED, YOU_ALL } from "./packs/en/turns.ts";
+import { CALLS_THAT_OFF, CANCELLED_ELSEWHERE, DOES_INSTEAD, HAVE_IT, LEADS_IN, WAS_MOVED, YOU_ALL } from "./packs/en/turns.ts";
 
 /** Errands whose plain signs stand in a masked text, in the order said; the surer of two that exclude each other wins. */
 export function cuedErrands(masked: string): ErrandRead[] {
@@ -236,6 +238,15 @@ function judgeAll(
         }
       });
     // "My sister said I should come. What do you charge?": beside another errand, a wish without anything wished for is talk.
+    // What tells, and is only like a question, asks nothing beside a wish: "I've got knee pain after five kilometres".
+    parts.forEach((p, i) => {
+      const e = each[i];
+      const tells = e?.read?.errand === "ask-service" && isGuess(e.read) && e.read.sure < WAVERS && !ASKS_OR_ORDERS.test(p.masked) && OF_ONESELF.test(p.masked);
+      if (e && tells && each.some((o, k) => k !== i && o.read?.errand === "book")) {
+        e.read = null;
+        backed = true;
+      }
+    });
     const asked = each.some((e) => e.read && e.read.errand !== "book" && e.read.errand !== "ask-availability");
     parts.forEach((p, i) => {
       const e = each[i];
@@ -251,6 +262,20 @@ function judgeAll(
       const e = each[i];
       if (i > 0 && e && ONLY_WHETHER_OK.test(p.masked)) e.read = null;
     });
+    // "What does acupuncture cost, and could I have it on Monday": the thing that was asked about is wished for.
+    parts.forEach((p, i) => {
+      const e = each[i];
+      if (!e || i === 0 || !open) return;
+      const guessed = !e.read || isGuess(e.read);
+      const before = parts
+        .slice(0, i)
+        .some((o, k) => /<service>/.test(o.masked) && ["ask-price", "ask-service", "ask-staff"].includes(each[k]?.read?.errand ?? ""));
+      if (guessed && before && HAVE_IT.test(p.masked)) e.read = { errand: "book", rule: "errand/book/and-have-it", at: e.from, sure: SURE };
+      // "Cancel the lesson, and can I do the course at the same time instead": another thing in its place.
+      const off = each.slice(0, i).some((o) => o.read?.errand === "cancel");
+      if (off && (guessed || e.read?.errand === "move") && DOES_INSTEAD.test(p.masked))
+        e.read = { errand: "book", rule: INSTEAD_OF_IT, at: e.from, sure: SURE };
+    });
     // "Can my son see a physio? Wednesday after school": a part that says when wishes to come then.
     const when = open ? parts.findIndex((p) => ONLY_WHEN.test(p.masked)) : -1;
     const told = each.filter((e) => e.read);
@@ -263,7 +288,8 @@ function judgeAll(
     const plain = each.filter((e) => e.read && e.read.sure >= leastInPart(e.read) && e.read.errand !== "thanks-bye" && e.read.errand !== "out-of-scope");
     // "Cancel today's and book me on Thursday instead": it goes on another day, and is one wish.
     const cancels = each.find((e) => e.read?.rule === "errand/cancel/cancel");
-    const instead = parts.find((p, i) => each[i]?.read?.errand === "book" && INSTEAD.test(p.masked) && !/<service>/.test(p.masked));
+    const goes = (i: number): boolean => ["book", "move"].includes(each[i]?.read?.errand ?? "") && each[i]?.read?.rule !== INSTEAD_OF_IT;
+    const instead = parts.find((p, i) => goes(i) && INSTEAD.test(p.masked) && !/<service>/.test(p.masked));
     if (cancels && instead && each.filter((e) => e.read).length === 2)
       return { errands: [{ errand: "move", rule: "errand/move/cancel-and-instead", at: 0, sure: 0.8 }], clauses: [], subject: null };
     let reads = together(plain.map((e) => ({ ...(e.read as ErrandRead), at: e.from, masked: e.masked })));
@@ -272,10 +298,17 @@ function judgeAll(
       const same = reads.filter((r) => r.errand === whole.read?.errand);
       // A plain sign of a visit that is wished for on a day or at an hour is enough beside a question.
       const wished = (r: ErrandRead): boolean =>
-        r.errand === "book" && !r.rule.endsWith("/examples") && /<(?:day|time)>/.test(each.find((e) => e.from === r.at)?.masked ?? "");
+        (r.errand === "book" || r.errand === "ask-availability") &&
+        !r.rule.endsWith("/examples") &&
+        /<(?:day|time)>/.test(each.find((e) => e.from === r.at)?.masked ?? "");
       if (same.length > 0) reads = reads.filter((r) => same.includes(r) || r.sure >= ASIDE || wished(r));
       // "I can't do three, is five possible": a wish in two halves.
-      else if (whole.read.errand === "move" && reads.every((r) => ["cancel", "ask-hours", "ask-availability", "book"].includes(r.errand))) reads = [];
+      else if (
+        whole.read.errand === "move" &&
+        !reads.some((r) => r.rule === INSTEAD_OF_IT) &&
+        reads.every((r) => ["cancel", "ask-hours", "ask-availability", "book"].includes(r.errand))
+      )
+        reads = [];
     }
     const cannot = whole.read?.rule === CANNOT_BUT_RULE || whole.read?.rule === HAS_AND_CANNOT;
     const beside = [
@@ -318,10 +351,14 @@ const withoutTakenBack = (said: string): string => {
 /** A danger that is only guessed, with no word of one said, is left out and kept as an alarm; what else it may be counts as much more. */
 function withoutAlarm(list: Guess[], said: readonly string[], notes: Notes): Guess[] {
   const danger = list.find((g) => g.errand === "emergency");
-  if (!danger || said.some((text) => DANGER.test(text.replace(NO_DANGER, " ").replace(IN_ONES_SLEEP, " ")) || UNRESPONSIVE.test(text))) return list;
+  if (!danger || said.some((text) => DANGER.test(text.replace(NO_DANGER, " ").replace(IN_ONES_SLEEP, " ").replace(LONG_OVER, " ")) || UNRESPONSIVE.test(text)))
+    return list;
   const rest = list.filter((g) => g !== danger);
   // What ails somebody in their sleep is for a visit, where it sounds like nothing but a danger.
-  if (rest.length === 0) return said.some((text) => text.search(IN_ONES_SLEEP) >= 0) ? [{ ...danger, errand: "book", label: "book", sure: WAVERS }] : list;
+  if (rest.length === 0)
+    return said.some((text) => text.search(IN_ONES_SLEEP) >= 0 || text.search(LONG_OVER) >= 0)
+      ? [{ ...danger, errand: "book", label: "book", sure: WAVERS }]
+      : list;
   if (danger === list[0] && danger.sure >= (GRAVE.emergency ?? 0)) notes.alarm = true;
   const left = Math.max(0.02, 1 - danger.sure);
   return rest.map((g) => ({ ...g, sure: Math.min(1, g.sure / left) }));
@@ -392,6 +429,9 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   if (possible) return { read: { ...possible, sure: Math.max(LEAST.open, top.sure) }, subject: null };
   return { read: null, subject: null };
 }
+
+/** The rule by which another thing is wished for in place of what is given up. */
+const INSTEAD_OF_IT = "errand/book/instead-of-it";
 
 /** What is on a day: "Friday's grips". */
 const OF_A_DAY = /^\W*<(?:day|time)>'s\b/;

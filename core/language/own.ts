@@ -10,6 +10,7 @@ import {
   OURS,
   TELLS_SOMEBODY,
   THE_SERVICE,
+  THE_SERVICE_TO_BE,
   VISIT_NEXT,
 } from "./packs/en/reading.ts";
 import type { House } from "../house/compile.ts";
@@ -59,6 +60,9 @@ export function changesOwn(said: Said, found: readonly Found[], context: ReadCon
       }));
   return ours && (turned || measured || MAKE_IT.test(after));
 }
+
+/** "I'd like the massage on the 11th to be ninety minutes": of a visit that stands, what it is to be. */
+export const toBeOtherwise = (masked: string, context: ReadContext): boolean => freeToAsk(context) && THE_SERVICE_TO_BE.test(masked);
 
 /** "Can we have the carriage at two, not at eleven": of a thing they have, one hour and not the other. */
 export const tradesHour = (found: readonly Found[], masked: string, context: ReadContext): boolean =>

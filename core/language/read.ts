@@ -7,7 +7,7 @@ import type { Clause } from "./errands.ts";
 import { OF_THE_HOUSE, ofKind, WEAK_SERVICE, type Found, type FoundOf } from "./found.ts";
 import { isEmergency, limitOf, limitOn } from "./limits.ts";
 import { isQuestion, mask } from "./masked.ts";
-import { changedThing, changesOwn, changesThing, OWN_CHANGED, ownVisit, tellsOfVisit, tradesHour } from "./own.ts";
+import { changedThing, changesOwn, changesThing, OWN_CHANGED, ownVisit, tellsOfVisit, toBeOtherwise, tradesHour } from "./own.ts";
 import { AND_NOT_THEN, NOT_AFTER } from "./packs/en/around.ts";
 import { COMPARES_PRICES, TELLS_THEM, THE_CHEAPER } from "./packs/en/limits.ts";
 import {
@@ -16,6 +16,7 @@ import {
   CANNOT_DO,
   CANT_COME,
   DO_YOU_DO,
+  A_WORD_WITH,
   FOR_A_WORD,
   HAS_A_VISIT,
   IS_A_CLIENT,
@@ -108,7 +109,7 @@ type Wanted = Pick<Reading, "errands" | "clauses" | "emergency" | "limit" | "gue
 function wantedIn(said: Said, masked: string, found: readonly Found[], spoken: readonly Found[], context: ReadContext): Wanted {
   const judged = errandsOf(said, masked, spoken, context);
   let all = judged.errands;
-  if (changesOwn(said, found, context) || tradesHour(found, masked, context))
+  if (changesOwn(said, found, context) || tradesHour(found, masked, context) || toBeOtherwise(masked, context))
     all = all.map((e) => (e.errand === "book" || e.errand === "ask-availability" ? OWN_CHANGED(e) : e));
   all = all.map((e) => (e.errand === "move" && changesThing(said, found, context.house) ? changedThing(e, found, said) : e));
   // "I need to talk to someone", at a counsellor's.
@@ -189,11 +190,12 @@ function before(said: Said, pattern: RegExp): Said {
 function asksForPerson(said: Said, masked: string, found: readonly Found[], errands: readonly ErrandRead[], context: ReadContext): boolean {
   const [asked] = ofKind(whomTheySaw(said, found), "staff").flatMap((f) => (f.not || f.value === "any" || f.value.length !== 1 ? [] : f.value));
   return (
-    errands.every((e) => e.errand === "ask-staff" && !isQuestion(said)) &&
+    // "Can I have Glenys please", "is Mina there, I'd like a word with her": who cannot be booked is asked for.
+    errands.every((e) => (e.errand === "ask-staff" && (!isQuestion(said) || A_WORD_WITH.test(said.norm))) || (e.errand === "book" && isGuess(e))) &&
     freeToAsk(context) &&
     asked !== undefined &&
     context.house.staff.get(asked)?.bookable === false &&
-    FOR_A_WORD.test(masked)
+    (FOR_A_WORD.test(masked) || A_WORD_WITH.test(said.norm))
   );
 }
 

@@ -121,7 +121,7 @@ function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Par
       if (v.byDays !== 0) out["shift"] = v.byDays > 0 ? "later" : "earlier";
     } else if (v.kind === "weekdays") out[key("weekdays")] = v.weekdays.map(weekdayName);
     else if (v.kind === "soonest") {
-      if (!days.some((o) => o !== d) && context.expects !== "slot") out[key("date_from")] = isoOfDay(today);
+      if (!days.some((o) => o.value.kind !== "soonest") && context.expects !== "slot") out[key("date_from")] = isoOfDay(today);
     } else if (
       d.rule === "day/weekday" &&
       d.weekday &&
@@ -161,7 +161,7 @@ function mergeOf(merged: TimeRead | null, r: TimeRead): TimeRead {
   if (merged.wish.nearMin !== undefined) return merged;
   const wish: TimeWish = { ...merged.wish };
   if (r.wish.fromMin !== undefined) wish.fromMin = Math.max(wish.fromMin ?? 0, r.wish.fromMin);
-  if (r.wish.toMin !== undefined && (wish.toMin === undefined || r.wish.toMin < wish.toMin)) {
+  if (r.wish.toMin !== undefined && (wish.toMin === undefined || r.wish.toMin < wish.toMin || (r.wish.toMin === wish.toMin && r.wish.toIs === "end"))) {
     wish.toMin = r.wish.toMin;
     wish.toIs = r.wish.toIs ?? "start";
   }

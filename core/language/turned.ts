@@ -13,6 +13,7 @@ import {
   WHEN_OR_NEXT,
 } from "./packs/en/wanting.ts";
 import { isGivenName } from "./called.ts";
+import { complains } from "./features.ts";
 import type { Guess } from "./classifier.ts";
 import type { Errand, ErrandRead } from "./errand.ts";
 import { KIN } from "./packs/en/kin.ts";
@@ -104,10 +105,12 @@ const TURNS: readonly Turn[] = [
       ((asksFor(errand) || ["none", "out-of-scope", "refused"].includes(errand)) && signs.OF_OTHERS.test(said)) ||
       (signs.PRETEXT.test(masked) && (["ask-mine", "move", "cancel"].includes(errand) || signs.ASKS_WHEN.test(masked))),
   },
-  { is: "refused/of-others", subject: "others", least: 0.7, when: (g) => ofSomebodys(g.said) },
+  { is: "refused/of-others", subject: "others", least: 0.7, when: (g) => ofSomebodys(g.said) || signs.WHOSE_NAME.test(g.masked) },
   { is: "refused/of-their-life", subject: "private", least: 0.7, when: has(signs.OF_THEIR_LIFE) },
   // Somebody who does not wake or answer is in danger, where the sentences hold that likelier than anything else.
   { is: "emergency/unresponsive", from: ["emergency"], least: 0, when: (g) => g.top.sure >= 0.5 && signs.UNRESPONSIVE.test(g.masked) },
+  // "She had a stroke ten minutes ago".
+  { is: "emergency/just-now", from: ["emergency"], least: 0.95, when: (g) => g.top.sure >= 0.5 && signs.JUST_NOW.test(g.masked) },
   // "Up to when may I call a lesson off": of the house's rules.
   {
     is: "ask-policy/until-when",
@@ -267,9 +270,9 @@ const TURNS: readonly Turn[] = [
   // "The heel session, an hour on <day> at <time> please": a whole wish, and nothing of a visit that there is.
   {
     is: "book/whole-wish",
-    from: ["move"],
+    from: ["move", "ask-mine"],
     sure: () => 0.6,
-    when: (g) => !g.sign && g.top.sure < 0.75 && signs.WHOLE_WISH.test(g.masked) && !signs.OF_A_CHANGE.test(g.masked),
+    when: (g) => !g.sign && (g.top.sure < 0.75 || signs.CALLED_EARLIER.test(g.masked)) && signs.WHOLE_WISH.test(g.masked) && !signs.OF_A_CHANGE.test(g.masked),
   },
   // "Can I have a lesson no later than the 20th": a new one, until then.
   { is: "book/by-then", open: true, from: ["move"], when: (g) => !g.sign && signs.A_NEW_ONE_BY.test(g.masked) },
@@ -345,11 +348,41 @@ const TURNS: readonly Turn[] = [
     from: ["none", "book", "move", "person", "message", "ask-staff", "ask-service", "ask-mine"],
     when: has(signs.OTHER_THAN_OURS),
   },
+  // "I fell on the stairs and my wrist is swollen": what befell somebody asks for no way in.
+  {
+    is: "book/was-hurt",
+    open: true,
+    from: ["ask-place"],
+    when: (g) => (complains(g.masked) || signs.FELL.test(g.masked)) && !signs.ASKS_OR_ORDERS.test(g.masked),
+  },
+  // "I dropped my phone in the gutter and it's soaked": nothing of theirs is called off.
+  { is: "book/was-dropped", open: true, from: ["cancel"], when: (g) => !g.sign && signs.DROPPED.test(g.masked) },
+  // "I want to be filmed running".
+  { is: "book/wants-done", open: true, from: ["ask-service"], when: (g) => g.top.sure < WAVERS && !g.masked.includes("?") && signs.WANTS_DONE.test(g.masked) },
+  // "I'd like to come earlier on Wednesday", of who says who they are.
+  {
+    is: "move/comes-earlier",
+    open: true,
+    from: ["book", "ask-availability", "none", "move"],
+    when: (g) => signs.COMES_EARLIER.test(g.masked) && (g.top.errand === "move" || /<(?:phone|email)>/.test(g.said)),
+  },
+  // "Am I chatting with a real person".
+  { is: "ask-service/who-answers", from: ["person", "ask-service", "none", "out-of-scope"], when: has(signs.WHO_ANSWERS) },
+  // "It left a burn, who should I speak to".
+  { is: "person/whom-to-speak-to", from: ["ask-staff", "none", "message", "ask-policy", "person"], when: has(signs.WHOM_TO_SPEAK_TO) },
+  // "Could I nip in at lunchtime tomorrow": whether there is room, where nothing of theirs is spoken of.
+  {
+    is: "ask-availability/nip-in",
+    open: true,
+    from: ["move"],
+    when: (g) => !g.sign && signs.NIP_IN.test(g.masked) && !signs.OF_A_CHANGE.test(g.masked),
+  },
   // "I've an appointment tomorrow, but I've got the flu": what comes of it is that they do not come.
   {
     is: "cancel/has-but",
-    from: ["none", "book", "cancel", "message", "ask-mine", "ask-availability"],
-    when: (g) => signs.HAS_BUT.test(g.masked) && !g.masked.includes("?"),
+    least: 0.8,
+    from: ["none", "book", "cancel", "message", "ask-mine", "ask-availability", "move"],
+    when: (g) => !(g.sign && g.top.errand === "move") && signs.HAS_BUT.test(g.masked) && !g.masked.includes("?"),
   },
   // "I have a class on Wednesday, I think? Can't do it any more": what they have they cannot keep.
   {
@@ -395,11 +428,17 @@ const TURNS: readonly Turn[] = [
   })),
   // "Are you a robot? I want a real person".
   { is: "person/wants-one", notFrom: ["refused", "emergency"], least: 0.7, when: has(signs.WANTS_PERSON) },
+  // "Would you pass on to Owen that I'll be late": word for him, whatever it says.
+  { is: "message/passed-on", from: ["ask-policy", "message", "none", "ask-staff", "move", "cancel", "book"], when: has(signs.PASSES_ON) },
   // "I'm running late for my two o'clock": what holds then is asked, and nothing is to be moved.
   {
     is: "ask-policy/runs-late",
     from: ["move", "cancel", "book", "message", "ask-mine", "none"],
-    when: (g) => signs.RUNS_LATE.test(g.masked) && !signs.WANTS_OTHERWISE.test(g.masked) && !(g.top.errand === "book" && signs.WISHES_FOR.test(g.masked)),
+    when: (g) =>
+      signs.RUNS_LATE.test(g.masked) &&
+      !signs.PASSES_ON.test(g.masked) &&
+      !signs.WANTS_OTHERWISE.test(g.masked) &&
+      !(g.top.errand === "book" && signs.WISHES_FOR.test(g.masked)),
   },
   // "Could I change my assessment": what is mine is moved, not booked anew.
   {
@@ -463,6 +502,15 @@ const TURNS: readonly Turn[] = [
     least: 0.92,
     when: (g) => signs.STILL_ON.test(g.masked) || signs.MINE_IS_WITH.test(g.masked),
   },
+  {
+    is: "ask-mine/forgot-when",
+    open: true,
+    from: ["book", "none", "ask-availability", "ask-hours", "ask-mine", "ask-policy", "ask-staff", "message", "move"],
+    least: 0.7,
+    when: (g) => (signs.FORGOT_WHEN.test(g.masked) || signs.WHEN_NEXT_IN.test(g.masked) || signs.WHO_DOES_MINE.test(g.masked)) && !cuedFor(g, "cancel"),
+  },
+  // "Can I trade my hour on Thursday for one on Monday".
+  { is: "move/one-for-another", open: true, from: ["book", "none", "ask-availability", "ask-policy", "move"], when: has(signs.TRADES_FOR) },
   // "And is that with the doctor": of what was spoken of, who does it.
   {
     is: "ask-staff/is-it-with",

@@ -24,7 +24,25 @@ export const SETS = [
   "eighteenth",
 ] as const;
 /** Those whose messages have become example sentences: they test days, questions, attacks and conversations, and no longer errands. */
-export const MET = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh", "twelfth", "thirteenth", "fourteenth", "fifteenth", "sixteenth", "seventeenth"] as const;
+export const MET = [
+  "first",
+  "second",
+  "third",
+  "fourth",
+  "fifth",
+  "sixth",
+  "seventh",
+  "eighth",
+  "ninth",
+  "tenth",
+  "eleventh",
+  "twelfth",
+  "thirteenth",
+  "fourteenth",
+  "fifteenth",
+  "sixteenth",
+  "seventeenth",
+] as const;
 export type SetName = (typeof SETS)[number];
 
 const at = (set: SetName, file: string): URL => new URL(`../language/blind/${set}/${file}`, import.meta.url);

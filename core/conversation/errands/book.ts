@@ -44,6 +44,13 @@ export function nextBook(t: Turn, task: BookTask): void {
     delete task.wish.times;
     if (at) task.wish = { ...task.wish, days: task.wish.days ?? { ranges: [{ from: at.day, to: at.day }] }, atMin: at.minute };
   }
+  if (task.sameDay && task.service) {
+    if (state.left === undefined && state.client.match === undefined && lookUp(t)) return;
+    delete task.sameDay;
+    const as = state.left ?? theirOwn(t, task.service)?.startMin;
+    const day = as === undefined ? undefined : house.zone.toLocal(as).day;
+    if (day !== undefined && !task.wish.days) task.wish.days = { ranges: [{ from: day, to: day }] };
+  }
   if (task.afterOwn !== undefined && task.service) {
     // "A week after the one I have": who asks must be known first.
     if (identify(t, task) !== "known") return;

@@ -84,6 +84,25 @@ function settle(t: Turn, task: MoveTask | CancelTask): AppointmentView | null {
       t.rule("move/hour-of-the-wish");
     }
   }
+  // "Is Joaquim free then? I'd rather have him": whom none of theirs is with is who it is to be with.
+  if (
+    fit.length === 0 &&
+    task.errand === "move" &&
+    task.old.staff &&
+    task.staff === undefined &&
+    !task.notStaff &&
+    coming.every((a) => !task.old.staff?.includes(a.staff))
+  ) {
+    const { staff, ...rest } = task.old;
+    const without = fitting(t, coming, rest);
+    if (without.length > 0) {
+      task.old = rest;
+      task.staff = staff;
+      if (!task.wish.days && !task.wish.times) task.keepTime = true;
+      fit = without;
+      t.rule("move/person-of-the-wish");
+    }
+  }
   // "Wrong day, Wednesday I meant": what was booked a moment ago.
   const fresh =
     task.errand === "move" && Object.keys(task.old).length === 0

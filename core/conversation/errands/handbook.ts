@@ -1,11 +1,11 @@
 import { PARTS_OF_QUESTIONS } from "../../language/packs/en/asked.ts";
-import { answerTo, SUPPORTS, type Match } from "../../knowledge/match.ts";
+import { answerTo, described, SUPPORTS, type Match } from "../../knowledge/match.ts";
 import { contentOf, ownAnswerTo } from "../../knowledge/search.ts";
 import { ofKind, WEAK_SERVICE, type FoundOf } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import type { Source } from "../state.ts";
 import { val, type Turn } from "../turn.ts";
-import { OPENS } from "../../language/packs/en/talk.ts";
+import { LIKE_WHAT, OPENS } from "../../language/packs/en/talk.ts";
 
 /** As sure as this, a line of the handbook goes before what else could be said. */
 export const SURELY = 0.5;
@@ -78,5 +78,9 @@ export function spoken(t: Turn, reading: Reading): string[] {
   if (task?.errand === "book" && task.service) return [task.service];
   if ((task?.errand === "move" || task?.errand === "cancel") && task.appointment) return [task.appointment.service];
   if (task?.errand === "book" && task.among) return task.among;
-  return t.state.topic ? [t.state.topic] : (t.state.topics ?? []);
+  if (t.state.topic) return [t.state.topic];
+  // "And how much is the firm one": of those that were spoken of, the one that it fits.
+  const kind = LIKE_WHAT.exec(reading.said)?.[1];
+  const one = kind && t.state.topics ? described(t.house, t.state.topics, kind) : null;
+  return one ? [one] : (t.state.topics ?? []);
 }

@@ -1,3 +1,4 @@
+import { SOMEBODY_ELSE } from "../../language/packs/en/talk.ts";
 import { ofKind, peopleIn, type Found } from "../../language/found.ts";
 import { read } from "../../language/read.ts";
 import { wantsDay } from "../../schedule/wish.ts";
@@ -38,7 +39,18 @@ export function standing(t: Turn, task: BookTask): "asked" | "moved" | "not" {
   const move: MoveTask = { ...newMove(), appointment: own };
   // What is said of it besides its own day, and who it is with, is the wish.
   const wished = (f: Found): boolean => f.part !== undefined || (f.kind === "staff" && f.value !== "any" && !f.value.includes(own.staff));
-  const rest = anew.found.filter((f) => f !== first);
+  // Nor is its own hour a wish: "could somebody else see me on Thursday at nine".
+  const at = t.house.zone.toLocal(own.startMin).minute;
+  const itsHour = (f: Found): boolean =>
+    f.kind === "time" && f.value.kind === "at" && (f.value.at.hour % 12) * 60 + f.value.at.minute === at % (12 * 60) && SOMEBODY_ELSE.test(text);
+  const rest = anew.found
+    .filter((f) => f !== first && !itsHour(f))
+    .map((f) => {
+      // Than whom somebody else is wished for is nobody to be wished for.
+      if (f.kind !== "staff" || f.value === "any" || !f.value.includes(own.staff) || !SOMEBODY_ELSE.test(text)) return f;
+      const { part: _, ...than } = f;
+      return than;
+    });
   applyWish(t, move, { ...anew, found: rest.map((f) => (wished(f) ? { ...f, part: "new" } : f)) }, context);
   t.state.task = move;
   t.rule("move/what-stands");

@@ -1,9 +1,9 @@
-import { AFTER_OR_BEFORE, SOONER_DAY } from "../../language/packs/en/doing.ts";
+import { AFTER_OR_BEFORE, SOONER_DAY, THE_BEFORE } from "../../language/packs/en/doing.ts";
 import type { ReadContext } from "../../language/context.ts";
 import { ofKind, type ChoiceValue, type FoundOf } from "../../language/found.ts";
 import { BESIDE_ANOTHER, EITHER_OR, SOMEBODY_ELSE } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
-import { partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
+import { mondayOf, partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import type { AppointmentView, BookTask, MoveTask, WishState } from "../state.ts";
 import type { Turn } from "../turn.ts";
 import { addDays, singleDay } from "../wish.ts";
@@ -22,6 +22,7 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
   const done = task.errand === "move" && task.old.other && t.state.did ? t.house.zone.toLocal(t.state.did.of.startMin).day : undefined;
   const days = ofKind(reading.found, "day")
     .filter((d) => d.part !== "old")
+    .map((d) => ofTheirWeek(t, task, d, reading))
     .flatMap((d) => {
       if (d.value.kind === "relative" && done !== undefined) return settled(d, done);
       if (d.value.kind === "relative" && from === undefined && task.errand === "move")
@@ -30,6 +31,9 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     });
   const after = ofKind(reading.found, "day").find((d) => d.rule === "day/after-own");
   if (after?.value.kind === "relative" && from === undefined && task.errand === "book") task.afterOwn = after.value.byDays;
+  // "… and book me a massage on the same day": that of what was given up just before, or of what they have.
+  if (task.errand === "book" && from === undefined && ofKind(reading.found, "day").some((d) => d.value.kind === "relative" && d.value.byDays === 0))
+    task.sameDay = true;
   const times = ofKind(reading.found, "time").filter((d) => d.part !== "old");
   const shift = ofKind(reading.found, "shift").find((s) => s.value === "later" || s.value === "earlier");
   const wished = ofKind(reading.found, "staff").findLast((p) => p.part === "new" && !p.not);
@@ -182,11 +186,24 @@ function ownDay(t: Turn, task: BookTask | MoveTask): DayNumber | undefined {
   return own ? t.house.zone.toLocal(own.startMin).day : referenceDay(t, task);
 }
 
+/** "Could it be on the Wednesday", of a visit that is moved: that of its own week, where it is still to come. */
+function ofTheirWeek(t: Turn, task: BookTask | MoveTask, d: FoundOf<"day">, reading: Reading): FoundOf<"day"> {
+  const own = task.errand === "move" ? (task.appointment ?? t.state.appointments.find((a) => a.id === t.state.toldOf)) : undefined;
+  if (!own || d.rule !== "day/weekday" || !d.weekday || d.not) return d;
+  if (!THE_BEFORE.test(reading.text.slice(0, d.start))) return d;
+  const day = mondayOf(t.house.zone.toLocal(own.startMin).day) + d.weekday - 1;
+  return day > t.house.zone.toLocal(t.now).day ? { ...d, value: { kind: "days", from: day, to: day } } : d;
+}
+
 /** A day measured from another as the day that it is; nothing where there is none to measure from. */
 export function settled(d: FoundOf<"day">, from: DayNumber | undefined): FoundOf<"day">[] {
   if (d.value.kind !== "relative") return [d];
   if (from === undefined) return [];
   const { byDays, weekday } = d.value;
+  if (byDays === 0 && weekday !== undefined) {
+    const on = mondayOf(from) + weekday - 1;
+    return [{ ...d, value: { kind: "days", from: on, to: on } }];
+  }
   const ahead = weekday === undefined ? byDays : byDays > 0 ? ((weekday - weekdayOf(from) + 6) % 7) + 1 : -(((weekdayOf(from) - weekday + 6) % 7) + 1);
   return [{ ...d, value: { kind: "days", from: from + ahead, to: from + ahead } }];
 }

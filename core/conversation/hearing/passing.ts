@@ -1,6 +1,7 @@
 import { isGuess, isAsk, type Errand } from "../../language/errand.ts";
 import { ofKind, peopleIn } from "../../language/found.ts";
 import { complains } from "../../language/features.ts";
+import { WISHES } from "../../language/packs/en/signs.ts";
 import { MAY_I_COME, NEW_TURN, TO_BE_REACHED, TO_BE_TOLD, WITH_IT } from "../../language/packs/en/talk.ts";
 import { read } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
@@ -77,7 +78,9 @@ export const messages: Step = (m) => {
   const wishes = reading.errands.some((e) => e.errand === "book" && !isGuess(e)) && reading.found.some((f) => f.kind === "day" || f.kind === "time");
   const declined = task.offered && yes === false && !reading.question && !wishes && !reading.found.some((f) => f.kind === "service");
   // "The new screen went dark after two days", where money back was refused: that is what is to be passed on.
-  const complaint = task.refused === true && reading.errands.some((e) => e.errand === "message");
+  const tells =
+    reading.errands.length === 0 && !reading.question && yes === undefined && text.trim().split(/\s+/).length > 4 && !WISHES.test(text.toLowerCase());
+  const complaint = task.refused === true && (tells || reading.errands.some((e) => e.errand === "message"));
   const other = declined || complaint ? undefined : otherErrand(m, task);
   // What is asked next is no message, unless it says what to do with it.
   if (task.offered && !other && reading.question && yes === undefined && !WITH_IT.test(text)) {

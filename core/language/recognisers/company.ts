@@ -44,7 +44,7 @@ function forWhom(said: Said): Found[] {
   for (const rule of FOR_WHOM_RULES)
     for (const m of eachMatch(rule.pattern, said.norm)) {
       if ((!rule.besides && out.length > 0) || rule.not?.test(said.norm.slice(0, m.index))) continue;
-      out.push({ kind: "for-whom", value: (m[1] ?? m[2] ?? m[3]) as string, rule: rule.name, start: m.index, end: m.index + m[0].length });
+      out.push({ kind: "for-whom", value: m.slice(1).find((w) => w !== undefined) as string, rule: rule.name, start: m.index, end: m.index + m[0].length });
     }
   return out;
 }

@@ -127,7 +127,7 @@ export function lexiconOf(house: House): Lexicon {
       if (words.length === 0) continue;
       lexicon.phrases.push({ words, stems: words.map(stem), service: s.id, own: i === 0 });
       for (const w of words) {
-        if (WEAK.has(w) || (words.length > 1 && (w.length < 3 || EVERYDAY.has(w) || (COMMON.has(w) && i > 0)))) continue;
+        if (WEAK.has(w) || (words.length > 1 && (w.length < 3 || EVERYDAY.has(w) || EVERYDAY.has(keyOf(w)) || (COMMON.has(w) && i > 0)))) continue;
         const key = keyOf(w);
         lexicon.telling.set(key, (lexicon.telling.get(key) ?? new Set()).add(s.id));
       }

@@ -50,7 +50,9 @@ import {
   BEGINS,
   CORRECTS,
   EVENT,
+  AND_AFTER_IT,
   FROM,
+  OFF_TILL,
   GOES_AWAY,
   BEFORE_THAT,
   OF_A_BOOKING,
@@ -121,6 +123,13 @@ export function joinDays(said: Said, found: Found[], moving: boolean, today: Day
       out.push({ ...next, value: { kind: "days", from: base + ahead, to: base + ahead } });
       continue;
     }
+    // "Not Tuesday the 9th, Thursday of that week".
+    const near = last ? single(last.value)[0] : undefined;
+    if (near !== undefined && next.value.kind === "relative" && next.value.byDays === 0 && next.value.weekday !== undefined && !moving) {
+      const on = mondayOf(near) + next.value.weekday - 1;
+      out.push({ ...next, value: { kind: "days", from: on, to: on } });
+      continue;
+    }
     // "Tomorrow or the day after": the day after the one that was named.
     if (last && base !== undefined && next.value.kind === "relative" && next.value.byDays === 1 && next.value.weekday === undefined && OR_ONLY.test(gap)) {
       const both = join(said, last, { ...next, value: { kind: "days", from: base + 1, to: base + 1 } }, gap, moving);
@@ -148,6 +157,11 @@ export function joinDays(said: Said, found: Found[], moving: boolean, today: Day
       out[out.length - 1] = { ...next, value: { kind: "days", from: monday, to: monday + 6 } };
       continue;
     }
+    // "Not this week, next week": a stretch that shares no day with what is wished for need not be ruled out.
+    if (last?.not && !next.not && apart(last.value, next.value)) {
+      out[out.length - 1] = next;
+      continue;
+    }
     const joined = last && !last.not && !next.not ? join(said, last, next, gap, moving) : null;
     // "I'm away from the 8th to the 15th".
     const outside = last?.not && next.not && TO_A_DAY.test(gap) ? join(said, { ...last, not: false }, { ...next, not: false }, gap, false) : null;
@@ -158,6 +172,10 @@ export function joinDays(said: Said, found: Found[], moving: boolean, today: Day
   }
   return [...others, ...out];
 }
+
+/** Whether a stretch of several days ends before another begins. */
+const apart = (a: DayFound["value"], b: DayFound["value"]): boolean =>
+  a.kind === "days" && b.kind === "days" && a.from !== a.to && a.to !== undefined && b.from !== undefined && a.to < b.from;
 
 /** "The Tuesday after the 14th", "the Monday before Victoria Day": a weekday that is told by another day. */
 function besideDays(said: Said, days: readonly DayFound[]): DayFound[] {
@@ -364,7 +382,7 @@ function bound(said: Said, day: DayFound, moving: boolean, today: DayNumber): Da
     if (BEFORE.test(before)) return { ...day, value: { kind: "days", to: saturday - 1 }, rule: "day/before" };
   }
   if (day.not || v.kind !== "days") return day;
-  const after = said.norm.slice(day.end, day.end + 14);
+  const after = said.norm.slice(day.end, day.end + 30);
   // After the weekend comes Monday, whether the house is open on Sundays or not.
   if (AFTER.test(before) && WHOLE_WEEKEND_RULE.test(day.rule) && v.to !== undefined)
     return { ...day, value: { kind: "days", from: mondayOf(v.to) + 7 }, rule: "day/after" };
@@ -387,10 +405,12 @@ function bound(said: Said, day: DayFound, moving: boolean, today: DayNumber): Da
   // "Between now and Friday".
   if (FROM_NOW_TO.test(before) && v.to !== undefined) return { ...day, value: { kind: "days", from: today, to: v.to }, rule: "day/range" };
   // "I'm away until the 14th": what comes after it.
-  if (!moving && UNTIL.test(before) && ABSENT.test(before60.replace(UNTIL, " ")) && v.to !== undefined)
+  const beforeUntil = before60.replace(UNTIL, " ");
+  if (!moving && UNTIL.test(before) && (ABSENT.test(beforeUntil) || OFF_TILL.test(beforeUntil)) && v.to !== undefined)
     return { ...day, value: { kind: "days", from: v.to + 1 }, rule: "day/after" };
   if ((FROM.test(before) && !TAKEN_FROM.test(before) && !moving && !NO_START.test(after)) || AND_ON.test(after))
-    return v.from === undefined ? day : { ...day, value: { kind: "days", from: v.from }, rule: "day/from" };
+    // "I get back on the 10th, so after that".
+    return v.from === undefined ? day : { ...day, value: { kind: "days", from: v.from + (AND_AFTER_IT.test(after) ? 1 : 0) }, rule: "day/from" };
   // "Sooner than the 10th", of what they have then.
   if (moving && SOONER_THAN.test(before) && v.from !== undefined && v.from === v.to) return { ...day, part: "old" };
   if (BEFORE.test(before) && v.from !== undefined && v.to !== undefined)

@@ -26,17 +26,23 @@ export const AFTER = /(?<!\b(?:not|no|or) )\b(?:after|later than)\s+(?:the |this
 
 /** Right before a day: it and what comes after it. */
 export const FROM =
-  /\b(?:from|starting|beginning|not before|no earlier than|not earlier than|on or after|any ?time from|(?:am|are|is|'m|'re|'s|get|gets|be)(?: due)? (?:back|home)(?: again)?(?: from)?|(?:not|(?:can|do|wo|could|is|are)n'?t|cannot)(?: (?:free|available|able|possible|around|back|come|make it|do (?:it|anything|that)|start|manage|be (?:there|free|available|back)))* (?:until|till|til))\s+(?:on |the |this )*$/;
+  /\b(?:from|starting|beginning|not before|(?:no|not|nothing|not anything|never) (?:earlier|sooner) than|on or after|any ?time from|(?:am|are|is|'m|'re|'s|get|gets|be)(?: due)? (?:back|home)(?: again)?(?: from)?|(?:not|(?:can|do|wo|could|is|are)n'?t|cannot)(?: (?:free|available|able|possible|around|back|come|make it|do (?:it|anything|that)|start|manage|be (?:there|free|available|back)))* (?:until|till|til))\s+(?:on |the |this )*$/;
+
+/** Right after a day from which on somebody is there: the days after it are meant, and not itself. */
+export const AND_AFTER_IT = /^\W*(?:so |and |but |please |then )*(?:any ?time |any day |some ?time |anything )?after (?:that|then|it)\b/;
 
 /** Right before a day: somebody is taken off what they have then. */
 export const TAKEN_FROM = /\b(?:remove|take|scratch|strike|cross|delete) (?:me|us|him|her|them|my [a-z]+)(?: off| out)? from\s+(?:the |this )*$/;
 
 /** Right before a day: what comes before it. */
-export const BEFORE = /(?<!\bor )\b(?:before|earlier than|sooner than|this side of)\s+(?:the |this )*$/;
+export const BEFORE = /(?<!\b(?:or|no|not|nothing|anything|never) )\b(?:before|earlier than|sooner than|this side of)\s+(?:the |this )*$/;
 
 /** Right before days: somebody is somewhere else then. */
 export const ABSENT =
-  /\b(?:i|we|he|she|they|my [a-z]+)(?:'m|'re|'s|'ll be| am| are| is| will be)(?: still| all)? (?:away|out of (?:town|the country)|on (?:holiday|holidays|vacation|leave|a trip|a course)|abroad|overseas|travelling|traveling|in hospital|(?:in|visiting|at) (?!(?:town|pain|agony|need|trouble|doubt|school|work|touch|the (?:area|city|country|village|middle))\b)[a-z]+(?: [a-z]+)?(?= from\b)|busy|tied up|booked up|fully booked)(?: (?:for|all|all of|most of|during|over|on|from|to|the whole(?: of)?|in|[a-z]+ing))*\s*(?:the |this )*$/;
+  /\b(?:i|we|he|she|they|my [a-z]+)(?:'m|'re|'s|'ll be| am| are| is| will be)(?: still| all)? (?:away|off sick|out of (?:town|the country)|on (?:holiday|holidays|vacation|leave|a trip|a course)|abroad|overseas|travelling|traveling|in hospital|(?:in|visiting|at) (?!(?:town|pain|agony|need|trouble|doubt|school|work|touch|the (?:area|city|country|village|middle))\b)[a-z]+(?: [a-z]+)?(?= from\b)|busy|tied up|booked up|fully booked)(?: (?:for|all|all of|most of|during|over|on|from|to|the whole(?: of)?|in|[a-z]+ing))*\s*(?:the |this )*$/;
+
+/** Right before the day until which somebody is not there. */
+export const OFF_TILL = /\b(?:i|we|he|she|they)(?:'m|'re|'s| am| are| is)(?: all)? off\s*$/;
 
 /** Right before a day: from now until then. */
 export const FROM_NOW_TO = /\b(?:between|from) now (?:and|to|until|till|through)\s+(?:the |this )*$/;

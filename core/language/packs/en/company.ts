@@ -5,6 +5,9 @@ import { num } from "./lengths.ts";
 const RELATIVE =
   "(?:mother|father|sister|brother|son|daughter)[- ]in[- ]law|teenager|toddler|twins?|granny|grandad|hubby|missus|cousin|flatmate|roommate|son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mommy|mummy|mom|mum|mama|father|daddy|papa|dad|friend|mate|pal|buddy|brother|bro|sister|sis|nan|nana|grandpa|auntie|lad|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
 
+/** Those of one's own whom one calls so, without "my". */
+const OWN_KIN = "mummy|mum|mom|dad|daddy|nan|nana|gran|granny|grandma|grandpa|grandad";
+
 /** Something of a relative's: "mother's". */
 export const A_RELATIVES = new RegExp(`^(?:${RELATIVE})'s$`);
 /** Whose relative it is. */
@@ -139,7 +142,7 @@ export const LATER_COUNT_RULES: CountRule[] = [
   {
     name: "places/both",
     pattern: new RegExp(
-      `\\b(?:for my (?:${RELATIVE})(?:,? (?:\\d+|aged \\d+),?)?,? and (?:(?:one|another|a) )?(?:for )?(?:me|myself|i)\\b|me and (?:my|a) (?:${RELATIVE})|my (?:${RELATIVE}) and (?:i|me|myself)|both of us|us both|me and (?:my|a|our) [a-z]{3,}|(?:and )my (?:${RELATIVE}) too)(?: both)?\\b`,
+      `\\b(?:for my (?:${RELATIVE})(?:,? (?:\\d+|aged \\d+),?)?,? and (?:(?:one|another|a) )?(?:for )?(?:me|myself|i)\\b|me and (?:my|a) (?:${RELATIVE})|(?:my (?:${RELATIVE})|${OWN_KIN}) and (?:i|me|myself)|both of us|us both|we(?:'d|'ll| would| will)? (?:both|two)(?= (?:like|love|want|come|need|join|be)\b)|me and (?:my|a|our) [a-z]{3,}|(?:and )my (?:${RELATIVE}) too)(?: both)?\\b`,
       "g",
     ),
     places: () => 2,
@@ -147,7 +150,7 @@ export const LATER_COUNT_RULES: CountRule[] = [
 ];
 
 const MAY_COME = new RegExp(
-  `\\b(?:(?:can|could|may) (?:my|our) (${RELATIVE}) (?:get|have|come(?! (?:in |into |inside |along |through |to |up )?(?:[a-z]+ ){0,3}(?:with (?:me|us)|along|and (?:watch|sit|wait)))|see|do|join|try)|(?:fit|get|book|squeeze|put|schedule|sign|enrol|register|have) (?:my|our) (${RELATIVE})\\b(?!'s)|my (${RELATIVE})(?: \\w+)? (?:needs|wants|would (?:like|love)|is (?:\\w+ (?:and |years? old and )|\\w+ ){0,2}(?:would|wants|needs|failing|struggling|keen|looking)))\\b`,
+  `\\b(?:(?:can|could|may) (?:(?:my|our) (${RELATIVE})|(${OWN_KIN})) (?:get|have|come(?! (?:in |into |inside |along |through |to |up )?(?:[a-z]+ ){0,3}(?:with (?:me|us)|along|and (?:watch|sit|wait)))|see|do|join|try)|(?:fit|get|book|squeeze|put|schedule|sign|enrol|register|have) (?:my|our) (${RELATIVE})\\b(?!'s)|my (${RELATIVE})(?: \\w+)? (?:needs|wants|would (?:like|love)|is (?:\\w+ (?:and |years? old and )|\\w+ ){0,2}(?:would|wants|needs|failing|struggling|keen|looking)))\\b`,
   "g",
 );
 const SPOKEN_OF = new RegExp(

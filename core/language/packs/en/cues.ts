@@ -51,7 +51,7 @@ export const CUES: Cue[] = [
     errand: "cancel",
     name: "cancel",
     pattern:
-      /\b(?:cancel(?:l?ing|l?ed)?(?!l?ation)|call off|delete my|drop my|take me (?:off|out)|scrap my|get rid of (?:my|both|all|them|it|the|that)|remove my (?!<service>)|remove me|(?:please )?scratch my|(?:has|have|need|needs|will have|must)(?: to)? be (?:called off|cancelled|canceled|scrapped|dropped)|(?:only|just) (?:want to |need to |wish to |'d like to )?keep|keep (?:only|just))\b(?! (?:policy|fee|rule))|<service>[^.;?!]{0,24}\b(?:(?:isn't|is not|aren't|are not|won't be) (?:needed|necessary|required|wanted)|(?:is|are) no longer (?:needed|necessary|required|wanted))\b/,
+      /\b(?:cancel(?:l?ing|l?ed)?(?!l?ation)|call off|delete my|drop my|take me (?:off|out(?! (?:for|on|to|with|in|sailing|riding|there|at|<)))|scrap my|get rid of (?:my|both|all|them|it|the|that)|remove my (?!<service>)|remove me|(?:please )?scratch my|(?:has|have|need|needs|will have|must)(?: to)? be (?:called off|cancelled|canceled|scrapped|dropped)|(?:only|just) (?:want to |need to |wish to |'d like to )?keep|keep (?:only|just))\b(?! (?:policy|fee|rule))|<service>[^.;?!]{0,24}\b(?:(?:isn't|is not|aren't|are not|won't be) (?:needed|necessary|required|wanted)|(?:is|are) no longer (?:needed|necessary|required|wanted))\b/,
   },
   {
     errand: "cancel",

@@ -3,6 +3,7 @@ import { closedDay, type House } from "../../../house/compile.ts";
 import type { Moment } from "../../context.ts";
 import type { DayValue } from "../../found.ts";
 import { normalise } from "../../text.ts";
+import { HOLIDAYS } from "./holidays.ts";
 import { CARDINALS, FROM_NOW, DAY_NUMBER, DAY_NUMBERS, MONTH, MONTH_WORDS, ORDINAL, ORDINALS, WEEKDAY, WEEKDAY_WORDS } from "./words.ts";
 
 export interface DayReading {
@@ -116,10 +117,14 @@ function openOf(at: Moment, saturday: DayNumber): DayValue {
 
 /** Days that everyone knows by a name. */
 const NAMED =
-  "(?:maundy|holy) thursday|good friday|(?:shrove|pancake) tuesday|palm sunday|holy saturday|april fool'?s?'?(?: day)?|(?:saint|st\\.?) stephen'?s(?: day)?|easter (?:sunday|monday|saturday)|easter|ash wednesday|whit monday|christmas(?: day| eve)?|boxing day|(?<!\bthe |\bhappy )new year'?s?(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\\.?) patrick'?s(?: day)?|patrick'?s day|padd(?:y|ie)'?s(?: day)?|mother'?s day|mothering sunday|father'?s day|tax day|bonfire night|guy fawkes night|burns night";
+  "(?:maundy|holy) thursday|good friday|(?:shrove|pancake) tuesday|palm sunday|holy saturday|april fool'?s?'?(?: day)?|(?:saint|st\\.?) stephen'?s(?: day)?|easter (?:sunday|monday|saturday)|easter|ash wednesday|whit monday|christmas(?: day| eve)?|boxing day|(?<!\bthe |\bhappy )new year'?s?(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\\.?) patrick'?s(?: day)?|patrick'?s day|padd(?:y|ie)'?s(?: day)?|mother'?s day|mothering sunday|father'?s day|tax day";
 
 /** "Easter weekend", "the Victoria Day long weekend": the one that the day is in or stands beside. */
 const ITS_WEEKEND = "(?: (?:long )?weekend\\b)?";
+
+/** The visit that somebody has, as what is measured from. */
+const OWN_VISIT =
+  "(?:the one (?:(?:that )?i(?:'ve| have)(?: got)?|before|i(?:'m| am) down for)|(?:my|the) (?:current |last |next |other |first |existing )?(?:appointment|visit|one|lesson|session|booking))";
 
 export const DAY_RULES: DayRule[] = [
   { name: "day/after-tomorrow", pattern: /\b(?:the )?day after tomorrow\b/g, value: (_m, at) => ({ value: one(at.today + 2) }) },
@@ -164,7 +169,7 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/weekday-of-week",
     pattern: new RegExp(
-      `\\b(?:on )?(${WEEKDAY}) (?:(?:of )?(next|this) week|(?:of )?the week (after|after next))\\b|\\b(?:next|the) week'?s (${WEEKDAY})\\b|\\b(next|this) week,? on (?:the )?(${WEEKDAY})\\b`,
+      `\\b(?:on )?(${WEEKDAY}) (?:(?:of )?(next|this) week|(?:of |in )?the week (after next|after))\\b|\\b(?:next|the) week'?s (${WEEKDAY})\\b|\\b(next|this) week,? on (?:the )?(${WEEKDAY})\\b`,
       "g",
     ),
     value: (m, at) => {
@@ -258,6 +263,15 @@ export const DAY_RULES: DayRule[] = [
     },
   },
   {
+    // "Thursday of that week": of the week of the day that was spoken of, or of the visit that is being moved.
+    name: "day/of-that-week",
+    pattern: new RegExp(
+      `\\b(?:on |for )?(?:the )?(${WEEKDAY}) (?:of |in )?(?:that|the same)(?: same)? week\\b|\\b(?:that|the same)(?: same)? week,? (?:on )?(?:the )?(${WEEKDAY})\\b`,
+      "g",
+    ),
+    value: (m) => ({ value: { kind: "relative", byDays: 0, weekday: wd(m[1] ?? m[2] ?? "") } }),
+  },
+  {
     name: "day/relative",
     pattern: new RegExp(
       `\\b(?:on )?the (?:(day|week)|(${WEEKDAY})) (after|before)(?: that)?(?! (?:tomorrow|next|the|<|my|lunch|work|school|class|dinner|breakfast|noon|midday|hours|\\d|${WEEKDAY}|${MONTH}))(?=\\W|$)|\\bthe same (day)\\b|\\bthat same (day)\\b|\\bthe following (?:(day|week)|(${WEEKDAY}))\\b|\\b(?:to|on|for|until|till) the next (day|week)\\b|\\b(?:the )?next (day)(?=\\W*$|,? (?:at )?(?:the )?same\\b)`,
@@ -277,12 +291,12 @@ export const DAY_RULES: DayRule[] = [
     // Measured from the visit that they have.
     name: "day/after-own",
     pattern: new RegExp(
-      `\\b(${N}) (day|week)s? (after|before|later than|earlier than) (?:the one (?:(?:that )?i(?:'ve| have)(?: got)?|before|i(?:'m| am) down for)|(?:my|the) (?:current |last |next |other |first |existing )?(?:appointment|visit|one|lesson|session|booking))\\b`,
+      `\\b(${N}) (day|week)s? (after|before|later than|earlier than) ${OWN_VISIT}\\b|\\b(?:in )?the (day|week) (after|before) ${OWN_VISIT}\\b`,
       "g",
     ),
     value: (m) => {
-      const n = count(m[1] ?? "") * (m[2] === "week" ? 7 : 1);
-      return n ? { value: { kind: "relative", byDays: /after|later/.test(m[3] ?? "") ? n : -n } } : null;
+      const n = (m[1] ? count(m[1]) : 1) * ((m[2] ?? m[4]) === "week" ? 7 : 1);
+      return n ? { value: { kind: "relative", byDays: /after|later/.test(m[3] ?? m[5] ?? "") ? n : -n } } : null;
     },
   },
   {
@@ -339,14 +353,7 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/day-before-named",
     pattern: new RegExp(`\\bthe (?:day|(${WEEKDAY})) (before|after) (${NAMED})\\b`, "g"),
-    value: (m, at) => {
-      const named = namedDay(m[3] ?? "", at);
-      const day = named?.value.kind === "days" ? named.value.from : undefined;
-      if (day === undefined) return null;
-      const sign = m[2] === "before" ? -1 : 1;
-      const weekday = wd(m[1] ?? "");
-      return { value: one(day + sign * (weekday ? ((sign * (weekday - weekdayOf(day)) + 6) % 7) + 1 : 1)) };
-    },
+    value: (m, at) => besideNamed(m[3] ?? "", m[2] ?? "", wd(m[1] ?? ""), at),
   },
   {
     // "The Thursday after this one", "the Friday after next Friday" (of which there may be two).
@@ -446,13 +453,8 @@ export const DAY_RULES: DayRule[] = [
     name: "day/nth-weekday-of-month",
     pattern: new RegExp(`\\b(?:the )?(first|second|third|fourth|last|1st|2nd|3rd|4th) (${WEEKDAY}) (?:in|of) (?:(${MONTH})|(next|this|the) month)\\b`, "g"),
     value: (m, at) => {
-      const n = m[1] === "last" ? -1 : (ORDINALS[m[1] ?? ""] ?? Number.parseInt(m[1] ?? "", 10));
-      const now = partsOf(at.today).month;
-      const { from } = monthSpan(at, m[3] ? (MONTH_WORDS[m[3]] ?? 1) : m[4] === "next" ? (now % 12) + 1 : now);
-      const p = partsOf(from);
-      const day = nthWeekday(p.year, p.month, wd(m[2] ?? ""), n);
-      if (day === null) return null;
-      return { value: one(day >= at.today ? day : (nthWeekday(p.year + 1, p.month, wd(m[2] ?? ""), n) ?? day)) };
+      const day = nthOfMonth(m[1] ?? "", wd(m[2] ?? ""), m[3], m[4], at);
+      return day === null ? null : { value: one(day) };
     },
   },
   {
@@ -619,6 +621,15 @@ export const DAY_RULES: DayRule[] = [
     value: (_m, at) => ({ value: openOf(at, week(at, 1) + 5) }),
   },
   {
+    // "The last weekend in March": told by its Saturday.
+    name: "day/nth-weekend-of-month",
+    pattern: new RegExp(`\\b(?:the )?(first|second|third|fourth|last|1st|2nd|3rd|4th) weekend (?:in|of) (?:(${MONTH})|(next|this|the) month)\\b`, "g"),
+    value: (m, at) => {
+      const saturday = nthOfMonth(m[1] ?? "", 6, m[2], m[3], at);
+      return saturday === null ? null : { value: openOf(at, saturday) };
+    },
+  },
+  {
     name: "day/weekend",
     pattern: /\b(?:this |any |every |some |(?:at |on |over |during )?the )?weekends?\b/g,
     value: (m, at) => (/s$|^(?:any|every|some) /.test(m[0]) ? { value: { kind: "weekdays", weekdays: [6, 7] } } : { value: openOf(at, week(at, 0) + 5) }),
@@ -672,12 +683,31 @@ export const DAY_RULES: DayRule[] = [
   },
 ];
 
-/** The rule for the days that the house names among those on which it is closed or shortened. */
+/** The first, second … or last such weekday of a month that is named, or of this or the next one; of the next year where it has passed. */
+function nthOfMonth(which: string, weekday: number, month: string | undefined, relative: string | undefined, at: Moment): DayNumber | null {
+  const n = which === "last" ? -1 : (ORDINALS[which] ?? Number.parseInt(which, 10));
+  const now = partsOf(at.today).month;
+  const { from } = monthSpan(at, month ? (MONTH_WORDS[month] ?? 1) : relative === "next" ? (now % 12) + 1 : now);
+  const p = partsOf(from);
+  const day = nthWeekday(p.year, p.month, weekday, n);
+  return day === null || day >= at.today ? day : (nthWeekday(p.year + 1, p.month, weekday, n) ?? day);
+}
+
+/** "The Tuesday after Easter", "the day before Victoria Day". */
+function besideNamed(name: string, side: string, weekday: number, at: Moment): DayReading | null {
+  const named = namedDay(name, at);
+  const day = named?.value.kind === "days" ? named.value.from : undefined;
+  if (day === undefined) return null;
+  const sign = side === "before" ? -1 : 1;
+  return { value: one(day + sign * (weekday ? ((sign * (weekday - weekdayOf(day)) + 6) % 7) + 1 : 1)) };
+}
+
+/** The rule for the days that the house names among those on which it is closed or shortened, and for its country's holidays. */
 const ownDays = new WeakMap<House, DayRule | null>();
 export function ownDayRule(house: House): DayRule | null {
   const have = ownDays.get(house);
   if (have !== undefined) return have;
-  const names = house.handbook.closed.map((c) => plainDay(c.name)).filter((n) => n.length > 3);
+  const names = [...house.handbook.closed.map((c) => plainDay(c.name)), ...Object.keys(HOLIDAYS[house.handbook.country] ?? {})].filter((n) => n.length > 3);
   const words = [...new Set(names.flatMap(shortened))]
     .sort((a, b) => b.length - a.length)
     .map((n) =>
@@ -690,7 +720,11 @@ export function ownDayRule(house: House): DayRule | null {
   const rule: DayRule | null =
     words.length === 0
       ? null
-      : { name: "day/named", pattern: new RegExp(`\\b(?:${words.join("|")})\\b${ITS_WEEKEND}`, "g"), value: (m, at) => namedDay(m[0], at) };
+      : {
+          name: "day/named",
+          pattern: new RegExp(`\\b(?:the (?:day|(${WEEKDAY})) (before|after) )?(${words.join("|")})\\b${ITS_WEEKEND}`, "g"),
+          value: (m, at) => (m[2] ? besideNamed(m[3] ?? "", m[2], wd(m[1] ?? ""), at) : namedDay(m[0], at)),
+        };
   ownDays.set(house, rule);
   return rule;
 }
@@ -728,11 +762,8 @@ const KNOWN: Record<string, [number, number]> = {
   "saint patricks day": [3, 17],
   "saint patricks": [3, 17],
 };
-/** Days that everyone knows in one country. */
-const KNOWN_IN: Record<string, Record<string, [number, number]>> = {
-  US: { "tax day": [4, 15] },
-  GB: { "bonfire night": [11, 5], "guy fawkes night": [11, 5], "burns night": [1, 25] },
-};
+/** Days that everyone knows in one country and that are no holidays. */
+const KNOWN_IN: Record<string, Record<string, [number, number]>> = { US: { "tax day": [4, 15] } };
 type Yearly = Parameters<typeof closedDay>[0];
 /** Mother's and Father's Day by country; common practice, no source. */
 const PARENTS: Record<string, (country: string) => Yearly> = {
@@ -784,9 +815,9 @@ function namedDay(said: string, at: Moment): DayReading | null {
     const day = nextMonthDate(at, known[0], known[1]);
     return day === null ? null : { value: one(day) };
   }
-  const closed = at.house.handbook.closed.find((c) => shortened(plainDay(c.name)).includes(name));
-  if (!closed) return null;
+  const rule = at.house.handbook.closed.find((c) => shortened(plainDay(c.name)).includes(name))?.on ?? HOLIDAYS[at.house.handbook.country]?.[name];
+  if (!rule) return null;
   const { year } = partsOf(at.today);
-  const day = [year, year + 1].map((y) => closedDay(closed.on, y)).find((d) => d !== null && d >= at.today);
+  const day = [year, year + 1].map((y) => closedDay(rule, y)).find((d) => d !== null && d >= at.today);
   return day === null || day === undefined ? null : { value: one(day) };
 }

@@ -66,7 +66,10 @@ export const SOONER_DAY = /\b(?:sooner|any earlier|an earlier (?:day|date|appoin
 
 export const AFTER_OR_BEFORE = /\b(after|before)\b/i;
 
-/** The day that is spoken of. */
+/** A day that is told by its article: "the Wednesday". */
+export const THE_BEFORE = /\bthe\s*$/i;
+
+/** The day that was spoken of. */
 export const THAT_SAME_DAY = /\b(?:that|same) day\b/i;
 
 /** All of it asks for a moment. */

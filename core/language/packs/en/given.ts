@@ -14,6 +14,14 @@ export const DENIES =
 export const NO_LONGER_OR_PERHAPS =
   /\b(?:stopped|quit|gave up|given up|used to|no longer|yet to|might|maybe|perhaps|possibly|if|no idea|no clue|what|which|why|how)\b/;
 
+/** Whether somebody is of an age is asked: that old or older, older than that, or younger. */
+export const AGE_ASKED =
+  /\b(?:are you|is (?:he|she|the (?:child|client|patient|visitor|rider|driver))|are they)(?: already| at least)? (?:(?:at least )?([a-z]+|\d+)(?: years?(?: old)?)?,? (?:or (?:older|over|above|more)|and (?:over|above|older))|(?:over|older than|above) ([a-z]+|\d+)|(?:under|younger than|below) ([a-z]+|\d+))\b/;
+
+/** How old somebody is, in figures and with nothing else counted: "I'm 30", "he's 14 years old", "42 love". */
+export const AGE_TOLD =
+  /^\W*(?:(?:yes|yeah|no|oh|well|um)\W+)*(?:(?:i'm|i am|he's|he is|she's|she is|they're|just turned|turned|nearly|only|just|almost|i|my (?:son|daughter|boy|girl)(?: is|'s)?)\W+)*(\d{1,3})(?: years?(?: old)?| (?:and a half|now|love|mate|already))*\W*$/;
+
 /** A yes within a sentence. */
 export const AFFIRMS = /\b(?:did|do|does|have|has|had|am|was|take|taking|got|referred|sent)\b/;
 

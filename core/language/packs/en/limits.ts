@@ -83,6 +83,9 @@ export const ALWAYS_EMERGENCY: readonly string[] = [
   "caught fire",
   "burst into flames",
   "electrocuted",
+  "drowning",
+  "overboard",
+  "taking on water",
 ];
 
 /** Numbers for help at once by ISO 3166 country; 112 in the European Union and many other places. Common knowledge, from memory. */

@@ -102,7 +102,8 @@ export const SO_IT_MOVES =
 export const SAYS_CAN = /\b(?:so|can|could)\b[^']*$/;
 
 /** Somebody tells for when they are down. */
-export const SUPPOSED_TO = /\b(?:supposed|due|booked|down|meant) (?:to|for|in|with)\b[^.;?!]*$/;
+export const SUPPOSED_TO =
+  /(?<!\b(?:and|please|then|instead|could you|can you|would you) (?:put|book|sign) (?:me|us) )\b(?:supposed|due|booked|down|meant) (?:to|for|in|with)\b[^.;?!]*$/;
 
 /** Somebody tells what they have. */
 export const HAVE_GOT = /\b(?:i|we)(?:'ve got| have(?: got)?|'ve(?= (?:an?|my|one|something)\b))(?! (?:to|been|time)\b)[^.;?!]*$/;

@@ -67,7 +67,8 @@ export const FAMILY_FIRST =
   /^\s*((?:(?:van|von|de|der|den|di|da|la|le|du|del|ter|ten|al|el|bin|ibn|st\.?|o)\s)*\p{Lu}[\p{L}'’-]+), (\p{Lu}[\p{L}'’-]+(?: \p{Lu}\.?)?)[\s.!]*$/iu;
 
 /** "First name Fergal, last name Mahoney". */
-export const FIRST_AND_LAST = /\bfirst name(?: is|'s|:)?\s+(\S+?),?\s+(?:and\s+)?(?:my\s+)?(?:last name|surname|family name)(?: is|'s|:)?\s+(\S+)/;
+export const FIRST_AND_LAST =
+  /(?:\bfirst name(?: is|'s|:)?\s+|^\W*)(?!(?:last|my|surname|family|and|it|the|its|it's)\b)([^\s,]+),?\s+(?:and\s+)?(?:my\s+)?(?:last name|surname|family name)(?: is|'s|:)?\s+(\S+)/;
 
 /** "It's Mahoney, m a h o n e y, first name Fergal". */
 export const LAST_THEN_FIRST =

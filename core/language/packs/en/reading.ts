@@ -36,6 +36,10 @@ export const MAKE_IT = /\b(?:make|change|switch|swap) (?:it|that)\b|\b(?:bring|p
 /** A service as something of theirs. */
 export const THE_SERVICE = /\b(?:the|my|our) <service>/;
 
+/** What a visit on a day is to be: "the <service> on <day> to be <length>". */
+export const THE_SERVICE_TO_BE =
+  /(?:\b(?:the|my|our) <service>|<day>'s <service>)(?: (?:with <staff>|(?:on |at |for )?<day>|(?:at )?<time>|in))* to (?:be|become|last|start|begin)(?: (?:at|on|for|with|a|an|the))* <(?:length|time|day|staff)>/;
+
 /** Somebody is to be told something. */
 export const TELLS_SOMEBODY = /\b(?:tell|let|pass|say|message|call|ring)\b/;
 

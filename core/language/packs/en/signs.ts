@@ -15,9 +15,12 @@ export const OPENER =
 export const OF_OTHERS =
   /\b(?:treatments?|visits?|appointments?|bookings?|records?|files?|notes|details|history|bills?|payments?|schedule) (?:of|for|from|by) (?:(?:a|the|my|our|mr|mrs|ms|miss|dr)\.? )*<name>|\b(?:is|has|did|does|was|when|what) <name> (?:booked|coming|come|been|there|in|here|have|pay|do)\b/;
 
+/** Whose name stands at an hour or on a day. */
+export const WHOSE_NAME = /\b(?:which|what|whose) (?:names?|clients?|patients?|customers?)\b[^.;?!]{0,30}<(?:time|day)>/;
+
 /** Who sees the speaker, or when they are awaited: it is theirs, whoever booked it. */
 export const OF_OURSELVES =
-  /\bwho(?:'s| is| will be| is going to be)(?: it)? (?:\w+ )?(?:seeing|treating|doing|teaching|helping|looking after|cutting) (?:me|us)\b|\b(?:when|what time|which day|where) (?:are we|we're|we are|am i|i'm) (?:expected|due|booked|wanted|supposed|coming|meant)\b|\bbook(?:ed|ing)?(?: \w+){0,2} for (?:us|me)\b/;
+  /\bwho(?:'s| is| will be| is going to be)(?: it)? (?:\w+ )?(?:seeing|treating|doing|teaching|helping|looking after|cutting) (?:me|us)\b|\b(?:when|what time|which day|where) (?:are we|we're|we are|am i|i'm) (?:expected|due|booked|wanted|supposed|coming|meant)\b|\b(?:does|do|is|are|will|would) my (?:(?:own|old|new|current|last) )?(?:<service>|[a-z]+)(?: from [a-z]+(?: [a-z]+)?)? (?:still )?(?:count|carry over|transfer|apply|valid|good|accepted|recogni[sz]ed|enough)\b|\bbook(?:ed|ing)?(?: \w+){0,2} for (?:us|me)\b/;
 
 /** What was settled with them is asked for: "what hour did you give me". */
 export const GAVE_ME = /\b(?:did|have) (?:you|they|she|he) (?:give|given|put|book|booked|write|written|say|said|tell|told)\b/;
@@ -50,7 +53,14 @@ export const BOTH_OF_THEIRS =
 
 /** What is said to be well is no danger: "he's breathing fine"; "I don't think he is breathing fine" is one. */
 export const NO_DANGER =
-  /(?<!(?:\b(?:not|never|doubt|unsure|if|whether)\b|n't\b)[^.;!?]{0,30})\b(?:(?:he|she|it|they|i)(?:'s|'m|'re| is| am| are)|is|are|his|her|my|the|their) (?:still )?(?:breathing|heart|chest|conscious|awake|blood pressure|pulse)(?: rate)?(?: is|'s)? (?:fine|ok|okay|normal|normally|well|good|alright|all right)\b/g;
+  /(?<!(?:\b(?:not|never|doubt|unsure|if|whether)\b|n't\b)[^.;!?]{0,30})\b(?:(?:he|she|it|they|i)(?:'s|'m|'re| is| am| are)|is|are|his|her|my|the|their) (?:still )?(?:breathing|heart|chest|conscious|awake|blood pressure|pulse)(?: rate)?(?: is|'s)? (?:fine|ok|okay|normal|normally|well|good|alright|all right)\b|\bbleed(?:ing|s)? (?:money|cash|dry|out of my wallet)\b/g;
+
+/** It is going on, or was a moment ago. */
+export const JUST_NOW = /\b(?:just now|right now|this (?:very )?minute|at this moment|(?:minutes?|hours?|seconds?) ago|<length> ago)\b/;
+
+/** What befell somebody a good while ago is no danger of now: "he had a stroke in the autumn". */
+export const LONG_OVER =
+  /\b(?:had|has had|'s had|have had|'ve had|suffered|survived|recovering from|since|after) (?:an?|the|my|his|her|two|another)? ?(?:[a-z]+ )?(?:stroke|heart attack|seizure|heart operation|bypass|fall|concussion|accident)s?\b(?![^.;?!]*\b(?:just now|right now|this minute|at the moment|minutes? ago|hours? ago|<length> ago|since <time>)\b)(?![^.;?!]*(?:<length>|<time>) ago)(?=[^.;?!]*(?:\b(?:ago|last|back in|years?|months?|in (?:the )?(?:spring|summer|autumn|fall|winter)|since|once|in (?:19|20)\d\d|at (?:christmas|easter))\b|<day>))/g;
 
 /** What somebody grown up does in their sleep, as a habit: "she says I stop breathing at night". */
 export const IN_ONES_SLEEP =
@@ -260,6 +270,9 @@ export const WISHES =
   /\b(?:(?:like|want|need|wish)s?(?! to (?:know|ask|check|find out)\b)|love|please|could|can(?!')|may|would(?! like to (?:know|ask))|book me|hoping|looking)\b/;
 
 /** Somebody named, with a few small words around that ask for them: "<staff>, if she's about", "give me <staff> please". */
+export const A_WORD_WITH = /\b(?:a|one) (?:quick |short )?word with (?:him|her|them|[a-z]+)\b/;
+
+/** Who is asked for, with hardly a word besides. */
 export const FOR_A_WORD =
   /^\W*(?:(?:hi|hello|hey|just|please|give me|get me|can i (?:have|get)|could i (?:have|get)|i need|i want|i'd like|is|a|quick|word|with|for|to|through|for me)\W+)*<staff>(?:\W+(?:please|if|she|he|they|she's|he's|they're|is|are|around|about|in|there|free|available|today|now|would|be|good|great|for|a|word|me|quick|thanks|possible|at the desk))*\W*$/;
 
@@ -303,9 +316,56 @@ export const DO_YOU_DO =
 export const IS_A_CLIENT =
   /\b(?:i'm|i am|we're|we are)(?: already| also| actually| still)? (?:(?:an?|one of)(?: your)? |your )?(?:(?:old|long-?time|existing|regular|returning|new|former) )?(?:clients?|patients?|customers?|members?|regulars?|students?|pupils?)\b/;
 
+/** Somebody fell, or hurt themselves otherwise. */
+export const FELL =
+  /\b(?:i|we|he|she)(?: have| has|'ve|'s)? (?:just |badly )?(?:fell|fallen|slipped|tripped|stumbled|crashed|hurt|sprained|twisted|banged|knocked|bumped|burnt|burned|cut) (?:on|off|over|down|from|into|against|my|his|her|(?:my|him|her)self)\b/;
+
+/** A thing was dropped, and no visit. */
+export const DROPPED = /\b(?:i|we|he|she)(?: have| has|'ve|'s)? (?:just |accidentally )?dropped (?:my|his|her|our|the|it|a)\b/;
+
+/** They have been in touch about it before. */
+export const CALLED_EARLIER =
+  /\b(?:i|we)(?:'ve| have)? (?:just |already )?(?:called|rang|phoned|emailed|wrote|messaged|spoke to (?:you|someone|somebody))\b[^.;?!]{0,20}\b(?:earlier|before|yesterday|last|already|<day>|this morning)\b/;
+
+/** "I want to be filmed": something is to be done to whoever speaks. */
+export const WANTS_DONE =
+  /\b(?:i|we)(?:'d like| would like| want| need|'d love| would love) to (?:be|get|have) (?!(?:able|sure|home|back|clear|told|honest)\b)[a-z<]+/;
+
+/** What tells of whoever speaks, or of theirs. */
+export const OF_ONESELF =
+  /^\W*(?:(?:g'?day|hi|hello|hey|so|well|look|ok|oh|good|morning|afternoon|evening|and|but)\W+)*(?:i|i've|i'm|my|we|we've|we're|our|he|he's|she|she's)\b/;
+
+/** A visit of theirs is to be earlier or later on its day. */
+export const COMES_EARLIER = /\b(?:come|be there|be seen|get in)(?: in)? (?:a (?:bit|little) |an hour |half an hour )?(?:earlier|later) (?:on |that )?<day>/;
+
+/** Who it is that answers is asked. */
+export const WHO_ANSWERS = /(?<!\bwhom? )\b(?:am i|are we) (?:really |actually |just )?(?:talking|chatting|speaking|writing|texting) (?:to|with)\b/;
+
+/** Whom to speak to is asked. */
+export const WHOM_TO_SPEAK_TO =
+  /\bwho(?:m)? (?:should|do|can|could|must|would) (?:i|we|one) (?:speak|talk|complain|go|turn|write) to\b(?! (?:learn|get|find)\b)/;
+
+/** Somebody would come by for a while. */
+export const NIP_IN =
+  /^\W*(?:(?:hi|hello|hey|so|ok|and)\W+)*(?:could|can|may|might) (?:i|we) (?:just |quickly )?(?:nip|pop|drop|stop|swing|squeeze|call) (?:in|by|over|round|along)\b/;
+
 /** Whether a visit stands. */
 export const STILL_ON =
-  /\b(?:is|are|was) (?:the|my|our|his|her|<day>'s) (?:<\w+> )?(?:<service>|appointments?|visits?|bookings?|lessons?|sessions?|class) still (?:on|booked|there|happening|going ahead|standing|all right|ok|okay)(?= ?(?:$|[?.!,;]|<day>|<time>|for me\b|then\b))/;
+  /\b(?:is|are|was) (?:the|my|our|his|her|<day>'s) (?:<\w+> )?(?:<service>|appointments?|visits?|bookings?|lessons?|sessions?|class) still (?:on|booked|there|happening|going ahead|standing|all right|ok|okay)(?= ?(?:$|[?.!,;]|<day>|<time>|for me\b|then\b))|\b(?:whether|if) (?:<day>|<time>|<service>|it|my [a-z<>]+)(?: on)?(?: <day>)? (?:is|'s) still (?:on|booked|happening|going ahead|standing)\b/;
+/** What they have once known of their visit: "I've forgotten if it's ten or eleven". */
+export const FORGOT_WHEN =
+  /\b(?:i|we)(?:'ve| have)? (?:forgot|forgotten|(?:can't|cannot|don't|do not) (?:remember|recall))(?: (?:if|whether|when|what time|which day|what day|at what time))\b[^.;?!]*(?:<time>|<day>|\b(?:i|we|it|they|you)\b)/;
+/** When they come next: "when are we next in". */
+export const WHEN_NEXT_IN =
+  /\b(?:when|what time|which day|what day) (?:am|are) (?:i|we)(?: next| due| back| booked)* (?:in|due|booked|coming in|up)\b(?! (?:line|trouble)\b)/;
+/** Who does what they have: "is Petra doing my course". */
+export const WHO_DOES_MINE =
+  /\b(?:is|will|'s)(?: it)? <staff>(?: (?:or|and) <staff>)? (?:who(?:'s| is) )?(?:be )?(?:doing|teaching|giving|taking|running|holding|handling) (?:my|our) |\bwho(?:'s| is|'ll be| will be)(?: it)?(?: that is| that's)? (?:doing|teaching|giving|taking|running|holding|handling) (?:my|our) /;
+/** One thing for another: "can I trade my hour on Thursday for one on Monday". */
+export const TRADES_FOR = /\b(?:trade|exchange|swap|switch) (?:my|our|the|<day>'s) [^.;?!]{0,40}?\bfor (?:one|another|the one|an? |<day>|<time>)/;
+/** Word to be passed on: "would you pass on to Owen that I'll be late". */
+export const PASSES_ON =
+  /\b(?:pass (?:it |this |that |word |a message )?on to|let|tell|inform) <staff>(?: know)?(?: that)? (?:i|i'm|i'll|we|we're|we'll|he|she|it|my|our|they)\b/;
 /** With whom a visit of theirs is. */
 export const MINE_IS_WITH =
   /\b(?:my|our) (?:<\w+> )?(?:<service>|appointment|visit|booking|lesson|session)\b[^.?!]*[,;.] ?(?:and )?is (?:it|that|this) (?:still )?(?:with|by) <staff>\W*$/;
@@ -440,7 +500,7 @@ export const ANOTHER_TIME_FOR =
 
 /** One of the house's people is to be asked, or told, something. */
 export const ASK_THEM =
-  /^\W*(?:(?:and|also|then|please|could you|can you|would you|will you|kindly)\W+)*(?:ask <staff> to\b|(?:tell|remind) <staff> (?:to|that|about|the|our|i|i'm|we|we're|my|it|he|she|they)\b)/;
+  /^\W*(?:(?:and|also|then|please|could you|can you|would you|will you|kindly)\W+)*(?:ask <staff> to\b|(?:tell|remind) <staff> (?:to|that|about|the|our|i|i'm|we|we're|my|it|he|she|they)\b|tell (?!(?:me|us|you|anyone|anybody|if|when|what|how|who|where|whether|from|the|a|my|by)\b)[a-z]+ (?:that|the|about|i|i'm|we|we're|my|it|he|she|they)\b)/;
 
 /** What is on a day is to be otherwise: "tomorrow's lesson: can it be at nine". */
 export const THEIRS_TO_BE =

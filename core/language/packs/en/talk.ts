@@ -191,7 +191,8 @@ export const ASKS_AT_LAST = /[,.;!]\s*(?:and |so |but )?(?:is|are|can|could|do|d
 export const OF_MONEY = /\b(?:refunds?|discounts?|prices?|reductions?)\b/i;
 
 /** Who would rather have it otherwise. */
-export const PREFERS = /\b(?:i|we)(?:'d| would)?(?: much)? (?:rather|prefer|sooner)\b|\bbetter for (?:me|us)\b|\b(?:suits?|works?) (?:me|us) better\b/i;
+export const PREFERS =
+  /\b(?:i|we)(?:'d| would)?(?: much)? (?:rather|prefer|sooner)\b|^\W*(?:ok(?:ay)?\W+|then\W+|and\W+|but\W+)*(?:i|we)(?:'d| would) (?:like|love) (?:it with |to have |to see )?[a-z]+\W*(?:please\W*|instead\W*)*$|\bbetter for (?:me|us)\b|\b(?:suits?|works?) (?:me|us) better\b/i;
 
 /** What was spoken of cannot be kept. */
 export const CANNOT_KEEP_IT =
@@ -214,7 +215,7 @@ export const ARE_YOU_THERE =
 
 /** Who wants what they had before. */
 export const SAME =
-  /\b(?:same (?:\w+ )?again|same (?=(?:on|for|next|please|too)\b|\w+day\b)|same (?:thing|as (?:last|before|my last|always))|same (?:thing |one )?as (?:then|that|before|always|usual)|the same as(?! (?:my|our|his|her|their|he|she|they|a|your|every|any)\b)|(?<!as )(?:the|my) usual(?= (?:please|one|thing|time|massage|treatment|appointment|with|on|at|for|this|next|\w+day)\b|[.,!]|$)|(?:as|just like|like) (?:the |my )?last (?:time|one|visit|session))\b/i;
+  /\b(?:same (?:\w+ )?again|same (?=(?:on|for|next|please|too)\b|\w+day\b)|same (?:thing|as (?:last|before|my last|always))|same (?:thing |one )?as (?:then|that|before|always|usual)|the same as(?! (?:my|our|his|her|their|he|she|they|a|your|every|any)\b)|(?<!as )(?:the|my) usual(?= (?:please|one|thing|time|massage|treatment|appointment|with|on|at|for|this|next|\w+day)\b|[.,!]|$)|(?:as|just like|like) (?:the |my )?last (?:time|one|visit|session)|(?:just |exactly )?like (?:the one|what) (?:i|we)(?:'ve| have)(?: got| booked| now| already)?)\b/i;
 
 /** Of all that there is. */
 export const OF_ALL = /\b(?:you|there)(?:'ve| have|'s| is| do| offer| got)\b/i;

@@ -105,7 +105,7 @@ const WHILE_BOOKING = new Set<Expects>(["slot", "time", "day", "service", "lengt
 const waitsFor = (at: Moment): boolean => at.expects === "time" || at.expects === "slot" || at.expects === "day";
 /** What is read back may be answered with another hour: "no, ten", "could we do 4". */
 const mayChange = (at: Moment): boolean => at.expects === "go-ahead" || at.expects === "phone-check" || at.expects === "name-check";
-const CHANGES = /\b(?:no|nope|wait|sorry|rather|actually|do|be|make it|make that|have|take|say|come|prefer|at)[, ]+(?:it |that )?$/;
+const CHANGES = /\b(?:no|nope|wait|sorry|i mean|i meant|rather|actually|do|be|make it|make that|have|take|say|come|prefer|at)[, ]+(?:it |that )?$/;
 
 /** What rules the hours before a time out. */
 const UNABLE =
@@ -120,7 +120,15 @@ const LONGEST_ANSWER = 160;
 
 /** What people put around a bare number that names a time. */
 const AROUND_A_TIME =
-  /\b(?:um+|uh+|ok(?:ay)?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|grand|lovely|ideal|brilliant|super|nice|suits?|does it|sounds|would|be|for me|me|thanks|thank you|(?:i|we)'(?:ll|d) (?:take|have|like|go for|go with|prefer)|(?:can|could) (?:i|we) (?:have|take)|give me|let me have|book|put me down for|take|it|make|better|perfect|with|slot|one|too|also|again|as well|if|you|can|possible|there is|that)\b/g;
+  /\b(?:um+|uh+|ok(?:ay)?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|grand|lovely|ideal|brilliant|super|nice|suits?|does it|sounds|would|be|for me|me|thanks|thank you|(?:i|we)'(?:ll|d) (?:take|have|like|go for|go with|prefer)|(?:can|could) (?:i|we) (?:have|take)|give me|let me have|book|put me down for|take|it|make|better|perfect|with|slot|one|too|also|again|as well|if|you|can|possible|there is|that|sorry|actually|rather|i (?:meant|mean|said)|i'd (?:rather|sooner)(?: have| do)?|(?:do|does|have) you have|instead|'s)\b/g;
+
+/** An hour with its sign, and what joins another to it. */
+const AT_AN_HOUR_AND =
+  /\bat (?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?:[:.]\d\d)?(?: ?(?:am|pm|o'clock))? (?:and|and then)(?: one)?(?: at)? $/;
+/** What was meant, and not what was taken. */
+const MEANS_RATHER = /\b(?:mean|meant|rather|sooner|better|instead|make it)\b/;
+/** A figure that a telephone number has. */
+const DIGIT = /^(?:oh|one|two|three|four|five|six|seven|eight|nine)$/;
 
 /** Before the hour that was meant. */
 const MEANT_BEFORE = /(?:^\W*|\b(?:i )?(?:meant|mean|said|sorry|no)[, ]+|\bit (?:was|is) |\bit's )(?:at )?$/;
@@ -310,7 +318,7 @@ export const TIME_RULES: TimeRule[] = [
   },
   {
     name: "time/same",
-    pattern: /\b(?:(?:at )?(?:the )?same (?:times?|hours?)(?! next)|(?:at )?(?:the )?same times?(?= next))\b/g,
+    pattern: /\b(?:(?:at )?(?:the )?same (?:day and (?:the )?(?:same )?)?(?:times?|hours?)(?! next)|(?:at )?(?:the )?same times?(?= next))\b/g,
     value: () => ({ value: { kind: "same" } }),
   },
   { name: "time/ish", pattern: rx(`\\b(?:at |about |around )?(${CLOCK}) ?-?ish\\b`), value: (m) => one("around", m[1]) },
@@ -367,6 +375,8 @@ export const TIME_RULES: TimeRule[] = [
       // "I meant three, not four", "ten is too early, eleven".
       if (said !== "one" && ((MEANT_BEFORE.test(before) && BUT_NOT_AFTER.test(rest)) || (TOO_SOON_BEFORE.test(before) && /^\W*$/.test(rest))))
         return one("at", said);
+      // "At nine and ten": two hours that are wished for.
+      if (said !== "one" && AT_AN_HOUR_AND.test(before) && /^\W*(?:$|[.,;?!]|please\b|on\b|then\b)/.test(rest)) return one("at", said);
       // "Then five", "five then", after a day was asked about.
       if (
         at.expects === "anything" &&
@@ -398,6 +408,17 @@ export const TIME_RULES: TimeRule[] = [
       const alone = (): boolean =>
         m.input.length <= LONGEST_ANSWER && `${whole} ${m.input.slice(m.index + m[0].length)}`.replace(AROUND_A_TIME, " ").replace(/[^a-z0-9]+/g, "") === "";
       if (said === "one" && (afterDay || /\b(?:the|that|this)(?: \w+)? $/.test(before))) return null;
+      // To a name or a number that is read back, an hour that was meant: "sorry, I meant ten", "eleven is better".
+      if (
+        (at.expects === "phone-check" || at.expects === "name-check") &&
+        /^[a-z]{3,}/.test(said) &&
+        !DIGIT.test(said) &&
+        MEANS_RATHER.test(m.input) &&
+        alone()
+      )
+        return one("at", said);
+      // "Sorry, eleven is better".
+      if (at.expects === "go-ahead" && said !== "one" && MEANS_RATHER.test(m.input) && alone()) return one("at", said);
       // To what is read back, an hour alone is another hour: "ten".
       if (at.expects === "go-ahead" && /^\W*(?:no\W+)?[a-z0-9:.]+(?:\W+(?:please|then|rather|instead))*\W*$/.test(m.input) && alone()) return one("at", said);
       if (afterDay || (waited && alone())) return one("at", said);
@@ -424,7 +445,12 @@ export const TIME_RULES: TimeRule[] = [
         return one("at", said);
       // "Could it be eleven instead".
       if (/\b(?:be|do|come(?: at)?|make it|have|to)[, ]+$/.test(before) && /^ instead\b/.test(m.input.slice(m.index + m[0].length))) return one("at", said);
-      if (mayChange(at) && CHANGES.test(before) && /^\W*(?:$|then|please|instead|rather|o'?clock)/.test(m.input.slice(m.index + m[0].length)))
+      if (
+        mayChange(at) &&
+        !(at.expects === "phone-check" && DIGIT.test(said)) &&
+        CHANGES.test(before) &&
+        /^\W*(?:$|then|please|instead|rather|o'?clock)/.test(m.input.slice(m.index + m[0].length))
+      )
         return one("at", said);
       return null;
     },

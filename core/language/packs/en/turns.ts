@@ -170,3 +170,11 @@ export const BRING_INSTEAD =
 
 /** "Bring it forward", in one word. */
 export const PREPONES = /\bprepon(?:e|ed|ing)\b/;
+
+/** What was asked about is wished for on a day or at an hour. */
+export const HAVE_IT =
+  /^\W*(?:and |also |then )*(?:could|can|may) (?:i|we|he|she) (?:have|get|do|take|book) (?:it|that|one|that one)(?: done)? (?:on |at |for )?<(?:day|time)>/;
+
+/** Another thing in place of what is given up. */
+export const DOES_INSTEAD =
+  /^\W*(?:and |then )*(?:(?:could|can|may) (?:i|we|he|she) |i'd like to |i would like to |i want to |please )?(?:do|have|take|try|get|book) (?:me |us )?(?:in )?(?:for )?(?:an? |the |some )?(?:<service>|(?!(?:it|that|this|one|another|something|anything|the|someone|somebody|later|earlier|sooner)\b)[a-z]+)(?: [a-z]+)?(?: (?:on|at|for|with|<day>|<time>|<staff>|<length>))* instead\b/;
