@@ -105,7 +105,12 @@ const TURNS: readonly Turn[] = [
       ((asksFor(errand) || ["none", "out-of-scope", "refused"].includes(errand)) && signs.OF_OTHERS.test(said)) ||
       (signs.PRETEXT.test(masked) && (["ask-mine", "move", "cancel"].includes(errand) || signs.ASKS_WHEN.test(masked))),
   },
-  { is: "refused/of-others", subject: "others", least: 0.7, when: (g) => ofSomebodys(g.said) || signs.WHOSE_NAME.test(g.masked) },
+  {
+    is: "refused/of-others",
+    subject: "others",
+    least: 0.7,
+    when: (g) => ofSomebodys(g.said) || signs.WHOSE_NAME.test(g.masked) || signs.FOR_THEIR_TIMES.test(g.masked),
+  },
   { is: "refused/of-their-life", subject: "private", least: 0.7, when: has(signs.OF_THEIR_LIFE) },
   // Somebody who does not wake or answer is in danger, where the sentences hold that likelier than anything else.
   { is: "emergency/unresponsive", from: ["emergency"], least: 0, when: (g) => g.top.sure >= 0.5 && signs.UNRESPONSIVE.test(g.masked) },

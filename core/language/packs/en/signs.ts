@@ -18,6 +18,10 @@ export const OF_OTHERS =
 /** Whose name stands at an hour or on a day. */
 export const WHOSE_NAME = /\b(?:which|what|whose) (?:names?|clients?|patients?|customers?)\b[^.;?!]{0,30}<(?:time|day)>/;
 
+/** Somebody of theirs is said to want to know when they come: "my mum forgot her times, when are they". */
+export const FOR_THEIR_TIMES =
+  /\bmy (?!(?:own|next|last)\b)[a-z]+(?: [a-z<>]+){0,2} (?:forgot|forgets|has forgotten|lost|has lost|asks?|wants? to know|can't remember|doesn't remember|isn't sure of|is not sure of) (?:when|what time|(?:her|his|their) (?:times?|hours?|appointments?|visits?|bookings?|days?|card))\b/;
+
 /** Who sees the speaker, or when they are awaited: it is theirs, whoever booked it. */
 export const OF_OURSELVES =
   /\bwho(?:'s| is| will be| is going to be)(?: it)? (?:\w+ )?(?:seeing|treating|doing|teaching|helping|looking after|cutting) (?:me|us)\b|\b(?:when|what time|which day|where) (?:are we|we're|we are|am i|i'm) (?:expected|due|booked|wanted|supposed|coming|meant)\b|\b(?:does|do|is|are|will|would) my (?:(?:own|old|new|current|last) )?(?:<service>|[a-z]+)(?: from [a-z]+(?: [a-z]+)?)? (?:still )?(?:count|carry over|transfer|apply|valid|good|accepted|recogni[sz]ed|enough)\b|\bbook(?:ed|ing)?(?: \w+){0,2} for (?:us|me)\b/;
