@@ -131,3 +131,40 @@ describe("a thing in the words of a line", () => {
     expect(boats("is there a cloakroom for the dog").state.outcomes).not.toContain("answered");
   });
 });
+
+describe("what is asked in the middle", () => {
+  it("of who else does it is answered with those who do", () => {
+    expect(tern("relaxation massage with Nell on Wednesday at ten", "is she the only one who does it").last).toMatch(/Nell or Joaquim/);
+    const t = tern("an hour of relaxation massage on Wednesday at six, with Nell", "any other person?");
+    expect(t.state.status).toBe("open");
+    expect(t.last).toMatch(/Nell or Joaquim/);
+    expect(t.last).not.toMatch(/Maren/);
+  });
+
+  it("which of theirs comes first is told from the books", () => {
+    expect(boats("Craig Duffy, 03 6555 0143, which of my bookings is first?").last).toMatch(/licence test with Petra on Thursday 4 March/);
+  });
+
+  it("an hour by itself is a length, where a length or a service is asked for", () => {
+    expect(tern("a sports massage tomorrow", "hour").state.task).toMatchObject({ saidLength: 60 });
+    expect(tern("a massage tomorrow", "just an hour please").last).not.toMatch(/We are open/);
+  });
+
+  it("what is good for something is no gift that is good for some years", () => {
+    expect(tern("have you got anything that is good for tension").last).not.toMatch(/voucher/i);
+  });
+});
+
+describe("one more, once something was booked", () => {
+  it("is as many days later as is said, at its hour and with whom it was", () => {
+    const t = speech(
+      "stammering session with Owen on Friday the 12th at eleven",
+      "Lee Cope, 0113 555 0191",
+      "yes",
+      "and put me down for the week after too",
+      "the first",
+      "yes",
+    );
+    expect(t.booked).toEqual(["stammer 2027-03-12 11:00 owen", "stammer 2027-03-19 11:00 owen"]);
+  });
+});

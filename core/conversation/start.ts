@@ -297,6 +297,9 @@ export function carriedOn(t: Turn, reading: Reading): BookTask | null {
   fresh.service = last.service;
   fresh.lengthMin = last.lengthMin;
   fresh.saidLength = last.lengthMin;
+  // "And put me down for the week after too": so many days after the one that was booked, at its hour.
+  const after = ofKind(reading.found, "day").find((d) => d.value.kind === "relative" && d.value.weekday === undefined && d.value.byDays > 0);
+  if (after?.value.kind === "relative") return { ...fresh, same: true, sameInDays: after.value.byDays, staff: [last.staff] };
   const at = t.house.zone.toLocal(last.endMin);
   if (RIGHT_AFTER.test(text)) {
     fresh.wish = { days: { ranges: [{ from: at.day, to: at.day }] }, atMin: at.minute };

@@ -373,6 +373,8 @@ const TURNS: readonly Turn[] = [
   },
   // "Am I chatting with a real person".
   { is: "ask-service/who-answers", from: ["person", "ask-service", "none", "out-of-scope"], when: has(signs.WHO_ANSWERS) },
+  // "Any other person?", of those who do it.
+  { is: "ask-staff/another", from: ["person", "ask-staff", "none"], when: has(signs.ANOTHER_OF_THEM) },
   // "It left a burn, who should I speak to".
   { is: "person/whom-to-speak-to", from: ["ask-staff", "none", "message", "ask-policy", "person"], when: has(signs.WHOM_TO_SPEAK_TO) },
   // "Could I nip in at lunchtime tomorrow": whether there is room, where nothing of theirs is spoken of.
@@ -510,9 +512,11 @@ const TURNS: readonly Turn[] = [
   {
     is: "ask-mine/forgot-when",
     open: true,
-    from: ["book", "none", "ask-availability", "ask-hours", "ask-mine", "ask-policy", "ask-staff", "message", "move"],
+    from: ["book", "none", "ask-availability", "ask-hours", "ask-mine", "ask-policy", "ask-staff", "ask-service", "message", "move"],
     least: 0.7,
-    when: (g) => (signs.FORGOT_WHEN.test(g.masked) || signs.WHEN_NEXT_IN.test(g.masked) || signs.WHO_DOES_MINE.test(g.masked)) && !cuedFor(g, "cancel"),
+    when: (g) =>
+      (signs.FORGOT_WHEN.test(g.masked) || signs.WHICH_OF_MINE.test(g.masked) || signs.WHEN_NEXT_IN.test(g.masked) || signs.WHO_DOES_MINE.test(g.masked)) &&
+      !cuedFor(g, "cancel"),
   },
   // "Can I trade my hour on Thursday for one on Monday".
   { is: "move/one-for-another", open: true, from: ["book", "none", "ask-availability", "ask-policy", "move"], when: has(signs.TRADES_FOR) },

@@ -1,4 +1,4 @@
-import { OF_ONE_PERSON, OF_ONE_THING } from "../../language/packs/en/asked.ts";
+import { ONLY_ONE, OF_ONE_PERSON, OF_ONE_THING } from "../../language/packs/en/asked.ts";
 import { SUPPORTS } from "../../knowledge/match.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
@@ -20,8 +20,11 @@ export function staff(t: Turn, reading: Reading): boolean {
   const before = t.state.askedStaff;
   const spokenOf = ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" ? [] : s.value));
   // "Is he there on Wednesday": who was asked about before.
-  const people = spokenOf.length === 0 && before !== undefined && OF_ONE_PERSON.test(reading.said) ? [before] : spokenOf;
-  const said = ofKind(reading.found, "service").flatMap((f) => f.value);
+  // "Is Nell the only one who does it": who does what is spoken of, all of them.
+  const another = ONLY_ONE.test(reading.said) || reading.errands.some((e) => e.rule === "errand/ask-staff/another");
+  const ofIt = another ? spoken(t, reading) : [];
+  const people = ofIt.length > 0 ? [] : spokenOf.length === 0 && before !== undefined && OF_ONE_PERSON.test(reading.said) ? [before] : spokenOf;
+  const said = ofIt.length > 0 ? ofIt : ofKind(reading.found, "service").flatMap((f) => f.value);
   const spokenOfIt = said.length === 0 && t.state.topic !== undefined && reading.errands.some((e) => e.rule === "errand/ask-staff/is-it-with");
   const named = spokenOfIt ? [t.state.topic as string] : said;
   const days = ofKind(reading.found, "day").filter((d) => !d.not);

@@ -131,3 +131,6 @@ export const SUM = /[$€£]\s?\d|\bR\s?\d|\d+ ?(?:dollars|euros|pounds|rand)\b/
 
 /** Between two lengths in a description. */
 export const BETWEEN_LENGTHS = /[,;.:]| and (?!a half)/;
+
+/** Whether somebody else does it too. */
+export const ONLY_ONE = /\b(?:the only (?:one|person)|only (?:him|her|them|<staff>|[a-z]+)) (?:who|that) (?:does|gives|teaches|can do|takes|has)\b/i;

@@ -359,6 +359,12 @@ export const STILL_ON =
 /** What they have once known of their visit: "I've forgotten if it's ten or eleven". */
 export const FORGOT_WHEN =
   /\b(?:i|we)(?:'ve| have)? (?:forgot|forgotten|(?:can't|cannot|don't|do not) (?:remember|recall))(?: (?:if|whether|when|what time|which day|what day|at what time))\b[^.;?!]*(?:<time>|<day>|\b(?:i|we|it|they|you)\b)/;
+/** Which of what they have: "which of my visits is first". */
+export const WHICH_OF_MINE =
+  /\bwhich (?:one )?of (?:my|our) (?:things|visits|appointments|bookings|lessons|sessions|ones|two|three) (?:is|comes|are|do|was|will)\b/;
+/** Somebody else of the house is wished for: "any other person?". */
+export const ANOTHER_OF_THEM =
+  /^\W*(?:(?:is there|have you(?: got)?|do you have|got) )?(?:any|some) (?:other|different) (?:person|people|one|ones|body)(?: (?:there|free|available|who does it|for that))?\W*$/;
 /** When they come next: "when are we next in". */
 export const WHEN_NEXT_IN =
   /\b(?:when|what time|which day|what day) (?:am|are) (?:i|we)(?: next| due| back| booked)* (?:in|due|booked|coming in|up)\b(?! (?:line|trouble)\b)/;
