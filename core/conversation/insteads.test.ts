@@ -168,3 +168,15 @@ describe("one more, once something was booked", () => {
     expect(t.booked).toEqual(["stammer 2027-03-12 11:00 owen", "stammer 2027-03-19 11:00 owen"]);
   });
 });
+
+describe("by ear", () => {
+  it("three of several services are named, and that there are others; a fourth may be said", () => {
+    const say = (channel: "web" | "phone", ...says: string[]) => heldAt("eighteenth", "saltgrass", channel, "an appointment with Petra please", ...says);
+    const services = ["boat licence course", "licence test", "radio certificate", "navigation lesson"];
+    const named = (text: string): number => services.filter((s) => text.includes(s)).length;
+    expect(named(say("phone").last)).toBe(3);
+    expect(say("phone").last).toMatch(/something else|another/);
+    expect(named(say("web").last)).toBe(4);
+    expect(say("phone", "charts").state.task).toMatchObject({ errand: "book", service: "charts", staff: ["petra"] });
+  });
+});

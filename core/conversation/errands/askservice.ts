@@ -26,6 +26,16 @@ function openTooLong(t: Turn, task: BookTask): boolean {
   return true;
 }
 
+/** By ear nobody keeps more than three names in mind. */
+const BY_EAR = 3;
+
+/** Asks which of some services is meant, naming them: on the telephone three, and that there are others. */
+function askWhichOf(t: Turn, ids: readonly string[]): void {
+  const names = ids.map((id) => val(serviceText(t.house, id), serviceSource(t.house, id)));
+  if (t.state.channel === "phone" && names.length > BY_EAR) t.say("book/ask-which-of-many", { list: joinVals(names.slice(0, BY_EAR), "or") });
+  else t.say("book/ask-which-service", { list: joinVals(names, "or") });
+}
+
 /** So many services of one person are named when it is asked which. */
 const FEW = 5;
 
@@ -126,8 +136,7 @@ export function askService(t: Turn, task: BookTask): boolean {
         const s = house.services.get(id);
         if (s?.about) t.say("ask/about", { about: val(`${s.name}: ${aboutInside(house, s)}`, serviceSource(house, id)) });
       }
-    const names = task.among.map((id) => val(serviceText(house, id), serviceSource(house, id)));
-    t.say("book/ask-which-service", { list: joinVals(names, "or") });
+    askWhichOf(t, task.among);
     t.expect(
       "service",
       task.among.map((id) => ({ label: house.services.get(id)?.name ?? id, say: house.services.get(id)?.name ?? id })),
@@ -161,12 +170,10 @@ export function askService(t: Turn, task: BookTask): boolean {
   const theirs = task.staff && task.staff !== "any" ? house.handbook.services.filter((s) => s.staff.some((p) => task.staff?.includes(p))) : [];
   const who = theirs.filter((s) => !t.state.client.saysBefore || !FOR_THE_NEW.test(s.name));
   if (who.length > 1 && who.length <= FEW) {
-    t.say("book/ask-which-service", {
-      list: joinVals(
-        who.map((s) => val(serviceText(house, s.id), serviceSource(house, s.id))),
-        "or",
-      ),
-    });
+    askWhichOf(
+      t,
+      who.map((s) => s.id),
+    );
     t.expect(
       "service",
       who.map((s) => ({ label: s.name, say: s.name })),
