@@ -68,7 +68,7 @@ export const FAMILY_FIRST =
 
 /** "First name Fergal, last name Mahoney". */
 export const FIRST_AND_LAST =
-  /(?:\bfirst name(?: is|'s|:)?\s+|^\W*)(?!(?:last|my|surname|family|and|it|the|its|it's)\b)([^\s,]+),?\s+(?:and\s+)?(?:my\s+)?(?:last name|surname|family name)(?: is|'s|:)?\s+(\S+)/;
+  /(?:\bfirst name(?: is|'s|:)?\s+|^\W*)(?!(?:last|my|surname|family|and|it|the|its|it's)\b)([a-z][^\s,]*),?\s+(?:and\s+)?(?:my\s+)?(?:last name|surname|family name)(?: is|'s|:)?\s+(\S+)/;
 
 /** "It's Mahoney, m a h o n e y, first name Fergal". */
 export const LAST_THEN_FIRST =
