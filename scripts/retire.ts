@@ -62,7 +62,7 @@ const hold = (text: string, of: House, expects?: Expects): void => {
   for (const t of [text, masked].map(plainly)) if (tells(t)) held.add(t);
 };
 for (const set of SETS)
-  for (const m of [...((MET as readonly string[]).includes(set) ? [] : setMessages(set)), ...setQuestions(set)])
+  for (const m of [...(MET.includes(set) ? [] : setMessages(set)), ...setQuestions(set)])
     hold(m.text, setHouse(set, m.house), "expects" in m ? (m.expects as Expects) : undefined);
 for (const folder of ["core", "server", "e2e"])
   for (const file of readdirSync(folder, { recursive: true, encoding: "utf8" }))

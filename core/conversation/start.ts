@@ -280,6 +280,7 @@ export function carriedOn(t: Turn, reading: Reading): BookTask | null {
   const text = reading.said.toLowerCase();
   const fresh = newBook();
   const named = ofKind(reading.found, "service").length > 0;
+  const [after] = ofKind(reading.found, "day").flatMap(({ value: v }) => (v.kind === "relative" && v.weekday === undefined && v.byDays > 0 ? [v.byDays] : []));
   if (SAME.test(text)) {
     fresh.same = true;
     const on = ofKind(reading.found, "shift").find((s) => (s.byMin ?? 0) >= 1440);
@@ -287,8 +288,7 @@ export function carriedOn(t: Turn, reading: Reading): BookTask | null {
     const by = ofKind(reading.found, "shift").find((s) => s.byMin !== undefined && s.byMin < 1440);
     if (by?.byMin) fresh.sameByMin = by.byMin * (by.value === "earlier" ? -1 : 1);
     // "The week after": so many days after that one.
-    const next = ofKind(reading.found, "day").find((d) => d.value.kind === "relative" && d.value.weekday === undefined && d.value.byDays > 0);
-    if (next?.value.kind === "relative") fresh.sameInDays = next.value.byDays;
+    if (after !== undefined) fresh.sameInDays = after;
     return fresh;
   }
   const last = t.state.last;
@@ -298,8 +298,7 @@ export function carriedOn(t: Turn, reading: Reading): BookTask | null {
   fresh.lengthMin = last.lengthMin;
   fresh.saidLength = last.lengthMin;
   // "And put me down for the week after too": so many days after the one that was booked, at its hour.
-  const after = ofKind(reading.found, "day").find((d) => d.value.kind === "relative" && d.value.weekday === undefined && d.value.byDays > 0);
-  if (after?.value.kind === "relative") return { ...fresh, same: true, sameInDays: after.value.byDays, staff: [last.staff] };
+  if (after !== undefined) return { ...fresh, same: true, sameInDays: after, staff: [last.staff] };
   const at = t.house.zone.toLocal(last.endMin);
   if (RIGHT_AFTER.test(text)) {
     fresh.wish = { days: { ranges: [{ from: at.day, to: at.day }] }, atMin: at.minute };

@@ -29,6 +29,7 @@ import {
   ASKS_FOR_IT,
   CANNOT_KEEP_IT,
   GETS_THEM,
+  LIKES_THEM,
   PREFERS,
   SOMEBODY_ELSE,
   WITH_THEM,
@@ -101,7 +102,7 @@ function otherwise(reading: Reading, told: AppointmentView): boolean {
     return false;
   if (reading.found.some((f) => f.kind === "day" || f.kind === "time") && CANNOT_KEEP_IT.test(reading.said)) return true;
   const others = ofKind(reading.found, "staff").some((s) => s.value !== "any" && !s.not && !s.value.includes(told.staff));
-  return others && (PREFERS.test(reading.said) || WITH_THEM.test(reading.masked));
+  return others && (PREFERS.test(reading.said) || LIKES_THEM.test(reading.masked) || WITH_THEM.test(reading.masked));
 }
 
 /** Of the visit that was told of: whatever day, hour or person is named is wished for. */

@@ -237,7 +237,6 @@ function judgeAll(
           backed = true;
         }
       });
-    // "My sister said I should come. What do you charge?": beside another errand, a wish without anything wished for is talk.
     // What tells, and is only like a question, asks nothing beside a wish: "I've got knee pain after five kilometres".
     parts.forEach((p, i) => {
       const e = each[i];
@@ -247,6 +246,7 @@ function judgeAll(
         backed = true;
       }
     });
+    // "My sister said I should come. What do you charge?": beside another errand, a wish without anything wished for is talk.
     const asked = each.some((e) => e.read && e.read.errand !== "book" && e.read.errand !== "ask-availability");
     parts.forEach((p, i) => {
       const e = each[i];

@@ -1,13 +1,17 @@
 import type { ReadContext } from "./context.ts";
 import { TAKES_OTHERWISE } from "./packs/en/limits.ts";
-import { DID_NOT, IN_GENERAL } from "./packs/en/signs.ts";
+import { BEFELL_TODAY, DID_NOT, IN_GENERAL, LONG_OVER } from "./packs/en/signs.ts";
 import { normalise, type Said } from "./text.ts";
 
 /** Whether the house's danger words were said, and not only spoken of in general. */
 export function isEmergency(said: Said, context: ReadContext): boolean {
   const e = context.house.emergency;
   const text = ` ${said.norm.replace(/[^a-z0-9' ]+/g, " ").replace(/\s+/g, " ")} `;
-  return e.words.some((w) => happens(text, w)) && !IN_GENERAL.test(text.trim());
+  // What befell somebody long ago is looked for in nothing of what was said then.
+  const lately = text.replace(LONG_OVER, " ");
+  const today = BEFELL_TODAY.exec(lately);
+  if (today && !DID_NOT.test(lately.slice(0, today.index))) return true;
+  return e.words.some((w) => happens(lately, w)) && !IN_GENERAL.test(text.trim());
 }
 
 /** Whether a danger is told of, and not that it did not happen: "no, I didn't hit my head". */

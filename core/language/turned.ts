@@ -114,8 +114,6 @@ const TURNS: readonly Turn[] = [
   { is: "refused/of-their-life", subject: "private", least: 0.7, when: has(signs.OF_THEIR_LIFE) },
   // Somebody who does not wake or answer is in danger, where the sentences hold that likelier than anything else.
   { is: "emergency/unresponsive", from: ["emergency"], least: 0, when: (g) => g.top.sure >= 0.5 && signs.UNRESPONSIVE.test(g.masked) },
-  // "She had a stroke ten minutes ago".
-  { is: "emergency/just-now", from: ["emergency"], least: 0.95, when: (g) => g.top.sure >= 0.5 && signs.JUST_NOW.test(g.masked) },
   // "Up to when may I call a lesson off": of the house's rules.
   {
     is: "ask-policy/until-when",

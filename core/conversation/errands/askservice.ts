@@ -6,10 +6,11 @@ import { BEGINS_WITH, FOR_THE_NEW, FOR_WHO_RETURNS, WHAT_ONE_NEEDS } from "../..
 import { serviceText } from "../format.ts";
 import { serviceSource } from "../sources.ts";
 import type { BookTask } from "../state.ts";
-import { joinVals, val, type Turn } from "../turn.ts";
+import { val, type Turn } from "../turn.ts";
 import { singleDay } from "../wish.ts";
 import { sayClosed } from "./closed.ts";
 import { lookUp, yesNoChoices } from "./identity.ts";
+import { few } from "./people.ts";
 import { oneOrNone, services, startWith } from "./services.ts";
 
 /** Asked so often which service it is for, somebody at the desk can find out better. */
@@ -26,14 +27,15 @@ function openTooLong(t: Turn, task: BookTask): boolean {
   return true;
 }
 
-/** By ear nobody keeps more than three names in mind. */
-const BY_EAR = 3;
-
 /** Asks which of some services is meant, naming them: on the telephone three, and that there are others. */
 function askWhichOf(t: Turn, ids: readonly string[]): void {
   const names = ids.map((id) => val(serviceText(t.house, id), serviceSource(t.house, id)));
-  if (t.state.channel === "phone" && names.length > BY_EAR) t.say("book/ask-which-of-many", { list: joinVals(names.slice(0, BY_EAR), "or") });
-  else t.say("book/ask-which-service", { list: joinVals(names, "or") });
+  t.say("book/ask-which-service", { list: few(t, names, "or") });
+  const called = (id: string): string => t.house.services.get(id)?.name ?? id;
+  t.expect(
+    "service",
+    ids.map((id) => ({ label: called(id), say: called(id) })),
+  );
 }
 
 /** So many services of one person are named when it is asked which. */
@@ -137,10 +139,6 @@ export function askService(t: Turn, task: BookTask): boolean {
         if (s?.about) t.say("ask/about", { about: val(`${s.name}: ${aboutInside(house, s)}`, serviceSource(house, id)) });
       }
     askWhichOf(t, task.among);
-    t.expect(
-      "service",
-      task.among.map((id) => ({ label: house.services.get(id)?.name ?? id, say: house.services.get(id)?.name ?? id })),
-    );
     return false;
   }
   // What was suggested and is neither taken nor declined is suggested still.
@@ -173,10 +171,6 @@ export function askService(t: Turn, task: BookTask): boolean {
     askWhichOf(
       t,
       who.map((s) => s.id),
-    );
-    t.expect(
-      "service",
-      who.map((s) => ({ label: s.name, say: s.name })),
     );
     return false;
   }

@@ -35,21 +35,15 @@ export function peopleFor(t: Turn, task: BookTask): string[] | undefined {
 export function nextBook(t: Turn, task: BookTask): void {
   const { house, state } = t;
   if (task.same && sameAgain(t, task)) return;
-  if (task.sameTime && (task.service || state.left !== undefined)) {
-    // "On the 11th too, at the same time": that of the visit that they have.
+  if ((task.sameTime || task.sameDay) && (task.service || state.left !== undefined)) {
+    // "On the 11th too, at the same time", "on the same day": that of what was given up just before, or of what they have.
     if (state.left === undefined && state.client.match === undefined && lookUp(t)) return;
-    delete task.sameTime;
     const as = state.left ?? theirOwn(t, task.service)?.startMin;
     const at = as === undefined ? undefined : house.zone.toLocal(as);
-    delete task.wish.times;
-    if (at) task.wish = { ...task.wish, days: task.wish.days ?? { ranges: [{ from: at.day, to: at.day }] }, atMin: at.minute };
-  }
-  if (task.sameDay && task.service) {
-    if (state.left === undefined && state.client.match === undefined && lookUp(t)) return;
+    if (task.sameTime) delete task.wish.times;
+    if (at) task.wish = { ...task.wish, days: task.wish.days ?? { ranges: [{ from: at.day, to: at.day }] }, ...(task.sameTime ? { atMin: at.minute } : {}) };
+    delete task.sameTime;
     delete task.sameDay;
-    const as = state.left ?? theirOwn(t, task.service)?.startMin;
-    const day = as === undefined ? undefined : house.zone.toLocal(as).day;
-    if (day !== undefined && !task.wish.days) task.wish.days = { ranges: [{ from: day, to: day }] };
   }
   if (task.afterOwn !== undefined && task.service) {
     // "A week after the one I have": who asks must be known first.

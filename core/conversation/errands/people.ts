@@ -19,10 +19,10 @@ export function staff(t: Turn, reading: Reading): boolean {
   const { house } = t;
   const before = t.state.askedStaff;
   const spokenOf = ofKind(reading.found, "staff").flatMap((s) => (s.value === "any" ? [] : s.value));
-  // "Is he there on Wednesday": who was asked about before.
   // "Is Nell the only one who does it": who does what is spoken of, all of them.
   const another = ONLY_ONE.test(reading.said) || reading.errands.some((e) => e.rule === "errand/ask-staff/another");
   const ofIt = another ? spoken(t, reading) : [];
+  // "Is he there on Wednesday": who was asked about before.
   const people = ofIt.length > 0 ? [] : spokenOf.length === 0 && before !== undefined && OF_ONE_PERSON.test(reading.said) ? [before] : spokenOf;
   const said = ofIt.length > 0 ? ofIt : ofKind(reading.found, "service").flatMap((f) => f.value);
   const spokenOfIt = said.length === 0 && t.state.topic !== undefined && reading.errands.some((e) => e.rule === "errand/ask-staff/is-it-with");
@@ -154,9 +154,9 @@ const PEOPLE = new Set(
 const MOST_ALOUD = 3;
 
 /** All of a list in writing, and on the telephone the first of it: nobody keeps more in mind. */
-export function few(t: Turn, list: readonly Value[]): Value {
-  if (t.state.channel !== "phone" || list.length <= MOST_ALOUD) return joinVals(list, "and");
-  return joinVals([...list.slice(0, MOST_ALOUD), val("others")], "and");
+export function few(t: Turn, list: readonly Value[], word: "and" | "or" = "and"): Value {
+  if (t.state.channel !== "phone" || list.length <= MOST_ALOUD) return joinVals(list, word);
+  return joinVals([...list.slice(0, MOST_ALOUD), val(word === "or" ? "another" : "others")], word);
 }
 
 /** Whether a question about people speaks of more than their work, their services and when they are in. */

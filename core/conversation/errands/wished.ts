@@ -32,7 +32,11 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
   const after = ofKind(reading.found, "day").find((d) => d.rule === "day/after-own");
   if (after?.value.kind === "relative" && from === undefined && task.errand === "book") task.afterOwn = after.value.byDays;
   // "… and book me a massage on the same day": that of what was given up just before, or of what they have.
-  if (task.errand === "book" && from === undefined && ofKind(reading.found, "day").some((d) => d.value.kind === "relative" && d.value.byDays === 0))
+  if (
+    task.errand === "book" &&
+    from === undefined &&
+    ofKind(reading.found, "day").some((d) => d.value.kind === "relative" && d.value.byDays === 0 && d.value.weekday === undefined)
+  )
     task.sameDay = true;
   const times = ofKind(reading.found, "time").filter((d) => d.part !== "old");
   const shift = ofKind(reading.found, "shift").find((s) => s.value === "later" || s.value === "earlier");

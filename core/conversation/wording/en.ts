@@ -7,7 +7,6 @@ export const EN = {
   "book/which-not-clear": ["I can't make out which of our services that is. Shall I pass it on to the desk?"],
   "book/been-before": ["Have you been to us before?", "Have you been here before?"],
   "book/ask-which-service": ["Which one do you mean: {list}?", "That could be {list}. Which is it?"],
-  "book/ask-which-of-many": ["It may be {list}, or another of ours. Which is it?", "Is it {list}, or something else that we do?"],
   "book/look-for-it": ["Shall I look for a time for {service}?", "Is it {service}, then? I can look for a time."],
   "book/is-it-for": ["Would that be for {service}?", "Is it {service} that you would like?"],
   "book/ask-length": ["{service} comes in {list}. How long would you like?", "How long should it be? We do {list} of {service}."],

@@ -83,9 +83,12 @@ export const ALWAYS_EMERGENCY: readonly string[] = [
   "caught fire",
   "burst into flames",
   "electrocuted",
-  "drowning",
-  "overboard",
-  "taking on water",
+  "is drowning",
+  "he's drowning",
+  "she's drowning",
+  "man overboard",
+  "fell overboard",
+  "boat taking on water",
 ];
 
 /** Numbers for help at once by ISO 3166 country; 112 in the European Union and many other places. Common knowledge, from memory. */

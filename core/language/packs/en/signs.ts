@@ -59,12 +59,13 @@ export const BOTH_OF_THEIRS =
 export const NO_DANGER =
   /(?<!(?:\b(?:not|never|doubt|unsure|if|whether)\b|n't\b)[^.;!?]{0,30})\b(?:(?:he|she|it|they|i)(?:'s|'m|'re| is| am| are)|is|are|his|her|my|the|their) (?:still )?(?:breathing|heart|chest|conscious|awake|blood pressure|pulse)(?: rate)?(?: is|'s)? (?:fine|ok|okay|normal|normally|well|good|alright|all right)\b|\bbleed(?:ing|s)? (?:money|cash|dry|out of my wallet)\b/g;
 
-/** It is going on, or was a moment ago. */
-export const JUST_NOW = /\b(?:just now|right now|this (?:very )?minute|at this moment|(?:minutes?|hours?|seconds?) ago|<length> ago)\b/;
-
 /** What befell somebody a good while ago is no danger of now: "he had a stroke in the autumn". */
 export const LONG_OVER =
-  /\b(?:had|has had|'s had|have had|'ve had|suffered|survived|recovering from|since|after) (?:an?|the|my|his|her|two|another)? ?(?:[a-z]+ )?(?:stroke|heart attack|seizure|heart operation|bypass|fall|concussion|accident)s?\b(?![^.;?!]*\b(?:just now|right now|this minute|at the moment|minutes? ago|hours? ago|<length> ago|since <time>)\b)(?![^.;?!]*(?:<length>|<time>) ago)(?=[^.;?!]*(?:\b(?:ago|last|back in|years?|months?|in (?:the )?(?:spring|summer|autumn|fall|winter)|since|once|in (?:19|20)\d\d|at (?:christmas|easter))\b|<day>))/g;
+  /\b(?:had|has had|'s had|have had|'ve had|suffered|survived|recovering from|since|after) (?:(?:an?|the|my|his|her|another) )?(?:[a-z]+ )?(?:stroke|heart attack|seizure|bypass|concussion)s?\b(?!.*\b(?:just|now|again|today|tonight|yesterday|this (?:morning|afternoon|evening|minute)|last night|(?:minutes?|hours?) ago)\b|.*<(?:time|length)>)(?=[^.;?!]{0,30}\b(?:(?:years?|months?) (?:ago|back)|long ago|last (?:year|spring|summer|autumn|fall|winter|christmas|easter)|back in|in (?:the )?(?:spring|summer|autumn|winter)|in (?:19|20)\d\d|as a child)\b)/g;
+
+/** What befell somebody a moment ago, or today, is a danger whatever else is said: "my dad had a stroke this morning". */
+export const BEFELL_TODAY =
+  /\b(?:had|has had|'s had|having|suffered|suffering) (?:an?|another) (?:[a-z]+ )?(?:stroke|seizure|heart attack)s?\b(?=.{0,40}\b(?:now|today|tonight|yesterday|this (?:morning|afternoon|evening)|last night|(?:minutes?|hours?|an hour) ago)\b)|\b(?:just|'s just|has just) (?:had|suffered) (?:an?|another) (?:[a-z]+ )?(?:stroke|seizure|heart attack)\b/;
 
 /** What somebody grown up does in their sleep, as a habit: "she says I stop breathing at night". */
 export const IN_ONES_SLEEP =
@@ -273,10 +274,10 @@ export const ASKS_OF_IT = /\b(?:when|what|who|which|where|whether|if|tell|know|c
 export const WISHES =
   /\b(?:(?:like|want|need|wish)s?(?! to (?:know|ask|check|find out)\b)|love|please|could|can(?!')|may|would(?! like to (?:know|ask))|book me|hoping|looking)\b/;
 
-/** Somebody named, with a few small words around that ask for them: "<staff>, if she's about", "give me <staff> please". */
+/** "A quick word with him". */
 export const A_WORD_WITH = /\b(?:a|one) (?:quick |short )?word with (?:him|her|them|[a-z]+)\b/;
 
-/** Who is asked for, with hardly a word besides. */
+/** Somebody named, with a few small words around that ask for them: "<staff>, if she's about", "give me <staff> please". */
 export const FOR_A_WORD =
   /^\W*(?:(?:hi|hello|hey|just|please|give me|get me|can i (?:have|get)|could i (?:have|get)|i need|i want|i'd like|is|a|quick|word|with|for|to|through|for me)\W+)*<staff>(?:\W+(?:please|if|she|he|they|she's|he's|they're|is|are|around|about|in|there|free|available|today|now|would|be|good|great|for|a|word|me|quick|thanks|possible|at the desk))*\W*$/;
 

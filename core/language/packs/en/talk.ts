@@ -191,8 +191,11 @@ export const ASKS_AT_LAST = /[,.;!]\s*(?:and |so |but )?(?:is|are|can|could|do|d
 export const OF_MONEY = /\b(?:refunds?|discounts?|prices?|reductions?)\b/i;
 
 /** Who would rather have it otherwise. */
-export const PREFERS =
-  /\b(?:i|we)(?:'d| would)?(?: much)? (?:rather|prefer|sooner)\b|^\W*(?:ok(?:ay)?\W+|then\W+|and\W+|but\W+)*(?:i|we)(?:'d| would) (?:like|love) (?:it with |to have |to see )?[a-z]+\W*(?:please\W*|instead\W*)*$|\bbetter for (?:me|us)\b|\b(?:suits?|works?) (?:me|us) better\b/i;
+export const PREFERS = /\b(?:i|we)(?:'d| would)?(?: much)? (?:rather|prefer|sooner)\b|\bbetter for (?:me|us)\b|\b(?:suits?|works?) (?:me|us) better\b/i;
+
+/** Somebody is wished for, and nothing besides: "I'd like Petra". */
+export const LIKES_THEM =
+  /^\W*(?:(?:ok|okay|then|and|but)\W+)*(?:i|we)(?:'d| would) (?:like|love) (?:it with |to have |to see )?<staff>\W*(?:(?:please|instead)\W*)*$/;
 
 /** What was spoken of cannot be kept. */
 export const CANNOT_KEEP_IT =
