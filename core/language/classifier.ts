@@ -1,8 +1,7 @@
 import type { Errand } from "./errand.ts";
 import { eachFeature, gist, tokens } from "./features.ts";
 import errandsKept from "./packs/en/model.json" with { type: "json" };
-import topicsKept from "./packs/en/topics.json" with { type: "json" };
-import { bytesOf, GIST as GIST_SIZE } from "./vectors.ts";
+import { bytesOf } from "./vectors.ts";
 
 /** What a sentence may be about: an errand, or a refused one with its subject. */
 export type Label = string;
@@ -39,15 +38,13 @@ export interface StoredModel {
   temperature: number;
 }
 
-// A constant of this module is read faster in a loop than one of another.
-const GIST = GIST_SIZE;
-
 /** Shares by softmax of the summed weights, into `scores`. */
 export function share(m: Pick<Model, "weights" | "gist">, at: readonly number[], gist: Float32Array, k: number, scores: Float64Array, temperature = 1): void {
   const { weights } = m;
+  const dims = gist.length;
   for (let c = 0; c < k; c++) {
     let sum = 0;
-    for (let d = 0; d < GIST; d++) sum += (gist[d] as number) * (m.gist[c * GIST + d] as number);
+    for (let d = 0; d < dims; d++) sum += (gist[d] as number) * (m.gist[c * dims + d] as number);
     scores[c] = sum;
   }
   for (const f of at) for (let c = 0; c < k; c++) scores[c] = (scores[c] as number) + (weights[f * k + c] as number);
@@ -68,7 +65,7 @@ function numbersOf(kept: StoredModel["weights"]): Float32Array {
 const unpacked = new Map<StoredModel, Model>();
 
 /** A model that ships with Gentian; its numbers are unpacked once. */
-function shipped(kept: StoredModel): Model {
+export function shipped(kept: StoredModel): Model {
   const have = unpacked.get(kept);
   if (have) return have;
   const model: Model = {
@@ -83,10 +80,9 @@ function shipped(kept: StoredModel): Model {
   return model;
 }
 
-/** Unpacks the models now, so that the first who speaks does not wait for them. */
+/** Unpacks the model of errands now, so that the first who speaks does not wait for it. */
 export function readyToRead(): void {
   shipped(errandsKept);
-  shipped(topicsKept);
 }
 
 function shares(masked: string, own: (word: string) => boolean, model: Model): Float64Array {
@@ -103,9 +99,6 @@ function shares(masked: string, own: (word: string) => boolean, model: Model): F
   share(model, at, gist(masked), model.labels.length, scores, model.temperature);
   return scores;
 }
-
-/** What a question is about: the share of each topic. Two that ask for the same have their shares in the same place. */
-export const topicsOf = (text: string): Float64Array => shares(text.toLowerCase(), () => false, shipped(topicsKept));
 
 /**
  * The likeliest meanings of a masked text, likeliest first. `own` tells the words of the house. Where what was put aside

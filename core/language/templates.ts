@@ -69,7 +69,7 @@ export function headed(text: string): Map<string, string[]> {
   for (const raw of text.split("\n")) {
     const line = raw.trim();
     if (line === "" || line.startsWith("#")) continue;
-    const heading = /^= (\S+)$/.exec(line);
+    const heading = /^= (.+)$/.exec(line);
     if (heading) {
       // A heading that comes again goes on where it ended.
       under = out.get(heading[1] as string) ?? [];

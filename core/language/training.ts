@@ -5,7 +5,6 @@ import { CUES } from "./packs/en/cues.ts";
 import { EXAMPLES } from "./packs/en/examples.ts";
 import { KIN } from "./packs/en/kin.ts";
 import { expand, headed } from "./templates.ts";
-import { GIST as GIST_SIZE } from "./vectors.ts";
 
 /** How many sentences each template gives at most, so that none outweighs the others. */
 const PER_TEMPLATE = 40;
@@ -15,8 +14,22 @@ const GIST_RATE = 0.06;
 const DECAY = 1e-4;
 /** So many models, each of another order of the sentences, whose mean is taken: one alone wavers with the order. */
 const ORDERS = 8;
-// A constant of this module is read faster in a loop than one of another.
-const GIST = GIST_SIZE;
+
+/** What a model sees of a text: its features, and numbers of what all of it means. */
+export interface Look {
+  features(text: string): string[];
+  gist(text: string): Float32Array;
+}
+
+/** How errands are looked at. */
+export const OF_ERRANDS: Look = {
+  features: (text) =>
+    features(
+      text,
+      tokens(text, null, () => false),
+    ),
+  gist,
+};
 
 interface Example {
   label: Label;
@@ -65,7 +78,8 @@ function train(list: readonly Example[], labels: Label[], orders: number): Pick<
   const places = new Map<string, number>();
   for (const e of list) for (const f of e.features) if (!places.has(f)) places.set(f, places.size);
   const rows = list.map((e): Row => ({ at: e.features.map((f) => places.get(f) as number), gist: e.gist, label: labels.indexOf(e.label) }));
-  const sum: Weights = { weights: new Float32Array(places.size * labels.length), gist: new Float32Array(GIST * labels.length) };
+  const dims = list[0]?.gist.length ?? 0;
+  const sum: Weights = { weights: new Float32Array(places.size * labels.length), gist: new Float32Array(dims * labels.length) };
   for (let seed = 7; seed < 7 + orders; seed++) {
     const one = inOneOrder(rows, places.size, labels.length, seed);
     for (const part of ["weights", "gist"] as const) one[part].forEach((w, i) => (sum[part][i] = (sum[part][i] as number) + w / orders));
@@ -77,7 +91,8 @@ function train(list: readonly Example[], labels: Label[], orders: number): Pick<
 function inOneOrder(rows: readonly Row[], many: number, k: number, seed: number): Weights {
   const weights = new Float32Array(many * k);
   const squares = new Float32Array(many * k).fill(1e-6);
-  const dense = new Float32Array(GIST * k);
+  const dims = rows[0]?.gist.length ?? 0;
+  const dense = new Float32Array(dims * k);
   // Errands with few sentences count as much as those with many.
   const sizes = new Array<number>(k).fill(0);
   for (const r of rows) sizes[r.label] = (sizes[r.label] ?? 0) + 1;
@@ -107,7 +122,7 @@ function inOneOrder(rows: readonly Row[], many: number, k: number, seed: number)
         }
         if (Math.abs(g) < 0.003) continue;
         const step = (GIST_RATE / (1 + round)) * g;
-        for (let d = 0; d < GIST; d++) dense[c * GIST + d] = (dense[c * GIST + d] as number) - step * (row.gist[d] as number);
+        for (let d = 0; d < dims; d++) dense[c * dims + d] = (dense[c * dims + d] as number) - step * (row.gist[d] as number);
       }
     }
   }
@@ -115,7 +130,7 @@ function inOneOrder(rows: readonly Row[], many: number, k: number, seed: number)
 }
 
 /** Trains on headed sentences, or on those of them that `keep` keeps; the mean of models that saw them in `orders` orders. */
-export function modelOf(of: string, keep: (template: string) => boolean = () => true, orders = ORDERS): Model {
+export function modelOf(of: string, keep: (template: string) => boolean = () => true, orders = ORDERS, look: Look = OF_ERRANDS): Model {
   const list = sentences(of).filter((s) => keep(s.template));
   const loose = marked(of);
   const words = new Set<string>();
@@ -125,14 +140,7 @@ export function modelOf(of: string, keep: (template: string) => boolean = () => 
       if (!plain.startsWith("<") && !loose.has(plain)) words.add(plain);
     }
   const labels = [...new Set(list.map((s) => s.label))];
-  const examples = list.map((s) => ({
-    label: s.label,
-    gist: gist(s.text),
-    features: features(
-      s.text,
-      tokens(s.text, null, () => false),
-    ),
-  }));
+  const examples = list.map((s) => ({ label: s.label, gist: look.gist(s.text), features: look.features(s.text) }));
   return { labels, words, temperature: 1, ...train(examples, labels, orders) };
 }
 

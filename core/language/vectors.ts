@@ -9,6 +9,12 @@ const HALF_AT = 300;
 
 const rank = new Map(table.words.split(" ").map((w, i) => [w, i]));
 
+/** How much a word counts by how common it is, 0 to 1: rare ones nearly 1, and one that the table has not half. */
+export const countOf = (word: string): number => {
+  const at = rank.get(word) ?? HALF_AT;
+  return at / (at + HALF_AT);
+};
+
 /** Signed bytes from base64. */
 export function bytesOf(base64: string): Int8Array {
   const text = atob(base64);
@@ -69,8 +75,7 @@ export function gistOf(words: readonly string[]): Float32Array {
   for (const word of words) {
     const v = vectorOf(word);
     if (!v) continue;
-    const at = rank.get(word) ?? HALF_AT;
-    const w = at / (at + HALF_AT);
+    const w = countOf(word);
     weight += w;
     n++;
     for (let d = 0; d < DIMS; d++) {

@@ -2,6 +2,7 @@ import { mkdirSync, rmSync, writeFileSync } from "node:fs";
 import { createServer } from "node:http";
 import { join } from "node:path";
 import { zoneName } from "@gentian/core/house/schema";
+import { readyToAnswer } from "@gentian/core/knowledge/topics";
 import { readyToRead } from "@gentian/core/language/classifier";
 import { epochMinOf, zoneOf } from "@gentian/core/time/zone";
 import { openApp } from "../app.ts";
@@ -92,6 +93,7 @@ export async function start(flags: Flags): Promise<void> {
     throw e;
   });
   readyToRead();
+  readyToAnswer();
   warmLines(opened).catch((error: unknown) => opened.log.warn({ err: error }, "the telephone's models"));
   if (!given) writeFileSync(join(folder, "running.json"), JSON.stringify({ pid: process.pid, url }), { mode: 0o600 });
   const address = server.address();

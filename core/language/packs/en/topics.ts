@@ -1,8 +1,10 @@
-/**
- * What questions at a front desk are about, with ways to ask each: houses of any trade. A line of a handbook and a
- * question that are about the same thing meet here even where they share no word.
- */
-export const TOPICS = String.raw`
+import { MONEY } from "./topics/money.ts";
+import { PEOPLE_ASKED } from "./topics/people.ts";
+import { PLACE } from "./topics/place.ts";
+import { THINGS } from "./topics/things.ts";
+import { VISIT } from "./topics/visit.ts";
+
+const EARLIER = String.raw`
 = clothes
 what (should|do|shall|must) i wear
 what (clothes|clothing|outfit) (should|do) i (need|wear|bring|come in)
@@ -1230,3 +1232,9 @@ do you sleep
 how is your day
 what do you eat
 `;
+
+/**
+ * What questions at a front desk are about, with ways to ask each: houses of any trade. A line of a handbook and a
+ * question that are about the same thing meet here even where they share no word.
+ */
+export const TOPICS = [EARLIER, MONEY, PLACE, PEOPLE_ASKED, VISIT, THINGS].join("\n");
