@@ -5,62 +5,37 @@
  */
 import { writeFileSync } from "node:fs";
 import { signsOf } from "../core/knowledge/match.ts";
-import type { Forgets } from "../core/knowledge/search.ts";
 import { setHouse, setQuestions, type SetName } from "../core/testing/sets.ts";
 
 /** The sets whose questions are for learning from. */
 const LEARNT: SetName[] = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh"];
-/**
- * Words of these questions have been added to the concepts since they were new, which those of strangers have not: so
- * each question is learnt from again as often as this, with as many in a hundred of its words taken not to be known.
- */
-const AGAIN = 2;
-const FORGOTTEN = 80;
-/** What a question counts that is learnt from again, beside 1 for as it was asked. */
-const COUNTS = 0.15;
-
-/** Whether a word of a question is forgotten the nth time, the same every time. */
-function forgets(question: string, nth: number): Forgets {
-  return (concept, words) => {
-    let h = nth;
-    for (const c of `${concept} ${words} ${question}`) h = Math.imul(h ^ (c.codePointAt(0) as number), 0x01000193) >>> 0;
-    return ((h ^ (h >>> 15)) >>> 0) % 100 < FORGOTTEN;
-  };
-}
 const STEPS = 4000;
 const RATE = 2;
 const DECAY = 1e-5;
 
 const tried = process.argv[2] as SetName | undefined;
 
-const questionsOf = (set: SetName, again = 0): { rows: { id: string; signs: number[] }[]; ids: string[]; counts: number }[] =>
-  setQuestions(set).flatMap((q) =>
-    Array.from({ length: 1 + again }, (_, nth) => ({
-      ids: q.ids,
-      counts: nth === 0 ? 1 : COUNTS,
-      rows: signsOf(setHouse(set, q.house), q.text, nth === 0 ? undefined : forgets(q.text, nth)).map((r) => ({ id: r.passage.id, signs: r.signs })),
-    })),
-  );
+const questionsOf = (set: SetName): { rows: { id: string; signs: number[] }[]; ids: string[] }[] =>
+  setQuestions(set).map((q) => ({ ids: q.ids, rows: signsOf(setHouse(set, q.house), q.text).map((r) => ({ id: r.passage.id, signs: r.signs })) }));
 
 const rows = LEARNT.filter((s) => s !== tried).flatMap((s) =>
-  questionsOf(s, AGAIN).flatMap((q) => q.rows.map((r) => ({ x: r.signs, y: q.ids.includes(r.id) ? 1 : 0, counts: q.counts }))),
+  questionsOf(s).flatMap((q) => q.rows.map((r) => ({ x: r.signs, y: q.ids.includes(r.id) ? 1 : 0 }))),
 );
-const all = rows.reduce((a, r) => a + r.counts, 0);
 const n = rows[0]?.x.length ?? 0;
 const w = new Float64Array(n + 1);
 const speed = new Float64Array(n + 1);
 for (let step = 0; step < STEPS; step++) {
   const g = new Float64Array(n + 1);
-  for (const { x, y, counts } of rows) {
+  for (const { x, y } of rows) {
     let z = w[n] as number;
     for (let i = 0; i < n; i++) z += (w[i] as number) * (x[i] as number);
-    const d = counts * (1 / (1 + Math.exp(-z)) - y);
+    const d = 1 / (1 + Math.exp(-z)) - y;
     for (let i = 0; i < n; i++) g[i] = (g[i] as number) + d * (x[i] as number);
     g[n] = (g[n] as number) + d;
   }
   // Gradient steps that keep nine tenths of their speed.
   for (let i = 0; i <= n; i++) {
-    speed[i] = 0.9 * (speed[i] as number) - RATE * ((g[i] as number) / (all / 40) + (i < n ? DECAY * 40 * (w[i] as number) : 0)) * 0.1;
+    speed[i] = 0.9 * (speed[i] as number) - RATE * ((g[i] as number) / (rows.length / 40) + (i < n ? DECAY * 40 * (w[i] as number) : 0)) * 0.1;
     w[i] = (w[i] as number) + (speed[i] as number);
   }
 }

@@ -62,8 +62,8 @@ const gaps = new Map<string, string[]>();
 
 /** The gaps of a way to say something: "{day}" and the like. */
 function gapsOf(way: string): string[] {
-  const have = gaps.get(way) ?? [...way.matchAll(/\{([\w-]+)\}/g)].map((m) => m[1] as string);
-  gaps.set(way, have);
+  let have = gaps.get(way);
+  if (!have) gaps.set(way, (have = [...way.matchAll(/\{([\w-]+)\}/g)].map((m) => m[1] as string)));
   return have;
 }
 

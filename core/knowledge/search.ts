@@ -72,25 +72,21 @@ function terms(text: string): string[] {
   return termsOf(text).map((t) => t.key);
 }
 
-/** Whether words are taken not to be known as asking for a concept: so it is tried out what becomes of words that no row has. */
-export type Forgets = (concept: string, words: string) => boolean;
-
-/** What a text speaks of, in its order; `forgets` leaves words out of the concepts that they ask for. */
-export function termsOf(text: string, forgets?: Forgets): Term[] {
+/** What a text speaks of, in its order. */
+export function termsOf(text: string): Term[] {
   const words = wordsOf(text.replace(AGED, (said) => `${said} years old`).replace(OF_AGE, (said) => `${said} child`));
   const out: Term[] = [];
   for (let i = 0; i < words.length; i++) {
     const word = words[i] as string;
     const phrase = phrases.get(word)?.find((p) => p.words.every((w, k) => words[i + k] === w || stem(words[i + k] ?? "") === stem(w)));
-    if (phrase && !forgets?.(phrase.concept, phrase.words.join(" "))) {
+    if (phrase) {
       out.push({ word: phrase.words.at(-1) as string, key: phrase.concept, phrase: true });
       i += phrase.words.length - 1;
       continue;
     }
     if (EMPTY.has(word)) continue;
     const s = stem(word);
-    const concept = single.get(s);
-    out.push({ word, key: concept === undefined || forgets?.(concept, word) ? s : concept });
+    out.push({ word, key: single.get(s) ?? s });
   }
   return out;
 }
@@ -186,9 +182,9 @@ export const isEveryday = (key: string): boolean => everyday.has(key) || /^\d+$/
 export const contentOf = (text: string): string[] => terms(text).filter((t) => !isEveryday(t));
 
 /** Ranks passages for a question by BM25, best first. A word the house never uses counts against all of them. */
-export function search(house: House, question: string, most = 3, forgets?: Forgets): Hit[] {
+export function search(house: House, question: string, most = 3): Hit[] {
   const index = indexOf(house);
-  const asked = [...new Set(termsOf(question, forgets).map((t) => t.key))];
+  const asked = [...new Set(terms(question))];
   if (asked.length === 0) return [];
   const weight = (t: string): number => weightOf(index, t);
   const total = asked.reduce((a, t) => a + weight(t), 0);

@@ -1,7 +1,6 @@
 import { describe, expect, it } from "vitest";
 import topics from "../language/packs/en/topics.json" with { type: "json" };
 import { modelOf } from "../language/training.ts";
-import { termsOf } from "./search.ts";
 import { OF_TOPICS, topicsOf } from "./topics.ts";
 
 const likeliest = (text: string): string => {
@@ -39,16 +38,5 @@ describe("what a question is about", () => {
     expect(model.labels).toEqual(["by land", "by sea"]);
     const shares = topicsOf("is there a ferry", undefined, model);
     expect(shares[1]).toBeGreaterThan(shares[0] as number);
-  });
-});
-
-describe("words that are taken not to be known", () => {
-  it("stand for themselves, and the others for what they ask for", () => {
-    const known = termsOf("can the poodle come on the tram").map((t) => t.key);
-    expect(known).toContain("~dog");
-    const forgot = termsOf("can the poodle come on the tram", (concept) => concept === "~dog").map((t) => t.key);
-    expect(forgot).not.toContain("~dog");
-    expect(forgot.some((k) => k.startsWith("poodl"))).toBe(true);
-    expect(forgot.filter((k) => k.startsWith("~"))).toEqual(known.filter((k) => k.startsWith("~") && k !== "~dog"));
   });
 });

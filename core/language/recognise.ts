@@ -1,5 +1,5 @@
 import type { Moment } from "./context.ts";
-import { overlap, type Found } from "./found.ts";
+import { overlap, WEAK_SERVICE, type Found } from "./found.ts";
 import { INDIFFERENT, WAS_THERE } from "./packs/en/signs.ts";
 import { lexiconOf, services, staff } from "./recognisers/house.ts";
 import { counted, forSeveral, hadBefore, longOrShort, narrow, narrowByPeople } from "./recognisers/ofservices.ts";
@@ -33,9 +33,11 @@ export function recognise(said: Said, at: Moment): Found[] {
   );
   const hours = at.expects === "name" ? when.filter((w) => !called.some((n) => overlap(n, w))) : when;
   const staffed = people.filter((p) => !called.some((n) => overlap(p, n)));
-  const found = [...solid, ...hours, ...size, ...offered, ...staffed, ...called, ...many, ...shifted];
+  // "Sol Marino, 03 5550 0142": who they are names no service by a word in passing.
+  const wished = offered.filter((o) => !(WEAK_SERVICE.test(o.rule) && called.some((n) => n.kind === "name" && n.start <= o.start && o.end <= n.end)));
+  const found = [...solid, ...hours, ...size, ...wished, ...staffed, ...called, ...many, ...shifted];
   found.push(...yesNo(said, at).filter((y) => !hours.some((w) => overlap(w, y) || noToDay(said, y, w))));
-  return withChoices(said, at, found, hours, offered);
+  return withChoices(said, at, found, hours, wished);
 }
 
 /** Days, times and lengths: of those that overlap, only one is one. */

@@ -11,7 +11,7 @@ import { LIKE_WHAT, OPENS } from "../../language/packs/en/talk.ts";
 export const SURELY = 0.5;
 
 /** As sure as this, a line was written for just this question. */
-export const PLAINLY = 0.65;
+export const PLAINLY = 0.8;
 
 /** An answer or fact of the handbook that the question's words support. */
 export function fromHandbook(
@@ -28,7 +28,7 @@ export function fromHandbook(
   const fits = (h: Match | null, from: number): boolean =>
     h !== null && h.sure >= from && (h.telling || !telling) && (!kinds || kinds.includes(h.passage.kind));
   const ofGroup = ofKind(reading.found, "service").some((f) => f.value.some((id) => t.house.services.get(id)?.group));
-  const named = new Set(ofKind(reading.found, "service").flatMap((f) => (f.rule === "service/name" || f.rule === "service/other-word" ? f.value : [])));
+  const named = servicesMeant(t, reading);
   const hit =
     [question, ...partsOf(question)].map((q) => answerTo(t.house, q, ofGroup, named)).find((h) => fits(h, least)) ??
     // Without the names of services and people, what is left tells what is asked of them.
@@ -44,6 +44,15 @@ export function fromHandbook(
   } else letGoInPassing(t, reading);
   t.outcome("answered");
   return true;
+}
+
+/** The services that a question names; where it names none, the one that is being booked or was spoken of last: "will it hurt" asks nothing of another's needles. */
+function servicesMeant(t: Turn, reading: Reading): ReadonlySet<string> {
+  const said = ofKind(reading.found, "service");
+  const named = said.flatMap((f) => (f.rule === "service/name" || f.rule === "service/other-word" ? f.value : []));
+  if (said.length > 0) return new Set(named);
+  const { task, topic } = t.state;
+  return new Set([(task?.errand === "book" ? task.service : undefined) ?? topic].filter((s) => s !== undefined));
 }
 
 /** "My dog is old and calm", answered by a line of the house's own: a word in passing that a service is called by was about none. */

@@ -2,7 +2,7 @@ import { likely } from "../../knowledge/likely.ts";
 import { matches } from "../../knowledge/match.ts";
 import { complains } from "../../language/features.ts";
 import { isAsk, isGuess } from "../../language/errand.ts";
-import { A_THING_AILS, ASKS_AT_LAST, BEFELL, CAN_YOU_FOR_THEM, NEEDS, OF_OURS } from "../../language/packs/en/talk.ts";
+import { A_THING_AILS, ASKS_AT_LAST, BEFELL, CAN_YOU_FOR_THEM, NEEDS, OF_OURS, THE_THING_AILS, TOLD_BESIDES } from "../../language/packs/en/talk.ts";
 import { HANDS_ON } from "../../language/packs/en/signs.ts";
 import type { Reading } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
@@ -26,11 +26,22 @@ export const tellsOfNeed = (t: Turn, reading: Reading): boolean => !reading.ques
 
 /** The same, where something may be asked beside it. */
 const needIn = (t: Turn, reading: Reading): boolean =>
-  (NEEDS.test(reading.said) || BEFELL.test(reading.said) || OF_OURS.test(reading.said) || A_THING_AILS.test(reading.said) || complains(reading.said)) &&
+  (NEEDS.test(reading.said) ||
+    BEFELL.test(reading.said) ||
+    OF_OURS.test(reading.said) ||
+    A_THING_AILS.test(reading.said) ||
+    (THE_THING_AILS.test(reading.said) && reading.found.some((f) => f.kind === "service")) ||
+    complains(reading.said)) &&
   likely(t.house, ofTheNeed(reading)).length > 0;
 
+/** Whether a need is told beside a question for somebody: "would you see my nephew, he stammers". */
+export function needToldBesides(t: Turn, reading: Reading): boolean {
+  const besides = reading.text.split(TOLD_BESIDES).filter((part) => !part.includes("?") && !CAN_YOU_FOR_THEM.test(part));
+  return besides.length > 0 && likely(t.house, besides.join(" ")).length > 0;
+}
+
 /** A line of the handbook that is surer than this answers what is asked, whoever it is asked for. */
-const WRITTEN = 0.65;
+const WRITTEN = 0.93;
 /** And one as sure as this may well do so. */
 const MAY_BE = 0.2;
 /** A guess of a message that is surer than this is one. */
@@ -60,9 +71,8 @@ export const needOfTheirs: Step = (m) => {
   if (!asked && !toldOf && !tells) return false;
   if (likely(t.house, ofTheNeed(reading)).length === 0) return false;
   // What is told besides the question weighs more than a line that may be about it.
-  const besides = reading.text.split(/(?<=[.!?;])\s+/).filter((part) => !part.includes("?") && !CAN_YOU_FOR_THEM.test(part));
-  const toldBesides = besides.length > 0 && likely(t.house, besides.join(" ")).length > 0;
-  if ((asked || asks || tells) && (matches(t.house, reading.text, 1)[0]?.sure ?? 0) >= (toldBesides ? WRITTEN : MAY_BE)) return false;
+  const least = needToldBesides(t, reading) ? WRITTEN : MAY_BE;
+  if ((asked || asks || tells) && (matches(t.house, reading.text, 1)[0]?.sure ?? 0) >= least) return false;
   visitFor(t, reading, "book/for-a-need");
   return true;
 };

@@ -66,6 +66,13 @@ function backToWhatWaits(t: Turn): void {
   else t.state.expects = "day";
 }
 
+/** "The last one", said while a question is offered to the desk and times wait: one of those is taken. */
+function takesOneThatWaits({ t, text }: Heard): boolean {
+  const waits = t.state.later.at(-1);
+  if (!waits || (waits.errand !== "book" && waits.errand !== "move") || waits.hold || waits.offered.length === 0) return false;
+  return read(text, { ...contextOf(t.house, t.now, t.state), expects: "slot" }).found.some((f) => f.kind === "choice");
+}
+
 /** The words of a message, or an answer to whether one is to be taken; what is something else is heard again as that. */
 export const messages: Step = (m) => {
   const { t, reading, text } = m;
@@ -97,6 +104,7 @@ export const messages: Step = (m) => {
     complains(reading.said) ||
     (!task.refused && !reading.question && likely(t.house, ofTheNeed(reading)).length > 0) ||
     NEW_TURN.test(text) ||
+    (short && takesOneThatWaits(m)) ||
     reading.found.some((f) => ["service", "for-whom", "places", "length"].includes(f.kind));
   if (task.offered && !other && yes !== false && !consents && ofElse) {
     backToWhatWaits(t);

@@ -3,10 +3,11 @@ import { isAsk, type Errand } from "../../language/errand.ts";
 import { clauses } from "../../language/errands.ts";
 import type { Found } from "../../language/found.ts";
 import { WHEN_IS_MINE } from "../../language/packs/en/signs.ts";
-import { SEEKS, SEES_SOMEBODY } from "../../language/packs/en/talk.ts";
+import { CAN_YOU_FOR_THEM, SEEKS, SEES_SOMEBODY } from "../../language/packs/en/talk.ts";
 import { fromHandbook } from "../errands/handbook.ts";
 import { resume } from "../unheard.ts";
 import { guessedFrom, idle, type Heard, type Step } from "./heard.ts";
+import { needToldBesides } from "./needs.ts";
 
 /** Lines of the handbook that go before what else a message might be: the surer the line, the surer the guess that gives way. */
 
@@ -38,7 +39,9 @@ const plainlyWritten: Step = (m) => {
     !reading.found.some((f) => f.kind === "service");
   if (reading.found.some((f) => ["day", "time", "phone", "name"].includes(f.kind))) return false;
   if (!(none && (reading.question || errands.length > 0)) && !guessedDeed) return false;
-  return fromHandbook(t, reading, 0.6, reading.text, true) && answered(m, "answer/plainly-written");
+  // "Can you tell Tui the colour went orange": what a service is said to be answers no message.
+  const kinds = errands[0] === "message" ? (["answer", "fact", "document"] as const) : null;
+  return fromHandbook(t, reading, guessedDeed ? 0.85 : 0.6, reading.text, true, kinds) && answered(m, "answer/plainly-written");
 };
 
 /** A wish that is only guessed and names nothing gives way to a line that was written for the question. */
@@ -46,6 +49,7 @@ const ratherThanNothingNamed: Step = (m) => {
   const { t, reading, errands } = m;
   if (!reading.question || errands.length !== 1 || errands[0] !== "book" || !guessedFrom(m)) return false;
   if (!reading.found.every((f) => f.kind === "for-whom" || f.kind === "yes")) return false;
+  if (CAN_YOU_FOR_THEM.test(reading.said) && needToldBesides(t, reading)) return false;
   return fromHandbook(t, reading, 0.8) && answered(m, "answer/rather-than-a-wish");
 };
 
@@ -72,13 +76,16 @@ const ratherThanAWish: Step = (m) => {
   // "What should we book for her": which of the services it is to be is settled with them.
   if (errands[0] === "book" && SEES_SOMEBODY.test(reading.said)) return false;
   if (errands[0] === "book" && SEEKS.test(reading.said.toLowerCase())) return false;
+  // "Would you see my nephew, he hardly speaks": what ails them weighs more than a line about whom one sees.
+  if (errands[0] === "book" && CAN_YOU_FOR_THEM.test(reading.said) && needToldBesides(t, reading)) return false;
   // Of a service that is wished for, what it is need not be told.
   const wished = errands[0] === "book" && reading.found.some((f) => f.kind === "service");
   const line = (least: number): boolean => fromHandbook(t, reading, least, unmasked(m), true, wished ? ["answer", "fact"] : null);
   if ((reading.errands[0]?.sure ?? 1) < 0.8) return line(0.6) && answered(m, "answer/rather-than-a-wish");
   const named = reading.found.some((f) => f.kind === "service" || (f.kind === "staff" && f.value !== "any"));
   if ((errands[0] !== "book" && named) || reading.found.some((f) => f.kind === "for-whom")) return false;
-  return line(0.75) && answered(m, "answer/rather-than-a-wish");
+  // "How would I cancel": what changes a visit gives way only to a line that says just that.
+  return line(errands[0] === "cancel" || errands[0] === "move" ? 0.88 : 0.75) && answered(m, "answer/rather-than-a-wish");
 };
 
 /** "My session on Thursday, could we do it online": what is asked of a visit that they have, and has a line, is answered. Ends nothing. */

@@ -97,7 +97,7 @@ export const IS_THIS = /\b(?:is (?:this|that)|am i (?:speaking|talking|through) 
 
 /** Who it is that answers. */
 export const WHO_IS_THIS =
-  /\b(?:is (?:this|that)|are you|am i (?:speaking|talking|through|chatting) (?:to|with)|have i (?:reached|got)|who (?:is this|are you|am i (?:speaking|talking|chatting)))\b/;
+  /(?<!\b(?:how|what|why|where|when|which)\b[^.?!]{0,40})\bis (?:this|that)\b|\b(?:are you|am i (?:speaking|talking|through|chatting) (?:to|with)|have i (?:reached|got)|who (?:is this|are you|am i (?:speaking|talking|chatting)))\b/;
 
 /** A person or a machine. */
 export const PERSON_OR_MACHINE = /\b(?:robot|bot|machine|computer|program|human|person|real|alive|ai)\b/;

@@ -11,7 +11,7 @@ export const OF_AGE =
  * looked for before single words. Everyday English, ours; a house's own words need no row.
  */
 export const CONCEPTS: readonly string[] = [
-  "clothes: wear, wearing, dress, dressed, outfit, clothing, jeans, attire, trousers, skirt, garment, change into, pants, leggings, sweater, gown, robe, shirt, t-shirt, tracksuit, gear, get changed, put on, garb, what to wear, kit, underwear, underclothes, undies, knickers, bra, tights, stockings, swimsuit, swimming costume, bathing suit, two-piece",
+  "clothes: strip, undress, undressed, wear, wearing, dress, dressed, outfit, clothing, jeans, attire, trousers, skirt, garment, change into, pants, leggings, sweater, gown, robe, shirt, t-shirt, tracksuit, gear, get changed, put on, garb, what to wear, kit, underwear, underclothes, undies, knickers, bra, tights, stockings, swimsuit, swimming costume, bathing suit, two-piece",
   "shoes: shoe, trainers, sneakers, footwear, boots, sandals, heels, flip-flops, runners, slippers, socks, barefoot",
   "dog: pet, puppy, animal, labrador, poodle, terrier, hound, retriever, spaniel, pooch, pup, doggy, collie, beagle, pug, husky, corgi, bulldog, kelpie, whippet, greyhound, dachshund, chihuahua, alsatian, four-legged",
   "cat: kitten, cats",
@@ -39,7 +39,7 @@ export const CONCEPTS: readonly string[] = [
   "wifi: internet, wi-fi, wireless, online access, online, web, network, hotspot, surf, password, log on, go online",
   "cheque: by check, a check, take checks, personal check, cheques",
   "pay: payment, paying, card, cards, cash, visa, mastercard, amex, credit card, debit card, debit, bank transfer, e-transfer, apple pay, pay by, pay with, master card, notes, coins, contactless, debit card payment, tap to pay, payments, method of payment, mastercard credit, settle the bill, settle up, settle it, settle my bill, wallet, phone wallet, mobile money, e-wallet, bank card, by phone, qr code, google pay, paypal, m-pesa, gcash, upi, transfer, in cash",
-  "instalments: in parts, monthly, by and by, spread the cost, pay later",
+  "instalments: in parts, in bits, bit by bit, in chunks, a bit at a time, pay it off, in stages, monthly, by and by, spread the cost, pay later",
   "deposit: up front, upfront, in advance, prepay",
   "tip: gratuity, tipping, tips, leave something, something extra, little something, leave a little, round up, something for the",
   "tax: hst, vat, gst, taxes, sales tax, value added tax, sales tax included, taxed",
@@ -65,7 +65,7 @@ export const CONCEPTS: readonly string[] = [
   "glasses: specs, spectacles, eyeglasses, eyewear",
   "sunglasses: shades",
   "ready: done, finished, be in, collected, pick up, picked up, fetch, pick-up, pick them up, wait for, completed, turnaround, how soon will",
-  "guarantee: warranty, guaranteed, break, breaks, broken, snaps, snap, guarantees, money back if, fails again, breaks again, goes wrong again, lifetime",
+  "guarantee: warranty, guaranteed, promise, promised, assured, break, breaks, broken, snaps, snap, guarantees, money back if, fails again, breaks again, goes wrong again, lifetime",
   "often: frequently, how many times, how regularly, every how, times a year, per year, per week, a week, regularly, interval, frequency, how many sessions, how many visits",
   "drive: driving, drive home, behind the wheel, car home, drive afterwards, at the wheel",
   "prescription: script, written prescription",
@@ -75,7 +75,7 @@ export const CONCEPTS: readonly string[] = [
   "toys: bored, play, something to do, games, keep busy",
   "vaccination: vaccinated, vaccine, jab, jabs, shots, vaccinations, immunised",
   "bite: bites, aggressive, snaps at, dangerous, muzzle",
-  "nervous: scared, anxious, afraid, terrified, shy, fearful, frightened, worry, worried, fear, phobia, panic, dread, uneasy, claustrophobia, claustrophobic, shut in, closed spaces, small spaces, tight spaces",
+  "nervous: scared stiff, dead scared, petrified, scared, anxious, afraid, terrified, shy, fearful, frightened, worry, worried, fear, phobia, panic, dread, uneasy, claustrophobia, claustrophobic, shut in, closed spaces, small spaces, tight spaces",
   "flea: fleas, ticks, parasites",
   "matted: knots, knot, tangled, tangles, felted",
   "sensitive: allergic, allergy, itchy, skin, sensitivity, rash, reaction, intolerant, eczema",

@@ -59,6 +59,13 @@ export const CAN_YOU_FOR_THEM =
 export const A_THING_AILS =
   /^\W*(?:(?:hi|hello|hey|so|well|um+|please|good (?:morning|afternoon|evening|day))\W+)*(?!(?:i|we|you|it|he|she|they|there|this|that|these|those|the|what|who|how|when|where|why|which|some\w*|no\w*|every\w*|all|just|your|payment|price)\b)[a-z]+ (?:[a-z]+ )?(?:keeps?|makes?|won't|can't|doesn't|hasn't|hurts?|aches?|broke|died|fell|cracked|leaks?|squeaks?|rattles?|smokes?|shakes?|is (?:leaking|broken|stuck|dead|swollen|sore|cracked|making|loose|blocked|bleeding|wobbling))\b/i;
 
+/** Where what is told of somebody begins, beside what is asked for them: at another sentence, or at "he", "she" and "it". */
+export const TOLD_BESIDES = /(?<=[.!?;])\s+|,\s+(?=(?:s?he|they|it)\b)/i;
+
+/** "The mask leaks", "the strap broke": what ails a thing that is named as though both knew it. */
+export const THE_THING_AILS =
+  /\bthe [a-z]+ (?:[a-z]+ )?(?:keeps?|won't|doesn't|broke|died|cracked|leaks?|squeaks?|rattles?|smokes?|shakes?|slips?|is (?:leaking|broken|stuck|dead|cracked|loose|blocked|wobbling|too (?:tight|loose)))\b/i;
+
 /** Words that ask for a person, and for nothing of theirs. */
 export const A_PERSON =
   /\b(?:real|live|actual|human(?: being)?|persons?|people|someone|somebody|anyone|anybody|staff|operator|agent|manager|desk|reception|talk|speak|chat|put me (?:through|on)|call|ring|phone|robot|machine|computer|bot)\b/gi;
