@@ -4,6 +4,8 @@
  *   node --import tsx scripts/weigh.ts [SET]
  */
 import { writeFileSync } from "node:fs";
+import { fileURLToPath } from "node:url";
+import { format, resolveConfig } from "prettier";
 import { signsOf } from "../core/knowledge/match.ts";
 import { setHouse, setQuestions, type SetName } from "../core/testing/sets.ts";
 
@@ -58,9 +60,8 @@ if (tried) {
   }
 } else {
   const round = (v: number): number => Math.round(v * 1000) / 1000;
-  writeFileSync(
-    new URL("../core/language/packs/en/matching.json", import.meta.url),
-    `${JSON.stringify({ base: round(w[n] as number), weights: [...w.slice(0, n)].map(round) })}\n`,
-  );
+  const file = fileURLToPath(new URL("../core/language/packs/en/matching.json", import.meta.url));
+  const chosen = JSON.stringify({ base: round(w[n] as number), weights: [...w.slice(0, n)].map(round) });
+  writeFileSync(file, await format(chosen, { ...(await resolveConfig(file)), filepath: file }));
 }
 process.stdout.write(`${rows.length} rows: ${[...w].map((v) => v.toFixed(2)).join(" ")}\n`);

@@ -34,8 +34,11 @@ const needIn = (t: Turn, reading: Reading): boolean =>
     complains(reading.said)) &&
   likely(t.house, ofTheNeed(reading)).length > 0;
 
-/** Whether a need is told beside a question for somebody: "would you see my nephew, he stammers". */
-export function needToldBesides(t: Turn, reading: Reading): boolean {
+/** "Would you see my nephew, he stammers": something is asked for one of theirs, and what ails them is told beside it. */
+export const needOfWhomTheyAskFor = (t: Turn, reading: Reading): boolean => CAN_YOU_FOR_THEM.test(reading.said) && needToldBesides(t, reading);
+
+/** Whether a need is told beside what is asked. */
+function needToldBesides(t: Turn, reading: Reading): boolean {
   const besides = reading.text.split(TOLD_BESIDES).filter((part) => !part.includes("?") && !CAN_YOU_FOR_THEM.test(part));
   return besides.length > 0 && likely(t.house, besides.join(" ")).length > 0;
 }

@@ -3,11 +3,11 @@ import { isAsk, type Errand } from "../../language/errand.ts";
 import { clauses } from "../../language/errands.ts";
 import type { Found } from "../../language/found.ts";
 import { WHEN_IS_MINE } from "../../language/packs/en/signs.ts";
-import { CAN_YOU_FOR_THEM, SEEKS, SEES_SOMEBODY } from "../../language/packs/en/talk.ts";
+import { SEEKS, SEES_SOMEBODY } from "../../language/packs/en/talk.ts";
 import { fromHandbook } from "../errands/handbook.ts";
 import { resume } from "../unheard.ts";
 import { guessedFrom, idle, type Heard, type Step } from "./heard.ts";
-import { needToldBesides } from "./needs.ts";
+import { needOfWhomTheyAskFor } from "./needs.ts";
 
 /** Lines of the handbook that go before what else a message might be: the surer the line, the surer the guess that gives way. */
 
@@ -49,7 +49,7 @@ const ratherThanNothingNamed: Step = (m) => {
   const { t, reading, errands } = m;
   if (!reading.question || errands.length !== 1 || errands[0] !== "book" || !guessedFrom(m)) return false;
   if (!reading.found.every((f) => f.kind === "for-whom" || f.kind === "yes")) return false;
-  if (CAN_YOU_FOR_THEM.test(reading.said) && needToldBesides(t, reading)) return false;
+  if (needOfWhomTheyAskFor(t, reading)) return false;
   return fromHandbook(t, reading, 0.8) && answered(m, "answer/rather-than-a-wish");
 };
 
@@ -77,7 +77,7 @@ const ratherThanAWish: Step = (m) => {
   if (errands[0] === "book" && SEES_SOMEBODY.test(reading.said)) return false;
   if (errands[0] === "book" && SEEKS.test(reading.said.toLowerCase())) return false;
   // "Would you see my nephew, he hardly speaks": what ails them weighs more than a line about whom one sees.
-  if (errands[0] === "book" && CAN_YOU_FOR_THEM.test(reading.said) && needToldBesides(t, reading)) return false;
+  if (errands[0] === "book" && needOfWhomTheyAskFor(t, reading)) return false;
   // Of a service that is wished for, what it is need not be told.
   const wished = errands[0] === "book" && reading.found.some((f) => f.kind === "service");
   const line = (least: number): boolean => fromHandbook(t, reading, least, unmasked(m), true, wished ? ["answer", "fact"] : null);

@@ -277,7 +277,7 @@ where can i (change|feed) the baby
 (can|may|is it safe if|is it ok if) (a pregnant woman|i come when pregnant|pregnant women|i have it while pregnant|i'm pregnant)
 i('m| am) (pregnant|expecting|five months along), (can i|is it ok|is that a problem|may i) (still |)(come|have it|)
 is it (safe|ok|allowed) (in pregnancy|during pregnancy|when pregnant|for pregnant women)
-= breast health conditions
+= health conditions
 (can|may) i (come|have it) with (high blood pressure|a pacemaker|diabetes|asthma|epilepsy)
 i (take|am on) blood thinners, is (that|it) (ok|a problem)
 = pain

@@ -9,7 +9,7 @@ i might be pregnant
 is it all right for the baby
 we're trying for a baby
 i've just had a baby, when can i
-= breast health conditions
+= health conditions
 i've got a bad heart
 i have a dodgy back
 i'm diabetic, does it matter
