@@ -8,12 +8,14 @@ export function contextOf(house: House, now: EpochMin, state: State): ReadContex
   const task = state.task;
   const days = task && "wish" in task ? task.wish.days : undefined;
   const only = days?.ranges.length === 1 && days.ranges[0]?.from !== undefined && days.ranges[0].from === days.ranges[0].to ? days.ranges[0].from : undefined;
+  const of = task ? (task.errand === "book" ? task.service : undefined) : state.topic;
   return {
     house,
     now,
     expects: state.expects,
     ...(task ? { errand: task.errand === "book" || task.errand === "move" || task.errand === "cancel" ? task.errand : "other" } : {}),
     ...(task?.errand === "move" && task.appointment ? { oldKnown: true } : {}),
+    ...(of !== undefined && house.services.get(of)?.group ? { group: true } : {}),
     ...(only === undefined ? {} : { day: only }),
   };
 }

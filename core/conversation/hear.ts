@@ -9,6 +9,7 @@ import { inOwnWords } from "./errands/handbook.ts";
 import { hearQuestion } from "./errands/questions.ts";
 import { hearGoAhead } from "./goahead.ts";
 import { answerAsked, askedOfAnother } from "./hearing/asked.ts";
+import { eachItsOwn } from "./hearing/eachown.ts";
 import type { Heard, Step } from "./hearing/heard.ts";
 import { guessedFrom, idle } from "./hearing/heard.ts";
 import { keepsOfAll, keepsOne, leavesOut } from "./hearing/leaving.ts";
@@ -116,6 +117,7 @@ const STEPS: readonly Step[] = [
   keepsOfAll,
   keepsOne,
   // Answers to what was asked.
+  eachItsOwn,
   andResume((m) => lineUpAnother(m.t, m.reading) || lineUpBesides(m.t, m.reading) || lineUpDeed(m.t, m.reading)),
   (m) => checks(m.t, m.reading, m.kept.contact),
   (m) => hearQuestion(m.t, m.reading, m.text),

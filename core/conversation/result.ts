@@ -82,6 +82,7 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
       state.did = { did: "cancelled", of: event.appointment };
       state.appointments = state.appointments.filter((a) => a.id !== event.appointment.id);
       state.task = null;
+      ofTheSameKind(t, event.appointment);
       return after(t);
     case "gone":
       t.say("gone");
@@ -150,4 +151,15 @@ function had(t: Turn, moved: AppointmentView): void {
     if (x.errand !== "book" || !x.setAside || x.service !== moved.service || x.forWhom) return true;
     return singleDay(x.wish.days) !== day;
   });
+}
+
+/** "Cancel what I have and book me with Nell on the 11th": what is booked in place of it, and was not named, is the same thing. */
+function ofTheSameKind({ state }: Turn, was: AppointmentView): void {
+  for (const x of state.later) {
+    if (x.errand !== "book" || x.service || (x.among && !x.among.includes(was.service))) continue;
+    x.service = was.service;
+    delete x.among;
+    delete x.maybe;
+    if (x.saidLength === undefined && x.lengthMin === undefined) x.lengthMin = was.lengthMin;
+  }
 }

@@ -228,8 +228,9 @@ export function asAsked(t: Turn, task: BookTask, reading: Reading): void {
   delete state.askedLength;
   delete state.askedStaff;
   if (askedStaff && task.staff === undefined && task.gender === undefined && task.notStaff === undefined && !task.same) {
-    const does = task.service ? t.house.services.get(task.service)?.staff.includes(askedStaff) : undefined;
-    if (does) {
+    const does = (service: string): boolean => t.house.services.get(service)?.staff.includes(askedStaff) === true;
+    if (task.service ? does(task.service) : task.among?.some(does)) {
+      if (!task.service) task.among = task.among?.filter(does) ?? [];
       task.staff = [askedStaff];
       t.rule("book/who-was-asked-about");
     }

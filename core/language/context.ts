@@ -35,6 +35,8 @@ export interface ReadContext {
   oldKnown?: boolean;
   /** The day under discussion, for times that name none. */
   day?: DayNumber;
+  /** What is being booked or was spoken of last is held for several, so that those who come along count. */
+  group?: boolean;
   /** The person under discussion, for "first thing" and the like. */
   staff?: string;
 }

@@ -3,6 +3,7 @@ import {
   CALLS_OFF,
   CHANGES_IT,
   DENIED,
+  GIVES_ANOTHER,
   INSTEAD,
   NEEDS_ONE,
   OF_RULES,
@@ -21,6 +22,7 @@ import { CANNOT_BUT_RULE, HAS_AND_CANNOT, SURE, turned, WAVERS, type Single } fr
 import {
   ANOTHERS_MONEY,
   ASKS_OR_ORDERS,
+  BRINGS_OR_SENDS,
   DANGER,
   IN_ONES_SLEEP,
   LONG_OVER,
@@ -39,6 +41,7 @@ import {
   ONLY_WHO,
   OPENER,
   OTHERWISE,
+  OWN_DOCTOR_DOES,
   PAST,
   PRIVATE,
   THERE_FROM_TO,
@@ -287,9 +290,13 @@ function judgeAll(
     }
     const plain = each.filter((e) => e.read && e.read.sure >= leastInPart(e.read) && e.read.errand !== "thanks-bye" && e.read.errand !== "out-of-scope");
     // "Cancel today's and book me on Thursday instead": it goes on another day, and is one wish.
-    const cancels = each.find((e) => e.read?.rule === "errand/cancel/cancel");
+    const cancels = each.find((e) => e.read?.rule === "errand/cancel/cancel" || e.read?.rule === "errand/cancel/forget-it");
     const goes = (i: number): boolean => ["book", "move"].includes(each[i]?.read?.errand ?? "") && each[i]?.read?.rule !== INSTEAD_OF_IT;
-    const instead = parts.find((p, i) => goes(i) && INSTEAD.test(p.masked) && !/<service>/.test(p.masked));
+    // "Cancel Friday and give me the one after, on the 12th at nine": so is that, where no thing is named.
+    const day = parts.some((p, i) => each[i] === cancels && /<day>/.test(p.masked) && !/<service>/.test(p.masked));
+    const another = (p: { masked: string }): boolean =>
+      INSTEAD.test(p.masked) || (day && GIVES_ANOTHER.test(p.masked) && !/<(?:staff|length|places)>|\binstead of\b/.test(p.masked));
+    const instead = parts.find((p, i) => goes(i) && another(p) && !/<service>/.test(p.masked));
     if (cancels && instead && each.filter((e) => e.read).length === 2)
       return { errands: [{ errand: "move", rule: "errand/move/cancel-and-instead", at: 0, sure: 0.8 }], clauses: [], subject: null };
     let reads = together(plain.map((e) => ({ ...(e.read as ErrandRead), at: e.from, masked: e.masked })));
@@ -364,6 +371,20 @@ function withoutAlarm(list: Guess[], said: readonly string[], notes: Notes): Gue
   return rest.map((g) => ({ ...g, sure: Math.min(1, g.sure / left) }));
 }
 
+/** What is left of the guesses when some cannot be meant: each counts as much more, and none as sure by it. */
+function withoutRest(kept: Guess[], all: readonly Guess[]): Guess[] {
+  if (kept.length === all.length) return kept;
+  const left = Math.max(
+    0.02,
+    kept.reduce((sum, g) => sum + g.sure, 0) /
+      Math.max(
+        1e-9,
+        all.reduce((sum, g) => sum + g.sure, 0),
+      ),
+  );
+  return kept.map((g) => ({ ...g, sure: Math.max(g.sure, Math.min(WAVERS, g.sure / left)) }));
+}
+
 function judgeOne(first: string, bareFirst: string, own: (word: string) => boolean, open: boolean, named: boolean, notes: Notes): Single {
   const said = withoutTakenBack(first);
   const plain = first === bareFirst ? said : withoutTakenBack(bareFirst);
@@ -377,16 +398,21 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   const kept = guessed.filter(
     (g) =>
       // "Who is treating me": one's own visit is asked about, and nobody else's.
-      (g.label !== "refused/others" || !OF_OURSELVES.test(masked)) &&
+      // "Does my GP have to write to you": nor of the doctor's.
+      (g.label !== "refused/others" || !(OF_OURSELVES.test(masked) || OWN_DOCTOR_DOES.test(masked))) &&
       // "My landlord won't give my deposit back" asks no money back of the house.
       (g.label !== "refused/refunds" || !ANOTHERS_MONEY.test(masked)) &&
       // "Her number is 902 …" gives a number, and asks for none.
       (g.label !== "refused/private" || (PRIVATE.test(masked) && !(/<(?:phone|email)>/.test(masked) && !ASKS_OR_ORDERS.test(masked)))) &&
       // "I think I'm pregnant, what do I do": without a word of a visit, none of theirs is asked about.
       (g.errand !== "ask-mine" || !WHAT_TO_DO.test(masked) || OF_A_VISIT.test(masked)) &&
+      // "Should I email my scans": nothing of anybody's health is asked.
+      (g.label !== "refused/advice" || !BRINGS_OR_SENDS.test(masked)) &&
       (g.label !== "refused/advice" || g.sure >= SURE || complains(masked) || OF_HEALTH.test(masked)),
   );
-  const meantWell = kept.length > 0 ? kept : guessed;
+  // Where the words say plainly that none of those is meant, what else it may be counts for all of it.
+  const plainlyNot = BRINGS_OR_SENDS.test(masked) || OWN_DOCTOR_DOES.test(masked);
+  const meantWell = kept.length === 0 ? guessed : plainlyNot ? withoutRest(kept, guessed) : kept;
   const list = withoutAlarm(meantWell, [masked, bare], notes);
   // "Cancel nothing", "I don't want to move it": what is said not to be wished is not done.
   const off = NEGATED.exec(masked);
@@ -444,6 +470,9 @@ const OF_ALL_OF_IT = new Set([
   "errand/move/theirs-to-be",
   "errand/book/was-cancelled",
   "errand/move/late-so",
+  "errand/move/have-then-ask",
+  "errand/move/too-late",
+  "errand/move/forget-and-come",
   "errand/ask-mine/checks",
   "errand/book/unsure-which",
   "errand/refused/of-others",

@@ -6,6 +6,7 @@ import {
   HAS_ONE,
   MAKE_IT,
   OF_MYSELF,
+  ONE_DAY_NOT_ANOTHER,
   ONE_MORE,
   OURS,
   TELLS_SOMEBODY,
@@ -64,12 +65,16 @@ export function changesOwn(said: Said, found: readonly Found[], context: ReadCon
 /** "I'd like the massage on the 11th to be ninety minutes": of a visit that stands, what it is to be. */
 export const toBeOtherwise = (masked: string, context: ReadContext): boolean => freeToAsk(context) && THE_SERVICE_TO_BE.test(masked);
 
-/** "Can we have the carriage at two, not at eleven": of a thing they have, one hour and not the other. */
-export const tradesHour = (found: readonly Found[], masked: string, context: ReadContext): boolean =>
-  freeToAsk(context) &&
-  THE_SERVICE.test(masked) &&
-  found.some((f) => f.kind === "time" && f.rule === "time/not-but") &&
-  found.some((f) => f.kind === "time" && f.rule !== "time/not-but");
+/**
+ * "Can we have the carriage at two, not at eleven": of a thing they have, one hour and not the other. Who says who they
+ * are need not name it, and may mean a day: "could I come on Thursday, not on Tuesday".
+ */
+export function tradesHour(found: readonly Found[], masked: string, context: ReadContext): boolean {
+  if (!freeToAsk(context)) return false;
+  const known = found.some((f) => f.kind === "phone" || f.kind === "email");
+  const hours = found.some((f) => f.kind === "time" && f.rule === "time/not-but") && found.some((f) => f.kind === "time" && f.rule !== "time/not-but");
+  return (hours && (known || THE_SERVICE.test(masked))) || (known && ONE_DAY_NOT_ANOTHER.test(masked));
+}
 
 /** What is said around a visit that somebody has, and tells nothing of what is to be done with it. */
 const AROUND_OWN = new Set(

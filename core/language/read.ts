@@ -9,6 +9,7 @@ import { isEmergency, limitOf, limitOn } from "./limits.ts";
 import { isQuestion, mask } from "./masked.ts";
 import { changedThing, changesOwn, changesThing, OWN_CHANGED, ownVisit, tellsOfVisit, toBeOtherwise, tradesHour } from "./own.ts";
 import { AND_NOT_THEN, NOT_AFTER } from "./packs/en/around.ts";
+import { ONE_MORE } from "./packs/en/company.ts";
 import { COMPARES_PRICES, TELLS_THEM, THE_CHEAPER } from "./packs/en/limits.ts";
 import {
   ASKS_OF_IT,
@@ -28,11 +29,11 @@ import {
 import { IS_TALK, OF_WHAT_STANDS, TALK_ABOUT } from "./packs/en/talk.ts";
 import { lexiconOf } from "./recognisers/house.ts";
 import { recognise } from "./recognise.ts";
-import { absentOn, aroundEvents, beforeEvents, correct, everyWeek, joinDays, narrowed, passedHour, ruleOut } from "./refiners/join.ts";
+import { absentOn, aroundEvents, beforeEvents, correct, everyWeek, joinDays, narrowed, passedHour, ruleOut, whenBusy } from "./refiners/join.ts";
 import { assignParts, assignPeople, splitRanges } from "./refiners/parts.ts";
 import { asSentences, spell } from "./spelling.ts";
 import { normalise, type Said } from "./text.ts";
-import { CANNOT_BUT_RULE, SOONER_THAN_RULE } from "./turned.ts";
+import { CANNOT_BUT_RULE, SOONER_THAN_RULE, TOO_LATE_RULE } from "./turned.ts";
 import { SOONER_OR_EARLIER } from "./packs/en/choices.ts";
 import { errandsOf } from "./wanted.ts";
 
@@ -119,6 +120,9 @@ function wantedIn(said: Said, masked: string, found: readonly Found[], spoken: r
   const [only] = all.length === 1 ? all : [];
   if (only?.errand === "out-of-scope" && isGuess(only) && worksSo(context.house, DO_YOU_DO.exec(masked)?.[1]))
     all = [{ ...only, errand: "ask-service", rule: "errand/ask-service/do-you-do" }];
+  // "Could my friend come too", while places in a class are booked: one more, and no question.
+  if (context.group && context.errand === "book" && found.some((f) => f.rule === ONE_MORE))
+    all = all.filter((e) => !isGuess(e) || !(e.errand.startsWith("ask-") || e.errand === "book" || e.errand === "message"));
   const emergency = isEmergency(said, context) || all.some((e) => e.errand === "emergency");
   const weighed = COMPARES_PRICES.test(said.norm);
   const { limit, named } = limitIn(said, masked, found, all, judged.subject, weighed, context);
@@ -221,7 +225,7 @@ function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly
     .map((f) => (!moving && !cancelling && f.kind === "day" && CANT_COME.test(said.norm.slice(Math.max(0, f.start - 40), f.start)) ? { ...f, not: true } : f));
   // "The hour instead of 45 minutes": what it stands instead of is no wish.
   if (ofKind(found, "length").length > 1) found = found.filter((f) => f.kind !== "length" || !LENGTH_REPLACED.test(said.norm.slice(0, f.start)));
-  found = everyWeek(said, joinDays(said, aroundEvents(said, found), moving, at.today));
+  found = everyWeek(said, joinDays(said, whenBusy(said, aroundEvents(said, found)), moving, at.today));
   if (!moving && !cancelling && (wants("book", "ask-availability", "ask-service") || errands.length === 0)) found = beforeEvents(said, found, at.today);
   found = passedHour(found, at, (f, day) => {
     const { fromMin, toMin } = readTime(at.house, f.value, day).wish;
@@ -234,7 +238,7 @@ function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly
       at,
       splitRanges(said, found),
       dropped,
-      errands.some((e) => e.rule === CANNOT_BUT_RULE),
+      errands.some((e) => e.rule === CANNOT_BUT_RULE || e.rule === TOO_LATE_RULE),
     );
   // "We have a funeral on the 10th, I can't be there": of what is called off, the day that cannot be.
   else if (cancelling)

@@ -1,5 +1,6 @@
 import type { Moment } from "./context.ts";
 import { overlap, WEAK_SERVICE, type Found } from "./found.ts";
+import { ONE_MORE } from "./packs/en/company.ts";
 import { INDIFFERENT, WAS_THERE } from "./packs/en/signs.ts";
 import { lexiconOf, services, staff } from "./recognisers/house.ts";
 import { counted, forSeveral, hadBefore, longOrShort, narrow, narrowByPeople } from "./recognisers/ofservices.ts";
@@ -78,7 +79,9 @@ function serviceFinds(said: Said, at: Moment, clear: (f: Found) => boolean, soli
   if (size.length === 0) size.push(...lengthsOfServices(said, at.house, offered, [...solid, ...when]));
   narrow(said, at.house, offered, size);
   if (many.length === 0) many.push(...counted(said, at.house, offered));
-  remove(many, (m) => m.rule === "places/with" && !offered.some((o) => forSeveral(at.house, o)));
+  remove(many, (m) => m.rule === "places/with" && !(at.group === true && offered.length === 0) && !offered.some((o) => forSeveral(at.house, o)));
+  // "Can I bring my sister": a question, unless places are being booked.
+  remove(many, (m) => m.rule === ONE_MORE && !(at.group === true && at.errand === "book"));
   const past = hadBefore(said, offered);
   return offered.filter((o) => !past.includes(o));
 }

@@ -58,7 +58,12 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
   for (const [i, t] of raw.tokens.entries()) {
     const next = raw.tokens[i + 1];
     // Hesitation, and a word begun twice, say nothing; a figure said twice is two figures.
-    const twice = next?.text === t.text && !/\d/.test(t.text) && DIGIT_WORDS[t.text] === undefined && /^[\s,.-]+$/.test(raw.norm.slice(t.end, next.start));
+    const twice =
+      next?.text === t.text &&
+      !(letter(i) && (letter(i - 1) || letter(i + 2))) &&
+      !/\d/.test(t.text) &&
+      DIGIT_WORDS[t.text] === undefined &&
+      /^[\s,.-]+$/.test(raw.norm.slice(t.end, next.start));
     // "Uh huh" agrees, and a capital inside a sentence may be part of a name.
     const inName = /[A-Z]/.test(raw.raw[t.start] ?? "") && /\b[A-Z][a-z]+ $/.test(raw.raw.slice(Math.max(0, t.start - 40), t.start));
     const part = inName || (t.text === "uh" && next?.text === "huh");

@@ -33,6 +33,9 @@ export const CANNOT_BUT_RULE = "errand/move/cannot-but";
 /** The rule by which what they have is to be sooner than a day. */
 export const SOONER_THAN_RULE = "errand/move/sooner-than";
 
+/** The rule by which when theirs is does not suit. */
+export const TOO_LATE_RULE = "errand/move/too-late";
+
 /** A masked text, what the sentences hold it for, and the plain signs that stand in it. */
 export interface Guessed {
   masked: string;
@@ -157,6 +160,43 @@ const TURNS: readonly Turn[] = [
   { is: "book/one-more-beside", open: true, from: ["move", "ask-mine", "ask-availability"], when: has(turns.ONE_MORE_BESIDE) },
   { is: "ask-mine/told-booked", open: true, from: ["book", "ask-availability"], when: has(turns.TOLD_BOOKED) },
   { is: "ask-policy/if-off", notFrom: ["refused", "emergency"], when: has(turns.IF_OFF) },
+  // "Forget Monday, I'd rather come on Wednesday".
+  {
+    is: "move/forget-and-come",
+    open: true,
+    from: ["book", "none", "ask-availability", "ask-mine", "message", "cancel", "move"],
+    least: 0.7,
+    when: (g) => (turns.FORGET_IT.test(g.masked) || turns.OFF_THE_DAY.test(g.masked)) && turns.RATHER_THEN.test(g.masked),
+  },
+  {
+    is: "move/have-then-ask",
+    open: true,
+    from: ["book", "none", "ask-availability", "ask-mine", "move", "ask-hours", "ask-staff"],
+    least: 0.7,
+    when: (g) => turns.HAVE_THEN_ASK.test(g.masked) && !cuedFor(g, "cancel"),
+  },
+  {
+    is: "move/too-late",
+    open: true,
+    from: ["book", "none", "ask-availability", "ask-mine", "move", "message", "ask-hours", "cancel"],
+    least: 0.7,
+    when: (g) => turns.IS_TOO_LATE.test(g.masked) && !g.masked.includes("?"),
+  },
+  {
+    is: "move/has-to-wait",
+    open: true,
+    from: ["book", "none", "ask-availability", "ask-mine", "move", "message", "cancel", "ask-service", "ask-policy"],
+    least: 0.7,
+    when: has(turns.HAS_TO_WAIT),
+  },
+  {
+    is: "move/as-agreed",
+    open: true,
+    from: ["book", "none", "ask-availability", "ask-mine", "move", "ask-hours"],
+    least: 0.7,
+    when: (g) => turns.AS_AGREED.test(g.masked) && !cuedFor(g, "cancel") && !cuedFor(g, "ask-policy"),
+  },
+  { is: "book/will-come", open: true, from: ["thanks-bye"], least: 0.7, when: has(turns.WILL_COME) },
   // "My knee stopped hurting, no need to come on Monday".
   {
     is: "cancel/no-need",

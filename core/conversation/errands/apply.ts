@@ -1,3 +1,4 @@
+import { ONE_MORE } from "../../language/packs/en/company.ts";
 import { THEIR_DETAILS } from "../../language/packs/en/doing.ts";
 import { lengthTold } from "../../knowledge/lengths.ts";
 import type { ReadContext } from "../../language/context.ts";
@@ -104,8 +105,9 @@ function forWhom(a: Applying): void {
   const places = ofKind(reading.found, "places").at(-1);
   if (places) {
     delete task.needPlaces;
-    if (task.places !== places.value && task.hold) a.changed = true;
-    task.places = places.value;
+    const many = places.rule === ONE_MORE ? (task.places ?? 1) + 1 : places.value;
+    if (task.places !== many && task.hold) a.changed = true;
+    task.places = many;
     if (STRAIGHT_AFTER.test(reading.said)) task.inARow = true;
     if (places.rule === "places/visits") task.sessions = true;
     else delete task.sessions;

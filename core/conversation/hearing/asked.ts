@@ -133,7 +133,7 @@ function answerRest(t: Turn, reading: Reading): void {
 const MOST_ASKED = 4;
 
 /** Keeps what a question named: a wish after it that leaves it out means the same. */
-function askedAbout(t: Turn, reading: Reading): void {
+export function askedAbout(t: Turn, reading: Reading): void {
   const { state } = t;
   if (state.task) return;
   const days = ofKind(reading.found, "day").filter((d) => !d.not);

@@ -1,7 +1,8 @@
+import { SUPPORTS } from "../../knowledge/match.ts";
 import { contentOf } from "../../knowledge/search.ts";
-import { ASKS_OF_US, NEEDS, OF_OURS } from "../../language/packs/en/talk.ts";
+import { ASKS_OF_US, NEEDS, WHETHER_WE_WOULD, OF_OURS } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
-import { fromHandbook } from "../errands/handbook.ts";
+import { fromHandbook, SURELY } from "../errands/handbook.ts";
 import { proceed } from "../proceed.ts";
 import type { Turn } from "../turn.ts";
 import { maybeMisheard, notKnown, repair } from "../unheard.ts";
@@ -25,7 +26,8 @@ function mayBeOurs(t: Turn, reading: Reading): boolean {
 export const notOurs: Step = (m) => {
   const { t, reading, text } = m;
   if (!m.errands.includes("out-of-scope") || !idle(m)) return false;
-  if (fromHandbook(t, reading, 0.5)) proceed(t);
+  // What is asked of the house itself needs no more than any other question.
+  if (fromHandbook(t, reading, WHETHER_WE_WOULD.test(text) ? SUPPORTS : SURELY)) proceed(t);
   // Who tells of a need, and asks nothing, is told which services there are rather than that it is nobody's business.
   else if (!reading.question && mayBeOurs(t, reading)) visitFor(t, reading, "book/for-a-need");
   // What is asked of the house itself may be its business all the same: the desk knows.

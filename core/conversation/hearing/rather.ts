@@ -6,14 +6,17 @@ import { WHEN_IS_MINE } from "../../language/packs/en/signs.ts";
 import { SEEKS, SEES_SOMEBODY } from "../../language/packs/en/talk.ts";
 import { fromHandbook } from "../errands/handbook.ts";
 import { resume } from "../unheard.ts";
+import { askedAbout } from "./asked.ts";
 import { guessedFrom, idle, type Heard, type Step } from "./heard.ts";
 import { needOfWhomTheyAskFor } from "./needs.ts";
 
 /** Lines of the handbook that go before what else a message might be: the surer the line, the surer the guess that gives way. */
 
 /** Says that a line was given rather than what was guessed. */
-function answered({ t }: Heard, rule: string): true {
+function answered({ t, reading }: Heard, rule: string): true {
   t.rule(rule);
+  // "I'm diabetic, can Marlon do my feet": of whom it was asked, a wish after it means.
+  askedAbout(t, reading);
   t.state.lastAsk ??= "ask-service";
   t.state.repairs = 0;
   resume(t);

@@ -65,7 +65,7 @@ export function shifts(said: Said): Found[] {
   const measured = [...said.norm.matchAll(SHIFTED_BY)].map((m): Found => ({
     kind: "shift",
     value: EARLIER.test(m[0]) ? "earlier" : "later",
-    byMin: minutesIn(m[1] ?? m[3] ?? m[4] ?? ""),
+    byMin: minutesIn(m[1] ?? m[3] ?? m[4] ?? m[5] ?? ""),
     rule: "shift/by",
     start: m.index,
     end: m.index + m[0].length,

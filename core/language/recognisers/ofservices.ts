@@ -1,4 +1,4 @@
-import { HAD_ONE, LONG_OR_SHORT, SO_MANY, SO_MANY_FOR } from "../packs/en/reading.ts";
+import { HAD_ONE, LONG_OR_SHORT, FOR_SO_MANY, SO_MANY, SO_MANY_FOR } from "../packs/en/reading.ts";
 import type { House } from "../../house/compile.ts";
 import type { Service } from "../../house/schema.ts";
 import type { Found } from "../found.ts";
@@ -75,6 +75,20 @@ export function counted(said: Said, house: House, offered: readonly Found[]): Fo
           end: f.start - 1,
         },
       ];
+    // "Training for four teachers".
+    const whom = forSeveral(house, f) ? FOR_SO_MANY.exec(said.norm.slice(f.end)) : null;
+    if (whom) {
+      const end = f.end + whom[0].length;
+      return [
+        {
+          kind: "places",
+          value: CARDINALS[whom[1] as string] ?? Number(whom[1]),
+          rule: "places/for-the",
+          start: f.end + whom[0].lastIndexOf(" for ") + 1,
+          end,
+        },
+      ];
+    }
     const number = SO_MANY.exec(said.norm.slice(0, f.start));
     if (!number || f.kind !== "service" || f.value.length !== 1 || !/[^s]s$/.test(said.norm.slice(f.start, f.end))) return [];
     // What is called by a word in the plural is no more than one by it.

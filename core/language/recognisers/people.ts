@@ -11,6 +11,7 @@ import {
   DOUBLE_LETTER,
   ENDS_IN,
   FAMILY_FIRST,
+  FAMILY_THEN_WHOLE,
   FILLER,
   FIRST_AND_LAST,
   GREETS,
@@ -435,6 +436,10 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     if (words.length >= 2 && !words.some((t) => blocked(t) || COMMON.has(t.text))) return [asName(said, words, "name/of-another")];
   }
   if (at.expects === "name" || at.expects === "name-check") {
+    // "Okafor. Chidi Okafor": the family name by itself, and then the whole.
+    const twice = FAMILY_THEN_WHOLE.exec(said.raw);
+    const both = twice ? said.tokens.filter((t) => t.start >= said.raw.length - (twice[2] as string).length && /\p{L}/u.test(said.raw[t.start] ?? "")) : [];
+    if (both.length >= 2) return [asName(said, both, "name/asked")];
     // All of it written as a name is one, whatever else its words might mean: "Anh Thu Nguyen", "April May".
     const whole = ONLY_A_NAME.exec(said.raw);
     const words = whole?.[1] ? said.tokens.filter((t) => t.start >= said.raw.indexOf(whole[1] as string)) : [];
@@ -610,7 +615,9 @@ function capital(said: Said, t: Token): boolean {
   return /\p{Lu}/u.test(said.raw[t.start] ?? "");
 }
 
-function asName(said: Said, words: readonly Token[], rule: string): Found {
+function asName(said: Said, spoken: readonly Token[], rule: string): Found {
+  // "Mrs Bell": what somebody is addressed by is no part of the name.
+  const words = spoken.length > 1 && TITLE.test(spoken[0]?.text ?? "") ? spoken.slice(1) : spoken;
   const start = (words[0] as Token).start;
   const end = (words[words.length - 1] as Token).end;
   const value = said.raw

@@ -48,6 +48,7 @@ import {
   BEFORE_DEED,
   FROM_NOW_TO,
   BEGINS,
+  BUSY_BEFORE,
   CORRECTS,
   EVENT,
   AND_AFTER_IT,
@@ -199,7 +200,13 @@ function besideDays(said: Said, days: readonly DayFound[]): DayFound[] {
     const week = plain?.[1] === "week" ? plain : WEEK_BESIDE.exec(said.norm.slice(Math.max(0, day.start - 24), day.start));
     if (from !== undefined && day.value.kind === "days" && !day.not && (plain || week)) {
       if (plain) out.pop();
-      const after = (plain ? plain[2] : week?.[1]) === "after";
+      const which = (plain ? plain[2] : week?.[1]) as string;
+      if (which === "of" || which === "with") {
+        const monday = mondayOf(from);
+        out.push({ ...day, value: { kind: "days", from: monday, to: monday + 6 }, start: day.start, rule: "day/beside" });
+        continue;
+      }
+      const after = which === "after";
       const value: DayValue =
         plain?.[1] === "day"
           ? { kind: "days", from: from + (after ? 1 : -1), to: from + (after ? 1 : -1) }
@@ -507,6 +514,13 @@ export function everyWeek(said: Said, found: Found[]): Found[] {
       ? { ...f, value: { kind: "weekdays", weekdays: days.map(weekdayOf) } }
       : f;
   });
+}
+
+/** "Could it be at eleven, I'm on the school run at nine": where another hour is named, the one at which somebody is busy is no wish. */
+export function whenBusy(said: Said, found: readonly Found[]): Found[] {
+  const hours: readonly Found[] = found.filter((f) => f.kind === "time");
+  const busy = hours.filter((f) => BUSY_BEFORE.test(said.norm.slice(Math.max(0, f.start - 70), f.start)));
+  return busy.length === 0 || busy.length === hours.length ? [...found] : found.filter((f) => !busy.includes(f));
 }
 
 /** Rules of services that were named. */

@@ -1,5 +1,6 @@
 import {
   AFTER_A_STOP,
+  AND_NOT,
   AND_OR,
   ANOTHER_TIME_FOR,
   ASKS_BESIDES,
@@ -88,6 +89,12 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     const turned = wish !== null && (previous !== undefined || CANT.test(clause.slice(0, wish.index)));
     const behind = said.norm.slice(f.end, f.end + 40);
     const cant = CANT.exec(clause);
+    const next = parts.findIndex((g, k) => k > i && g.kind === f.kind);
+    // "On the 9th at four, not the 4th": what stands before the one that is not any more.
+    if (parts[next]?.part === "old" && AND_NOT.test(said.norm.slice(parts[next - 1]?.end, parts[next]?.start))) {
+      given.set(f, "new");
+      return;
+    }
     // "I can't get there before nine" tells of no appointment.
     if (f.rule === "time/not-before") given.set(f, "new");
     // "At two, not at eleven": the one that is not ruled out.

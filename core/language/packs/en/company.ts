@@ -32,6 +32,9 @@ export const ME_AND_SEVERAL = /\b(?:me|myself|i) and (?:my |our )?(two|three|fou
 /** "Pictures of our three kids" tells how many somebody has, and books no places. */
 const HOW_MANY_THEY_HAVE = /\b(?:of|about|with) (?:my|our|the|his|her) $/;
 
+/** The rule by which one more comes than was said before. */
+export const ONE_MORE = "places/one-more";
+
 /** The first of these that finds anything tells how many. */
 export const COUNT_RULES: CountRule[] = [
   {
@@ -138,11 +141,21 @@ export const LATER_COUNT_RULES: CountRule[] = [
       "g",
     ),
     places: () => 2,
+    span: (m) => ({ from: m[0].search(/\b(?:together )?with (?:a|my|one) (?!.*\bwith (?:a|my|one) )/), to: m[0].length }),
   },
   {
     name: "places/both",
     pattern: new RegExp(
-      `\\b(?:for my (?:${RELATIVE})(?:,? (?:\\d+|aged \\d+),?)?,? and (?:(?:one|another|a) )?(?:for )?(?:me|myself|i)\\b|me and (?:my|a) (?:${RELATIVE})|(?:my (?:${RELATIVE})|${OWN_KIN}) and (?:i|me|myself)|both of us|us both|we(?:'d|'ll| would| will)? both(?= (?:like|love|want|come|need|join|be)\\b)|me and (?:my|a|our) [a-z]{3,}|(?:and )my (?:${RELATIVE}) too)(?: both)?\\b`,
+      `\\b(?:for (?:me|myself),? and (?:(?:one|another|a [a-z]+|the same|[a-z]+) )?(?:for )?(?:my|our) (?:${RELATIVE})|for my (?:${RELATIVE})(?:,? (?:\\d+|aged \\d+),?)?,? and (?:(?:one|another|a) )?(?:for )?(?:me|myself|i)\\b|me and (?:my|a) (?:${RELATIVE})|(?:my (?:${RELATIVE})|${OWN_KIN}) and (?:i|me|myself)|both of us|us both|we(?:'d|'ll| would| will)? both(?= (?:like|love|want|come|need|join|be)\\b)|me and (?:my|a|our) [a-z]{3,}|(?:and )my (?:${RELATIVE}) too)(?: both)?\\b`,
+      "g",
+    ),
+    places: () => 2,
+  },
+  // "Could my friend come too", "can I bring my sister", while places in a class are spoken of.
+  {
+    name: ONE_MORE,
+    pattern: new RegExp(
+      `\\b(?:(?:can|could|may|might|would|will) (?:my|a|one) (?:\\w+ )?(?:${RELATIVE}) (?:also )?(?:come|join|tag|do it|be there|take part)(?: (?:too|as well|along|us|me|in))*|(?:can|could|may|might) i (?:also )?(?:bring|take) (?:along )?(?:my|a|one) (?:\\w+ )?(?:${RELATIVE})(?: (?:along|too|as well))?|(?:and|plus|with) (?:one|a) (?:more|friend|guest|other)(?: (?:person|place|spot|seat))?)(?= *(?:$|[,.;!?]))`,
       "g",
     ),
     places: () => 2,

@@ -313,7 +313,7 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/soonest",
     pattern:
-      /\b(?:(?:as )?(?:soon|early|quickly|quick|fast) as (?:you |i |we )?(?:possible|possibly can|can|could|u can|ever possible)|the (?:sooner|quicker) the better|asap|a\.s\.a\.p\.?|(?:whatever(?:'s| is) )?(?:the |your )?(?:soonest|earliest)(?: (?:possible|you(?:'ve)? (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|(?<=\bwhen(?:'s| is| are) )(?:the|your) next(?! (?:appointment|visit|week|month|day|bus|train|holiday|time i)\b)(?= [a-z])|(?:the )?(?:next|first) one (?:available|free|open|there is|you(?:'ve| have)(?: got)?)|(?:who|whoever|which [a-z]+|which of (?:you|them))(?:'s| is) (?:free|available) (?:first|next|soonest|earliest)|(?:the |your )?(?:next|first) (?:free|open)(?! (?:slot|spot|time|one|appointment|place|opening))|(?:the |your )?(?:next|first) (?:free |open |possible )(?:slot|spot|time|one|appointment|place|opening)|(?:the |your )?next (?:slot|spot|opening|appointment you have)|(?:the )?first thing (?:you(?:'ve| have)?(?: got)?|that'?s|which is|available)(?: (?:have|got|free|available|open))*|when(?:ever)?(?:'s| is)? (?:the )?soonest|whenever|any ?time(?! (?:after|before|from|between|on|in|not|around|past|until|till|this|next))|any day(?! (?:but|except|other|apart|besides))|right away|straight ?away|(?<=\b(?:come|come in|come over|come by|come round|be seen|get in|see (?:me|us|him|her|them)) )(?:right )?now)\b/g,
+      /\b(?:(?:as )?(?:soon|early|quickly|quick|fast) as (?:you |i |we )?(?:possible|possibly can|can|could|u can|ever possible)|the (?:sooner|quicker) the better|asap|a\.s\.a\.p\.?|whatever(?:'s| is| comes?| you have| there is)(?: going)?(?: next| first)(?! (?:week|month|to|then|on|in)\b)|(?:whatever(?:'s| is) )?(?:the |your )?(?:soonest|earliest)(?: (?:possible|you(?:'ve)? (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|(?<=\bwhen(?:'s| is| are) )(?:the|your) next(?! (?:appointment|visit|week|month|day|bus|train|holiday|time i)\b)(?= [a-z])|(?:the )?(?:next|first) one (?:available|free|open|there is|you(?:'ve| have)(?: got)?)|(?:who|whoever|which [a-z]+|which of (?:you|them))(?:'s| is) (?:free|available) (?:first|next|soonest|earliest)|(?:the |your )?(?:next|first) (?:free|open)(?! (?:slot|spot|time|one|appointment|place|opening))|(?:the |your )?(?:next|first) (?:free |open |possible )(?:slot|spot|time|one|appointment|place|opening)|(?:the |your )?next (?:slot|spot|opening|appointment you have)|(?:the )?first thing (?:you(?:'ve| have)?(?: got)?|that'?s|which is|available)(?: (?:have|got|free|available|open))*|when(?:ever)?(?:'s| is)? (?:the )?soonest|whenever|any ?time(?! (?:after|before|from|between|on|in|not|around|past|until|till|this|next))|any day(?! (?:but|except|other|apart|besides))|right away|straight ?away|(?<=\b(?:come|come in|come over|come by|come round|be seen|get in|see (?:me|us|him|her|them)) )(?:right )?now)\b/g,
     // Of several times that were offered, it is the earlier one.
     // Asked with whom, "whoever's free first" says that it may be anybody.
     value: (m, at) =>
@@ -668,7 +668,7 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/month",
     pattern: new RegExp(
-      `\\b(?:in|during|this|some ?time in) (${MONTH})\\b(?! \\d)|(?<=\\b(?:from|after|before|until|till) )(?!may\\b(?! on))(${MONTH})\\b(?! (?:the )?(?:\\d|${ORDINAL}))|(?:(?<=^|[.,;!?]\\s*|\\b(?:maybe|perhaps|make it|rather|then|or|say) )(?!(?:may|march)\\b)|(?<=\\b(?:maybe|perhaps|make it|rather|say) ))(${MONTH})(?= (?:is|would|will|suits|works|might|could|should)\\b|,? (?:please|maybe|perhaps|then|instead|rather)\\b|[.!]*$)`,
+      `\\b(?:in|during|this|some ?time in) (${MONTH})\\b(?! \\d)|(?<=\\b(?:from|after|before|until|till) )(?!may\\b(?! on|\\W*$|[.,;!?]))(${MONTH})\\b(?! (?:the )?(?:\\d|${ORDINAL}))|(?:(?<=^|[.,;!?]\\s*|\\b(?:maybe|perhaps|make it|rather|then|or|say) )(?!(?:may|march)\\b)|(?<=\\b(?:maybe|perhaps|make it|rather|say) ))(${MONTH})(?= (?:is|would|will|suits|works|might|could|should)\\b|,? (?:please|maybe|perhaps|then|instead|rather)\\b|[.!]*$)`,
       "g",
     ),
     value: (m, at) => {
@@ -678,7 +678,7 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/named",
-    pattern: new RegExp(`\\b(?:${NAMED})\\b${ITS_WEEKEND}`, "g"),
+    pattern: new RegExp(`\\b(?:${NAMED})\\b(?! (?:school )?(?:holidays|break|vacation)\\b)${ITS_WEEKEND}`, "g"),
     value: (m, at) => namedDay(m[0], at),
   },
 ];

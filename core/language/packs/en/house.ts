@@ -74,7 +74,7 @@ export const ENDS_IN_MENT = /ment$/;
 
 /** Where somebody is spoken of by what they are. */
 export const ROLES =
-  /\b(?:(?:with|see|seeing|by) (?:the|an?|one of the|one of your|your|any) |(?:can|could|would|will|may|is|does|do|has|when is|when does) (?:the|your) )(?:other )?([a-z]+(?:(?:'s)? [a-z]+)?)\b/g;
+  /\b(?:(?:with|see|seeing|by) (?:the|an?|one of the|one of your|your|any) |(?:move|change|switch|shift|reschedule|postpone|cancel) (?:the|my) |(?:can|could|would|will|may|is|does|do|has|when is|when does) (?:the|your) )(?:other )?([a-z]+(?:(?:'s)? [a-z]+)?)\b/g;
 
 /** A question about somebody by what they are. */
 export const ASKS_OF_A_ROLE = /^(?:can|could|would|will|may|is|does|do|has|when)\b/;
@@ -90,7 +90,7 @@ export const THEN_WHEN = /^,? (?:on|at|this|next|tomorrow|today|for|around|after
 
 /** Whoever it is will do. */
 export const ANYBODY =
-  /\b(?:id[ck]?c(?: who)?|(?<!not )(?<!with )any(?:one|body)(?! (?:but|except|bar|other than|apart from|there|at|in|work|speak|call|know|at home))|(?:i(?:'ve| have)(?: got)? )?no (?:preference|favourite|favorite)s?|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference)(?: (?:who|which(?: one| person| of them)?))?|whoever(?:'?s| is)?(?: free| available)?|doesn't matter(?: who)?|no matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|which ?ever (?:[a-z]+ )?(?:is|'s) (?:the )?(?:nicest|best|kindest|gentlest|most experienced|least busy)|which ?ever (?:physio|therapist|doctor|teacher|instructor|stylist|nurse|person)|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|(?<=^\W*)either(?:'s| is| of them is| would be| will be)? (?:fine|good|ok|okay|great|grand)|either (?:doctor|therapist|person|one|nurse|instructor|stylist|of the two)(?= |$|[.,!])|any of (?:them|you)|anyone will do|with any(?:one|body)?)\b/g;
+  /\b(?:id[ck]?c(?: who)?|(?<!not )(?<!with )any(?:one|body)(?! (?:but|except|bar|other than|apart from|there|at|in|work|speak|call|know|at home))|(?:i(?:'ve| have)(?: got)? )?no (?:preference|favourite|favorite)s?|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference)(?: (?:who|which(?: one| person| of them)?))?|whoever(?:'?s| is)?(?: free| available)?|doesn't matter(?: who)?|no matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|which ?ever (?:[a-z]+ )?(?:is|'s) (?:the )?(?:nicest|best|kindest|gentlest|most experienced|least busy)|which ?ever (?:physio|therapist|doctor|teacher|instructor|stylist|nurse|person)|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|(?<=^\W*)either(?:'s| is| of them is| would be| will be)? (?:fine|good|ok|okay|great|grand)|either (?:doctor|therapist|person|one|nurse|instructor|stylist|of the two)(?= |$|[.,!])|any of (?:them|you)|which ?ever(?: one)? of (?:them|you)|(?<=^\W*(?:(?:well|oh|um),? )?)(?:i(?:'ll| will|'d)? )?(?:leave|am leaving|'m leaving) (?:that|it|the choice) (?:up )?to you|(?:that's|that is|it's|it is|this is|entirely|completely|totally) (?:entirely |all |completely )?up to you|you (?:choose|pick|decide)|anyone will do|with any(?:one|body)?)\b/g;
 
 /** Right before who may be chosen from: "any of the ladies". */
 export const ANY_OF_THE = /\b(?:any|one|either|some) of (?:the|your) $/;

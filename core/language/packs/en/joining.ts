@@ -56,8 +56,8 @@ export const WEEKDAY_BESIDE = /^(?:on )?(?:the )?[a-z]+ (after|before) (?:the )?
 /** A day or a week and what stands between it and the day that it is told by: "the day before Thanksgiving". */
 export const BESIDE_A_DAY = /^(?:on |in )?the (day|week) (after|before) (?:the )?$/;
 
-/** Before a day, of which it is the week after or before. */
-export const WEEK_BESIDE = /(?<!\ba |\bone )\bweek (after|before) (?:the )?$/;
+/** Before a day, of which it is the week after or before, or its own. */
+export const WEEK_BESIDE = /(?<!\ba |\bone )\bweek (after|before|of|with) (?:the )?$/;
 
 /** A day that is told with its month. */
 export const HAS_MONTH = /^day\/(?:date-month|month-date|range-of-month|weekday-month-date)$/;

@@ -31,6 +31,17 @@ export const LENGTH_RULES: LengthRule[] = [
     pattern: /\b(?:(?:an? |one )?hour and a half|(?:one|1) and a half hours?|1\.5 ?(?:h|hrs?|hours?)|an? hour and (?:thirty|30)(?: minutes)?)\b/g,
     value: () => 90,
   },
+  // "An hour and a quarter", "two hours and twenty minutes".
+  {
+    name: "length/hours-and-minutes",
+    pattern: new RegExp(
+      `\\b(an?|one|two|three|four|[1-4])[ -]?(?:hours?|hrs?) (?:and )?(?:(a|three) quarters?(?: of an hour)?|(?:a )?(half)|(\\d{1,2}|ten|${SPELLED})(?: ?(?:minutes?|mins?))(?! (?:later|earlier|late|before|after|away|walk|drive)))\\b`,
+      "g",
+    ),
+    value: (m) =>
+      60 * (/^an?$/.test(m[1] as string) ? 1 : num(m[1] as string)) +
+      (m[2] ? (m[2] === "a" ? 15 : 45) : m[3] ? 30 : /^ten$/.test(m[4] as string) ? 10 : minutesOf(m[4] as string)),
+  },
   {
     name: "length/half-hour",
     pattern: /\b(?:an? )?half(?: an|-an| a)?[ -]hours?\b(?! (?:later|late|sooner|earlier|early|before|after(?! all)|ago))/g,
@@ -94,7 +105,7 @@ export const MOST_OF_ALL = /\bthe (short|long)est\b/;
 
 /** All of an answer to how long. */
 export const BARE_LENGTH =
-  /^(?:the |um |uh |just |maybe |make it |i think |ok(?:ay)?,? |right,? |then |so |well,? )*(\d{2,3}|thirty|sixty|ninety|forty[- ]five|(?:full |one )?hour|long(?:er|est)?|short(?:er|est)?)(?: one| option)?(?:'s| is)?(?: you have| there is)?(?:,? please|,? thanks| is fine| fine| enough| okay| ok| good| then| i guess| i think| i suppose| maybe)*[.!]?$/;
+  /^(?:the |full |whole |um |uh |just |maybe |make it |make that |let's say |say |i think |ok(?:ay)?,? |right,? |then |so |well,? |(?:not|nothing) (?:too|very|so) (?:long|short),? )*(\d{2,3}|thirty|sixty|ninety|forty[- ]five|(?:full |one )?hour|long(?:er|est)?|short(?:er|est)?)(?: one| option)?(?:'s| is)?(?: you have| there is)?(?:,? please|,? thanks| is fine| fine| enough| okay| ok| good| then| i guess| i think| i suppose| maybe|,? if (?:you can|that's ok(?:ay)?|possible|i may))*[.!]?$/;
 
 /** What a bare answer to how long stands for. */
 export function bareLength(w: string): number | "long" | "short" {
@@ -124,7 +135,7 @@ const BY_HOW_MUCH =
   "half an hour|an hour and a half|(?:an|one|two|three|four|a couple of|[1-4]) hours?|(?:\\d{1,3}|ten|fifteen|twenty|thirty|forty[- ]five) minutes?|a quarter of an hour|(?:a|one|two|three|[1-4]) weeks?|(?:a|one|two|three|a couple of|[1-6]) days?";
 /** By how much a visit is to be earlier or later. */
 export const SHIFTED_BY = new RegExp(
-  `\\b(${BY_HOW_MUCH}) (later|earlier|sooner|back|forward)\\b|\\b(?:by|back|forward|off) (?:by )?(${BY_HOW_MUCH})\\b|\\b(?:move|push|shift|put|bump|delay|postpone) (?:it|that|this|mine|them|everything|my [a-z]+|the [a-z]+)(?: back| on| out| off)? (?:by )?(${BY_HOW_MUCH})\\b(?! (?:later|earlier|sooner|back|forward))`,
+  `\\b(${BY_HOW_MUCH}) (later|earlier|sooner|back|forward)\\b|\\b(?:by|back|forward|off|wait(?: for)?|waits(?: for)?) (?:by )?(?:another )?(${BY_HOW_MUCH})\\b|\\b(${BY_HOW_MUCH}) (?:before|after)(?= (?:the (?:time|hour|day|date) )?(?:that )?(?:we|you|i|they)\\b)|\\b(?:move|push|shift|put|bump|delay|postpone) (?:it|that|this|mine|them|everything|my [a-z]+|the [a-z]+)(?: back| on| out| off)? (?:by )?(${BY_HOW_MUCH})\\b(?! (?:later|earlier|sooner|back|forward))`,
   "g",
 );
 
@@ -138,6 +149,6 @@ export function minutesIn(amount: string): number {
   return (unit === 1 ? minutesOf(amount.replace(/ minutes?$/, "")) : num(amount.split(" ")[0] as string)) * unit;
 }
 
-export const EARLIER = /earlier|sooner|forward/;
+export const EARLIER = /earlier|sooner|forward|before/;
 /** "Extend it by an hour" is longer by that, and not later. */
 export const LONGER_BY = /\b(?:extend|lengthen|prolong|shorten|longer|shorter)\b[^.;?!]*$/;

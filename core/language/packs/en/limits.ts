@@ -6,7 +6,7 @@ export const COMPARES_PRICES =
 
 /** Right after "take", where nothing is swallowed: "should I take off my shoes". */
 export const TAKES_OTHERWISE =
-  "(?! (?:off|out|along|part|place|care|photos?|pictures?|notes|turns|him|her|them|a (?:seat|photo|picture|bus|taxi|cab|shower|break|number|day)|the (?:bus|train|tram|lift|stairs|elevator|car|children|kids|day)|my (?:shoes|boots|coat|jacket|clothes|earrings|ring|rings|glasses|dog|son|daughter|child|car)))";
+  "(?! (?:off|out|along|home|back|with (?:me|us|him|her|them)|to (?:the|my|our|his|her|a|an|your|see|show)\\b|part|place|care|photos?|pictures?|notes|turns|him|her|them|a (?:seat|photo|picture|bus|taxi|cab|shower|break|number|day)|the (?:bus|train|tram|lift|stairs|elevator|car|children|kids|day)|my (?:shoes|boots|coat|jacket|clothes|earrings|ring|rings|glasses|dog|son|daughter|child|car)))";
 
 /** Of several, the one that costs less. */
 export const THE_CHEAPER = /\bthe (?:cheap|less expensive|least expensive)(?:er|est)?\b/;

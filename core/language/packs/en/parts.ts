@@ -56,6 +56,9 @@ export const ANOTHER_TIME_FOR = /\b(?:another|a different|some other) (?:time|sl
 /** Right before what the wish takes the place of. */
 export const IN_PLACE_OF = /\b(?:instead of|rather than|in place of|and not)\s+(?:my |our |the |this |that |on |at )*$/;
 
+/** Between what is wished for and what it is not to be any more. */
+export const AND_NOT = /^\s*(?:,|and\b|instead,?)*\s*not\s+(?:on |at |for |the )*$/;
+
 /** Soon after what is wished for, before what it takes the place of. */
 export const IN_PLACE_OF_AFTER = /^[^.;?!]{0,20}\b(?:instead of|rather than|in place of)\b/;
 
@@ -130,7 +133,7 @@ export const VISIT_WITH = /\b(?:appointment|visit|booking|session|one|it|massage
 export const WANT_IT_WITH = /\b(?:want|like|have|do|prefer|rather|be) (?:it|one|this|that) with\s+$/;
 
 /** "My massage with". */
-export const MINE_WITH = /\bmy (?!(?:\w+ )*be )(?:\w+ ){1,3}with\s+$/;
+export const MINE_WITH = /\bmy (?!(?:\w+ )*be )(?:\w+ ){1,3}with\s+$|\b(?:i'm|i am|we're|we are)(?: in| down| booked(?: in)?)? with\s+$/;
 
 export const TO_BETWEEN = / to /;
 

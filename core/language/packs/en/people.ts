@@ -90,6 +90,9 @@ export const SHE_IS = /\b(?:[Ss]he|[Hh]e)(?:['’]s| is)(?: called)? (\p{Lu}[\p{
 export const ONLY_A_NAME =
   /^\s*(?:(?:[Ii]t's|[Ii]ts|[Ii]t is|[Mm]y name is|[Mm]y name's|[Ii]'m|[Ii] am|[Tt]his is)\s+)?(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})[\s.!]*$/u;
 
+/** A family name by itself, and then the whole name: "Okafor. Chidi Okafor". */
+export const FAMILY_THEN_WHOLE = /^\s*(?:(?:[Ii]t's|[Tt]he name's)\s+)?(\p{Lu}[\p{L}'’-]+)[.,…]+\s+((?:\p{Lu}[\p{L}'’-]+\s+){1,2}\1[\s.!]*)$/u;
+
 /** How a message begins that asks, and gives no name. */
 export const BEGINS_A_QUESTION =
   /^\W*(?:(?:and|so|well|but|ok|okay|oh|um|wait|sorry|no|yes|right|first|hang on)\W+)*(?:what|when|where|who|how|why|which|can|could|do|does|is|are)\b/;

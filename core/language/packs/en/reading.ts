@@ -116,6 +116,13 @@ export const LONG_OR_SHORT = /\b(long|short)(?:er|est)? $/;
 export const SO_MANY_FOR =
   /(?:^|[,.;!?] ?|\b(?:book|put|have|take|get|want|need|like|make it|reserve|down|us|yes|hi|hello|and) )(two|three|four|five|six|[2-6])(?: slots)? (?:for|in|at|to) (?:the |your |that |this )?$/;
 
+/** One day and not another, where something is asked for. */
+export const ONE_DAY_NOT_ANOTHER = /\b(?:can|could|may|might|would|is)\b[^.?!]*<day>[^.?!]*(?:,| and) not (?:on )?<day>/;
+
+/** Right after what is held for several: "for four teachers". */
+export const FOR_SO_MANY =
+  /^(?: (?:class|course|session|lesson|group))?(?:,? (?:please|on|this|next|the|[a-z]+day|tomorrow|\d{1,2}(?:st|nd|rd|th)?))* ?for (two|three|four|five|six|seven|eight|nine|ten|[2-9]|10) (?!hours?\b|minutes?\b|mins?\b|weeks?\b|days?\b|months?\b|o'clock|thirty|fifteen|forty)(?:[a-z]+ )?[a-z]+(?:s|men|people|children)\b/;
+
 /** A number right before a thing: "two flu jabs". */
 export const SO_MANY = /\b(two|three|four|[2-4]) $/;
 

@@ -162,6 +162,14 @@ export const PRETEXT =
 export const OF_HEALTH =
   /\b(?:normal|worry|worried|serious|bad|safe|wrong|broken|catching|infected|infection|swelling|lump|rash|fever|temperature|blood|heart|head|chest|skin|doctor|hospital|nurse|pills?|tablets?|medicines?|medication|drugs?|dose|doses|drops|cream|ice|heat|exercises?|stretch\w*|run|running|train|training|swim|walk|lift|work out|heal|healing|cure|treat|diagnos\w*|symptoms?|x-?ray|scan|mri|test|results?|sick|ill|allerg\w*|pregnan\w*|baby|eat|drink|diet|vitamins?|bleed\w*|itch\w*|burn\w*|numb|tingl\w*|dizzy|sleep|breath\w*|cough|cold|flu|take|taking|have got|have i got)\b/;
 
+/** What is to be brought, sent or shown is asked, and nothing of anybody's health. */
+export const BRINGS_OR_SENDS =
+  /\b(?:should|shall|must|ought|do|does|can|could|may) (?:i|we|he|she|they|my [a-z]+)(?: to| have to| need to| better)? (?:e-?mail|send|bring|carry|mail|upload|post|hand|print|show)\b|\b(?:should|shall|must|do|ought) (?:i|we|he|she|they)(?: to| have to| need to)? take (?:along|with|to (?:the|my|our|a|an|your))\b/;
+
+/** What one's own doctor is to do, or has to. */
+export const OWN_DOCTOR_DOES =
+  /\b(?:does|do|must|should|has|have|can|could|will|would) (?:my|our|his|her|their) (?:own |family )?(?:gp|doctor|physician|dentist|vet|midwife|specialist|consultant|insurer|employer|school|teacher)\b/;
+
 /** Of a person's private things, one must be named: "could I have Jo" asks for Jo. */
 export const PRIVATE =
   /\b(?:numbers?|address|phone|telephone|mobile|cell|whats ?app|e-?mail|mail|home|house|lives?|living|located|birthday|born|age|old|salary|earns?|paid|married|single|boyfriend|girlfriend|husband|wife|partner|family|kids|children|private|personal|contact|insta(?:gram)?|facebook|social|where|text|surname|last name|date)\b/;
@@ -515,7 +523,7 @@ export const ASK_THEM =
 
 /** What is on a day is to be otherwise: "tomorrow's lesson: can it be at nine". */
 export const THEIRS_TO_BE =
-  /<day>'s (?:<\w+>|(?!(?:offer|special|first|last|next)\b)[a-z]+\b)(?!'s)[^.?!]*?\b(?:can|could|may|might|would) (?:it|that|this)(?: please)? (?:be|start|begin|go|happen|take place)\b/;
+  /<day>'s (?:<\w+>|(?!(?:offer|special|first|last|next)\b)[a-z]+\b)(?!'s)[^.?!]*?\b(?:can|could|may|might|would) (?:it|that|this)(?: please)? (?:be|start|begin|go|happen|take place)\b|\b(?:can|could|may|might|would) <day>'s(?: (?:<\w+>|(?!(?:offer|special|first|last|next)\b)[a-z]+))? (?:please )?(?:be|start|begin|go|happen|take place)\b[^.?!]*<(?:day|time)>/;
 
 /** What is theirs is to be some other time. */
 export const MINE_INSTEAD = /\b(?:do|have|take|come for|get) (?:my|our) <service>[^.?!]*<(?:day|time)>[^.?!]*\binstead\b(?! of)/;

@@ -396,6 +396,12 @@ export const OF_MINE = /\b(?:my|i|i'm|we|our|am|booked)\b/i;
 /** What is asked of the house itself. */
 export const ASKS_OF_US = /\b(?:do|have|is|are|does) (?:you|ye|there|your|anybody|anyone)\b/i;
 
+/** What the house would do is asked: "would you come out to me". */
+export const WHETHER_WE_WOULD = /\b(?:would|could|can|will) (?:you|ye|your|anybody|anyone|somebody|someone)\b/i;
+
+/** Between what is said of one thing and of the next. */
+export const PARTS_OF_SEVERAL = /\s*(?:[,;]\s*(?:and\b|then\b|but\b)?|\band then\b|\band\b|\bthen\b|\bbut\b)\s*/i;
+
 /** What others said or did is told, and nothing wished. */
 export const SAYS_OF_OTHERS = /\b(?:my|our|a|the) (?:[a-z]+ ){1,2}(?:said|says|told|mentioned|recommended|suggested|swears|sent|goes|loves|likes)\b/i;
 

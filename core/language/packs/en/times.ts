@@ -208,7 +208,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/before",
     pattern: rx(
-      `\\b(?:any ?time before|some ?time before|before|(?<!\\b(?:come|coming|stop|stopping|drop|dropping|swing|swinging|pop|popping) )by|until|till|til|done by|out by|finished by|over by|no later than|not later than|earlier than|not after|up to|up until|at the (?:very )?latest) (?:about |around )?(${CLOCK})${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?latest\\b`,
+      `\\b(?:any ?time before|some ?time before|before|(?<!\\b(?:come|coming|stop|stopping|drop|dropping|swing|swinging|pop|popping|one|two|three) )by|until|till|til|done by|out by|finished by|over by|no later than|not later than|earlier than|not after|up to|up until|at the (?:very )?latest) (?:about |around )?(${CLOCK})${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?latest\\b`,
     ),
     value: (m) => until(m[1] ?? m[2], "end"),
   },
@@ -516,7 +516,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/end-of-day",
     pattern:
-      /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|(?:as )?late as possible|(?:the )?latest (?:that )?(?:you(?:'ve got| have(?: got)?| do| offer| could| can)|there is|possible|available|slot|appointment)|(?:the|your) (?:very )?last (?:slot|appointment|opening|visit)(?: of the day| you have| there is)?(?= on\b| (?:tomorrow|today|that day|this|next)\b|\W*$)|(?:the|your) last (?:slot|appointment|one) (?:of the day|you have)|last thing|late in the day)\b/g,
+      /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|(?:as )?late as possible|(?:the )?latest (?:that )?(?:you(?:'ve got| have(?: got)?| do| offer| could| can)|there is|possible|available|slot|appointment)|(?:the|your) (?:very )?last (?:slot|appointment|opening|visit)(?: of the day| you have| there is)?(?= on\b| (?:tomorrow|today|that day|this|next)\b|\W*$)|(?:the|your) last (?:slot|appointment|one) (?:of the day|you have)|last thing|(?<!\btoo )late in the day)\b/g,
     value: () => ({ value: { kind: "part", part: "end-of-day" } }),
   },
   {

@@ -178,3 +178,27 @@ export const HAVE_IT =
 /** Another thing in place of what is given up. */
 export const DOES_INSTEAD =
   /^\W*(?:and |then )*(?:(?:could|can|may) (?:i|we|he|she) |i'd like to |i would like to |i want to |please )?(?:do|have|take|try|get|book) (?:me |us )?(?:in )?(?:for )?(?:an? |the |some )?(?:<service>|(?!(?:it|that|this|one|another|something|anything|the|someone|somebody|later|earlier|sooner)\b)[a-z]+)(?: [a-z]+)?(?: (?:on|at|for|with|<day>|<time>|<staff>|<length>))* instead\b/;
+
+/** What is theirs is told with its day, and after it nothing but another: "I have the lesson on Saturday. Could we start at eleven". */
+export const HAVE_THEN_ASK =
+  /\b(?:(?:i|we)(?:'ve| have)(?: got)?(?: booked)? (?:(?:the|my|our) <service>|<staff>)|(?:i'm|i am|we're|we are)(?: in| booked| booked in| down)? (?:with <staff>|for (?:the |my |our )<service>))(?: with <staff>)?(?: (?:on|at|for|this|the))* ?<day>(?: (?:at )?<time>)?\s*[.,;!-]+\s*(?:and |so |but )?(?:could|can|would|may|might|is|are|what about|how about)\b[^.?!]*<(?:day|time)>/;
+
+/** When theirs is does not suit: "Tuesday's lesson is too late for us". */
+export const IS_TOO_LATE =
+  /(?:\b(?:the|my|our|his|her|their) (?:<service>|appointment|visit|booking)(?: one| class| lesson| visit| appointment)?(?: (?:on |at |for )?(?:<day>|<time>))*|<day>'s (?:<service>|[a-z]+)(?: at <time>)?)(?: is|'s| are| will be| would be)(?: really| just| now)? (?:much |far |a bit |a little |rather |way )?too (?:early|late|soon)(?! to\b)/;
+
+/** What is theirs is to be put off: "the lesson needs to wait a week". */
+export const HAS_TO_WAIT =
+  /(?:<service>|\b(?:appointment|visit|booking|lesson|session))(?: <day>)? (?:has|have|needs?|will have|must|'ll have)(?: got)? (?:to )?(?:wait|be (?:put off|put back|pushed back|delayed|deferred))\b/;
+
+/** "Before the time we agreed": of one that has been agreed. */
+export const AS_AGREED =
+  /\b(?:before|after|than|from) (?:the (?:time|hour|day|date) )?(?:that )?(?:we|you|i|they)(?:'d| had| have|'ve)? (?:agreed|arranged|said|booked|planned|fixed|gave (?:me|us)|given (?:me|us)|set|made)\b/;
+
+/** One day is to be forgotten, and another is wished for: "forget Monday, I'd rather come on Wednesday". */
+export const RATHER_THEN =
+  /[,.;!-]\s*(?:and |but |so )?(?:(?:i'd|i would|we'd|we would) (?:rather|prefer to|like to|sooner)|let me|let us|let's|(?:can|could|may) (?:i|we)|i'll|we'll)(?: instead)? (?:come|do it|have it|be seen|make it|take)\b(?![^.?!]*<service>)[^.?!]*<(?:day|time)>/;
+
+/** Somebody says when they will come: "lovely, I'll join you on Saturday then". */
+export const WILL_COME =
+  /\b(?:i'll|we'll|i will|we will|i'd|we'd|let me|let us|let's) (?:come|join|take|have|do|try|book|go for)\b(?! (?:back|again|a look|that up|for (?:you|us)))[^.?!]*<(?:day|time)>/;

@@ -13,6 +13,10 @@ export const OF_THEM = /\b(?:her|him|them|she|he)\b/;
 /** A part that names what is wished for instead. */
 export const INSTEAD = /\binstead\b(?! of)/;
 
+/** After a day is called off: another in its place, and no other thing. */
+export const GIVES_ANOTHER =
+  /^\W*(?:and |then |please )*(?:(?:can|could) (?:i|we|you) )?(?:give|put|get|book|have|take|make it|let me have)\b(?: (?:me|us|him|her|it))?(?: (?:down|in))?(?: (?:for|on))? ?(?:the (?:one|next)\b|another\b|one\b|<day>)[^.?!]*<(?:day|time)>|^\W*(?:and |then |please )*(?:give|put|get|book) (?:me|us|him|her)(?: (?:down|in))?(?: (?:for|on))? ?<day>/;
+
 /** Who somebody is, said beside what they want. */
 export const WHO_I_AM =
   /(?:[,.;]\s*|\s)(?:and )?(?:(?:it's|it is|this is|i'm|i am|my name(?: is|'s)|my (?:number|email|phone)(?: is|'s)?|number|email|on|under)\s+)?(?:<name>|<phone>|<email>)(?=[\s,.;?!]|$)/g;
