@@ -82,6 +82,7 @@ function anew(t: Turn): void {
   delete state.topic;
   delete state.topics;
   delete state.asking;
+  delete state.askingWhat;
   delete state.lastAsk;
   state.repairs = 0;
   t.rule("aside/anew");

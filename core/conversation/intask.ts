@@ -289,11 +289,16 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
   const services = ofKind(reading.found, "service");
   // What was chosen from all that there is is a wish for it.
   // So is what is said together with when: "the hour, on Tuesday at three".
-  if (state.asking === "book" || (!reading.question && reading.found.some((f) => f.kind === "time" || f.kind === "day"))) delete state.asking;
+  if (state.asking === "book" || (!reading.question && reading.found.some((f) => f.kind === "time" || f.kind === "day"))) {
+    delete state.asking;
+    delete state.askingWhat;
+  }
   if (state.asking && services.length > 0) {
     const asking = state.asking;
+    const what = state.askingWhat;
     delete state.asking;
-    answer(t, asking, reading);
+    delete state.askingWhat;
+    answer(t, asking, what === undefined ? reading : { ...reading, said: `${what} ${reading.said}` });
     return proceed(t);
   }
   if (state.expects === "anything" && yes === false && !wishIn(reading) && saysBefore(text) === null) return close(t);

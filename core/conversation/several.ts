@@ -19,6 +19,7 @@ import { likely } from "../knowledge/likely.ts";
 import { isGuess } from "../language/errand.ts";
 import { ofKind, type Found, type FoundOf } from "../language/found.ts";
 import { read, type Reading } from "../language/read.ts";
+import { withEach } from "./eachperson.ts";
 import { contextOf } from "./context.ts";
 import { applyOld } from "./errands/old.ts";
 import { applyToBook } from "./errands/apply.ts";
@@ -113,6 +114,12 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
         { errand: "book", reading: partOf(reading, row.second), ...(row.follows ? { rightAfter: true } : {}) },
       ];
     if (groups.length > 1) return groups.map((found) => ({ errand: "book" as const, reading: partOf(reading, found) }));
+    const two = withEach(t, reading);
+    if (two)
+      return [
+        { errand: "book", reading: partOf(reading, two.first) },
+        { errand: "book", reading: partOf(reading, two.second), ...(two.follows ? { rightAfter: true } : {}) },
+      ];
   }
   return [];
 }

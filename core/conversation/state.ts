@@ -323,6 +323,8 @@ export interface State {
   topics?: string[];
   /** A question that waits for a service to be named. */
   asking?: "ask-price" | "ask-service" | "book";
+  /** The question itself, where it was of whichever service that is: "how long does it take". */
+  askingWhat?: string;
   /** The days that were asked about last, for "at nine then", until something is begun. */
   askedDays?: DayWish;
   /** The one person that the last question was about. */

@@ -63,14 +63,15 @@ export function asMove(t: Turn, reading: Reading, text: string): Reading {
     ofKind(reading.found, "length").some((l) => /-by$/.test(l.rule)) &&
     ofKind(reading.found, "service").length === 0;
   // "Can the one on the 12th be at two", "can you make it eleven": of what they have, once it was told.
+  const named = new Set(ofKind(reading.found, "service").flatMap((s) => s.value));
   const ofTold =
-    t.state.appointments.length > 0 &&
+    // "Can I have the dietitian on the same day too" is of nothing that they have.
+    t.state.appointments.some((a) => named.size === 0 || named.has(a.service)) &&
     (books || reading.errands.length === 0) &&
     reading.found.some((f) => f.kind === "day" || f.kind === "time") &&
     (THE_ONE_TO_BE.test(reading.masked) || (t.state.toldOf !== undefined && IT_TO_BE.test(reading.masked)));
   if ((swaps || resized || byLength || ofTold) && !t.state.task) return again(t, text);
   // "I'd like a lady for the laser, can somebody else do it", of a visit that they have.
-  const named = new Set(ofKind(reading.found, "service").flatMap((s) => s.value));
   const theirs = t.state.appointments.filter((a) => (named.size > 0 ? named.has(a.service) : a.id === t.state.toldOf));
   if (
     !t.state.task &&

@@ -1,5 +1,5 @@
 import type { House } from "../house/compile.ts";
-import { ASKS_FOR_IT, COUNSELS, IN_THE_PAST, LENGTH_REPLACED, NUMBER, OR_THAN, SINCE, TALK_TO_SOMEBODY } from "./packs/en/reading.ts";
+import { ASKS_FOR_IT, COUNSELS, IN_THE_PAST, LENGTH_REPLACED, NUMBER, OR_THAN, PART_OF_TODAY, SINCE, TALK_TO_SOMEBODY, WAS_TODAY } from "./packs/en/reading.ts";
 import { readTime } from "./clock.ts";
 import { asksNothing, freeToAsk, momentOf, type Moment, type ReadContext } from "./context.ts";
 import { isGuess, type ErrandRead } from "./errand.ts";
@@ -299,7 +299,9 @@ function kept({ not: _, ...f }: FoundOf<"day">): FoundOf<"day"> {
 
 /** "Since Christmas", "assessed in January": how long something has been, not when to come. */
 function sincePast(said: Said, f: Found): boolean {
-  const before = said.norm.slice(Math.max(0, f.start - 40), f.start);
-  if (SINCE.test(before)) return true;
+  const before = said.norm.slice(Math.max(0, f.start - 60), f.start);
+  if (SINCE.test(before.slice(-40))) return true;
+  // "I had a jab this morning".
+  if (PART_OF_TODAY.test(said.norm.slice(f.start, f.end).trim()) && WAS_TODAY.test(before)) return true;
   return f.kind === "day" && f.rule === "day/month" && IN_THE_PAST.test(before);
 }

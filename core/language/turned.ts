@@ -196,6 +196,15 @@ const TURNS: readonly Turn[] = [
     least: 0.7,
     when: (g) => turns.AS_AGREED.test(g.masked) && !cuedFor(g, "cancel") && !cuedFor(g, "ask-policy"),
   },
+  // What came of a visit is for those who did it to hear.
+  {
+    is: "message/ails-since-a-visit",
+    open: true,
+    from: ["book", "none", "ask-service", "ask-staff", "ask-mine", "refused", "message", "ask-policy"],
+    least: 0.7,
+    when: has(turns.AILS_SINCE_A_VISIT),
+  },
+  { is: "ask-service/right-place", open: true, notFrom: ["refused", "emergency"], least: 0.7, when: has(turns.RIGHT_PLACE) },
   { is: "book/will-come", open: true, from: ["thanks-bye"], least: 0.7, when: has(turns.WILL_COME) },
   // "My knee stopped hurting, no need to come on Monday".
   {
@@ -522,7 +531,7 @@ const TURNS: readonly Turn[] = [
   // "A massage, and I don't know which": which of them it is to be is settled with them.
   {
     is: "book/unsure-which",
-    from: ["ask-service"],
+    from: ["ask-service", "none"],
     when: (g) => signs.UNSURE_WHICH.test(g.masked) && !ASKS_WHAT_IT_IS.test(g.masked),
   },
   { is: "ask-availability/is-there-space", from: ["ask-place", "ask-service", "none", "ask-policy"], when: has(signs.IS_THERE_SPACE) },

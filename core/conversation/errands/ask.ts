@@ -4,6 +4,7 @@ import {
   HOW_MUCH_OF_IT,
   OF_A_FEE,
   OF_MONEY,
+  WHAT_TO_BRING,
   WHERE_IT_IS,
   WHO_CANCELS,
   WHO_MISSES,
@@ -56,7 +57,13 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
     default: {
       // A rule is asked for, whichever service it is said of: what is left without the names tells most.
       const bare = reading.masked.replace(/<\w+>/g, " ");
-      return (bare.trim() !== reading.text.trim() && fromHandbook(t, reading, SURELY, bare)) || fromHandbook(t, reading) || ruleLine(t, reading);
+      return (
+        (bare.trim() !== reading.text.trim() && fromHandbook(t, reading, SURELY, bare)) ||
+        fromHandbook(t, reading) ||
+        ruleLine(t, reading) ||
+        // "Remind me what I should bring": of the service that was spoken of.
+        (WHAT_TO_BRING.test(reading.said) && service(t, reading))
+      );
     }
   }
 }
@@ -79,6 +86,8 @@ function plainlyWritten(t: Turn, errand: Errand, reading: Reading): boolean {
 /** "Is there a fee?", while a visit is being moved or cancelled, asks for the fee of that. */
 export function feeOfThat(t: Turn, reading: Reading): boolean {
   const { task } = t.state;
+  // "And if I just don't come?": what is missed costs something else.
+  if (WHO_MISSES.test(reading.said.toLowerCase()) && OF_A_FEE.test(reading.said)) return fromHandbook(t, reading, SURELY) || ruleLine(t, reading);
   if (
     (task?.errand !== "move" && task?.errand !== "cancel") ||
     !task.appointment ||

@@ -167,6 +167,13 @@ export function askService(t: Turn, task: BookTask): boolean {
   // Of one person, what they do is what there is to choose from.
   const theirs = task.staff && task.staff !== "any" ? house.handbook.services.filter((s) => s.staff.some((p) => task.staff?.includes(p))) : [];
   const who = theirs.filter((s) => !t.state.client.saysBefore || !FOR_THE_NEW.test(s.name));
+  const [sole] = who.length === 1 && !t.state.client.saysBefore ? who : [];
+  if (sole && !task.declined?.includes(sole.id)) {
+    task.among = [sole.id];
+    task.maybe = true;
+    t.rule("service/by-person");
+    return askService(t, task);
+  }
   if (who.length > 1 && who.length <= FEW) {
     askWhichOf(
       t,

@@ -88,6 +88,11 @@ export function spoken(t: Turn, reading: Reading): string[] {
   if ((task?.errand === "move" || task?.errand === "cancel") && task.appointment) return [task.appointment.service];
   if (task?.errand === "book" && task.among) return task.among;
   if (t.state.topic) return [t.state.topic];
+  // "What does the first one cost", of those that were told of.
+  const pick = ofKind(reading.found, "choice").at(-1)?.value;
+  const at = t.state.topics ? { first: 0, second: 1, third: 2, last: t.state.topics.length - 1 }[pick as "first" | "second" | "third" | "last"] : undefined;
+  const picked = at === undefined ? undefined : t.state.topics?.[at];
+  if (picked !== undefined) return [picked];
   // "And how much is the firm one": of those that were spoken of, the one that it fits.
   const kind = LIKE_WHAT.exec(reading.said)?.[1];
   const one = kind && t.state.topics ? described(t.house, t.state.topics, kind) : null;

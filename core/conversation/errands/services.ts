@@ -1,6 +1,16 @@
-import { DO_YOU_OFFER, HOW_LONG, KIND_WORDS, WHAT_DO_YOU_DO, WHAT_TO_BRING, WHICH_OR_WHAT, WHICH_SERVICES } from "../../language/packs/en/asked.ts";
+import {
+  DO_YOU_OFFER,
+  HOW_LONG,
+  KIND_WORDS,
+  OF_WHICHEVER,
+  WHAT_DO_YOU_DO,
+  WHAT_TO_BRING,
+  WHICH_OR_WHAT,
+  WHICH_SERVICES,
+} from "../../language/packs/en/asked.ts";
 import { newBook } from "../tasks.ts";
 import type { Service } from "../../house/schema.ts";
+import { likely } from "../../knowledge/likely.ts";
 import { described, SUPPORTS } from "../../knowledge/match.ts";
 import { aboutInside, contentOf } from "../../knowledge/search.ts";
 import { complains } from "../../language/features.ts";
@@ -78,12 +88,26 @@ export function service(t: Turn, reading: Reading): boolean {
     t.outcome("answered");
     return true;
   };
+  if (reading.errands.some((e) => e.rule === "errand/ask-service/right-place") && rightPlace(t, reading)) return done();
   if (long && info && one !== undefined) {
     if (list.length === 1) t.state.topic = one;
     for (const id of list.slice(0, 3)) {
       const s = house.services.get(id);
       if (s) sayLengths(t, s);
     }
+    return done();
+  }
+  // "How long does it take", "what should I bring", of no service yet.
+  const ofAny = one === undefined && !t.state.task && OF_WHICHEVER.test(text);
+  if (ofAny && bring && fromHandbook(t, reading)) return true;
+  if (ofAny && (long || house.handbook.services.some((s) => s.bring))) {
+    t.say("ask/of-which");
+    t.state.asking = "ask-service";
+    t.state.askingWhat = reading.said;
+    t.expect(
+      "service",
+      house.handbook.services.slice(0, 10).map((s) => ({ label: s.name, say: s.name })),
+    );
     return done();
   }
   if (bring && info?.bring && one !== undefined) {
@@ -245,3 +269,23 @@ export const oneOrNone = (name: string): { label: string; say: string }[] => [
   { label: name, say: name },
   { label: "No, thank you", say: "No, thank you" },
 ];
+
+/** "Is this where I come for back trouble": what the house has for that. */
+function rightPlace(t: Turn, reading: Reading): boolean {
+  const named = [...new Set(ofKind(reading.found, "service").flatMap((f) => f.value))];
+  const first = firstOfAll(t);
+  const near = likely(t.house, reading.said);
+  // What ails somebody, and no line of a service speaks of, is for what one begins with.
+  const list = named.length > 0 ? named : near.length === 0 && first !== undefined && complains(reading.said) ? [first] : near;
+  if (list.length === 0) return false;
+  t.say("ask/services-of", {
+    list: few(
+      t,
+      list.map((id) => val(serviceText(t.house, id), serviceSource(t.house, id))),
+    ),
+  });
+  if (list.length === 1) t.state.topic = list[0] as string;
+  else t.state.topics = list;
+  t.state.lastAsk ??= "ask-service";
+  return true;
+}

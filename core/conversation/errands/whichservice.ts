@@ -104,7 +104,7 @@ const likeWhat = (text: string): string => LIKE_WHAT.exec(text)?.[1] ?? "";
 
 /** Which service it is for, as far as a message tells. */
 export function whichService(a: Applying): void {
-  for (const part of [ofTheirs, named, sameAgain, goesOnWith, byMore, newOrReturning, told]) part(a);
+  for (const part of [ofTheirs, named, sameAgain, goesOnWith, byWhom, byMore, newOrReturning, told]) part(a);
 }
 
 /** The services that are named, those that one word stands for, and the choice among what was shown. */
@@ -178,6 +178,12 @@ function named(a: Applying): void {
   if (among.length > 1 && single?.rule === "service/telling-word" && !among.includes(single.value[0] as string)) {
     const called = among.filter((id) => sharesWord(t, id, reading.text));
     if (called.length === 1) return setService(a, called[0] as string);
+    // "Eggs and dairy", of which another has a word: whether it is that is asked.
+    if (t.state.expects === "service" && called.length === 0) {
+      Object.assign(task, { among: [single.value[0] as string], maybe: true });
+      a.changed = true;
+      return;
+    }
   }
   if (passing !== undefined && wishedItself(t, reading, passing)) return setService(a, passing);
   if (passing !== undefined && inPassing(t, reading, passing)) {
@@ -293,7 +299,10 @@ function goesOnWith(a: Applying): void {
   const said = yesIn(a);
   const goesOn = said === true || pick !== undefined || reading.found.some((f) => ["day", "time", "staff", "places", "for-whom"].includes(f.kind));
   if (t.state.expects === "service" && task.askedOf !== undefined && !task.service) {
-    if (spoken.length === 0 && said !== false && goesOn) setService(a, task.askedOf);
+    // … and not where they name somebody who does something else.
+    const who = peopleIn(reading.found);
+    const doneByThem = who.length === 0 || who.some((p) => t.house.services.get(task.askedOf ?? "")?.staff.includes(p));
+    if (spoken.length === 0 && said !== false && goesOn && doneByThem) setService(a, task.askedOf);
     delete task.askedOf;
   }
   // "Would that be for a suit fitting?" – "tomorrow at noon": who goes on with when means it.
@@ -304,6 +313,19 @@ function goesOnWith(a: Applying): void {
   // A question that was offered to the desk in between is let go by it.
   const asked = t.state.expects === "service" || t.state.expects === "message";
   if (asked && suggested !== undefined && !task.service && spoken.length === 0 && said !== false && (goesOn || asksWhen || who)) setService(a, suggested);
+}
+
+/** "Whatever Dr Penrose has next week", asked which of several: those that the one who is named does. */
+function byWhom(a: Applying): void {
+  const { t, task, reading } = a;
+  const who = peopleIn(reading.found);
+  if (task.service || !task.among || task.among.length < 2 || who.length === 0 || spokenIn(a).length > 0) return;
+  const theirs = task.among.filter((id) => who.some((p) => t.house.services.get(id)?.staff.includes(p)));
+  if (theirs.length === 0 || theirs.length === task.among.length) return;
+  if (theirs.length === 1) setService(a, theirs[0] as string);
+  else task.among = theirs;
+  a.changed = true;
+  t.rule("service/by-whom");
 }
 
 function byMore(a: Applying): void {

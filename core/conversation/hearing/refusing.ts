@@ -152,6 +152,9 @@ function refuse(t: Turn, reading: Reading): void {
     else t.state.topics = of;
   }
   t.say("limit/offer", { to: messageTaker(t, limit.tell).value });
-  t.state.task = { errand: "message", offered: reading.text, refused: true, ...(limit.tell ? { tell: limit.tell } : {}) };
+  // What was to be passed on before is passed on with it.
+  const before = t.state.task?.errand === "message" ? (t.state.task.text ?? t.state.task.offered) : undefined;
+  const all = [before, reading.text].filter((text) => text !== undefined).join(" / ");
+  t.state.task = { errand: "message", offered: all, refused: true, ...(limit.tell ? { tell: limit.tell } : {}) };
   t.expect("message", yesNoChoices());
 }

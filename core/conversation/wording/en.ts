@@ -157,6 +157,7 @@ export const EN = {
   "ask/no-price": ["{say}"],
   "ask/no-price-bare": ["I have no price for {service} to give you."],
   "ask/price-which": ["The price of which service?", "Which service would you like the price of?"],
+  "ask/of-which": ["Which service do you mean?", "For which service?"],
   "ask/length": ["{service} takes {list}."],
   "ask/about": ["{about}"],
   "ask/bring": ["{bring}"],

@@ -7,7 +7,7 @@ import { saidByTemplate } from "../../testing/templated.ts";
 
 const file = (name: string): string => readFileSync(new URL(name, import.meta.url), "utf8");
 
-/** What no template could say when the set was written, and can since a day's short name, a month by itself, a service after another, or "mum and I" is read as such. */
+/** What no template could say when the set was written, and can since a day's short name, a month by itself, a service after another, or "mum and I" or a holiday of Barbados is read as such. */
 const SINCE = new Set([
   "do you open on Spiritual Baptist Day",
   "the facial can wait, make it April",
@@ -15,6 +15,7 @@ const SINCE = new Set([
   "how late are ye there of a Thursday",
   "do ye close for lunch",
   "do ye take cheques",
+  "are you closed for Independence Day",
   "mum and I would like to come to the conversation group this Wednesday",
 ]);
 

@@ -24,7 +24,9 @@ import {
   MOVES_THE,
   OURS_ON,
   OUR_VISIT,
+  OFF_OR_BACK,
   PREPOSITION,
+  PUTS_OFF,
   RATHER_THAN_PERSON,
   SAYS_CAN,
   SO_IT_MOVES,
@@ -93,6 +95,11 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     // "On the 9th at four, not the 4th": what stands before the one that is not any more.
     if (parts[next]?.part === "old" && AND_NOT.test(said.norm.slice(parts[next - 1]?.end, parts[next]?.start))) {
       given.set(f, "new");
+      return;
+    }
+    // "I need to put Thursday off", "push Thursday back a bit".
+    if (!at.oldKnown && PUTS_OFF.test(clause) && OFF_OR_BACK.test(follow)) {
+      given.set(f, "old");
       return;
     }
     // "I can't get there before nine" tells of no appointment.

@@ -10,7 +10,8 @@ export const WHERE_IT_IS = /\b(?:where|address|located|location|find|directions?
 export const OF_A_FEE = /\b(?:fees?|charged?|cost|penalty|pay)\b/i;
 
 /** Somebody does not come. */
-export const WHO_MISSES = /\b(?:miss|missed|no[- ]show|(?:don't|do not|doesn't|didn't|not) (?:show|turn) up|forget to come)\b/;
+export const WHO_MISSES =
+  /\b(?:miss|missed|no[- ]show|(?:don't|do not|doesn't|didn't|not) (?:(?:show|turn) up|(?:just |simply )?come(?= *(?:$|[?.,!]|at all)))|stay away|forget to come)\b/;
 
 /** Somebody cancels, or moves late. */
 export const WHO_CANCELS = /\b(?:cancel\w*|call (?:it )?off|move it|reschedul\w*|chang(?:e|ing)|notice|late fee|back out|drop out)\b/;
@@ -76,6 +77,10 @@ export const ALL_PRICES =
 export const WHAT_DO_YOU_DO = /\b(?:what|which)\b(?: \w+){0,3} (?:do|does|have|can|could) (?!i\b|we\b)/i;
 
 export const HOW_LONG = /\bhow long\b|\bhow many minutes\b|\bduration\b/;
+
+/** How long it takes, or what to bring, and nothing of what it is asked for. */
+export const OF_WHICHEVER =
+  /^\W*(?:(?:and|so|ok(?:ay)?|hi|hello|hey|please|also)[ ,]+)*(?:how long (?:does|do|will|would|is|are)(?: (?:it|that|they|this|an? (?:appointment|visit|session|lesson)|the (?:appointment|visit|session)s?|appointments|visits|sessions))?(?: usually| normally| typically)?(?: be| take| last)?|(?:(?:can you |could you |please )?(?:remind|tell) me )?what (?:(?:should|do|must|shall|will) )?i(?:'m supposed to| am supposed to)?(?: (?:have|need|ought) to| should| must)? (?:bring|wear|prepare|take along)(?: along| with me)?)(?: again| then| please)*\W*$/;
 
 /** What to bring, or to wear. */
 export const WHAT_TO_BRING = /\b(?:bring|wear|clothes|shoes|prepare)\b/;

@@ -76,7 +76,7 @@ export const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   {
     value: "later",
     pattern:
-      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|(?:do|have|fit|take|manage|see|get) (?:it|me|us|him|her|that|this|them)(?: in)?|be|no,?|rather|even) later(?! than (?!that|those|these|planned|booked|agreed|arranged))|later (?:than that|in the day|on(?! (?:today|this|in))|please|if)|^(?:or )?(?:even )?later(?: even)?$|not (?:that|so|this|quite so|quite that) early|(?:any(?:thing)?|a bit|somewhat)? ?later (?:would|might|could|will) (?:be|suit|do)|(?<!not |is that |is it |be )too early|(?<=\b(?:that|it|this|those|they|all)(?:'s| is|'re| are)(?: all| a bit| far| much| just)? )too soon(?! (?:to|after)\b))\b/g,
+      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|(?:do|have|fit|take|manage|see|get) (?:it|me|us|him|her|that|this|them)(?: in)?|be|no,?|rather|even) later(?! than (?!that|those|these|planned|booked|agreed|arranged))|later (?:than that|in the day|on(?! (?:today|this|in))|please|if)|(?<=\b(?:push|put|move|set)\b[^.;?!]{1,30} )back (?:a (?:bit|little)|somewhat|slightly)|^(?:or )?(?:even )?later(?: even)?$|not (?:that|so|this|quite so|quite that) early|(?:any(?:thing)?|a bit|somewhat)? ?later (?:would|might|could|will) (?:be|suit|do)|(?<!not |is that |is it |be )too early|(?<=\b(?:that|it|this|those|they|all)(?:'s| is|'re| are)(?: all| a bit| far| much| just)? )too soon(?! (?:to|after)\b))\b/g,
   },
   {
     value: "earlier",

@@ -129,7 +129,7 @@ export const CUES: Cue[] = [
     errand: "ask-service",
     name: "service",
     pattern:
-      /\b(?:do (?:you|u|ya)(?: guys)? (?:do|offer|have|provide|give|treat|also)(?! (?:any )?(?:time|room|availability|anything|opening))|what(?:'s| is| are)(?: a| an| the)? <service>|what(?:'s| is| are) (?:the )?difference|how long (?:is|does|are|will|do|would)|what (?:services|treatments|do you (?:do|offer))|what (?:should|do|shall) i (?:wear|bring|need)|(?:should|do) i (?:need to )?(?:wear|bring)|tell me (?:more )?about|what happens (?:in|at|during)|what(?:'s| is) included|what do(?:es)? (?:\w+ |<service> )?include|is <service> (?:good|right|for|ok|safe)|(?:does|do|will|can) <service> (?:hurt|help)|(?:good|right|best) for|which (?:massage|service|treatment|one) )/,
+      /\b(?:do (?:you|u|ya)(?: guys)? (?:do|offer|have|provide|give|treat|also)(?! (?:any )?(?:time|room|availability|anything|opening))|what(?:'s| is| are)(?: a| an| the)? <service>|what(?:'s| is| are) (?:the )?difference|how long (?:is|does|are|will|do|would)|what (?:services|treatments|do you (?:do|offer))|what (?:should|do|shall|must) i (?:have to |need to )?(?:wear|bring|need|prepare|take along)|(?:remind|tell) me what i(?:'m supposed to| am supposed to| (?:have|need|ought) to| should| must) (?:wear|bring|prepare|take along)|(?:should|do) i (?:need to )?(?:wear|bring)|tell me (?:more )?about|what happens (?:in|at|during)|what(?:'s| is) included|what do(?:es)? (?:\w+ |<service> )?include|is <service> (?:good|right|for|ok|safe)|(?:does|do|will|can) <service> (?:hurt|help)|(?:good|right|best) for|which (?:massage|service|treatment|one) )/,
   },
   {
     errand: "book",

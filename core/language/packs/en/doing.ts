@@ -153,6 +153,9 @@ export const LINKS_VISITS =
 /** Between two visits, of which the second follows the first. */
 export const SAYS_THEN = /\b(?:then|followed by|afterwards)\b/i;
 
+/** Between what one person is wished for and the next. */
+export const WITH_EACH = /(?:,\s*)?\b(?:and then|and|then|plus|followed by)\b/gi;
+
 /** Small words between two visits. */
 export const SMALL_BETWEEN = /^(?:[\s,]|\b(?:on|at|with|for|in|the|please|around|of|an?|one|my|about|to see|me|myself)\b)*$/i;
 

@@ -56,6 +56,10 @@ export const ANOTHER_TIME_FOR = /\b(?:another|a different|some other) (?:time|sl
 /** Right before what the wish takes the place of. */
 export const IN_PLACE_OF = /\b(?:instead of|rather than|in place of|and not)\s+(?:my |our |the |this |that |on |at )*$/;
 
+/** Right before and right after the day of what is put off: "put Thursday off", "push Thursday back a bit". */
+export const PUTS_OFF = /\b(?:put|push|move|call|set|get)(?:ting|ing)? (?:my |the |our )?$/;
+export const OFF_OR_BACK = /^(?:'s (?:[a-z]+ )?)? ?(?:off|back|out|on)\b(?! (?:to|by|on|at|for)\b)/;
+
 /** Between what is wished for and what it is not to be any more. */
 export const AND_NOT = /^\s*(?:,|and\b|instead,?)*\s*not\s+(?:on |at |for |the )*$/;
 

@@ -15,6 +15,11 @@ export const SINCE = /\bsince\b[^.,;?!]{0,30}$/;
 /** "Assessed in January". */
 export const IN_THE_PAST = /\b(?:was|were|been|had|did|last|assessed|started|began|ago)\b[^.;?!]*$/;
 
+/** What has been, before a part of today: "I had a jab with you this morning". */
+export const WAS_TODAY =
+  /\b(?:i|we|he|she|they|it)(?:'ve|'s| have| has)? (?:just )?(?:had|was|were|been|saw|came|got|did|went|left|woke|started|fell|hurt|broke|lost|bought|ate|drank|took)\b(?! (?:hoping|wondering|going|thinking|planning|meaning|about|looking|trying|told|asked|supposed|due|booked)\b)[^.;?!,]{0,40}$/;
+export const PART_OF_TODAY = /^(?:earlier )?(?:this (?:morning|afternoon|evening)|today|just now)$/;
+
 export const OURS = /\b(?:my|our)\b/;
 
 /** Somebody tells of a visit that they have. */
@@ -60,7 +65,7 @@ export const INSTEAD_OF = /^(?:instead of|rather than|in place of) /;
 
 /** A part begins as questions do. */
 export const BEGINS_ASKING =
-  /(?:^|[.,!;]\s*)(?:(?:and|so|but|oh|hi|hello|hey|um|also|ok|okay|well|right|hm|sorry|actually|great|just|quick (?:one|question))[ ,:]+)*(?:what|how|where|when|who|whom|whose|which|why|do(?! (?:it|that|so|this)\b)|does|did|is|are|am|can|could|will|would|should|shall|ought|must|has|have|may|might|any(?! (?:time|day) (?:on|in|next|this|after|before|from|between|is|will|would|suits|works))|anything|anyone|anybody|need i)\s/;
+  /(?:^|[.,!;]\s*)(?:(?:and|so|but|oh|hi|hello|hey|um|also|ok|okay|well|right|hm|sorry|actually|great|just|quick (?:one|question))[ ,:]+)*(?:(?:what|how|where|when|who|why)(?:'s|'re|'d|'ll)?|whom|whose|which|whats|do(?! (?:it|that|so|this)\b)|does|did|is|are|am|can|could|will|would|should|shall|ought|must|has|have|may|might|any(?! (?:time|day) (?:on|in|next|this|after|before|from|between|is|will|would|suits|works))|anything|anyone|anybody|need i)\s/;
 
 /** "I was wondering", "do you know". */
 export const ASKS_POLITELY = /\b(?:i (?:was )?wonder(?:ing)?|do you know|tell me|i'd like to know|wants? to know|(?:know|ask|see|check) (?:if|whether))\b/;

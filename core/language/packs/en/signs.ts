@@ -210,7 +210,8 @@ export const CHECKS =
   /\b(?:can|could|would) (?:you|somebody|someone) (?:please |just )?(?:check|confirm|look (?:it|that) up|see (?:if|whether))\b|\bhas (?:it|that) (?:arrived|gone through|come through|reached you|worked)\b|\bdid (?:it|that) (?:arrive|go through|come through|reach you|work)\b|\b(?:is that (?:right|correct)|please (?:check|confirm))\b/;
 
 /** A service of several kinds is wished for, and which is open. */
-export const UNSURE_WHICH = /<service>[^.;?!]{0,40}\b(?:don't know|not sure|no idea|unsure) (?:which|what (?:kind|sort|type))\b/;
+export const UNSURE_WHICH =
+  /<service>[^.;?!]{0,40}\b(?:don't know|not sure|no idea|unsure) (?:which|what (?:kind|sort|type))\b|\b(?:don't know|not sure|no idea|unsure) (?:really |quite |exactly )?what (?:it is )?(?:i|we|he|she|they) (?:really |actually )?(?:needs?|want|should (?:book|have|get|ask for))\b/;
 
 /** "Do you have reflexology": a short question whether the house does a thing asks for a service, however odd the thing. */
 export const WHETHER =
@@ -542,7 +543,7 @@ export const A_NEW_ONE_BY =
 
 /** Right after a thing that somebody had: it is some time ago. */
 export const AGO =
-  /^[^.;?!]{0,16}\b(?:last (?:year|month|week|time|summer|winter|spring|autumn)|(?:a|an|one|two|three|some|many|a few|\d+) (?:days?|weeks?|months?|years?) (?:ago|back)|years ago|already|recently|back in)\b/;
+  /^[^.;?!]{0,16}\b(?:this morning|earlier(?: today)?|yesterday|the other day|just now|last (?:night|year|month|week|time|summer|winter|spring|autumn)|(?:a|an|one|two|three|some|many|a few|\d+) (?:days?|weeks?|months?|years?) (?:ago|back)|years ago|already|recently|back in)\b/;
 
 /** Somebody else will not give what is theirs: no refund is asked of the house. */
 export const ANOTHERS_MONEY =

@@ -202,3 +202,11 @@ export const RATHER_THEN =
 /** Somebody says when they will come: "lovely, I'll join you on Saturday then". */
 export const WILL_COME =
   /\b(?:i'll|we'll|i will|we will|i'd|we'd|let me|let us|let's) (?:come|join|take|have|do|try|book|go for)\b(?! (?:back|again|a look|that up|for (?:you|us)))[^.?!]*<(?:day|time)>/;
+
+/** What ails somebody since they were here: "I had the lesson with Lou yesterday and now my knee is worse". */
+export const AILS_SINCE_A_VISIT =
+  /\b(?:i|we|he|she|my [a-z]+)(?:'ve|'s| have| has)? (?:just )?(?:had|got|did|was|came|saw|been)\b[^.?!]*(?:<service>|<staff>)[^.?!]*(?:<day>|yesterday|earlier|last night|the other day|last week)[^.?!]*[,;.]?\s*(?:and|but|since then|ever since|now)\b[^?!]*\b(?:swollen|swelled|swelling|worse|hot and|itch\w*|rash|hives|numb|bruis\w+|bleed\w*|infected|fever|burn(?:s|t|ed|ing)?|size of|can't (?:move|walk|see|feel|sleep|lift)|throbbing|agony|(?:really|so|very) (?:sore|red|bad|hot|painful))\b(?!.*\b(?:book|another (?:appointment|visit|session|go)|see (?:me|him|her|us) again|(?:can|could) (?:i|he|she|we) (?:come|see)|appointment)\b)/;
+
+/** Whether one has come to the right place: "is this where I come for back trouble". */
+export const RIGHT_PLACE =
+  /\b(?:is (?:this|that|it)|am i (?:at|in|through to|speaking to)|have i (?:got|reached|come to)|did i reach)(?: still)? (?:the (?:right )?(?:place|clinic|number|people|salon|shop|garage|surgery|office|studio|school|practice|centre|center)\b|where (?:i|we|one|you|people) (?:can |could |would |should )?(?:comes?|go(?:es)?|gets?|see|ask|book|ring|call)\b)/;
