@@ -105,3 +105,38 @@ describe("one more on the same day", () => {
     expect(t.state.task).toMatchObject({ errand: "book", service: "diet" });
   });
 });
+
+describe("what is said in one long breath", () => {
+  it("is of what is meant, where something was taken back", () => {
+    const t = tern(
+      "Pete Doucet, 902 555 0144. I'll be late on Friday, sorry, no, I mean I can't do Friday any more, any chance of Monday or Tuesday, in the afternoon",
+    );
+    expect(t.state.task).toMatchObject({ errand: "move", appointment: { id: "a-pete" } });
+    expect(t.last).toMatch(/Monday|Tuesday/);
+  });
+
+  it("asks for room, whatever was told before it", () => {
+    const t = tern("the surgeon wants me in physiotherapy for my hip, twice a week till May, what is your availability");
+    expect(t.last).not.toMatch(/not something I can help with/);
+  });
+
+  it("chooses nothing by the last time", () => {
+    const t = tern("an hour of sports massage on Wednesday with Joaquim", "could he press less than last time");
+    expect(t.state.expects).not.toBe("name");
+  });
+
+  it("names whose visit it is", () => {
+    expect(tern("could I swap Lily Tran's massage to Friday the 12th at four, 902 555 0145", "yes").was("a-lily")).toMatch(/2027-03-12 16:00/);
+  });
+});
+
+describe("who has been here before", () => {
+  it("is not begun anew with", () => {
+    const t = tern("my back has gone, can you fit me in today", "I was in last month about the very same thing");
+    expect(t.last).toMatch(/Physiotherapy follow-up|physiotherapy follow-up/);
+  });
+
+  it("is told what there is for it", () => {
+    expect(speech("do you have anything that helps with a hoarse throat?").last).toMatch(/Voice clinic/);
+  });
+});

@@ -106,3 +106,14 @@ describe("numbers that are no hours", () => {
     expect(tern("by one, please", "time").slots).toMatchObject({ time_to: "13:00" });
   });
 });
+
+describe("an hour that is said of both days", () => {
+  it("stands beside them, and one that is said of one of them does not", () => {
+    expect(tern("move it to Tuesday or Wednesday, any time in the morning").slots).toMatchObject({
+      new_date_candidates: ["2027-03-02", "2027-03-03"],
+      new_time_to: "12:00",
+      new_time_to_is: "start",
+    });
+    expect(tern("Tuesday at ten or Wednesday at two", "day").slots).toEqual({ date_candidates: ["2027-03-02", "2027-03-03"], date_choice: "either" });
+  });
+});

@@ -5,6 +5,7 @@ import {
   DENIED,
   GIVES_ANOTHER,
   INSTEAD,
+  MEANS_INSTEAD,
   NEEDS_ONE,
   OF_RULES,
   OF_THEM,
@@ -348,6 +349,14 @@ function besidesWho(masked: string): string {
   const rest = masked.replace(WHO_I_AM, "").replace(ONLY_WHO_I_AM, "").trim();
   return (rest.match(/[a-z']{2,}|<\w+>/g) ?? []).length >= 2 ? rest : masked;
 }
+/** "Running late for Friday, no wait I mean I can't do Friday at all": what is meant, where it is a whole sentence. */
+const meantInstead = (masked: string): string => {
+  const said = MEANS_INSTEAD.exec(masked);
+  const rest = said ? masked.slice(said[0].length) : "";
+  return (rest.match(/[a-z']+|<\w+>/g) ?? []).length >= LONG_ENOUGH_TO_MEAN ? rest : masked;
+};
+const LONG_ENOUGH_TO_MEAN = 5;
+
 const withoutTakenBack = (said: string): string => {
   const denied = DENIED.exec(said);
   const text = denied ? said.slice(0, denied.index) + said.slice(denied.index + denied[0].length) : said;
@@ -389,7 +398,9 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   const said = withoutTakenBack(first);
   const plain = first === bareFirst ? said : withoutTakenBack(bareFirst);
   const tidy = (text: string): string =>
-    besidesWho(text.replace(CANCELLED_ELSEWHERE, " ").replace(YOU_ALL, "you").replace(OPENER, "").replace(LEADS_IN, "").replace(THERE_FROM_TO, "$1 <day>"));
+    besidesWho(
+      meantInstead(text).replace(CANCELLED_ELSEWHERE, " ").replace(YOU_ALL, "you").replace(OPENER, "").replace(LEADS_IN, "").replace(THERE_FROM_TO, "$1 <day>"),
+    );
   const masked = tidy(said);
   const bare = said === plain ? masked : tidy(plain);
   // "My exam was postponed": who put it off is not the one who speaks.

@@ -100,7 +100,11 @@ function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Par
   if (singles.length === 2 && first && second && OR_BETWEEN.test(reading.said.slice(first.end, second.start).toLowerCase())) {
     out[key("date_candidates")] = singles.flatMap((d) => (d.value.kind === "days" && d.value.from !== undefined ? [isoOfDay(d.value.from)] : [])).sort();
     out[key("date_choice")] = "either";
-    return;
+    const hours = ofKind(reading.found, "time").filter((x) => x.part === part);
+    const between = hours.filter((x) => x.start >= first.end && x.start < second.start);
+    // "Monday or Tuesday, in the afternoon": one hour that is said of both.
+    if (hours.length !== 1 || between.length > 0) return;
+    days.length = 0;
   }
   for (const d of days) {
     const v = d.value;

@@ -204,6 +204,8 @@ const TURNS: readonly Turn[] = [
     least: 0.7,
     when: has(turns.AILS_SINCE_A_VISIT),
   },
+  // "My doctor says I need something for my shoulder, what's your availability".
+  { cue: "ask-availability/room", open: true, from: ["out-of-scope"], least: 0.6, when: (g) => turns.OF_OUR_ROOM.test(g.masked) && !worldly(g.masked) },
   { is: "ask-service/right-place", open: true, notFrom: ["refused", "emergency"], least: 0.7, when: has(turns.RIGHT_PLACE) },
   { is: "book/will-come", open: true, from: ["thanks-bye"], least: 0.7, when: has(turns.WILL_COME) },
   // "My knee stopped hurting, no need to come on Monday".
@@ -531,8 +533,8 @@ const TURNS: readonly Turn[] = [
   // "A massage, and I don't know which": which of them it is to be is settled with them.
   {
     is: "book/unsure-which",
-    from: ["ask-service", "none"],
-    when: (g) => signs.UNSURE_WHICH.test(g.masked) && !ASKS_WHAT_IT_IS.test(g.masked),
+    from: ["ask-service", "none", "out-of-scope"],
+    when: (g) => (signs.UNSURE_WHICH.test(g.masked) && !ASKS_WHAT_IT_IS.test(g.masked)) || signs.UNSURE_WHAT.test(g.masked),
   },
   { is: "ask-availability/is-there-space", from: ["ask-place", "ask-service", "none", "ask-policy"], when: has(signs.IS_THERE_SPACE) },
   {

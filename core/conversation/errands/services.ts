@@ -1,4 +1,5 @@
 import {
+  ANYTHING_FOR,
   DO_YOU_OFFER,
   HOW_LONG,
   KIND_WORDS,
@@ -146,6 +147,9 @@ export function service(t: Turn, reading: Reading): boolean {
       return done();
     }
   }
+  // "Do you have anything for stress": what there is for that.
+  if (!t.state.task && ANYTHING_FOR.test(text) && !fromHandbook(t, reading, SURELY) && rightPlace(t, reading)) return done();
+  if (t.spoke) return done();
   // "My neck is stiff, what would you suggest": what there is to choose from; which of it is theirs to say.
   if (!t.state.task && named.length === 0 && SEEKS.test(text)) {
     services(t);
@@ -278,12 +282,15 @@ function rightPlace(t: Turn, reading: Reading): boolean {
   // What ails somebody, and no line of a service speaks of, is for what one begins with.
   const list = named.length > 0 ? named : near.length === 0 && first !== undefined && complains(reading.said) ? [first] : near;
   if (list.length === 0) return false;
-  t.say("ask/services-of", {
-    list: few(
-      t,
-      list.map((id) => val(serviceText(t.house, id), serviceSource(t.house, id))),
-    ),
-  });
+  const only = list.length === 1 ? t.house.services.get(list[0] as string) : undefined;
+  if (only?.about) t.say("ask/about", { about: val(`${only.name}: ${aboutInside(t.house, only)}`, serviceSource(t.house, only.id)) });
+  else
+    t.say("ask/services-of", {
+      list: few(
+        t,
+        list.map((id) => val(serviceText(t.house, id), serviceSource(t.house, id))),
+      ),
+    });
   if (list.length === 1) t.state.topic = list[0] as string;
   else t.state.topics = list;
   t.state.lastAsk ??= "ask-service";

@@ -104,7 +104,7 @@ const likeWhat = (text: string): string => LIKE_WHAT.exec(text)?.[1] ?? "";
 
 /** Which service it is for, as far as a message tells. */
 export function whichService(a: Applying): void {
-  for (const part of [ofTheirs, named, sameAgain, goesOnWith, byWhom, byMore, newOrReturning, told]) part(a);
+  for (const part of [comesBack, ofTheirs, named, sameAgain, goesOnWith, byWhom, byMore, newOrReturning, told]) part(a);
 }
 
 /** The services that are named, those that one word stands for, and the choice among what was shown. */
@@ -346,6 +346,19 @@ function byMore(a: Applying): void {
     const id = theOneThatIs(t.house.handbook.services, more);
     if (id) Object.assign(task, { among: [id], maybe: true });
   }
+}
+
+/** "I was there in January for the same thing", where what one begins with was suggested: what those who come back have. */
+function comesBack(a: Applying): void {
+  const { t, task } = a;
+  if (!task.suggested || task.service || t.state.client.saysBefore !== true || yesIn(a) === true || spokenIn(a).length > 0) return;
+  const [first, another] = task.among ?? [];
+  const back = first === undefined || another !== undefined ? [] : t.house.handbook.services.filter((s) => s.after === first && FOR_WHO_RETURNS.test(s.name));
+  if (back.length !== 1 || !back[0]) return;
+  Object.assign(task, { among: [back[0].id], maybe: true });
+  delete task.suggested;
+  a.changed = true;
+  t.rule("service/comes-back");
 }
 
 function newOrReturning(a: Applying): void {

@@ -1,5 +1,6 @@
 import {
   AS_IN,
+  AN_HOUR_BEFORE,
   AT_ITS_END,
   BEFORE_EMAIL,
   BEFORE_STAFF,
@@ -70,21 +71,24 @@ import { isGivenName, isName } from "../called.ts";
 export function phones(said: Said, at: Moment): Found[] {
   const out: Found[] = [];
   const runs = digitRuns(said);
-  for (const [n, run] of runs.entries()) {
+  each: for (const [n, run] of runs.entries()) {
     // "4/13/2027" is a day.
     if (/^(?:\d{1,2}([/.-])\d{1,2}\1(?:\d\d|20\d\d)|20\d\d-\d\d-\d\d)$/.test(said.norm.slice(run.start, run.end))) continue;
-    if (run.digits.length >= 7 && run.digits.length <= 15) {
-      const parsed = phoneOf(run.digits, run.plus, at);
+    // "Friday at four, 902 555 0145": the hour before a number is none of it.
+    const hour = run.first && AN_HOUR_BEFORE.test(said.norm.slice(Math.max(0, run.start - 24), run.start)) ? run.first : undefined;
+    for (const { digits, start } of [...(hour ? [hour] : []), run]) {
+      if (digits.length < 7 || digits.length > 15) continue;
+      const parsed = phoneOf(digits, run.plus, at);
       if (parsed) {
         out.push({
           kind: "phone",
           value: parsed.e164,
           rule: "phone/number",
-          start: run.start,
+          start,
           end: run.end,
           ...(parsed.assumed ? { assumed: parsed.assumed } : {}),
         });
-        continue;
+        continue each;
       }
     }
     if (run.digits.length >= 2 && run.digits.length <= 6) {
@@ -107,6 +111,8 @@ interface Run {
   plus: boolean;
   start: number;
   end: number;
+  /** What follows a first one or two digits, where more of them come. */
+  first?: { digits: string; start: number };
 }
 
 const isDigits = (word: string): boolean => /^\d+$/.test(word) || DIGIT_WORDS[word] !== undefined;
@@ -162,6 +168,8 @@ function digitRuns(said: Said): Run[] {
     const gap: string = run ? said.norm.slice(run.end, t.start) : "";
     if (run && /^[\s().,\-/+]{1,4}$/.test(gap) && !/\.\.|,.*,|\. /.test(gap)) {
       const open: Run = run;
+      if (open.digits.length <= 2 && open.first === undefined) open.first = { digits: "", start: t.start };
+      if (open.first) open.first.digits += digits;
       open.digits += digits;
       open.end = last.end;
     } else {

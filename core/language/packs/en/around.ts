@@ -99,7 +99,7 @@ export const OLD_BEFORE = /\b(?:my|our|from|of|the)\b\s*(?:(?:one|appointment|vi
 
 /** Right before a day or time: that of the wish. */
 export const NEW_BEFORE =
-  /\b(?:to|onto|into|until|till|make it|instead|rather|prefer|want|do|have it|could it be|can it be|possible|be|something|anything|better|for|book (?:me|us)(?: in| one| it| another| something)?|put (?:me|us)(?: in| down)?)\s*(?:on |at |for |the |a |like |around |about |next |this |some ?time |maybe |say )*$/;
+  /\b(?:to|onto|into|until|till|make it|instead|rather|prefer|want|do|have it|could it be|can it be|possible|be|something|anything|better|for|(?:any |a |some )?chance(?: of| for)?|book (?:me|us)(?: in| one| it| another| something)?|put (?:me|us)(?: in| down)?)\s*(?:on |at |for |the |a |like |around |about |next |this |some ?time |maybe |say )*$/;
 
 /** Between two days: what follows is the wish. */
 export const TURNS_TO_WISH =

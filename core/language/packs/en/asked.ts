@@ -82,6 +82,10 @@ export const HOW_LONG = /\bhow long\b|\bhow many minutes\b|\bduration\b/;
 export const OF_WHICHEVER =
   /^\W*(?:(?:and|so|ok(?:ay)?|hi|hello|hey|please|also)[ ,]+)*(?:how long (?:does|do|will|would|is|are)(?: (?:it|that|they|this|an? (?:appointment|visit|session|lesson)|the (?:appointment|visit|session)s?|appointments|visits|sessions))?(?: usually| normally| typically)?(?: be| take| last)?|(?:(?:can you |could you |please )?(?:remind|tell) me )?what (?:(?:should|do|must|shall|will) )?i(?:'m supposed to| am supposed to)?(?: (?:have|need|ought) to| should| must)? (?:bring|wear|prepare|take along)(?: along| with me)?)(?: again| then| please)*\W*$/;
 
+/** Something is sought for what ails somebody, or for an occasion. */
+export const ANYTHING_FOR =
+  /\b(?:do|have|has|is|are|got|would|can) (?:you|ye|there|your|y'all)(?: guys| people| all| folks)?(?: do| have| got| offer| recommend| suggest)? (?:anything|something|a (?:treatment|massage|session|service|class|course)|any (?:treatments?|services?|massages?|class(?:es)?)) (?:for|against|to help(?: with)?|that (?:helps?|works?|is good)(?: with| for| against)?|good for)\b/;
+
 /** What to bring, or to wear. */
 export const WHAT_TO_BRING = /\b(?:bring|wear|clothes|shoes|prepare)\b/;
 

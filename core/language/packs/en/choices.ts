@@ -18,7 +18,7 @@ export const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
   {
     value: "last",
     pattern:
-      /\b(?:the |)(?:very )?(?:last|final|latest|third and last)(?: (?:one|time|slot|option|of (?:those|them|these)))?\b(?! (?:time i|week|visit|month|year|night|thing))/g,
+      /\b(?:the |)(?:very )?(?:(?<!\b(?:than|like|as|since|from|before) )last|final|latest|third and last)(?: (?:one|time|slot|option|of (?:those|them|these)))?\b(?! (?:time i|week|visit|month|year|night|thing))/g,
   },
   {
     value: "later",

@@ -6,6 +6,9 @@ import { SENTENCE_WORDS } from "./vocabulary.ts";
 /** Digits that are only the end of a number: "142 at the end". */
 export const AT_ITS_END = /^,? ?(?:at|on) the end\b|^ (?:is|are) the last\b/;
 
+/** Right before the hour of a visit: "Friday at". */
+export const AN_HOUR_BEFORE = /\b(?:at|around|about|by|before|after|from|till|until|for|\w+day|tomorrow|today)[, ]+$/;
+
 /** All that stands between two numbers where the second corrects the first. */
 export const CORRECTS_A_NUMBER = /^[\s.,;-]*(?:(?:no|wait|sorry|rather|oh|i mean|correction|make that|or rather|actually)[\s.,]*)+$/;
 
@@ -81,7 +84,7 @@ export const POSSESSIVE = /'s$/;
 
 /** Whose visit is to be changed. */
 export const OWNER_OF_A_VISIT =
-  /\b(?:[Cc]ancel|[Mm]ove|[Rr]eschedule|[Cc]hange|[Cc]onfirm|[Rr]ebook|[Pp]ostpone)\s+(\p{Lu}[\p{L}’-]+(?: \p{Lu}[\p{L}’.-]*){1,2})['’]s\b/u;
+  /\b(?:[Cc]ancel|[Mm]ove|[Rr]eschedule|[Cc]hange|[Cc]onfirm|[Rr]ebook|[Pp]ostpone|[Ss]wap|[Ss]witch|[Ss]hift|[Pp]ush|[Bb]ring|[Dd]rop|[Cc]heck)\s+(\p{Lu}[\p{L}’-]+(?: \p{Lu}[\p{L}’.-]*){1,2})['’]s\b/u;
 
 /** Somebody else, by name: "she's Ana Prieto". */
 export const SHE_IS = /\b(?:[Ss]he|[Hh]e)(?:['’]s| is)(?: called)? (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,2})(?=\s*(?:$|[,.;!?]|and\b))/u;

@@ -210,8 +210,11 @@ export const CHECKS =
   /\b(?:can|could|would) (?:you|somebody|someone) (?:please |just )?(?:check|confirm|look (?:it|that) up|see (?:if|whether))\b|\bhas (?:it|that) (?:arrived|gone through|come through|reached you|worked)\b|\bdid (?:it|that) (?:arrive|go through|come through|reach you|work)\b|\b(?:is that (?:right|correct)|please (?:check|confirm))\b/;
 
 /** A service of several kinds is wished for, and which is open. */
-export const UNSURE_WHICH =
-  /<service>[^.;?!]{0,40}\b(?:don't know|not sure|no idea|unsure) (?:which|what (?:kind|sort|type))\b|\b(?:don't know|not sure|no idea|unsure) (?:really |quite |exactly )?what (?:it is )?(?:i|we|he|she|they) (?:really |actually )?(?:needs?|want|should (?:book|have|get|ask for))\b/;
+export const UNSURE_WHICH = /<service>[^.;?!]{0,40}\b(?:don't know|not sure|no idea|unsure) (?:which|what (?:kind|sort|type))\b/;
+
+/** Nor what it is that they need. */
+export const UNSURE_WHAT =
+  /\b(?:don't know|not sure|no idea|unsure) (?:really |quite |exactly )?what (?:it is )?(?:i|we|he|she|they) (?:really |actually )?(?:needs?|want|should (?:book|have|get|ask for))\b/;
 
 /** "Do you have reflexology": a short question whether the house does a thing asks for a service, however odd the thing. */
 export const WHETHER =
@@ -253,7 +256,7 @@ export const OTHERWISE =
 
 /** "We can't reach Tuesday at nine, could we get the afternoon": one visit that cannot be kept, and when it might be instead. */
 export const CANNOT_BUT =
-  /\b(?:can'?t|cannot|can not|won'?t(?: be able to)?|will not|unable to|not able to|not going to)(?: \w+){0,2} (?:make it|come|attend|be there|reach|get there|get to you|keep)\b(?: it)?[^.;?!]{0,24}<(?:day|time)>(?!.*\b(?:another|new|extra) (?:appointment|visit|booking|session)\b)(?:(?!<service>|\bbook\b|\bbefore\b|\buntil\b).)*?(?:[,.;!?]|\b(?:so|but|and)\b) ?(?:<\w+>|[\w' ]|,)*?\b(?:could|can|may|might|would|is|are|anything|something|how about|what about|maybe|perhaps|have you|do you have)\b[^<.]{0,40}<(?:day|time)>/;
+  /\b(?:can'?t|cannot|can not|won'?t(?: be able to)?|will not|unable to|not able to|not going to)(?: \w+){0,2} (?:make it|come|attend|be there|reach|get there|get to you|keep|(?:do|manage|make)(?= (?:<day>|<time>)))\b(?: it)?[^.;?!]{0,24}<(?:day|time)>(?!.*\b(?:another|new|extra) (?:appointment|visit|booking|session)\b)(?:(?!<service>|\bbook\b|\bbefore\b|\buntil\b).)*?(?:[,.;!?]|\b(?:so|but|and)\b) ?(?:<\w+>|[\w' ]|,)*?\b(?:could|can|may|might|would|is|are|anything|something|any chance|how about|what about|maybe|perhaps|have you|do you have)\b[^<.]{0,40}<(?:day|time)>/;
 
 /** A part that tells of visits somebody has. */
 export const HAS_BOOKED =

@@ -210,3 +210,7 @@ export const AILS_SINCE_A_VISIT =
 /** Whether one has come to the right place: "is this where I come for back trouble". */
 export const RIGHT_PLACE =
   /\b(?:is (?:this|that|it)|am i (?:at|in|through to|speaking to)|have i (?:got|reached|come to)|did i reach)(?: still)? (?:the (?:right )?(?:place|clinic|number|people|salon|shop|garage|surgery|office|studio|school|practice|centre|center)\b|where (?:i|we|one|you|people) (?:can |could |would |should )?(?:comes?|go(?:es)?|gets?|see|ask|book|ring|call)\b)/;
+
+/** What the house has free, by words that are said of nothing else. */
+export const OF_OUR_ROOM =
+  /\b(?:your (?:next )?(?:availabilit(?:y|ies)|openings?|free (?:times|slots))|appointments? (?:free|available|left|open)|available appointments?)\b/;

@@ -8,6 +8,10 @@ export const NEEDS_ONE = /\b(?:need|have to have|want one|require)\b/;
 /** A part that takes back the one before it. */
 export const TAKES_BACK = /^\W*(?:actually no|no wait|oh no|scratch that|no sorry|sorry no|wait no|actually,? no)\b/;
 
+/** Up to where what was said is taken back for what follows. */
+export const MEANS_INSTEAD =
+  /^.*?[,.;!-] ?(?:(?:oh|no|sorry|actually|hang on|hold on|wait|scratch that)[, ]+)+(?:what )?i (?:mean|meant)[, ]+(?:(?:to say|is|was)[, ]+)?/;
+
 export const OF_THEM = /\b(?:her|him|them|she|he)\b/;
 
 /** A part that names what is wished for instead. */
