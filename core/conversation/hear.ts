@@ -33,6 +33,7 @@ import {
   whoAreYou,
   whoseName,
 } from "./hearing/remarks.ts";
+import { theirOwn } from "./hearing/theirown.ts";
 import { hearInTask, hearOpen } from "./intask.ts";
 import { proceed } from "./proceed.ts";
 import { wasDone } from "./result.ts";
@@ -118,6 +119,7 @@ const STEPS: readonly Step[] = [
   keepsOne,
   // Answers to what was asked.
   eachItsOwn,
+  theirOwn,
   andResume((m) => lineUpAnother(m.t, m.reading) || lineUpBesides(m.t, m.reading) || lineUpDeed(m.t, m.reading)),
   (m) => checks(m.t, m.reading, m.kept.contact),
   (m) => hearQuestion(m.t, m.reading, m.text),

@@ -11,6 +11,7 @@ import {
   SAYS_BOOK,
 } from "../language/packs/en/doing.ts";
 import { complains } from "../language/features.ts";
+import { contentOf } from "../knowledge/search.ts";
 import { ofKind } from "../language/found.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
 import { type Reading } from "../language/read.ts";
@@ -329,7 +330,15 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
     t.rule("aside/how-long");
     return proceed(t);
   }
-  if (services.length > 0 || (when && !reading.question) || (when && (state.topic || state.topics)) || carriedOn(t, reading)) {
+  // "Sat arvo?": a day or an hour, and nothing else that is asked.
+  const onlyWhen = when && contentOf(reading.masked.replace(/<\w+>/g, " ")).length === 0;
+  if (
+    services.length > 0 ||
+    (when && !reading.question) ||
+    (onlyWhen && reading.errands.length === 0) ||
+    (when && (state.topic || state.topics)) ||
+    carriedOn(t, reading)
+  ) {
     const fresh = carriedOn(t, reading) ?? newBook();
     if (services.length === 0 && !fresh.service) {
       if (state.topic) fresh.service = state.topic;

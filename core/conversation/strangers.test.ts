@@ -140,3 +140,65 @@ describe("who has been here before", () => {
     expect(speech("do you have anything that helps with a hoarse throat?").last).toMatch(/Voice clinic/);
   });
 });
+
+describe("what they have, while another visit is booked", () => {
+  const hazel = (...says: string[]) => heldAt("nineteenth", "ternbay", "web", ...says);
+  const HAZEL = "Hazel Pottie, 902 555 0143";
+  const massage = `an hour of sports massage with Nell tomorrow at ten, ${HAZEL}`;
+
+  it("is no wish for it", () => {
+    expect(hazel(massage, "yes, and my taping stays where it is").booked).toEqual(["sports-massage 2027-03-02 10:00 nell"]);
+    expect(hazel(massage, "no, leave my acupuncture alone, make this one eleven").state.task).toMatchObject({ service: "sports-massage" });
+  });
+
+  it("is told where it is asked about, and what was read back is read back again", () => {
+    const t = hazel(massage, "is my acupuncture still on?");
+    expect(t.last).toMatch(/acupuncture with Priya on Tuesday 9 March/);
+    expect(t.state).toMatchObject({ expects: "go-ahead", task: { service: "sports-massage" } });
+    expect(hazel(massage, "is my acupuncture still on?", "ok then yes").booked).toEqual(["sports-massage 2027-03-02 10:00 nell"]);
+  });
+
+  it("is with whom it is, of the one that was told of", () => {
+    const t = hazel(`when do I have my acupuncture, ${HAZEL}`, "who is it with");
+    expect(t.last).toMatch(/acupuncture with Priya/);
+    expect(t.last).not.toMatch(/taping/);
+  });
+
+  it("is moved where it is plainly meant, and not what is being booked", () => {
+    const t = hazel(massage, "no, move my taping to Friday at noon instead");
+    expect(t.state.task).toMatchObject({ errand: "move" });
+    expect(hazel(massage, "move it to eleven").state.task).toMatchObject({ errand: "book", service: "sports-massage" });
+  });
+});
+
+describe("one thing and not another", () => {
+  const drive = (...says: string[]) => heldAt("second", "ribble", "web", ...says);
+
+  it("is the thing, wherever it stands", () => {
+    expect(drive("an automatic lesson, not a manual one").state.task).toMatchObject({ service: "automatic" });
+    expect(tern("relaxation massage, not the sports massage, on Thursday").state.task).toMatchObject({ service: "relaxation-massage" });
+  });
+
+  it("rules one out of those that were named", () => {
+    expect(drive("a lesson please", "not the manual one").state.task).toMatchObject({ among: expect.not.arrayContaining(["manual"]) });
+  });
+
+  it("is nothing where something is not done: it is what ails them", () => {
+    expect(heldAt("seventeenth", "coolabah", "web", "could Fleur see me about not sleeping").state.task).toMatchObject({ service: "insomnia" });
+  });
+});
+
+describe("a day and nothing else", () => {
+  const dogs = (...says: string[]) => heldAt("first", "banksia", "web", ...says);
+
+  it("is a wish, with a question mark too", () => {
+    expect(dogs("sat arvo?").state.task).toMatchObject({ errand: "book" });
+    expect(tern("tomorrow?").state.task).toMatchObject({ errand: "book" });
+  });
+
+  it("agrees to no message that was offered", () => {
+    const t = tern("do you grow your own herbs", "righto, Tuesday then");
+    expect(t.state.task).toMatchObject({ errand: "book" });
+    expect(t.slips).toEqual([]);
+  });
+});

@@ -24,6 +24,7 @@ import {
   ANOTHERS_MONEY,
   ASKS_OR_ORDERS,
   BRINGS_OR_SENDS,
+  COMES_ALONG,
   DANGER,
   IN_ONES_SLEEP,
   LONG_OVER,
@@ -410,7 +411,7 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
     (g) =>
       // "Who is treating me": one's own visit is asked about, and nobody else's.
       // "Does my GP have to write to you": nor of the doctor's.
-      (g.label !== "refused/others" || !(OF_OURSELVES.test(masked) || OWN_DOCTOR_DOES.test(masked))) &&
+      (g.label !== "refused/others" || !(OF_OURSELVES.test(masked) || OWN_DOCTOR_DOES.test(masked) || COMES_ALONG.test(masked))) &&
       // "My landlord won't give my deposit back" asks no money back of the house.
       (g.label !== "refused/refunds" || !ANOTHERS_MONEY.test(masked)) &&
       // "Her number is 902 …" gives a number, and asks for none.

@@ -1,6 +1,7 @@
 import type { Moment } from "./context.ts";
 import { overlap, WEAK_SERVICE, type Found } from "./found.ts";
 import { ONE_MORE } from "./packs/en/company.ts";
+import { NOT_THE_THING } from "./packs/en/things.ts";
 import { INDIFFERENT, WAS_THERE } from "./packs/en/signs.ts";
 import { lexiconOf, services, staff } from "./recognisers/house.ts";
 import { counted, forSeveral, hadBefore, longOrShort, narrow, narrowByPeople } from "./recognisers/ofservices.ts";
@@ -83,7 +84,9 @@ function serviceFinds(said: Said, at: Moment, clear: (f: Found) => boolean, soli
   // "Can I bring my sister": a question, unless places are being booked.
   remove(many, (m) => m.rule === ONE_MORE && !(at.group === true && at.errand === "book"));
   const past = hadBefore(said, offered);
-  return offered.filter((o) => !past.includes(o));
+  // "Automatic, not manual": what is not wished for, beside what is.
+  const not = offered.filter((o) => NOT_THE_THING.test(said.norm.slice(Math.max(0, o.start - 24), o.start)));
+  return offered.filter((o) => !past.includes(o) && !(not.length < offered.length && not.includes(o)));
 }
 const ASKED_WHO = new Set<string>(["name", "name-check", "phone", "phone-check", "email", "email-check"]);
 const BY_NAME = /name|other-word/;

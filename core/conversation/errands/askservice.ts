@@ -39,7 +39,7 @@ function askWhichOf(t: Turn, ids: readonly string[]): void {
 }
 
 /** So many services of one person are named when it is asked which. */
-const FEW = 5;
+export const FEW = 5;
 
 /** What could be meant by what was told, of what has not been declined and the person who is wished for does. */
 function suggested(t: Turn, task: BookTask, told: string): string[] {

@@ -1,3 +1,5 @@
+import { FEW } from "./askservice.ts";
+import { BUT_NOT, NOT_THIS } from "../../language/packs/en/things.ts";
 import { AS_A_THING, HAVING_A, KIND_OF_VISIT, MAYBE_THE, MORE_OF, VISITS } from "../../language/packs/en/doing.ts";
 import { likely } from "../../knowledge/likely.ts";
 import { described } from "../../knowledge/match.ts";
@@ -108,7 +110,9 @@ export function whichService(a: Applying): void {
 }
 
 /** The services that are named, those that one word stands for, and the choice among what was shown. */
-const spokenIn = (a: Applying): FoundOf<"service">[] => ofKind(a.reading.found, "service");
+const spokenIn = (a: Applying): FoundOf<"service">[] => ofKind(a.reading.found, "service").filter((f) => !deniedIn(a, f));
+/** "Not the manual one": what is named to be ruled out. */
+const deniedIn = ({ reading }: Applying, f: FoundOf<"service">): boolean => BUT_NOT.test(reading.text.slice(0, f.start).toLowerCase());
 const pickIn = (a: Applying): ChoiceValue | undefined => ofKind(a.reading.found, "choice").at(-1)?.value;
 const yesIn = (a: Applying): boolean | undefined => ofKind(a.reading.found, "yes")[0]?.value;
 
@@ -156,6 +160,13 @@ function named(a: Applying): void {
   const single = (wished.length > 0 ? wished : singles).at(-1);
   const several = spoken.find((f) => f.value.length > 1);
   const pick = pickIn(a);
+  // "Not the manual one", asked which of some it is.
+  if (spoken.length === 0 && task.among && task.among.length > 1 && !pick) {
+    const denied = ofKind(reading.found, "service").flatMap((f) => (f.value.length === 1 ? f.value : []));
+    const left = withoutNegated(t, reading, task.among).filter((id) => !denied.includes(id));
+    if (left.length === 1) return setService(a, left[0] as string);
+    if (left.length < task.among.length) Object.assign(task, { among: left });
+  }
   const passing =
     single?.rule === "service/telling-word" && !task.service && !task.among && t.state.expects !== "service" ? (single.value[0] as string) : undefined;
   // "At home possible?", while hours of a visit are offered: a word that another has in its name changes nothing.
@@ -207,7 +218,7 @@ function named(a: Applying): void {
     }
   } else if (single) setService(a, single.value[0] as string);
   else if (several) {
-    const kinds = task.among ? several.value.filter((s) => task.among?.includes(s)) : several.value;
+    const kinds = withoutNegated(t, reading, task.among ? several.value.filter((s) => task.among?.includes(s)) : several.value);
     // "A massage with Nell, the gentle one": what is said beside the word that several are called by tells which.
     const meant = kinds.length > 1 ? described(t.house, kinds, likeWhat(reading.text)) : null;
     // "My gran has this photo, it's ripped": of many that one word stands for, those that the rest of it speaks for.
@@ -246,8 +257,10 @@ function named(a: Applying): void {
   ) {
     setService(a, described(t.house, task.among, ofTheNeed(reading)) as string);
   } else if (t.state.expects === "service" && pick) {
-    // "The first one" is the first of those named, or of the list that was shown.
-    const shown = task.among ?? t.house.handbook.services.map((s) => s.id);
+    // "The first one" is the first of those named, of what the one who is named does, or of the list that was shown.
+    const theirs = Array.isArray(task.staff) ? t.house.handbook.services.filter((s) => s.staff.some((p) => task.staff?.includes(p))) : [];
+    const few = theirs.length > 1 && theirs.length <= FEW ? theirs : t.house.handbook.services;
+    const shown = task.among ?? few.map((s) => s.id);
     const at = { first: 0, second: 1, third: 2, last: shown.length - 1, later: shown.length - 1, earlier: 0, any: 0, none: -1 }[pick];
     const id = shown[at];
     if (id) setService(a, id);
@@ -261,6 +274,14 @@ function named(a: Applying): void {
       a.changed = true;
     }
   }
+}
+
+/** Those of some services that are not ruled out by a word of their names: "automatic, not manual". */
+function withoutNegated(t: Turn, reading: Reading, ids: readonly string[]): string[] {
+  const said = NOT_THIS.exec(reading.said.toLowerCase());
+  const not = said?.[1] ?? said?.[2];
+  const left = not === undefined ? [] : ids.filter((id) => !nameWords(t, id).includes(not));
+  return left.length > 0 ? left : [...ids];
 }
 
 /** "A small one", in answer to which of some it is: the only one that has the word in its name. */

@@ -3,7 +3,7 @@ import { ofKind, peopleIn } from "../../language/found.ts";
 import { complains } from "../../language/features.ts";
 import { WISHES } from "../../language/packs/en/signs.ts";
 import { MAY_I_COME, NEW_TURN, TO_BE_REACHED, TO_BE_TOLD, WITH_IT } from "../../language/packs/en/talk.ts";
-import { read } from "../../language/read.ts";
+import { read, type Reading } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
 import { likely } from "../../knowledge/likely.ts";
 import { contentOf } from "../../knowledge/search.ts";
@@ -19,6 +19,10 @@ import type { Heard, Step } from "./heard.ts";
 
 const DEEDS: readonly Errand[] = ["book", "move", "cancel", "ask-mine", "ask-availability"];
 
+/** What was said besides all that was found in it. */
+const besides = (reading: Reading): string =>
+  reading.found.reduce((words, f) => words.slice(0, f.start) + " ".repeat(f.end - f.start) + words.slice(f.end), reading.text);
+
 /** What is wished or asked instead of a message that was offered. */
 function otherErrand({ t, reading, text }: Heard, task: MessageTask): Errand | undefined {
   const said = reading.errands.find((e) => DEEDS.includes(e.errand) || (isAsk(e.errand) && reading.question));
@@ -29,6 +33,8 @@ function otherErrand({ t, reading, text }: Heard, task: MessageTask): Errand | u
   const spokenOf = t.state.topic !== undefined || t.state.topics !== undefined || t.state.later.length > 0;
   const when = reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "length");
   if (when && (named.length > 0 || (spokenOf && !TO_BE_REACHED.test(text)))) return "book";
+  // "Righto then, Monday": when, and nothing besides.
+  if (when && contentOf(besides(reading)).length === 0 && !TO_BE_REACHED.test(text)) return "book";
   // "I want Rex, next Friday": somebody by name, and when.
   if (when && peopleIn(reading.found).length > 0 && !TO_BE_TOLD.test(text)) return "book";
   // "Ok, the assessment", "singing, I suppose": a service that is named is no message.

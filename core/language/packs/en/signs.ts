@@ -166,6 +166,10 @@ export const OF_HEALTH =
 export const BRINGS_OR_SENDS =
   /\b(?:should|shall|must|ought|do|does|can|could|may) (?:i|we|he|she|they|my [a-z]+)(?: to| have to| need to| better)? (?:e-?mail|send|bring|carry|mail|upload|post|hand|print|show)\b|\b(?:should|shall|must|do|ought) (?:i|we|he|she|they)(?: to| have to| need to)? take (?:along|with|to (?:the|my|our|a|an|your))\b/;
 
+/** Somebody comes along: "I'm 17 but my mum will come". */
+export const COMES_ALONG =
+  /\b(?:my|our) [a-z]+(?:'ll| will| is going to| would|'s going to| can) (?:come|be there|be with me|join|drive|bring|sign|go with)\b|\bwith my [a-z]+ there\b/;
+
 /** What one's own doctor is to do, or has to. */
 export const OWN_DOCTOR_DOES =
   /\b(?:does|do|must|should|has|have|can|could|will|would) (?:my|our|his|her|their) (?:own |family )?(?:gp|doctor|physician|dentist|vet|midwife|specialist|consultant|insurer|employer|school|teacher)\b/;

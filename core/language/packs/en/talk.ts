@@ -399,6 +399,9 @@ export const ASKS_OF_US = /\b(?:do|have|is|are|does) (?:you|ye|there|your|anybod
 /** What the house would do is asked: "would you come out to me". */
 export const WHETHER_WE_WOULD = /\b(?:would|could|can|will) (?:you|ye|your|anybody|anyone|somebody|someone)\b/i;
 
+/** Right before what is one's own: "my taping", "our lesson". */
+export const MY_OWN = /\b(?:and |but )?(?:is |are |when's |when is |what about )?(?:my|our)\s+(?:(?:other|existing|[a-z]+day'?s?)\s+)?$/i;
+
 /** Between what is said of one thing and of the next. */
 export const PARTS_OF_SEVERAL = /\s*(?:[,;]\s*(?:and\b|then\b|but\b)?|\band then\b|\band\b|\bthen\b|\bbut\b)\s*/i;
 

@@ -11,3 +11,11 @@ export const BEFORE_THING =
 /** What ends it. */
 export const ENDS_THING =
   /^(?:\||for|to|in|at|on|of|with|by|from|that|which|who|when|while|if|near|nearby|there|here|inside|outside|upstairs|downstairs|around|before|after|during|without|about|i|you|we|he|she|they|it|is|are|was|do|does|did|can|could|will|would|should|must|may|or|and|as|so|included|available|possible|allowed|free|too|please|now|today|tomorrow|behind|between|against|instead|then|than|because)$/;
+
+/** Right before a thing that is not the one wished for: "automatic, not manual". */
+export const NOT_THE_THING = /\b(?<!(?:am|is|are|was|why|if|or|'m|'s|'re) )not (?:an? |the |any )?$/;
+/** The same at the beginning, or after a stop. */
+export const BUT_NOT = /(?:^\W*(?:(?:no|well|oh|just|ok(?:ay)?)[, ]+)*|[,;.!?]\s*(?:but |and )?|\bbut )not (?:an? |the |any )?$/;
+/** The word of a thing that is ruled out so. */
+export const NOT_THIS =
+  /(?:^\W*(?:(?:no|well|oh|just|ok(?:ay)?)[, ]+)*|[,;.!?]\s*(?:but |and )?|\bbut |\w )not (?:(?:an? |the |any )([a-z]{3,})|(?<!\b(?:am|is|are|was|why|if|or|about|of|for|from) not )([a-z]{3,}))\b/;
