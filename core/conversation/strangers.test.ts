@@ -202,3 +202,36 @@ describe("a day and nothing else", () => {
     expect(t.slips).toEqual([]);
   });
 });
+
+describe("whether another can do it", () => {
+  it("is with whom it is to be, where they do it", () => {
+    const t = nails("Natalie Weekes, 246 555 0145. An hour later on the 10th please", "hm, could Marlon do it?", "yes");
+    expect(t.was("la-natalie")).toBe("gel 2027-03-10 16:00 marlon booked");
+    expect(nails("a gel manicure on the 10th at two with Keisha, Una Best, 246 555 0188", "would Marlon do it").state.task).toMatchObject({
+      staff: ["marlon"],
+    });
+  });
+
+  it("and changes nothing where they do not", () => {
+    const t = nails("a gel manicure on the 10th at two with Keisha, Una Best, 246 555 0188", "could Rochelle do it");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "gel" });
+    expect(t.state.task).not.toMatchObject({ staff: ["rochelle"] });
+    expect(t.booked).toEqual([]);
+  });
+});
+
+describe("what is taken for something", () => {
+  it.each([
+    "I'm on blood thinners, can I book a taping",
+    "my dad takes blood pressure tablets and would like a massage on Friday",
+    "I'd like a follow-up, I had a blood test",
+  ])("is no danger: %s", (text) => {
+    const t = tern(text);
+    expect(t.each.join(" ")).not.toMatch(/911/);
+    expect(t.state.task).toMatchObject({ errand: "book" });
+  });
+
+  it("but blood that does not stop is", () => {
+    expect(tern("he cut his leg and the blood won't stop, it's spurting").each.join(" ")).toMatch(/911/);
+  });
+});

@@ -28,6 +28,7 @@ import {
   DANGER,
   IN_ONES_SLEEP,
   LONG_OVER,
+  HARMLESS_BLOOD,
   NO_DANGER,
   OF_ONESELF,
   HANDS_ON,
@@ -368,7 +369,13 @@ const withoutTakenBack = (said: string): string => {
 /** A danger that is only guessed, with no word of one said, is left out and kept as an alarm; what else it may be counts as much more. */
 function withoutAlarm(list: Guess[], said: readonly string[], notes: Notes): Guess[] {
   const danger = list.find((g) => g.errand === "emergency");
-  if (!danger || said.some((text) => DANGER.test(text.replace(NO_DANGER, " ").replace(IN_ONES_SLEEP, " ").replace(LONG_OVER, " ")) || UNRESPONSIVE.test(text)))
+  if (
+    !danger ||
+    said.some(
+      (text) =>
+        DANGER.test(text.replace(NO_DANGER, " ").replace(HARMLESS_BLOOD, " ").replace(IN_ONES_SLEEP, " ").replace(LONG_OVER, " ")) || UNRESPONSIVE.test(text),
+    )
+  )
     return list;
   const rest = list.filter((g) => g !== danger);
   // What ails somebody in their sleep is for a visit, where it sounds like nothing but a danger.
@@ -376,7 +383,9 @@ function withoutAlarm(list: Guess[], said: readonly string[], notes: Notes): Gue
     return said.some((text) => text.search(IN_ONES_SLEEP) >= 0 || text.search(LONG_OVER) >= 0)
       ? [{ ...danger, errand: "book", label: "book", sure: WAVERS }]
       : list;
-  if (danger === list[0] && danger.sure >= (GRAVE.emergency ?? 0)) notes.alarm = true;
+  // "I'm on blood thinners": the word by which it sounds like one is of pills.
+  const harmless = said.some((text) => text.search(HARMLESS_BLOOD) >= 0);
+  if (!harmless && danger === list[0] && danger.sure >= (GRAVE.emergency ?? 0)) notes.alarm = true;
   const left = Math.max(0.02, 1 - danger.sure);
   return rest.map((g) => ({ ...g, sure: Math.min(1, g.sure / left) }));
 }

@@ -526,7 +526,7 @@ const TURNS: readonly Turn[] = [
   {
     is: "book/what-to-book",
     open: true,
-    from: ["out-of-scope", "ask-mine", "ask-service", "none", "ask-policy", "book", "ask-availability"],
+    from: ["out-of-scope", "ask-mine", "ask-service", "none", "ask-policy", "book", "ask-availability", "ask-place"],
     least: 0.6,
     when: has(signs.WHAT_TO_BOOK),
   },

@@ -93,7 +93,9 @@ export function errandsOf(said: Said, masked: string, found: readonly Found[], c
   if (!open && ofAVisit && CHANGING.has(context.expects ?? "") && !OF_WHAT_STANDS.test(masked))
     judged.errands = judged.errands.filter((e) => e.errand !== "move" || !e.rule.endsWith("/examples"));
   // Nor does "could it be two" ask for a diagnosis there: an hour, a day or a choice answers what was asked.
-  if (!open && found.some((f) => ["time", "day", "shift", "choice"].includes(f.kind)))
+  // "Yes, blood pressure tablets", asked what they take, asks for none either.
+  const answers = context.expects?.startsWith("question:") === true && found.some((f) => f.kind === "yes") && !/\?/.test(masked);
+  if (!open && (answers || found.some((f) => ["time", "day", "shift", "choice"].includes(f.kind))))
     judged.errands = judged.errands.filter((e) => e.errand !== "refused" || !e.rule.endsWith("/examples"));
   if (!agrees) return judged;
   const fresh = found.some((f) => ["day", "time", "service", "staff", "length", "shift"].includes(f.kind));

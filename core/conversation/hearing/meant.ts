@@ -1,6 +1,6 @@
 import { isGuess, isAsk, type Errand } from "../../language/errand.ts";
-import { ofKind } from "../../language/found.ts";
-import { AND_ABOUT, ANOTHER_ONE, PUTS_OFF, SAYS_OWN_NAME } from "../../language/packs/en/talk.ts";
+import { ofKind, peopleIn, type Found } from "../../language/found.ts";
+import { AND_ABOUT, ANOTHER_ONE, CAN_THEY_DO_IT, PUTS_OFF, SAYS_OWN_NAME } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
 import { keepIdentity } from "../errands/who.ts";
 import { LONGEST_TOLD } from "../errands/told.ts";
@@ -22,10 +22,24 @@ export function asMeant(t: Turn, heard: Reading, text: string): Reading {
   // "What times does she have", of one of the house's people who was spoken of, asks about no client.
   if (spoken.guessed && ofClients(t, spoken) && spoken.found.some((f) => f.rule === "staff/spoken-of"))
     return { ...spoken, limit: null, guessed: false, errands: [{ errand: "ask-availability", rule: "errand/ask-availability/of-ours", at: 0, sure: 0.6 }] };
+  const them = byThem(t, spoken);
+  if (them) return them;
   // "Sounds good" to a name that was read back is a yes, whatever name might be made of it.
   if (state.expects === "name-check" && ofKind(spoken.found, "yes")[0]?.value === true)
     return { ...spoken, found: spoken.found.filter((f) => f.kind !== "name") };
   return spoken;
+}
+
+/** "And can Marlon do it", of a visit that is read back, or whose hours are offered: with whom it is to be, where they do it. */
+function byThem(t: Turn, reading: Reading): Reading | null {
+  const { task, expects } = t.state;
+  if ((expects !== "go-ahead" && expects !== "slot") || (task?.errand !== "book" && task?.errand !== "move")) return null;
+  if (!CAN_THEY_DO_IT.test(reading.masked) || reading.found.some((f) => f.kind === "service" || f.kind === "day" || f.kind === "time")) return null;
+  const id = task.errand === "book" ? task.service : task.appointment?.service;
+  const [who, other] = peopleIn(reading.found);
+  if (who === undefined || other !== undefined || !t.house.services.get(id ?? "")?.staff.includes(who)) return null;
+  const found = reading.found.filter((f) => f.kind !== "yes").map((f): Found => (f.kind === "staff" && task.errand === "move" ? { ...f, part: "new" } : f));
+  return { ...reading, found, errands: [], clauses: [], question: false };
 }
 
 /** Keeps what was said of who they are; a part of a number is waited on, and then the message is done. */

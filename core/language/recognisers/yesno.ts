@@ -4,6 +4,7 @@ import {
   AT_THE_END,
   BUT,
   DO_IT,
+  DOES_IT,
   DONT_MIND,
   ENDS_ASKING,
   FRIENDLY_NO,
@@ -21,6 +22,7 @@ import {
   WAIT_AND_ASK,
   YES,
 } from "../packs/en/yesno.ts";
+import { isQuestion } from "../masked.ts";
 import type { Said } from "../text.ts";
 
 /** Finds a yes or a no at the head of what was said, and where one is waited for at its end. */
@@ -34,6 +36,8 @@ export function yesNo(said: Said, at: Moment): Found[] {
   if (end && !/[,.?]/.test(said.norm.slice(0, -1))) {
     const value = end.groups?.["yes"] !== undefined;
     if (value && TURNS_AWAY.test(said.norm.slice(0, end.index))) return [];
+    // "Can Marlon do it" asks.
+    if (value && DOES_IT.test(end[0]) && isQuestion(said)) return [];
     return [{ kind: "yes", value, rule: "yes/at-the-end", start: end.index + 1, end: said.norm.length }];
   }
   // After a remark of something else, the last sentence answers: "It's been a long week. That works."

@@ -55,6 +55,10 @@ export const WILL_NOT_COME =
 export const BOTH_OF_THEIRS =
   /\b(?:i|we)(?:'ve| have)(?: got)? (?:two|three|a couple of|both|2|3|<places>) ?(?:appointments|visits|bookings|sessions|lessons|treatments)?\b[^?]*\b(?:both|them|all)\b[^?]*\b(?:(?:on|in|into|for) (?:the same|one) (?:day|visit|trip|go|morning|afternoon)\b|on <day>)/;
 
+/** Blood that nobody loses: of pills, tests and kin. */
+export const HARMLESS_BLOOD =
+  /\bblood[- ](?:thinners?|tests?|work|sugar|types?|groups?|pressure (?:pills?|tablets?|medication|medicine)|relatives?|samples?|draws?|orange)\b/g;
+
 /** What is said to be well is no danger: "he's breathing fine"; "I don't think he is breathing fine" is one. */
 export const NO_DANGER =
   /(?<!(?:\b(?:not|never|doubt|unsure|if|whether)\b|n't\b)[^.;!?]{0,30})\b(?:(?:he|she|it|they|i)(?:'s|'m|'re| is| am| are)|is|are|his|her|my|the|their) (?:still )?(?:breathing|heart|chest|conscious|awake|blood pressure|pulse)(?: rate)?(?: is|'s)? (?:fine|ok|okay|normal|normally|well|good|alright|all right)\b|\bbleed(?:ing|s)? (?:money|cash|dry|out of my wallet)\b/g;
@@ -327,7 +331,8 @@ export const MAY_BE_TIME =
   /\d|minute|\bin (?:about |around |roughly |maybe )?(?:half )?an? hour|\b(?:latest|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
 
 /** What is to be booked is asked, by somebody who does not know. */
-export const WHAT_TO_BOOK = /\bwhat (?:do|should|would|must|shall) (?:i|we) (?:book|ask for|go for|sign up for|pick|choose|start with|begin with)\b/;
+export const WHAT_TO_BOOK =
+  /\bwhat (?:do|should|would|must|shall) (?:i|we) (?:book|ask for|go for|sign up for|pick|choose|start with|begin with)\b|\bwhere (?:do|should|would|does|can) (?:i|we|he|she|one) (?:start|begin)\b/;
 
 /** Whether some work is done here. */
 export const DO_YOU_DO =

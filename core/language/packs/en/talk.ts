@@ -399,6 +399,10 @@ export const ASKS_OF_US = /\b(?:do|have|is|are|does) (?:you|ye|there|your|anybod
 /** What the house would do is asked: "would you come out to me". */
 export const WHETHER_WE_WOULD = /\b(?:would|could|can|will) (?:you|ye|your|anybody|anyone|somebody|someone)\b/i;
 
+/** Whether one of the house's people can do what is being arranged: "and can Marlon do it". */
+export const CAN_THEY_DO_IT =
+  /^\W*(?:(?:and|but|oh|so|ok(?:ay)?|hm+|um+)[ ,]+)*(?:can|could|may|might|would|is it possible for|is it possible that)(?: it be| that be)? (?:with )?<staff>(?: (?:do|take|handle|give|teach) (?:it|that|this|me|us|him|her)| to do (?:it|that))?(?: (?:then|please|maybe|perhaps|instead))*\W*$/;
+
 /** Right before what is one's own: "my taping", "our lesson". */
 export const MY_OWN = /\b(?:and |but )?(?:is |are |when's |when is |what about )?(?:my|our)\s+(?:(?:other|existing|[a-z]+day'?s?)\s+)?$/i;
 

@@ -16,6 +16,9 @@ export const NO =
 export const AT_THE_END =
   /\s(?:(?<yes>yes|yep|yeah|exactly|absolutely|definitely|perfect|all good|that works|sounds (?:good|great|fine)|go ahead|please do|do it|let's do (?:it|that)|book it)(?: please| thanks| thank you)?|(?:no|nope|nah)(?: please| thanks| thank you| sorry)?|no not (?:really|at all)(?: sorry)?|not (?:really|at all)(?: sorry)?|i don't think so(?: sorry)?|i'm afraid not)[.! ]*$/;
 
+/** A yes that a question may end with as well. */
+export const DOES_IT = /^\s(?:do it|book it|go ahead)/;
+
 /** Before a yes at the end, what turns away from what was read back: "sorry, better the sixteenth, yeah". */
 export const TURNS_AWAY = /\b(?:sorry|better|rather|instead|actually|no|not|wait|hang on|hold on|change|scratch)\b/;
 
