@@ -235,3 +235,10 @@ describe("what is taken for something", () => {
     expect(tern("he cut his leg and the blood won't stop, it's spurting").each.join(" ")).toMatch(/911/);
   });
 });
+
+describe("what is told of a need by who has been here before", () => {
+  it("speaks for what there is for it, as with anybody else", () => {
+    const t = nails("I've been to you before and I'd like an appointment", "my thumb snapped in half");
+    expect(t.last).toMatch(/Would that be for nail repair/);
+  });
+});
