@@ -242,3 +242,11 @@ describe("what is told of a need by who has been here before", () => {
     expect(t.last).toMatch(/Would that be for nail repair/);
   });
 });
+
+describe("two questions in one message", () => {
+  it("are both answered", () => {
+    const t = tern("what does taping cost, and what happens in the mat class?");
+    expect(t.last).toMatch(/\$25/);
+    expect(t.last).toMatch(/small group on mats/);
+  });
+});

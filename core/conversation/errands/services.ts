@@ -148,8 +148,10 @@ export function service(t: Turn, reading: Reading): boolean {
     }
   }
   // "Do you have anything for stress": what there is for that.
-  if (!t.state.task && ANYTHING_FOR.test(text) && !fromHandbook(t, reading, SURELY) && rightPlace(t, reading)) return done();
-  if (t.spoke) return done();
+  if (!t.state.task && ANYTHING_FOR.test(text)) {
+    if (fromHandbook(t, reading, SURELY)) return true;
+    if (rightPlace(t, reading)) return done();
+  }
   // "My neck is stiff, what would you suggest": what there is to choose from; which of it is theirs to say.
   if (!t.state.task && named.length === 0 && SEEKS.test(text)) {
     services(t);

@@ -154,7 +154,7 @@ function refuse(t: Turn, reading: Reading): void {
   t.say("limit/offer", { to: messageTaker(t, limit.tell).value });
   // What was to be passed on before is passed on with it.
   const before = t.state.task?.errand === "message" ? (t.state.task.text ?? t.state.task.offered) : undefined;
-  const all = [before, reading.text].filter((text) => text !== undefined).join(" / ");
+  const all = [before?.slice(0, LONGEST_TOLD), reading.text].filter((text) => text !== undefined).join(" / ");
   t.state.task = { errand: "message", offered: all, refused: true, ...(limit.tell ? { tell: limit.tell } : {}) };
   t.expect("message", yesNoChoices());
 }
