@@ -12,7 +12,7 @@ import type { BookTask, MoveTask } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import { isGuess, isAsk } from "../language/errand.ts";
 import { wishIn } from "./wish.ts";
-import { ASKS_FURTHER, BRINGS_ONE, SAYS_OF_OTHERS } from "../language/packs/en/talk.ts";
+import { ASKS_FURTHER, BRINGS_ONE, CANCELS_ALL_THE_SAME, SAYS_OF_OTHERS } from "../language/packs/en/talk.ts";
 
 /** The answer to "shall I?": true when it was one. */
 export function hearGoAhead(t: Turn, reading: Reading): boolean {
@@ -124,6 +124,12 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
       return true;
     }
     return false;
+  }
+  // "No, just cancel", asked whether it is to be called off.
+  if (yes === false && task.errand === "cancel" && same && CANCELS_ALL_THE_SAME.test(reading.said)) {
+    t.rule("go-ahead/yes");
+    cancelIt(t, task);
+    return true;
   }
   if (yes === false && !wishIn(reading)) {
     t.rule("go-ahead/no");

@@ -1,5 +1,7 @@
 import { isAsk } from "../language/errand.ts";
+import { LONGEST_TOLD } from "./errands/told.ts";
 import { ofKind } from "../language/found.ts";
+import { IT_AND_ANOTHER, WHICH_OF_TWO } from "../language/packs/en/talk.ts";
 import type { Reading } from "../language/read.ts";
 import { waits, wantsBack } from "./backagain.ts";
 import { checks } from "./checks.ts";
@@ -8,12 +10,12 @@ import { tellsOthers, tellsWithWhom } from "./errands/existing.ts";
 import { inOwnWords } from "./errands/handbook.ts";
 import { hearQuestion } from "./errands/questions.ts";
 import { hearGoAhead } from "./goahead.ts";
-import { answerAsked, askedOfAnother } from "./hearing/asked.ts";
+import { answerAsked, askedOfAnother, wishBeforeAsking } from "./hearing/asked.ts";
 import { eachItsOwn } from "./hearing/eachown.ts";
 import type { Heard, Step } from "./hearing/heard.ts";
 import { guessedFrom, idle } from "./hearing/heard.ts";
 import { keepsOfAll, keepsOne, leavesOut } from "./hearing/leaving.ts";
-import { answersFirst, asMeant, keepTold, note, putsOff, whoTheyAre } from "./hearing/meant.ts";
+import { answersFirst, asMeant, hasNoneOfIt, keepTold, note, putsOff, whoTheyAre } from "./hearing/meant.ts";
 import { needOfTheirs } from "./hearing/needs.ts";
 import { notOurs, ratherThanAMessage } from "./hearing/notours.ts";
 import { messages, whenToBeReached, wishBeside } from "./hearing/passing.ts";
@@ -23,6 +25,7 @@ import {
   areYouThere,
   comments,
   differenceOfLengths,
+  inMyPlace,
   justOne,
   newContact,
   noVisit,
@@ -33,7 +36,7 @@ import {
   whoAreYou,
   whoseName,
 } from "./hearing/remarks.ts";
-import { theirOwn } from "./hearing/theirown.ts";
+import { ofALaterVisit, theirOwn } from "./hearing/theirown.ts";
 import { hearInTask, hearOpen } from "./intask.ts";
 import { proceed } from "./proceed.ts";
 import { wasDone } from "./result.ts";
@@ -75,6 +78,8 @@ const choosesService = (m: Heard): boolean => m.t.state.task?.errand === "book" 
 const keepTopic: Step = (m) => {
   const about = new Set(ofKind(m.reading.found, "service").flatMap((s) => (s.value.length === 1 ? s.value : [])));
   const [topic] = about;
+  // "Can I get it done, and a trim": "it" is what was spoken of before.
+  if (IT_AND_ANOTHER.test(m.reading.masked)) return false;
   if (idle(m) && about.size === 1 && topic !== undefined && (m.reading.question || m.errands.some(isAsk))) m.t.state.topic = topic;
   return false;
 };
@@ -112,6 +117,7 @@ const STEPS: readonly Step[] = [
   wishBeside,
   noVisit,
   otherNumber,
+  inMyPlace,
   justOne,
   whoseName,
   leavesOut,
@@ -120,22 +126,27 @@ const STEPS: readonly Step[] = [
   // Answers to what was asked.
   eachItsOwn,
   theirOwn,
+  ofALaterVisit,
   andResume((m) => lineUpAnother(m.t, m.reading) || lineUpBesides(m.t, m.reading) || lineUpDeed(m.t, m.reading)),
   (m) => checks(m.t, m.reading, m.kept.contact),
   (m) => hearQuestion(m.t, m.reading, m.text),
   atGoAhead(andProceed((m) => theOther(m.t, m.reading) || insteadOfCancelling(m.t, m.reading, m.text))),
   atGoAhead(andProceed(contactCorrected)),
   atGoAhead((m) => hearGoAhead(m.t, m.reading)),
+  hasNoneOfIt,
   undecided,
   // Questions, and what may be one.
   keepTold,
   keepTopic,
+  wishBeforeAsking,
   andResume((m) => m.errands.length < 2 && inOwnWords(m.t, m.reading)),
   askedOfAnother,
   differenceOfLengths,
   andResume(
     (m) =>
-      (idle(m) || choosesService(m)) && m.errands.every((e) => isAsk(e) || (e === "book" && m.reading.question && guessedFrom(m))) && compared(m.t, m.reading),
+      (idle(m) || choosesService(m)) &&
+      m.errands.every((e) => isAsk(e) || (e === "book" && m.reading.question && (guessedFrom(m) || WHICH_OF_TWO.test(m.reading.said.toLowerCase())))) &&
+      compared(m.t, m.reading),
   ),
   whoAreYou,
   areYouThere,
@@ -156,6 +167,7 @@ const STEPS: readonly Step[] = [
 export function hear(t: Turn, heard: Reading, text: string): void {
   const { repairs } = t.state;
   takeIn(t, heard, text);
+  t.state.saidBefore = text.slice(0, LONGEST_TOLD);
   if (t.state.repairs === repairs) t.state.repairs = 0;
 }
 
@@ -163,7 +175,7 @@ function takeIn(t: Turn, heard: Reading, text: string): void {
   const reading = asMeant(t, heard, text);
   const m: Heard = { t, reading, text, errands: reading.errands.map((e) => e.errand), kept: { name: false, contact: false } };
   if (STEPS.some((step) => step(m))) {
-    if (m.again) takeIn(t, m.again, text);
+    if (m.again) takeIn(t, m.again, m.rest ?? text);
     return;
   }
   const { task } = t.state;

@@ -18,6 +18,7 @@ import { type Reading } from "../language/read.ts";
 import { applyOld } from "./errands/old.ts";
 import { applyToBook } from "./errands/apply.ts";
 import { applyWish } from "./errands/wished.ts";
+import { deniedIn } from "./errands/whichservice.ts";
 import { ofTheNeed } from "./errands/told.ts";
 import { saysBefore } from "./errands/who.ts";
 import { answer, feeOfThat } from "./errands/ask.ts";
@@ -35,7 +36,18 @@ import { anotherHour, asAsked, carriedOn, reopen } from "./start.ts";
 import type { Task } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import { notKnown, resume, repair, close } from "./unheard.ts";
-import { GIVES_UP, HOW_LONG_IS_IT, IN_CASE, NO_AND_TELLS, NOT_KNOWING, SO_MANY_THEN, WHICH_TIMES } from "../language/packs/en/talk.ts";
+import {
+  GIVES_UP,
+  HOW_LONG_IS_IT,
+  IN_CASE,
+  IS_THEY_SO,
+  NO_AND_TELLS,
+  NO_I_MEAN,
+  OF_THEIR_THING,
+  NOT_KNOWING,
+  SO_MANY_THEN,
+  WHICH_TIMES,
+} from "../language/packs/en/talk.ts";
 
 /** What was said and is no errand of its own: an answer or a change within an errand, or words while nothing is being worked on. */
 
@@ -110,8 +122,11 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     return proceed(t);
   }
   // "Can I do the long one instead", while hours are offered for what is moved.
-  if (task.errand === "move" && state.expects === "slot" && ofKind(reading.found, "length").length > 0) {
-    if (applyWish(t, task, reading, context)) reopen(t, task);
+  // So at the go-ahead: "the longer one this time, two hours".
+  if (task.errand === "move" && (state.expects === "slot" || (state.expects === "go-ahead" && yes !== false)) && ofKind(reading.found, "length").length > 0) {
+    const lengths = (): string => JSON.stringify([task.lengthMin, task.lengthTo, task.lengthBy]);
+    const before = lengths();
+    if (applyWish(t, task, reading, context) || lengths() !== before) reopen(t, task);
     t.rule("slot/another-length");
     return proceed(t);
   }
@@ -129,14 +144,18 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
       task.places = /^\d/.test(bare) ? Number(bare) : (CARDINALS[bare.toLowerCase()] ?? 1);
       moved = true;
     }
+    // "No, not the assessment, somebody to talk to her": what was suggested is named to be declined.
+    const named = ofKind(reading.found, "service");
+    const deniesIt =
+      named.length > 0 &&
+      named.every((f) => f.value.every((id) => task.among?.includes(id)) && deniedIn({ reading }, f)) &&
+      !reading.found.some((f) => f.kind === "day" || f.kind === "time");
     if (
       state.expects === "service" &&
       yes === false &&
       !(task.asksBefore && task.among && state.client.saysBefore === undefined) &&
-      !wishIn(reading) &&
-      !moved &&
-      saysBefore(text) === null &&
-      !reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability")
+      (deniesIt || (!wishIn(reading) && saysBefore(text) === null && !reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability"))) &&
+      !moved
     ) {
       if (task.suggested && task.among?.length === 1) {
         // "No, she can walk on it" tells of what ails her, and declines nothing.
@@ -302,7 +321,10 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
     answer(t, asking, what === undefined ? reading : { ...reading, said: `${what} ${reading.said}` });
     return proceed(t);
   }
-  if (state.expects === "anything" && yes === false && !wishIn(reading) && saysBefore(text) === null) return close(t);
+  if (state.expects === "anything" && yes === false && !wishIn(reading) && saysBefore(text) === null) {
+    // "No, I mean is it ready": what is asked after it is not known.
+    return NO_I_MEAN.test(text) ? notKnown(t, text) : close(t);
+  }
   if (reading.question && services.length === 0 && fromHandbook(t, reading)) return proceed(t);
   const when = reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "length" || f.kind === "places");
   if (services.length > 0 && !when && reading.question) {
@@ -323,6 +345,8 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
     if (fromHandbook(t, reading)) return proceed(t);
     return notKnown(t, text);
   }
+  // "Could I collect it the same day", once it is booked: nothing more is to be booked.
+  if (reading.question && services.length === 0 && OF_THEIR_THING.test(text)) return notKnown(t, text);
   if (anotherHour(t, reading)) return proceed(t);
   // "Like twenty minutes", after what holds for who comes late: it tells how late, and wishes for nothing.
   if (state.lastAsk === "ask-policy" && reading.found.length > 0 && reading.found.every((f) => f.kind === "length") && services.length === 0) {
@@ -369,7 +393,8 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
     return;
   }
   const person = ofKind(reading.found, "staff").find((s) => s.value !== "any" && !s.not);
-  if (person && person.value !== "any" && t.house.staff.get(person.value[0] ?? "")?.bookable) {
+  const ofThem = reading.question && IS_THEY_SO.test(reading.masked);
+  if (person && !ofThem && person.value !== "any" && t.house.staff.get(person.value[0] ?? "")?.bookable) {
     state.task = newBook();
     applyToBook(t, state.task, reading, contextOf(t.house, t.now, state));
     t.rule("book/for-a-person-named");

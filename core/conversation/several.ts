@@ -75,6 +75,12 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
       { errand: "book", reading: { ...reading, found: swap[1] } },
       { errand: "cancel", reading: { ...reading, found: swap[0] } },
     ];
+  const added = t.state.task ? null : addsOne(reading);
+  if (added)
+    return [
+      { errand: "move", reading: partOf(reading, added.moved) },
+      { errand: "book", reading: partOf(reading, added.added), rightAfter: true },
+    ];
   const alone = besidesQuestions(reading);
   if (alone && !t.state.task) return deedsOf(t, alone);
   // "The brows tomorrow and the lashes on Friday", of times that were offered for one of them: both are booked.
@@ -130,6 +136,18 @@ function partOf(reading: Reading, found: Found[]): Reading {
   const text = others.reduce((words, f) => words.slice(0, f.start) + " ".repeat(f.end - f.start) + words.slice(f.end), reading.text);
   return { ...reading, text, found };
 }
+
+/** "Make my gels the longer one and add a pedicure after": what is moved, and what is booked right after it. */
+function addsOne(reading: Reading): { moved: Found[]; added: Found[] } | null {
+  const [only, other] = reading.errands;
+  const [a, b, third] = ofKind(reading.found, "service");
+  if (only?.errand !== "move" || other || !a || !b || third || b.value.some((s) => a.value.includes(s))) return null;
+  if (!AND_ADDS.test(reading.said.slice(a.end, b.start))) return null;
+  const who = reading.found.filter((f) => ["name", "phone", "email"].includes(f.kind));
+  return { moved: reading.found.filter((f) => f.start < b.start || who.includes(f)), added: [b, ...who] };
+}
+const AND_ADDS =
+  /\b(?:and|plus|then)(?: also| then| maybe| can (?:i|we)| could (?:i|we|you)| please)* (?:add|include|tack on|squeeze in|fit in|book|put (?:me |us )?(?:in|down) for|have|get)(?: me| us)?(?: in)?(?: an?| the| my)?(?: [a-z]+)?\s*$/i;
 
 /** "My phone won't charge and my wife's laptop is slow, can we bring both on Thursday": a visit for each of the things that ail them. */
 function needsOf(t: Turn, reading: Reading): Deed[] {
@@ -405,6 +423,8 @@ function inARow(reading: Reading): { first: Found[]; second: Found[]; follows: b
 }
 
 /** Takes up several deeds: the first at once, the others after it, in their order. */
+const THAT_SAME = /\b(?:that|the) (?:very )?same (?:day|morning|afternoon|evening|date)\b|\bon (?:that|the) day\b/i;
+
 export function takeUp(t: Turn, deeds: readonly Deed[]): void {
   const tasks = deeds.map(({ errand, reading: part, rightAfter }, i): Task => {
     // "Two appointments, acupuncture on Thursday and a follow-up on Monday": those that are named.
@@ -413,6 +433,8 @@ export function takeUp(t: Turn, deeds: readonly Deed[]): void {
     if (errand === "book") {
       const task = { ...newBook(), ...(rightAfter ? { rightAfter } : {}) };
       applyToBook(t, task, reading, context);
+      // "Could I swap my check-up for a clean that same morning": on the day of what is given up.
+      if (deeds.some((d) => d.errand === "cancel") && !task.wish.days && THAT_SAME.test(reading.said)) task.sameDay = true;
       if (i === 0) asAsked(t, task, reading);
       return task;
     }

@@ -25,7 +25,18 @@ import { dropHold } from "./errands/offering.ts";
 import type { BookTask, CancelTask, MoveTask, Task } from "./state.ts";
 import { singleDay } from "./wish.ts";
 import { type Turn } from "./turn.ts";
-import { ANOTHER_ONE, AT_THE_SAME_GO, OF_WHAT_IS_ON, PREFERS, SAME, START_ON_THE_DAY, STARTS_OTHERWISE, TO_BE_REACHED } from "../language/packs/en/talk.ts";
+import {
+  ANOTHER_ONE,
+  AT_THE_SAME_GO,
+  IT_AND_ANOTHER,
+  OF_WHAT_IS_ON,
+  PREFERS,
+  SAME,
+  START_ON_THE_DAY,
+  STARTS_OTHERWISE,
+  TELLS_THEM_THAT,
+  TO_BE_REACHED,
+} from "../language/packs/en/talk.ts";
 
 /** Begins, turns or ends an errand that the message names; true when the message's parts have been taken in. */
 export function startTask(t: Turn, reading: Reading, errands: readonly Errand[]): boolean {
@@ -53,6 +64,9 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
           state.expects === "name";
         if (asked || state.expects === "go-ahead") continue;
         if (applyToBook(t, task, reading, context)) reopen(t, task);
+        // "How many places are left", asked for a day: the first ones that there are.
+        if (e === "ask-availability" && state.expects === "day" && !task.wish.days && !task.wish.times && !task.wish.ask)
+          task.wish.days = { ranges: [], soonest: true };
       } else if (task?.errand === "move" && (task.appointment || e === "ask-availability") && !booksAnother(task, reading, e)) continue;
       else {
         const fresh = carriedOn(t, reading) ?? newBook();
@@ -74,8 +88,10 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
           dropHold(t, task);
           state.task = null;
         }
+        const another = besideIt(t, fresh, reading);
         begin(t, fresh);
-        applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
+        applyToBook(t, fresh, another ? withoutServices(reading) : reading, contextOf(t.house, t.now, state));
+        if (another) state.later.push(another);
         asAsked(t, fresh, reading);
         const unnamed = ofKind(reading.found, "service").length === 0;
         // "Could Fleur do nine on the 11th", of who is known and says nothing of another visit.
@@ -180,7 +196,9 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
       did = true;
     } else if (e === "message") {
       if (task?.errand === "message") continue;
-      const body = messageBody(reading.text);
+      // "Can you tell Callum", right after it was said what.
+      const before = TELLS_THEM_THAT.test(reading.masked) ? state.saidBefore : undefined;
+      const body = before === undefined ? messageBody(reading.text) : `${before} / ${reading.text}`;
       // "The medical was sixty last time": what is asked next may be of that.
       const [of, other] = new Set(ofKind(reading.found, "service").flatMap((s) => s.value));
       if (of !== undefined && other === undefined) state.topic ??= of;
@@ -191,6 +209,20 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
   }
   return did;
 }
+
+/** "Can I get it done on Friday, and a trim while I'm there": the visit for the trim, which comes after the one that was spoken of. */
+function besideIt(t: Turn, task: BookTask, reading: Reading): BookTask | null {
+  const { topic, lastAsk } = t.state;
+  const [of, other] = new Set(ofKind(reading.found, "service").flatMap((s) => s.value));
+  if (topic === undefined || lastAsk === undefined || of === undefined || other !== undefined || of === topic || task.service) return null;
+  if (!IT_AND_ANOTHER.test(reading.masked)) return null;
+  task.service = topic;
+  t.say("book/one-each");
+  t.rule("several/it-and-another");
+  return { ...newBook(), service: of, beside: true, rightAfter: true };
+}
+
+const withoutServices = (reading: Reading): Reading => ({ ...reading, found: reading.found.filter((f) => f.kind !== "service") });
 
 /** "And start at three", once it is booked or moved: that visit at another hour. True when that was taken up. */
 export function anotherHour(t: Turn, reading: Reading): boolean {

@@ -163,6 +163,8 @@ export interface BookTask {
   crowded?: number;
   /** The one in `among` was only heard of in passing: whether it is meant is asked. */
   maybe?: boolean;
+  /** Those in `among` are what was told speaks for; nobody named them. */
+  byTold?: boolean;
   /** What was told of what it is for, while that is open. */
   told?: string;
   /** It was asked whether they have been here before, which tells which of two it is. */
@@ -234,6 +236,8 @@ export interface MoveTask {
   before?: EpochMin;
   /** How often several times were agreed to without saying which. */
   agreed?: number;
+  /** Beside which other visit of theirs it is to be, until it is known which they have. */
+  beside?: { services: string[]; side?: "after" | "before" };
   /** Only the person or the length is to change: day and hour stay if they can. */
   keepTime?: boolean;
   /** How long it is to be from now on, where that is to change. */
@@ -353,6 +357,8 @@ export interface State {
   heard?: string;
   /** What may have been an emergency was heard, not surely. */
   emergencyHeard?: boolean;
+  /** What the client said before what is being heard. */
+  saidBefore?: string;
   /** What was told last and could not be answered, or was not understood. */
   told?: string;
   /** Lines of which it has been asked whether they are meant. */

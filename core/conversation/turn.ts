@@ -42,6 +42,8 @@ export class Turn {
   readonly #sentences: string[] = [];
   /** What was said in this reply, before anything led it in. */
   readonly #inWords = new Set<string>();
+  /** The moments of this reply, with what they told. */
+  readonly #told = new Set<string>();
   readonly #sources = new Map<string, Source>();
   #choices: Choice[] = [];
   #appointment: ReplyOut["appointment"];
@@ -78,6 +80,10 @@ export class Turn {
   say(moment: Moment, values: Record<string, Value> = {}): void {
     // Short, nothing is asked for politeness once something has been said.
     if (this.voice?.length === "short" && moment === "anything" && this.spoke) return;
+    // Two questions that have one answer are answered once, however it might be worded a second time.
+    const what = [moment, ...Object.values(values).map((v) => v.text)].join("|");
+    if (this.#told.has(what)) return this.rule(`say/${moment}`);
+    this.#told.add(what);
     const { sentence, after } = this.#word(moment, values);
     if (sentence === null) {
       this.reasons.push({ what: "withheld", text: moment });

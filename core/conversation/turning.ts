@@ -34,6 +34,7 @@ import {
   SOMEBODY_ELSE,
   WITH_THEM,
   IN_ITS_PLACE,
+  JUST_ANOTHER,
   IT_TO_BE,
   ONE_MORE,
   SAME,
@@ -257,9 +258,11 @@ export function lineUpBesides(t: Turn, reading: Reading): boolean {
     !task.service && task.suggested && task.among?.length === 1 && (state.expects === "service" || state.expects === "message") ? task.among : [];
   const besides = suggested !== undefined && BESIDES_FIRST.test(reading.said);
   if (!besides && (!task.service || (!task.hold && task.offered.length === 0 && state.expects !== "length"))) return false;
-  if (reading.question && !ASKS_FOR_IT.test(reading.said)) return false;
+  // "And puppy school?", while another visit is being booked.
+  const andThat = JUST_ANOTHER.test(reading.masked);
+  if (reading.question && !andThat && !ASKS_FOR_IT.test(reading.said)) return false;
   if (
-    (!besides && !ADDS_TO_IT.test(reading.said)) ||
+    (!besides && !andThat && !ADDS_TO_IT.test(reading.said)) ||
     // "While you have it, change the oil" changes no visit.
     (IN_ITS_PLACE.test(reading.said) && !AT_THE_SAME_GO.test(reading.said)) ||
     reading.errands.some((e) => e.errand !== "book" && e.errand !== "ask-availability" && !((e.errand === "move" || e.errand === "ask-service") && isGuess(e)))

@@ -1,4 +1,5 @@
-import { IS_THIS, IS_THIS_THE, PERSON_OR_MACHINE, WHO_IS_THIS } from "../language/packs/en/asked.ts";
+import { A_PLACE, IS_THIS, IS_THIS_THE, PERSON_OR_MACHINE, WHO_IS_THIS } from "../language/packs/en/asked.ts";
+import { lexiconOf } from "../language/recognisers/house.ts";
 import { normalise } from "../language/text.ts";
 import { handOver, offerToPassOn } from "./errands/message.ts";
 import { asksWhether } from "./errands/nearly.ts";
@@ -16,7 +17,12 @@ export const SURE_EMERGENCY = 0.75;
 export function namesHouse(t: Turn, text: string): boolean {
   const own = new Set(normalise(`${t.house.handbook.name} ${t.house.handbook.shortName}`).tokens.map((w) => w.text));
   const m = IS_THIS.exec(text);
-  return m !== null && !/\w/.test(text.slice(m.index + m[0].length)) && normalise(m[1] as string).tokens.every((w) => own.has(w.text));
+  if (m === null || /\w/.test(text.slice(m.index + m[0].length))) return false;
+  const called = normalise(m[1] as string).tokens.map((w) => w.text);
+  if (called.every((w) => own.has(w))) return true;
+  // "Is that the bike place": what it is, by what is done there.
+  const { vocabulary } = lexiconOf(t.house);
+  return A_PLACE.has(called.at(-1) ?? "") && called.length > 1 && called.slice(0, -1).every((w) => own.has(w) || vocabulary.has(w));
 }
 
 export function whoThisIs(t: Turn, text: string): boolean {

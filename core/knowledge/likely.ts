@@ -26,6 +26,8 @@ const NEARLY = 0.2;
 const MOST = 3;
 /** Where a word itself stands in some service's names, one that is only like it counts so much of what it would. */
 const BESIDE_ITSELF = 0.4;
+/** What a word counts that the house is called by. */
+const OF_THE_HOUSE = 0.3;
 /** What a word of a service's description counts beside one of its names. */
 const IN_ABOUT = 0.8;
 
@@ -74,6 +76,7 @@ export function likely(house: House, told: string): string[] {
   if (!list) made.set(house, (list = house.handbook.services.map(namedOf)));
   const [byWords, bySense] = [list.map(() => 0), list.map(() => 0)];
   const said = termsOf(told);
+  const own = new Set(termsOf(`${house.handbook.name} ${house.handbook.shortName}`).map((t) => t.word));
   // "My nails are a mess, wedding on Saturday": what it is for tells less than anything else that the house does.
   const besides = said.some((t) => !OCCASIONS.has(t.word) && list.some((s) => s.names.some((u) => u.word === t.word && !everyday(u))));
   for (const t of said) {
@@ -83,9 +86,11 @@ export function likely(house: House, told: string): string[] {
     if (everyday(t) && (rankOf(t.word) < FREQUENT || !list.some((s) => s.names.some((u) => u.word === t.word)))) continue;
     const nears = beforeOthers(list.map((s) => Math.max(0, ...s.names.map((u) => near(t, u)), ...s.about.map((u) => IN_ABOUT * near(t, u)))));
     const alike = beforeOthers(list.map((s) => Math.max(0, ...[...s.names, ...s.about].map((u) => nearBySense(t.word, u.word)))));
+    // "We want to start golf", at a golf studio: all that is done there is that.
+    const weight = own.has(t.word) ? OF_THE_HOUSE : 1;
     list.forEach((_, i) => {
-      byWords[i] = (byWords[i] as number) + rarity(nears) * (nears[i] as number);
-      bySense[i] = (bySense[i] as number) + rarity(alike) * (alike[i] as number);
+      byWords[i] = (byWords[i] as number) + weight * rarity(nears) * (nears[i] as number);
+      bySense[i] = (bySense[i] as number) + weight * rarity(alike) * (alike[i] as number);
     });
   }
   if (!(Math.max(...byWords) >= SPEAKS)) return [];

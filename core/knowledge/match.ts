@@ -6,7 +6,7 @@ import { services } from "../language/recognisers/house.ts";
 import { normalise, stem } from "../language/text.ts";
 import { nearBySense, senseOfText } from "../language/senses.ts";
 import { cosine, DIMS, meanOf, vectorOf } from "../language/vectors.ts";
-import { passagesOf, search, sentencesOf, telling as tellingPart, termsOf, type Passage, type Term } from "./search.ts";
+import { contentOf, passagesOf, search, sentencesOf, telling as tellingPart, termsOf, type Passage, type Term } from "./search.ts";
 import { topicsOf } from "./topics.ts";
 
 /** From this likeness on two words begin to be used alike; from the other on they are as good as the same. */
@@ -355,18 +355,35 @@ function allMatches(house: House, question: string): Match[] {
 
 const namedBy = new WeakMap<Passage, ReadonlySet<string>>();
 
-/** The services that a line's own wordings name. */
+/**
+ * The services that a line's own wordings name. A word that several may be called by names them where each of the
+ * wordings has such a word, and where it is what their names end with: "massage", and not the bike of "bike fitting".
+ */
 function servicesOf(house: House, passage: Passage): ReadonlySet<string> {
   let of = namedBy.get(passage);
   if (!of) {
-    const named = passage.asked
-      .flatMap((a) => services(normalise(a), house))
-      .flatMap((f) => (f.kind === "service" && f.rule !== "service/telling-word" ? f.value : []));
-    of = new Set(passage.kind === "service" ? [passage.id] : named);
+    const each = passage.asked.map((a) =>
+      services(normalise(a), house).flatMap((f) =>
+        f.kind === "service" && f.rule !== "service/telling-word" && (f.value.length === 1 || endsTheirNames(house, f.value, a.slice(f.start, f.end)))
+          ? [f.value]
+          : [],
+      ),
+    );
+    const throughout = each.every((found) => found.length > 0);
+    const named = each.flat().filter((ids) => ids.length === 1 || throughout);
+    of = new Set(passage.kind === "service" ? [passage.id] : named.flat());
     namedBy.set(passage, of);
   }
   return of;
 }
+
+const endsTheirNames = (house: House, ids: readonly string[], words: string): boolean => {
+  const last = contentOf(words).at(-1);
+  return ids.every((id) => {
+    const s = house.services.get(id);
+    return s !== undefined && [s.name, ...s.also].some((name) => contentOf(name).at(-1) === last);
+  });
+};
 
 /** Whether a line was written of other services than the ones that a question names. */
 const ofAnother = (house: House, passage: Passage, named: ReadonlySet<string>): boolean => {

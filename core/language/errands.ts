@@ -19,7 +19,7 @@ import { isGuess, type Errand, type ErrandRead } from "./errand.ts";
 import { cuesIn } from "./cued.ts";
 import { guesses, type Guess } from "./classifier.ts";
 import { complains } from "./features.ts";
-import { CANNOT_BUT_RULE, HAS_AND_CANNOT, SURE, turned, WAVERS, type Single } from "./turned.ts";
+import { CANNOT_BUT_RULE, HAS_AND_CANNOT, HAVE_AND_CANNOT_RULE, SURE, turned, WAVERS, type Single } from "./turned.ts";
 import {
   ANOTHERS_MONEY,
   ASKS_OR_ORDERS,
@@ -320,16 +320,9 @@ function judgeAll(
       )
         reads = [];
     }
-    const cannot = whole.read?.rule === CANNOT_BUT_RULE || whole.read?.rule === HAS_AND_CANNOT;
-    const beside = [
-      "move",
-      "cancel",
-      "ask-hours",
-      "ask-availability",
-      "ask-staff",
-      "book",
-      ...(whole.read?.rule === HAS_AND_CANNOT ? ["ask-service", "ask-mine"] : []),
-    ];
+    const asks = whole.read?.rule === HAS_AND_CANNOT || whole.read?.rule === HAVE_AND_CANNOT_RULE;
+    const cannot = whole.read?.rule === CANNOT_BUT_RULE || asks;
+    const beside = ["move", "cancel", "ask-hours", "ask-availability", "ask-staff", "book", ...(asks ? ["ask-service", "ask-mine"] : [])];
     if (whole.read && cannot && reads.every((r) => beside.includes(r.errand) || r.rule === "errand/ask-policy/runs-late"))
       return { errands: [whole.read], clauses: [], subject: null };
     // "My toes tingle, is that normal?": what is refused may stand beside talk that asks for nothing.

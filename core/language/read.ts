@@ -127,7 +127,9 @@ function wantedIn(said: Said, masked: string, found: readonly Found[], spoken: r
   const weighed = COMPARES_PRICES.test(said.norm);
   const { limit, named } = limitIn(said, masked, found, all, judged.subject, weighed, context);
   const errands = all.filter((e) => e.errand !== "refused" || limit !== null);
-  let clauses = judged.clauses;
+  // A part that is refused has no errand here; it is still asked, and what is said of it is the conversation's to find.
+  let clauses =
+    errands.length < all.length && judged.clauses.length === all.length ? judged.clauses.filter((_, i) => all[i]?.errand !== "refused") : judged.clauses;
   if (weighed && errands.length === 0 && isQuestion(said)) errands.push({ errand: "ask-price", rule: "errand/ask-price/compared", at: 0, sure: 0.9 });
   if (limit === null && (ownVisit(said, found, context) || tellsOfVisit(said, found, context, errands))) {
     errands.splice(0, errands.length, { errand: "ask-mine", rule: "errand/ask-mine/own-visit", at: 0, sure: 0.5 });

@@ -19,6 +19,7 @@ import type { Errand, ErrandRead } from "./errand.ts";
 import { KIN } from "./packs/en/kin.ts";
 import { NO_GOOD_BUT } from "./packs/en/around.ts";
 import * as signs from "./packs/en/signs.ts";
+import { SPEAKS_OF_MONEY } from "./packs/en/talk.ts";
 import * as turns from "./packs/en/turns.ts";
 
 /** Below this, what the sentences say may be something else that is signed plainly. */
@@ -35,6 +36,9 @@ export const SOONER_THAN_RULE = "errand/move/sooner-than";
 
 /** The rule by which when theirs is does not suit. */
 export const TOO_LATE_RULE = "errand/move/too-late";
+
+/** The rule by which what they have is asked about, since they are not able to come. */
+export const HAVE_AND_CANNOT_RULE = "errand/ask-mine/have-and-cannot";
 
 /** A masked text, what the sentences hold it for, and the plain signs that stand in it. */
 export interface Guessed {
@@ -157,6 +161,13 @@ const TURNS: readonly Turn[] = [
     from: ["none", "book", "ask-availability", "ask-mine", "ask-service", "ask-hours", "ask-policy", "message"],
     when: has(turns.WAS_MINE_FOR),
   },
+  // "Could I do the fitting right after", once something was booked.
+  {
+    is: "book/right-after",
+    open: true,
+    from: ["ask-service", "ask-policy", "none", "ask-staff", "ask-mine", "ask-availability"],
+    when: has(turns.RIGHT_AFTER_IT),
+  },
   { is: "book/one-more-beside", open: true, from: ["move", "ask-mine", "ask-availability"], when: has(turns.ONE_MORE_BESIDE) },
   { is: "ask-mine/told-booked", open: true, from: ["book", "ask-availability"], when: has(turns.TOLD_BOOKED) },
   { is: "ask-policy/if-off", notFrom: ["refused", "emergency"], when: has(turns.IF_OFF) },
@@ -206,6 +217,58 @@ const TURNS: readonly Turn[] = [
   },
   // "My doctor says I need something for my shoulder, what's your availability".
   { cue: "ask-availability/room", open: true, from: ["out-of-scope"], least: 0.6, when: (g) => turns.OF_OUR_ROOM.test(g.masked) && !worldly(g.masked) },
+  // "I got served eviction papers, court is next week": nothing of a visit is asked, and something is needed.
+  {
+    is: "book/tells-of-need",
+    least: 0.4,
+    open: true,
+    from: ["ask-mine"],
+    when: (g) => g.top.sure < 0.6 && !cuedFor(g, "ask-mine") && g.masked.includes("<service>") && !turns.OF_A_VISIT_THEIRS.test(g.masked),
+  },
+  // "Nataka lesson kesho": what is named in words that are not known, and nothing of money.
+  {
+    is: "book/names-it",
+    least: 0.4,
+    open: true,
+    from: ["ask-price"],
+    when: (g) =>
+      g.top.sure < 0.6 &&
+      !cuedFor(g, "ask-price") &&
+      !g.masked.includes("?") &&
+      !turns.ASKS_SOMETHING.test(g.masked) &&
+      g.masked.includes("<service>") &&
+      !SPEAKS_OF_MONEY.test(g.said),
+  },
+  {
+    is: "ask-service/how-long",
+    notFrom: ["refused", "emergency"],
+    when: has(turns.ONLY_HOW_LONG),
+  },
+  // "I've got the ride on Sunday, but my ankle is in plaster. Can't ride for two weeks. What do I do about it?"
+  {
+    is: "ask-mine/have-and-cannot",
+    open: true,
+    notFrom: ["emergency"],
+    least: 0.92,
+    when: (g) => turns.HAVE_CANNOT.test(g.masked) && g.masked.includes("?") && !cuedFor(g, "move") && !cuedFor(g, "cancel"),
+  },
+  // "Could I get my colour done by Dulcie instead", "is it Morag I've got on Wednesday? I'd rather have Eilidh".
+  {
+    is: "move/with-them-instead",
+    open: true,
+    notFrom: ["refused", "emergency"],
+    least: 0.92,
+    when: (g) => turns.MINE_WITH_THEM.test(g.masked) || turns.HAVE_BUT_RATHER_THEM.test(g.masked),
+  },
+  { is: "ask-availability/is-it-free", open: true, from: ["ask-hours", "none", "ask-service", "ask-availability"], when: has(turns.IS_THE_HOUR_FREE) },
+  // "Is little brushers the right thing, or should he see Fiona".
+  {
+    is: "ask-service/right-thing",
+    open: true,
+    from: ["book", "none", "out-of-scope", "ask-staff", "ask-availability", "ask-policy", "ask-service", "refused"],
+    least: 0.7,
+    when: (g) => turns.RIGHT_THING.test(g.masked) && !/<(?:day|time)>/.test(g.masked),
+  },
   { is: "ask-service/right-place", open: true, notFrom: ["refused", "emergency"], least: 0.7, when: has(turns.RIGHT_PLACE) },
   { is: "book/will-come", open: true, from: ["thanks-bye"], least: 0.7, when: has(turns.WILL_COME) },
   // "My knee stopped hurting, no need to come on Monday".

@@ -157,6 +157,7 @@ export function askService(t: Turn, task: BookTask): boolean {
     delete t.state.told;
     if (meant.length > 0) {
       task.among = meant;
+      task.byTold = true;
       if (meant.length === 1) task.maybe = true;
       t.rule("service/by-what-was-told");
       return askService(t, task);

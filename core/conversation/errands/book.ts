@@ -53,10 +53,11 @@ export function nextBook(t: Turn, task: BookTask): void {
     if (day !== undefined) task.wish.days = { ranges: [{ from: day, to: day }] };
     delete task.afterOwn;
   }
-  if (task.rightAfter && state.last) {
-    // The one before it has been booked by now.
+  const before = state.did && state.did.did !== "cancelled" ? state.did.of : state.last;
+  if (task.rightAfter && before) {
+    // The one before it has been booked or moved by now.
     delete task.rightAfter;
-    const end = house.zone.toLocal(state.last.endMin);
+    const end = house.zone.toLocal(before.endMin);
     const grid = house.handbook.rules.gridMin;
     task.wish = { days: { ranges: [{ from: end.day, to: end.day }] }, atMin: Math.ceil(end.minute / grid) * grid };
   }
@@ -174,6 +175,10 @@ function eachOfThem(t: Turn, task: BookTask, service: Service): void {
   const many = task.places ?? 1;
   if (service.group || many < 2 || task.hold) return;
   delete task.places;
+  // Said anew, how many they are counts instead of what was said before.
+  t.state.later = t.state.later.filter(
+    (x) => !(x.errand === "book" && x.beside && !x.setAside && x.service === service.id && !x.visitor && !x.forWhom && !x.hold),
+  );
   // What is for two or more at once is one visit: "couples counselling for me and my husband".
   if ([service.name, ...service.also, service.about].some((text) => FOR_SEVERAL.test(text))) return;
   // More than that are no series to be booked in one go: one of them is, and each of the others may be asked for.
@@ -252,9 +257,21 @@ function settleLength(t: Turn, task: BookTask, service: Service): boolean {
   if (task.saidLength !== undefined) {
     task.lengthMin = task.saidLength === "long" ? Math.max(...lengths) : task.saidLength === "short" ? Math.min(...lengths) : task.saidLength;
   }
-  if (task.lengthMin !== undefined && lengths.includes(task.lengthMin)) return true;
+  if (task.lengthMin !== undefined && lengths.includes(task.lengthMin)) {
+    // What comes after it for those who come along is as long, where nothing else was said.
+    for (const x of t.state.later)
+      if (x.errand === "book" && x.beside && x.service === service.id && x.saidLength === undefined) x.lengthMin ??= task.lengthMin;
+    return true;
+  }
   if (lengths.length === 1) {
+    // "For an hour", of what comes in two: that it does is said before anything is offered, once.
+    if (task.lengthMin !== undefined && typeof task.saidLength === "number" && !task.hold)
+      t.say("ask/length", {
+        service: val(serviceText(t.house, service.id), serviceSource(t.house, service.id)),
+        list: val(lengthText(lengths[0] as number), serviceSource(t.house, service.id)),
+      });
     task.lengthMin = lengths[0] as number;
+    delete task.saidLength;
     return true;
   }
   const source = serviceSource(t.house, service.id);

@@ -8,7 +8,7 @@ import { serviceSource } from "../sources.ts";
 import { val, type Turn } from "../turn.ts";
 import { sayPrice } from "./prices.ts";
 import { sayLengths } from "./services.ts";
-import { MORE_OF, TELLS_APART } from "../../language/packs/en/talk.ts";
+import { MORE_OF, TELLS_APART, WHICH_OF_TWO } from "../../language/packs/en/talk.ts";
 
 /** More are not told of in one breath. */
 const MOST = 4;
@@ -20,7 +20,7 @@ export function compared(t: Turn, reading: Reading): boolean {
   const ids = [...new Set(named.length > 1 ? named : named.length === 0 ? (t.state.topics ?? []) : [])];
   if (ids.length < 2 || ids.length > MOST) return false;
   const more = MORE_OF.exec(text)?.[0];
-  if (more === undefined && !TELLS_APART.test(text)) return false;
+  if (more === undefined && !TELLS_APART.test(text) && !WHICH_OF_TWO.test(text)) return false;
   // A line of the handbook may tell just these apart.
   if (more === undefined && written(t, reading, ids)) {
     spokenOfAlike(t, ids);

@@ -8,7 +8,7 @@ import type { AppointmentView, CancelTask, MineTask, MoveTask, OldState } from "
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
 import { singleDay, wishOf } from "../wish.ts";
 import { identify, yesNoChoices } from "./identity.ts";
-import { settled } from "./wished.ts";
+import { besideOwn, settled } from "./wished.ts";
 import { askLength } from "./lengths.ts";
 import { finish } from "./finish.ts";
 import { priceVal } from "./prices.ts";
@@ -264,6 +264,7 @@ function newLength(t: Turn, task: MoveTask, a: AppointmentView): number {
 /** "An hour later", "a bit earlier", "with Aoife instead": a wish measured from the appointment as it stands. */
 function fromWhereItStands(t: Turn, task: MoveTask, a: AppointmentView): void {
   const at = t.house.zone.toLocal(a.startMin);
+  if (task.beside && besideOwn(t, task)) return;
   if (task.keepTime) {
     delete task.keepTime;
     if (!task.wish.days && !task.wish.times) {

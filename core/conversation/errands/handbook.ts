@@ -5,7 +5,7 @@ import { ofKind, WEAK_SERVICE, type FoundOf } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import type { Source } from "../state.ts";
 import { val, type Turn } from "../turn.ts";
-import { LIKE_WHAT, OPENS } from "../../language/packs/en/talk.ts";
+import { ALL_OF_THEM, LIKE_WHAT, OPENS, TITLE_BEFORE_A_NAME, TITLED } from "../../language/packs/en/talk.ts";
 
 /** As sure as this, a line of the handbook goes before what else could be said. */
 export const SURELY = 0.5;
@@ -23,8 +23,8 @@ export function fromHandbook(
   kinds: readonly Source["kind"][] | null = null,
 ): boolean {
   const whole = question === reading.text;
-  question = question.replace(OPENS, "");
-  const bare = reading.masked.replace(OPENS, "").replace(/<\w+>/g, " ");
+  question = question.replace(OPENS, "").replace(TITLE_BEFORE_A_NAME, " ");
+  const bare = reading.masked.replace(OPENS, "").replace(TITLED, " ").replace(/<\w+>/g, " ");
   const fits = (h: Match | null, from: number): boolean =>
     h !== null && h.sure >= from && (h.telling || !telling) && (!kinds || kinds.includes(h.passage.kind));
   const ofGroup = ofKind(reading.found, "service").some((f) => f.value.some((id) => t.house.services.get(id)?.group));
@@ -84,7 +84,10 @@ export function spoken(t: Turn, reading: Reading): string[] {
   const said = ofKind(reading.found, "service").flatMap((f) => f.value);
   if (said.length > 0) return [...new Set(said)];
   const task = t.state.task;
-  if (task?.errand === "book" && task.service) return [task.service];
+  // "How long is all that", of several visits in a row: of each of them.
+  const after = task?.errand === "book" && task.service && ALL_OF_THEM.test(reading.said) ? t.state.later : [];
+  const all = [task, ...after].flatMap((x) => (x?.errand === "book" && x.service ? [x.service] : []));
+  if (all.length > 0) return [...new Set(all)];
   if ((task?.errand === "move" || task?.errand === "cancel") && task.appointment) return [task.appointment.service];
   if (task?.errand === "book" && task.among) return task.among;
   if (t.state.topic) return [t.state.topic];

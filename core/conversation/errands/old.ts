@@ -1,6 +1,7 @@
+import { BESIDE_ANOTHER, CALLED_THEIRS } from "../../language/packs/en/talk.ts";
 import { ALL_OF_THEM, DROPS, KEEPS, NOT_ALL_OF_THEM, THE_OTHER } from "../../language/packs/en/doing.ts";
 import type { ReadContext } from "../../language/context.ts";
-import { ofKind } from "../../language/found.ts";
+import { ofKind, type FoundOf } from "../../language/found.ts";
 import { read, type Reading } from "../../language/read.ts";
 import type { CancelTask, MineTask, MoveTask, OldState } from "../state.ts";
 import { dayWish } from "../wish.ts";
@@ -21,7 +22,10 @@ export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Readin
     old.times = times;
     any = true;
   }
-  const named = ofKind(reading.found, "service");
+  // "Bring the clean forward to the day of the filling": what it is to come beside is not the one that is moved.
+  const spoken = ofKind(reading.found, "service");
+  const beside = task.errand === "move" && spoken.length > 1 ? spoken.filter((s) => BESIDE_ANOTHER.test(reading.text.slice(0, s.start))) : [];
+  const named = spoken.filter((s) => !beside.includes(s));
   // "Cancel science, keep English".
   const kept = named.filter((s) => KEEPS.test(reading.said.slice(0, s.start)));
   // "I've got a facial and a peel, cancel the peel": what the verb is said of.
@@ -39,7 +43,10 @@ export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Readin
     any = true;
   }
   if (services.length > 0) {
-    if (meant.every((s) => s.rule === "service/telling-word")) old.weak = true;
+    // "I'll send my brother with the phone": so is a word that several have, where it is not called theirs.
+    const passing = (s: FoundOf<"service">): boolean =>
+      s.rule === "service/telling-word" || (s.rule === "service/several" && !CALLED_THEIRS.test(reading.text.slice(0, s.start)));
+    if (meant.every(passing)) old.weak = true;
     else delete old.weak;
     old.service = services;
     any = true;

@@ -1,4 +1,4 @@
-import { ONLY_ONE, OF_ONE_PERSON, OF_ONE_THING } from "../../language/packs/en/asked.ts";
+import { ONLY_ONE, OF_ONE_PERSON, OF_ONE_THING, WHICH_OF_THEM } from "../../language/packs/en/asked.ts";
 import { SUPPORTS } from "../../knowledge/match.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
@@ -8,7 +8,7 @@ import { weekdayNumber, weekdayOf, type DayNumber } from "../../time/days.ts";
 import { calledText, dateText, listText, serviceText, timeText } from "../format.ts";
 import { saidSource, serviceSource, staffSource } from "../sources.ts";
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
-import { SURELY, fromHandbook, spoken } from "./handbook.ts";
+import { PLAINLY, SURELY, fromHandbook, spoken } from "./handbook.ts";
 import { toMin, weekdaysText } from "./hours.ts";
 
 const namesVals = (t: Turn, ids: readonly string[]): Value[] => ids.map((id) => val(calledText(t.house, id), staffSource(t.house, id)));
@@ -108,7 +108,9 @@ export function staff(t: Turn, reading: Reading): boolean {
   const about = named.length > 0 ? named : ofThat ? spoken(t, reading) : [];
   // "Who does that?" speaks of nothing else than what was spoken of.
   const besidesIt = contentOf(reading.masked.replace(/<\w+>/g, " ")).some((w) => !ABOUT_WORK.has(w));
-  if (named.length === 0 && (about.length === 0 || besidesIt) && fromHandbook(t, reading, SURELY)) return true;
+  // "Which tutor is the patient one" asks for somebody, and not what holds for tutors.
+  const least = WHICH_OF_THEM.test(reading.said) ? PLAINLY : SURELY;
+  if (named.length === 0 && (about.length === 0 || besidesIt) && fromHandbook(t, reading, least)) return true;
   const all = [...new Set(about.flatMap((s) => house.services.get(s)?.staff ?? []))];
   if (gender) {
     const those = (all.length > 0 ? all : house.handbook.staff.filter((p) => p.bookable).map((p) => p.id)).filter(
@@ -138,7 +140,9 @@ function team(t: Turn, reading: Reading): boolean {
   const roles = new Map<string, string[]>();
   for (const p of house.handbook.staff) if (p.bookable && p.work !== "") roles.set(p.work, [...(roles.get(p.work) ?? []), p.id]);
   const known = new Set([...PEOPLE, ...[...roles.keys()].flatMap(contentOf)]);
-  if (roles.size === 0 || contentOf(reading.masked.replace(/<\w+>/g, " ")).some((w) => !known.has(w))) return false;
+  if (roles.size === 0) return false;
+  // "Which teacher is the patient one": who there is, is all that can be said.
+  if (!WHICH_OF_THEM.test(reading.said) && contentOf(reading.masked.replace(/<\w+>/g, " ")).some((w) => !known.has(w))) return false;
   const parts = [...roles].map(([work, ids]) => val(`${work}: ${few(t, namesVals(t, ids)).text}`, ...ids.map((id) => staffSource(house, id))));
   const cut = t.state.channel === "phone" ? parts.slice(0, MOST_ALOUD) : parts;
   t.say("ask/team", { list: val(cut.map((p) => p.text).join("; "), ...cut.flatMap((p) => p.sources)) });

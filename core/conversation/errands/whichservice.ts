@@ -4,10 +4,14 @@ import { AS_A_THING, HAVING_A, KIND_OF_VISIT, MAYBE_THE, MORE_OF, VISITS } from 
 import { likely } from "../../knowledge/likely.ts";
 import { described } from "../../knowledge/match.ts";
 import { contentOf } from "../../knowledge/search.ts";
+import { isGuess } from "../../language/errand.ts";
 import { complains } from "../../language/features.ts";
-import { ofKind, peopleIn, type ChoiceValue, type FoundOf } from "../../language/found.ts";
+import { ofKind, peopleIn, WEAK_SERVICE, type ChoiceValue, type FoundOf } from "../../language/found.ts";
 import {
   AS_A_VERB,
+  HOW_THEY_ARE,
+  NAMES_ANOTHER,
+  NO_SUCH_THING,
   FOR_TWO,
   FOR_WHO_RETURNS,
   LIKE_WHAT,
@@ -20,6 +24,7 @@ import {
   TELLS_OF_THEM,
   TO_COME_BACK,
   TOLD_OF_SOMEBODY,
+  UP_TO_AN_EVENT,
   WHICH_TIMES,
   WISHED_THING,
 } from "../../language/packs/en/talk.ts";
@@ -110,9 +115,12 @@ export function whichService(a: Applying): void {
 }
 
 /** The services that are named, those that one word stands for, and the choice among what was shown. */
-const spokenIn = (a: Applying): FoundOf<"service">[] => ofKind(a.reading.found, "service").filter((f) => !deniedIn(a, f));
+const spokenIn = (a: Applying): FoundOf<"service">[] => ofKind(a.reading.found, "service").filter((f) => !deniedIn(a, f) && !stateIn(a, f));
+/** "I'm registered with you": how somebody is, and no service that is called by the word. */
+const stateIn = ({ reading }: Applying, f: FoundOf<"service">): boolean =>
+  /^\w+ed$/i.test(reading.text.slice(f.start, f.end)) && HOW_THEY_ARE.test(reading.text.slice(0, f.start));
 /** "Not the manual one": what is named to be ruled out. */
-const deniedIn = ({ reading }: Applying, f: FoundOf<"service">): boolean => BUT_NOT.test(reading.text.slice(0, f.start).toLowerCase());
+export const deniedIn = ({ reading }: Pick<Applying, "reading">, f: FoundOf<"service">): boolean => BUT_NOT.test(reading.text.slice(0, f.start).toLowerCase());
 const pickIn = (a: Applying): ChoiceValue | undefined => ofKind(a.reading.found, "choice").at(-1)?.value;
 const yesIn = (a: Applying): boolean | undefined => ofKind(a.reading.found, "yes")[0]?.value;
 
@@ -171,6 +179,17 @@ function named(a: Applying): void {
     single?.rule === "service/telling-word" && !task.service && !task.among && t.state.expects !== "service" ? (single.value[0] as string) : undefined;
   // "At home possible?", while hours of a visit are offered: a word that another has in its name changes nothing.
   if (task.service && single?.rule === "service/telling-word" && reading.question && !single.value.includes(task.service) && !WISHES.test(reading.said)) return;
+  // "Just one, the baby", "no glasses", once it is known what it is for: an everyday word takes no other service in its place.
+  const weak = single ?? several;
+  const stays = task.service !== undefined && weak !== undefined && WEAK_SERVICE.test(weak.rule) && !weak.value.includes(task.service);
+  if (stays && t.state.expects !== "service" && (task.hold || task.offered.length > 0)) {
+    const before = reading.text.slice(0, weak.start);
+    const signed =
+      WISHES.test(reading.said) || TAKES_ANOTHER.test(before) || NAMES_ANOTHER.test(before) || reading.errands.some((e) => e.errand === "book" && !isGuess(e));
+    if (NO_SUCH_THING.test(before) && t.state.channel !== "phone") return;
+    const everyday = rankOf(reading.text.slice(weak.start, weak.end).toLowerCase()) < EVERYDAY;
+    if (!signed && (everyday || several === weak || contentOf(reading.masked.replace(/<\w+>/g, " ")).length > 0)) return;
+  }
   // "Thursday is fine but I need the car by four", while a repair is offered: what they do with their own is no other service.
   if (
     task.service &&
@@ -196,6 +215,10 @@ function named(a: Applying): void {
       return;
     }
   }
+  // "Every week until the exam", once it is known what it is for: what it is to be over by is no other service.
+  const other = single ?? several;
+  if (task.service && other && WEAK_SERVICE.test(other.rule) && !other.value.includes(task.service) && UP_TO_AN_EVENT.test(reading.text.slice(0, other.start)))
+    return;
   if (passing !== undefined && wishedItself(t, reading, passing)) return setService(a, passing);
   if (passing !== undefined && inPassing(t, reading, passing)) {
     // "My dog is itching, could Fergus see him": a word that a service has too is no wish for it where somebody else is named, and else is asked about.
@@ -250,6 +273,7 @@ function named(a: Applying): void {
   } else if (
     t.state.expects === "service" &&
     task.among &&
+    yesIn(a) !== false &&
     !pick &&
     !reading.question &&
     !TELLS_OF_THEM.test(reading.said) &&
@@ -401,6 +425,14 @@ function newOrReturning(a: Applying): void {
 /** What is told of the need, while it is open. */
 function told(a: Applying): void {
   const { t, task, reading } = a;
+  // "It's for a stiff neck", asked which of some that nobody named: what ails them tells more than what was told before.
+  const ails = complains(reading.said) && spokenIn(a).length === 0 && pickIn(a) === undefined && yesIn(a) === undefined;
+  if (task.byTold && !task.service && t.state.expects === "service" && ails) {
+    delete task.among;
+    delete task.maybe;
+    delete task.suggested;
+    delete task.byTold;
+  }
   if (!task.service && !task.among) {
     const more = ofTheNeed(reading);
     if (contentOf(more.replace(VISITS, " ")).length > 0) task.told = `${task.told ?? ""} ${more}`.trim().slice(-LONGEST_TOLD);

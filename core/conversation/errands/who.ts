@@ -2,7 +2,9 @@ import { HAS_BEEN, HAS_NO_NUMBER, NEVER_BEEN } from "../../language/packs/en/doi
 import { ofKind } from "../../language/found.ts";
 import { SAW_OURS } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
+import { folded } from "../../language/text.ts";
 import type { Turn } from "../turn.ts";
+import { distance } from "fastest-levenshtein";
 
 /** The rule by which somebody else's name is read. */
 export const OF_ANOTHER = "name/of-another";
@@ -13,11 +15,13 @@ export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contac
   const task = t.state.task;
   const own = ofKind(reading.found, "name").at(-1);
   // Before it is known for whom a visit is, another's name is nobody's own.
-  const given = own?.rule === OF_ANOTHER && t.state.expects !== "name" && task?.errand !== "book" ? undefined : own?.value;
+  // … but what is to be moved or called off stands under the name that is given for it.
+  const theirs = !c.name && reading.errands.some((e) => ["cancel", "move", "ask-mine"].includes(e.errand));
+  const given = own?.rule === OF_ANOTHER && t.state.expects !== "name" && task?.errand !== "book" && !theirs ? undefined : own?.value;
   // "Delaney. 902 555 0139", after "this is Ruth" and the question for a number: the rest of the name.
   const rest =
     own?.rule === "name/beside-number" && t.state.expects === "phone" && c.name && ![c.name, own.value].some((n) => n.includes(" ")) && c.name !== own.value;
-  const name = rest ? `${c.name ?? ""} ${own.value}` : given;
+  const name = rest ? `${c.name ?? ""} ${own.value}` : given === undefined ? undefined : oneWordRight(c.name, given, t.state.expects);
   const heard = ofKind(reading.found, "phone").at(-1)?.value;
   // The number of the line, but for one digit: it is heard less surely than it is shown, and is read back in any case.
   const phone = heard && c.line && t.state.channel === "phone" && oneDigitOff(heard, c.line) ? c.line : heard;
@@ -62,6 +66,14 @@ export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contac
   const before = saysBefore(reading.text) ?? (SAW_OURS.test(reading.masked) ? true : null);
   if (before !== null && c.saysBefore === undefined) c.saysBefore = before;
   return kept;
+}
+
+/** "No, it's MacNeil with an a", after "Roy McNeil": one word of the name is put right, and the rest of it stays. */
+function oneWordRight(before: string | undefined, given: string, expects: string): string {
+  const words = before?.split(" ") ?? [];
+  if (words.length < 2 || given.includes(" ") || expects === "name") return given;
+  const at = words.findIndex((w) => distance(folded(w), folded(given)) <= Math.min(2, Math.floor(given.length / 3)));
+  return at < 0 ? given : words.map((w, i) => (i === at ? given : w)).join(" ");
 }
 
 /** Whether two numbers are alike but for one digit. */

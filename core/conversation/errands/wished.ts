@@ -78,13 +78,13 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     delete task.wish.ask;
     task.wish.days = { ranges: [{ from: ofTwo, to: ofTwo }] };
   }
-  const beside = task.errand === "move" ? besideOwn(t, task, reading) : null;
-  if (beside) {
-    delete task.wish.ask;
-    delete task.wish.atMin;
-    Object.assign(task.wish, beside);
-    t.rule("wish/beside-another");
-    return true;
+  const place = task.errand === "move" ? besideAnother(reading) : null;
+  if (task.errand === "move" && place) {
+    // Which visits they have may not be known yet: then it waits.
+    task.beside = place;
+    delete task.after;
+    if (!task.appointment && t.state.client.match === undefined) return true;
+    if (besideOwn(t, task)) return true;
   }
   // "The Wednesday one", of two days that were named with an hour each.
   const { orElse } = task.wish;
@@ -114,28 +114,46 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
       task.wish.days = { ranges: [{ from: kept, to: kept }] };
       delete task.wish.ask;
     }
-    task.wish.times = times;
-    delete task.wish.atMin;
+    // "Friday instead, same time", before any hour was kept: the hour that was wished for.
+    const asBefore =
+      times.every((x) => x.value.kind === "same") && !task.hold && task.before === undefined && task.wish.times?.some((x) => x.value.kind !== "same");
+    if (!asBefore) {
+      task.wish.times = times;
+      delete task.wish.atMin;
+    }
   }
   return days.length > 0 || ofTwo !== undefined || times.length > 0 || (task.errand === "move" && (task.after !== undefined || task.keepTime === true));
 }
 
-/** "The day of the clean", "right after my lesson": the day, and after or before it the hours, of another visit that they have; null where none is named so. */
-function besideOwn(t: Turn, task: MoveTask, reading: Reading): Pick<WishState, "days" | "times"> | null {
+/** "The day of the clean", "right after my lesson": beside which visit that they have it is to be; null where none is named so. */
+function besideAnother(reading: Reading): NonNullable<MoveTask["beside"]> | null {
   const own = ofKind(reading.found, "service").findLast((s) => BESIDE_ANOTHER.test(reading.text.slice(0, s.start)));
-  const other = t.state.appointments.find((a) => own?.value.includes(a.service) && a.id !== task.appointment?.id);
-  if (!own || !other) return null;
+  if (!own) return null;
   const side = AFTER_OR_BEFORE.exec(BESIDE_ANOTHER.exec(reading.text.slice(0, own.start))?.[0] ?? "")?.[1]?.toLowerCase();
+  return { services: own.value, ...(side === "after" || side === "before" ? { side } : {}) };
+}
+
+/** Puts the day, and after or before it the hours, of the other visit into the wish; false where they have no such visit. */
+export function besideOwn(t: Turn, task: MoveTask): boolean {
+  const { beside } = task;
+  delete task.beside;
+  const other = t.state.appointments.find((a) => beside?.services.includes(a.service) && a.id !== task.appointment?.id);
+  if (!beside || !other) return false;
+  const { side } = beside;
   const { day, minute } = t.house.zone.toLocal(other.startMin);
   const clock = (min: number) => ({ hour: Math.floor(min / 60), minute: min % 60, certain: true });
-  const place = { rule: "time/beside-another", start: own.start, end: own.end };
+  const place = { rule: "time/beside-another", start: 0, end: 0 };
   const times: Times =
     side === "after"
       ? [{ kind: "time", value: { kind: "from", at: clock(minute + other.lengthMin) }, ...place }]
       : side === "before"
         ? [{ kind: "time", value: { kind: "until", at: clock(minute), is: "end" }, ...place }]
         : [];
-  return { days: { ranges: [{ from: day, to: day }] }, times };
+  delete task.wish.ask;
+  delete task.wish.atMin;
+  Object.assign(task.wish, { days: { ranges: [{ from: day, to: day }] }, times });
+  t.rule("wish/beside-another");
+  return true;
 }
 
 type Days = FoundOf<"day">[];

@@ -4,6 +4,7 @@ import { lengthTold } from "../../knowledge/lengths.ts";
 import { isAsk, type Errand } from "../../language/errand.ts";
 import { clauses } from "../../language/errands.ts";
 import { ofKind, type Found } from "../../language/found.ts";
+import { BEGINS_A_QUESTION } from "../../language/packs/en/people.ts";
 import { AND_ALSO, AND_ABOUT, ASKS_TO_COME, HOW_SOON, MAY_I_COME, SMALL_BESIDE } from "../../language/packs/en/talk.ts";
 import { read, type Reading } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
@@ -14,12 +15,13 @@ import { fromHandbook, SURELY } from "../errands/handbook.ts";
 import { proceed } from "../proceed.ts";
 import { hearSlot } from "../slot.ts";
 import { startTask } from "../start.ts";
+import type { BookTask } from "../state.ts";
 import type { Turn } from "../turn.ts";
 import { notKnown, resume } from "../unheard.ts";
 import { dayWish, singleDay, wishIn } from "../wish.ts";
 import { idle, type Heard, type Step } from "./heard.ts";
 import { tellsOfNeed, visitFor } from "./needs.ts";
-import { askedFor } from "./refusing.ts";
+import { askedFor, sayLimit } from "./refusing.ts";
 
 /** "And the massage", "what about the day after": the same question of another thing. Ends nothing. */
 export const askedOfAnother: Step = (m) => {
@@ -55,7 +57,13 @@ export function answerAsked(m: Heard, started: boolean): boolean {
   state.lastAsk = asks.at(-1) as Errand;
   const about = onDays(t, reading);
   askedAbout(t, about);
-  for (const e of asks) if (!answer(t, e, partOf(t, about, e))) t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
+  for (const e of asks) {
+    if (answer(t, e, partOf(t, about, e))) continue;
+    t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
+    // "Do you take cheques, and could I come today": what is not known is said, before it goes on with the wish.
+    if (started && NEEDS_AN_ANSWER.has(e) && (reading.errands.find((r) => r.errand === e)?.sure ?? 0) >= PLAINLY_ASKED && reading.clauses.length > 1)
+      t.say("unknown/say-so");
+  }
   if (t.spoke) answerRest(t, reading);
   if (!t.spoke && !started) {
     // "How soon can you see him", while it is open what it is for: that is asked first.
@@ -75,6 +83,25 @@ export function answerAsked(m: Heard, started: boolean): boolean {
   if (started) proceed(t);
   else if (!withAChoice(t, reading) && !asksWhich(t)) resume(t);
   return true;
+}
+
+/** "Friday so. Does Magda do them both?", while it is open when: the day of a sentence that asks nothing is a wish. Ends nothing. */
+export const wishBeforeAsking: Step = ({ t, reading }) => {
+  const { task } = t.state;
+  if (reading.question && task?.errand === "book" && task.service && !task.hold && task.offered.length === 0 && !task.wish.days) wishBefore(t, task, reading);
+  return false;
+};
+
+function wishBefore(t: Turn, task: BookTask, reading: Reading): void {
+  for (const c of clauses(reading.said)) {
+    if (reading.said.slice(c.from, c.to + 1).includes("?") || BEGINS_A_QUESTION.test(c.text.toLowerCase())) continue;
+    const part = read(c.text, contextOf(t.house, t.now, t.state));
+    const when = part.found.filter((f) => f.kind === "day" || f.kind === "time");
+    if (when.length === 0 || part.question || part.errands.some((e) => e.errand !== "book") || contentOf(part.masked.replace(/<\w+>/g, " ")).length > 1)
+      continue;
+    applyToBook(t, task, { ...part, found: when }, contextOf(t.house, t.now, t.state));
+    t.rule("book/when-beside-a-question");
+  }
 }
 
 /** "Can I come with my wife, neither of us can swim", "could my sister have one": nothing answers it, and somebody wants to come. */
@@ -120,14 +147,25 @@ function answerRest(t: Turn, reading: Reading): void {
   if (all.length < 2 || parts.length > MOST_ASKED) return;
   for (const c of parts) {
     const part = read(c.text, { ...contextOf(t.house, t.now, t.state), expects: "errand" });
+    // "What does it cost, and can you knock something off": what is refused of it is said too.
+    if (part.limit !== null && part.question) {
+      sayLimit(t, part);
+      continue;
+    }
     const asked = part.errands.find((e) => isAsk(e.errand));
     if (!part.question || !asked) continue;
     const of = spokenOfBefore(part, reading);
     // "How long is acupuncture and does it hurt": the length is said as well as the line.
     const plainly = ofKind(of.found, "service").length === 1 && HOW_LONG_OR_MUCH.test(part.said);
-    if (!fromHandbook(t, of, SURELY, c.text, true, ["answer", "fact"]) && plainly) answer(t, asked.errand, of);
+    if (!fromHandbook(t, of, SURELY, c.text, true, ["answer", "fact"]) && plainly) answer(t, ONLY_HOW_LONG.test(part.said) ? "ask-service" : asked.errand, of);
   }
 }
+
+const PLAINLY_ASKED = 0.8;
+const NEEDS_AN_ANSWER = new Set<Errand>(["ask-policy", "ask-place", "ask-price", "ask-hours"]);
+
+/** How long something takes, and not what it costs. */
+const ONLY_HOW_LONG = /^(?!.*\bhow much\b).*\bhow long\b/is;
 
 /** More questions in one message are not looked for. */
 const MOST_ASKED = 4;

@@ -13,6 +13,8 @@ export interface Heard {
   kept: { name: boolean; contact: boolean };
   /** Set where the message is to be heard once more, after what it was an answer to has been put aside. */
   again?: Reading;
+  /** The words of that, where they are a part of what was said. */
+  rest?: string;
 }
 
 /** Takes a message in, or a part of it: true when it has been dealt with. */

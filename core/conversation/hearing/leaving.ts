@@ -1,6 +1,6 @@
 import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
-import { KEEPS_IT, KEEPS_ONE, KEEPS_SOME, LEAVES_OUT } from "../../language/packs/en/talk.ts";
+import { KEEPS_IT, KEEPS_ONE, KEEPS_SOME, LEAVES_OUT, THAT_STAYS } from "../../language/packs/en/talk.ts";
 import { VISIT } from "../../language/packs/en/signs.ts";
 import { read } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
@@ -9,6 +9,7 @@ import { dropHold } from "../errands/offering.ts";
 import { applyOld } from "../errands/old.ts";
 import { sharesWord } from "../errands/whichservice.ts";
 import { proceed } from "../proceed.ts";
+import { resume } from "../unheard.ts";
 import { newCancel } from "../tasks.ts";
 import { joinVals } from "../turn.ts";
 import { idle, type Step } from "./heard.ts";
@@ -62,6 +63,16 @@ export const keepsOfAll: Step = ({ t, reading, text }) => {
 /** "And please keep the consultation": what they have stays as it is. */
 export const keepsOne: Step = (m) => {
   const { t, reading, text } = m;
+  const { task } = t.state;
+  // "And the science one stays", while another of theirs is moved or called off.
+  const [named] = ofKind(reading.found, "service").flatMap((f) => (f.value.length === 1 ? f.value : []));
+  const another = (task?.errand === "move" || task?.errand === "cancel") && task.appointment && named !== undefined && named !== task.appointment.service;
+  if (another && !reading.question && THAT_STAYS.test(reading.masked) && !reading.found.some((f) => f.kind === "day" || f.kind === "time")) {
+    t.rule("aside/keeps-one");
+    t.say("move/kept");
+    resume(t);
+    return true;
+  }
   if (!idle(m) || reading.question || !KEEPS_ONE.test(text)) return false;
   const visit = ofKind(reading.found, "service").length > 0 || (text.toLowerCase().match(/[a-z]+/g) ?? []).some((w) => VISIT.test(w) || OTHER.has(w));
   if (!visit && !KEEPS_IT.test(text)) return false;

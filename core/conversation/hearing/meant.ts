@@ -1,13 +1,15 @@
 import { isGuess, isAsk, type Errand } from "../../language/errand.ts";
 import { ofKind, peopleIn, type Found } from "../../language/found.ts";
-import { AND_ABOUT, ANOTHER_ONE, CAN_THEY_DO_IT, PUTS_OFF, SAYS_OWN_NAME } from "../../language/packs/en/talk.ts";
+import { AND_ABOUT, ANOTHER_ONE, CAN_THEY_DO_IT, PUTS_OFF, REMINDS_ME, SAYS_OWN_NAME } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
+import { COMMON } from "../../language/packs/en/words.ts";
+import { respelled } from "../../language/recognisers/people.ts";
 import { keepIdentity } from "../errands/who.ts";
 import { LONGEST_TOLD } from "../errands/told.ts";
 import { hearNumber } from "../errands/number.ts";
 import type { Turn } from "../turn.ts";
 import { asMove, spokenOf } from "../turning.ts";
-import { thanks } from "../unheard.ts";
+import { resume, thanks } from "../unheard.ts";
 import { wishIn } from "../wish.ts";
 import { idle, type Step } from "./heard.ts";
 import { ofClients } from "./refusing.ts";
@@ -22,6 +24,8 @@ export function asMeant(t: Turn, heard: Reading, text: string): Reading {
   // "What times does she have", of one of the house's people who was spoken of, asks about no client.
   if (spoken.guessed && ofClients(t, spoken) && spoken.found.some((f) => f.rule === "staff/spoken-of"))
     return { ...spoken, limit: null, guessed: false, errands: [{ errand: "ask-availability", rule: "errand/ask-availability/of-ours", at: 0, sure: 0.6 }] };
+  const told = hasNone(t, spoken) ?? whenToRemind(t, spoken);
+  if (told) return told;
   const them = byThem(t, spoken);
   if (them) return them;
   // "Sounds good" to a name that was read back is a yes, whatever name might be made of it.
@@ -29,6 +33,35 @@ export function asMeant(t: Turn, heard: Reading, text: string): Reading {
     return { ...spoken, found: spoken.found.filter((f) => f.kind !== "name") };
   return spoken;
 }
+
+/** "No allergies", while times are offered or what will be booked is read back: it is told, and declines nothing. */
+function hasNone(t: Turn, reading: Reading): Reading | null {
+  if (!["slot", "go-ahead", "day", "length"].includes(t.state.expects)) return null;
+  const no = ofKind(reading.found, "yes").find((y) => !y.value);
+  const [, thing = ""] = no ? (/^ ([a-z]{4,})/.exec(reading.said.toLowerCase().slice(no.end)) ?? []) : [];
+  if (!no || thing === "" || COMMON.has(thing) || !/^no$/i.test(reading.text.slice(no.start, no.end).trim())) return null;
+  if (reading.found.some((f) => f !== no && f.start <= no.end + 1 && f.end > no.end + 1)) return null;
+  t.rule(NONE_OF_IT);
+  return { ...reading, found: reading.found.filter((f) => f !== no) };
+}
+
+/** "Can you text me the day before", while a visit is booked: when they are to be reminded is no day of the visit. */
+function whenToRemind(t: Turn, reading: Reading): Reading | null {
+  const { task } = t.state;
+  if (task?.errand !== "book" && task?.errand !== "move") return null;
+  const kept = reading.found.filter((f) => !((f.kind === "day" || f.kind === "time") && REMINDS_ME.test(reading.text.slice(0, f.start))));
+  return kept.length === reading.found.length ? null : { ...reading, found: kept };
+}
+
+/** … and nothing besides: it has been heard. */
+export const hasNoneOfIt: Step = ({ t, reading }) => {
+  if (!t.reasons.some((r) => r.what === "rule" && r.rule === NONE_OF_IT)) return false;
+  if (reading.question || reading.found.length > 0 || reading.errands.some((e) => !isGuess(e))) return false;
+  t.say("aside/heard");
+  resume(t);
+  return true;
+};
+const NONE_OF_IT = "aside/has-none";
 
 /** "And can Marlon do it", of a visit that is read back, or whose hours are offered: with whom it is to be, where they do it. */
 function byThem(t: Turn, reading: Reading): Reading | null {
@@ -50,10 +83,23 @@ export const whoTheyAre: Step = (m) => {
   const asked = expects.startsWith("question:") ? t.house.questions.get(expects.slice("question:".length))?.kind : undefined;
   const others = asked === "text" && !SAYS_OWN_NAME.test(text) ? { ...reading, found: reading.found.filter((f) => f.kind !== "name") } : reading;
   m.kept = asked === "phone" || asked === "email" || asked === "address" ? { name: false, contact: false } : keepIdentity(t, others);
+  const anew = m.kept.name || expects === "name" || expects === "name-check" ? null : spelledAnew(t, text);
+  if (anew !== null) m.kept.name = true;
   const number = m.kept.contact || reading.limit !== null ? null : hearNumber(t, reading);
   if (number === "whole") m.kept.contact = true;
   return number === "part";
 };
+
+/** "M, I, L, L, Y", once a number is asked for: the name that was given is put right by it, before it is looked for. */
+function spelledAnew(t: Turn, text: string): string | null {
+  const { client } = t.state;
+  const right = client.name === undefined || client.match === "both" ? null : respelled(text, client.name);
+  if (right === null) return null;
+  t.rule("name/spelled-after");
+  client.name = right;
+  delete client.looked;
+  return right;
+}
 
 const CONTACTS: readonly string[] = ["phone", "email", "phone-check", "email-check"];
 /** What is an answer where such a thing is asked for. */
@@ -79,6 +125,8 @@ export const answersFirst: Step = (m) => {
   // "What about 11:30, the hour" is one of them too, and asks nothing.
   const asks = reading.question && !(AND_ABOUT.test(text) && wishIn(reading));
   if (!asks && NAMES_IT[state.expects]?.some((kind) => reading.found.some((f) => f.kind === kind))) m.errands = m.errands.filter((e) => !isAsk(e));
+  // "Reacted to lash glue", while something else is waited for: what is told, and hardly sounds like a question, asks nothing.
+  if (state.task && !reading.question && reading.errands.every((e) => isGuess(e) && e.sure < HARDLY)) m.errands = m.errands.filter((e) => !isAsk(e));
   // "The earliest you've got", of what was offered, is a choice and no new wish.
   if (state.expects === "slot" && ofKind(reading.found, "choice").length > 0 && !wishIn(reading))
     m.errands = m.errands.filter((e) => e !== "book" && e !== "ask-availability");
@@ -92,6 +140,8 @@ export const answersFirst: Step = (m) => {
   if (idleBeside) m.errands = [];
   return false;
 };
+
+const HARDLY = 0.4;
 
 /** "I'll think about it and ring you back": nothing is to be done now. */
 export const putsOff: Step = ({ t, reading, errands, text }) => {

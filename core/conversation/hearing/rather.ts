@@ -1,7 +1,7 @@
 import { MAY_IT_BE } from "../../language/packs/en/asked.ts";
 import { isAsk, type Errand } from "../../language/errand.ts";
 import { clauses } from "../../language/errands.ts";
-import type { Found } from "../../language/found.ts";
+import { ofKind, WEAK_SERVICE, type Found } from "../../language/found.ts";
 import { WHEN_IS_MINE } from "../../language/packs/en/signs.ts";
 import { SEEKS, SEES_SOMEBODY } from "../../language/packs/en/talk.ts";
 import { fromHandbook } from "../errands/handbook.ts";
@@ -19,9 +19,18 @@ function answered({ t, reading }: Heard, rule: string): true {
   askedAbout(t, reading);
   t.state.lastAsk ??= "ask-service";
   t.state.repairs = 0;
+  // "Guitar then. He's five": what is named is what a wish after it is about, whatever line was given.
+  const named = ofKind(reading.found, "service");
+  const [of] = named.length === 1 ? (named[0]?.value ?? []) : [];
+  if (of !== undefined && named[0]?.value.length === 1 && inItsName(t, of, reading.said.slice(named[0].start, named[0].end))) t.state.topic = of;
   resume(t);
   return true;
 }
+
+const inItsName = (t: Heard["t"], id: string, word: string): boolean => {
+  const own = t.house.services.get(id);
+  return own !== undefined && [own.name, ...own.also].some((name) => name.toLowerCase().includes(word.toLowerCase()));
+};
 
 /** "The day after a peel" names no day. */
 const aDay = (f: Found): boolean => f.kind === "day" && f.rule !== "day/relative";
@@ -84,6 +93,12 @@ const ratherThanAWish: Step = (m) => {
   // Of a service that is wished for, what it is need not be told.
   const wished = errands[0] === "book" && reading.found.some((f) => f.kind === "service");
   const line = (least: number): boolean => fromHandbook(t, reading, least, unmasked(m), true, wished ? ["answer", "fact"] : null);
+  // "Both bikes need a full service, do you do the kid's too": plainly wished for by its name, it is begun after the answer.
+  const byName = reading.found.some((f) => f.kind === "service" && f.value.length === 1 && !WEAK_SERVICE.test(f.rule));
+  if (wished && byName && !guessedFrom(m)) {
+    if (line(0.75)) t.rule("answer/beside-a-wish");
+    return false;
+  }
   if ((reading.errands[0]?.sure ?? 1) < 0.8) return line(0.6) && answered(m, "answer/rather-than-a-wish");
   const named = reading.found.some((f) => f.kind === "service" || (f.kind === "staff" && f.value !== "any"));
   if ((errands[0] !== "book" && named) || reading.found.some((f) => f.kind === "for-whom")) return false;

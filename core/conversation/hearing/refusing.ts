@@ -1,8 +1,13 @@
+import type { Limit } from "../../house/schema.ts";
 import { EMERGENCY } from "../../house/through.ts";
 import { ofKind, peopleIn } from "../../language/found.ts";
-import { A_PERSON, OF_MONEY, OF_ONES_HEALTH, WHAT_IT_IS_ABOUT, WHAT_NOW } from "../../language/packs/en/talk.ts";
-import { says } from "../../language/limits.ts";
-import type { Reading } from "../../language/read.ts";
+import { A_PERSON, ASKS_ADVICE, OF_MONEY, OF_ONES_HEALTH, WHAT_IT_IS_ABOUT, WHAT_NOW } from "../../language/packs/en/talk.ts";
+import { isGuess } from "../../language/errand.ts";
+import { clauses } from "../../language/errands.ts";
+import { limitOf, says } from "../../language/limits.ts";
+import { read, type Reading } from "../../language/read.ts";
+import { normalise } from "../../language/text.ts";
+import { contextOf } from "../context.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { LONGEST_TOLD } from "../errands/told.ts";
 import { fromHandbook, inOwnWords, SURELY } from "../errands/handbook.ts";
@@ -41,25 +46,88 @@ const afterOne = (t: Turn, reading: Reading): boolean =>
 const WRITTEN_OF_IT = 0.4;
 
 /** What the house does not do or say; what only sounds like advice is answered where the house has a line of its own for it. */
-export const limits: Step = ({ t, reading, text }) => {
+export const limits: Step = (m) => {
+  const { t, reading, text } = m;
   if (!reading.limit) return false;
   const ofMoney = OF_MONEY.test(t.house.limits.find((l) => l.id === reading.limit)?.subject ?? "");
+  // "Just blood pressure tablets", while a visit is being booked: it is told, and no advice is asked for.
+  if (
+    reading.guessed &&
+    !reading.question &&
+    ofHealth(t, reading) &&
+    (t.state.task?.errand === "book" || t.state.task?.errand === "move") &&
+    !ASKS_ADVICE.test(text)
+  ) {
+    t.say("aside/heard");
+    t.rule("aside/of-their-health");
+    resume(t);
+    return true;
+  }
   if (reading.guessed) {
     const least = ofTheirLife(t, reading) ? null : ofMoney ? WRITTEN_OF_IT : !ofHealth(t, reading) ? 0.7 : OF_ONES_HEALTH.test(text) ? null : 0.9;
-    if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least))) {
+    if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least, touching(t, reading)))) {
       resume(t);
       return true;
     }
   }
   // "Is it cheaper if I take several lessons": what the house wrote about it is its own word.
-  if (!reading.guessed && ofMoney && reading.question && fromHandbook(t, reading, WRITTEN_OF_IT)) {
+  if (!reading.guessed && ofMoney && reading.question && fromHandbook(t, reading, WRITTEN_OF_IT, touching(t, reading))) {
     t.rule("limit/a-line-of-its-own");
     resume(t);
+    return true;
+  }
+  const rest = besides(t, reading);
+  if (rest) {
+    sayLimit(t, reading);
+    t.rule("limit/and-the-rest");
+    m.again = rest;
+    m.rest = rest.text;
     return true;
   }
   refuse(t, reading);
   return true;
 };
+
+/** The parts of a message that touch a limit by themselves, or those that touch none; nothing where it is one part or many. */
+function partsOf(t: Turn, reading: Reading, touch: boolean): ReturnType<typeof clauses> {
+  const context = contextOf(t.house, t.now, t.state);
+  const all = clauses(reading.said);
+  if (all.length < 2 || all.length > MOST_PARTS) return [];
+  return all.filter((c) => ((reading.guessed ? read(c.text, context).limit : limitOf(normalise(c.text), context)) !== null) === touch);
+}
+
+/** What is asked that touches a limit, without what else is said: all of it where no part does so by itself. */
+function touching(t: Turn, reading: Reading): string {
+  const parts = partsOf(t, reading, true);
+  return parts.length > 0 ? parts.map((c) => c.text.trim()).join(". ") : reading.text;
+}
+
+/**
+ * "Book me in for Friday at three, and is there something off for students": what is wished for or asked beside what
+ * is refused, where that is money off or advice. Of other people nothing is taken apart: a half of such a message may
+ * be what the whole of it was refused for.
+ */
+function besides(t: Turn, reading: Reading): Reading | null {
+  const limit = t.house.limits.find((l) => l.id === reading.limit);
+  const { task, expects } = t.state;
+  if (!limit || task?.errand === "message" || expects === "go-ahead") return null;
+  if (!OF_MONEY.test(limit.subject) && !ofHealth(t, reading)) return null;
+  const context = contextOf(t.house, t.now, t.state);
+  const parts = partsOf(t, reading, false);
+  if (parts.length === 0) return null;
+  const rest = read(parts.map((c) => c.text.trim()).join(". "), context);
+  if (rest.limit !== null || rest.emergency || rest.text.length >= reading.text.length) return null;
+  const [first] = rest.errands;
+  return first &&
+    !NOTHING_ASKED.has(first.errand) &&
+    (!isGuess(first) || (first.sure >= SURE_OF_THE_REST && OF_A_VISIT.some((k) => rest.found.some((f) => f.kind === k))))
+    ? rest
+    : null;
+}
+const MOST_PARTS = 4;
+const SURE_OF_THE_REST = 0.8;
+const OF_A_VISIT = ["service", "day", "time", "length", "staff"] as const;
+const NOTHING_ASKED = new Set<string>(["none", "out-of-scope", "thanks-bye", "refused", "person", "message"]);
 
 /** Who wants to talk to a person, or says words for which the house wants one called. */
 export const toAPerson: Step = ({ t, reading, errands, text }) => {
@@ -136,11 +204,18 @@ const ofHealth = (t: Turn, reading: Reading): boolean =>
 export const ofClients = (t: Turn, reading: Reading): boolean =>
   t.house.limits.some((l) => l.id === reading.limit && l.words.some((w) => says("who else is booked", w)));
 
-function refuse(t: Turn, reading: Reading): void {
+/** Says what the house says of a limit that was touched. */
+export function sayLimit(t: Turn, reading: Reading): Limit | undefined {
   const limit = t.house.limits.find((l) => l.id === reading.limit);
-  if (!limit) return;
+  if (!limit) return undefined;
   t.say("limit/say", { say: val(limit.say, { kind: "limit", id: limit.id, label: limit.subject }) });
   t.outcome("turned-away");
+  return limit;
+}
+
+function refuse(t: Turn, reading: Reading): void {
+  const limit = sayLimit(t, reading);
+  if (!limit) return;
   if (t.state.task && t.state.task.errand !== "message") return proceed(t);
   // What ails them, though nothing can be said of it, is what a visit after it is for.
   if (!t.state.task && ofHealth(t, reading)) t.state.told = reading.text.slice(0, LONGEST_TOLD);

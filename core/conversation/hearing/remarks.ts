@@ -3,6 +3,8 @@ import { ofKind } from "../../language/found.ts";
 import {
   ARE_YOU_THERE,
   COMMENT,
+  DOES_NOT_WANT,
+  IN_MY_PLACE,
   IS_BOOKED,
   IS_WITH,
   FOR_TWO,
@@ -24,6 +26,7 @@ import {
 import { spoken } from "../errands/handbook.ts";
 import { dropHold } from "../errands/offering.ts";
 import { yesNoChoices } from "../errands/identity.ts";
+import { offerToPassOn } from "../errands/message.ts";
 import { price as priceOf } from "../errands/prices.ts";
 import { calledText } from "../format.ts";
 import { proceed } from "../proceed.ts";
@@ -150,6 +153,21 @@ export const ofAClass: Step = (m) => {
 export const noVisit: Step = (m) => {
   const { t, reading, text } = m;
   const { task } = t.state;
+  // "No, I don't want new pictures", while nothing is being done and nothing of theirs was spoken of.
+  const declines = ofKind(reading.found, "yes")[0]?.value === false && DOES_NOT_WANT.test(text) && !reading.question;
+  if (
+    !task &&
+    t.state.expects === "anything" &&
+    declines &&
+    t.state.toldOf === undefined &&
+    reading.errands.every(isGuess) &&
+    !reading.found.some((f) => f.kind === "day" || f.kind === "time")
+  ) {
+    t.say("aside/heard");
+    t.rule("aside/wants-none");
+    proceed(t);
+    return true;
+  }
   if (task?.errand !== "book" || !NO_VISIT.test(text) || reading.found.some((f) => f.kind === "day" || f.kind === "time")) return false;
   dropHold(t, task);
   t.state.task = null;
@@ -172,6 +190,15 @@ export const otherNumber: Step = (m) => {
   t.rule("message/how-many-come");
   t.state.task = { errand: "message", offered: text };
   t.expect("message", yesNoChoices());
+  return true;
+};
+
+/** "Could my daughter take my lesson instead of me": who comes to what stands is for the desk to change, and it is passed on. */
+export const inMyPlace: Step = (m) => {
+  const { t, text } = m;
+  if (!idle(m) || !IN_MY_PLACE.test(text)) return false;
+  t.rule("message/in-my-place");
+  offerToPassOn(t, text);
   return true;
 };
 

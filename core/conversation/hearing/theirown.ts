@@ -4,6 +4,9 @@ import { read } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
 import { apptVal } from "../errands/existing.ts";
 import { proceed } from "../proceed.ts";
+import { applyToBook } from "../errands/apply.ts";
+import type { BookTask } from "../state.ts";
+import { resume } from "../unheard.ts";
 import type { Step } from "./heard.ts";
 
 /**
@@ -32,5 +35,21 @@ export const theirOwn: Step = (m) => {
   const rest = `${before} ${after}`.replace(/^[\s,.;!?]+|[\s,.;!?]+$/g, "");
   if (/\w/.test(rest)) m.again = read(rest, contextOf(t.house, t.now, t.state));
   else proceed(t);
+  return true;
+};
+
+/** "Half an hour for the clean", "and the clean with Tomasz", of a visit that is booked after the one at hand: kept for that one. */
+export const ofALaterVisit: Step = (m) => {
+  const { t, reading } = m;
+  const { task, later, expects } = t.state;
+  const [of, other] = new Set(ofKind(reading.found, "service").flatMap((s) => s.value));
+  if (task?.errand !== "book" || !task.service || of === undefined || other !== undefined || of === task.service || reading.question) return false;
+  const meant = later.find((x): x is BookTask => x.errand === "book" && !x.setAside && x.service === of);
+  const kinds = reading.found.filter((f) => f.kind !== "service").map((f) => f.kind);
+  if (!meant || expects === "service" || kinds.length === 0 || !kinds.every((k) => k === "length" || k === "staff" || k === "gender")) return false;
+  applyToBook(t, meant, reading, { ...contextOf(t.house, t.now, t.state), expects: "errand" });
+  t.rule("several/of-a-later-visit");
+  t.say("noted");
+  resume(t);
   return true;
 };

@@ -1,5 +1,7 @@
 import {
   ANOTHER_DEED,
+  ANY_OF_A_TRADE,
+  TRADES_OF_ALL,
   ANYBODY,
   ASKS_OF_A_ROLE,
   A_GENDER,
@@ -627,6 +629,10 @@ export function staff(said: Said, at: Pick<Moment, "house" | "expects">): Found[
     const before = people[i - 1];
     if (before?.not && !p.not && AND_NOT_ON.test(said.norm.slice(before.end, p.start))) p.not = true;
   });
+  // "Any coach": of those who do such work here.
+  for (const m of eachMatch(ANY_OF_A_TRADE, said.norm))
+    if (isTrade(lexicon, m[1] as string) || TRADES_OF_ALL.has(m[1] as string))
+      out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });
   for (const m of eachMatch(ANYBODY, said.norm)) out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });
   for (const m of eachMatch(WOMAN_OR_MAN, said.norm)) {
     // "For pregnant women", "that lady" speak of somebody else than the staff.

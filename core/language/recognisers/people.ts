@@ -20,6 +20,7 @@ import {
   HUNDRED_AFTER,
   JOINS_GROUPS,
   IM,
+  IS_TO_DO,
   INTO,
   INTRODUCED,
   LAST_THEN_FIRST,
@@ -35,6 +36,7 @@ import {
   OF_SOMEBODY,
   OF_TIME,
   ONLY_A_NAME,
+  ONLY_SPELLS,
   OWNER_OF_A_VISIT,
   PARTICLES,
   PLAINLY_NOT,
@@ -63,7 +65,7 @@ import type { House } from "../../house/compile.ts";
 import type { Moment } from "../context.ts";
 import type { Found } from "../found.ts";
 import { COMMON, DIGIT_WORDS, TEN_WORDS } from "../packs/en/words.ts";
-import { eachMatch, normalise, type Said, type Token } from "../text.ts";
+import { eachMatch, folded, normalise, type Said, type Token } from "../text.ts";
 import { rankOf } from "../vectors.ts";
 import { isGivenName, isName } from "../called.ts";
 
@@ -277,7 +279,8 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
   // "It's Dario Galloway, nine oh two five": the beginning of a number is no part of a name.
   const digits = digitRuns(said).filter((r) => r.digits.length >= 2);
   const blocked = (t: Token): boolean =>
-    taken.some((f) => f.start < t.end && t.start < f.end && f.kind !== "staff") || [...letters, ...digits].some((l) => l.start < t.end && t.start < l.end);
+    taken.some((f) => f.start < t.end && t.start < f.end && (f.kind !== "staff" || f.value === "any")) ||
+    [...letters, ...digits].some((l) => l.start < t.end && t.start < l.end);
   const two = bothNames(said, blocked);
   const found = two.length > 0 ? two : called(said, at, taken, known, blocked);
   const named = found.filter((f) => f.kind !== "name" || !NEGATED.test(f.value));
@@ -326,13 +329,35 @@ function withLetters(at: Moment, found: Found[], letters: readonly Letters[]): F
       ? [{ kind: "name", value: all.map(titled).join(" "), rule: "name/spelled", start: first.start, end: (letters.at(-1) as Letters).end }]
       : found;
   }
-  let value = name.value;
+  const value = putRight(name.value, letters);
+  return value === name.value ? found : [{ ...name, value, rule: "name/spelled" }];
+}
+
+/** A name with those of its words put right that letters are near to. */
+function putRight(name: string, letters: readonly Letters[]): string {
+  let value = name;
   for (const l of letters) {
     const words = value.split(" ");
+    // "O'Hara, o h a r a": spelled in one go, what stands in it already.
+    if (
+      folded(value)
+        .replace(/[^a-z]/g, "")
+        .endsWith(l.word)
+    )
+      continue;
     const near = words.findIndex((w) => distance(normalise(w).norm, l.word) <= 2);
     if (near >= 0 && normalise(words[near] as string).norm !== l.word) value = words.map((w, i) => (i === near ? titled(l.word) : w)).join(" ");
   }
-  return value === name.value ? found : [{ ...name, value, rule: "name/spelled" }];
+  return value;
+}
+
+/** A name that was given before, put right by letters that are all of a message; null where a message is anything else. */
+export function respelled(text: string, name: string): string | null {
+  const said = normalise(text);
+  const letters = spelledOut(said).filter((l) => l.word.length >= 3);
+  const rest = letters.reduceRight((out, l) => out.slice(0, l.start) + out.slice(l.end), said.norm);
+  const near = name.split(" ").some((w) => letters.some((l) => distance(normalise(w).norm, l.word) <= 2));
+  return letters.length > 0 && near && ONLY_SPELLS.test(rest) ? putRight(name, letters) : null;
 }
 
 /** "Tom Otieno, 020 …": a first name of their own before a name that somebody of the house has too. */
@@ -378,7 +403,10 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
       if (t.start < from) continue;
       const previous = words[words.length - 1];
       const gap = said.norm.slice(previous?.end ?? from, t.start);
-      if (!/^[\s.-]{0,3}$/.test(gap) || /\.\s/.test(gap)) break;
+      if (!/^[\s.-]{0,3}$/.test(gap) || /\.\s/.test(gap)) {
+        // "It's Imogen (Tait)".
+        if (words.length !== 1 || gap !== " (" || !capital(said, t) || said.norm[t.end] !== ")") break;
+      }
       if (words.length >= 4 || /\d/.test(t.text) || blocked(t) || STOPS.has(t.text)) break;
       // "Ms. Amoah": what people are addressed by is no part of a name.
       if (words.length === 0 && TITLE.test(t.text)) {
@@ -401,7 +429,16 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
         words.length > 0 &&
         !COMMON.has(t.text) &&
         taken.some((f) => (f.kind === "phone" || f.kind === "email") && /^[\s,.:;]*$/.test(said.norm.slice(t.end, f.start)) && f.start >= t.end);
-      if (!sure && !closes && (COMMON.has(t.text) || (known(t.text) && !capital(said, t)))) break;
+      // "I'm Janelle Price, my mum is …": written as the second word of a name, and closing it.
+      const family =
+        words.length === 1 &&
+        previous !== undefined &&
+        capital(said, t) &&
+        capital(said, previous) &&
+        !COMMON.has(previous.text) &&
+        gap === " " &&
+        /^(?:[,.;!]|$|\s+and\b)/.test(said.norm.slice(t.end));
+      if (!sure && !closes && !family && (COMMON.has(t.text) || (known(t.text) && !capital(said, t)))) break;
       if (words.length >= 2 && COMMON.has(t.text) && !capital(said, t)) break;
       words.push(t);
     }
@@ -441,7 +478,8 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
   if (other?.[1]) {
     const start = other.index + other[0].lastIndexOf(other[1]);
     const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (other[1] as string).length);
-    if (words.length >= 2 && !words.some((t) => blocked(t) || COMMON.has(t.text))) return [asName(said, words, "name/of-another")];
+    if (words.length >= 2 && !words.some((t, i) => blocked(t) || (COMMON.has(t.text) && (i === 0 || !capital(said, t)))))
+      return [asName(said, words, "name/of-another")];
   }
   if (at.expects === "name" || at.expects === "name-check") {
     // "Okafor. Chidi Okafor": the family name by itself, and then the whole.
@@ -456,7 +494,10 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     if (words.length >= 2 && !asks && !IM.test(words[0]?.text ?? "") && (odd || taken.some((f) => f.kind === "day" || f.kind === "time")))
       return [asName(said, words, "name/asked")];
     // "Preferably with Tobias": whom they would rather see is not who they are.
-    const ofOurs = taken.filter((f) => f.kind === "staff" && f.value !== "any" && BEFORE_STAFF.test(said.norm.slice(0, f.start)));
+    // "Yaw should do it": nor is who is to do something.
+    const ofOurs = taken.filter(
+      (f) => f.kind === "staff" && f.value !== "any" && (BEFORE_STAFF.test(said.norm.slice(0, f.start)) || IS_TO_DO.test(said.norm.slice(f.end))),
+    );
     const wished = (t: Token): boolean => ofOurs.some((f) => t.end > f.start - 5 && t.start < f.end);
     const rest = said.tokens.filter((t) => !blocked(t) && !/\d/.test(t.text) && !SHORTENED.test(t.text) && !wished(t));
     if (OF_TIME.test(said.norm.trim())) return [];
@@ -480,6 +521,8 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     // A word that everybody uses, by itself where a name was read back, is misheard: "share, please" for "sure, please".
     const plainWord = all.length === 1 && first !== undefined && !capital(said, first) && rankOf(first.text) < EVERYDAY;
     if (plainWord && (at.expects === "name-check" || !isName(first.text))) return [];
+    // "Sunday would also do": words that everybody uses, and none of them anybody's name.
+    if (all.length > 1 && all.every((t) => !capital(said, t) && !isName(t.text) && rankOf(t.text) < EVERYDAY)) return [];
     // Nor are words that are nobody's: "fires, please" for "of course, please", "seventy five" for "certainly".
     const nobodys = all.length > 0 && all.every((t) => !capital(said, t) && !isName(t.text) && (all.length === 1 || rankOf(t.text) < Infinity));
     if (at.expects === "name-check" && nobodys) return [];
@@ -620,7 +663,8 @@ function capitals(said: Said, tokens: readonly Token[]): Token[] {
 }
 
 function capital(said: Said, t: Token): boolean {
-  return /\p{Lu}/u.test(said.raw[t.start] ?? "");
+  // "Ó hEachthairn", "na nGall": in Irish a small letter may stand before the capital.
+  return /^(?:\p{Lu}|[hnt]-?\p{Lu}\p{Ll})/u.test(said.raw.slice(t.start, t.start + 4));
 }
 
 function asName(said: Said, spoken: readonly Token[], rule: string): Found {
@@ -630,6 +674,7 @@ function asName(said: Said, spoken: readonly Token[], rule: string): Found {
   const end = (words[words.length - 1] as Token).end;
   const value = said.raw
     .slice(start, end)
+    .replace(/[()]/g, "")
     .replace(/\s+/g, " ")
     .split(" ")
     // "Maria de las Nieves": small words inside a name written with capitals stay small.

@@ -538,11 +538,12 @@ export function beforeEvents(said: Said, found: readonly Found[], today: number)
   const lead = IN_OR_ON.exec(said.norm.slice(only.start, only.end))?.[0].length ?? 0;
   const before = said.norm.slice(Math.max(0, only.start - 60), only.start + lead);
   // What is held here by that name is no event besides.
-  if (found.some((f) => f.kind === "service" && BY_NAME.test(f.rule) && f.end > only.start - 24 && f.start < only.start)) return [...found];
+  const away = GOES_AWAY.test(before);
+  if (!away && found.some((f) => f.kind === "service" && BY_NAME.test(f.rule) && f.end > only.start - 24 && f.start < only.start)) return [...found];
   if (IS_DUE.test(before)) return found.filter((f) => f !== only);
   // "Big interview Thursday, anything before that?"
   const beforeThat = BEFORE_THAT.test(said.norm.slice(only.end)) && !OF_A_BOOKING.test(before);
-  if (!beforeThat && !HAPPENS.test(before) && !GOES_AWAY.test(before)) return [...found];
+  if (!beforeThat && !HAPPENS.test(before) && !away) return [...found];
   const at = single(only.value)[0] ?? (only.value.kind === "days" ? only.value.from : undefined);
   const rest = found.filter((f) => f !== only && !(f.kind === "time" && f.start >= only.end && f.start - only.end < 4));
   if (at === undefined || at <= today) return rest;
@@ -555,7 +556,7 @@ export function beforeEvents(said: Said, found: readonly Found[], today: number)
     end: only.end,
   };
   // "My test's on the 23rd": the word of the event is no service of the house's, though it may be in one's name.
-  return [...rest.filter((f) => !(f.kind === "service" && f.end > only.start - 12 && f.start < only.start)), until];
+  return [...rest.filter((f) => !(!away && f.kind === "service" && f.end > only.start - 12 && f.start < only.start)), until];
 }
 
 /**

@@ -77,7 +77,7 @@ export const HAPPENS =
 export const IS_DUE = /\b(?:baby|twins|i'm|she's|we're|wife|daughter|sister|partner)(?: is|'s)? due(?: (?:on|in|at|around|about))?(?: the)?\s*$/;
 /** Somebody goes away: what they need is needed before. */
 export const GOES_AWAY =
-  /\b(?:i|we|he|she|they)(?:'m|'re|'s| am| are| is) (?:all )?(?:off|flying|travelling|traveling|leaving|sailing|emigrating|moving away|heading (?:off|out))(?: (?:to|for|out|away|abroad|home|back)(?: [a-z]+){0,3}?)?(?: (?:on|in|at))?(?: the)?\s*$|\b(?:i|we|he|she|they) (?:fly|leave|travel|set off|sail|ship out)(?: (?:out|off|away|home|back|abroad|to(?: [a-z]+){1,3}?))*(?: (?:on|in|at))?(?: the)?\s*$/;
+  /(?:^|[,;.!?(]|\band) ?(?:we're |i'm )?(?:flying|travelling|traveling|leaving|departing|emigrating)(?: (?:out|off|away|home|abroad|back|to(?: [a-z]+){1,3}?))*(?: (?:on|in|at))?(?: the)?\s*$|\b(?:i|we|he|she|they)(?:'m|'re|'s| am| are| is) (?:all )?(?:off|flying|travelling|traveling|leaving|sailing|emigrating|moving away|heading (?:off|out))(?: (?:to|for|out|away|abroad|home|back)(?: [a-z]+){0,3}?)?(?: (?:on|in|at))?(?: the)?\s*$|\b(?:i|we|he|she|they) (?:fly|leave|travel|set off|sail|ship out)(?: (?:out|off|away|home|back|abroad|to(?: [a-z]+){1,3}?))*(?: (?:on|in|at))?(?: the)?\s*$/;
 
 /** What somebody has with the house: what is to come before it comes that day. */
 export const OF_A_BOOKING = /\b(?:booking|booked|appointments?|visits?|sessions?|lessons?)\b/;

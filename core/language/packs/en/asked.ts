@@ -104,6 +104,17 @@ export const WHICH_SERVICES = /\b(?:what|which) (?:services|treatments|kinds?|so
 /** "Is that Tern Bay?" */
 export const IS_THIS = /\b(?:is (?:this|that)|am i (?:speaking|talking|through) (?:to|with)|have i (?:reached|got)|are you) (?:the )?([^.;?!]+)/i;
 
+/** What a house may be called by what it is: "the bike place". */
+export const A_PLACE = new Set(
+  "place shop clinic salon studio centre center practice surgery school office people folks guys lot workshop parlour parlor house rooms spa garage hospital pharmacy barbers hairdressers dentists dentist".split(
+    " ",
+  ),
+);
+
+/** One of those who work here is asked for, by what they are. */
+export const WHICH_OF_THEM =
+  /^\W*(?:(?:and|so|ok|okay|well|then)\W+)*(?:which|what) (?:of (?:you|them)|person|therapist|teacher|tutor|doctor|dentist|stylist|barber|trainer|coach|instructor|vet|nurse|specialist|mechanic|optician|optometrist)\b/i;
+
 /** Who it is that answers. */
 export const WHO_IS_THIS =
   /(?<!\b(?:how|what|why|where|when|which)\b[^.?!]{0,40})\bis (?:this|that)\b|\b(?:are you|am i (?:speaking|talking|through|chatting) (?:to|with)|have i (?:reached|got)|who (?:is this|are you|am i (?:speaking|talking|chatting)))\b/;

@@ -151,6 +151,15 @@ export const LATER_COUNT_RULES: CountRule[] = [
     ),
     places: () => 2,
   },
+  // "Put me in the choir, and also my wife", "for me, and my wife is coming as well".
+  {
+    name: "places/both",
+    pattern: new RegExp(
+      `(?<=\\b(?:me|myself)\\b[^.?!]{0,60}?)(?:,? (?:and|plus) (?:also |as well |then )?my (?:\\w+ )?(?:${RELATIVE})(?: (?:too|also|as well))?(?= *(?:$|[,.;!?]| please\\b))|[,;]? (?:and )?my (?:\\w+ )?(?:${RELATIVE})(?:'s| is| will be|'ll be)? (?:also )?(?:wants? to (?:come|join|do it)|would (?:like|love) to (?:come|join|do it)|comes|joins|coming|joining|in)(?: along)? (?:too|also|as well|with (?:me|us))\\b)`,
+      "g",
+    ),
+    places: () => 2,
+  },
   // "Could my friend come too", "can I bring my sister", while places in a class are spoken of.
   {
     name: ONE_MORE,

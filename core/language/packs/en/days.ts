@@ -57,6 +57,9 @@ function nextMonthDate(at: Moment, month: number, date: number, year?: number): 
   return null;
 }
 
+/** What exists is to be changed, or is missed. */
+const CALLS_OFF = /\b(?:cancel|call off|mov(?:e|ing)\b|reschedul|chang|shift|swap|skip|miss|push|bring forward|when|my next)/;
+
 /** A weekday and a date that may not agree: both are named then. */
 function agree(day: DayNumber | null, weekday: number): DayReading | null {
   if (day === null) return null;
@@ -120,6 +123,9 @@ const NAMED =
   "(?:maundy|holy) thursday|good friday|(?:shrove|pancake) tuesday|palm sunday|holy saturday|april fool'?s?'?(?: day)?|(?:saint|st\\.?) stephen'?s(?: day)?|easter (?:sunday|monday|saturday)|easter|ash wednesday|whit monday|christmas(?: day| eve)?|boxing day|(?<!\bthe |\bhappy )new year'?s?(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\\.?) patrick'?s(?: day)?|patrick'?s day|padd(?:y|ie)'?s(?: day)?|mother'?s day|mothering sunday|father'?s day|tax day";
 
 /** "Easter weekend", "the Victoria Day long weekend": the one that the day is in or stands beside. */
+/** What follows a holiday where its name only tells of what kind something is: "Christmas cards". */
+const OF_ITS_KIND =
+  "(?!(?:'s|s'?)? (?:cards?|part(?:y|ies)|presents?|gifts?|vouchers?|photos?|pictures?|portraits?|dinner|lunch|tree|shopping|markets?|decorations?|jumpers?|play|concert|hampers?|eggs?|bunn(?:y|ies)|sales?|theme[ds]?|colou?rs?|nails|pudding|crackers?|songs?|carols?|bonus|special|offers?)\\b)";
 const ITS_WEEKEND = "(?: (?:long )?weekend\\b)?";
 
 /** The visit that somebody has, as what is measured from. */
@@ -309,6 +315,19 @@ export const DAY_RULES: DayRule[] = [
     name: "day/today",
     pattern: new RegExp(FROM_NOW, "g"),
     value: (_m, at) => (at.expects === "length" || at.expects === "service" ? null : { value: one(at.today) }),
+  },
+  {
+    // "Put me in the choir, the next one": the first that there is; of what is called off or offered it is another.
+    name: "day/next-one",
+    pattern:
+      /(?:^|(?<=[,.;!?-] ?)|(?<=\b(?:into|in|for|on|join|do|take|attend|come to|is|be) ))(?:the |your )?next (?:one|class|session|group|course)(?=\s*(?:please|pls|then|thanks|thank you|will do|would do|works|is fine|would be|if\b|$|[,.!?]))/g,
+    value: (m, at) =>
+      at.expects === "slot" ||
+      at.expects === "which-appointment" ||
+      !(at.expects === "day" || at.errand === undefined || at.errand === "book") ||
+      CALLS_OFF.test(m.input)
+        ? null
+        : { value: { kind: "soonest" } },
   },
   {
     name: "day/soonest",
@@ -678,7 +697,7 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/named",
-    pattern: new RegExp(`\\b(?:${NAMED})\\b(?! (?:school )?(?:holidays|break|vacation)\\b)${ITS_WEEKEND}`, "g"),
+    pattern: new RegExp(`\\b(?:${NAMED})\\b(?! (?:school )?(?:holidays|break|vacation)\\b)${OF_ITS_KIND}${ITS_WEEKEND}`, "g"),
     value: (m, at) => namedDay(m[0], at),
   },
 ];
@@ -722,7 +741,7 @@ export function ownDayRule(house: House): DayRule | null {
       ? null
       : {
           name: "day/named",
-          pattern: new RegExp(`\\b(?:the (?:day|(${WEEKDAY})) (before|after) )?(${words.join("|")})\\b${ITS_WEEKEND}`, "g"),
+          pattern: new RegExp(`\\b(?:the (?:day|(${WEEKDAY})) (before|after) )?(${words.join("|")})\\b${OF_ITS_KIND}${ITS_WEEKEND}`, "g"),
           value: (m, at) => (m[2] ? besideNamed(m[3] ?? "", m[2], wd(m[1] ?? ""), at) : namedDay(m[0], at)),
         };
   ownDays.set(house, rule);

@@ -92,6 +92,16 @@ export const THEN_WHEN = /^,? (?:on|at|this|next|tomorrow|today|for|around|after
 export const ANYBODY =
   /\b(?:id[ck]?c(?: who)?|(?<!not )(?<!with )any(?:one|body)(?! (?:but|except|bar|other than|apart from|there|at|in|work|speak|call|know|at home))|(?:i(?:'ve| have)(?: got)? )?no (?:preference|favourite|favorite)s?|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference)(?: (?:who|which(?: one| person| of them)?))?|whoever(?:'?s| is)?(?: free| available)?|doesn't matter(?: who)?|no matter(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|which ?ever (?:[a-z]+ )?(?:is|'s) (?:the )?(?:nicest|best|kindest|gentlest|most experienced|least busy)|which ?ever (?:physio|therapist|doctor|teacher|instructor|stylist|nurse|person)|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|(?<=^\W*)either(?:'s| is| of them is| would be| will be)? (?:fine|good|ok|okay|great|grand)|either (?:doctor|therapist|person|one|nurse|instructor|stylist|of the two)(?= |$|[.,!])|any of (?:them|you)|which ?ever(?: one)? of (?:them|you)|(?<=^\W*(?:(?:well|oh|um),? )?)(?:i(?:'ll| will|'d)? )?(?:leave|am leaving|'m leaving) (?:that|it|the choice) (?:up )?to you|(?:that's|that is|it's|it is|this is|entirely|completely|totally) (?:entirely |all |completely )?up to you|you (?:choose|pick|decide)|anyone will do|with any(?:one|body)?)\b/g;
 
+/** Somebody, by what they are: "any coach". */
+export const ANY_OF_A_TRADE = /\b(?:any|whichever) ([a-z]{3,})(?= ?(?:$|[,.;!?]|is fine|will do|would do|works|please|then|who|that|you))/g;
+
+/** What people of many trades are called. */
+export const TRADES_OF_ALL = new Set(
+  "coach teacher instructor trainer therapist doctor dentist stylist barber nurse vet tutor technician hairdresser guide mechanic optician practitioner specialist lady man woman guy girl".split(
+    " ",
+  ),
+);
+
 /** Right before who may be chosen from: "any of the ladies". */
 export const ANY_OF_THE = /\b(?:any|one|either|some) of (?:the|your) $/;
 

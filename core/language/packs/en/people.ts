@@ -47,7 +47,8 @@ export const SAID_HYPHEN = / (?:dash|hyphen|minus) /g;
 export const INTRODUCED =
   /\b(?<!call )(?:my (?:full )?name(?:'s| is| would be)|the name(?:'s| is)|name(?:'s| is|:)?|i am called|call me(?! (?:back|on|at|when|please|tomorrow|today|later|about|before|after|if|once|in|any ?time|this|next|first|as|with|to|for|and|or|up|instead|between|from|soon|again|then|there|here|asap)\b)|booked (?:under|as)|book(?:ing)? (?:it )?(?:under|in the name of)|(?<=\b(?:it|it's|its|that|that's|is|was|down|booked|booking|appointment|visit|me|us|probably|maybe) )under(?: the name(?: of)?)?(?! (?:warranty|guarantee|contract|pressure|age|construction))|under the name(?: of)?|in the name of|for the name|signed|sincerely)\s*:?\s+(?=[a-z])/g;
 
-export const MAYBE = /(?:\b(?:i'm|i am|im|it's|its|it is|this is|here is|here's|speaking is)|^\s*(?:(?:ok|okay|yes|just|that's|please) )*under)\s+(?=[a-z])/g;
+export const MAYBE =
+  /(?:(?:\b|')(?:i'm|i am|im|it's|its|it is|tis|this is|here is|here's|speaking is)|^\s*(?:(?:ok|okay|yes|just|that's|please) )*under)\s+(?=[a-z])/g;
 
 /** "Book Lia and Sam Brook". */
 export const TWO_OF_A_FAMILY =
@@ -56,6 +57,9 @@ export const TWO_OF_A_FAMILY =
 /** A word spelled out: "m a h o n e y", "double l". */
 export const LETTER_BY_LETTER =
   /(?<![\w'])(?:(?:double )?[a-z](?: (?:for|as in|like) [a-z]{2,})?(?:[ .,-]+|, ?)){2,}(?:double )?[a-z]\b(?!')(?: (?:for|as in|like) [a-z]{2,})?/g;
+
+/** All that stands beside letters in a message that does nothing but spell. */
+export const ONLY_SPELLS = /^(?:[\s.,;!-]|\b(?:that's|that is|it's|its|spelled|spelt|written|like|so|with|the|name|first|last|um|uh|ok|yes|is|and)\b)*$/;
 
 /** The word that tells which letter is meant: "N as in November". */
 export const AS_IN = / (?:for|as in|like) [a-z]{2,}/g;
@@ -87,7 +91,8 @@ export const OWNER_OF_A_VISIT =
   /\b(?:[Cc]ancel|[Mm]ove|[Rr]eschedule|[Cc]hange|[Cc]onfirm|[Rr]ebook|[Pp]ostpone|[Ss]wap|[Ss]witch|[Ss]hift|[Pp]ush|[Bb]ring|[Dd]rop|[Cc]heck)\s+(\p{Lu}[\p{L}’-]+(?: \p{Lu}[\p{L}’.-]*){1,2})['’]s\b/u;
 
 /** Somebody else, by name: "she's Ana Prieto". */
-export const SHE_IS = /\b(?:[Ss]he|[Hh]e)(?:['’]s| is)(?: called)? (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,2})(?=\s*(?:$|[,.;!?]|and\b))/u;
+export const SHE_IS =
+  /\b(?:[Ss]he|[Hh]e|[Hh](?:er|is) name|(?:[Mm]y )?(?:mum|mom|mam|mother|dad|father|son|daughter|wife|husband|partner|sister|brother|nan|gran|boy|girl|friend)(?:['’]s name)?)(?:['’]s|,? is)?(?: called)? (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,2})(?=\s*(?:$|[,.;!?]|and\b))/u;
 
 /** All of a message that is nothing but a name. */
 export const ONLY_A_NAME =
@@ -103,13 +108,16 @@ export const BEGINS_A_QUESTION =
 /** Right before one of the house's people. */
 export const BEFORE_STAFF = /\b(?:with|by|see) $/;
 
+/** Right after one of the house's people: what they are to do. */
+export const IS_TO_DO = /^ (?:should|can|could|must|will|would|may|might|to|does|did|has to|needs to|is (?:fine|good|ok|okay|great|the)) ?/;
+
 /** How an answer begins that gives no name. */
 export const BEGINS_OTHERWISE =
   /^(?:(?:and|so|well|but|ok|okay|oh|um|wait|sorry|no|yes|right|first|hang on)\W+)*(?:what|why|how|when|where|who|whoever|whichever|whatever|can|could|do|does|is|are|tell|show|give|please tell)\b/;
 
 /** A name at the head of a message, in capitals. */
 export const NAME_AT_HEAD =
-  /^\s*(?:(?:hi|hello|hey|good (?:morning|afternoon|evening))[,!. ]+)?(\p{L}[\p{L}'’-]+(?: \p{L}[\p{L}'’.-]*){1,2}) (?:here|speaking|calling)(?=\s*[,.;:!-]|\s+again\b)/iu;
+  /^\s*(?:(?:hiya|hi|hello|heya|hey|howdy|yo|oi|ok|okay|yes|yeah|g'day|gidday|howya|kia ora|habari|namaste|good (?:morning|day|afternoon|evening)|morning|afternoon|evening)[,!. ]+)*(?:(?:bro|mate|pal|man|love|dear|hun|darling|boss|fam|sis|sir|madam|guys|all|team|folks|there|again|please)[,!. ]+)*(?!(?:bro|mate|pal|man|love|dear|hun|darling|boss|fam|sis|sir|madam|guys|all|team|folks|there|again|please|hi|hiya|hey|hello)\b)(\p{L}[\p{L}'’-]+(?: \p{L}[\p{L}'’.-]*){1,2}) (?:here|speaking|calling)(?=\s*[,.;:!-]|\s+again\b|\s*$)/iu;
 
 /** A name in small letters, all of what was said. */
 export const NAME_IN_SMALL =
@@ -152,7 +160,7 @@ export const FILLER = new Set(
 
 /** What comes before a name that was asked for, and after it. */
 export const LEADS_IN = new Set(
-  "say put down it write just use take make out to under for call me they that that's thats it's its it'd it'll be would is this here you can could may i i'm im am my the name name's full booking booked appointment visit of course sure ok okay well so hi hello yes yeah then and right".split(
+  "fi say put down it write just use take make out to under for call me they that that's thats it's its it'd it'll be would is this here you can could may i i'm im am my the name name's full booking booked appointment visit of course sure ok okay well so hi hello yes yeah then and right".split(
     " ",
   ),
 );
@@ -166,7 +174,7 @@ export const PARTICLES = new Set(
   "de la le los las lo du van von der den ten ter di da del das dos y e ni nic mac mc o al el bin binte binti bte ibn san st zu".split(" "),
 );
 
-export const GREETS = new Set("hi hello hey morning evening dear here again".split(" "));
+export const GREETS = new Set("hi hiya heya hello hey morning evening dear here again bro mate boss hun guys madam sir fam".split(" "));
 
 /** How a refusal to give a name begins. */
 export const NOT_TELLING = new Set("not no nope nah nay why never none rather guess nobody what don't won't can't".split(" "));

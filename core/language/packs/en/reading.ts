@@ -80,7 +80,7 @@ export const SAYS_NOTHING = /^(?:a|an|the|one|some|my|please|hi|hello|hey|just)$
 
 /** Somebody is to be talked to, and nobody of the desk is meant where talking is what the house does. */
 export const TALK_TO_SOMEBODY =
-  /\b(?:talk|speak|talking|speaking|chat)(?: (?:it|this|things) (?:over|through))? (?:to|with) (?:some(?:one|body)|a professional)\b/;
+  /\b(?:talk|speak|talking|speaking|chat)(?: (?:it|this|things) (?:over|through))? (?:to|with) (?:some(?:one|body)|a professional)\b|\bsome(?:one|body) (?:(?:who|that) (?:can|could) |(?:for (?:her|him|them|us|my [a-z]+) )?to )(?:talk|speak|chat) (?:to|with) (?:her|him|them|us|me|my [a-z]+)\b/;
 /** What a house offers that does so. */
 export const COUNSELS = /\bcounsel|psychother|psycholog|talking therapy/i;
 

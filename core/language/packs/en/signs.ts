@@ -480,7 +480,7 @@ export const OTHER_THAN_OURS =
 
 /** Somebody has a visit, and something has come between. */
 export const HAS_BUT =
-  /\b(?:i|we)(?:'ve| have)(?: got)? (?:an?|my|our) (?:appointment|booking|visit|session|lesson|<service>)\b[^.;?!]*\bbut (?!(?:i |we )?(?:can't (?:find|remember|recall)|don't know|forgot|lost|need|want|would|what|when|where|how|who|is|do|am not sure|i'm not sure))(?![^.;?!]*\b(?:another|one more|also|book|as well)\b)/;
+  /\b(?:i|we)(?:'ve| have)(?: got)? (?:(?:an?|my|our) (?:appointment|booking|visit|session|lesson|<service>)\b|the <service> <day>)[^.;?!]*\bbut (?!(?:i |we )?(?:can't (?:find|remember|recall)|don't know|forgot|lost|need|want|would|what|when|where|how|who|is|do|am not sure|i'm not sure))(?![^.;?!]*\b(?:another|one more|also|book|as well)\b)/;
 
 /** Somebody is to look at a thing: "somebody should check it". */
 export const SOMEBODY_SHOULD =

@@ -121,6 +121,10 @@ export const KEEPS_IT = /\b(?:keep|leave) (?:it|that|them|both|everything)\b/i;
 export const KEEPS_ONE =
   /^\W*(?:(?:and|but|so|please|just|oh|also|do|i'll|we'll|i'd like to|can you|could you)\W+)*(?:keep|leave) (?:(?:it|that|them|both|everything)(?: one| all)?(?= *(?:$|\W|then|as|please))|(?:the|my|our|that) (?!name|number|old|receipt|change)(?:[a-z]+ ){0,3}[a-z]+)(?: (?:as (?:it is|planned|booked)|alone|where it is|there|then|please|for now))*\W*$/i;
 
+/** … said of one of them while another is moved or called off: "the science one stays". */
+export const THAT_STAYS =
+  /<service>(?: (?:one|lesson|class|visit|appointment|session))?,? (?:(?:can |should |will |must |just |please |also )*(?:stays?|remains?|keeps?|is (?:to stay|fine|ok(?:ay)?|unchanged))|(?:as (?:it is|planned|booked)|unchanged))\b(?! (?:on|at|for|with|to)\b)/i;
+
 /** Of several, one that is to stay: "actually leave the photo", "but not the massage". */
 export const KEEPS_SOME = /\b(?:keep|leave|except|but not|not) (?:the|my|our|that|<|(?:mon|tues|wednes|thurs|fri|satur|sun)day)/i;
 
@@ -130,7 +134,7 @@ export const ASKS_FURTHER =
 
 /** Right before the thing that is wished for: "we both need a". */
 export const WISHED_THING =
-  /\b(?:i|we|both|she|he|they)(?: both| all| just| really)? (?:need|want|would like|'d like|needs|wants) (?:an?|some|another|the|to book an?|to have an?|to get an?)(?: [a-z]+)? $/i;
+  /(?:^\W*|[.!?]\s+)(?:need|needing|want|looking for|after) (?:an?|some|another|the)(?: [a-z]+)? $|\b(?:i|we|both|she|he|they)(?: both| all| just| really)? (?:need|want|would like|'d like|needs|wants) (?:an?|some|another|the|to book an?|to have an?|to get an?)(?: [a-z]+)? $/i;
 
 /** Right before another visit of theirs that a wish is measured from: "the day of the", "right after my". */
 export const BESIDE_ANOTHER =
@@ -237,6 +241,10 @@ export const MORE_OF =
 /** How two things differ is asked. */
 export const TELLS_APART = /\b(?:differen(?:ce|t)|differ|compared?|versus|vs|tell (?:them )?apart)\b/;
 
+/** Which of two things it is to be. */
+export const WHICH_OF_TWO =
+  /\b(?:is it|would it be|should (?:i|we|he|she|they) (?:book|have|get|take|do|come for|go for)|(?:do|does|would|will) (?:i|we|he|she|they|my [a-z]+) (?:need|want|have)|am i after) (?!(?:on|at|by|before|after|this|next)\b)[a-z' -]{3,40} or (?!not\b|what\b)/;
+
 /** The other visits are asked for. */
 export const THE_OTHERS =
   /^\W*(?:(?:and|ok|okay|right|what about|how about|when(?:'s| is)|thanks)\W+)*(?:the others?(?: (?:ones?|appointments?|visits?|bookings?))?|any (?:others?|more)|(?:do i have )?anything else|what else(?: do i have)?)(?: (?:booked|coming up|then|please))*\W*$/i;
@@ -279,7 +287,7 @@ export const THE_ONE_TO_BE =
 
 /** Of what was told of, when it is to be: "can you make it <time>", "could that be on <day>". */
 export const IT_TO_BE =
-  /\b(?:make|have|do|put|move|get) (?:it|that|this)(?: one)?\b[^.;?!]{0,16}<(?:day|time)>|\b(?:it|that|this)(?: one)? (?:be|happen|start)\b[^.;?!]{0,16}<(?:day|time)>/;
+  /\b(?:make|have|do|put|move|get) (?:it|that|this)(?: one)?\b[^.;?!]{0,16}<(?:day|time)>|\b(?:it|that|this)(?: one)? (?:be|happen|start)\b[^.;?!]{0,16}<(?:day|time)>|<time>(?: slot| one)?(?: still)? (?:open|free|available|possible|going|taken)\b/;
 
 /** Somebody else is to come along to what several come to. */
 export const BRINGS_ONE =
@@ -453,7 +461,7 @@ export const EITHER_OR =
 
 /** How long what is spoken of takes. */
 export const HOW_LONG_IS_IT =
-  /\bhow (?:long|many minutes) (?:is|are|does|do|will|would|am|should)\b(?! (?:you|the wait|i wait|it last|they last))|\bhow (?:long|many minutes) (?:altogether|in all|in total|all in all|all told)\b/i;
+  /\bhow (?:long(?:'s|s)|(?:long|many minutes) (?:is|are|does|do|will|would|am|should))\b(?! (?:you|the wait|i wait|it last|they last))|\bhow (?:long|many minutes) (?:altogether|in all|in total|all in all|all told)\b/i;
 
 /** Two who want something together. */
 export const SEVERAL_OF_US =
@@ -479,3 +487,72 @@ export const IS_BOOKED = /\b(?:booked|down)(?: in)? (?:for|on|in|with)\b/i;
 
 /** Only one comes. */
 export const JUST_ME = /\b(?:(?:just|only) (?:me|myself|one of us|the one)|on my own|by myself|(?:just|only) for me)\b(?! and)/i;
+
+/** What somebody is addressed by, before their name. */
+export const TITLE_BEFORE_A_NAME = /\b(?:[Mm]iss|[Mm]rs?|[Mm]s|[Mm]adam|[Ss]ir|[Dd]r)\.? (?=\p{Lu}\p{Ll})/gu;
+
+/** Right before what something is to be over by, or comes after. */
+export const UP_TO_AN_EVENT = /\b(?:until|till|til|before|after|since|by) (?:(?:the|my|his|her|our|their|a|an) )?$/i;
+
+/** What is asked of a thing of theirs that is here, or of one of the house's people: it wishes for no visit. */
+export const OF_THEIR_THING =
+  /\b(?:can|could|may|might|would|will|should|do|shall) (?:i|we|he|she|they|my [a-z]+)\b[^.?!]{0,20}\b(?:collect|fetch|pick (?:(?:it|him|her|them|that|this|my \w+|the \w+) )?up|drop (?:(?:it|him|her|them|that|this|my \w+|the \w+) )?off|leave (?:it|him|her|them|my|the)|(?:have|get) (?:it|him|her|them) back)\b/i;
+
+/** One of the house's people is asked about. */
+export const IS_THEY_SO =
+  /\b(?:is|was|does|did|has|isn't|doesn't) (?:(?:miss|mr|mrs|ms|dr|madam|sir)\.? )?<staff>|<staff>[ ,]+(?:(?:how )?(?:is|was|does|did|has)|isn't|doesn't) (?:he|she|they)\b/i;
+
+/** Right before how somebody is: "I'm already". */
+export const HOW_THEY_ARE = /\b(?:i'm|i am|im|we're|we are|been|is|was|are|were|he's|she's|they're|you're)(?: (?:already|fully|now|not|still))? $/i;
+
+/** Right before something that somebody has none of: "no". */
+export const NO_SUCH_THING = /(?:^|[,;.!?])\s*(?:there(?:'s| is) |i have |i've |we have |got )?no $/i;
+
+/** Something is not wanted, and no more is said. */
+export const DOES_NOT_WANT = /^\W*(?:no|nah|nope)\b[\s,.!-]*(?:thanks|thank you)?[\s,.!-]*(?:i|we) (?:don't|do not|didn't) (?:want|need)\b[^.?!]*[.!]?\s*$/i;
+
+/** Advice is asked for, if not as a question. */
+export const ASKS_ADVICE =
+  /\b(?:tell|advise|advice|recommend|suggest|explain|say|know|wonder(?:ing)?|should|shall|what|which|whether|how|why|can|could|is|are|would|will|do|does|must|allowed|dose|need you|want you|think|reckon|opinion|diagnos\w*|prescri\w*)\b/i;
+
+/** One more thing, and nothing besides: "and the fitting?" */
+export const JUST_ANOTHER = /^\W*(?:oh,? |ok(?:ay)?,? )?(?:and|also|plus)(?: also| then)? (?:the |an? |my )?<service>(?: too| as well| please)*\W*$/;
+
+/** What was spoken of is wished for, and something beside it: "can I get it done on Friday, and a trim". */
+export const IT_AND_ANOTHER =
+  /\b(?:get|have|book|do|take|want|like|come (?:in )?for|go for)(?: me| us)? (?:it|that|this|them)\b(?! to (?:know|ask))[^.?!]*(?:\band|\bplus|\bwith|&)(?: also| then| maybe| possibly)? (?:an? |the |my )?<service>/;
+
+/** The same before one of the house's people, in what was said with finds put aside. */
+export const TITLED = /\b(?:miss|mrs?|ms|madam|sir|dr)\.? (?=<(?:staff|name)>)/g;
+
+/** It is to be called off, and nothing else: "no, just cancel it". */
+export const CANCELS_ALL_THE_SAME =
+  /^\W*no\b[\s,.!-]*(?:thanks|thank you)?[\s,.!-]*(?:just|please|go ahead and|only|simply)*[\s,]*(?:cancel|call (?:it|that) off|scrap)(?: (?:it|that|this|the (?:lot|appointment|visit|booking)))?(?: please| thanks| thank you| altogether| completely)*\W*$/i;
+
+/** One of the house's people is to be told, and not what. */
+export const TELLS_THEM_THAT =
+  /^\W*(?:(?:and|so|ok(?:ay)?|please|thanks)\W+)*(?:(?:can|could|would|will) you |please )*(?:please )?(?:(?:tell|inform|warn) (?:<staff>|him|her|them|the [a-z]+)|let (?:<staff>|him|her|them|the [a-z]+) know|pass (?:it|that|this) on(?: to (?:<staff>|him|her|them|the [a-z]+))?|mention (?:it|that) to (?:<staff>|him|her|them))(?: (?:that|this|it|so))?(?: please| for me| then)*\W*$/;
+
+/** Right before another thing that is to take the place of what is at hand: "forget it, what about". */
+export const NAMES_ANOTHER =
+  /\b(?:(?:what|how) about|forget|scrap|leave (?:it|that)|or(?: maybe)?|maybe|make (?:it|that)|let's (?:do|have|say)|i'll (?:have|take|do)|give me|only|just) ?(?:[a-z]+ ){0,2}$/i;
+
+/** Right before when somebody is to be reminded or reached: "text me". */
+export const REMINDS_ME =
+  /\b(?:text|remind|ring|call|phone|email|e-mail|message|whatsapp|notify|send|let)(?: me| us)(?: know| back| again)?(?: a (?:text|reminder|message))?(?: (?:on|at|from|maybe|please))* $/i;
+
+/** What was meant is said after a no, or asked: "no, I mean is it ready". */
+export const NO_I_MEAN =
+  /^\W*(?:no|nope|nah|not that)\b\W*(?:(?:but|sorry|wait|hang on|oh)\W+)*(?:i mean|i meant|what i mean|i(?:'m| am) asking|i want(?:ed)? to know|(?:is|are|do|does|can|could|will|would|what|when|where|how|who|which|did|has|have) (?:it|i|you|we|they|he|she|the|my|there|that|this)\b)/i;
+
+/** Somebody else is to come to what is theirs: "could my daughter take my lesson". */
+export const IN_MY_PLACE =
+  /\b(?:can|could|may|might|would it be (?:ok|okay|alright|all right|possible) if|is it (?:ok|okay|alright|all right|possible) if)(?: my (?:[a-z]+ )?[a-z]+| (?:he|she|they|somebody else|someone else|another person))[^.?!]*\b(?:take|takes|have|has|use|uses|come|comes|go|goes|do|does|attend)s?\b[^.?!]*\b(?:instead of me|in my (?:place|stead|spot)|for me instead|my (?:lesson|appointment|slot|place|visit|session|class|spot) instead)\b|\b(?:give|pass|transfer|hand) my (?:lesson|appointment|slot|place|visit|session|class|spot|booking)\b[^.?!]*\b(?:to|on to|over to) (?:my|somebody|someone|a)\b/i;
+
+/** Right before what is theirs, or is to be changed: "my", "cancel the". */
+export const CALLED_THEIRS =
+  /\b(?:my|our|mine) $|\b(?:cancel|call off|move|reschedul\w*|change|shift|push|bring|swap|drop|postpone|put off|make|keep)\b[^,.;!?]{0,30}$/i;
+
+/** All that was spoken of is meant, and not one thing of it. */
+export const ALL_OF_THEM =
+  /\b(?:all (?:of )?(?:that|this|it|them|those)|altogether|all together|in (?:all|total)|the lot|everything|both|(?:the |a )?total|combined|the two(?: of them)?|them all)\b/i;

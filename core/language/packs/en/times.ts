@@ -22,6 +22,9 @@ const SURE = new RegExp(
 );
 
 /** What makes an hour exact. */
+/** Somebody or what brings them gets here: what stands after "by" is when they can begin. */
+const ARRIVES =
+  /\b(?:i|we|he|she|they|(?:my|our|the|his|her) (?:[a-z]+ )?(?:ride|lift|bus|train|ferry|taxi|flight|plane|carer|driver|husband|wife|mum|mom|dad|son|daughter|sitter|babysitter)) (?:can|could|will|'ll|should|would|might|may)(?: only| just| probably| maybe)* (?:get|be|make it|arrive|reach|come|bring|drop)(?: me| us| him| her| you)?(?: there| here| in| to you| to yours| over| down| round| back| off)* $/;
 const PRECISELY = / (?:sharp|on the dot|exactly|precisely)$/;
 
 /** Reads one clock time; null when the words are no possible time. */
@@ -97,7 +100,7 @@ function valid(hour: number, minute: number, certain: boolean): ClockValue | nul
 const rx = (source: string): RegExp => new RegExp(source, "g");
 /** Not followed by what makes a number something else than a time. */
 const NOT_TIME =
-  "(?![a-z])(?! ?(?:%|kilo|kg|pound|lbs|euro|cent|km|mile|cm|metre|meter|foot|feet|inch|years?[ -]old|times|dogs?|kids?|children|sessions?|lessons?|classes|minute|min\\b|mins|hour|hr|day|week|month|year|people|person|place|spot|of us|dollar|st\\b|nd\\b|rd\\b|th\\b|/\\d|[-.]?\\d(?!\\d{0,2} ?-?(?:min|hour|hr))))";
+  "(?![a-z])(?! (?:or|to) (?:\\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|more) (?:days?|weeks?|months?|hours?|minutes?|years?|people|times)\\b)(?! ?(?:%|kilo|kg|pound|lbs|euro|cent|km|mile|cm|metre|meter|foot|feet|inch|years?[ -]old|times|dogs?|kids?|children|sessions?|lessons?|classes|minute|min\\b|mins|hour|hr|day|week|month|year|people|person|place|spot|of us|dollar|st\\b|nd\\b|rd\\b|th\\b|/\\d|[-.]?\\d(?!\\d{0,2} ?-?(?:min|hour|hr))))";
 
 const ranged = (name: string): { value: TimeValue } => ({ value: { kind: "span", ...DAY_PARTS[name], name } });
 /** What is asked while it is open when a visit is to be: an hour may come with the answer. */
@@ -210,7 +213,16 @@ export const TIME_RULES: TimeRule[] = [
     pattern: rx(
       `\\b(?:any ?time before|some ?time before|before|(?<!\\b(?:come|coming|stop|stopping|drop|dropping|swing|swinging|pop|popping|one|two|three) )by|until|till|til|done by|out by|finished by|over by|no later than|not later than|earlier than|not after|up to|up until|at the (?:very )?latest) (?:about |around )?(${CLOCK})${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?latest\\b`,
     ),
-    value: (m) => until(m[1] ?? m[2], "end"),
+    // "I can only get there by half past nine": from then on, and not until then.
+    value: (m) => (/^by /.test(m[0]) && ARRIVES.test(m.input.slice(0, m.index)) ? one("from", m[1] ?? m[2]) : until(m[1] ?? m[2], "end")),
+  },
+  {
+    // "Is ten still open": whether an hour can be had.
+    name: "time/is-it-free",
+    pattern: rx(
+      `(?<=\\b(?:is|would) (?:the )?)(${CLOCK})${NOT_TIME}(?= (?:slot |one )?(?:still )?(?:open|free|available|possible|going|taken|be (?:possible|ok|okay|free|available))\\b)`,
+    ),
+    value: (m) => one("at", m[1]),
   },
   {
     // Who works until five wishes for what comes after it, and who starts at nine for what is over by then.
@@ -355,6 +367,8 @@ export const TIME_RULES: TimeRule[] = [
       const exact = PRECISELY.test((m[1] ?? "").trim());
       const said = (m[1] ?? "").trim().replace(PRECISELY, "");
       if (exact) return one("at", said);
+      // "The one in the morning", of what was offered: one of those.
+      if (/\bthe $/.test(m.input.slice(0, m.index)) && /^one in the (?:morning|afternoon|evening)$/.test(said)) return null;
       // "The 09:00 one" is a time; "the 12" is not.
       if (
         /\bthe $/.test(m.input.slice(0, m.index)) &&

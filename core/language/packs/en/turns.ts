@@ -214,3 +214,36 @@ export const RIGHT_PLACE =
 /** What the house has free, by words that are said of nothing else. */
 export const OF_OUR_ROOM =
   /\b(?:your (?:next )?(?:availabilit(?:y|ies)|openings?|free (?:times|slots))|appointments? (?:free|available|left|open)|available appointments?)\b/;
+
+/** A visit that stands, or may stand, is spoken of. */
+export const OF_A_VISIT_THEIRS =
+  /\b(?:appointments?|bookings?|booked|visits?|slots?|scheduled|down for|due|when(?:'s| is| am| was| are)|am i|mine|my (?:next )?<service>|what time|which day|reminder|confirm\w*|still)\b/;
+
+/** A word that asks stands in it. */
+export const ASKS_SOMETHING = /\b(?:how|what|which|when|where|who|why|whether|if|is|are|do|does|can|could)\b/;
+
+/** Whether an hour can be had: "is ten still open". */
+export const IS_THE_HOUR_FREE = /<time>(?: slot| one)?(?: still)? (?:open|free|available|possible|going|taken)\b/;
+
+/** Something of theirs is on a day, and they are not able to do what it is for. */
+export const HAVE_CANNOT =
+  /\b(?:i've got|we've got|i have|we have|i'm down for|i am down for|i'm booked for) (?:the|my|our|an?) (?:<service>|appointment|lesson|session|visit|class|booking) <day>[^?]*\b(?:can't|cannot|can not|won't be able to|not able to|unable to|not allowed to|mustn't|shouldn't) (?!find|remember|recall|wait|decide|see|understand|believe|tell|say|think)[a-z]+/;
+
+/** How long, and nothing besides. */
+export const ONLY_HOW_LONG = /^\W*(?:(?:and|so|ok|okay|then|but|for)\W+)*(?:for )?how long(?: then| roughly| about)?\W*$/;
+
+/** What is theirs is to be done by somebody else: "could I get my colour done by Dulcie instead". */
+export const MINE_WITH_THEM =
+  /\b(?:get|have|do|be) (?:my|our) (?:<service>|[a-z]+)(?: done)? (?:by|with) <staff>[^.?!]*\b(?:instead|rather)\b(?![^.?!]*\band (?:also )?book\b)/;
+
+/** With whom theirs is on a day, and whom they would rather have. */
+export const HAVE_BUT_RATHER_THEM =
+  /\b(?:(?:i've|we've|i have|we have)(?: got)?|am i|are we|i'm|we're)\b[^?!]*<day>[^<]*[.?!,;][^<]*\b(?:rather|prefer|like)\b(?: to)? (?:have|see|get|be with|go to|it was|it were) <staff>/;
+
+/** Whether a service is what somebody needs: "is the taping the right one for me". */
+export const RIGHT_THING =
+  /\b(?:is|are|would|wouldn't|isn't|will) (?:(?:the|a|an|that|this) )?<service>(?: be| really)* (?:the |a |an )?(?:right|best|good|better|suitable|proper|correct) (?:one|thing|choice|option|idea|fit|place|way|start|for)\b/;
+
+/** Another visit is wished for beside the one that was spoken of: "could we do the fitting right after". */
+export const RIGHT_AFTER_IT =
+  /\b(?:can|could|may|might) (?:i|we|you) (?:also |just |maybe |then )?(?:do|get|have|fit(?: me| us| in)*|squeeze(?: me| us| in)*|take|add|book|put(?: me| us| in)*|come for|go for)\b[^.?!]*<service>[^.?!]*\b(?:(?:right|straight|directly|just|immediately) (?:after(?:wards?)?|before(?:hand)?)|afterwards|after that|before that|(?:(?:on|at) the )?same (?:day|go|visit|morning|afternoon|evening))(?=\s*(?:[?.!,]|$|too\b|as well\b|please\b|then\b))/;
