@@ -416,3 +416,77 @@ describe("a thing that is wished for", () => {
     expect(t.last).not.toMatch(/don't find/);
   });
 });
+
+describe("when and with whom", () => {
+  it("is any evening, with somebody else where the same person has none", () => {
+    const t = teeth("Elspeth Munro, 01632 960141, could you put my check-up to some evening");
+    expect(t.last).toMatch(/Wednesday 3 March at \d:\d\d pm/);
+    expect(t.last).toMatch(/Callum/);
+  });
+
+  it("is straight before or after what was moved just now", () => {
+    const t = teeth(
+      "Elspeth Munro, 01632 960141, move my check-up to Wednesday at five in the afternoon",
+      "yes",
+      "my son needs a check-up too, immediately after mine",
+      "Rory Munro",
+      "yes",
+    );
+    expect(t.booked).toEqual(["checkup 2027-03-03 17:20 callum"]);
+  });
+
+  it("is the earliest of what was offered, said in a word", () => {
+    expect(teeth("check-up on Friday", "early please").state.task).toMatchObject({ hold: { offer: {} } });
+  });
+
+  it("is later, at an hour that follows", () => {
+    const t = heldAt("thirteenth", "tamarind", "web", "laser hair removal on Saturday, 20 minutes", "somewhat later, twelve");
+    expect(t.last).toMatch(/12:\d\d pm/);
+  });
+
+  it("is on a weekend of the month", () => {
+    const t = heldAt("eleventh", "cottonwood", "web", "a small tattoo on a weekend in March");
+    expect(t.last).toMatch(/Saturday|Sunday/);
+    expect(t.last).not.toMatch(/Monday|Tuesday|Wednesday|Thursday|Friday/);
+  });
+
+  it("is when the class is held, where its days are asked", () => {
+    expect(golf("the junior class for my daughter", "what days?").last).toMatch(/Wednesday at 4:00 pm and Saturday at 9:00 am/);
+  });
+
+  it("is none of a class that has a word in common with what was said", () => {
+    expect(teeth("a check-up for my little girl", "with whoever is good with little ones").state.task).not.toMatchObject({ service: "class" });
+  });
+});
+
+describe("what was misread", () => {
+  const allergy = at("nineteenth", "bryn");
+
+  it("as a word to be passed on, where a letter said to ring", () => {
+    const t = allergy("the hospital wrote, the letter says to call about a food challenge");
+    expect(t.state.task).toMatchObject({ errand: "book" });
+  });
+
+  it("as a wish for a person, where somebody else did something", () => {
+    const t = heldAt("nineteenth", "almond", "web", "do you take gel off? another place put it on");
+    expect(t.state.status).toBe("open");
+    expect(t.slips).toEqual([]);
+  });
+
+  it("as a line about something else, where it is asked who does such work", () => {
+    expect(heldAt("eleventh", "cottonwood", "web", "who does animals").last).not.toMatch(/vegan/);
+  });
+
+  it.each(["what's that involve then", "what does it entail?"])("as not known, where what is done is asked: %s", (said) => {
+    expect(allergy("I'd like a food challenge", said).last).toMatch(/a little more and a little more/);
+  });
+
+  it.each(["opo", "sawa", "ndiyo", "aye"])("as nothing, where it is a yes of theirs: %s", (yes) => {
+    expect(teeth("check-up on Friday at nine", "Ada Burn, 01632 960149", yes).booked).toEqual(["checkup 2027-03-05 09:00 callum"]);
+  });
+
+  it("as two visits to be told apart, where both are to be on one day", () => {
+    const t = heldAt("thirteenth", "tamarind", "web", "Aisyah Kamal, 604 555 0143, my two appointments, can you combine them on the same day");
+    expect(t.state.task).toMatchObject({ errand: "move" });
+  });
+});

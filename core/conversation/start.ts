@@ -28,6 +28,7 @@ import { type Turn } from "./turn.ts";
 import {
   ANOTHER_ONE,
   AT_THE_SAME_GO,
+  BESIDE_MINE,
   IT_AND_ANOTHER,
   OF_WHAT_IS_ON,
   PREFERS,
@@ -105,7 +106,18 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         const known = state.client.match === "both" || (state.client.name !== undefined && (state.client.phone ?? state.client.email) !== undefined);
         if (ofTheirs && known) fresh.ofOwn = reading.text;
         // "Can I get the lashes done at the same go", once the brows are booked: right after them.
-        if (state.last && fresh.service && fresh.service !== state.last.service && AT_THE_SAME_GO.test(reading.said) && !fresh.wish.days && !fresh.wish.times)
+        // "And my husband needs one, right before or after mine", once theirs was booked or moved.
+        const done = state.did && state.did.did !== "cancelled" ? state.did.of : undefined;
+        if (done && fresh.service && !fresh.wish.days && !fresh.wish.times && BESIDE_MINE.test(reading.said))
+          Object.assign(fresh, { rightAfter: true, beside: true });
+        else if (
+          state.last &&
+          fresh.service &&
+          fresh.service !== state.last.service &&
+          AT_THE_SAME_GO.test(reading.said) &&
+          !fresh.wish.days &&
+          !fresh.wish.times
+        )
           Object.assign(fresh, { rightAfter: true, beside: true });
         instead(t, fresh);
       }

@@ -263,6 +263,12 @@ function judgeAll(
         backed = true;
       }
     });
+    // "Do you take gel off? Somebody else put it on": nobody is asked for, beside a question about what is done here.
+    const ofADeed = parts.some((p) => /<service>/.test(p.masked) && p.masked.includes("?"));
+    parts.forEach((p, i) => {
+      const e = each[i];
+      if (ofADeed && e?.read?.errand === "person" && isGuess(e.read) && e.read.sure < SURE && !ASKS_OR_ORDERS.test(p.masked)) e.read = null;
+    });
     // "We're twenty minutes late, is that a problem": the second half asks of the first, and nothing besides.
     parts.forEach((p, i) => {
       const e = each[i];

@@ -260,6 +260,7 @@ const TURNS: readonly Turn[] = [
     least: 0.92,
     when: (g) => turns.MINE_WITH_THEM.test(g.masked) || turns.HAVE_BUT_RATHER_THEM.test(g.masked),
   },
+  { is: "ask-service/what-it-involves", notFrom: ["refused", "emergency"], when: has(turns.WHAT_IT_INVOLVES) },
   { is: "ask-availability/is-it-free", open: true, from: ["ask-hours", "none", "ask-service", "ask-availability"], when: has(turns.IS_THE_HOUR_FREE) },
   // "Is little brushers the right thing, or should he see Fiona".
   {

@@ -7,6 +7,7 @@ import {
   WHAT_TO_BRING,
   WHERE_IT_IS,
   WHO_CANCELS,
+  WHO_DOES_SUCH,
   WHO_MISSES,
 } from "../../language/packs/en/asked.ts";
 import type { Errand } from "../../language/errand.ts";
@@ -80,6 +81,9 @@ function plainlyWritten(t: Turn, errand: Errand, reading: Reading): boolean {
   // What is sought is one of the services, not a line that speaks of the same complaint, unless the line says just that.
   const sought = errand === "ask-service" && SEEKS.test(reading.said.toLowerCase());
   if (errand === "ask-price" && SPEAKS_OF_MONEY.test(reading.said)) return false;
+  // "Who does animals" asks for somebody, and not what holds for animals.
+  if (errand === "ask-staff" && WHO_DOES_SUCH.test(reading.said))
+    return fromHandbook(t, reading, TO_THE_WORD, reading.text, true, ["answer", "fact", "document"]);
   return fromHandbook(t, reading, sought ? TO_THE_WORD : PLAINLY, reading.text, true, ["answer", "fact", "document"]);
 }
 

@@ -13,6 +13,9 @@ export const SURELY = 0.5;
 /** As sure as this, a line was written for just this question. */
 export const PLAINLY = 0.8;
 
+/** As sure as this, a line says just what was asked. */
+export const TO_THE_WORD = 0.97;
+
 /** An answer or fact of the handbook that the question's words support. */
 export function fromHandbook(
   t: Turn,

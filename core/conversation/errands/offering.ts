@@ -103,12 +103,15 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     }
   }
   // Whom they have so far is no wish of their own: where that person is away on the day that is wished for, others stand in.
-  const mayStandIn = found.fit !== "inside" && found.why?.code === "not-in" && task.errand === "move" && task.staff === undefined && !task.looseDay;
+  // So they do where any evening will do, and that person has none.
+  const anyDay = wish.days?.ranges.length === 1 && wish.days.ranges[0]?.to === undefined && wish.time !== undefined;
+  const mayStandIn =
+    found.fit !== "inside" && (anyDay || found.why?.code === "not-in") && task.errand === "move" && task.staff === undefined && !task.looseDay;
   if (mayStandIn) {
     const { staff: _, ...anybody } = wish;
     const others = t.look(request(anybody));
-    if (others.fit === "inside" && found.why) {
-      explain(t, found.why, target);
+    if (others.fit === "inside") {
+      if (found.why && !anyDay) explain(t, found.why, target);
       found = others;
       task.staff = "any";
       t.rule("move/somebody-else-that-day");

@@ -1,4 +1,4 @@
-import { ONLY_ONE, OF_ONE_PERSON, OF_ONE_THING, WHICH_OF_THEM } from "../../language/packs/en/asked.ts";
+import { ONLY_ONE, OF_ONE_PERSON, OF_ONE_THING, WHICH_OF_THEM, WHO_DOES_SUCH } from "../../language/packs/en/asked.ts";
 import { SUPPORTS } from "../../knowledge/match.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
@@ -8,7 +8,7 @@ import { weekdayNumber, weekdayOf, type DayNumber } from "../../time/days.ts";
 import { calledText, dateText, listText, serviceText, timeText } from "../format.ts";
 import { saidSource, serviceSource, staffSource } from "../sources.ts";
 import { joinVals, val, type Turn, type Value } from "../turn.ts";
-import { PLAINLY, SURELY, fromHandbook, spoken } from "./handbook.ts";
+import { PLAINLY, SURELY, TO_THE_WORD, fromHandbook, spoken } from "./handbook.ts";
 import { toMin, weekdaysText } from "./hours.ts";
 
 const namesVals = (t: Turn, ids: readonly string[]): Value[] => ids.map((id) => val(calledText(t.house, id), staffSource(t.house, id)));
@@ -109,7 +109,8 @@ export function staff(t: Turn, reading: Reading): boolean {
   // "Who does that?" speaks of nothing else than what was spoken of.
   const besidesIt = contentOf(reading.masked.replace(/<\w+>/g, " ")).some((w) => !ABOUT_WORK.has(w));
   // "Which tutor is the patient one" asks for somebody, and not what holds for tutors.
-  const least = WHICH_OF_THEM.test(reading.said) ? PLAINLY : SURELY;
+  // So does "who does animals".
+  const least = WHO_DOES_SUCH.test(reading.said) ? TO_THE_WORD : WHICH_OF_THEM.test(reading.said) ? PLAINLY : SURELY;
   if (named.length === 0 && (about.length === 0 || besidesIt) && fromHandbook(t, reading, least)) return true;
   const all = [...new Set(about.flatMap((s) => house.services.get(s)?.staff ?? []))];
   if (gender) {

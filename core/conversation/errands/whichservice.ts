@@ -182,7 +182,7 @@ function named(a: Applying): void {
   // "Just one, the baby", "no glasses", once it is known what it is for: an everyday word takes no other service in its place.
   const weak = single ?? several;
   const stays = task.service !== undefined && weak !== undefined && WEAK_SERVICE.test(weak.rule) && !weak.value.includes(task.service);
-  if (stays && t.state.expects !== "service" && (task.hold || task.offered.length > 0)) {
+  if (stays && t.state.expects !== "service" && t.state.expects !== "errand" && t.state.expects !== "anything") {
     const before = reading.text.slice(0, weak.start);
     const signed =
       WISHES.test(reading.said) || TAKES_ANOTHER.test(before) || NAMES_ANOTHER.test(before) || reading.errands.some((e) => e.errand === "book" && !isGuess(e));

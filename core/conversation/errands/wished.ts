@@ -1,7 +1,7 @@
 import { AFTER_OR_BEFORE, SOONER_DAY, THE_BEFORE } from "../../language/packs/en/doing.ts";
 import type { ReadContext } from "../../language/context.ts";
 import { ofKind, type ChoiceValue, type FoundOf } from "../../language/found.ts";
-import { BESIDE_ANOTHER, EITHER_OR, SOMEBODY_ELSE } from "../../language/packs/en/talk.ts";
+import { ANY_SUCH_PART, BESIDE_ANOTHER, EITHER_OR, SOMEBODY_ELSE } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
 import { mondayOf, partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import type { AppointmentView, BookTask, MoveTask, WishState } from "../state.ts";
@@ -105,6 +105,9 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     return true;
   }
   if (days.length > 0) addDays(task.wish, days, context);
+  // "Can I move it to an evening": any evening, and not the one of its own day alone.
+  else if (task.errand === "move" && !task.wish.days && times.length > 0 && times.every((x) => x.value.kind === "span") && ANY_SUCH_PART.test(reading.said))
+    task.wish.days = { ranges: [{ from: t.house.zone.toLocal(t.now).day }] };
   const nothingYet = task.errand === "book" && task.offered.length === 0 && !task.hold && task.before === undefined;
   if (nothingYet && times.some((x) => x.value.kind === "same") && t.state.last === undefined) task.sameTime = true;
   if (times.length > 0) {

@@ -137,6 +137,9 @@ export const comments: Step = ({ t, reading, text }) => {
   return true;
 };
 
+const WHICH_DAYS =
+  /^\W*(?:(?:and|so|ok|okay|well|on)\W+)*(?:what|which) (?:days?|times?|days and times)(?: (?:is it|are they|are there|do you have|is that))?\W*$/i;
+
 /** "What time is the class" asks when it is held, not for an appointment of their own. Ends nothing. */
 export const ofAClass: Step = (m) => {
   const aClass = ofKind(m.reading.found, "service").some((s) => s.value.length === 1 && m.t.house.services.get(s.value[0] as string)?.group !== undefined);
@@ -145,7 +148,10 @@ export const ofAClass: Step = (m) => {
   const [only, another] = spoken(m.t, m.reading);
   const held = only !== undefined && another === undefined && m.t.house.services.get(only)?.group !== undefined;
   const asked = m.errands.length === 1 && ["ask-hours", "ask-mine", "ask-availability"].includes(m.errands[0] as string);
-  if (held && asked && OF_THEM.test(m.text) && !OF_MINE.test(m.text) && WHEN_IT_IS.test(m.text) && !wishIn(m.reading)) m.errands = ["ask-service"];
+  const booked = m.t.state.task?.errand === "book" && m.t.state.expects === "day";
+  // "What days?", asked for one.
+  if (held && booked && m.errands.length === 0 && m.reading.question && WHICH_DAYS.test(m.text)) m.errands = ["ask-service"];
+  if (held && asked && (booked || OF_THEM.test(m.text)) && !OF_MINE.test(m.text) && WHEN_IT_IS.test(m.text) && !wishIn(m.reading)) m.errands = ["ask-service"];
   return false;
 };
 

@@ -115,6 +115,10 @@ export const A_PLACE = new Set(
 export const WHICH_OF_THEM =
   /^\W*(?:(?:and|so|ok|okay|well|then)\W+)*(?:which|what) (?:of (?:you|them)|person|therapist|teacher|tutor|doctor|dentist|stylist|barber|trainer|coach|instructor|vet|nurse|specialist|mechanic|optician|optometrist)\b/i;
 
+/** Who does a kind of work. */
+export const WHO_DOES_SUCH =
+  /^\W*(?:(?:and|so|ok|okay|well|then)\W+)*who (?:does|do|draws|paints|makes|cuts|handles|takes|sees|treats|teaches|can do|is (?:best|good|the best) (?:at|for|with)|specialises in|specializes in)\b/i;
+
 /** Who it is that answers. */
 export const WHO_IS_THIS =
   /(?<!\b(?:how|what|why|where|when|which)\b[^.?!]{0,40})\bis (?:this|that)\b|\b(?:are you|am i (?:speaking|talking|through|chatting) (?:to|with)|have i (?:reached|got)|who (?:is this|are you|am i (?:speaking|talking|chatting)))\b/;

@@ -28,7 +28,7 @@ export const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
   {
     value: "earlier",
     pattern:
-      /\b(?:the |whichever is |whichever's )(?:earlier|earliest|former|sooner|soonest|early(?= one))(?: (?:one|time|slot|option|of (?:those|them|these)))?\b/g,
+      /^\W*(?:(?:ok|okay|well|oh|um|just)\W+)*early(?: (?:one|please|as you can|then|if (?:possible|you can)))*\W*$|\b(?:the |whichever is |whichever's )(?:earlier|earliest|former|sooner|soonest|early(?= one))(?: (?:one|time|slot|option|of (?:those|them|these)))?\b/g,
   },
   {
     value: "any",

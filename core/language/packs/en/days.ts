@@ -332,7 +332,7 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/soonest",
     pattern:
-      /\b(?:(?:as )?(?:soon|early|quickly|quick|fast) as (?:you |i |we )?(?:possible|possibly can|can|could|u can|ever possible)|the (?:sooner|quicker) the better|asap|a\.s\.a\.p\.?|whatever(?:'s| is| comes?| you have| there is)(?: going)?(?: next| first)(?! (?:week|month|to|then|on|in)\b)|(?:whatever(?:'s| is) )?(?:the |your )?(?:soonest|earliest)(?: (?:possible|you(?:'ve)? (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|(?<=\bwhen(?:'s| is| are) )(?:the|your) next(?! (?:appointment|visit|week|month|day|bus|train|holiday|time i)\b)(?= [a-z])|(?:the )?(?:next|first) one (?:available|free|open|there is|you(?:'ve| have)(?: got)?)|(?:who|whoever|which [a-z]+|which of (?:you|them))(?:'s| is) (?:free|available) (?:first|next|soonest|earliest)|(?:the |your )?(?:next|first) (?:free|open)(?! (?:slot|spot|time|one|appointment|place|opening))|(?:the |your )?(?:next|first) (?:free |open |possible )(?:slot|spot|time|one|appointment|place|opening)|(?:the |your )?next (?:slot|spot|opening|appointment you have)|(?:the )?first thing (?:you(?:'ve| have)?(?: got)?|that'?s|which is|available)(?: (?:have|got|free|available|open))*|when(?:ever)?(?:'s| is)? (?:the )?soonest|whenever|any ?time(?! (?:after|before|from|between|on|in|not|around|past|until|till|this|next))|any day(?! (?:but|except|other|apart|besides))|right away|straight ?away|now now|(?<=\b(?:come|come in|come over|come by|come round|be seen|get in|see (?:me|us|him|her|them)) )(?:right )?now)\b/g,
+      /\b(?:(?:as )?(?:soon|early|quickly|quick|fast) as (?:you |i |we )?(?:possible|poss\b|possibly can|can|could|u can|ever possible)|the (?:sooner|quicker) the better|asap|a\.s\.a\.p\.?|whatever(?:'s| is| comes?| you have| there is)(?: going)?(?: next| first)(?! (?:week|month|to|then|on|in)\b)|(?:whatever(?:'s| is) )?(?:the |your )?(?:soonest|earliest)(?: (?:possible|you(?:'ve)? (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|(?<=\bwhen(?:'s| is| are) )(?:the|your) next(?! (?:appointment|visit|week|month|day|bus|train|holiday|time i)\b)(?= [a-z])|(?:the )?(?:next|first) one (?:available|free|open|there is|you(?:'ve| have)(?: got)?)|(?:who|whoever|which [a-z]+|which of (?:you|them))(?:'s| is) (?:free|available) (?:first|next|soonest|earliest)|(?:the |your )?(?:next|first) (?:free|open)(?! (?:slot|spot|time|one|appointment|place|opening))|(?:the |your )?(?:next|first) (?:free |open |possible )(?:slot|spot|time|one|appointment|place|opening)|(?:the |your )?next (?:slot|spot|opening|appointment you have)|(?:the )?first thing (?:you(?:'ve| have)?(?: got)?|that'?s|which is|available)(?: (?:have|got|free|available|open))*|when(?:ever)?(?:'s| is)? (?:the )?soonest|whenever|any ?time(?! (?:after|before|from|between|on|in|not|around|past|until|till|this|next))|any day(?! (?:but|except|other|apart|besides))|right away|straight ?away|now now|(?<=\b(?:come|come in|come over|come by|come round|be seen|get in|see (?:me|us|him|her|them)) )(?:right )?now)\b/g,
     // Of several times that were offered, it is the earlier one.
     // Asked with whom, "whoever's free first" says that it may be anybody.
     value: (m, at) =>
@@ -650,8 +650,9 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/weekend",
-    pattern: /\b(?:this |any |every |some |(?:at |on |over |during )?the )?weekends?\b/g,
-    value: (m, at) => (/s$|^(?:any|every|some) /.test(m[0]) ? { value: { kind: "weekdays", weekdays: [6, 7] } } : { value: openOf(at, week(at, 0) + 5) }),
+    pattern: /\b(?:this |any |every |some |(?:on |at )?a |(?:at |on |over |during )?the )?weekends?\b/g,
+    value: (m, at) =>
+      /s$|^(?:any|every|some|(?:on |at )?a) /.test(m[0]) ? { value: { kind: "weekdays", weekdays: [6, 7] } } : { value: openOf(at, week(at, 0) + 5) },
   },
   {
     name: "day/part-of-month",

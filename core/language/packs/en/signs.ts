@@ -53,7 +53,7 @@ export const WILL_NOT_COME =
 
 /** Two or more visits of theirs are told of, and something is wished of them together. */
 export const BOTH_OF_THEIRS =
-  /\b(?:i|we)(?:'ve| have)(?: got)? (?:two|three|a couple of|both|2|3|<places>) ?(?:appointments|visits|bookings|sessions|lessons|treatments)?\b[^?]*\b(?:both|them|all)\b[^?]*\b(?:(?:on|in|into|for) (?:the same|one) (?:day|visit|trip|go|morning|afternoon)\b|on <day>)/;
+  /\b(?:i|we)(?:'ve| have)(?: got)? (?:two|three|a couple of|both|2|3|<places>) ?(?:appointments|visits|bookings|sessions|lessons|treatments)?\b[^?]*\b(?:both|them|all)\b[^?]*\b(?:(?:on|in|into|for) (?:the same|one) (?:day|visit|trip|go|morning|afternoon)\b|on <day>)|\b(?:combine|put|do|have|get|move|bring) (?:my |the |our |these |those |both |two |<places> )*(?:both|them|two|<places>|appointments|visits|bookings|sessions|together)(?: together)? (?:(?:on|in|into|to|for) )?(?:(?:the )?same|one) (?:day|visit|trip|go|morning|afternoon)\b|\bcombine (?:my |the |our |these |those |both |two |<places> )*(?:(?:both|them|two|<places>|appointments|visits|bookings|sessions|together) )?(?:(?:on|in|into|to|for) )?(?:(?:(?:the )?same|one) (?:day|visit|trip|go|morning|afternoon)\b|<day>)/;
 
 /** Blood that nobody loses: of pills, tests and kin. */
 export const HARMLESS_BLOOD =
@@ -110,7 +110,7 @@ export const SOMEONE_TO_SEE =
 
 /** Somebody was told to book. */
 export const TOLD_TO_BOOK =
-  /\b(?:said|told|asked|advised|wants?|wanted)(?: (?:me|us|him|her|that i|i))?(?: to| should| must) (?:(?:ring|call|phone|come|get|write|go)(?: (?:back|in|you|up|again))*(?: and| to) )?(?:book|make an (?:appointment|booking)|arrange (?:an?|it)|get (?:an appointment|booked))\b/;
+  /\b(?:said|told|asked|advised|wants?|wanted)(?: (?:me|us|him|her|that i|i))?(?: to| should| must) (?:(?:ring|call|phone|come|get|write|go)(?: (?:back|in|you|up|again))*(?: and| to) )?(?:book|make an (?:appointment|booking)|arrange (?:an?|it)|get (?:an appointment|booked))\b|\b(?:letter|referral|text|email|note|doctor|gp|consultant|hospital|surgeon|school|vet|dentist)\b[^.?!]*\b(?:said|says|told|tells|asked|asks)(?: (?:me|us|that))?(?: i should| we should)? ?(?:to )?(?:ring|call|phone|contact you|get in touch|come in|come to you)\b(?!(?: you)? back)/;
 
 /** It is asked whether somebody is one of the house's people still. */
 export const STILL_THERE =

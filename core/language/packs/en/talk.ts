@@ -265,7 +265,7 @@ export const ASKS_WHAT =
 
 /** What was spoken of last is asked about. */
 export const OF_THAT =
-  /\bwhat(?:'s| is| does| do| would| will)? (?:(?:i|you|we|one) (?:get|have|be getting)(?: for (?:that|it|this))?|(?:that|it|this) (?:include|involve|mean|come with|be)|(?:in|included in) (?:that|it|this)|that|it|this)\W*$/;
+  /\bwhat(?:'s| is| does| do| would| will)? (?:(?:i|you|we|one) (?:get|have|be getting)(?: for (?:that|it|this))?|(?:that|it|this)(?: actually| normally| usually)? (?:include|involve|entail|consist of|mean|come with|be)|(?:in|included in) (?:that|it|this)|that|it|this)(?: then| exactly| anyway| though| please)*\W*$/;
 
 /** When a class is held is asked. */
 export const WHEN_IT_IS = /\b(?:when|what (?:time|day)s?|which days?)\b/;
@@ -552,6 +552,13 @@ export const IN_MY_PLACE =
 /** Right before what is theirs, or is to be changed: "my", "cancel the". */
 export const CALLED_THEIRS =
   /\b(?:my|our|mine) $|\b(?:cancel|call off|move|reschedul\w*|change|shift|push|bring|swap|drop|postpone|put off|make|keep)\b[^,.;!?]{0,30}$/i;
+
+/** Straight before or after what is theirs. */
+export const BESIDE_MINE =
+  /\b(?:(?:right|straight|directly|just|immediately) )?(?:before or after|after or before|either side of|next to) (?:mine|me|that|it|my (?:own|one|appointment|visit|slot|lesson)|ours)\b|\b(?:right|straight|directly|just|immediately) (?:before|after) (?:mine|me|my own)\b/i;
+
+/** A part of some day, whichever: "to an evening". */
+export const ANY_SUCH_PART = /\b(?:an?|some|any) (?:early |late )?(?:morning|afternoon|evening|arvo)\b|\b(?:mornings|afternoons|evenings)\b/i;
 
 /** All that was spoken of is meant, and not one thing of it. */
 export const ALL_OF_THEM =

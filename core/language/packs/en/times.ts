@@ -217,6 +217,14 @@ export const TIME_RULES: TimeRule[] = [
     value: (m) => (/^by /.test(m[0]) && ARRIVES.test(m.input.slice(0, m.index)) ? one("from", m[1] ?? m[2]) : until(m[1] ?? m[2], "end")),
   },
   {
+    // "A bit later, eleven", of what was offered.
+    name: "time/rather",
+    pattern: rx(
+      `(?<=^[a-z' ]*\\b(?:later|earlier|sooner|rather|better|instead|no|nah|maybe)\\b[a-z' ]*, ?)(${CLOCK})${NOT_TIME}(?=\\W*(?:please|then|if (?:you|that)[a-z' ]*)?\\W*$)`,
+    ),
+    value: (m, at) => (waitsFor(at) ? one("at", m[1]) : null),
+  },
+  {
     // "Is ten still open": whether an hour can be had.
     name: "time/is-it-free",
     pattern: rx(

@@ -229,6 +229,10 @@ export const IS_THE_HOUR_FREE = /<time>(?: slot| one)?(?: still)? (?:open|free|a
 export const HAVE_CANNOT =
   /\b(?:i've got|we've got|i have|we have|i'm down for|i am down for|i'm booked for) (?:the|my|our|an?) (?:<service>|appointment|lesson|session|visit|class|booking) <day>[^?]*\b(?:can't|cannot|can not|won't be able to|not able to|unable to|not allowed to|mustn't|shouldn't) (?!find|remember|recall|wait|decide|see|understand|believe|tell|say|think)[a-z]+/;
 
+/** What is done in it is asked. */
+export const WHAT_IT_INVOLVES =
+  /\bwhat(?:'s| is| does| do| would| will)? (?:that|it|this|<service>)(?: actually| normally| usually)? (?:include|involve|entail|consist of)s?\b/;
+
 /** How long, and nothing besides. */
 export const ONLY_HOW_LONG = /^\W*(?:(?:and|so|ok|okay|then|but|for)\W+)*(?:for )?how long(?: then| roughly| about)?\W*$/;
 
