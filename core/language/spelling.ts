@@ -64,11 +64,12 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
       !/\d/.test(t.text) &&
       DIGIT_WORDS[t.text] === undefined &&
       /^[\s,.-]+$/.test(raw.norm.slice(t.end, next.start));
-    // "Uh huh" agrees, and a capital inside a sentence may be part of a name.
-    const inName = /[A-Z]/.test(raw.raw[t.start] ?? "") && /\b[A-Z][a-z]+ $/.test(raw.raw.slice(Math.max(0, t.start - 40), t.start));
-    const part = inName || (t.text === "uh" && next?.text === "huh");
     const polite = t.text === POLITE && i > 0 && next?.text !== "box" && !naming;
-    if ((HESITATION.has(t.text) && !part) || twice || polite) {
+    // "Uh huh" agrees, and a capital inside a sentence may be part of a name.
+    const part = (): boolean =>
+      (/[A-Z]/.test(raw.raw[t.start] ?? "") && /\b[A-Z][a-z]+ $/.test(raw.raw.slice(Math.max(0, t.start - 40), t.start))) ||
+      (t.text === "uh" && next?.text === "huh");
+    if ((HESITATION.has(t.text) && !part()) || twice || polite) {
       if (!next && polite) edits.push({ start: (raw.tokens[i - 1] as Token).end, end: t.end, word: "" });
       if (next) {
         const gap = /^[\s,.-]*/.exec(raw.norm.slice(t.end, t.end + 40))?.[0].length ?? 0;
@@ -78,12 +79,12 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
     }
     const short = WRITTEN_SHORT[t.text] ?? LETTER_WORDS[t.text];
     // Among letters, and in an address that is spoken, a letter is one: "b u r t", "jay dot r at".
-    const spoken = raw.tokens[i - 1]?.text === "dot" || next?.text === "dot" || (next?.text === "at" && / dot /.test(raw.norm.slice(next.end)));
+    const spoken = (): boolean => raw.tokens[i - 1]?.text === "dot" || next?.text === "dot" || (next?.text === "at" && / dot /.test(raw.norm.slice(next.end)));
     // "Sports n relax": between two words.
     const [before, after] = [raw.tokens[i - 1]?.text ?? "", next?.text ?? ""];
-    if (t.text === "n" && !spoken && before.length > 1 && after.length > 1 && !/[^ ]/.test(raw.norm.slice(t.end, next?.start)))
+    if (t.text === "n" && !spoken() && before.length > 1 && after.length > 1 && !/[^ ]/.test(raw.norm.slice(t.end, next?.start)))
       edits.push({ start: t.start, end: t.end, word: "and" });
-    if (short !== undefined && !(t.text.length === 1 && (naming || spoken || letter(i + 1) || letter(i - 1))))
+    if (short !== undefined && !(t.text.length === 1 && (naming || spoken() || letter(i + 1) || letter(i - 1))))
       edits.push({ start: t.start, end: t.end, word: short });
     // A word of the example sentences is itself, never a slip of another: "charge" is not "change".
     if (

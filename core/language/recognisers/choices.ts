@@ -74,7 +74,7 @@ export function shifts(said: Said): Found[] {
   const later = measured.filter((f) => !LONGER_BY.test(said.norm.slice(0, f.start)));
   if (later.length > 0) return later;
   return SHIFTS.flatMap((s) =>
-    [...said.norm.matchAll(s.pattern)]
+    [...(s.word && !s.word.test(said.norm) ? [] : eachMatch(s.pattern, said.norm))]
       .filter((m) => !NOT_WISHED.test(said.norm.slice(0, m.index)))
       .map((m): Found => ({
         kind: "shift",

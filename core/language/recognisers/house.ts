@@ -306,7 +306,8 @@ export function spokenOfBeside(said: Said, house: House, find: Found, ids: reado
 }
 
 /** Whether it is what somebody of the house is. */
-const isTrade = (lexicon: Lexicon, word: string): boolean => [word, word.replace(/s$/, ""), word.replace(/es$/, "")].some((w) => lexicon.trades.has(w));
+const isTrade = ({ trades }: Lexicon, word: string): boolean =>
+  trades.size > 0 && (trades.has(word) || (word.endsWith("s") && (trades.has(word.slice(0, -1)) || (word.endsWith("es") && trades.has(word.slice(0, -2))))));
 
 /** What words that tell of services speak of together: the services that have most of them in one of their names. */
 function meantBy(lexicon: Lexicon, at: readonly Token[], there: ReadonlySet<string>, house: House): Found {

@@ -65,8 +65,8 @@ export const SOONER_OR_EARLIER = /\b(?:sooner|earlier) than\b/;
 export const NOT_WISHED =
   /\b(?:(?:don't|do not|won't|needn't)(?: really)? (?:need|want|have)(?: to (?:find|book|have))?|no need for|without|not looking for) $/;
 
-/** Other times than those offered. */
-export const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
+/** Other times than those offered. `word` is one that every match has: where it is not said, nothing else need be looked for. */
+export const SHIFTS: { value: ShiftValue; word?: RegExp; pattern: RegExp }[] = [
   { value: "another-day", pattern: /\b(?:another|a different|some other|other|any other) days?\b|\bdifferent day\b/g },
   {
     value: "another-time",
@@ -75,11 +75,13 @@ export const SHIFTS: { value: ShiftValue; pattern: RegExp }[] = [
   },
   {
     value: "later",
+    word: /later|back|early|too soon/,
     pattern:
       /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|(?:do|have|fit|take|manage|see|get) (?:it|me|us|him|her|that|this|them)(?: in)?|be|no,?|rather|even) later(?! than (?!that|those|these|planned|booked|agreed|arranged))|later (?:than that|in the day|on(?! (?:today|this|in))|please|if)|(?<=\b(?:push|put|move|set)\b[^.;?!]{1,30} )back (?:a (?:bit|little)|somewhat|slightly)|^(?:or )?(?:even )?later(?: even)?$|not (?:that|so|this|quite so|quite that) early|(?:any(?:thing)?|a bit|somewhat)? ?later (?:would|might|could|will) (?:be|suit|do)|(?<!not |is that |is it |be )too early|(?<=\b(?:that|it|this|those|they|all)(?:'s| is|'re| are)(?: all| a bit| far| much| just)? )too soon(?! (?:to|after)\b))\b/g,
   },
   {
     value: "earlier",
+    word: /earlier|sooner|forward|late/,
     pattern:
       /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|see me|(?:do|have|fit|take|manage|see|get) (?:it|me|us|him|her|that|this|them)(?: in)?|be|no,?|rather|even|get one|(?:get|fit|squeeze) (?:me|us) in|get in) (?:earlier|sooner)(?! than (?!that|those|these|planned|booked|agreed|arranged))|(?:earlier|sooner) (?:than that|please|if)|(?:bring|pull|move|push) (?:it|that|this|mine) forward(?! (?:by|to|a|an|one|two|half)\b)|^(?:or )?(?:even )?(?:earlier|sooner)(?: even)?$|not (?:that|so|this|quite so|quite that) late|(?:earlier|sooner) (?:would|might|could|will) (?:be|suit|do)|(?<!not |is that |is it |be )too late)\b/g,
   },

@@ -32,6 +32,9 @@ export const ME_AND_SEVERAL = /\b(?:me|myself|i) and (?:my |our )?(two|three|fou
 /** "Pictures of our three kids" tells how many somebody has, and books no places. */
 const HOW_MANY_THEY_HAVE = /\b(?:of|about|with) (?:my|our|the|his|her) $/;
 
+/** Who speaks was named in the same sentence. */
+const FOR_ME_BEFORE = /\b(?:me|myself)\b[^.?!]{0,60}$/;
+
 /** The rule by which one more comes than was said before. */
 export const ONE_MORE = "places/one-more";
 
@@ -155,10 +158,10 @@ export const LATER_COUNT_RULES: CountRule[] = [
   {
     name: "places/both",
     pattern: new RegExp(
-      `(?<=\\b(?:me|myself)\\b[^.?!]{0,60}?)(?:,? (?:and|plus) (?:also |as well |then )?my (?:\\w+ )?(?:${RELATIVE})(?: (?:too|also|as well))?(?= *(?:$|[,.;!?]| please\\b))|[,;]? (?:and )?my (?:\\w+ )?(?:${RELATIVE})(?:'s| is| will be|'ll be)? (?:also )?(?:wants? to (?:come|join|do it)|would (?:like|love) to (?:come|join|do it)|comes|joins|coming|joining|in)(?: along)? (?:too|also|as well|with (?:me|us))\\b)`,
+      `(?:,? (?:and|plus) (?:also |as well |then )?my (?:\\w+ )?(?:${RELATIVE})(?: (?:too|also|as well))?(?= *(?:$|[,.;!?]| please\\b))|[,;]? (?:and )?my (?:\\w+ )?(?:${RELATIVE})(?:'s| is| will be|'ll be)? (?:also )?(?:wants? to (?:come|join|do it)|would (?:like|love) to (?:come|join|do it)|comes|joins|coming|joining|in)(?: along)? (?:too|also|as well|with (?:me|us))\\b)`,
       "g",
     ),
-    places: () => 2,
+    places: (_m, before) => (FOR_ME_BEFORE.test(before.slice(-70)) ? 2 : 0),
   },
   // "Could my friend come too", "can I bring my sister", while places in a class are spoken of.
   {

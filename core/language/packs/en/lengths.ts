@@ -70,7 +70,7 @@ export const LENGTH_RULES: LengthRule[] = [
   },
   // "The next free hour".
   // "Hour", and nothing besides.
-  { name: "length/hours", pattern: /(?<=^\W*(?:(?:just|the|full|a) )*)hour(?=\W*(?:please\W*|then\W*|will do\W*)?$)/g, value: () => 60 },
+  { name: "length/hours", pattern: /hour(?<=^\W*(?:(?:just|the|full|a) )*hour)(?=\W*(?:please\W*|then\W*|will do\W*)?$)/g, value: () => 60 },
   { name: "length/hours", pattern: /(?<=\b(?:next|first) (?:free|open|available) )(half[ -])?hour\b/g, value: (m) => (m[1] ? 30 : 60) },
   // "For 60", "make it 90": a bare number that is the length of something that comes in several.
   {
