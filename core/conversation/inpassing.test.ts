@@ -490,3 +490,41 @@ describe("what was misread", () => {
     expect(t.state.task).toMatchObject({ errand: "move" });
   });
 });
+
+describe("somebody in despair", () => {
+  it.each(["my wife says she doesn't want to live", "I can't carry on any more", "he told me he wants to end it all", "she has been harming herself"])(
+    "is told at once what to do: %s",
+    (said) => {
+      const t = talks(`${said}, can we see somebody this week`);
+      expect(t.last).toMatch(/10111/);
+      expect(t.state.status).toBe("open");
+    },
+  );
+
+  it("goes on with what else is wished for, where no word of the house's was said", () => {
+    expect(talks("she has been harming herself, can we see somebody this week").state.task).toMatchObject({ errand: "book" });
+  });
+
+  it.each(["I wanted to die of shame when you all sang", "I can't go on Tuesday", "my hair can't take it"])("is not who says: %s", (said) => {
+    expect(hair(said).last).not.toMatch(/emergency/);
+  });
+});
+
+describe("several questions in one message", () => {
+  it("have what is not known said beside what is", () => {
+    const t = beauty("what time do you close on Friday? and is there a lift for my mother's wheelchair up to a third floor?");
+    expect(t.last).toMatch(/7:30 pm|6:30 pm|\d:\d\d pm/);
+    const u = bikes("what time do you close on Friday? and do you rent out tandems?");
+    expect(u.last).toMatch(/18:00/);
+  });
+
+  it("ask when something is ready, and move nothing", () => {
+    const t = portraits("what does a headshot cost? could I get the pictures by Friday?");
+    expect(t.state.task).not.toMatchObject({ errand: "move" });
+    expect(t.last).toMatch(/\$140/);
+  });
+
+  it("mean the next holiday on such a weekday", () => {
+    expect(beauty("are you open on bank holiday Monday?").last).toMatch(/29 March/);
+  });
+});

@@ -10,7 +10,7 @@ import { isQuestion, mask } from "./masked.ts";
 import { changedThing, changesOwn, changesThing, OWN_CHANGED, ownVisit, tellsOfVisit, toBeOtherwise, tradesHour } from "./own.ts";
 import { AND_NOT_THEN, NOT_AFTER } from "./packs/en/around.ts";
 import { ONE_MORE } from "./packs/en/company.ts";
-import { COMPARES_PRICES, TELLS_THEM, THE_CHEAPER } from "./packs/en/limits.ts";
+import { COMPARES_PRICES, IN_DESPAIR, TELLS_THEM, THE_CHEAPER } from "./packs/en/limits.ts";
 import {
   ASKS_OF_IT,
   CANNOT,
@@ -137,7 +137,7 @@ function wantedIn(said: Said, masked: string, found: readonly Found[], spoken: r
   }
   if (asksForPerson(said, masked, found, errands, context))
     errands.splice(0, errands.length, { errand: "person", rule: "errand/person/by-name", at: 0, sure: 0.7 });
-  return { errands, clauses, emergency, limit, guessed: limit !== null && named === null, alarm: judged.alarm === true };
+  return { errands, clauses, emergency, limit, guessed: limit !== null && named === null, alarm: judged.alarm === true || IN_DESPAIR.test(said.norm) };
 }
 
 /** Whether talking is what is wished for: "to someone about my marriage" where most of the services are talk, "to someone" at a counsellor's. */

@@ -261,6 +261,8 @@ const TURNS: readonly Turn[] = [
     when: (g) => turns.MINE_WITH_THEM.test(g.masked) || turns.HAVE_BUT_RATHER_THEM.test(g.masked),
   },
   { is: "ask-service/what-it-involves", notFrom: ["refused", "emergency"], when: has(turns.WHAT_IT_INVOLVES) },
+  // "Could I have it by Friday": when it is ready, and nothing that is to be moved.
+  { is: "ask-policy/ready-by", open: true, from: ["move"], when: (g) => g.top.sure < SURE && !g.sign && turns.READY_BY.test(g.masked) },
   { is: "ask-availability/is-it-free", open: true, from: ["ask-hours", "none", "ask-service", "ask-availability"], when: has(turns.IS_THE_HOUR_FREE) },
   // "Is little brushers the right thing, or should he see Fiona".
   {

@@ -317,6 +317,14 @@ export const DAY_RULES: DayRule[] = [
     value: (_m, at) => (at.expects === "length" || at.expects === "service" ? null : { value: one(at.today) }),
   },
   {
+    name: "day/bank-holiday",
+    pattern: new RegExp(`\\b(?:the |this |next |on |a )*(?:bank|public) holiday (${WEEKDAY})\\b`, "g"),
+    value: (m, at) => {
+      const day = holidayOn(at, wd(m[1] ?? ""));
+      return day === null ? null : { value: one(day), assumed: "the next one" };
+    },
+  },
+  {
     // "Put me in the choir, the next one": the first that there is; of what is called off or offered it is another.
     name: "day/next-one",
     pattern:
@@ -747,6 +755,23 @@ export function ownDayRule(house: House): DayRule | null {
         };
   ownDays.set(house, rule);
   return rule;
+}
+
+/** "Bank holiday Monday": the next public holiday that falls on such a weekday; the Easter days are holidays in most of these countries, from memory. */
+function holidayOn(at: Moment, weekday: number): DayNumber | null {
+  const rules: Yearly[] = [
+    ...Object.values(HOLIDAYS[at.house.handbook.country] ?? {}),
+    { kind: "easter", days: -2 },
+    { kind: "easter", days: 1 },
+    { kind: "yearly", month: 12, date: 25 },
+    { kind: "yearly", month: 12, date: 26 },
+    { kind: "yearly", month: 1, date: 1 },
+  ];
+  const { year } = partsOf(at.today);
+  const days = rules
+    .flatMap((r) => [year, year + 1].map((y) => closedDay(r, y)))
+    .filter((d): d is DayNumber => d !== null && d >= at.today && weekdayOf(d) === weekday);
+  return days.length > 0 ? Math.min(...days) : null;
 }
 
 /** "Spiritual Baptist Day" for "Spiritual Baptist Liberation Day": of a long name, people leave out what stands before its last word. */

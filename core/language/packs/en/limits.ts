@@ -91,6 +91,10 @@ export const ALWAYS_EMERGENCY: readonly string[] = [
   "boat taking on water",
 ];
 
+/** Somebody may be in danger from themselves: what to do is said at once, and what else they want is heard all the same. */
+export const IN_DESPAIR =
+  /\b(?:can't|cannot|can not) (?:go on|carry on|take (?:it|this))(?: living)? any ?(?:more|longer)\b|\b(?:can't|cannot|can not) go on(?: living)?(?=\W*$|[.,;!?])|\b(?:wants?|wanted|wish(?:es)?) to (?:die\b(?! of| laughing| for| on)|be dead|end it all|not be here)|\bwish (?:i|he|she|they) (?:was|were) dead|\b(?:don't|doesn't|do not|does not|didn't) want to (?:live|be alive|be here any ?more|wake up any ?more|go on living)\b|\b(?:end|ending|take|taking) (?:my|his|her|their) own life|\bend(?:ing)? (?:my|his|her|their) life|\bno (?:point|reason) (?:in |to |of )?(?:living|live|going on|go on)\b|\bbetter off (?:dead|without (?:me|him|her)\b)|\b(?:self[- ]harm\w*|harm(?:ing|ed)? (?:my|him|her|them)sel(?:f|ves))\b/;
+
 /** Numbers for help at once by ISO 3166 country; 112 in the European Union and many other places. Common knowledge, from memory. */
 const HELP: Record<string, string> = {
   CA: "911",

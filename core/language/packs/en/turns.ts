@@ -233,6 +233,9 @@ export const HAVE_CANNOT =
 export const WHAT_IT_INVOLVES =
   /\bwhat(?:'s| is| does| do| would| will)? (?:that|it|this|<service>)(?: actually| normally| usually)? (?:include|involve|entail|consist of)s?\b/;
 
+/** When something is to be ready is asked. */
+export const READY_BY = /\b(?:have|get|collect|pick up|take) (?:it|them|those|that|(?:the|my) [a-z]+)(?: back| ready| home)? by <(?:day|time)>/;
+
 /** How long, and nothing besides. */
 export const ONLY_HOW_LONG = /^\W*(?:(?:and|so|ok|okay|then|but|for)\W+)*(?:for )?how long(?: then| roughly| about)?\W*$/;
 
