@@ -105,8 +105,7 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
   // Whom they have so far is no wish of their own: where that person is away on the day that is wished for, others stand in.
   // So they do where any evening will do, and that person has none.
   const anyDay = wish.days?.ranges.length === 1 && wish.days.ranges[0]?.to === undefined && wish.time !== undefined;
-  const mayStandIn =
-    found.fit !== "inside" && (anyDay || found.why?.code === "not-in") && task.errand === "move" && task.staff === undefined && !task.looseDay;
+  const mayStandIn = found.fit !== "inside" && (anyDay || found.why?.code === "not-in") && task.errand === "move" && task.staff === undefined && !task.looseDay;
   if (mayStandIn) {
     const { staff: _, ...anybody } = wish;
     const others = t.look(request(anybody));
