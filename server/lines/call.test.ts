@@ -158,6 +158,38 @@ describe("a call", () => {
     }
   });
 
+  it("takes back the words that were being heard where nothing came of them", async () => {
+    const words = (t: Trial): string[] => t.events.flatMap((e) => (e.event === "hears" ? [e.words] : []));
+    // A word with which one listens, while the receptionist speaks.
+    const first = new Trial();
+    await first.call.begin();
+    await first.frames(quiet, 1000);
+    await first.speaks("uh huh", 400, 6000);
+    expect(words(first)).toContain("uh huh");
+    expect(words(first).at(-1)).toBe("");
+    // What seemed a word while it was heard, and was none in the end.
+    const t = await greeted();
+    t.next.push("mm");
+    await t.frames(loud, 500);
+    await t.frames(quiet, 100);
+    t.next[0] = "";
+    await t.frames(quiet, 1500);
+    expect(words(t)).toContain("mm");
+    expect(words(t).at(-1)).toBe("");
+    expect(t.said).toEqual([]);
+    // What is taken in is told as heard, and not as nothing.
+    const before = words(t).filter((w) => w === "").length;
+    await t.speaks("how much is a massage");
+    await t.frames(quiet, 2000);
+    expect(t.kinds()).toContain("heard");
+    expect(words(t).filter((w) => w === "").length).toBe(before);
+    // A recogniser that dies has heard nothing either.
+    t.deaf = true;
+    await t.speaks("a person please");
+    await t.frames(quiet, 2000);
+    expect(words(t).at(-1)).toBe("");
+  });
+
   it("goes on where what is said right after its answer began only rounds off what was said before", async () => {
     const t = await greeted();
     t.answer = () => ({ expects: "name" });

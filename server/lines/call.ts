@@ -334,6 +334,7 @@ export class Call {
       } catch {
         // The recogniser died: another has taken its place, and what was said must be said again.
         heard = { words: [], others: [] };
+        this.#nothingCame();
         if (!aside) await this.#unclear("");
         return;
       }
@@ -358,6 +359,7 @@ export class Call {
     if (aside) {
       // A cough, or a word with which one listens: the receptionist goes on as if nothing had been.
       if (words.length === 0 || onlyListening(words) || sureness(heard.words) < 0.3 || trailing) {
+        this.#nothingCame();
         this.#turn = goOn(this.#turn);
         this.#mouth.aloud();
         return;
@@ -365,6 +367,7 @@ export class Call {
       this.#stop();
     }
     if (was.is === "nothing" || trailing || (onlyListening(words) && this.#mouth.brokenOff)) {
+      this.#nothingCame();
       this.#events.push({ is: "answered" });
       // Broken off for nothing: it goes on from there.
       if (this.#mouth.brokenOff) this.#mouth.goOn();
@@ -400,6 +403,11 @@ export class Call {
     // What was done meanwhile is told, though they went on.
     const done = late && asked === "go-ahead" && late.expects !== "go-ahead" ? statements(late) : [];
     await this.#answer({ ...turned, replies: [...done, ...turned.replies] });
+  }
+
+  /** Nothing came of the words that were being heard: whoever shows them takes them away. */
+  #nothingCame(): void {
+    this.options.on({ event: "hears", words: "" });
   }
 
   /** Keeps what was heard of a name, for the letters that may come; and that its letters were given once. */
