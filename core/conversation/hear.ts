@@ -20,7 +20,7 @@ import { needOfTheirs } from "./hearing/needs.ts";
 import { notOurs, ratherThanAMessage } from "./hearing/notours.ts";
 import { messages, whenToBeReached, wishBeside } from "./hearing/passing.ts";
 import { linesFirst } from "./hearing/rather.ts";
-import { emergencies, limits, toAPerson } from "./hearing/refusing.ts";
+import { emergencies, limits, refusedParts, toAPerson } from "./hearing/refusing.ts";
 import {
   areYouThere,
   comments,
@@ -111,6 +111,7 @@ const STEPS: readonly Step[] = [
   newContact,
   // What is refused, and what is for somebody else.
   limits,
+  refusedParts,
   toAPerson,
   messages,
   whenToBeReached,

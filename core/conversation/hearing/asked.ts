@@ -21,7 +21,7 @@ import { notKnown, resume } from "../unheard.ts";
 import { dayWish, singleDay, wishIn } from "../wish.ts";
 import { idle, type Heard, type Step } from "./heard.ts";
 import { tellsOfNeed, visitFor } from "./needs.ts";
-import { askedFor, sayLimit } from "./refusing.ts";
+import { askedFor } from "./refusing.ts";
 
 /** "And the massage", "what about the day after": the same question of another thing. Ends nothing. */
 export const askedOfAnother: Step = (m) => {
@@ -147,11 +147,8 @@ function answerRest(t: Turn, reading: Reading): void {
   if (all.length < 2 || parts.length > MOST_ASKED) return;
   for (const c of parts) {
     const part = read(c.text, { ...contextOf(t.house, t.now, t.state), expects: "errand" });
-    // "What does it cost, and can you knock something off": what is refused of it is said too.
-    if (part.limit !== null && part.question) {
-      sayLimit(t, part);
-      continue;
-    }
+    // What is refused of it has been said.
+    if (part.limit !== null && part.question) continue;
     const asked = part.errands.find((e) => isAsk(e.errand));
     if (!part.question || !asked) continue;
     const of = spokenOfBefore(part, reading);

@@ -129,6 +129,25 @@ const SURE_OF_THE_REST = 0.8;
 const OF_A_VISIT = ["service", "day", "time", "length", "staff"] as const;
 const NOTHING_ASKED = new Set<string>(["none", "out-of-scope", "thanks-bye", "refused", "person", "message"]);
 
+/** "Book me in at ten and give me Mr Moloney's number": a part that is refused is refused in words, and the rest of it is done. Ends nothing. */
+export const refusedParts: Step = ({ t, reading, errands }) => {
+  if (
+    reading.limit !== null ||
+    errands.length === 0 ||
+    t.state.expects === "message" ||
+    t.state.expects === "go-ahead" ||
+    t.state.expects.startsWith("question:")
+  )
+    return false;
+  const all = clauses(reading.said);
+  if (all.length < 2 || all.length > MOST_PARTS) return false;
+  for (const c of all) {
+    const part = read(c.text, contextOf(t.house, t.now, t.state));
+    if (part.limit !== null && (!part.guessed || part.question)) sayLimit(t, part);
+  }
+  return false;
+};
+
 /** Who wants to talk to a person, or says words for which the house wants one called. */
 export const toAPerson: Step = ({ t, reading, errands, text }) => {
   const { state } = t;
