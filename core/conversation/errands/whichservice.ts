@@ -182,6 +182,8 @@ function named(a: Applying): void {
   // "Just one, the baby", "no glasses", once it is known what it is for: an everyday word takes no other service in its place.
   const weak = single ?? several;
   const stays = task.service !== undefined && weak !== undefined && WEAK_SERVICE.test(weak.rule) && !weak.value.includes(task.service);
+  // "Every week until the exam": nor does what it is to be over by.
+  if (stays && UP_TO_AN_EVENT.test(reading.text.slice(0, weak.start))) return;
   if (stays && t.state.expects !== "service" && t.state.expects !== "errand" && t.state.expects !== "anything") {
     const before = reading.text.slice(0, weak.start);
     const signed =
@@ -215,10 +217,6 @@ function named(a: Applying): void {
       return;
     }
   }
-  // "Every week until the exam", once it is known what it is for: what it is to be over by is no other service.
-  const other = single ?? several;
-  if (task.service && other && WEAK_SERVICE.test(other.rule) && !other.value.includes(task.service) && UP_TO_AN_EVENT.test(reading.text.slice(0, other.start)))
-    return;
   if (passing !== undefined && wishedItself(t, reading, passing)) return setService(a, passing);
   if (passing !== undefined && inPassing(t, reading, passing)) {
     // "My dog is itching, could Fergus see him": a word that a service has too is no wish for it where somebody else is named, and else is asked about.
