@@ -531,3 +531,22 @@ describe("several questions in one message", () => {
     expect(beauty("are you open on bank holiday Monday?").last).toMatch(/29 March/);
   });
 });
+
+describe("how somebody is, told while a visit is booked", () => {
+  it("calls nothing off", () => {
+    const t = heldAt(
+      "eighteenth",
+      "elmet",
+      "web",
+      "my dad lost his speech after a stroke, I'd like a first assessment for him",
+      "he can't manage the stairs any more",
+    );
+    expect(t.last).not.toMatch(/let it go/);
+    expect(t.state.task).toMatchObject({ errand: "book" });
+  });
+
+  it("and what is to be done before it is no list of all there is", () => {
+    const t = heldAt("sixteenth", "sampaguita", "web", "a pregnancy ultrasound please, 20 minutes", "is there something I have to do beforehand");
+    expect(t.last).not.toMatch(/mammogram/i);
+  });
+});

@@ -263,6 +263,12 @@ const TURNS: readonly Turn[] = [
   { is: "ask-service/what-it-involves", notFrom: ["refused", "emergency"], when: has(turns.WHAT_IT_INVOLVES) },
   // "Could I have it by Friday": when it is ready, and nothing that is to be moved.
   { is: "ask-policy/ready-by", open: true, from: ["move"], when: (g) => g.top.sure < SURE && !g.sign && turns.READY_BY.test(g.masked) },
+  // "She's seventy and can't get out", while a visit is booked: it tells how she is, and calls nothing off.
+  {
+    is: "book/cannot-get-out",
+    from: ["cancel"],
+    when: (g) => !g.sign && turns.CANNOT_GET_OUT.test(g.masked) && !/<(?:day|time)>|\b(?:appointment|visit|booking|session|class)\b/.test(g.masked),
+  },
   { is: "ask-availability/is-it-free", open: true, from: ["ask-hours", "none", "ask-service", "ask-availability"], when: has(turns.IS_THE_HOUR_FREE) },
   // "Is little brushers the right thing, or should he see Fiona".
   {

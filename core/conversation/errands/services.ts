@@ -210,7 +210,7 @@ export function service(t: Turn, reading: Reading): boolean {
     t.say("ask/about", { about: val(info.about, serviceSource(house, one)) });
     return done();
   }
-  if (WHICH_SERVICES.test(text)) {
+  if (WHICH_SERVICES.test(text) && !(bring && one !== undefined)) {
     services(t);
     return done();
   }

@@ -87,7 +87,8 @@ export const ANYTHING_FOR =
   /\b(?:do|have|has|is|are|got|would|can) (?:you|ye|there|your|y'all)(?: guys| people| all| folks)?(?: do| have| got| offer| recommend| suggest)? (?:anything|something|a (?:treatment|massage|session|service|class|course)|any (?:treatments?|services?|massages?|class(?:es)?)) (?:for|against|to help(?: with)?|that (?:helps?|works?|is good)(?: with| for| against)?|good for)\b/;
 
 /** What to bring, or to wear. */
-export const WHAT_TO_BRING = /\b(?:bring|wear|clothes|shoes|prepare)\b/;
+export const WHAT_TO_BRING =
+  /\b(?:bring|wear|clothes|shoes|prepare|(?:have|need|got|supposed)? ?to do before(?:hand)?|do (?:i|we|you) do (?:before(?:hand)?|first))\b/;
 
 /** One of several is asked for. */
 export const WHICH_OR_WHAT = /\bwhich\b|\bwhat\b/;

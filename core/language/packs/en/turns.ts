@@ -236,6 +236,10 @@ export const WHAT_IT_INVOLVES =
 /** When something is to be ready is asked. */
 export const READY_BY = /\b(?:have|get|collect|pick up|take) (?:it|them|those|that|(?:the|my) [a-z]+)(?: back| ready| home)? by <(?:day|time)>/;
 
+/** Somebody does not get about. */
+export const CANNOT_GET_OUT =
+  /\b(?:can't|cannot|can not|unable to|not able to|no longer able to|struggles? to) (?:really |even )?(?:get (?:out|about|around|up the stairs|upstairs|downstairs)|leave (?:the|her|his|my|their) (?:house|home|bed|flat)|walk|stand|climb|drive|(?:do|manage) (?:the )?stairs)\b/;
+
 /** How long, and nothing besides. */
 export const ONLY_HOW_LONG = /^\W*(?:(?:and|so|ok|okay|then|but|for)\W+)*(?:for )?how long(?: then| roughly| about)?\W*$/;
 
