@@ -364,14 +364,13 @@ function servicesOf(house: House, passage: Passage): ReadonlySet<string> {
   if (!of) {
     const each = passage.asked.map((a) =>
       services(normalise(a), house).flatMap((f) =>
-        f.kind === "service" && f.rule !== "service/telling-word" && (f.value.length === 1 || endsTheirNames(house, f.value, a.slice(f.start, f.end)))
-          ? [f.value]
-          : [],
+        f.kind === "service" && f.rule !== "service/telling-word" ? [{ ids: f.value, ends: endsTheirNames(house, f.value, a.slice(f.start, f.end)) }] : [],
       ),
     );
-    const throughout = each.every((found) => found.length > 0);
-    const named = each.flat().filter((ids) => ids.length === 1 || throughout);
-    of = new Set(passage.kind === "service" ? [passage.id] : named.flat());
+    const all = each.flat();
+    const throughout = each.every((found) => found.some((f) => f.ids.length === 1 || f.ends));
+    const named = throughout || all.some((f) => f.ids.length === 1) ? all.flatMap((f) => f.ids) : [];
+    of = new Set(passage.kind === "service" ? [passage.id] : named);
     namedBy.set(passage, of);
   }
   return of;

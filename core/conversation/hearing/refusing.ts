@@ -63,20 +63,21 @@ export const limits: Step = (m) => {
     resume(t);
     return true;
   }
+  const rest = besides(t, reading);
+  const asked = rest ? touching(t, reading) : reading.text;
   if (reading.guessed) {
     const least = ofTheirLife(t, reading) ? null : ofMoney ? WRITTEN_OF_IT : !ofHealth(t, reading) ? 0.7 : OF_ONES_HEALTH.test(text) ? null : 0.9;
-    if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least, touching(t, reading)))) {
+    if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least, asked))) {
       resume(t);
       return true;
     }
   }
   // "Is it cheaper if I take several lessons": what the house wrote about it is its own word.
-  if (!reading.guessed && ofMoney && reading.question && fromHandbook(t, reading, WRITTEN_OF_IT, touching(t, reading))) {
+  if (!reading.guessed && ofMoney && reading.question && fromHandbook(t, reading, WRITTEN_OF_IT, asked)) {
     t.rule("limit/a-line-of-its-own");
     resume(t);
     return true;
   }
-  const rest = besides(t, reading);
   if (rest) {
     sayLimit(t, reading);
     t.rule("limit/and-the-rest");
@@ -143,7 +144,8 @@ export const refusedParts: Step = ({ t, reading, errands }) => {
   if (all.length < 2 || all.length > MOST_PARTS) return false;
   for (const c of all) {
     const part = read(c.text, contextOf(t.house, t.now, t.state));
-    if (part.limit !== null && (!part.guessed || part.question)) sayLimit(t, part);
+    // What only sounds like advice is refused beside something that is plainly asked or wished for.
+    if (part.limit !== null && (!part.guessed || (part.question && reading.errands.some((e) => !isGuess(e))))) sayLimit(t, part);
   }
   return false;
 };
