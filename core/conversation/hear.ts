@@ -15,7 +15,7 @@ import { eachItsOwn } from "./hearing/eachown.ts";
 import type { Heard, Step } from "./hearing/heard.ts";
 import { guessedFrom, idle } from "./hearing/heard.ts";
 import { keepsOfAll, keepsOne, leavesOut } from "./hearing/leaving.ts";
-import { answersFirst, asMeant, hasNoneOfIt, keepTold, note, putsOff, whoTheyAre } from "./hearing/meant.ts";
+import { answersFirst, asMeant, hasNone, keepTold, note, putsOff, whoTheyAre } from "./hearing/meant.ts";
 import { needOfTheirs } from "./hearing/needs.ts";
 import { notOurs, ratherThanAMessage } from "./hearing/notours.ts";
 import { messages, whenToBeReached, wishBeside } from "./hearing/passing.ts";
@@ -101,6 +101,7 @@ const wishesAndQuestions: Step = (m) => {
 const STEPS: readonly Step[] = [
   note,
   emergencies,
+  hasNone,
   whoTheyAre,
   answersFirst,
   putsOff,
@@ -134,7 +135,6 @@ const STEPS: readonly Step[] = [
   atGoAhead(andProceed((m) => theOther(m.t, m.reading) || insteadOfCancelling(m.t, m.reading, m.text))),
   atGoAhead(andProceed(contactCorrected)),
   atGoAhead((m) => hearGoAhead(m.t, m.reading)),
-  hasNoneOfIt,
   undecided,
   // Questions, and what may be one.
   keepTold,

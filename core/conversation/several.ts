@@ -31,7 +31,7 @@ import { CARDINALS } from "../language/packs/en/words.ts";
 import { weekdayNumber, weekdayOf, type WeekdayName } from "../time/days.ts";
 import type { Task } from "./state.ts";
 import type { Turn } from "./turn.ts";
-import { AILS, COULD_COME, ON_EACH, STRAIGHT_AFTER, TWICE } from "../language/packs/en/talk.ts";
+import { AILS, AND_ADDS, COULD_COME, ON_EACH, ON_THAT_DAY, STRAIGHT_AFTER, TWICE } from "../language/packs/en/talk.ts";
 
 /** What each part of a message wants done, where it wants several things done, in the order said. */
 interface Deed {
@@ -146,8 +146,6 @@ function addsOne(reading: Reading): { moved: Found[]; added: Found[] } | null {
   const who = reading.found.filter((f) => ["name", "phone", "email"].includes(f.kind));
   return { moved: reading.found.filter((f) => f.start < b.start || who.includes(f)), added: [b, ...who] };
 }
-const AND_ADDS =
-  /\b(?:and|plus|then)(?: also| then| maybe| can (?:i|we)| could (?:i|we|you)| please)* (?:add|include|tack on|squeeze in|fit in|book|put (?:me |us )?(?:in|down) for|have|get)(?: me| us)?(?: in)?(?: an?| the| my)?(?: [a-z]+)?\s*$/i;
 
 /** "My phone won't charge and my wife's laptop is slow, can we bring both on Thursday": a visit for each of the things that ail them. */
 function needsOf(t: Turn, reading: Reading): Deed[] {
@@ -423,8 +421,6 @@ function inARow(reading: Reading): { first: Found[]; second: Found[]; follows: b
 }
 
 /** Takes up several deeds: the first at once, the others after it, in their order. */
-const THAT_SAME = /\b(?:that|the) (?:very )?same (?:day|morning|afternoon|evening|date)\b|\bon (?:that|the) day\b/i;
-
 export function takeUp(t: Turn, deeds: readonly Deed[]): void {
   const tasks = deeds.map(({ errand, reading: part, rightAfter }, i): Task => {
     // "Two appointments, acupuncture on Thursday and a follow-up on Monday": those that are named.
@@ -434,7 +430,7 @@ export function takeUp(t: Turn, deeds: readonly Deed[]): void {
       const task = { ...newBook(), ...(rightAfter ? { rightAfter } : {}) };
       applyToBook(t, task, reading, context);
       // "Could I swap my check-up for a clean that same morning": on the day of what is given up.
-      if (deeds.some((d) => d.errand === "cancel") && !task.wish.days && THAT_SAME.test(reading.said)) task.sameDay = true;
+      if (deeds.some((d) => d.errand === "cancel") && !task.wish.days && ON_THAT_DAY.test(reading.said)) task.sameDay = true;
       if (i === 0) asAsked(t, task, reading);
       return task;
     }

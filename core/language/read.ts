@@ -96,7 +96,8 @@ export function read(text: string, context: ReadContext): Reading {
     masked,
     question: isQuestion(said),
     emergency,
-    alarm: wanted.alarm && !emergency && limit === null,
+    // What is refused besides keeps nobody from hearing where to call.
+    alarm: !emergency && ((wanted.alarm && limit === null) || IN_DESPAIR.test(said.norm)),
     limit,
     guessed: wanted.guessed,
     sure: Math.min(1, ...top.map((e) => e.sure)),
@@ -137,7 +138,7 @@ function wantedIn(said: Said, masked: string, found: readonly Found[], spoken: r
   }
   if (asksForPerson(said, masked, found, errands, context))
     errands.splice(0, errands.length, { errand: "person", rule: "errand/person/by-name", at: 0, sure: 0.7 });
-  return { errands, clauses, emergency, limit, guessed: limit !== null && named === null, alarm: judged.alarm === true || IN_DESPAIR.test(said.norm) };
+  return { errands, clauses, emergency, limit, guessed: limit !== null && named === null, alarm: judged.alarm === true };
 }
 
 /** Whether talking is what is wished for: "to someone about my marriage" where most of the services are talk, "to someone" at a counsellor's. */

@@ -676,7 +676,7 @@ const TURNS: readonly Turn[] = [
     is: "ask-availability/may-come",
     open: true,
     from: ["none", "out-of-scope", "book", "move", "ask-hours", "ask-availability"],
-    when: (g) => g.top.sure < (g.top.errand === "ask-hours" ? 0.95 : g.top.errand === "move" ? 0.62 : 0.5) && signs.COMES_THEN.test(g.masked),
+    when: (g) => g.top.sure < (g.top.errand === "ask-hours" ? SURE : g.top.errand === "move" ? 0.62 : 0.5) && signs.COMES_THEN.test(g.masked),
   },
   // "Can I come before work?"
   { is: "ask-availability/may-come", open: true, from: ["ask-hours", "none", "ask-policy", "book", "ask-availability"], when: has(signs.MAY_I_COME_AT) },

@@ -1,11 +1,11 @@
-import { HOW_LONG_OR_MUCH, IT_OR_THAT } from "../../language/packs/en/asked.ts";
+import { HOW_LONG, HOW_LONG_OR_MUCH, IT_OR_THAT } from "../../language/packs/en/asked.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { lengthTold } from "../../knowledge/lengths.ts";
 import { isAsk, type Errand } from "../../language/errand.ts";
 import { clauses } from "../../language/errands.ts";
 import { ofKind, type Found } from "../../language/found.ts";
 import { BEGINS_A_QUESTION } from "../../language/packs/en/people.ts";
-import { AND_ALSO, AND_ABOUT, ASKS_TO_COME, HOW_SOON, MAY_I_COME, SMALL_BESIDE } from "../../language/packs/en/talk.ts";
+import { AND_ALSO, AND_ABOUT, ASKS_TO_COME, HOW_SOON, MAY_I_COME, SMALL_BESIDE, SPEAKS_OF_MONEY } from "../../language/packs/en/talk.ts";
 import { read, type Reading } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
 import { applyToBook } from "../errands/apply.ts";
@@ -57,13 +57,11 @@ export function answerAsked(m: Heard, started: boolean): boolean {
   state.lastAsk = asks.at(-1) as Errand;
   const about = onDays(t, reading);
   askedAbout(t, about);
-  for (const e of asks) {
-    if (answer(t, e, partOf(t, about, e))) continue;
-    t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
-    // "Do you take cheques, and could I come today": what is not known is said, before it goes on with the wish.
-    if (started && NEEDS_AN_ANSWER.has(e) && (reading.errands.find((r) => r.errand === e)?.sure ?? 0) >= PLAINLY_ASKED && reading.clauses.length > 1)
-      t.say("unknown/say-so");
-  }
+  const open = asks.filter((e) => !answer(t, e, partOf(t, about, e)));
+  for (const e of open) t.reasons.push({ what: "ruled-out", why: "no-answer", about: e });
+  // "Do you take cheques, and could I come today", "do you give homework, and is there a pool": what is not known of it is said, beside what else is done.
+  const sure = (e: Errand): number => reading.errands.find((r) => r.errand === e)?.sure ?? 0;
+  if ((started || t.spoke) && reading.clauses.length > 1 && open.some((e) => NEEDS_AN_ANSWER.has(e) && sure(e) >= PLAINLY_ASKED)) t.say("unknown/say-so");
   if (t.spoke) answerRest(t, reading);
   if (!t.spoke && !started) {
     // "How soon can you see him", while it is open what it is for: that is asked first.
@@ -155,7 +153,7 @@ function answerRest(t: Turn, reading: Reading): void {
     // "How long is acupuncture and does it hurt": the length is said as well as the line.
     const plainly = ofKind(of.found, "service").length === 1 && HOW_LONG_OR_MUCH.test(part.said);
     if (fromHandbook(t, of, SURELY, c.text, true, ["answer", "fact"])) continue;
-    if (plainly) answer(t, ONLY_HOW_LONG.test(part.said) ? "ask-service" : asked.errand, of);
+    if (plainly) answer(t, HOW_LONG.test(part.said.toLowerCase()) && !SPEAKS_OF_MONEY.test(part.said) ? "ask-service" : asked.errand, of);
     // "Are you open on Monday? And do you do walk-ins": what is not known of it is said too.
     else if (NEEDS_AN_ANSWER.has(asked.errand) && asked.sure >= PLAINLY_ASKED && part.found.length === 0) t.say("unknown/say-so");
   }
@@ -163,9 +161,6 @@ function answerRest(t: Turn, reading: Reading): void {
 
 const PLAINLY_ASKED = 0.8;
 const NEEDS_AN_ANSWER = new Set<Errand>(["ask-policy", "ask-place", "ask-price", "ask-hours"]);
-
-/** How long something takes, and not what it costs. */
-const ONLY_HOW_LONG = /^(?!.*\bhow much\b).*\bhow long\b/is;
 
 /** More questions in one message are not looked for. */
 const MOST_ASKED = 4;

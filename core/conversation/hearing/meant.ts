@@ -24,7 +24,7 @@ export function asMeant(t: Turn, heard: Reading, text: string): Reading {
   // "What times does she have", of one of the house's people who was spoken of, asks about no client.
   if (spoken.guessed && ofClients(t, spoken) && spoken.found.some((f) => f.rule === "staff/spoken-of"))
     return { ...spoken, limit: null, guessed: false, errands: [{ errand: "ask-availability", rule: "errand/ask-availability/of-ours", at: 0, sure: 0.6 }] };
-  const told = hasNone(t, spoken) ?? whenToRemind(t, spoken);
+  const told = whenToRemind(t, spoken);
   if (told) return told;
   const them = byThem(t, spoken);
   if (them) return them;
@@ -32,17 +32,6 @@ export function asMeant(t: Turn, heard: Reading, text: string): Reading {
   if (state.expects === "name-check" && ofKind(spoken.found, "yes")[0]?.value === true)
     return { ...spoken, found: spoken.found.filter((f) => f.kind !== "name") };
   return spoken;
-}
-
-/** "No allergies", while times are offered or what will be booked is read back: it is told, and declines nothing. */
-function hasNone(t: Turn, reading: Reading): Reading | null {
-  if (!["slot", "go-ahead", "day", "length"].includes(t.state.expects)) return null;
-  const no = ofKind(reading.found, "yes").find((y) => !y.value);
-  const [, thing = ""] = no ? (/^ ([a-z]{4,})/.exec(reading.said.toLowerCase().slice(no.end)) ?? []) : [];
-  if (!no || thing === "" || COMMON.has(thing) || !/^no$/i.test(reading.text.slice(no.start, no.end).trim())) return null;
-  if (reading.found.some((f) => f !== no && f.start <= no.end + 1 && f.end > no.end + 1)) return null;
-  t.rule(NONE_OF_IT);
-  return { ...reading, found: reading.found.filter((f) => f !== no) };
 }
 
 /** "Can you text me the day before", while a visit is booked: when they are to be reminded is no day of the visit. */
@@ -53,15 +42,23 @@ function whenToRemind(t: Turn, reading: Reading): Reading | null {
   return kept.length === reading.found.length ? null : { ...reading, found: kept };
 }
 
-/** … and nothing besides: it has been heard. */
-export const hasNoneOfIt: Step = ({ t, reading }) => {
-  if (!t.reasons.some((r) => r.what === "rule" && r.rule === NONE_OF_IT)) return false;
-  if (reading.question || reading.found.length > 0 || reading.errands.some((e) => !isGuess(e))) return false;
-  t.say("aside/heard");
-  resume(t);
+/** "No allergies", while times are offered or what will be booked is read back: it is told, and declines nothing; what else is said is heard by itself. */
+export const hasNone: Step = (m) => {
+  const { t, reading } = m;
+  if (!["slot", "go-ahead", "day", "length"].includes(t.state.expects)) return false;
+  const no = ofKind(reading.found, "yes").find((y) => !y.value);
+  const [, thing = ""] = no ? (/^ ([a-z]{4,})/.exec(reading.said.toLowerCase().slice(no.end)) ?? []) : [];
+  if (!no || thing === "" || COMMON.has(thing) || !/^no$/i.test(reading.text.slice(no.start, no.end).trim())) return false;
+  if (reading.found.some((f) => f !== no && f.start <= no.end + 1 && f.end > no.end + 1)) return false;
+  t.rule("aside/has-none");
+  const found = reading.found.filter((f) => f !== no);
+  if (reading.question || found.length > 0 || reading.errands.some((e) => !isGuess(e))) m.again = { ...reading, found };
+  else {
+    t.say("aside/heard");
+    resume(t);
+  }
   return true;
 };
-const NONE_OF_IT = "aside/has-none";
 
 /** "And can Marlon do it", of a visit that is read back, or whose hours are offered: with whom it is to be, where they do it. */
 function byThem(t: Turn, reading: Reading): Reading | null {

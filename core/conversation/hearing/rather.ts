@@ -5,6 +5,7 @@ import { ofKind, WEAK_SERVICE, type Found } from "../../language/found.ts";
 import { WHEN_IS_MINE } from "../../language/packs/en/signs.ts";
 import { SEEKS, SEES_SOMEBODY } from "../../language/packs/en/talk.ts";
 import { fromHandbook } from "../errands/handbook.ts";
+import { sharesWord } from "../errands/whichservice.ts";
 import { resume } from "../unheard.ts";
 import { askedAbout } from "./asked.ts";
 import { guessedFrom, idle, type Heard, type Step } from "./heard.ts";
@@ -22,15 +23,10 @@ function answered({ t, reading }: Heard, rule: string): true {
   // "Guitar then. He's five": what is named is what a wish after it is about, whatever line was given.
   const named = ofKind(reading.found, "service");
   const [of] = named.length === 1 ? (named[0]?.value ?? []) : [];
-  if (of !== undefined && named[0]?.value.length === 1 && inItsName(t, of, reading.said.slice(named[0].start, named[0].end))) t.state.topic = of;
+  if (of !== undefined && named[0]?.value.length === 1 && sharesWord(t, of, reading.said.slice(named[0].start, named[0].end))) t.state.topic = of;
   resume(t);
   return true;
 }
-
-const inItsName = (t: Heard["t"], id: string, word: string): boolean => {
-  const own = t.house.services.get(id);
-  return own !== undefined && [own.name, ...own.also].some((name) => name.toLowerCase().includes(word.toLowerCase()));
-};
 
 /** "The day after a peel" names no day. */
 const aDay = (f: Found): boolean => f.kind === "day" && f.rule !== "day/relative";

@@ -63,74 +63,63 @@ export const limits: Step = (m) => {
     resume(t);
     return true;
   }
-  const rest = besides(t, reading);
-  const asked = rest ? touching(t, reading) : reading.text;
+  const apart = takenApart(t, reading);
+  const asked = apart?.asked ?? reading.text;
+  // What stands beside it is heard by itself, whether the line or the refusal has answered.
+  const goOn = (): true => {
+    if (apart) {
+      t.rule("limit/and-the-rest");
+      m.again = apart.rest;
+      m.rest = apart.rest.text;
+    } else resume(t);
+    return true;
+  };
   if (reading.guessed) {
     const least = ofTheirLife(t, reading) ? null : ofMoney ? WRITTEN_OF_IT : !ofHealth(t, reading) ? 0.7 : OF_ONES_HEALTH.test(text) ? null : 0.9;
-    if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least, asked))) {
-      resume(t);
-      return true;
-    }
+    if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least, asked))) return goOn();
   }
   // "Is it cheaper if I take several lessons": what the house wrote about it is its own word.
   if (!reading.guessed && ofMoney && reading.question && fromHandbook(t, reading, WRITTEN_OF_IT, asked)) {
     t.rule("limit/a-line-of-its-own");
-    resume(t);
-    return true;
+    return goOn();
   }
-  if (rest) {
+  if (apart) {
     sayLimit(t, reading);
-    t.rule("limit/and-the-rest");
-    m.again = rest;
-    m.rest = rest.text;
-    return true;
+    return goOn();
   }
   refuse(t, reading);
   return true;
 };
 
-/** The parts of a message that touch a limit by themselves, or those that touch none; nothing where it is one part or many. */
-function partsOf(t: Turn, reading: Reading, touch: boolean): ReturnType<typeof clauses> {
-  const context = contextOf(t.house, t.now, t.state);
-  const all = clauses(reading.said);
-  if (all.length < 2 || all.length > MOST_PARTS) return [];
-  return all.filter((c) => ((reading.guessed ? read(c.text, context).limit : limitOf(normalise(c.text), context)) !== null) === touch);
-}
-
-/** What is asked that touches a limit, without what else is said: all of it where no part does so by itself. */
-function touching(t: Turn, reading: Reading): string {
-  const parts = partsOf(t, reading, true);
-  return parts.length > 0 ? parts.map((c) => c.text.trim()).join(". ") : reading.text;
-}
-
 /**
- * "Book me in for Friday at three, and is there something off for students": what is wished for or asked beside what
- * is refused, where that is money off or advice. Of other people nothing is taken apart: a half of such a message may
- * be what the whole of it was refused for.
+ * "Book me in for Friday at three, and is there something off for students": what is asked that touches a limit, and what
+ * is wished for or asked beside it, where that limit is money off or advice; null where there is no such part. Of other
+ * people nothing is taken apart: a half of such a message may be what the whole of it was refused for.
  */
-function besides(t: Turn, reading: Reading): Reading | null {
+function takenApart(t: Turn, reading: Reading): { asked: string; rest: Reading } | null {
   const limit = t.house.limits.find((l) => l.id === reading.limit);
   const { task, expects } = t.state;
   if (!limit || task?.errand === "message" || expects === "go-ahead") return null;
   if (!OF_MONEY.test(limit.subject) && !ofHealth(t, reading)) return null;
   const context = contextOf(t.house, t.now, t.state);
-  const parts = partsOf(t, reading, false);
-  if (parts.length === 0) return null;
-  const rest = read(parts.map((c) => c.text.trim()).join(". "), context);
-  if (rest.limit !== null || rest.emergency || rest.text.length >= reading.text.length) return null;
+  const all = clauses(reading.said);
+  if (all.length < 2 || all.length > MOST_PARTS) return null;
+  const touches = all.map((c) => (reading.guessed ? read(c.text, context).limit : limitOf(normalise(c.text), context)) !== null);
+  const words = (touch: boolean): string => all.flatMap((c, i) => (touches[i] === touch ? [c.text.trim()] : [])).join(". ");
+  if (!touches.includes(true) || !touches.includes(false)) return null;
+  const rest = read(words(false), context);
+  if (rest.limit !== null || rest.emergency) return null;
   const [first] = rest.errands;
-  return first &&
-    !NOTHING_ASKED.has(first.errand) &&
-    (!isGuess(first) || (first.sure >= SURE_OF_THE_REST && OF_A_VISIT.some((k) => rest.found.some((f) => f.kind === k))))
-    ? rest
-    : null;
+  if (!first || NOTHING_ASKED.has(first.errand)) return null;
+  const plain = !isGuess(first) || (first.sure >= SURE_OF_THE_REST && OF_A_VISIT.some((k) => rest.found.some((f) => f.kind === k)));
+  return plain ? { asked: words(true), rest } : null;
 }
 const MOST_PARTS = 4;
 const SURE_OF_THE_REST = 0.8;
 const OF_A_VISIT = ["service", "day", "time", "length", "staff"] as const;
 const NOTHING_ASKED = new Set<string>(["none", "out-of-scope", "thanks-bye", "refused", "person", "message"]);
 
-/** "Book me in at ten and give me Mr Moloney's number": a part that is refused is refused in words, and the rest of it is done. Ends nothing. */
+/** "What did the last client pay, and how much is the fitting": a part that is refused by itself is refused in words, and the rest is done. Ends nothing. */
 export const refusedParts: Step = ({ t, reading, errands }) => {
   if (
     reading.limit !== null ||

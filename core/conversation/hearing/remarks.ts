@@ -18,6 +18,7 @@ import {
   THE_DIFFERENCE,
   UNDECIDED,
   WHEN_IT_IS,
+  WHICH_DAYS,
   WHICH_TIMES,
   WHO_ARE_YOU,
   WITH_WHOM,
@@ -136,9 +137,6 @@ export const comments: Step = ({ t, reading, text }) => {
   resume(t);
   return true;
 };
-
-const WHICH_DAYS =
-  /^\W*(?:(?:and|so|ok|okay|well|on)\W+)*(?:what|which) (?:days?|times?|days and times)(?: (?:is it|are they|are there|do you have|is that))?\W*$/i;
 
 /** "What time is the class" asks when it is held, not for an appointment of their own. Ends nothing. */
 export const ofAClass: Step = (m) => {

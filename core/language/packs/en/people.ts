@@ -48,7 +48,7 @@ export const INTRODUCED =
   /\b(?<!call )(?:my (?:full )?name(?:'s| is| would be)|the name(?:'s| is)|name(?:'s| is|:)?|i am called|call me(?! (?:back|on|at|when|please|tomorrow|today|later|about|before|after|if|once|in|any ?time|this|next|first|as|with|to|for|and|or|up|instead|between|from|soon|again|then|there|here|asap)\b)|booked (?:under|as)|book(?:ing)? (?:it )?(?:under|in the name of)|(?<=\b(?:it|it's|its|that|that's|is|was|down|booked|booking|appointment|visit|me|us|probably|maybe) )under(?: the name(?: of)?)?(?! (?:warranty|guarantee|contract|pressure|age|construction))|under the name(?: of)?|in the name of|for the name|signed|sincerely)\s*:?\s+(?=[a-z])/g;
 
 export const MAYBE =
-  /(?:(?:\b|')(?:i'm|i am|im|it's|its|it is|tis|this is|here is|here's|speaking is)|^\s*(?:(?:ok|okay|yes|just|that's|please) )*under)\s+(?=[a-z])/g;
+  /(?:\b(?:i'm|i am|im|it's|its|it is|tis|this is|here is|here's|speaking is)|^\s*(?:(?:ok|okay|yes|just|that's|please) )*under)\s+(?=[a-z])/g;
 
 /** "Book Lia and Sam Brook". */
 export const TWO_OF_A_FAMILY =
@@ -90,9 +90,9 @@ export const POSSESSIVE = /'s$/;
 export const OWNER_OF_A_VISIT =
   /\b(?:[Cc]ancel|[Mm]ove|[Rr]eschedule|[Cc]hange|[Cc]onfirm|[Rr]ebook|[Pp]ostpone|[Ss]wap|[Ss]witch|[Ss]hift|[Pp]ush|[Bb]ring|[Dd]rop|[Cc]heck)\s+(\p{Lu}[\p{L}’-]+(?: \p{Lu}[\p{L}’.-]*){1,2})['’]s\b/u;
 
-/** Somebody else, by name: "she's Ana Prieto". */
+/** Somebody else, by name: "she's Ana Prieto", "my dad Elias Montoya"; who says "I'm her daughter Ana" speaks of themselves. */
 export const SHE_IS =
-  /\b(?:[Ss]he|[Hh]e|[Hh](?:er|is) name|(?:[Mm]y )?(?:mum|mom|mam|mother|dad|father|son|daughter|wife|husband|partner|sister|brother|nan|gran|boy|girl|friend)(?:['’]s name)?)(?:['’]s|,? is)?(?: called)? (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,2})(?=\s*(?:$|[,.;!?]|and\b))/u;
+  /\b(?<!\b(?:[Ii]['’]?m|I am|[Tt]his is|[Ii]t['’]?s) (?:his|her|their|the) )(?:[Ss]he|[Hh]e|[Hh](?:er|is) name|(?:[Mm]y )?(?:mum|mom|mam|mother|dad|father|son|daughter|wife|husband|partner|sister|brother|nan|gran|boy|girl|friend)(?:['’]s name)?)(?:['’]s|,? is)?(?: called)? (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,2})(?=\s*(?:$|[,.;!?]|and\b))/u;
 
 /** All of a message that is nothing but a name. */
 export const ONLY_A_NAME =

@@ -560,6 +560,17 @@ export const BESIDE_MINE =
 /** A part of some day, whichever: "to an evening". */
 export const ANY_SUCH_PART = /\b(?:an?|some|any) (?:early |late )?(?:morning|afternoon|evening|arvo)\b|\b(?:mornings|afternoons|evenings)\b/i;
 
+/** Which days there are is asked, and nothing besides. */
+export const WHICH_DAYS =
+  /^\W*(?:(?:and|so|ok|okay|well|on)\W+)*(?:what|which) (?:days?|times?|days and times)(?: (?:is it|are they|are there|do you have|is that))?\W*$/i;
+
+/** Between what is moved and what is to be booked beside it: "and add a". */
+export const AND_ADDS =
+  /\b(?:and|plus|then)(?: also| then| maybe| can (?:i|we)| could (?:i|we|you)| please)* (?:add|include|tack on|squeeze in|fit in|book|put (?:me |us )?(?:in|down) for|have|get)(?: me| us)?(?: in)?(?: an?| the| my)?(?: [a-z]+)?\s*$/i;
+
+/** On the day that was spoken of. */
+export const ON_THAT_DAY = /\b(?:that|the) (?:very )?same (?:day|morning|afternoon|evening|date)\b|\bon (?:that|the) day\b/i;
+
 /** All that was spoken of is meant, and not one thing of it. */
 export const ALL_OF_THEM =
   /\b(?:all (?:of )?(?:that|this|it|them|those)|altogether|all together|in (?:all|total)|the lot|everything|both|(?:the |a )?total|combined|the two(?: of them)?|them all)\b/i;
