@@ -1,3 +1,4 @@
+import { CANNOT } from "../language/packs/en/signs.ts";
 import { AS_WELL, LETS_IT_GO, ONE_MOMENT_PLEASE, THAT_SAME_DAY } from "../language/packs/en/doing.ts";
 import { ofKind } from "../language/found.ts";
 import type { Reading } from "../language/read.ts";
@@ -86,12 +87,12 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
     bookIt(t, task);
     return true;
   }
-  // "Yes, for two": the same hour, for as many.
+  // "Yes, for two", "no, sorry, three of us": the same hour, for as many.
   const many = ofKind(reading.found, "places").at(-1)?.value;
   if (
     task.errand === "book" &&
     task.hold &&
-    yes !== false &&
+    (yes !== false || !CANNOT.test(reading.said.toLowerCase())) &&
     many !== undefined &&
     many !== (task.places ?? 1) &&
     !wishIn(reading) &&

@@ -9,6 +9,7 @@ import { compared } from "./errands/compare.ts";
 import { tellsOthers, tellsWithWhom } from "./errands/existing.ts";
 import { inOwnWords } from "./errands/handbook.ts";
 import { hearQuestion } from "./errands/questions.ts";
+import { bookIt } from "./errands/book.ts";
 import { hearGoAhead } from "./goahead.ts";
 import { answerAsked, askedOfAnother, wishBeforeAsking } from "./hearing/asked.ts";
 import { eachItsOwn } from "./hearing/eachown.ts";
@@ -71,6 +72,14 @@ const contactCorrected: Step = ({ t, reading, kept }) => {
   return true;
 };
 
+/** "Yes, and the same on Thursday": what was read back is booked, and another after it. */
+const yesAndAnother: Step = ({ t, reading }) => {
+  const { task } = t.state;
+  if (task?.errand !== "book" || !task.hold || !ofKind(reading.found, "yes")[0]?.value || !lineUpAnother(t, reading)) return false;
+  bookIt(t, task);
+  return true;
+};
+
 /** Whether a visit is being booked, it is open for what, and what they say asks. */
 const choosesService = (m: Heard): boolean => m.t.state.task?.errand === "book" && !m.t.state.task.service && m.reading.question;
 
@@ -129,6 +138,7 @@ const STEPS: readonly Step[] = [
   eachItsOwn,
   theirOwn,
   ofALaterVisit,
+  atGoAhead(yesAndAnother),
   andResume((m) => lineUpAnother(m.t, m.reading) || lineUpBesides(m.t, m.reading) || lineUpDeed(m.t, m.reading)),
   (m) => checks(m.t, m.reading, m.kept.contact),
   (m) => hearQuestion(m.t, m.reading, m.text),

@@ -22,7 +22,7 @@ import { deniedIn } from "./errands/whichservice.ts";
 import { ofTheNeed } from "./errands/told.ts";
 import { saysBefore } from "./errands/who.ts";
 import { answer, feeOfThat } from "./errands/ask.ts";
-import { fromHandbook, spoken } from "./errands/handbook.ts";
+import { SURELY, fromHandbook, spoken } from "./errands/handbook.ts";
 import { beyond } from "./errands/services.ts";
 import { newBook } from "./tasks.ts";
 import { dropHold, take } from "./errands/offering.ts";
@@ -32,11 +32,12 @@ import { singleDay, wishIn, wishOf } from "./wish.ts";
 import { proceed } from "./proceed.ts";
 import { tellsOfNeed, visitFor } from "./hearing/needs.ts";
 import { hearSlot, pickAppointment, which } from "./slot.ts";
-import { anotherHour, asAsked, carriedOn, reopen } from "./start.ts";
+import { anotherHour, asAsked, carriedOn, mayBeTheirs, reopen } from "./start.ts";
 import type { Task } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import { notKnown, resume, repair, close } from "./unheard.ts";
 import {
+  EITHER_WILL_DO,
   GIVES_UP,
   HOW_LONG_IS_IT,
   IN_CASE,
@@ -103,6 +104,12 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     dropHold(t, task);
     t.rule("hold/another");
     if (hearSlot(t, task, reading)) return;
+  }
+  // "Either", asked whether the morning's or the evening's hour is meant.
+  if ((task.errand === "book" || task.errand === "move") && state.expects === "time" && task.wish.times && EITHER_WILL_DO.test(text)) {
+    task.wish.eitherHalf = true;
+    t.rule("time/either-half");
+    return proceed(t);
   }
   // "If not, Wednesday", once what was wished for is kept: nothing else is needed.
   if ((task.errand === "book" || task.errand === "move") && task.hold && IN_CASE.test(text)) {
@@ -321,6 +328,16 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
     answer(t, asking, what === undefined ? reading : { ...reading, said: `${what} ${reading.said}` });
     return proceed(t);
   }
+  // Whether a time is to be looked for was asked: "no, thanks" ends nothing but that.
+  const may = state.mayLook?.turn === state.turn - 1 ? state.mayLook.service : undefined;
+  if (may !== undefined && yes === false && !wishIn(reading) && reading.errands.length === 0 && !/\b(?:all|bye)\b/i.test(text)) return proceed(t);
+  if (may !== undefined && yes && !state.task) {
+    state.task = { ...newBook(), service: may };
+    applyToBook(t, state.task, reading, contextOf(t.house, t.now, state));
+    t.rule("book/as-was-offered");
+    state.repairs = 0;
+    return proceed(t);
+  }
   if (state.expects === "anything" && yes === false && !wishIn(reading) && saysBefore(text) === null) {
     // "No, I mean is it ready": what is asked after it is not known.
     return NO_I_MEAN.test(text) ? notKnown(t, text) : close(t);
@@ -331,6 +348,9 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
     if (answer(t, "ask-service", reading)) return proceed(t);
     return notKnown(t, text);
   }
+  // "The wire came out on Saturday night, who do I call": asked, and there is a line for it.
+  if (reading.question && reading.errands.length === 0 && services.length > 0 && fromHandbook(t, reading, SURELY, reading.text, true, ["answer", "fact"]))
+    return proceed(t);
   // A question that speaks of something else as well is no wish for what it names.
   if (
     services.length > 0 &&
@@ -371,6 +391,7 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
     state.task = fresh;
     applyToBook(t, fresh, reading, contextOf(t.house, t.now, state));
     asAsked(t, fresh, reading);
+    mayBeTheirs(t, fresh, reading);
     state.repairs = 0;
     return proceed(t);
   }

@@ -1,18 +1,23 @@
 import {
+  AND_ALSO,
   AND_ANOTHER,
   AND_ONE,
   AND_ONE_FOR,
   AND_THEN,
   AND_THE_SAME_DAY,
   BEHIND_AND,
+  DAY_TOO,
   FOR_ALL,
   HERS_TOO,
   LINKS,
   LINKS_VISITS,
+  MAY_THEY,
   SAYS_AND,
   SAYS_THEN,
   SAYS_OR,
   SMALL_BETWEEN,
+  THE_FIRST_ONE,
+  THE_SECOND_ONE,
   TO_ANOTHER_KIND,
 } from "../language/packs/en/doing.ts";
 import { likely } from "../knowledge/likely.ts";
@@ -183,7 +188,13 @@ function bookings(reading: Reading, does: (who: string, service: string) => bool
   const days = ofKind(reading.found, "day").filter((d) => !d.not && d.value.kind === "days" && d.value.from === d.value.to);
   const services = ofKind(reading.found, "service");
   const between = reading.said.slice(days[0]?.end ?? 0, days[1]?.start ?? 0);
-  const counted = days.length === 2 && AND_ANOTHER.test(between);
+  // "Wednesday's Pilates and Saturday's too", unless they are days on which somebody could come.
+  const also =
+    days.length === 2 &&
+    services.length === 1 &&
+    !COULD_COME.test(reading.said.slice(0, days[0]?.start)) &&
+    (AND_ALSO.test(between) || (SAYS_AND.test(between) && DAY_TOO.test(reading.said.slice(days[1]?.end))));
+  const counted = also || (days.length === 2 && AND_ANOTHER.test(between));
   const named =
     days.length === 2 && services.length === 2 && services[0]?.value[0] !== services[1]?.value[0] && (services[1]?.start ?? 0) > (days[0]?.end ?? 0);
   if (!counted && !named) return [];
@@ -251,7 +262,10 @@ function bothDays(reading: Reading): Found[][] | null {
   if (days.length !== 1 || only?.value.kind !== "either" || only.value.days.length !== 2) return null;
   const words = reading.said.slice(only.start, only.end);
   // "Aqua gym on Tuesday and on Thursday": both, unless they are days on which somebody could come.
-  const onEach = ON_EACH.test(words) && ofKind(reading.found, "service").length === 1 && !COULD_COME.test(reading.said.slice(0, only.start));
+  const before = reading.said.slice(0, only.start);
+  // "Can I do the class on Monday, and on Thursday as well": both, though it is asked whether they could.
+  const too = DAY_TOO.test(reading.said.slice(only.end)) && MAY_THEY.test(before);
+  const onEach = (ON_EACH.test(words) || too) && ofKind(reading.found, "service").length === 1 && (too || !COULD_COME.test(before));
   if (!SAYS_AND.test(words) || SAYS_OR.test(words) || !(TWICE.test(reading.said) || onEach)) return null;
   return only.value.days.map((day) =>
     reading.found.filter((f) => onEach || f.kind !== "places").map((f) => (f === only ? { ...only, value: { kind: "days" as const, from: day, to: day } } : f)),
@@ -313,7 +327,10 @@ function wordsOfService(t: Turn, id: string): string[] {
 function eachAtItsHour(t: Turn, reading: Reading): Found[][] | null {
   const [a, b, third] = new Set(ofKind(reading.found, "service").flatMap((s) => (s.value.length === 1 ? s.value : [])));
   const times = ofKind(reading.found, "time").filter((x) => x.value.kind === "at");
-  if (a === undefined || b === undefined || third !== undefined || times.length !== 2 || ofKind(reading.found, "day").length > 1) return null;
+  // "The same day, Tuesday the 16th": one day, told twice.
+  const days = ofKind(reading.found, "day");
+  const sameDay = days.length === 2 ? days.find((d) => d.value.kind === "relative" && d.value.byDays === 0 && d.value.weekday === undefined) : undefined;
+  if (a === undefined || b === undefined || third !== undefined || times.length !== 2 || (days.length > 1 && !sameDay)) return null;
   // Whose hour it is: of the two, the one that the words right before it are of, by whatever the house calls it.
   const names = new Map([a, b].map((id) => [id, new Set(wordsOfService(t, id))]));
   const own = times.map((x) => {
@@ -324,12 +341,27 @@ function eachAtItsHour(t: Turn, reading: Reading): Found[][] | null {
         .match(/[a-z]+/g) ?? [];
     return before.reverse().flatMap((w) => [a, b].filter((id) => names.get(id)?.has(w) && !names.get(id === a ? b : a)?.has(w)))[0];
   });
-  const [first, second] = own[0] === a && own[1] === b ? times : own[0] === b && own[1] === a ? [...times].reverse() : [];
+  // "Braces off and a retainer, the first at ten and the second at half past eleven": in the order in which they were named.
+  const named = ofKind(reading.found, "service").filter((s) => s.value.length === 1);
+  const afterBoth = times.every((x) => x.start > Math.max(...[a, b].map((id) => named.find((s) => s.value[0] === id)?.start ?? 0)));
+  const [hour1, hour2] = times.map((x) => reading.said.slice(0, x.start));
+  const counted = afterBoth && THE_FIRST_ONE.test(hour1 ?? "") && THE_SECOND_ONE.test(hour2 ?? "");
+  const inOrder = counted || (own[0] === undefined && own[1] === undefined && afterBoth && SAYS_AND.test(reading.said.slice(times[0]?.end, times[1]?.start)));
+  const [first, second] = inOrder || (own[0] === a && own[1] === b) ? times : own[0] === b && own[1] === a ? [...times].reverse() : [];
   if (!first || !second) return null;
   return [
     { id: a, hour: first },
     { id: b, hour: second },
-  ].map(({ id, hour }) => reading.found.filter((f) => (f.kind !== "service" || f.value[0] === id) && (f.kind !== "time" || f === hour)));
+  ].map(({ id, hour }) => {
+    const does = (who: string): boolean => t.house.services.get(id)?.staff.includes(who) === true;
+    return reading.found.filter(
+      (f) =>
+        f !== sameDay &&
+        (f.kind !== "service" || f.value[0] === id) &&
+        (f.kind !== "time" || f === hour) &&
+        (f.kind !== "staff" || f.value === "any" || f.value.some(does)),
+    );
+  });
 }
 
 /** "A puncture and a basic service on Friday at ten": two visits of one day, the second at any hour of it. */

@@ -14,6 +14,7 @@ import { ofKind, peopleIn, type Found } from "../language/found.ts";
 import { isGuess, type Errand } from "../language/errand.ts";
 import type { Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
+import { alsoTheSame } from "./errands/alsothesame.ts";
 import { tellsOfAnother } from "./errands/existing.ts";
 import { applyOld } from "./errands/old.ts";
 import { applyToBook } from "./errands/apply.ts";
@@ -27,6 +28,7 @@ import { singleDay } from "./wish.ts";
 import { type Turn } from "./turn.ts";
 import {
   ANOTHER_ONE,
+  OTHERWISE_THAN,
   AT_THE_SAME_GO,
   BESIDE_MINE,
   IT_AND_ANOTHER,
@@ -57,6 +59,10 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         continue;
       }
       if (task?.errand === "book") {
+        if (state.expects !== "go-ahead" && alsoTheSame(t, task, reading)) {
+          did = true;
+          continue;
+        }
         const asked =
           state.expects === "slot" ||
           state.expects === "service" ||
@@ -94,17 +100,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         applyToBook(t, fresh, another ? withoutServices(reading) : reading, contextOf(t.house, t.now, state));
         if (another) state.later.push(another);
         asAsked(t, fresh, reading);
-        const unnamed = ofKind(reading.found, "service").length === 0;
-        // "Could Fleur do nine on the 11th", of who is known and says nothing of another visit.
-        const onOneDay =
-          unnamed &&
-          ofKind(reading.found, "day").length === 1 &&
-          ofKind(reading.found, "time").length > 0 &&
-          !SAYS_BOOK.test(reading.said) &&
-          !ANOTHER_ONE.test(reading.said);
-        const ofTheirs = OF_WHAT_IS_ON.test(reading.masked) || (unnamed && START_ON_THE_DAY.test(reading.masked)) || onOneDay;
-        const known = state.client.match === "both" || (state.client.name !== undefined && (state.client.phone ?? state.client.email) !== undefined);
-        if (ofTheirs && known) fresh.ofOwn = reading.text;
+        mayBeTheirs(t, fresh, reading);
         // "Can I get the lashes done at the same go", once the brows are booked: right after them.
         // "And my husband needs one, right before or after mine", once theirs was booked or moved.
         const done = state.did && state.did.did !== "cancelled" ? state.did.of : undefined;
@@ -258,6 +254,24 @@ function doesIt(t: Turn, reading: Reading, service: string): boolean {
 /** "The cheapest one", of all that there is and not of what was spoken of. */
 const byPrice = (reading: Reading): boolean => ["cheap", "dear"].includes(moreOf(reading.said) ?? "");
 
+/** Keeps what was said where it may be of a visit that stands: that is looked for once it is known who they are. */
+export function mayBeTheirs(t: Turn, task: BookTask, reading: Reading): void {
+  const { client } = t.state;
+  const known = client.match === "both" || (client.name !== undefined && (client.phone ?? client.email) !== undefined);
+  // "The repair tomorrow at eleven, can Teddy see me at ten": said of what stands, whoever it is.
+  const stands = OF_WHAT_IS_ON.test(reading.masked);
+  if (stands && (known || ofKind(reading.found, "time").length > 1)) task.ofOwn = reading.text;
+  if (!known || ofKind(reading.found, "service").length > 0 || SAYS_BOOK.test(reading.said) || ANOTHER_ONE.test(reading.said)) return;
+  const days = ofKind(reading.found, "day");
+  const has = (kind: string): boolean => reading.found.some((f) => f.kind === kind);
+  // "Could Fleur do nine on the 11th", "only 45 minutes on Wednesday", "I'd prefer Marcus on Thursday": of one day.
+  const onOneDay = days.length === 1 && (has("time") || has("length") || (has("staff") && OTHERWISE_THAN.test(reading.said)));
+  // "Not Wednesday, Saturday": the day that it is not to be may be the one it is on.
+  const ruledOut = [...ofKind(reading.corrected, "day"), ...days.filter((d) => d.not)];
+  const notThen = ruledOut.length === 1 && days.some((d) => !d.not);
+  if (onOneDay || notThen || START_ON_THE_DAY.test(reading.masked)) task.ofOwn = reading.text;
+}
+
 /** What a question before named and the wish leaves out: "are you open on Saturday?", "at nine then". */
 export function asAsked(t: Turn, task: BookTask, reading: Reading): void {
   const { state } = t;
@@ -292,7 +306,9 @@ export function asAsked(t: Turn, task: BookTask, reading: Reading): void {
   if (!askedDays || task.wish.days || task.wish.ask || task.same) return;
   // A day on which the house is closed is not what they mean after that was said.
   if (day !== undefined && t.house.openOn(day).length === 0) return;
-  if (reading.found.some((f) => f.kind === "time") || THEN.test(reading.said)) {
+  // "What time is yoga on Saturday?", "put me and my two sisters there": places in the class of that day.
+  const joins = ofKind(reading.found, "places").length > 0 && t.house.services.get(task.service ?? "")?.group !== undefined;
+  if (joins || reading.found.some((f) => f.kind === "time") || THEN.test(reading.said)) {
     task.wish.days = askedDays;
     t.rule("book/the-day-asked-about");
   }

@@ -89,6 +89,8 @@ export interface WishState {
   byName?: boolean;
   /** The stretch of days that was spoken of: a weekday that is named after it is one of them. */
   within?: { from: DayNumber; to: DayNumber };
+  /** Either half of the day will do, where an hour could be of both. */
+  eitherHalf?: true;
   /** The half of the day that was chosen when both would do. */
   atMin?: number;
   /** "Tomorrow at nine or Thursday at four": what will do where the first cannot be had. */
@@ -325,6 +327,8 @@ export interface State {
   toldOf?: string;
   /** Several services spoken of at once, where it is open which is meant. */
   topics?: string[];
+  /** The service for which a time may be looked for, and the turn in which that was asked. */
+  mayLook?: { service: string; turn: number };
   /** A question that waits for a service to be named. */
   asking?: "ask-price" | "ask-service" | "book";
   /** The question itself, where it was of whichever service that is: "how long does it take". */

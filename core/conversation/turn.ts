@@ -50,6 +50,8 @@ export class Turn {
   readonly reasons: Reason[] = [];
   readonly effects: Effect[] = [];
   readonly looked: Looked[] = [];
+  /** Whether this reply has asked something already. */
+  asked = false;
   /** How sure it is that this was said, 0 to 1: what was written was, what was heard may have been another thing. */
   sure = 1;
 
@@ -191,6 +193,7 @@ export class Turn {
   expect(expects: Expects, choices: Choice[] = []): void {
     this.state.expects = expects;
     this.#choices = choices;
+    this.asked = true;
   }
 
   effect(effect: Effect): void {

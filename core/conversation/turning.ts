@@ -40,6 +40,7 @@ import {
   SAME,
   THE_ONE_TO_BE,
   THEY_HAVE,
+  THE_SAME_AS_WELL,
 } from "../language/packs/en/talk.ts";
 
 /** What turns what was said, or what is being done, into something else: a booking into a move, a person spoken of, another visit. */
@@ -231,12 +232,15 @@ export function lineUpAnother(t: Turn, reading: Reading): boolean {
   // "One for my son" before anybody else was named is who this visit is for.
   if (whom && !day && !ONE_AS_WELL.test(reading.said)) return false;
   const at = t.house.zone.toLocal(task.hold.offer.startMin);
+  const alike = THE_SAME_AS_WELL.test(reading.said);
   const next: BookTask = {
     ...newBook(),
     ...(task.service ? { service: task.service } : {}),
     lengthMin: task.hold.offer.lengthMin,
     saidLength: task.hold.offer.lengthMin,
-    wish: { days: { ranges: [{ from: at.day, to: at.day }] }, ...(!day || SAME_HOUR.test(reading.said) ? { atMin: at.minute } : {}) },
+    // "The same on Wednesday": with the same person, at the same hour.
+    ...(alike ? { staff: [task.hold.offer.staff] } : {}),
+    wish: { days: { ranges: [{ from: at.day, to: at.day }] }, ...(!day || alike || SAME_HOUR.test(reading.said) ? { atMin: at.minute } : {}) },
   };
   const { state } = t;
   const expects = state.expects;

@@ -1,4 +1,4 @@
-import { ASKS_MONEY, COMPARED, COMPARED_Y, DEED, SUM, WHO_DOES } from "../language/packs/en/asked.ts";
+import { ASKS_MONEY, COMPARED, COMPARED_Y, DEED, OPEN_LATE, SUM, WHO_DOES } from "../language/packs/en/asked.ts";
 import type { House } from "../house/compile.ts";
 import { ASKS_FOR, BEFORE_THING, ENDS_THING } from "../language/packs/en/things.ts";
 import kept from "../language/packs/en/matching.json" with { type: "json" };
@@ -336,7 +336,7 @@ export function matches(house: House, question: string, most = 3): Match[] {
   let all = last.get(question);
   if (!all) {
     if (last.size >= KEPT_QUESTIONS) last.clear();
-    all = allMatches(house, question);
+    all = allMatches(house, question.replace(OPEN_LATE, "$1"));
     last.set(question, all);
   }
   return all.slice(0, most);

@@ -19,7 +19,7 @@ import { isGuess, type Errand, type ErrandRead } from "./errand.ts";
 import { cuesIn } from "./cued.ts";
 import { guesses, type Guess } from "./classifier.ts";
 import { complains } from "./features.ts";
-import { CANNOT_BUT_RULE, HAS_AND_CANNOT, HAVE_AND_CANNOT_RULE, SURE, turned, WAVERS, type Single } from "./turned.ts";
+import { CANCEL_AND_INSTEAD_RULE, CANNOT_BUT_RULE, HAS_AND_CANNOT, HAVE_AND_CANNOT_RULE, SURE, turned, WAVERS, type Single } from "./turned.ts";
 import {
   ANOTHERS_MONEY,
   ASKS_OR_ORDERS,
@@ -50,6 +50,7 @@ import {
   THERE_FROM_TO,
   UNRESPONSIVE,
   WHAT_TO_DO,
+  THING_BROKE,
 } from "./packs/en/signs.ts";
 import { CALLS_THAT_OFF, CANCELLED_ELSEWHERE, DOES_INSTEAD, HAVE_IT, LEADS_IN, WAS_MOVED, YOU_ALL } from "./packs/en/turns.ts";
 
@@ -307,7 +308,7 @@ function judgeAll(
       INSTEAD.test(p.masked) || (day && GIVES_ANOTHER.test(p.masked) && !/<(?:staff|length|places)>|\binstead of\b/.test(p.masked));
     const instead = parts.find((p, i) => goes(i) && another(p) && !/<service>/.test(p.masked));
     if (cancels && instead && each.filter((e) => e.read).length === 2)
-      return { errands: [{ errand: "move", rule: "errand/move/cancel-and-instead", at: 0, sure: 0.8 }], clauses: [], subject: null };
+      return { errands: [{ errand: "move", rule: CANCEL_AND_INSTEAD_RULE, at: 0, sure: 0.8 }], clauses: [], subject: null };
     let reads = together(plain.map((e) => ({ ...(e.read as ErrandRead), at: e.from, masked: e.masked })));
     // "I might have to cancel, how much notice do you need": all of it says what a part of it seems not to.
     if (whole.read && whole.read.sure >= SURE) {
@@ -494,6 +495,8 @@ const OF_ALL_OF_IT = new Set([
   "errand/move/too-late",
   "errand/move/forget-and-come",
   "errand/ask-mine/checks",
+  "errand/ask-mine/think-i-have",
+  "errand/move/let-it-be",
   "errand/book/unsure-which",
   "errand/refused/of-others",
 ]);
@@ -508,6 +511,9 @@ function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {
   // "I can't do Friday. Wednesday at ten?" wishes for another time.
   const otherwise = (r: ErrandRead & { masked?: string }): boolean =>
     r.errand === "ask-availability" || (r.errand === "book" && OTHERWISE.test(r.masked ?? "") && !/<(?:service|places|length)>/.test(r.masked ?? ""));
+  // "My daughter's wire broke, can she come in tomorrow": what is the matter is told, and only sounds like a visit that is off.
+  const matter = (r: ErrandRead & { masked?: string }): boolean => r.errand === "cancel" && isGuess(r) && r.sure < SURE && THING_BROKE.test(r.masked ?? "");
+  if (out.some(matter) && out.some((r) => r.errand === "book" || r.errand === "ask-availability")) out = out.filter((r) => !matter(r));
   if (
     has("cancel") &&
     out.every((r) => (r.errand === "cancel" ? !r.rule.endsWith("/cancel/cancel") : r.errand !== "book" || otherwise(r))) &&
@@ -545,6 +551,8 @@ function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {
   // "My boss has no mercy. A massage on Friday, please": talk beside a wish is no message.
   if (has("book") && out.some((r) => r.errand === "message" && r.rule.endsWith("/examples") && !HANDS_ON.test(r.masked ?? ""))) drop("message");
   if (has("message") || has("person")) drop("book", "ask-staff");
+  // "I left my gloves with you, can somebody keep them": what is asked is of what was left.
+  if (out.some((r) => r.rule === "errand/message/left-behind")) out = out.filter((r) => !(r.errand.startsWith("ask-") && isGuess(r)));
   // "It's broken, how much is a repair", "he came early, please cancel": what is asked is the wish, what is told its reason.
   if (out.some((r) => r.errand === "message" && r.rule.endsWith("/examples")) && (out.some((r) => r.errand.startsWith("ask-")) || has("cancel") || has("move")))
     drop("message");

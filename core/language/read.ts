@@ -27,13 +27,14 @@ import {
   WEAK_YES,
 } from "./packs/en/signs.ts";
 import { IS_TALK, OF_WHAT_STANDS, TALK_ABOUT } from "./packs/en/talk.ts";
+import { CALLED_OFF, JOINS_A_WISH } from "./packs/en/wanting.ts";
 import { lexiconOf } from "./recognisers/house.ts";
 import { recognise } from "./recognise.ts";
 import { absentOn, aroundEvents, beforeEvents, correct, everyWeek, joinDays, narrowed, passedHour, ruleOut, whenBusy } from "./refiners/join.ts";
 import { assignParts, assignPeople, splitRanges } from "./refiners/parts.ts";
 import { asSentences, spell } from "./spelling.ts";
 import { normalise, type Said } from "./text.ts";
-import { CANNOT_BUT_RULE, SOONER_THAN_RULE, TOO_LATE_RULE } from "./turned.ts";
+import { CANCEL_AND_INSTEAD_RULE, CANNOT_BUT_RULE, SOONER_THAN_RULE, TOO_LATE_RULE } from "./turned.ts";
 import { SOONER_OR_EARLIER } from "./packs/en/choices.ts";
 import { errandsOf } from "./wanted.ts";
 
@@ -258,6 +259,8 @@ function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly
     const other = errands.length > 1 && deed && errands.some((e) => e.errand === "book" || e.errand.startsWith("ask-"));
     const inside = (f: Found): boolean => !other || (f.start >= deed.from && f.start < deed.to);
     const cannot = errands.some((e) => e.rule === CANNOT_BUT_RULE);
+    // "Cancel tomorrow and give me the week after, on Wednesday": what is called off is the one there is, and the rest the wish.
+    if (errands.some((e) => e.rule === CANCEL_AND_INSTEAD_RULE)) found = calledOffFirst(said, found);
     found = [...assignParts(said, found.filter(inside), at, moving ? "move" : "cancel", cannot), ...found.filter((f) => !inside(f))];
   }
   found = narrowed(said, found);
@@ -287,10 +290,29 @@ function withMissed(said: Said, at: Moment, found: Found[], dropped: readonly Fo
         // "On Friday and not on Thursday": what it is not any more is when it was to be.
         (oneDay(f) && AND_NOT_THEN.test(said.norm.slice(0, f.start))) ||
         // "Tomorrow is off. Thursday at four?"
-        (cannot && oneDay(f) && NOT_AFTER.test(said.norm.slice(f.end)))),
+        // "The 9th is no good, could we do it a week later?"
+        ((cannot || found.some((o) => o.kind === "shift")) && oneDay(f) && NOT_AFTER.test(said.norm.slice(f.end)))),
   );
   if (!missed || !freeToAsk(at) || found.some((f) => f.kind === "day" && f.part === "old")) return found;
   return [...found.filter((f) => f !== missed), { ...kept(missed), part: "old" as const }].sort((a, b) => a.start - b.start);
+}
+
+/** The days and hours up to the word that joins what is wished for to what is called off are old, those after it new. */
+function calledOffFirst(said: Said, found: readonly Found[]): Found[] {
+  const off = CALLED_OFF.exec(said.norm);
+  const joins = off ? said.norm.slice(off.index).search(JOINS_A_WISH) : -1;
+  if (!off || joins < 0) return [...found];
+  const until = off.index + joins;
+  return found
+    .map((f) =>
+      f.part || !(f.kind === "time" || (f.kind === "day" && !f.not))
+        ? f
+        : { ...f, part: f.start < until && f.start > off.index ? "old" : f.start > until ? "new" : undefined },
+    )
+    .map((f) => {
+      const { part, ...rest } = f;
+      return part ? f : rest;
+    });
 }
 
 const oneDay = (f: FoundOf<"day">): boolean => f.value.kind === "days" && f.value.from === f.value.to;

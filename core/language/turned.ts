@@ -30,6 +30,8 @@ export const SURE = 0.85;
 /** The rule by which what somebody has, and cannot keep, is to be cancelled. */
 export const HAS_AND_CANNOT = "errand/cancel/has-and-cannot";
 /** The rule by which what cannot be kept is to be at another time. */
+/** One visit is called off, and another day is wished for it. */
+export const CANCEL_AND_INSTEAD_RULE = "errand/move/cancel-and-instead";
 export const CANNOT_BUT_RULE = "errand/move/cannot-but";
 /** The rule by which what they have is to be sooner than a day. */
 export const SOONER_THAN_RULE = "errand/move/sooner-than";
@@ -152,6 +154,29 @@ const TURNS: readonly Turn[] = [
     from: ["book", "none", "ask-availability", "ask-service", "ask-price", "move"],
     least: 0.7,
     when: has(turns.ANOTHER_LENGTH),
+  },
+  { is: "move/make-it-not", open: true, from: ["book", "none", "ask-availability", "move"], least: 0.7, when: has(turns.MAKE_IT_NOT) },
+  { is: "ask-mine/think-i-have", open: true, from: ["book", "none", "ask-availability", "ask-hours", "ask-staff", "ask-mine"], when: has(turns.THINK_I_HAVE) },
+  { is: "ask-mine/was-it-then", open: true, from: ["book", "none", "ask-availability", "ask-hours", "ask-mine", "move"], when: has(turns.WAS_IT_THEN) },
+  {
+    is: "message/left-behind",
+    open: true,
+    from: ["book", "none", "ask-service", "ask-mine", "out-of-scope", "cancel", "message", "emergency"],
+    least: 0.8,
+    when: has(turns.LEFT_BEHIND),
+  },
+  {
+    is: "refused/how-many-to-take",
+    subject: "advice",
+    least: 0.8,
+    from: ["ask-service", "ask-policy", "ask-price", "none", "book", "out-of-scope", "refused"],
+    when: has(turns.HOW_MANY_TO_TAKE),
+  },
+  {
+    is: "ask-price/in-money",
+    least: 0.9,
+    from: ["ask-service", "ask-policy", "none", "book", "out-of-scope", "ask-price"],
+    when: has(turns.HOW_MANY_OF_MONEY),
   },
   { is: "move/let-it-be", open: true, from: ["book", "none", "ask-availability", "move"], least: 0.7, when: has(turns.LET_IT_BE) },
   { is: "person/put-through", notFrom: ["refused", "emergency"], least: 0.7, when: has(turns.PUT_THROUGH) },

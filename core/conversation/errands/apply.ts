@@ -96,6 +96,12 @@ function withWhom(a: Applying): void {
   if (gender) {
     if (task.gender !== gender.value) a.changed = true;
     task.gender = gender.value;
+    // "The lady", of those who were meant by a word for several: those of them; where none is, whoever is.
+    if (!named && Array.isArray(task.staff)) {
+      const fits = task.staff.filter((id) => a.t.house.staff.get(id)?.gender === gender.value);
+      if (fits.length > 0) task.staff = fits;
+      else delete task.staff;
+    }
   }
 }
 

@@ -2,6 +2,10 @@ import {
   CHARGED_FOR_A_CHANGE,
   HOW_FAR_AHEAD,
   HOW_MUCH_OF_IT,
+  HOW_TO_GET_THERE,
+  OF_PAYING,
+  OF_THE_WAY,
+  WHAT_IS_TAKEN,
   OF_A_FEE,
   OF_MONEY,
   WHAT_TO_BRING,
@@ -12,7 +16,7 @@ import {
 } from "../../language/packs/en/asked.ts";
 import type { Errand } from "../../language/errand.ts";
 import { contentOf } from "../../knowledge/search.ts";
-import { ofKind } from "../../language/found.ts";
+import { ofKind, WEAK_SERVICE } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import { spanText } from "../format.ts";
 import { ruleSource } from "../sources.ts";
@@ -30,7 +34,8 @@ import { SEEKS, SPEAKS_OF_MONEY } from "../../language/packs/en/talk.ts";
 export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
   if ((errand === "ask-price" || errand === "ask-policy") && feeOfThat(t, reading)) return true;
   // "And the massage?", after a price: nothing but a service is named, and its price is what is asked.
-  const named = ofKind(reading.found, "service").length > 0 && contentOf(reading.masked.replace(/<\w+>/g, " ")).length === 0;
+  // A word in passing names none: "is it less for a second kid".
+  const named = ofKind(reading.found, "service").some((f) => !WEAK_SERVICE.test(f.rule)) && contentOf(reading.masked.replace(/<\w+>/g, " ")).length === 0;
   if (errand === "ask-price" && named && price(t, reading)) return true;
   if ((errand === "ask-service" || errand === "ask-price" || errand === "ask-policy") && compared(t, reading)) return true;
   if (plainlyWritten(t, errand, reading)) return true;
@@ -38,6 +43,9 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
     case "ask-price":
       // "How loud is it" measures something else than money.
       if (HOW_MUCH_OF_IT.test(reading.said) && !OF_MONEY.test(reading.said)) return fromHandbook(t, reading);
+      // "Do I pay less for my second kid": the price of what is named by a word in passing is not what is asked.
+      if (ofKind(reading.found, "service").every((f) => WEAK_SERVICE.test(f.rule)) && fromHandbook(t, reading, PLAINLY, reading.text, true, ["answer", "fact"]))
+        return true;
       if (CHARGED_FOR_A_CHANGE.test(reading.said) && ruleLine(t, reading)) return true;
       // Where no word speaks of money, a line of the handbook may be what is asked for.
       if (!SPEAKS_OF_MONEY.test(reading.said) && fromHandbook(t, reading, SURELY)) return true;
@@ -49,6 +57,7 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
         fromHandbook(t, reading) ||
         // Of the way there even a weak line says more than the address.
         (reading.question && fromHandbook(t, reading, WAY_THERE, reading.text, true, ["fact"])) ||
+        (HOW_TO_GET_THERE.test(reading.said) && factOf(t, OF_THE_WAY)) ||
         (WHERE_IT_IS.test(reading.said) && place(t))
       );
     case "ask-staff":
@@ -62,11 +71,22 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
         (bare.trim() !== reading.text.trim() && fromHandbook(t, reading, SURELY, bare)) ||
         fromHandbook(t, reading) ||
         ruleLine(t, reading) ||
+        (WHAT_IS_TAKEN.test(reading.said) && factOf(t, OF_PAYING)) ||
         // "Remind me what I should bring": of the service that was spoken of.
         (WHAT_TO_BRING.test(reading.said) && service(t, reading))
       );
     }
   }
+}
+
+/** The one fact of the house on a subject that it goes by a usual name for. */
+function factOf(t: Turn, topic: RegExp): boolean {
+  const [only, other] = t.house.handbook.facts.filter((f) => topic.test(f.topic));
+  if (!only || other) return false;
+  if (t.rests("fact", only.id)) return true;
+  t.say("ask/answer", { answer: val(only.text, { kind: "fact", id: only.id, label: only.topic }) });
+  t.outcome("answered");
+  return true;
 }
 
 const WAY_THERE = 0.2;

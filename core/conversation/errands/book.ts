@@ -38,7 +38,7 @@ export function nextBook(t: Turn, task: BookTask): void {
   if ((task.sameTime || task.sameDay) && (task.service || state.left !== undefined)) {
     // "On the 11th too, at the same time", "on the same day": that of what was given up just before, or of what they have.
     if (state.left === undefined && state.client.match === undefined && lookUp(t)) return;
-    const as = state.left ?? theirOwn(t, task.service)?.startMin;
+    const as = state.left ?? theirOwn(t, task.service)?.startMin ?? (state.last && state.last.service === task.service ? state.last.startMin : undefined);
     const at = as === undefined ? undefined : house.zone.toLocal(as);
     if (task.sameTime) delete task.wish.times;
     if (at) task.wish = { ...task.wish, days: task.wish.days ?? { ranges: [{ from: at.day, to: at.day }] }, ...(task.sameTime ? { atMin: at.minute } : {}) };

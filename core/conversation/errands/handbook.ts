@@ -1,4 +1,4 @@
-import { PARTS_OF_QUESTIONS } from "../../language/packs/en/asked.ts";
+import { DONE_FOR_THEM, OF_THEIRS, PARTS_OF_QUESTIONS } from "../../language/packs/en/asked.ts";
 import { answerTo, described, SUPPORTS, type Match } from "../../knowledge/match.ts";
 import { contentOf, ownAnswerTo } from "../../knowledge/search.ts";
 import { ofKind, WEAK_SERVICE, type FoundOf } from "../../language/found.ts";
@@ -44,9 +44,16 @@ export function fromHandbook(
     t.state.topic = hit.passage.id;
     // "Ok, book that" after it means what was told of.
     t.state.lastAsk ??= "ask-service";
+    mayLook(t, reading, hit.passage.id);
   } else letGoInPassing(t, reading);
   t.outcome("answered");
   return true;
+}
+
+/** Who asks whether there is something for what they tell of, and hears that there is, may have a time looked for. */
+export function mayLook(t: Turn, reading: Reading, service: string): void {
+  if (!t.state.task && t.house.services.get(service)?.staff.length && DONE_FOR_THEM.test(reading.said) && OF_THEIRS.test(reading.said))
+    t.state.mayLook = { service, turn: t.state.turn };
 }
 
 /** The services that a question names; where it names none, the one that is being booked or was spoken of last: "will it hurt" asks nothing of another's needles. */

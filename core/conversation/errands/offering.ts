@@ -25,6 +25,12 @@ export interface Target {
 
 export const whenVal = (t: Turn, at: number): Value => val(whenText(t.house, at), calendarSource);
 
+/** Whether any of those who may do it works at a minute of a day, for as long as it takes. */
+function atWork(t: Turn, target: Target, whose: string[] | undefined, day: DayNumber | undefined, minute: number): boolean {
+  const who = whose ?? [...(t.house.services.get(target.service)?.staff ?? [])];
+  return day !== undefined && who.some((p) => t.house.worksOn(p, day).some((w) => w.fromMin <= minute && minute + target.lengthMin <= w.toMin));
+}
+
 /** Proposes openings for the task's wish; true when one was taken straight away because exactly it was asked for. */
 export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "asked" | "took" {
   if (task.barren) {
@@ -38,19 +44,6 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
   const sole = house.services.get(target.service)?.staff;
   const whose = target.staff ?? (sole?.length === 1 ? [...sole] : undefined);
   const { wish, both } = wishOf(house, task.wish, t.now, whose, known === undefined ? undefined : house.zone.toLocal(known).minute);
-  if (both) {
-    t.say("book/ask-which-half", {
-      list: joinVals(
-        both.map((m) => val(timeText(house, m), saidSource)),
-        "or",
-      ),
-    });
-    t.expect(
-      "time",
-      both.map((m) => ({ label: timeText(house, m), say: timeText(house, m) })),
-    );
-    return "asked";
-  }
   // An hour that is named is wished for, though it was among those that were turned down; one that was lost is gone.
   const named = task.wish.times?.every((f) => !f.rule.startsWith("shift/")) ?? task.wish.atMin !== undefined;
   const notRefused = (w: typeof wish) =>
@@ -64,6 +57,28 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     ...(target.own ? { own: { id: target.own.id, staff: target.own.staff, startMin: target.own.startMin, lengthMin: target.own.lengthMin } } : {}),
     ...(t.state.client.card?.lastStaff ? { lastStaff: t.state.client.card.lastStaff } : {}),
   });
+  // "Six thirty", of a day on which only the morning can be had: that one is offered. Where both can, or neither, it is asked.
+  const halves = both?.map((m) => ({ m, time: { fromMin: m, toMin: m, toIs: "start" as const, nearMin: m } }));
+  const open = halves?.filter(({ time }) => t.look(request({ ...wish, time })).fit === "inside");
+  // Where neither can, the one at which somebody works.
+  const worked = open?.length === 0 ? halves?.filter(({ m }) => atWork(t, target, whose, singleDay(wish.days), m)) : open;
+  const [half] = worked ?? [];
+  if (half && (worked?.length === 1 || (task.wish.eitherHalf && open?.length !== 0))) {
+    wish.time = half.time;
+    t.rule("wish/the-half-that-is-open");
+  } else if (both) {
+    t.say("book/ask-which-half", {
+      list: joinVals(
+        both.map((m) => val(timeText(house, m), saidSource)),
+        "or",
+      ),
+    });
+    t.expect(
+      "time",
+      both.map((m) => ({ label: timeText(house, m), say: timeText(house, m) })),
+    );
+    return "asked";
+  }
   if (task.wish.ask) {
     const served = task.wish.ask.filter((day) => {
       const r = t.look(request({ ...wish, days: { ranges: [{ from: day, to: day }] } }));

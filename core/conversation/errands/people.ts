@@ -1,4 +1,4 @@
-import { ONLY_ONE, OF_ONE_PERSON, OF_ONE_THING, WHICH_OF_THEM, WHO_DOES_SUCH } from "../../language/packs/en/asked.ts";
+import { ONLY_ONE, OF_ONE_PERSON, OF_ONE_THING, SAYS_WHO, WHICH_OF_THEM, WHO_DOES_SUCH } from "../../language/packs/en/asked.ts";
 import { SUPPORTS } from "../../knowledge/match.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
@@ -110,7 +110,9 @@ export function staff(t: Turn, reading: Reading): boolean {
   const besidesIt = contentOf(reading.masked.replace(/<\w+>/g, " ")).some((w) => !ABOUT_WORK.has(w));
   // "Which tutor is the patient one" asks for somebody, and not what holds for tutors.
   // So does "who does animals".
-  const least = WHO_DOES_SUCH.test(reading.said) ? TO_THE_WORD : WHICH_OF_THEM.test(reading.said) ? PLAINLY : SURELY;
+  // "How many years will she have them on" only sounds like a question about people.
+  const ofNobody = people.length === 0 && gender === undefined && !SAYS_WHO.test(reading.said);
+  const least = WHO_DOES_SUCH.test(reading.said) ? TO_THE_WORD : WHICH_OF_THEM.test(reading.said) ? PLAINLY : ofNobody ? SUPPORTS : SURELY;
   if (named.length === 0 && (about.length === 0 || besidesIt) && fromHandbook(t, reading, least)) return true;
   const all = [...new Set(about.flatMap((s) => house.services.get(s)?.staff ?? []))];
   if (gender) {
@@ -141,7 +143,7 @@ function team(t: Turn, reading: Reading): boolean {
   const roles = new Map<string, string[]>();
   for (const p of house.handbook.staff) if (p.bookable && p.work !== "") roles.set(p.work, [...(roles.get(p.work) ?? []), p.id]);
   const known = new Set([...PEOPLE, ...[...roles.keys()].flatMap(contentOf)]);
-  if (roles.size === 0) return false;
+  if (roles.size === 0 || !(SAYS_WHO.test(reading.said) || contentOf(reading.masked.replace(/<\w+>/g, " ")).some((w) => known.has(w)))) return false;
   // "Which teacher is the patient one": who there is, is all that can be said.
   if (!WHICH_OF_THEM.test(reading.said) && contentOf(reading.masked.replace(/<\w+>/g, " ")).some((w) => !known.has(w))) return false;
   const parts = [...roles].map(([work, ids]) => val(`${work}: ${few(t, namesVals(t, ids)).text}`, ...ids.map((id) => staffSource(house, id))));

@@ -8,6 +8,7 @@ import {
   WHAT_TO_BRING,
   WHICH_OR_WHAT,
   WHICH_SERVICES,
+  OF_ITS_LENGTH,
 } from "../../language/packs/en/asked.ts";
 import { newBook } from "../tasks.ts";
 import type { Service } from "../../house/schema.ts";
@@ -17,12 +18,12 @@ import { aboutInside, contentOf } from "../../knowledge/search.ts";
 import { complains } from "../../language/features.ts";
 import { ofKind } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
-import { weekdayNumber } from "../../time/days.ts";
+import { WEEKDAYS, weekdayNumber, weekdayOf } from "../../time/days.ts";
 import { lengthText, serviceText, timeText } from "../format.ts";
 import { serviceSource } from "../sources.ts";
 import type { BookTask } from "../state.ts";
 import { joinVals, val, type Turn } from "../turn.ts";
-import { SURELY, fromHandbook, spoken } from "./handbook.ts";
+import { SURELY, fromHandbook, mayLook, spoken } from "./handbook.ts";
 import { toMin, weekdaysText } from "./hours.ts";
 import { few } from "./people.ts";
 import { LENGTH_ENOUGH } from "../../language/packs/en/signs.ts";
@@ -90,6 +91,9 @@ export function service(t: Turn, reading: Reading): boolean {
     return true;
   };
   if (reading.errands.some((e) => e.rule === "errand/ask-service/right-place") && rightPlace(t, reading)) return done();
+  // "For how long do I need to sleep with a retainer": how long something else goes on.
+  const besidesLength = contentOf(reading.masked.replace(/<\w+>/g, " ")).some((w) => !OF_ITS_LENGTH.has(w));
+  if (long && besidesLength && fromHandbook(t, reading, SURELY, reading.text, true, ["answer", "fact"])) return true;
   if (long && info && one !== undefined) {
     if (list.length === 1) t.state.topic = one;
     for (const id of list.slice(0, 3)) {
@@ -117,7 +121,7 @@ export function service(t: Turn, reading: Reading): boolean {
     return done();
   }
   if (info?.group && one !== undefined && WHEN_IT_IS.test(text) && (named.length > 0 || contentOf(reading.said).length === 0))
-    return classTimes(t, one) && done();
+    return classTimes(t, one, reading) && done();
   // "Which massage would you recommend": each of those that the word stands for is told, and which it is to be is theirs to say.
   const several = ofKind(reading.found, "service").find((f) => f.value.length > 1);
   if (several && several.value.length <= 3 && SEEKS.test(text)) {
@@ -202,6 +206,7 @@ export function service(t: Turn, reading: Reading): boolean {
         });
       sayLengths(t, s);
     }
+    if (new Set(named).size === 1) mayLook(t, reading, named[0] as string);
     return done();
   }
   // Of what was spoken of last: what its description speaks of, it answers.
@@ -231,10 +236,15 @@ export function sayLengths(t: Turn, s: Service): void {
   });
 }
 
-/** When a class is held. */
-function classTimes(t: Turn, id: string): boolean {
+/** When a class is held; of a day that it is asked of, where it is held then. */
+function classTimes(t: Turn, id: string, reading: Reading): boolean {
   const s = t.house.services.get(id);
-  const times = s?.group?.times ?? [];
+  const days = ofKind(reading.found, "day").flatMap((f) =>
+    f.value.kind === "days" && f.value.from !== undefined && f.value.from === f.value.to ? [WEEKDAYS[weekdayOf(f.value.from) - 1]] : [],
+  );
+  const all = s?.group?.times ?? [];
+  const then = all.flatMap((x) => (x.weekdays.some((w) => days.includes(w)) ? [{ ...x, weekdays: x.weekdays.filter((w) => days.includes(w)) }] : []));
+  const times = then.length > 0 ? then : all;
   if (!s || times.length === 0) return false;
   const source = serviceSource(t.house, id);
   t.state.topic = id;
@@ -293,8 +303,10 @@ function rightPlace(t: Turn, reading: Reading): boolean {
         list.map((id) => val(serviceText(t.house, id), serviceSource(t.house, id))),
       ),
     });
-  if (list.length === 1) t.state.topic = list[0] as string;
-  else t.state.topics = list;
+  if (list.length === 1) {
+    t.state.topic = list[0] as string;
+    mayLook(t, reading, t.state.topic);
+  } else t.state.topics = list;
   t.state.lastAsk ??= "ask-service";
   return true;
 }

@@ -9,6 +9,7 @@ import { newMove } from "../tasks.ts";
 import type { Turn } from "../turn.ts";
 import { dayWish } from "../wish.ts";
 import { lookUp } from "./identity.ts";
+import { dropHold } from "./offering.ts";
 import { applyWish } from "./wished.ts";
 
 /**
@@ -19,13 +20,16 @@ export function standing(t: Turn, task: BookTask): "asked" | "moved" | "not" {
   const text = task.ofOwn;
   if (text === undefined) return "not";
   if (t.state.client.match === undefined && lookUp(t)) return "asked";
+  // Who they are may come out yet.
+  if (t.state.client.match === undefined) return "not";
   delete task.ofOwn;
   if (t.state.client.match !== "both") return "not";
   const context = contextOf(t.house, t.now, t.state);
   const anew = read(text, { ...context, errand: "move" });
-  const days = ofKind(anew.found, "day").filter((d) => !d.not);
+  const days = ofKind(anew.found, "day");
   const named = ofKind(anew.found, "service").flatMap((s) => s.value);
-  const [first] = days;
+  // "Not Wednesday, Saturday": the one that it is not to be is the one it is on.
+  const first = [...ofKind(anew.corrected, "day"), ...days.filter((d) => d.not)][0] ?? days[0];
   if (!first) return "not";
   const on = dayWish([first], context).days;
   // Of a visit that stands, a weekday is any coming one.
@@ -36,6 +40,12 @@ export function standing(t: Turn, task: BookTask): "asked" | "moved" | "not" {
   // Who is asked for must do it.
   const who = peopleIn(anew.found);
   if (who.length > 0 && !who.some((p) => t.house.services.get(own.service)?.staff.includes(p))) return "not";
+  // A length is wished for, and nothing else: it must be another than it has, and one that there is.
+  const long = ofKind(anew.found, "length").at(-1)?.value;
+  const rest = anew.found.some((f) => f.kind === "time" || f.kind === "staff" || (f.kind === "day" && f !== first));
+  const comesIn = (min: number): boolean => t.house.services.get(own.service)?.variants.some((v) => v.lengthMin === min) === true;
+  if (typeof long === "number" && !rest && (long === own.lengthMin || !comesIn(long))) return "not";
+  if (task.hold) dropHold(t, task);
   const move: MoveTask = { ...newMove(), appointment: own };
   // What is said of it besides its own day, and who it is with, is the wish.
   const wished = (f: Found): boolean => f.part !== undefined || (f.kind === "staff" && f.value !== "any" && !f.value.includes(own.staff));
@@ -43,7 +53,7 @@ export function standing(t: Turn, task: BookTask): "asked" | "moved" | "not" {
   const at = t.house.zone.toLocal(own.startMin).minute;
   const itsHour = (f: Found): boolean =>
     f.kind === "time" && f.value.kind === "at" && (f.value.at.hour % 12) * 60 + f.value.at.minute === at % (12 * 60) && SOMEBODY_ELSE.test(text);
-  const rest = anew.found
+  const wish = anew.found
     .filter((f) => f !== first && !itsHour(f))
     .map((f) => {
       // Than whom somebody else is wished for is nobody to be wished for.
@@ -51,7 +61,9 @@ export function standing(t: Turn, task: BookTask): "asked" | "moved" | "not" {
       const { part: _, ...than } = f;
       return than;
     });
-  applyWish(t, move, { ...anew, found: rest.map((f) => (wished(f) ? { ...f, part: "new" } : f)) }, context);
+  applyWish(t, move, { ...anew, found: wish.map((f) => (wished(f) ? { ...f, part: "new" } : f)) }, context);
+  // Only whom it is with, or how long it is, is to be otherwise.
+  if (!move.wish.days && !move.wish.times && !move.by && !move.after) move.keepTime = true;
   t.state.task = move;
   t.rule("move/what-stands");
   return "moved";

@@ -203,6 +203,7 @@ function partOf(t: Turn, reading: Reading, errand: Errand): Reading {
 /** Whether the answer itself has just asked which service it is to be. */
 function asksWhich(t: Turn): boolean {
   const { state } = t;
-  if (state.expects !== "service") return false;
+  // What was asked before the question came between is asked again.
+  if (!t.asked || state.expects !== "service") return false;
   return state.asking !== undefined || (state.task?.errand === "book" && state.task.among?.length === 1);
 }

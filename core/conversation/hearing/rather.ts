@@ -4,6 +4,10 @@ import { clauses } from "../../language/errands.ts";
 import { ofKind, WEAK_SERVICE, type Found } from "../../language/found.ts";
 import { WHEN_IS_MINE } from "../../language/packs/en/signs.ts";
 import { SEEKS, SEES_SOMEBODY } from "../../language/packs/en/talk.ts";
+import { answerTo } from "../../knowledge/match.ts";
+import type { Reading } from "../../language/read.ts";
+import { stem } from "../../language/text.ts";
+import type { Turn } from "../turn.ts";
 import { fromHandbook } from "../errands/handbook.ts";
 import { sharesWord } from "../errands/whichservice.ts";
 import { resume } from "../unheard.ts";
@@ -67,14 +71,25 @@ const ratherThanNothingNamed: Step = (m) => {
  */
 const ratherThanAGuess: Step = (m) => {
   const { t, reading, errands } = m;
-  if (errands.length !== 1 || !guessedFrom(m) || WHEN_IS_MINE.test(reading.masked)) return false;
+  const wants = reading.errands[0]?.rule === "errand/book/want";
+  if (errands.length !== 1 || !(guessedFrom(m) || wants) || WHEN_IS_MINE.test(reading.masked)) return false;
   if (reading.found.some((f) => aDay(f) || ["time", "phone", "name"].includes(f.kind))) return false;
   const line = (least: number): boolean => fromHandbook(t, reading, least, reading.text, true, ["answer"]);
   const asks = reading.question && (errands[0] === "ask-mine" || errands[0] === "book");
   const doubtful =
     errands[0] === "book" && (reading.errands[0]?.sure ?? 1) < 0.9 && !reading.found.some((f) => f.kind === "service" && f.rule !== "service/telling-word");
-  return ((asks && line(0.9)) || (doubtful && line(0.75))) && answered(m, "answer/rather-than-a-guess");
+  // "I want to give my wife some sessions for her birthday": said in nearly the words of a line, and naming nothing by its name.
+  const toTheWord = errands[0] === "book" && !reading.found.some((f) => f.kind === "service" && !WEAK_SERVICE.test(f.rule)) && line(0.95);
+  return ((asks && !wants && line(0.9)) || (doubtful && !wants && line(0.75)) || toTheWord) && answered(m, "answer/rather-than-a-guess");
 };
+
+const wordsIn = (text: string): string[] => (text.toLowerCase().match(/[a-z]{3,}/g) ?? []).map(stem);
+
+/** Whether the likeliest line was written of one of the services that are spoken of: "Can I have a massage when I am pregnant?" */
+function written(t: Turn, reading: Reading): boolean {
+  const asked = new Set((answerTo(t.house, reading.text)?.passage.asked ?? []).flatMap((text) => wordsIn(text)));
+  return ofKind(reading.found, "service").some((f) => wordsIn(reading.said.slice(f.start, f.end)).some((w) => asked.has(w)));
+}
 
 /** A question that the handbook answers is no wish, unless it says when, or plainly wishes. */
 const ratherThanAWish: Step = (m) => {
@@ -98,8 +113,13 @@ const ratherThanAWish: Step = (m) => {
   if ((reading.errands[0]?.sure ?? 1) < 0.8) return line(0.6) && answered(m, "answer/rather-than-a-wish");
   const named = reading.found.some((f) => f.kind === "service" || (f.kind === "staff" && f.value !== "any"));
   if ((errands[0] !== "book" && named) || reading.found.some((f) => f.kind === "for-whom")) return false;
+  // "I'm five months along, can I get a massage": a line that says just that goes before the wish.
+  const ofIt = wished && !byName && written(t, reading) && fromHandbook(t, reading, 0.95, reading.text, true, ["answer"]);
+  if (ofIt) return answered(m, "answer/rather-than-a-wish");
   // "How would I cancel": what changes a visit gives way only to a line that says just that.
-  return line(errands[0] === "cancel" || errands[0] === "move" ? 0.88 : 0.75) && answered(m, "answer/rather-than-a-wish");
+  // A wish gives way to a line that speaks of what is wished for, else only to one that is surer.
+  const least = errands[0] === "cancel" || errands[0] === "move" ? 0.88 : wished && !written(t, reading) ? 0.85 : 0.75;
+  return line(least) && answered(m, "answer/rather-than-a-wish");
 };
 
 /** "My session on Thursday, could we do it online": what is asked of a visit that they have, and has a line, is answered. Ends nothing. */

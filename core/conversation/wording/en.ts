@@ -203,6 +203,7 @@ export const EN = {
   "ask/rule-ahead": ["You can book up to {days} days ahead, and at the latest {notice} before."],
   "ask/of-gender-none": ["I have nobody like that for it."],
   anything: ["Is there anything else?", "Anything else I can do?", "Can I help with anything else?"],
+  "look-for-a-time": ["Shall I look for a time?", "Would you like me to look for a time?"],
   "what-can-i-do": ["How can I help?", "What can I do for you?"],
   bye: ["Goodbye, and thank you.", "Thank you, goodbye.", "Take care, goodbye."],
   welcome: ["You're welcome."],

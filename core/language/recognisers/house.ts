@@ -80,6 +80,9 @@ export interface Lexicon {
 /** Words of the language that never are a slip of somebody's name. */
 const PLAIN = new Set([...COMMON, ...SENTENCE_WORDS, ...KIN_WORDS, ...Object.keys({ ...CARDINALS, ...ORDINALS, ...MINUTE_WORDS, ...DIGIT_WORDS })]);
 
+/** "Removal", "renewal", "appraisal": what is done, by a noun. */
+const NOUN_OF_A_DEED = /^([a-z]*(?:ov|ew|rais|viv))al$/;
+
 /** How much more a name counts of which every word was said. */
 const WHOLE = 1.05;
 
@@ -128,6 +131,15 @@ export function lexiconOf(house: House): Lexicon {
       const words = wordsOf(name);
       if (words.length === 0) continue;
       lexicon.phrases.push({ words, stems: words.map(stem), service: s.id, own: i === 0 });
+      // "The braces removed" is said for "braces removal".
+      const done = words.length > 1 ? NOUN_OF_A_DEED.exec(words.at(-1) ?? "")?.[1] : undefined;
+      if (done)
+        lexicon.phrases.push({
+          words: [...words.slice(0, -1), `${done}ed`],
+          stems: [...words.slice(0, -1).map(stem), stem(`${done}ed`)],
+          service: s.id,
+          own: false,
+        });
       for (const w of words) {
         if (WEAK.has(w) || (words.length > 1 && (w.length < 3 || EVERYDAY.has(w) || EVERYDAY.has(keyOf(w)) || (COMMON.has(w) && i > 0)))) continue;
         const key = keyOf(w);

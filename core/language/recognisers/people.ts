@@ -28,6 +28,7 @@ import {
   LEADS_UP_TO,
   LETTER_BY_LETTER,
   MAYBE,
+  NAME_AT_THE_END,
   NAME_AT_HEAD,
   NAME_IN_SMALL,
   NEGATED,
@@ -500,6 +501,13 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     );
     const wished = (t: Token): boolean => ofOurs.some((f) => t.end > f.start - 5 && t.start < f.end);
     const rest = said.tokens.filter((t) => !blocked(t) && !/\d/.test(t.text) && !SHORTENED.test(t.text) && !wished(t));
+    // "This is his mom, Pa Houa Xiong": what ends an answer, written as a name.
+    const ending = NAME_AT_THE_END.exec(said.raw)?.[1];
+    const closing =
+      ending === undefined
+        ? []
+        : said.tokens.filter((t) => t.start >= said.raw.length - (ending.length + 2) && /\p{L}/u.test(said.raw[t.start] ?? "") && capital(said, t));
+    if (closing.length >= 2 && !closing.some((t) => blocked(t) || wished(t))) return [asName(said, closing, "name/asked")];
     if (OF_TIME.test(said.norm.trim())) return [];
     if ((rest[0] && NOT_TELLING.has(rest[0].text) && !capital(said, rest[0])) || tellsSomething(said.norm)) return [];
     if (rest[0] && IM.test(rest[0].text)) rest.shift();
@@ -631,7 +639,9 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
   if (pair?.[1]) {
     const start = pair.index + pair[0].indexOf(pair[1]);
     const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (pair[1] as string).length);
-    if (words.length >= 2 && words.length <= 4 && !words.some((t) => blocked(t) || COMMON.has(t.text) || known(t.text)))
+    // "Mai See Lor": what stands between may be a plain word.
+    const inside = (i: number): boolean => i > 0 && i < words.length - 1;
+    if (words.length >= 2 && words.length <= 4 && !words.some((t, i) => blocked(t) || ((COMMON.has(t.text) || known(t.text)) && !inside(i))))
       return [asName(said, words, "name/capitals")];
   }
   return [];

@@ -48,6 +48,7 @@ import {
   BEFORE_DEED,
   FROM_NOW_TO,
   BEGINS,
+  WAS_THEN,
   BUSY_BEFORE,
   CORRECTS,
   EVENT,
@@ -565,10 +566,11 @@ export function beforeEvents(said: Said, found: readonly Found[], today: number)
  */
 export function aroundEvents(said: Said, found: readonly Found[]): Found[] {
   // "School starts swimming in April": of a need, and no day for it.
-  const begins = found.find(
-    (f) =>
-      f.kind === "day" && BEGINS.test(said.norm.slice(Math.max(0, f.start - 60), f.start + (IN_OR_ON.exec(said.norm.slice(f.start, f.end))?.[0].length ?? 0))),
-  );
+  const begins = found.find((f) => {
+    const before = said.norm.slice(Math.max(0, f.start - 60), f.start + (IN_OR_ON.exec(said.norm.slice(f.start, f.end))?.[0].length ?? 0));
+    // "My braces came off in January": what was, and no day for a visit.
+    return f.kind === "day" && (BEGINS.test(before) || (f.rule === "day/month" && f.part === undefined && WAS_THEN.test(before.split(/[.,;!?]/).at(-1) ?? "")));
+  });
   if (begins)
     return aroundEvents(
       said,

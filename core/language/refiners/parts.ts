@@ -27,7 +27,11 @@ import {
   OFF_OR_BACK,
   PREPOSITION,
   PUTS_OFF,
+  RATHER_BEFORE,
   RATHER_THAN_PERSON,
+  TRAVELS_TO,
+  THAN_AFTER,
+  THAN_BEFORE,
   SAYS_CAN,
   SO_IT_MOVES,
   SWAPS,
@@ -114,10 +118,18 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     else if (errand === "move" && !at.oldKnown && (BETTER.test(behind) || (WOULD_IT_BE.test(lead) && POSSIBLE.test(behind)))) given.set(f, "new");
     // "Swap Saturday's class for the one on Thursday".
     else if (previous !== undefined && TAKES_ITS_PLACE.test(clause)) given.set(f, "new");
-    else if (TO.test(lead) && !VERB_TO.test(lead) && !MINE.test(lead) && !TO_MOVE.test(lead)) given.set(f, "new");
+    else if (TO.test(lead) && !VERB_TO.test(lead) && !MINE.test(lead) && !TO_MOVE.test(lead) && !TRAVELS_TO.test(lead)) given.set(f, "new");
     else if (INSTEAD_AFTER.test(follow)) given.set(f, "new");
     else if (DOES_NOT_DO.test(said.norm.slice(f.end, f.end + 40))) given.set(f, "old");
     else if (WHAT_ABOUT.test(lead)) given.set(f, "new");
+    // "I'd rather have it on Thursday than Friday".
+    else if (RATHER_BEFORE.test(said.norm.slice(0, f.start)) && THAN_BEFORE.test(lead)) given.set(f, "old");
+    else if (
+      RATHER_BEFORE.test(said.norm.slice(0, f.start)) &&
+      THAN_AFTER.test(said.norm.slice(f.end)) &&
+      parts.some((g) => g.start > f.end && g.kind === f.kind)
+    )
+      given.set(f, "new");
     // "Another time for Friday": what is there on Friday is to be at another time.
     else if (f.kind === "day" && ANOTHER_TIME_FOR.test(lead)) given.set(f, "old");
     else if (f.rule === "time/not-but" || IN_PLACE_OF.test(lead)) given.set(f, "old");

@@ -72,9 +72,12 @@ export const EVENT =
 
 /** What happens on a day that is told by itself, right before the day: "my test's on", "the baby is due", "we're off to Kenya". */
 export const HAPPENS =
-  /\b(?:my|our|his|her|their|the)(?: [a-z]+){0,2} (?:exam|test|flight|race|marathon|match|tournament|interview|recital|graduation|trip|surgery|operation|move|expedition|audition|hearing)(?:'s| is| are)(?: [a-z]+)?(?: (?:on|in|at))?(?: the)?\s*$|\b(?:i|we|he|she|they)(?:'ve| have|'s| has)(?: got)? (?:an? |my |our )(?:[a-z]+ )?(?:exam|flight|race|marathon|half-marathon|triathlon|match|tournament|interview|recital|graduation|surgery|operation|expedition|audition|concert|wedding)(?: (?:on|in|at))?(?: the)?\s*$/;
+  /\b(?:my|our|his|her|their|the)(?: [a-z]+){0,2} (?:exam|test|flight|race|marathon|match|tournament|interview|recital|graduation|trip|surgery|operation|move|expedition|audition|hearing)(?:'s| is| are)(?: [a-z]+)?(?: (?:on|in|at))?(?: the)?\s*$|\b(?:i|we|he|she|they)(?:'ve| have|'s| has)(?: got)? (?:an? |my |our )(?:[a-z]+ )?(?:exam|flight|race|marathon|half-marathon|triathlon|match|tournament|interview|recital|graduation|surgery|operation|expedition|audition|concert|wedding)(?: (?:on|in|at))?(?: the)?\s*$|\bbefore (?:my|our|his|her|their|the) (?:[a-z]+(?:'s)? )?(?:exams?|test|flight|race|marathon|match|tournament|interview|recital|graduation|trip|surgery|operation|wedding|birthday|anniversary|party|holidays?|audition|concert|prom|ceremony|big day)(?: (?:on|in|at))?(?: the)?\s*$/;
 /** A birth, or what else is only expected. */
 export const IS_DUE = /\b(?:baby|twins|i'm|she's|we're|wife|daughter|sister|partner)(?: is|'s)? due(?: (?:on|in|at|around|about))?(?: the)?\s*$/;
+/** What was in a month that is past: "my braces came off in January". */
+export const WAS_THEN =
+  /\b(?:came|went|had|got|was|were|did|started|began|moved|finished|broke|fell|lost|bought|saw|left|took|made|hurt|injured|born|diagnosed|opened|retired|married|joined|stopped|ended)\b(?: [a-z']+){0,4}?(?: back)?(?: (?:on|in|at))?(?: the)?\s*$/;
 /** Somebody goes away: what they need is needed before. */
 export const GOES_AWAY =
   /(?:^|[,;.!?(]|\band) ?(?:we're |i'm )?(?:flying|travelling|traveling|leaving|departing|emigrating)(?: (?:out|off|away|home|abroad|back|to(?: [a-z]+){1,3}?))*(?: (?:on|in|at))?(?: the)?\s*$|\b(?:i|we|he|she|they)(?:'m|'re|'s| am| are| is) (?:all )?(?:off|flying|travelling|traveling|leaving|sailing|emigrating|moving away|heading (?:off|out))(?: (?:to|for|out|away|abroad|home|back)(?: [a-z]+){0,3}?)?(?: (?:on|in|at))?(?: the)?\s*$|\b(?:i|we|he|she|they) (?:fly|leave|travel|set off|sail|ship out)(?: (?:out|off|away|home|back|abroad|to(?: [a-z]+){1,3}?))*(?: (?:on|in|at))?(?: the)?\s*$/;
@@ -103,7 +106,7 @@ export const NEW_BEFORE =
 
 /** Between two days: what follows is the wish. */
 export const TURNS_TO_WISH =
-  /(?:^|[,.;!]|\b(?:so|but|and|then)\b)\s*(?:(?:so|but|and|then|please|maybe|perhaps)\s+)*(?:(?:could|can|may|might|would|shall) (?:i|we|you|my|our|it|that|this|the|he|she|they)|is it (?:possible|okay|ok|all right)|let's|i'd (?:like|prefer|rather)|i would (?:like|prefer|rather))\b[^.;?!]*$/;
+  /(?:^|[,.;!]|\b(?:so|but|and|then)\b)\s*(?:(?:so|but|and|then|please|maybe|perhaps)\s+)*(?:(?:could|can|may|might|would|shall) (?:i|we|you|my|our|it|that|this|the|he|she|they)|is it (?:possible|okay|ok|all right)|let's|let us|i'd (?:like|prefer|rather)|i would (?:like|prefer|rather))\b[^.;?!]*$/;
 
 /** Between two days: the second takes the place of the first. */
 export const TAKES_ITS_PLACE = /\bfor\s+(?:the|that|a|an|another)\s+(?:(?:one|class|session|slot|appointment|visit|place|<\w+>)\s+)?(?:on |at |in )?$/;

@@ -49,6 +49,49 @@ export const HOW_OLD = /\b(?:what|which) year\b|\bhow long (?:ago|have you been)
 export const OF_HOURS =
   /\b(?:open|opens|opening|close|closed|closes|closing|shut|hours?|till|until|when|late|early|latest|times?|start|finish|working|work|there|around|weekends?|holidays?|bank)\b/i;
 
+/** "Open late", "stay open that late": when a house is open, and nothing of who comes late. */
+export const OPEN_LATE =
+  /\b(open(?:ed|s)?|stay open|working|close|closing|closed|shut)(?: (?:that|as|so|any|quite|very|until|till|up))* (?:late|early)(?:r|st)?\b/gi;
+
+/** Words of how long a visit takes, and of nothing besides. */
+export const OF_ITS_LENGTH = new Set([
+  "long",
+  "take",
+  "takes",
+  "last",
+  "lasts",
+  "time",
+  "minutes",
+  "hours",
+  "hour",
+  "visit",
+  "appointment",
+  "session",
+  "lesson",
+  "need",
+  "usually",
+  "normally",
+  "roughly",
+  "about",
+  "whole",
+]);
+
+/** A word that asks for people. */
+export const SAYS_WHO =
+  /\b(?:who(?:'s|'ll|'d|ever|se|m)?|which|any ?(?:one|body)|some ?(?:one|body)|every ?(?:one|body)|staff|team|people|person|persons|specialists?|experts?|man|men|woman|women|lady|ladies|guy|guys|male|female|colleagues?)\b/i;
+
+/** How one gets to the house is asked. */
+export const HOW_TO_GET_THERE =
+  /\b(?:how (?:do|can|would|does|should) (?:i|we|you|one|people) (?:find|get to|reach|come to)\b(?! (?:out|hold|an? |rid))|directions|the way (?:to you|there))/i;
+/** What a house calls the way to it among its facts. */
+export const OF_THE_WAY = /\b(?:getting (?:there|here)|directions?|find(?:ing)? us|how to find|the way|transport|location)\b/i;
+
+/** What can be paid with is asked: "do you accept …". */
+export const WHAT_IS_TAKEN =
+  /\b(?:accept|take|pay (?:with|by|in|using|via|through)|paying (?:with|by|in|via))\b[^.;?!]{0,40}\b(?:money|cards?|cash|pay|cheques?|checks?|coins?|transfers?|wallets?|app|apps|payments?|credit|debit)\b/i;
+/** What a house calls paying among its facts. */
+export const OF_PAYING = /\b(?:pay(?:ing|ment|ments)?)\b/i;
+
 /** Somebody who was spoken of. */
 export const OF_ONE_PERSON = /\b(?:he|she|they)\b/i;
 
@@ -98,6 +141,13 @@ export const KIND_WORDS = /\b(?:which|what|one|kind|sort)\b/g;
 
 /** Whether the house does something. */
 export const DO_YOU_OFFER = /\bdo you\b|offer/;
+
+/** Whether the house does something for somebody: "is there something for me", "can you make a new one". */
+export const DONE_FOR_THEM =
+  /\b(?:(?:is|are) there (?:something|anything|anybody|anyone|someone|somebody|an?\b|any\b)|(?:do|have|can|could|would) (?:you|ye|someone|somebody|anyone|anybody)(?: guys| people| all| folks)?(?: also| still| maybe| perhaps)? (?:have|do|got|offer|make|fix|mend|repair|replace|treat|see|help|sort|clean|take|look|get|straighten|remove|anything|something))\b(?!.*\b(?:how (?:much|long|often)|hurts?|safe|painful|bring|wear)\b)/i;
+
+/** Somebody speaks of themselves, or of theirs. */
+export const OF_THEIRS = /\b(?:i|i'm|i've|me|my|we|we're|we've|us|our|he|she|his|her|him)\b/i;
 
 /** Which services there are. */
 export const WHICH_SERVICES = /\b(?:what|which) (?:services|treatments|kinds?|sorts?|do you (?:do|offer))|\bwhat.*\boffer\b/;

@@ -11,7 +11,7 @@ export const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
   {
     value: "first",
     pattern:
-      /\b(?:the )?(?:very )?(?:first|1st)(?: (?:one|time|slot|option|choice|opening|offer|of (?:those|them|these|the \w+)))?\b(?<!\b(?:my|a) first)(?! (?:visit|thing|time (?:here|there|at|with|coming|i)|appointment|available|name|week|of \w+ber))/g,
+      /\b(?:the )?(?:very )?(?:first|1st)(?: (?:one|time|slot|option|choice|opening|offer|of (?:those|them|these|the \w+)))?\b(?<!\b(?:my|a|his|her|our|their) first(?: time)?)(?! (?:visit|thing|time (?:here|there|at|with|coming|i)|appointment|available|name|week|of \w+ber))/g,
   },
   { value: "second", pattern: /\b(?:the )?(?:second|2nd)(?: (?:one|time|slot|option|choice|opening|offer))?\b|\b(?:the )?middle (?:one)?\b/g },
   { value: "third", pattern: /\b(?:the )?(?:third|3rd)(?: (?:one|time|slot|option|choice))?\b/g },

@@ -69,6 +69,14 @@ export const COUNT_RULES: CountRule[] = [
     places: whole,
     span: (m) => ({ from: m[0].lastIndexOf(` ${m[1] as string} `) + 1, to: m[0].length }),
   },
+  // "Great, put two down": a list to which so many are added.
+  {
+    name: "places/put-down",
+    pattern:
+      /\bput (?:us |me )?(?:down (?:for )?(two|three|four|five|six|[2-6])(?= *(?:$|[,.;!?]|please\b|of us\b|then\b|for\b(?! (?:\d|half|one|two|three|four|five|six)))|,)|(two|three|four|five|six|[2-6])(?: of us)? (?:down|in)(?= *(?:$|[,.;!?]|please\b|then\b|for\b)))/g,
+    places: (m) => num((m[1] ?? m[2]) as string),
+    span: (m) => ({ from: m[0].lastIndexOf((m[1] ?? m[2]) as string), to: m[0].lastIndexOf((m[1] ?? m[2]) as string) + ((m[1] ?? m[2]) as string).length }),
+  },
   // "Two for the class on Thursday".
   {
     name: "places/for-the",
@@ -97,7 +105,7 @@ export const LATER_COUNT_RULES: CountRule[] = [
   {
     name: "places/we-are",
     pattern:
-      /\b(?:we(?:'re| are| will be|'ll be)|there(?:'s| are|'ll be| will be)) (?:only |just )?(two|three|four|five|six|2|3|4|5|6)(?= *(?:$|[,.!?]|and\b|people|in\b|so\b|of us|who\b))/g,
+      /\b(?:we(?:'re| are| will be|'ll be)|there(?:'s| are|'ll be| will be)) (?:only |just )?(two|three|four|five|six|2|3|4|5|6)(?= *(?:$|[,.!?]|and\b|people|in\b|so\b|of us|who\b|(?:ladies|women|men|girls|boys|friends|colleagues|adults|guys|sisters|brothers|mates)\b))/g,
     places: whole,
   },
   // "For my girls, seven and nine": as many as there are ages.
@@ -186,7 +194,10 @@ const ABOUT_ONE = new RegExp(
   `\\b(?:it's|it is|this is|that's|i'm (?:calling|ringing|writing|asking|phoning|here)|i am (?:calling|ringing|writing)|calling|ringing) about (?:my|our) (?:\\w+ )?(${RELATIVE})\\b(?!'s)`,
   "g",
 );
-const FOR_WHOM = new RegExp(`\\bfor (?:my|our|a) (?:(?:\\w+|\\d+[- ]year[- ]old) )?(${RELATIVE})\\b`, "g");
+const FOR_WHOM = new RegExp(
+  `\\bfor (?:my|our|a) (?:(?:\\w+|\\d+[- ]year[- ]old) )?(${RELATIVE})\\b(?! and (?:me|i|myself)\\b)|\\bbring (?:my|our) (${RELATIVE})(?: in| over| round)? for (?:an?|his|her|their)\\b`,
+  "g",
+);
 /** "Me and my sister would like …" speaks of both. */
 const ME_AND = /\b(?:me|i|myself) and $/;
 

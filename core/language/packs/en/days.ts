@@ -175,12 +175,12 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/weekday-of-week",
     pattern: new RegExp(
-      `\\b(?:on )?(${WEEKDAY}) (?:(?:of )?(next|this) week|(?:of |in )?the week (after next|after))\\b|\\b(?:next|the) week'?s (${WEEKDAY})\\b|\\b(next|this) week,? on (?:the )?(${WEEKDAY})\\b`,
+      `\\b(?:on )?(${WEEKDAY}) (?:(?:of )?(next|this) week|(?:of |in )?the week (after next|after))\\b|\\b(?:next|the) week'?s (${WEEKDAY})\\b|\\b(next|this) week,? on (?:the )?(${WEEKDAY})\\b|\\bthe week (after next|after),? (?:on (?:the )?)?(${WEEKDAY})\\b`,
       "g",
     ),
     value: (m, at) => {
-      const weeks = m[2] === "this" || m[5] === "this" ? 0 : m[3] === "after next" ? 2 : 1;
-      const weekday = wd(m[1] ?? m[4] ?? m[6] ?? "");
+      const weeks = m[2] === "this" || m[5] === "this" ? 0 : m[3] === "after next" || m[7] === "after next" ? 2 : 1;
+      const weekday = wd(m[1] ?? m[4] ?? m[6] ?? m[8] ?? "");
       return { value: one(week(at, weeks) + weekday - 1), weekday };
     },
   },
@@ -536,9 +536,9 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/numbers",
-    // With a hyphen only where a nought leads it, as in "03-15": "10-12" is a stretch of hours.
+    // With a hyphen only where a nought leads it, as in "03-15", or where the second is no hour of a morning: "10-12" is a stretch of hours.
     pattern: new RegExp(
-      `(?:\\b(${WEEKDAY}),? (?:the )?)?(?<![\\d/.$-])(?:(\\d{1,2})(?:\\/|(?<=\\b0\\d)-(?=\\d\\d\\b)|-(?=\\d{1,2}-20\\d\\d))(\\d{1,2})(?:[/-](20\\d\\d|\\d\\d))?|(?<!\\b(?:at|by|from|to|till|until|around|about|after|before|past|is|for) )(\\d{1,2})\\.(\\d{1,2})\\.(20\\d\\d)?)(?![\\d/-])`,
+      `(?:\\b(${WEEKDAY}),? (?:the )?)?(?<![\\d/.$-])(?:(\\d{1,2})(?:\\/|(?<=\\b0\\d)-(?=\\d\\d\\b)|-(?=\\d{1,2}-20\\d\\d)|(?<=\\b1?\\d)-(?=(?:1[3-9]|2\\d|3[01])\\b(?! ?(?:-|hours?|hrs?|h\\b|min|people|places|of us|years?)))(?<!\\b(?:from|between|for|ages?|aged|kids|children|boys|girls|teens) \\d{1,2}-))(\\d{1,2})(?:[/-](20\\d\\d|\\d\\d))?|(?<!\\b(?:at|by|from|to|till|until|around|about|after|before|past|is|for) )(\\d{1,2})\\.(\\d{1,2})\\.(20\\d\\d)?)(?![\\d/-])`,
       "g",
     ),
     value: (m, at) => {
@@ -547,7 +547,10 @@ export const DAY_RULES: DayRule[] = [
       const year = m[4] ?? m[7];
       // With points, and no year: the day stands first everywhere; "11.30." is an hour, and so is what comes where one is waited for.
       if (m[5] !== undefined && year === undefined && (b > 12 || at.expects === "time" || at.expects === "slot")) return null;
-      const monthFirst = a > 12 ? false : b > 12 ? true : at.house.handbook.dateOrder === "month-first";
+      const { dateOrder, clientClock } = at.house.handbook;
+      // "10-14" is a date only where the month stands first, and nobody says 14 for two o'clock.
+      if (/^\W*\d+-\d+$/.test(m[0].trim()) && !/^0/.test(m[0]) && !(dateOrder === "month-first" && clientClock === "12")) return null;
+      const monthFirst = a > 12 ? false : b > 12 ? true : dateOrder === "month-first";
       const dayBy = (first: boolean): DayNumber | null => nextMonthDate(at, first ? a : b, first ? b : a, year ? Number(year) : undefined);
       const day = dayBy(monthFirst);
       // "Tues 9/3": the weekday tells which of the two is the month.
@@ -578,12 +581,12 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/in-days",
     pattern: new RegExp(
-      `\\bin (?:about |around |roughly |some )?(${N}) (day|week|month)s?(?:' time)?\\b|\\b(${N}) (day|week|month)s?(?: from (?:now|today)|'? time)\\b`,
+      `\\bin (?:about |around |roughly |some )?(${N}) (day|week|month)s?(?:' time)?\\b|\\b(${N}) (day|week|month)s?(?: from (?:now|today)|'? time)\\b|(?<=^\\W*|\\b(?:again|come|back|me|us|see|it|make it|book|is|be|then|only) )after (${N}) (day|week|month)s?(?=\\W*$|\\W*[.;?!,]|,? please)`,
       "g",
     ),
     value: (m, at) => {
-      const n = count(m[1] ?? m[3] ?? "");
-      const unit = m[2] ?? m[4];
+      const n = count(m[1] ?? m[3] ?? m[5] ?? "");
+      const unit = m[2] ?? m[4] ?? m[6];
       if (!n) return null;
       return { value: one(unit === "day" ? at.today + n : unit === "week" ? at.today + 7 * n : addMonths(at.today, n)) };
     },
@@ -664,7 +667,10 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/part-of-month",
-    pattern: new RegExp(`\\b(?:the )?(early|start of|beginning of|mid|middle of|late|end of)(?: in)?[ -](?:(the|this|next) month|(${MONTH}))\\b`, "g"),
+    pattern: new RegExp(
+      `\\b(?:the )?(early|start of|beginning of|mid|middle of|late|end of)(?: in)?[ -](?:(the|this|next) month|(?<=\\bmid[ -])month|(${MONTH}))\\b`,
+      "g",
+    ),
     value: (m, at) => {
       const now = partsOf(at.today);
       const s = m[3] ? monthSpan(at, MONTH_WORDS[m[3]] ?? 1) : monthSpan(at, m[2] === "next" ? (now.month % 12) + 1 : now.month);

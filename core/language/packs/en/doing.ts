@@ -117,6 +117,18 @@ export const BEHIND_AND = /(?<=\band\s)/i;
 /** Between two days, each with a visit. */
 export const AND_ANOTHER = /\b(?:and|plus|then)\s+(?:then )?(?:(?:the |that )?one|another|a second|again)\b/i;
 
+/** Between two days, both of which are wished for: "Wednesday and also on Saturday", "Wednesday's Pilates and Saturday's". */
+export const AND_ALSO = /\b(?:and|plus)\s+(?:also|again)\b|^'s\s[^.;?!]*\b(?:and|plus)\s+$/i;
+/** After the second of two days: it is wished for as well as the first. */
+export const DAY_TOO = /^(?:'s)?(?: one| class)?,? (?:too|as well|also)\b/i;
+
+/** Whether somebody may do something, asked right before when. */
+export const MAY_THEY = /\b(?:can|could|may|might) (?:i|we|he|she|they|my [a-z]+)\b[^.;?!]*$/i;
+
+/** Right before an hour: it is that of the first of two, or of the second. */
+export const THE_FIRST_ONE = /\bfirst(?: one| thing)?(?: is| would be)? $/i;
+export const THE_SECOND_ONE = /\b(?:second|other)(?: one)?(?: is| would be)? $/i;
+
 /** A word that links two visits. */
 export const LINKS = /\b(?:and|plus|then|also)\b/gi;
 

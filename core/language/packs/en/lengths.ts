@@ -38,9 +38,12 @@ export const LENGTH_RULES: LengthRule[] = [
       `\\b(an?|one|two|three|four|[1-4])[ -]?(?:hours?|hrs?) (?:and )?(?:(a|three) quarters?(?: of an hour)?|(?:a )?(half)|(\\d{1,2}|ten|${SPELLED})(?: ?(?:minutes?|mins?))(?! (?:later|earlier|late|before|after|away|walk|drive)))\\b`,
       "g",
     ),
+    // "Between an hour and ninety minutes": no sum of both.
     value: (m) =>
-      60 * (/^an?$/.test(m[1] as string) ? 1 : num(m[1] as string)) +
-      (m[2] ? (m[2] === "a" ? 15 : 45) : m[3] ? 30 : /^ten$/.test(m[4] as string) ? 10 : minutesOf(m[4] as string)),
+      m[4] && minutesOf(m[4]) >= 60
+        ? null
+        : 60 * (/^an?$/.test(m[1] as string) ? 1 : num(m[1] as string)) +
+          (m[2] ? (m[2] === "a" ? 15 : 45) : m[3] ? 30 : /^ten$/.test(m[4] as string) ? 10 : minutesOf(m[4] as string)),
   },
   {
     name: "length/half-hour",
@@ -60,6 +63,12 @@ export const LENGTH_RULES: LengthRule[] = [
       `\\b(\\d{2,3}|${SPELLED})[ -]?(?:-?minutes?|mins?|minuter?)\\b(?! (?:later|earlier|late|before|after(?! all)|ago|early|away|walk|drive|behind))`,
       "g",
     ),
+    value: (m) => minutesOf(m[1] as string),
+  },
+  // "For thirty minutes after my lesson": how long it is to be, and when.
+  {
+    name: "length/minutes",
+    pattern: new RegExp(`(?<=\\bfor )(\\d{2,3}|${SPELLED})[ -]?(?:minutes?|mins?)\\b(?= (?:before|after))`, "g"),
     value: (m) => minutesOf(m[1] as string),
   },
   // "A half day" is as long as the longest that lasts about that here.
@@ -93,7 +102,7 @@ export const LENGTH_RULES: LengthRule[] = [
   },
   {
     name: "length/long-short",
-    pattern: /\bthe (long(?:er|est)?|short(?:er|est)?)(?: (?:one|version|session|massage))\b/g,
+    pattern: /\bthe (long(?:er|est)?|short(?:er|est)?|quick(?:er|est)?)(?: (?:one|version|session|massage))\b/g,
     value: (m) => ((m[1] as string).startsWith("long") ? "long" : "short"),
   },
 ];

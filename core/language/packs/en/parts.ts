@@ -56,6 +56,11 @@ export const ANOTHER_TIME_FOR = /\b(?:another|a different|some other) (?:time|sl
 /** Right before what the wish takes the place of. */
 export const IN_PLACE_OF = /\b(?:instead of|rather than|in place of|and not)\s+(?:my |our |the |this |that |on |at )*$/;
 
+/** Something is liked better than something else: the one before "than", and the one after it. */
+export const RATHER_BEFORE = /\b(?:rather|sooner|prefer|better)\b/;
+export const THAN_BEFORE = /\bthan (?:(?:on|at|the|my|this) )*$/;
+export const THAN_AFTER = /^,? (?:[a-z]+ ){0,2}?than\b/;
+
 /** Right before and right after the day of what is put off: "put Thursday off", "push Thursday back a bit". */
 export const PUTS_OFF = /\b(?:put|push|move|call|set|get)(?:ting|ing)? (?:my |the |our )?$/;
 export const OFF_OR_BACK = /^(?:'s (?:[a-z]+ )?)? ?(?:off|back|out|on)\b(?! (?:to|by|on|at|for)\b)/;
@@ -100,6 +105,10 @@ export const AFTER_A_STOP = /[,.;!?]\s*(?:(?:maybe|perhaps|then|on|the|how about
 /** Right before a day on which somebody is somewhere else. */
 export const ELSEWHERE =
   /\b(?:i'm|i am|i'll be|i will be|we're|we are|we'll be|he's|she's|they're)(?: now| still)? (?:rostered|on (?:shift|duty|call|nights|night shift|leave|holiday)|working|at work|abroad|away|travelling|traveling|out of town|tied up|in hospital)\b[^.;?!]*$/;
+
+/** Somebody goes somewhere on the day that follows: "I'm travelling to Ndola on". */
+export const TRAVELS_TO =
+  /\b(?:travelling|traveling|going|flying|off|driving|called|heading) to (?!the \d|an? (?:earlier|later|different)|move|change|cancel)(?:[a-z]+ ){1,3}(?:on |at |in )(?:the )?$/;
 
 /** Right after a day that stands in the way of a visit. */
 export const SO_IT_MOVES =

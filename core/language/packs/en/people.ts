@@ -125,7 +125,10 @@ export const NAME_IN_SMALL =
 
 /** Whose visits, records or number something is about. */
 export const OF_SOMEBODY =
-  /\b(?:cancel|move|reschedule|rebook|change|(?:treatments?|visits?|appointments?|bookings?|records?|files?|notes|details|history|bills?|payments?) (?:of|for)) (\p{Lu}[\p{L}'’-]+ \p{Lu}[\p{L}’-]+)(?=[\s.,;!?]|$)/u;
+  /\b(?:cancel|move|reschedule|rebook|change|take(?=\s[^.,;!?]*\soff\b)|(?:treatments?|visits?|appointments?|bookings?|records?|files?|notes|details|history|bills?|payments?) (?:of|for)) (\p{Lu}[\p{L}'’-]+ \p{Lu}[\p{L}’-]+)(?=[\s.,;!?]|$)/u;
+
+/** What ends an answer and is written as a name, after something else. */
+export const NAME_AT_THE_END = /^(?=.*\p{Ll}.*,).*,\s*((?:\p{Lu}[\p{L}'’-]+\s+){1,3}\p{Lu}[\p{L}'’-]+)\s*[.!]?$/u;
 
 /** What is written in capitals as a rule and is no one's name. */
 export const CAPITALS_ELSEWHERE =

@@ -199,7 +199,7 @@ export const RUNS_LATE =
 
 /** Something is to be changed, or passed on, beside coming late. */
 export const WANTS_OTHERWISE =
-  /\b(?:move|change|cancel|re-?schedul\w*|push|shift|postpone|later (?:time|slot|one)|another (?:time|day)|instead|tell|let|inform|message|call|know)\b|\b(?:can|could|may) (?:i|we|you|it|that) (?:come|be|have|start|do|make (?:it|that|mine|ours))\b/;
+  /\b(?:move|change|cancel|re-?schedul\w*|push|shift|postpone|later (?:time|slot|one)|another (?:time|day)|instead|tell|let|inform|message|call|know)\b|\b(?:can|could|may|shall) (?:i|we|you|it|that) (?:come|be|have|start|do|make (?:it|that|mine|ours)|say(?= <time>))\b/;
 
 /** One day, hour or person for another. */
 export const EXCHANGE =
@@ -266,13 +266,17 @@ export const OTHERWISE =
 export const CANNOT_BUT =
   /\b(?:can'?t|cannot|can not|won'?t(?: be able to)?|will not|unable to|not able to|not going to)(?: \w+){0,2} (?:make it|come|attend|be there|reach|get there|get to you|keep|(?:do|manage|make)(?= (?:<day>|<time>)))\b(?: it)?[^.;?!]{0,24}<(?:day|time)>(?!.*\b(?:another|new|extra) (?:appointment|visit|booking|session)\b)(?:(?!<service>|\bbook\b|\bbefore\b|\buntil\b).)*?(?:[,.;!?]|\b(?:so|but|and)\b) ?(?:<\w+>|[\w' ]|,)*?\b(?:could|can|may|might|would|is|are|anything|something|any chance|how about|what about|maybe|perhaps|have you|do you have)\b[^<.]{0,40}<(?:day|time)>/;
 
+/** Something of somebody's is broken: "my daughter's <service> broke", "one of the brackets came off". What takes them here is another matter. */
+export const THING_BROKE =
+  /\b(?:(?:my|our|his|her|their|the|one of (?:my|our|his|her|the)|an?) (?:[a-z]+(?:'s)? ){0,2}(?:<service>|(?!(?:car|bus|train|van|bike|lift|taxi|ride|truck)\b)[a-z]+)|<service>)(?: has| have|'s)?(?: just| completely)? (?:broke(?!n? down)|broken|snapped|cracked|split|tore|ripped|popped (?:off|out)|came (?:off|loose|out|apart)|come (?:off|loose|out|apart)|fell (?:off|out|apart)|fallen (?:off|out)|stopped working|is (?:broken|loose|cracked|bent|torn))\b/;
+
 /** A part that tells of visits somebody has. */
 export const HAS_BOOKED =
   /^\W*(?:(?:hi|hello|hey|so|and)\W+)*(?:i|we|she|he|they|my [a-z]+)(?:'ve got| have(?: got)?|'ve|'s got| has(?: got)?)(?: already)? (?!to\b)[^.;?!]*(?:<service>|\b(?:appointments?|bookings?|visits?|things?|sessions?|lessons?)\b)/;
 
 /** Where one wish may end and another begin. */
 export const NEW_WISH =
-  /(?<![.!?;:])[.!?;:]+\s+|(?<!\s),?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|did|book|cancel|move|tell|ask|please|which|need|have|has|will|reschedule|change|put|sign|add|squeeze|let|give|show|send|explain|remind|find|check|say|get|make|take|keep|remove|drop|scrap|shift|swap|i'd|i'll|i'm|we'd)\b)|,\s+(?=(?:can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|please)\b)/g;
+  /(?<![.!?;:]|\b(?:dr|mr|mrs|ms|prof))[.!?;:]+\s+|(?<!\s),?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|did|book|cancel|move|tell|ask|please|which|need|have|has|will|reschedule|change|put|sign|add|squeeze|let|give|show|send|explain|remind|find|check|say|get|make|take|keep|remove|drop|scrap|shift|swap|i'd|i'll|i'm|we'd)\b)|,\s+(?=(?:can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|please)\b)/g;
 
 /** What somebody who told of a visit would rather have. */
 export const RATHER =
@@ -328,7 +332,7 @@ export const INDIFFERENT =
 
 /** Without any of these there is no time, or no day, in a message: nothing need be looked for. */
 export const MAY_BE_TIME =
-  /\d|minute|\bin (?:about |around |roughly |maybe )?(?:half )?an? hour|\b(?:latest|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
+  /\d|minute|hours\b|hrs\b|\bin (?:about |around |roughly |maybe )?(?:half )?an? hour|\b(?:latest|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
 
 /** What is to be booked is asked, by somebody who does not know. */
 export const WHAT_TO_BOOK =
@@ -536,7 +540,7 @@ export const ASK_THEM =
 
 /** What is on a day is to be otherwise: "tomorrow's lesson: can it be at nine". */
 export const THEIRS_TO_BE =
-  /<day>'s (?:<\w+>|(?!(?:offer|special|first|last|next)\b)[a-z]+\b)(?!'s)[^.?!]*?\b(?:can|could|may|might|would) (?:it|that|this)(?: please)? (?:be|start|begin|go|happen|take place)\b|\b(?:can|could|may|might|would) <day>'s(?: (?:<\w+>|(?!(?:offer|special|first|last|next)\b)[a-z]+))? (?:please )?(?:be|start|begin|go|happen|take place)\b[^.?!]*<(?:day|time)>/;
+  /<day>'s (?:<\w+>|(?!(?:offer|special|first|last|next)\b)[a-z]+\b)(?!'s)[^.?!]*?\b(?:can|could|may|might|would) (?:it|that|this)(?: please)? (?:be|start|begin|go|happen|take place)\b|(?:^|[.,;!?>]\s*)(?:and |so )?(?:the|my|our) <service>,? (?:can|could|may|might|would) (?:it|that|this)(?: please)? (?:be|start|begin|go|happen|take place)\b[^.?!]*(?:<(?:day|time)>|\bright (?:after|before)\b)|\b(?:can|could|may|might|would) <day>'s(?: (?:<\w+>|(?!(?:offer|special|first|last|next)\b)[a-z]+))? (?:please )?(?:be|start|begin|go|happen|take place)\b[^.?!]*<(?:day|time)>/;
 
 /** What is theirs is to be some other time. */
 export const MINE_INSTEAD = /\b(?:do|have|take|come for|get) (?:my|our) <service>[^.?!]*<(?:day|time)>[^.?!]*\binstead\b(?! of)/;

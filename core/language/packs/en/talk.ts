@@ -138,7 +138,7 @@ export const WISHED_THING =
 
 /** Right before another visit of theirs that a wish is measured from: "the day of the", "right after my". */
 export const BESIDE_ANOTHER =
-  /\b(?:(?:on )?(?:the )?(?:same )?day (?:of|as|that i have|i have|i come for)|(?:straight |right |directly |just )?(?:after|before)|(?:along|together) with|when i(?:'m| am)? (?:have|come (?:in )?for|here for|in for|there for)|next to|the day i(?:'m| am)? (?:have|in for|here for)) (?:the|my|our|his|her)(?: other)? $/i;
+  /\b(?:(?:on )?(?:the )?(?:same )?day (?:of|as|that i have|i have|i come for)|(?:straight |right |directly |just )?(?:after|before)|(?:along|together) with|when i(?:'m| am)? (?:have|come (?:in )?for|here for|in for|there for)|next to|the day i(?:'m| am)? (?:have|in for|here for)) (?:the|my|our|his|her)(?: other)? $|\b(?:straight |right |directly |just )?(?:after|before|when) (?:they|you|we|i|he|she)(?:'ve|'ll|'re)?(?: have| had| get| got| do| did| are| take| took)*(?: the| my| our| his| her)? $/i;
 
 /** Right before what is told of somebody, and is not wished for: "he's", "I have never". */
 export const TOLD_OF_SOMEBODY =
@@ -170,7 +170,7 @@ export const COULD_COME = /\b(?:free|available|can|could|able|possible|either|wo
 
 /** What is on a day is spoken of first, and then how it is to be: "the clean-up on the 8th, I need it in the morning". */
 export const OF_WHAT_IS_ON =
-  /^\W*(?:(?:hi|hello|hey|good (?:morning|afternoon|evening)|it's|this is|here|<name>|<phone>|<email>)\W+)*(?:(?:the|my|our) <service>(?: on| at| of)? ?<day>|<day>'s <service>)\W[^?]*\b(?:can|could|may|need|want|like|rather|prefer|better|instead|would|has to|must)\b/i;
+  /^\W*(?:(?:hi|hello|hey|good (?:morning|afternoon|evening)|it's|this is|here|<name>|<phone>|<email>)\W+)*(?:(?:the|my|our) <service>(?: (?:visit|appointment|session|lesson|class|one))?(?: on| at| of)? ?<day>|<day>'s <service>)\W[^?]*\b(?:can|could|may|need|want|like|rather|prefer|better|instead|would|has to|must)\b/i;
 /** Whether one may begin at some hour of a day, with no service named. */
 export const START_ON_THE_DAY =
   /<day>[^.?!]*\b(?:can|could|may|might) (?:i|we) (?:start|begin|come|be there|be seen|have it|do it|make it)\b[^.?!]*<time>|\b(?:can|could|may|might) (?:i|we) (?:start|begin|have it|do it|make it)\b[^.?!]*(?:<time> <day>|<day>[^.?!]*<time>)/i;
@@ -336,6 +336,20 @@ export const FOR_THE_NEW = /\b(?:new (?:patient|client|customer|pupil)s?|initial
 /** What a service is called that is for those who come back. */
 export const FOR_WHO_RETURNS = /\b(?:follow[- ]?ups?|reviews?|return(?:ing)? (?:visit|appointment|client|patient)s?|re-?checks?|control)\b/i;
 
+/** What a service is called that is for children. */
+export const FOR_CHILDREN = /\b(?:child(?:ren)?(?:'s|s')?|kid(?:s|s'|'s)?|junior(?:s|s')?|youth|paediatric|pediatric|little ones'?)(?=\W|$)/i;
+
+/** Somebody who can be nothing but a child. */
+export const OF_A_CHILD =
+  /\b(?:my|our|the|a|her|his|for|two|three) (?:little |small |young |wee )*(?:kids?|child|children|toddlers?|little (?:boy|girl|one)s?|boys?|girls?|baby|babies)\b/i;
+/** Somebody's son or daughter, who may be grown up. */
+export const OF_ONES_CHILD =
+  /\b(?:my|our|her|his) (?:(?:eldest|oldest|youngest|younger|older|other|little) )?(?:sons?|daughters?|grandsons?|granddaughters?|grandchild(?:ren)?|nephews?|nieces?|twins)\b/i;
+
+/** How old somebody is told to be. */
+export const HOW_OLD_THEY_ARE =
+  /\b(?:(?:he|she)(?:'s| is|'ll be)|(?:son|daughter|boy|girl|kid|child|grandson|granddaughter|nephew|niece|who)(?:'s| is|,)?(?: aged?| of)?|aged?) (?:only |just |nearly |almost |about |turning )?(\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|twenty)(?= *(?:$|[.,;!?)]|and\b|years?\b|yrs?\b|but\b|so\b|to\b|now\b|join|want|would|wants|needs|has))|\b(\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen)[- ]years?[- ]old\b|\b(\d{1,2}) (?:yo|y\/o)\b/i;
+
 /** What else would do, if what was wished for cannot be had. */
 export const IN_CASE = /^\W*(?:if not|otherwise|failing that|or else)\b/i;
 
@@ -345,6 +359,17 @@ export const SO_MANY =
 
 /** Which of several is meant, by what it is like: "the gentle one". */
 export const LIKE_WHAT = /\bthe ((?:[a-z-]+ ){1,3})(?:one|kind|sort|type|version)\b/i;
+
+/** One more of what is being booked: "the same for Thursday too". */
+export const THE_SAME_AS_WELL =
+  /\b(?:also|as well|too|and|another of)\b[^.?!]*\bthe same\b(?! (?:time|hour|day|place|person|room|one)\b)|\bthe same\b(?! (?:time|hour|day|place|person|room|one)\b)[^.?!]*\b(?:also|as well|too)\b/i;
+
+/** Of two that were named, neither is liked better. */
+export const EITHER_WILL_DO =
+  /^\W*(?:(?:oh|um+|well|i think|really|honestly|ok(?:ay)?)\W+)*(?:any ?time|either(?: one| way| of them)?|whichever|whenever|both|no preference|(?:i|we) (?:don't|do not) (?:mind|care)|(?:it )?(?:doesn't|does not) matter|up to you|you (?:choose|pick|decide))(?: is| are| will| would| works?| suits?| do| me| us| fine| ok| okay| good| for| with| you| which|,)*\W*(?:please|thanks|thank you)?\W*$/i;
+
+/** Something is to be otherwise than it is. */
+export const OTHERWISE_THAN = /\b(?:rather|prefer|instead|sooner (?:have|see)|switch|change|different)\b/i;
 
 /** One more beside what is spoken of. */
 export const ANOTHER_ONE = /\b(?:another|also|as well|too|one more|second)\b/i;

@@ -10,15 +10,21 @@ export interface TimeRule {
   value(m: RegExpExecArray, at: Moment): { value: TimeValue; assumed?: string } | null;
 }
 
+/** What stands before a number of hours that says how long, and not when. */
+const HOW_LONG_BEFORE =
+  "(?<!\\b(?:about|for|in|within|over|under|than|every|each|last|lasts|lasted|least|most|takes?|took|sleep|slept|fast|fasted|drove|next|past|another|wait|waited|been|another|only|all|these|those|by) )";
+const TEENS_AND_ON = "1[3-9]|2[0-3]|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|twenty(?:[- ](?:one|two|three))?";
+/** "18 hours", "six hours": the hour of a clock with twenty-four of them. What is shorter than six is how long something takes. */
+const OF_TWENTY_FOUR = `${HOW_LONG_BEFORE}(?:(?<!\\b(?:around|(?<!time )after) )(?:0?[6-9]|1[0-2]|six|seven|eight|nine|ten|eleven|twelve)|${TEENS_AND_ON}) ?(?:hours|hrs)(?! (?:of|notice|before|earlier|later|late|ago|away|an?|per|in|long|each|every|or|from now|straight|ahead|after|drive|sleep|flight)\\b)(?!')`;
 /** A clock time in words or digits; groups are read by `clock`. */
 const CLOCK =
-  `(?:half past (?:${HOUR}|\\d{1,2})|half (?:${HOUR}|(?:1[0-2]|[1-9])(?![\\d.:]))|(?:a )?quarter (?:past|after|to|of|till|til) (?:${HOUR}|\\d{1,2})|(?:(?:(?:twenty[- ]five|twenty|ten|five)(?: minutes)?|\\d{1,2} minutes) (?:past|to|after|of)|(?:5|10|20|25) past) (?:${HOUR}|\\d{1,2})` +
-  `|(?:${HOUR}|1[0-2]|[1-9])[ -](?:fifteen|thirty|forty[- ]five)(?![ -]?(?:min|of\\b))|(?:${HOUR}) (?:${MINUTE})(?![ -]?min)|(?:thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen) (?:fifteen|thirty|forty[- ]five|hundred)(?![ -]?(?:min|of\\b))|\\d{1,2}[:.][0-5]\\d(?: ?(?:h|hrs|hours)\\b)?|\\d{1,2}h(?:[0-5]\\d)?|(?:[01]?\\d|2[0-3])[0-5]\\d(?=\\b)|(?:12|twelve) (?:noon|mid-?day)|noon|mid-?day|midnight|(?:${HOUR})|\\d{1,2})` +
+  `(?:half past (?:${HOUR}|\\d{1,2})|half (?:${HOUR}|(?:1[0-2]|[1-9])(?![\\d.:]))|(?:a )?quarter (?:past|after|to|of|till|til) (?:${HOUR}|\\d{1,2})|(?:(?:(?:twenty[- ]five|twenty|ten|five)(?: minutes)?|\\d{1,2} minutes) (?:past|to|after|of|till?)|(?:5|10|20|25) past) (?:${HOUR}|\\d{1,2})` +
+  `|(?:${HOUR}|1[0-2]|[1-9])[ -](?:fifteen|thirty|forty[- ]five)(?![ -]?(?:min|of\\b))|(?:${HOUR}) (?:${MINUTE})(?![ -]?min)|(?:thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen) (?:fifteen|thirty|forty[- ]five|hundred)(?![ -]?(?:min|of\\b))|\\d{1,2}[:.][0-5]\\d(?: ?(?:h|hrs|hours)\\b)?|\\d{1,2}h(?:[0-5]\\d)?|${OF_TWENTY_FOUR}|(?:[01]?\\d|2[0-3])[0-5]\\d(?: ?(?:hrs|hours))?(?=\\b)|(?:12|twelve) (?:noon|mid-?day)|noon|mid-?day|midnight|(?:${HOUR})|\\d{1,2})` +
   `(?: ?(?:o'?clock))?(?: ?(?:a\\.m\\.?|p\\.m\\.?|am|pm|a|p)\\b\\.?)?(?: (?:in the (?:morning|afternoon|evening)|at night|sharp|on the dot|exactly|precisely))?`;
 
 /** Like CLOCK, but sure to be a time without anything before it. */
 const SURE = new RegExp(
-  `^(?:.*(?:a\\.?m|p\\.?m)\\b\\.?$|.*o'?clock$|.*in the (?:morning|afternoon|evening)$|.*at night$|\\d{1,2}:[0-5]\\d.*|\\d{1,2}h(?:[0-5]\\d)?|(?:(?:12|twelve) )?(?:noon|mid-?day)|midnight|half .*|(?:a )?quarter .*|.* (?:past|to|after|of) .*|(?:${HOUR}|1[0-2]|[1-9])[ -](?:${MINUTE}))$`,
+  `^(?:.*(?:a\\.?m|p\\.?m)\\b\\.?$|(?:${TEENS_AND_ON}|\\d{3,4}) ?(?:hours|hrs)$|.*o'?clock$|.*in the (?:morning|afternoon|evening)$|.*at night$|\\d{1,2}:[0-5]\\d.*|\\d{1,2}h(?:[0-5]\\d)?|(?:(?:12|twelve) )?(?:noon|mid-?day)|midnight|half .*|(?:a )?quarter .*|.* (?:past|to|after|of|till?) .*|(?:${HOUR}|1[0-2]|[1-9])[ -](?:${MINUTE}))$`,
 );
 
 /** What makes an hour exact. */
@@ -38,7 +44,7 @@ export function clock(text: string): ClockValue | null {
   }
   t = t
     .replace(PRECISELY, "")
-    .replace(/ ?(?:h|hrs|hours)$/, (h) => (/^\d{1,2}[:.]\d\d/.test(t) ? "" : h))
+    .replace(/ ?(?:h|hrs|hours)$/, (h) => (/^(?:\d{1,2}[:.]|\d{1,2})\d\d/.test(t) ? "" : h))
     .replace(/^([a-z]+|\d{1,2})-(?=fifteen|thirty|forty)/, "$1 ")
     .replace(/ ?o'?clock/, "");
   const suffix = / ?(a\.?m\.?|p\.?m\.?|a|p)$/.exec(t);
@@ -49,6 +55,8 @@ export function clock(text: string): ClockValue | null {
   t = t.trim();
   if (/noon|mid-?day/.test(t)) return { hour: 12, minute: 0, certain: true };
   if (t === "midnight") return { hour: 24, minute: 0, certain: true };
+  const ofTwentyFour = /^(.+?) ?(?:hours|hrs)$/.exec(t);
+  if (ofTwentyFour) return valid(minutesOf(ofTwentyFour[1] as string), 0, true);
   const number = (w: string): number => (/^\d+$/.test(w) ? Number(w) : (HOUR_WORDS[w] ?? NaN));
   let hour: number;
   let minute = 0;
@@ -97,10 +105,16 @@ function valid(hour: number, minute: number, certain: boolean): ClockValue | nul
   return hour >= 0 && hour <= 24 && minute >= 0 && minute < 60 ? { hour, minute, certain } : null;
 }
 
+/** Whether the first hour is later on the dial than the second, and more than eight hours of the clock lie between them. */
+function wraps(from: string | undefined, to: string | undefined): boolean {
+  const [a, b] = [clock(from ?? ""), clock(to ?? "")];
+  return a !== null && b !== null && !a.certain && !b.certain && a.hour > b.hour && b.hour + 12 - a.hour > 8;
+}
+
 const rx = (source: string): RegExp => new RegExp(source, "g");
 /** Not followed by what makes a number something else than a time. */
 const NOT_TIME =
-  "(?![a-z])(?! (?:or|to) (?:\\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|more) (?:days?|weeks?|months?|hours?|minutes?|years?|people|times)\\b)(?! ?(?:%|kilo|kg|pound|lbs|euro|cent|km|mile|cm|metre|meter|foot|feet|inch|years?[ -]old|times|dogs?|kids?|children|sessions?|lessons?|classes|minute|min\\b|mins|hour|hr|day|week|month|year|people|person|place|spot|of us|dollar|st\\b|nd\\b|rd\\b|th\\b|/\\d|[-.]?\\d(?!\\d{0,2} ?-?(?:min|hour|hr))))";
+  "(?![a-z])(?! (?:or|to) (?:\\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|more) (?:days?|weeks?|months?|hours?|minutes?|years?|people|times)\\b)(?! ?(?:%|kilo|kg|pound|lbs|euro|cent|km|mile|cm|metre|meter|foot|feet|inch|years?[ -]old|times|dogs?|kids?|children|sessions?|lessons?|classes|minute|min\\b|mins|hour|hr|day|week|month|year|people|person|place|spot|of us|dollar|st\\b|nd\\b|rd\\b|th\\b|/\\d|[-.]?\\d(?!\\d{0,2} ?-?(?:min|hour|hr))))(?!\\d)";
 
 const ranged = (name: string): { value: TimeValue } => ({ value: { kind: "span", ...DAY_PARTS[name], name } });
 /** What is asked while it is open when a visit is to be: an hour may come with the answer. */
@@ -172,6 +186,8 @@ export const TIME_RULES: TimeRule[] = [
       if (/^(a |quarter|half)/.test(m[0]) && !/-| to .* /.test(m[0])) return null;
       // "Ten to eleven" in words is ten minutes before; "10 to 11" a range.
       if (new RegExp(`^(?:five|ten|twenty|twenty[- ]five) to (?:${HOUR})$`).test(m[0].trim())) return null;
+      // "Ten till nine": no stretch of hours is that long.
+      if (/^(?:five|ten|twenty) (?:till|til) [a-z]+$/.test(m[0].trim()) && wraps(m[1], m[2])) return null;
       // "Nine forty-five" is one time, "one to one" none.
       if (/ (?:twenty|thirty|forty|fifty)-\w+$/.test(m[0].trim()) || m[1]?.trim() === m[2]?.trim()) return null;
       return between(m[1], m[2]);
@@ -211,7 +227,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/before",
     pattern: rx(
-      `\\b(?:any ?time before|some ?time before|before|(?<!\\b(?:come|coming|stop|stopping|drop|dropping|swing|swinging|pop|popping|one|two|three) )by|until|till|til|done by|out by|finished by|over by|no later than|not later than|earlier than|not after|up to|up until|at the (?:very )?latest) (?:about |around )?(${CLOCK})${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?latest\\b`,
+      `\\b(?:any ?time before|some ?time before|before|(?<!\\b(?:come|coming|stop|stopping|drop|dropping|swing|swinging|pop|popping|one|two|three) )by|until|(?<!\\b(?:five|ten|twenty) )till?|done by|out by|finished by|over by|no later than|not later than|earlier than|not after|up to|up until|at the (?:very )?latest) (?:about |around )?(${CLOCK})${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?latest\\b`,
     ),
     // "I can only get there by half past nine": from then on, and not until then.
     value: (m) => (/^by /.test(m[0]) && ARRIVES.test(m.input.slice(0, m.index)) ? one("from", m[1] ?? m[2]) : until(m[1] ?? m[2], "end")),
@@ -346,10 +362,16 @@ export const TIME_RULES: TimeRule[] = [
     name: "time/at",
     pattern: rx(
       // The verb itself stays: it tells the errand.
-      `(?:\\b(?:at|@|bang on|dead on|exactly|precisely|for|let's say|(?<=[,;] )say) |@|(?<=\\bmake (?:it|that) )|(?<=\\b(?:change|move|switch|shift|push|bump)(?: it| that| this| mine| me)? to )|(?<=\\b(?:forward|back|up|over|on|out|earlier|later) to ))(${CLOCK})${NOT_TIME}`,
+      `(?:\\b(?:at|@|bang on|dead on|exactly|precisely|for|let's say|(?<=[,;] )say) |@|(?<=\\bmake (?:it|that) )|(?<=\\b(?:can|could|shall|should|may|might) (?:we|i|you) (?:just |maybe |perhaps )?say )|(?<=\\b(?:change|move|switch|shift|push|bump)(?: it| that| this| mine| me)? to )|(?<=\\b(?:forward|back|up|over|on|out|earlier|later) to ))(${CLOCK})${NOT_TIME}`,
     ),
     value: (m) => {
       // "for two" counts people, "for 3 pm" does not.
+      // "Could we say sixty": a sum, unless it is an hour and nothing is said of money.
+      if (
+        /\bsay $/.test(m.input.slice(0, m.index)) &&
+        /[$£€]|\b(?:price|pay|cost|charge|dollars?|pounds?|euros?|quid|bucks|each|apiece|total|cash)\b/.test(m.input)
+      )
+        return null;
       const onADay = Number(m[1]) >= 7 && /^ (?:on|tomorrow|today|next|this)\b/.test((m.input ?? "").slice(m.index + m[0].length));
       if (/^for /.test(m[0]) && !SURE.test(m[1] ?? "") && !onADay) return null;
       return one("at", m[1]);
@@ -532,7 +554,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/first-thing",
     pattern:
-      /\b(?:first thing(?: in the morning)?(?! (?:you|that|which|available))|(?:(?:right )?at )?the (?:start|beginning) of the day|as early as possible(?: in the (?:day|morning))?|when you open|right when you open)\b/g,
+      /\b(?:first thing(?: in the morning)?(?! (?:you|that|which|available))|(?:(?:right )?at )?the (?:start|beginning) of the day|as early as (?:possible(?: in the (?:day|morning))?|you(?:'ve got| have(?: got)?| can| open| do| offer)|there is)|when you open|right when you open)\b/g,
     value: () => ({ value: { kind: "part", part: "first-thing" } }),
   },
   {

@@ -30,7 +30,8 @@ export const WAS_MOVED =
   /(?:<service>|\b(?:appointment|visit|lesson|session|class|interview|exam|meeting|flight))(?: was| were| got| has been|'s been| is)(?: just)?(?: been)? (?:postponed|rescheduled|moved|put off|delayed|brought forward)\b/;
 
 /** Something of theirs is to be on another day or hour: "let the lesson be on Friday". */
-export const LET_IT_BE = /\blet (?:(?:my|our|the) )?(?:<service>|appointment|visit|it|that) be (?:on |at |for )?<(?:day|time)>/;
+export const LET_IT_BE =
+  /\blet(?: us|'s| me) (?:do|have|make|put|hold|take) (?:my|our) (?:<service>|appointment|visit|booking|lesson|session|class)[^.?!]*<day>|\blet (?:(?:my|our|the) )?(?:<service>|appointment|visit|it|that) be (?:on |at |for )?<(?:day|time)>/;
 
 /** Who comes late, and what is to begin later for it. */
 export const LATE_SO =
@@ -38,7 +39,29 @@ export const LATE_SO =
 
 /** Nobody need trouble about it any more: "don't bother about the lesson". */
 export const DO_NOT_BOTHER =
-  /\b(?:don't|do not|no need to|needn't) (?:bother|worry)(?: any ?more)? (?:about|with) (?:my |our |the |that )?(?:<day>'s )?(?:<service>|appointment|visit|booking|lesson|session|class)/;
+  /\b(?:don't|do not|no need to|needn't) (?:bother|worry)(?: any ?more)? (?:about|with) (?:my |our |the |that )?(?:<day>'s )?(?:<service>|appointment|visit|booking|lesson|session|class)|\b(?:never ?mind|forget) about (?:my|our|the|that) (?:<service>|appointment|visit|booking|lesson|session|class) <day>/;
+
+/** One hour or day, and not another: "make it half past nine, not nine". */
+export const MAKE_IT_NOT = /\bmake it <(day|time)>,? (?:and )?(?:not )?<\1>/;
+
+/** What they have is told without being sure of it, and when it is is asked. */
+export const THINK_I_HAVE =
+  /\b(?:i|we) (?:think|believe|guess|thought)(?: that)? (?:i|we)(?:'ve| have| had)(?: got)? (?:something|an? (?:appointment|booking|visit|slot|session|lesson|<service>)|<service>)\b[^?]*\b(?:what time|when|which day|what day|am i right|is that right|what (?:was|is) it)\b/;
+
+/** Which of two it was is asked: "was it two or half past". */
+export const WAS_IT_THEN = /^\W*(?:(?:hi|hello|ok|okay|so|and|sorry|wait|um+)\W+)*(?:was|is) it (?:for |at |on )?<(?:time|day)>(?: <(?:time|day)>)?\W*$/;
+
+/** A thing that somebody left behind: "my son left his jacket in the waiting room". */
+export const LEFT_BEHIND =
+  /\b(?:i|we|he|she|they|(?:my|our) [a-z]+)(?:'ve| have|'s| has| think i| must have| may have| might have)? (?:left|forgot|forgotten) (?:my|his|her|our|their|an?|the) (?!(?:time|date|day|name|address|number|price|appointment|booking|code|password|job|house|country)\b)[a-z]+(?: [a-z]+)? (?:at|in|on|behind|there|with|by)\b/;
+
+/** How much of a medicine somebody may take. */
+export const HOW_MANY_TO_TAKE =
+  /\bhow (?:many|much) (?:painkillers?|pain pills?|tablets?|pills?|capsules?|drops|doses?|milligrams?|mgs?|aspirins?|paracetamol|acetaminophen|ibuprofen|tylenol|advil|panadol|nurofen|[a-z]+(?:profen|cillin|zepam|codone)) (?:can|should|may|could|must|do) (?:i|he|she|we|they|(?:my|our) [a-z]+) (?:have|take|swallow|use|give)\b/;
+
+/** A price is asked for in the money of a country. */
+export const HOW_MANY_OF_MONEY =
+  /\bhow many (?:dollars|bucks|pounds|quid|euros?|kwacha|shillings|rands?|naira|cedis?|pesos|rupees|ringgit|francs|crowns|kronor|kroner|yen|birr|pula|dirhams)\b/;
 
 /** Somebody is taken off a day: "take Mei Lin off Wednesday". */
 export const OFF_THE_DAY = /\btake (?:me|us|him|her|them|my [a-z]+|<name>|[a-z]+(?: [a-z]+){0,2}) off (?:the list (?:for |on )?|the books (?:for |on )?)?<day>/;
@@ -173,7 +196,7 @@ export const PREPONES = /\bprepon(?:e|ed|ing)\b/;
 
 /** What was asked about is wished for on a day or at an hour. */
 export const HAVE_IT =
-  /^\W*(?:and |also |then )*(?:could|can|may) (?:i|we|he|she) (?:have|get|do|take|book) (?:it|that|one|that one)(?: done)? (?:on |at |for )?<(?:day|time)>/;
+  /^\W*(?:and |also |then )*(?:(?:could|can|may) (?:i|we|he|she) (?:have|get|do|take|book) (?:it|that|one|that one)|(?:could|can) (?:you|somebody|someone|anybody|anyone|they) (?:do|fix|fit|make) (?:it|that|this|one))(?: done)? (?:on |at |for )?<(?:day|time)>/;
 
 /** Another thing in place of what is given up. */
 export const DOES_INSTEAD =

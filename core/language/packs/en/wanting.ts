@@ -21,6 +21,11 @@ export const INSTEAD = /\binstead\b(?! of)/;
 export const GIVES_ANOTHER =
   /^\W*(?:and |then |please )*(?:(?:can|could) (?:i|we|you) )?(?:give|put|get|book|have|take|make it|let me have)\b(?: (?:me|us|him|her|it))?(?: (?:down|in))?(?: (?:for|on))? ?(?:the (?:one|next)\b|another\b|one\b|<day>)[^.?!]*<(?:day|time)>|^\W*(?:and |then |please )*(?:give|put|get|book) (?:me|us|him|her)(?: (?:down|in))?(?: (?:for|on))? ?<day>/;
 
+/** What is called off, and the word that joins a wish to it. */
+export const CALLED_OFF = /\b(?:cancel|call off|drop|scrap|forget|delete|take off)\b/;
+export const JOINS_A_WISH =
+  /(?:[.;!,]\s*|\b(?:and|then)\s+)(?:(?:and|then|please|also|instead|rather)\s+)*(?:(?:can|could|may) (?:i|we|you) |i'd like |let me )?(?:give|put|get|book|have|take|make|re-?book|schedule|come)\b/;
+
 /** Who somebody is, said beside what they want. */
 export const WHO_I_AM =
   /(?:[,.;]\s*|\s)(?:and )?(?:(?:it's|it is|this is|i'm|i am|my name(?: is|'s)|my (?:number|email|phone)(?: is|'s)?|number|email|on|under)\s+)?(?:<name>|<phone>|<email>)(?=[\s,.;?!]|$)/g;

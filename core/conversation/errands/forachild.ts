@@ -1,0 +1,44 @@
+import { num } from "../../language/packs/en/lengths.ts";
+import { FOR_CHILDREN, HOW_OLD_THEY_ARE, OF_A_CHILD, OF_ONES_CHILD } from "../../language/packs/en/talk.ts";
+import { contentOf } from "../../knowledge/search.ts";
+import { ofKind } from "../../language/found.ts";
+import { setService, type Applying } from "./whichservice.ts";
+
+/** The oldest that is taken for a child where only the age tells: common practice, no source. */
+const OLDEST_CHILD = 13;
+/** From this age on nobody is one, whatever they are called. */
+const GROWN = 18;
+
+/**
+ * "I want my nine-year-old to learn boxing", where the house has boxing for children too: that one is meant. Of a son or a
+ * daughter whose age nobody told it is asked which.
+ */
+export function forAChild(a: Applying): void {
+  const { t, task, reading } = a;
+  if (!task.service || t.state.expects === "service") return;
+  const named = t.house.services.get(task.service);
+  const said = ofKind(reading.found, "service");
+  if (!named || FOR_CHILDREN.test(named.name) || (said.length > 0 && !said.some((f) => f.value.includes(named.id)))) return;
+  const age = ageIn(reading.said);
+  const small = age === undefined ? OF_A_CHILD.test(reading.said) : age <= OLDEST_CHILD;
+  const perhaps = age === undefined ? OF_ONES_CHILD.test(reading.said) : age < GROWN;
+  if (!small && !perhaps) return;
+  const words = new Set([named.name, ...named.also].flatMap((name) => contentOf(name)));
+  const alike = t.house.handbook.services.filter(
+    (s) => s.id !== named.id && FOR_CHILDREN.test(s.name) && contentOf(s.name.replace(FOR_CHILDREN, " ")).some((w) => words.has(w)),
+  );
+  const [only, other] = alike;
+  if (!only || other) return;
+  t.rule("service/for-a-child");
+  if (small) return setService(a, only.id);
+  delete task.service;
+  task.among = [only.id, named.id];
+  a.changed = true;
+}
+
+/** How old somebody is, as it is told: "he's nine", "my daughter of 9", "a ten-year-old". */
+function ageIn(text: string): number | undefined {
+  const m = HOW_OLD_THEY_ARE.exec(text);
+  const age = num((m?.[1] ?? m?.[2] ?? m?.[3] ?? "").toLowerCase());
+  return age > 0 && age < 100 ? age : undefined;
+}
