@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { heldAt } from "../testing/held.ts";
+import { heldAt, heldFrom } from "../testing/held.ts";
 import type { SetName } from "../testing/sets.ts";
 
 /** What parents, patients and people who train ask for: what there is for them, both of two, theirs at another time, in words of no set. */
@@ -254,5 +254,57 @@ describe("other houses", () => {
 
   it("keep a lesson for a grown-up that is for grown-ups", () => {
     expect(riding("a private lesson for my wife on Friday").state.task).toMatchObject({ service: "private" });
+  });
+});
+
+describe("what is said instead of an answer", () => {
+  it("of when it began names no day, and is heard", () => {
+    const t = tern("my shoulder is killing me, I can hardly lift my arm", "it began on Thursday");
+    expect(t.state.task).toMatchObject({ errand: "book", wish: {} });
+    expect(t.last).not.toMatch(/didn't follow/);
+  });
+
+  it("of pain is heard, and what was asked is asked again", () => {
+    const t = braces("I need a cleaning", "my gums are sore");
+    expect(t.last).not.toMatch(/didn't follow/);
+    expect(t.last).toMatch(/half an hour or 45 minutes/);
+  });
+});
+
+describe("of hours that were offered", () => {
+  it("the soonest is taken where the soonest will do", () => {
+    const t = tern("acupuncture on Thursday afternoon", "whichever is the soonest");
+    expect(t.last).toMatch(/is kept for you/);
+  });
+
+  it("one is told by its minutes", () => {
+    const t = tern("acupuncture on Thursday at lunchtime", "half past please");
+    expect(t.last).toMatch(/12:30 pm is kept/);
+  });
+});
+
+describe("a new matter", () => {
+  it("begins as any does, for who has been here before", () => {
+    const t = tern("Priya treated my wrist last autumn, and now there's something else, my hip", "which one then", "fine, Thursday with her");
+    expect(t.last).toMatch(/Physiotherapy assessment/i);
+  });
+
+  it("is told apart from another visit of the kind", () => {
+    expect(tern("what's the diff between taping and a physio follow-up").last).toMatch(/tape.*assessed already/is);
+  });
+});
+
+describe("who is known by the line", () => {
+  it("and wants to be fitted in earlier has that moved", () => {
+    const t = heldFrom("twentieth", "ternbay", "phone", "+19025550145", "could you fit me in any earlier", "Anke Boersma");
+    expect(t.state.task).toMatchObject({ errand: "move", appointment: { id: "a-anke" } });
+  });
+});
+
+describe("what two children need", () => {
+  it("is two visits, one after the other", () => {
+    const t = braces("both kids need an adjustment on Tuesday with Dr. Solberg, one after the other");
+    expect(t.state.task).toMatchObject({ service: "adjust" });
+    expect(t.last).toMatch(/one after the other/);
   });
 });

@@ -12,6 +12,7 @@ import {
 } from "../language/packs/en/doing.ts";
 import { complains } from "../language/features.ts";
 import { contentOf } from "../knowledge/search.ts";
+import { isGuess } from "../language/errand.ts";
 import { ofKind } from "../language/found.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
 import { type Reading } from "../language/read.ts";
@@ -37,6 +38,7 @@ import type { Task } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import { notKnown, resume, repair, close } from "./unheard.ts";
 import {
+  BEGAN,
   EITHER_WILL_DO,
   GIVES_UP,
   HOW_LONG_IS_IT,
@@ -276,6 +278,12 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     t.rule("who/been-before");
     t.say("noted");
     return proceed(t);
+  }
+  // "It hurts", "it started on Saturday", said instead of an answer, is heard; what was asked is asked again.
+  if (reading.errands.every((e) => e.errand === "book" && isGuess(e)) && !reading.question && (complains(reading.said) || BEGAN.test(reading.said))) {
+    t.say("aside/heard");
+    t.rule("aside/ails");
+    return resume(t);
   }
   repair(t);
 }

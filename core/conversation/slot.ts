@@ -111,6 +111,15 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
     proceed(t);
     return true;
   }
+  // "Whatever is soonest", of what was offered: the earliest of it.
+  const onlySoonest = reading.found.length > 0 && reading.found.every((f) => (f.kind === "day" && f.value.kind === "soonest") || (f.kind === "yes" && f.value));
+  const [next] = [...task.offered].sort((a, b) => a.startMin - b.startMin);
+  if (onlySoonest && next && reading.found.some((f) => f.kind === "day") && !reading.question) {
+    if (task.errand === "book") task.places = places;
+    take(t, task, next, places, task.errand === "move" ? task.appointment : undefined);
+    t.rule("slot/the-soonest");
+    return true;
+  }
   // "Whoever, just quick", where nobody in particular was wished for: the first of them.
   const anyone = ofKind(reading.found, "staff").some((s) => s.value === "any") && IN_A_HURRY.test(reading.said) && !wishIn(reading) && !reading.question;
   const [soonest] = [...task.offered].sort((a, b) => a.startMin - b.startMin);

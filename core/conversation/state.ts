@@ -173,6 +173,8 @@ export interface BookTask {
   asksBefore?: boolean;
   /** Services that were suggested by what was told, and not taken. */
   declined?: string[];
+  /** What it is for is another matter than what they came for before. */
+  newMatter?: boolean;
   /** Something hurts: where the house has everybody begin with one service, that is suggested, once. */
   complaint?: boolean;
   suggested?: boolean;

@@ -51,6 +51,7 @@ import {
   UNRESPONSIVE,
   WHAT_TO_DO,
   THING_BROKE,
+  TITLE_BEFORE,
 } from "./packs/en/signs.ts";
 import { CALLS_THAT_OFF, CANCELLED_ELSEWHERE, DOES_INSTEAD, HAVE_IT, LEADS_IN, WAS_MOVED, YOU_ALL } from "./packs/en/turns.ts";
 
@@ -568,6 +569,7 @@ export function clauses(text: string): (Clause & { text: string })[] {
     if (/\w{2}/.test(part)) out.push({ text: part, from, to });
   };
   for (const m of text.matchAll(NEW_WISH)) {
+    if (m[0].startsWith(".") && TITLE_BEFORE.test(text.slice(Math.max(0, m.index - 6), m.index))) continue;
     add(m.index + (/^[.!?;:]/.test(m[0]) ? 1 : 0));
     from = m.index + m[0].length;
   }

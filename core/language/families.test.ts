@@ -179,3 +179,16 @@ describe("a service", () => {
     expect(tern("the first one", "service").slots.choice).toBe("first");
   });
 });
+
+describe("what somebody swallowed", () => {
+  it.each(["my toddler has swallowed a battery", "I just swallowed one of my crowns", "an hour ago our boy swallowed a magnet"])(
+    "is told where to call: %s",
+    (text) => {
+      expect(tern(text).errands).toEqual(["emergency"]);
+    },
+  );
+
+  it.each(["I swallowed a lot of water in the pool", "can she swallow tablets with these"])("is nothing to be called for: %s", (text) => {
+    expect(braces(text).errands).not.toContain("emergency");
+  });
+});

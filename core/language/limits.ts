@@ -1,6 +1,6 @@
 import type { ReadContext } from "./context.ts";
 import { TAKES_OTHERWISE } from "./packs/en/limits.ts";
-import { BEFELL_TODAY, DID_NOT, IN_GENERAL, LONG_OVER } from "./packs/en/signs.ts";
+import { A_DOCTOR_SAYS, BEFELL_TODAY, DID_NOT, IN_GENERAL, LONG_AGO, LONG_OVER, NEARLY, SWALLOWED } from "./packs/en/signs.ts";
 import { normalise, type Said } from "./text.ts";
 
 /** Whether the house's danger words were said, and not only spoken of in general. */
@@ -11,6 +11,18 @@ export function isEmergency(said: Said, context: ReadContext): boolean {
   const lately = text.replace(LONG_OVER, " ");
   const today = BEFELL_TODAY.exec(lately);
   if (today && !DID_NOT.test(lately.slice(0, today.index))) return true;
+  const swallowed = SWALLOWED.exec(lately);
+  const then = swallowed ? lately.slice(swallowed.index + swallowed[0].length) : "";
+  if (
+    swallowed &&
+    !DID_NOT.test(lately.slice(0, swallowed.index)) &&
+    !NEARLY.test(lately.slice(0, swallowed.index)) &&
+    !LONG_AGO.test(then) &&
+    !IN_GENERAL.test(text.trim()) &&
+    // Who has been sent for a picture of it is looked after.
+    !A_DOCTOR_SAYS.test(lately)
+  )
+    return true;
   return e.words.some((w) => happens(lately, w)) && !IN_GENERAL.test(text.trim());
 }
 

@@ -155,6 +155,12 @@ const TURNS: readonly Turn[] = [
     least: 0.7,
     when: has(turns.ANOTHER_LENGTH),
   },
+  {
+    is: "move/squeeze-in-sooner",
+    from: ["book", "ask-availability", "none", "move"],
+    least: 0.7,
+    when: (g) => turns.SQUEEZE_IN_SOONER.test(g.masked) && !g.masked.includes("<service>"),
+  },
   { is: "move/make-it-not", open: true, from: ["book", "none", "ask-availability", "move"], least: 0.7, when: has(turns.MAKE_IT_NOT) },
   { is: "ask-mine/think-i-have", open: true, from: ["book", "none", "ask-availability", "ask-hours", "ask-staff", "ask-mine"], when: has(turns.THINK_I_HAVE) },
   { is: "ask-mine/was-it-then", open: true, from: ["book", "none", "ask-availability", "ask-hours", "ask-mine", "move"], when: has(turns.WAS_IT_THEN) },

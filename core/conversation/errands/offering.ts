@@ -2,6 +2,7 @@ import { ofKind, peopleIn, type FoundOf } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import { readTime } from "../../language/clock.ts";
 import { THIS_COMING } from "../../language/packs/en/reading.ts";
+import { ONLY_MINUTES } from "../../language/packs/en/talk.ts";
 import { findOffers, type OfferRequest, type Why } from "../../schedule/offers.ts";
 import type { Opening } from "../../schedule/openings.ts";
 import { wantsDay, type Wish } from "../../schedule/wish.ts";
@@ -410,6 +411,13 @@ export function chosen(t: Turn, offered: readonly OfferView[], reading: Reading)
   if (unwanted.length > 0) {
     spoke = true;
     left = left.filter((o) => !unwanted.includes(o.staff));
+  }
+  // "Half past", of twelve and half past twelve.
+  const past = ONLY_MINUTES.exec(reading.said)?.[1]?.toLowerCase();
+  if (!spoke && past !== undefined) {
+    const minutes = past.startsWith("half") ? 30 : past === "quarter past" ? 15 : past === "quarter to" ? 45 : 0;
+    const those = offered.filter((o) => house.zone.toLocal(o.startMin).minute % 60 === minutes);
+    if (those.length > 0) return those;
   }
   if (spoke && left.length === 0) return "none";
   if (choice) {

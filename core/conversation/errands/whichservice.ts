@@ -11,6 +11,7 @@ import {
   AS_A_VERB,
   HOW_THEY_ARE,
   NAMES_ANOTHER,
+  NEW_PROBLEM,
   NO_SUCH_THING,
   FOR_TWO,
   FOR_WHO_RETURNS,
@@ -396,6 +397,9 @@ function byMore(a: Applying): void {
 function comesBack(a: Applying): void {
   const { t, task } = a;
   if (!task.suggested || task.service || t.state.client.saysBefore !== true || yesIn(a) === true || spokenIn(a).length > 0) return;
+  // "I saw Maren in January, but now it's the other knee": a new matter begins as any does.
+  if (NEW_PROBLEM.test(t.state.saidBefore ?? "")) task.newMatter = true;
+  if (task.newMatter) return;
   const [first, another] = task.among ?? [];
   const back = first === undefined || another !== undefined ? [] : t.house.handbook.services.filter((s) => s.after === first && FOR_WHO_RETURNS.test(s.name));
   if (back.length !== 1 || !back[0]) return;

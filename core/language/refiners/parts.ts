@@ -123,10 +123,10 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     else if (DOES_NOT_DO.test(said.norm.slice(f.end, f.end + 40))) given.set(f, "old");
     else if (WHAT_ABOUT.test(lead)) given.set(f, "new");
     // "I'd rather have it on Thursday than Friday".
-    else if (RATHER_BEFORE.test(said.norm.slice(0, f.start)) && THAN_BEFORE.test(lead)) given.set(f, "old");
+    else if (THAN_BEFORE.test(lead) && RATHER_BEFORE.test(said.norm.slice(0, f.start))) given.set(f, "old");
     else if (
+      THAN_AFTER.test(said.norm.slice(f.end, f.end + 40)) &&
       RATHER_BEFORE.test(said.norm.slice(0, f.start)) &&
-      THAN_AFTER.test(said.norm.slice(f.end)) &&
       parts.some((g) => g.start > f.end && g.kind === f.kind)
     )
       given.set(f, "new");

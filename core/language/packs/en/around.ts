@@ -78,6 +78,9 @@ export const IS_DUE = /\b(?:baby|twins|i'm|she's|we're|wife|daughter|sister|part
 /** What was in a month that is past: "my braces came off in January". */
 export const WAS_THEN =
   /\b(?:came|went|had|got|was|were|did|started|began|moved|finished|broke|fell|lost|bought|saw|left|took|made|hurt|injured|born|diagnosed|opened|retired|married|joined|stopped|ended)\b(?: [a-z']+){0,4}?(?: back)?(?: (?:on|in|at))?(?: the)?\s*$/;
+/** What ails somebody began on the day that follows: "it started on". */
+export const BEGAN_THEN =
+  /\b(?:it|this|that|they|(?:my|the|his|her) (?:pain|[a-z]+))(?:'s| has| have)?(?: all| only| just| really| first)? (?:started|began|begun|happened|flared(?: up)?|came on|came back|kicked in|appeared|showed up|popped out)(?: hurting| aching| again| up)?(?: (?:on|last|this|late|early))*\s*$/;
 /** Somebody goes away: what they need is needed before. */
 export const GOES_AWAY =
   /(?:^|[,;.!?(]|\band) ?(?:we're |i'm )?(?:flying|travelling|traveling|leaving|departing|emigrating)(?: (?:out|off|away|home|abroad|back|to(?: [a-z]+){1,3}?))*(?: (?:on|in|at))?(?: the)?\s*$|\b(?:i|we|he|she|they)(?:'m|'re|'s| am| are| is) (?:all )?(?:off|flying|travelling|traveling|leaving|sailing|emigrating|moving away|heading (?:off|out))(?: (?:to|for|out|away|abroad|home|back)(?: [a-z]+){0,3}?)?(?: (?:on|in|at))?(?: the)?\s*$|\b(?:i|we|he|she|they) (?:fly|leave|travel|set off|sail|ship out)(?: (?:out|off|away|home|back|abroad|to(?: [a-z]+){1,3}?))*(?: (?:on|in|at))?(?: the)?\s*$/;

@@ -122,7 +122,7 @@ export const LATER_COUNT_RULES: CountRule[] = [
   {
     name: "places/both",
     pattern:
-      /\b(?:for )?(?:both|the two|all three|all four) of (?:them|us|my (?:kids|children|boys|girls))\b|\bboth my (?:kids|children|boys|girls|daughters|sons)\b/g,
+      /\b(?:for )?(?:both|the two|all three|all four) of (?:them|us|my (?:kids|children|boys|girls))\b|\bboth (?:my |our |the )?(?:kids|children|boys|girls|daughters|sons|of the (?:kids|children|boys|girls))\b/g,
     places: (m) => (/three/.test(m[0]) ? 3 : /four/.test(m[0]) ? 4 : 2),
   },
   // "My mother and my aunt would like to join".

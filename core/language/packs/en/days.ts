@@ -581,7 +581,7 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/in-days",
     pattern: new RegExp(
-      `\\bin (?:about |around |roughly |some )?(${N}) (day|week|month)s?(?:' time)?\\b|\\b(${N}) (day|week|month)s?(?: from (?:now|today)|'? time)\\b|(?<=^\\W*|\\b(?:again|come|back|me|us|see|it|make it|book|is|be|then|only) )after (${N}) (day|week|month)s?(?=\\W*$|\\W*[.;?!,]|,? please)`,
+      `\\bin (?:about |around |roughly |some )?(${N}) (day|week|month)s?(?:' time)?\\b|\\b(${N}) (day|week|month)s?(?: from (?:now|today)|'? time)\\b|\\bafter (${N}) (day|week|month)s?(?<=(?:^\\W*|\\b(?:again|come|back|me|us|see|it|make it|book|is|be|then|only) )after [a-z0-9 ]+)(?=\\W*$|\\W*[.;?!,]|,? please)`,
       "g",
     ),
     value: (m, at) => {

@@ -71,6 +71,20 @@ export const LONG_OVER =
 export const BEFELL_TODAY =
   /\b(?:had|has had|'s had|having|suffered|suffering) (?:an?|another) (?:[a-z]+ )?(?:stroke|seizure|heart attack)s?\b(?=.{0,40}\b(?:now|today|tonight|yesterday|this (?:morning|afternoon|evening)|last night|(?:minutes?|hours?|an hour) ago)\b)|\b(?:just|'s just|has just) (?:had|suffered) (?:an?|another) (?:[a-z]+ )?(?:stroke|seizure|heart attack)\b/;
 
+/** Somebody has swallowed what nobody eats: "my son swallowed a coin". */
+export const SWALLOWED =
+  /\b(?:swallowed|inhaled|choking on|(?:has|have|had|'s) swallowed) (?:an?|the|his|her|their|my|its|some|two|three|four|several|one of (?:his|her|my|the|our)|part of|half of|(?:a )?(?:bit|piece|chunk)s? of) (?!(?:[a-z]+ )?(?:lots?|loads?|water|food|gum|chewing gum|seeds?|pips?|fly|flies|bugs?|midges?|bite|mouthful|pride|words?|anger|tongue|lunch|dinner|breakfast|drink|air|sip|dust|pollen|smoke break)\b)[a-z]+/;
+
+/** A doctor has been asked already. */
+export const A_DOCTOR_SAYS =
+  /\b(?:doctor|dr|gp|paediatrician|pediatrician|hospital|nurse|er|a and e)\b[^.;?!]*\b(?:asks?|asked|says?|said|told|wants?|sent|orders?|ordered|referred|checked|saw|recommends?|needs?)\b/;
+
+/** Right before what happened: it did not, in the end. */
+export const NEARLY = /\b(?:nearly|almost|just about|never|not) $/;
+/** After what happened: it is long ago. */
+export const LONG_AGO =
+  /^[^.;?!]{0,40}\b(?:last (?:year|month|summer|winter|spring|autumn|fall)|(?:years?|months?|weeks?) ago|as an? (?:child|kid|baby|boy|girl)|when (?:i|he|she) was|in (?:19|20)\d\d)\b/;
+
 /** What somebody grown up does in their sleep, as a habit: "she says I stop breathing at night". */
 export const IN_ONES_SLEEP =
   /(?<!\b(?:baby|infant|newborn|now|just)\b[^.;?!]{0,40})\b(?:i|he|she|husband|wife|missus|partner|dad|mum|mom|father|mother|son|daughter)(?:'ll)? (?:often |sometimes |always |apparently )?(?:stops?|keeps?|quits?|gasps?|chokes?|wakes? up|struggles?)(?: [a-z]+){0,4} (?:at night|every night|most nights|in (?:my|his|her) (?:sleep|<service>)|when (?:i|he|she)(?:'m| am|'s| is)? (?:sleeps?|asleep|sleeping|<service>)|while (?:asleep|sleeping|<service>))(?!\w)(?![^.;?!]*\b(?:right now|won't wake|blue)\b)/g;
@@ -199,7 +213,7 @@ export const RUNS_LATE =
 
 /** Something is to be changed, or passed on, beside coming late. */
 export const WANTS_OTHERWISE =
-  /\b(?:move|change|cancel|re-?schedul\w*|push|shift|postpone|later (?:time|slot|one)|another (?:time|day)|instead|tell|let|inform|message|call|know)\b|\b(?:can|could|may|shall) (?:i|we|you|it|that) (?:come|be|have|start|do|make (?:it|that|mine|ours)|say(?= <time>))\b/;
+  /\b(?:move|change|cancel|re-?schedul\w*|push|shift|postpone|later (?:time|slot|one)|another (?:time|day)|instead|tell|let|inform|message|call|know)\b|\b(?:can|could|may|shall) (?:i|we|you|it|that) (?:come|be|have|start|do|make (?:it|that|mine|ours))\b|\b(?:can|could|may|shall) (?:i|we|you|it|that) (?:say )?<time>/;
 
 /** One day, hour or person for another. */
 export const EXCHANGE =
@@ -274,9 +288,12 @@ export const THING_BROKE =
 export const HAS_BOOKED =
   /^\W*(?:(?:hi|hello|hey|so|and)\W+)*(?:i|we|she|he|they|my [a-z]+)(?:'ve got| have(?: got)?|'ve|'s got| has(?: got)?)(?: already)? (?!to\b)[^.;?!]*(?:<service>|\b(?:appointments?|bookings?|visits?|things?|sessions?|lessons?)\b)/;
 
+/** What a point after it ends no sentence: "Dr." */
+export const TITLE_BEFORE = /\b(?:dr|mr|mrs|ms|prof)$/;
+
 /** Where one wish may end and another begin. */
 export const NEW_WISH =
-  /(?<![.!?;:]|\b(?:dr|mr|mrs|ms|prof))[.!?;:]+\s+|(?<!\s),?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|did|book|cancel|move|tell|ask|please|which|need|have|has|will|reschedule|change|put|sign|add|squeeze|let|give|show|send|explain|remind|find|check|say|get|make|take|keep|remove|drop|scrap|shift|swap|i'd|i'll|i'm|we'd)\b)|,\s+(?=(?:can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|please)\b)/g;
+  /(?<![.!?;:])[.!?;:]+\s+|(?<!\s),?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|did|book|cancel|move|tell|ask|please|which|need|have|has|will|reschedule|change|put|sign|add|squeeze|let|give|show|send|explain|remind|find|check|say|get|make|take|keep|remove|drop|scrap|shift|swap|i'd|i'll|i'm|we'd)\b)|,\s+(?=(?:can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|please)\b)/g;
 
 /** What somebody who told of a visit would rather have. */
 export const RATHER =

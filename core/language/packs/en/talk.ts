@@ -239,7 +239,7 @@ export const MORE_OF =
   /\b(?:which|what|whichever|is|are|do|does)\b[^?]*\b(?:(?:long|short|quick|fast|cheap|dear)(?:er|est)|pric(?:ier|iest)|costs? (?:more|less|the (?:most|least))|(?:more|less|most|least) expensive)\b/;
 
 /** How two things differ is asked. */
-export const TELLS_APART = /\b(?:differen(?:ce|t)|differ|compared?|versus|vs|tell (?:them )?apart)\b/;
+export const TELLS_APART = /\b(?:differen(?:ce|t)|diff|differ|compared?|versus|vs|tell (?:them )?apart)\b/;
 
 /** Which of two things it is to be. */
 export const WHICH_OF_TWO =
@@ -364,6 +364,17 @@ export const LIKE_WHAT = /\bthe ((?:[a-z-]+ ){1,3})(?:one|kind|sort|type|version
 export const THE_SAME_AS_WELL =
   /\b(?:also|as well|too|and|another of)\b[^.?!]*\bthe same\b(?! (?:time|hour|day|place|person|room|one)\b)|\bthe same\b(?! (?:time|hour|day|place|person|room|one)\b)[^.?!]*\b(?:also|as well|too)\b/i;
 
+/** The minutes of an hour, and nothing besides. */
+export const ONLY_MINUTES =
+  /^\W*(?:(?:the|at|ok|okay|yes|let's say|maybe|then)\W+)*(half past|half|quarter past|quarter to|o'?clock|on the hour|full hour)(?: one)?(?:\W+(?:please|then|thanks|thank you))*\W*$/i;
+
+/** When what ails somebody began is told. */
+export const BEGAN =
+  /\b(?:it|this|that|they|the pain|the trouble)(?:'s| has| have)?(?: all| only| just| really| first)? (?:started|began|begun|happened|flared(?: up)?|came on|came back|kicked in|appeared)\b/i;
+
+/** What ails somebody is not what did before. */
+export const NEW_PROBLEM = /\b(?:the other|a different|another|a new|something (?:else|new)|this time)\b/i;
+
 /** Of two that were named, neither is liked better. */
 export const EITHER_WILL_DO =
   /^\W*(?:(?:oh|um+|well|i think|really|honestly|ok(?:ay)?)\W+)*(?:any ?time|either(?: one| way| of them)?|whichever|whenever|both|no preference|(?:i|we) (?:don't|do not) (?:mind|care)|(?:it )?(?:doesn't|does not) matter|up to you|you (?:choose|pick|decide))(?: is| are| will| would| works?| suits?| do| me| us| fine| ok| okay| good| for| with| you| which|,)*\W*(?:please|thanks|thank you)?\W*$/i;
@@ -414,7 +425,7 @@ export const SEES_SOMEBODY = /\b(?:can|could|may|should|to) (?:i |we |he |she |t
 export const SMALL_BESIDE = /\b(?:and|what|how|about|also|ok|okay|then|the|an?|for|with|on|your|one|please|if|it's|is)\b/g;
 
 /** Two that are to be told apart. */
-export const THE_DIFFERENCE = /\b(?:difference|differ|better|recommend|which (?:one|is))\b/i;
+export const THE_DIFFERENCE = /\b(?:difference|diff|differ|better|recommend|which (?:one|is))\b/i;
 
 /** Something is to be other than it stands. */
 export const OTHER_THAN_NOW = /\b(?:chang(?:e|ed)|new|update|correct|replace|different|another)\b/i;

@@ -10,12 +10,17 @@ export interface TimeRule {
   value(m: RegExpExecArray, at: Moment): { value: TimeValue; assumed?: string } | null;
 }
 
-/** What stands before a number of hours that says how long, and not when. */
-const HOW_LONG_BEFORE =
-  "(?<!\\b(?:about|for|in|within|over|under|than|every|each|last|lasts|lasted|least|most|takes?|took|sleep|slept|fast|fasted|drove|next|past|another|wait|waited|been|another|only|all|these|those|by) )";
+/** Words before a number of hours that say how long, and not when. */
+const HOW_LONG =
+  "about|for|in|within|over|under|than|every|each|last|lasts|lasted|least|most|takes?|took|sleep|slept|fast|fasted|drove|next|past|another|wait|waited|been|only|all|these|those|by";
+const UP_TO_NOON = "0?[6-9]|1[0-2]|six|seven|eight|nine|ten|eleven|twelve";
 const TEENS_AND_ON = "1[3-9]|2[0-3]|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|twenty(?:[- ](?:one|two|three))?";
-/** "18 hours", "six hours": the hour of a clock with twenty-four of them. What is shorter than six is how long something takes. */
-const OF_TWENTY_FOUR = `${HOW_LONG_BEFORE}(?:(?<!\\b(?:around|(?<!time )after) )(?:0?[6-9]|1[0-2]|six|seven|eight|nine|ten|eleven|twelve)|${TEENS_AND_ON}) ?(?:hours|hrs)(?! (?:of|notice|before|earlier|later|late|ago|away|an?|per|in|long|each|every|or|from now|straight|ahead|after|drive|sleep|flight)\\b)(?!')`;
+const HOURS = " ?(?:hours|hrs)";
+/**
+ * "18 hours", "six hours": the hour of a clock with twenty-four of them. What is shorter than six is how long something
+ * takes. What stands before it is looked at once the rest fits, which is seldom.
+ */
+const OF_TWENTY_FOUR = `(?:${TEENS_AND_ON}|${UP_TO_NOON})${HOURS}(?<!\\b(?:${HOW_LONG}) (?:${TEENS_AND_ON}|${UP_TO_NOON})${HOURS})(?<!\\b(?:around|(?<!time )after) (?:${UP_TO_NOON})${HOURS})(?! (?:of|notice|before|earlier|later|late|ago|away|an?|per|in|long|each|every|or|from now|straight|ahead|after|drive|sleep|flight)\\b)(?!')`;
 /** A clock time in words or digits; groups are read by `clock`. */
 const CLOCK =
   `(?:half past (?:${HOUR}|\\d{1,2})|half (?:${HOUR}|(?:1[0-2]|[1-9])(?![\\d.:]))|(?:a )?quarter (?:past|after|to|of|till|til) (?:${HOUR}|\\d{1,2})|(?:(?:(?:twenty[- ]five|twenty|ten|five)(?: minutes)?|\\d{1,2} minutes) (?:past|to|after|of|till?)|(?:5|10|20|25) past) (?:${HOUR}|\\d{1,2})` +
@@ -227,7 +232,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/before",
     pattern: rx(
-      `\\b(?:any ?time before|some ?time before|before|(?<!\\b(?:come|coming|stop|stopping|drop|dropping|swing|swinging|pop|popping|one|two|three) )by|until|(?<!\\b(?:five|ten|twenty) )till?|done by|out by|finished by|over by|no later than|not later than|earlier than|not after|up to|up until|at the (?:very )?latest) (?:about |around )?(${CLOCK})${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?latest\\b`,
+      `\\b(?:any ?time before|some ?time before|before|(?<!\\b(?:come|coming|stop|stopping|drop|dropping|swing|swinging|pop|popping|one|two|three) )by|until|till?(?<!\\b(?:five|ten|twenty) till?)|done by|out by|finished by|over by|no later than|not later than|earlier than|not after|up to|up until|at the (?:very )?latest) (?:about |around )?(${CLOCK})${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?latest\\b`,
     ),
     // "I can only get there by half past nine": from then on, and not until then.
     value: (m) => (/^by /.test(m[0]) && ARRIVES.test(m.input.slice(0, m.index)) ? one("from", m[1] ?? m[2]) : until(m[1] ?? m[2], "end")),
@@ -362,16 +367,12 @@ export const TIME_RULES: TimeRule[] = [
     name: "time/at",
     pattern: rx(
       // The verb itself stays: it tells the errand.
-      `(?:\\b(?:at|@|bang on|dead on|exactly|precisely|for|let's say|(?<=[,;] )say) |@|(?<=\\bmake (?:it|that) )|(?<=\\b(?:can|could|shall|should|may|might) (?:we|i|you) (?:just |maybe |perhaps )?say )|(?<=\\b(?:change|move|switch|shift|push|bump)(?: it| that| this| mine| me)? to )|(?<=\\b(?:forward|back|up|over|on|out|earlier|later) to ))(${CLOCK})${NOT_TIME}`,
+      `(?:\\b(?:at|@|bang on|dead on|exactly|precisely|for|let's say|(?<=[,;] )say|say(?<=\\b(?:can|could|shall|should|may|might) (?:we|i|you) (?:just |maybe |perhaps )?say)) |@|(?<=\\bmake (?:it|that) )|(?<=\\b(?:change|move|switch|shift|push|bump)(?: it| that| this| mine| me)? to )|(?<=\\b(?:forward|back|up|over|on|out|earlier|later) to ))(${CLOCK})${NOT_TIME}`,
     ),
     value: (m) => {
       // "for two" counts people, "for 3 pm" does not.
       // "Could we say sixty": a sum, unless it is an hour and nothing is said of money.
-      if (
-        /\bsay $/.test(m.input.slice(0, m.index)) &&
-        /[$£€]|\b(?:price|pay|cost|charge|dollars?|pounds?|euros?|quid|bucks|each|apiece|total|cash)\b/.test(m.input)
-      )
-        return null;
+      if (/^say /.test(m[0]) && /[$£€]|\b(?:price|pay|cost|charge|dollars?|pounds?|euros?|quid|bucks|each|apiece|total|cash)\b/.test(m.input)) return null;
       const onADay = Number(m[1]) >= 7 && /^ (?:on|tomorrow|today|next|this)\b/.test((m.input ?? "").slice(m.index + m[0].length));
       if (/^for /.test(m[0]) && !SURE.test(m[1] ?? "") && !onADay) return null;
       return one("at", m[1]);

@@ -44,6 +44,9 @@ export const DO_NOT_BOTHER =
 /** One hour or day, and not another: "make it half past nine, not nine". */
 export const MAKE_IT_NOT = /\bmake it <(day|time)>,? (?:and )?(?:not )?<\1>/;
 
+/** An earlier hour is wished for what stands: "could you squeeze me in sooner". */
+export const SQUEEZE_IN_SOONER = /\b(?:squeeze|fit|get|put|slot|book) (?:me|us|him|her|them) in (?:any |a bit |a little )?(?:sooner|earlier)\b(?! than)/;
+
 /** What they have is told without being sure of it, and when it is is asked. */
 export const THINK_I_HAVE =
   /\b(?:i|we) (?:think|believe|guess|thought)(?: that)? (?:i|we)(?:'ve| have| had)(?: got)? (?:something|an? (?:appointment|booking|visit|slot|session|lesson|<service>)|<service>)\b[^?]*\b(?:what time|when|which day|what day|am i right|is that right|what (?:was|is) it)\b/;
