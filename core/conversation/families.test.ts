@@ -308,3 +308,23 @@ describe("what two children need", () => {
     expect(t.last).toMatch(/one after the other/);
   });
 });
+
+describe("who comes along", () => {
+  it("is no service that is called so", () => {
+    const t = heldAt("sixteenth", "hawthorn", "web", "I'd like to look at dresses on Saturday", "my sister and three bridesmaids will be there as well");
+    expect(t.state.task?.errand === "book" && t.state.task.service).not.toBe("maids");
+  });
+
+  it("has a place too where both are to be put down", () => {
+    const t = gym("circuits on Wednesday", "put me and the wife down");
+    expect(t.state.task).toMatchObject({ places: 2 });
+  });
+});
+
+describe("of the visits that were told of", () => {
+  it("the one that is not needed is called off", () => {
+    const t = gym("Kelvin Zulu, 095 555 0143, which bookings have I got", "the second one can go", "yes");
+    expect(t.was("ma-kelvin-two")).toMatch(/cancelled/);
+    expect(t.was("ma-kelvin-one")).toMatch(/booked/);
+  });
+});

@@ -9,6 +9,7 @@ import { complains } from "../../language/features.ts";
 import { ofKind, peopleIn, WEAK_SERVICE, type ChoiceValue, type FoundOf } from "../../language/found.ts";
 import {
   AS_A_VERB,
+  COME_ALONG_TOO,
   HOW_THEY_ARE,
   NAMES_ANOTHER,
   NEW_PROBLEM,
@@ -117,7 +118,9 @@ export function whichService(a: Applying): void {
 }
 
 /** The services that are named, those that one word stands for, and the choice among what was shown. */
-const spokenIn = (a: Applying): FoundOf<"service">[] => ofKind(a.reading.found, "service").filter((f) => !deniedIn(a, f) && !stateIn(a, f));
+const spokenIn = (a: Applying): FoundOf<"service">[] => ofKind(a.reading.found, "service").filter((f) => !deniedIn(a, f) && !stateIn(a, f) && !alongIn(a, f));
+/** "My mum and two bridesmaids are coming too": who comes along, and no service that is for them. */
+const alongIn = ({ reading }: Applying, f: FoundOf<"service">): boolean => COME_ALONG_TOO.test(reading.text.slice(f.end));
 /** "I'm registered with you": how somebody is, and no service that is called by the word. */
 const stateIn = ({ reading }: Applying, f: FoundOf<"service">): boolean =>
   /^\w+ed$/i.test(reading.text.slice(f.start, f.end)) && HOW_THEY_ARE.test(reading.text.slice(0, f.start));

@@ -157,7 +157,7 @@ export const LATER_COUNT_RULES: CountRule[] = [
   {
     name: "places/both",
     pattern: new RegExp(
-      `\\b(?:for (?:me|myself),? and (?:(?:one|another|a [a-z]+|the same|[a-z]+) )?(?:for )?(?:my|our) (?:${RELATIVE})|for my (?:${RELATIVE})(?:,? (?:\\d+|aged \\d+),?)?,? and (?:(?:one|another|a) )?(?:for )?(?:me|myself|i)\\b|me and (?:my|a) (?:${RELATIVE})|(?:my (?:${RELATIVE})|${OWN_KIN}) and (?:i|me|myself)|both of us|us both|we(?:'d|'ll| would| will)? both(?= (?:like|love|want|come|need|join|be)\\b)|me and (?:my|a|our) [a-z]{3,}|(?:and )my (?:${RELATIVE}) too)(?: both)?\\b`,
+      `\\b(?:for (?:me|myself),? and (?:(?:one|another|a [a-z]+|the same|[a-z]+) )?(?:for )?(?:my|our) (?:${RELATIVE})|for my (?:${RELATIVE})(?:,? (?:\\d+|aged \\d+),?)?,? and (?:(?:one|another|a) )?(?:for )?(?:me|myself|i)\\b|me and (?:my|a|the) (?:${RELATIVE}|missus|mrs|lads?|boys?|girls?|little one|wee one)|(?:my (?:${RELATIVE})|${OWN_KIN}) and (?:i|me|myself)|both of us|us both|we(?:'d|'ll| would| will)? both(?= (?:like|love|want|come|need|join|be)\\b)|me and (?:my|a|our) [a-z]{3,}|(?:and )my (?:${RELATIVE}) too)(?: both)?\\b`,
       "g",
     ),
     places: () => 2,

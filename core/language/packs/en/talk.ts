@@ -372,6 +372,10 @@ export const ONLY_MINUTES =
 export const BEGAN =
   /\b(?:it|this|that|they|the pain|the trouble)(?:'s| has| have)?(?: all| only| just| really| first)? (?:started|began|begun|happened|flared(?: up)?|came on|came back|kicked in|appeared)\b/i;
 
+/** Right after people: they come along. */
+export const COME_ALONG_TOO =
+  /^s?,? (?:(?:is|are|will be)|'re|'ll be) (?:all |both |also )?(?:coming|joining|tagging along|there)(?: along)?(?: too| as well| with (?:me|us)| along)\b/i;
+
 /** What ails somebody is not what did before. */
 export const NEW_PROBLEM = /\b(?:the other|a different|another|a new|something (?:else|new)|this time)\b/i;
 

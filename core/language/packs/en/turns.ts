@@ -47,6 +47,10 @@ export const MAKE_IT_NOT = /\bmake it <(day|time)>,? (?:and )?(?:not )?<\1>/;
 /** An earlier hour is wished for what stands: "could you squeeze me in sooner". */
 export const SQUEEZE_IN_SOONER = /\b(?:squeeze|fit|get|put|slot|book) (?:me|us|him|her|them) in (?:any |a bit |a little )?(?:sooner|earlier)\b(?! than)/;
 
+/** One of those that were told of is not needed: "the first one I don't need". */
+export const ONE_NOT_NEEDED =
+  /^\W*(?:(?:ok|okay|so|well|and|then|right|yes|great|thanks|actually)\W+)*(?:the (?:first|second|third|last|other|later|earlier|<service>|<day>)(?: one)?|that one|the one <day>) (?:(?:that )?(?:i|we) (?:don't|do not|won't|no longer) (?:really )?(?:need|want)(?: any ?more)?|can go|isn't needed|is not needed(?: any ?more)?|has to go)\b/;
+
 /** What they have is told without being sure of it, and when it is is asked. */
 export const THINK_I_HAVE =
   /\b(?:i|we) (?:think|believe|guess|thought)(?: that)? (?:i|we)(?:'ve| have| had)(?: got)? (?:something|an? (?:appointment|booking|visit|slot|session|lesson|<service>)|<service>)\b[^?]*\b(?:what time|when|which day|what day|am i right|is that right|what (?:was|is) it)\b/;
