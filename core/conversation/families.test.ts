@@ -328,3 +328,10 @@ describe("of the visits that were told of", () => {
     expect(t.was("ma-kelvin-one")).toMatch(/booked/);
   });
 });
+
+describe("children who are only spoken of", () => {
+  it("have no lesson booked for them", () => {
+    expect(gym("boxing for me on Friday at two, an hour, while my kids are at school").state.task).toMatchObject({ service: "boxing" });
+    expect(eyes("I need an eye test on Friday, my daughter can drive me").state.task).toMatchObject({ service: "eye" });
+  });
+});

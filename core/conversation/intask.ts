@@ -49,6 +49,7 @@ import {
   OF_THEIR_THING,
   NOT_KNOWING,
   SO_MANY_THEN,
+  THAT_IS_ALL,
   WHICH_TIMES,
 } from "../language/packs/en/talk.ts";
 
@@ -338,7 +339,7 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
   }
   // Whether a time is to be looked for was asked: "no, thanks" ends nothing but that.
   const may = state.mayLook?.turn === state.turn - 1 ? state.mayLook.service : undefined;
-  if (may !== undefined && yes === false && !wishIn(reading) && reading.errands.length === 0 && !/\b(?:all|bye)\b/i.test(text)) return proceed(t);
+  if (may !== undefined && yes === false && !wishIn(reading) && reading.errands.length === 0 && !THAT_IS_ALL.test(text)) return proceed(t);
   if (may !== undefined && yes && !state.task) {
     state.task = { ...newBook(), service: may };
     applyToBook(t, state.task, reading, contextOf(t.house, t.now, state));

@@ -29,9 +29,9 @@ export const SURE = 0.85;
 
 /** The rule by which what somebody has, and cannot keep, is to be cancelled. */
 export const HAS_AND_CANNOT = "errand/cancel/has-and-cannot";
-/** The rule by which what cannot be kept is to be at another time. */
-/** One visit is called off, and another day is wished for it. */
+/** The rule by which one visit is called off, and another day is wished for it. */
 export const CANCEL_AND_INSTEAD_RULE = "errand/move/cancel-and-instead";
+/** The rule by which what cannot be kept is to be at another time. */
 export const CANNOT_BUT_RULE = "errand/move/cannot-but";
 /** The rule by which what they have is to be sooner than a day. */
 export const SOONER_THAN_RULE = "errand/move/sooner-than";
@@ -174,7 +174,7 @@ const TURNS: readonly Turn[] = [
   {
     is: "message/left-behind",
     open: true,
-    from: ["book", "none", "ask-service", "ask-mine", "out-of-scope", "cancel", "message", "emergency"],
+    from: ["book", "none", "ask-service", "ask-mine", "out-of-scope", "cancel", "message"],
     least: 0.8,
     when: has(turns.LEFT_BEHIND),
   },

@@ -9,6 +9,7 @@ import { STRAIGHT_AFTER } from "../../language/packs/en/talk.ts";
 import type { BookTask } from "../state.ts";
 import type { Turn } from "../turn.ts";
 import { MOST_OF_A_LENGTH, ofLength } from "./oflength.ts";
+import { forAChild } from "./forachild.ts";
 import { setService, whichService, type Applying } from "./whichservice.ts";
 import { OF_ANOTHER } from "./who.ts";
 import { applyWish, lengthChange } from "./wished.ts";
@@ -18,6 +19,7 @@ export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: 
   const a: Applying = { t, task, reading, changed: false };
   const open = task.service ? undefined : JSON.stringify(task.among);
   whichService(a);
+  forAChild(a);
   howLong(a, context);
   withWhom(a);
   forWhom(a);
@@ -97,7 +99,7 @@ function withWhom(a: Applying): void {
     if (task.gender !== gender.value) a.changed = true;
     task.gender = gender.value;
     // "The lady", of those who were meant by a word for several: those of them; where none is, whoever is.
-    if (!named && Array.isArray(task.staff)) {
+    if (!named && !reading.question && Array.isArray(task.staff)) {
       const fits = task.staff.filter((id) => a.t.house.staff.get(id)?.gender === gender.value);
       if (fits.length > 0) task.staff = fits;
       else delete task.staff;

@@ -43,7 +43,7 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
     case "ask-price":
       // "How loud is it" measures something else than money.
       if (HOW_MUCH_OF_IT.test(reading.said) && !OF_MONEY.test(reading.said)) return fromHandbook(t, reading);
-      // "Do I pay less for my second kid": the price of what is named by a word in passing is not what is asked.
+      // "Do I pay less for my second kid": what is named by a word in passing, or by none, is not what it is the price of, where a line says just that.
       if (ofKind(reading.found, "service").every((f) => WEAK_SERVICE.test(f.rule)) && fromHandbook(t, reading, PLAINLY, reading.text, true, ["answer", "fact"]))
         return true;
       if (CHARGED_FOR_A_CHANGE.test(reading.said) && ruleLine(t, reading)) return true;

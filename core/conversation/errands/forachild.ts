@@ -1,5 +1,5 @@
 import { num } from "../../language/packs/en/lengths.ts";
-import { FOR_CHILDREN, HOW_OLD_THEY_ARE, OF_A_CHILD, OF_ONES_CHILD } from "../../language/packs/en/talk.ts";
+import { AROUND_A_CHILD, FOR_CHILDREN, HOW_OLD_THEY_ARE, OF_A_CHILD, OF_ONES_CHILD } from "../../language/packs/en/talk.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
 import { setService, type Applying } from "./whichservice.ts";
@@ -19,6 +19,8 @@ export function forAChild(a: Applying): void {
   const named = t.house.services.get(task.service);
   const said = ofKind(reading.found, "service");
   if (!named || FOR_CHILDREN.test(named.name) || (said.length > 0 && !said.some((f) => f.value.includes(named.id)))) return;
+  // "While the kids are at school": nothing is wished for them.
+  if (AROUND_A_CHILD.test(reading.said)) return;
   const age = ageIn(reading.said);
   const small = age === undefined ? OF_A_CHILD.test(reading.said) : age <= OLDEST_CHILD;
   const perhaps = age === undefined ? OF_ONES_CHILD.test(reading.said) : age < GROWN;

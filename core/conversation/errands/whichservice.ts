@@ -36,7 +36,6 @@ import { rankOf } from "../../language/vectors.ts";
 import type { BookTask } from "../state.ts";
 import type { Turn } from "../turn.ts";
 import { theOneThatIs } from "./compare.ts";
-import { forAChild } from "./forachild.ts";
 import { beyond } from "./services.ts";
 import { LONGEST_TOLD, ofTheNeed } from "./told.ts";
 
@@ -114,7 +113,7 @@ const likeWhat = (text: string): string => LIKE_WHAT.exec(text)?.[1] ?? "";
 
 /** Which service it is for, as far as a message tells. */
 export function whichService(a: Applying): void {
-  for (const part of [comesBack, ofTheirs, named, forAChild, sameAgain, goesOnWith, byWhom, byMore, newOrReturning, told]) part(a);
+  for (const part of [comesBack, ofTheirs, named, sameAgain, goesOnWith, byWhom, byMore, newOrReturning, told]) part(a);
 }
 
 /** The services that are named, those that one word stands for, and the choice among what was shown. */

@@ -1,3 +1,4 @@
+import { NOUN_OF_A_DEED } from "../packs/en/things.ts";
 import {
   ANOTHER_DEED,
   ANY_OF_A_TRADE,
@@ -79,9 +80,6 @@ export interface Lexicon {
 
 /** Words of the language that never are a slip of somebody's name. */
 const PLAIN = new Set([...COMMON, ...SENTENCE_WORDS, ...KIN_WORDS, ...Object.keys({ ...CARDINALS, ...ORDINALS, ...MINUTE_WORDS, ...DIGIT_WORDS })]);
-
-/** "Removal", "renewal", "appraisal": what is done, by a noun. */
-const NOUN_OF_A_DEED = /^([a-z]*(?:ov|ew|rais|viv))al$/;
 
 /** How much more a name counts of which every word was said. */
 const WHOLE = 1.05;

@@ -346,6 +346,10 @@ export const OF_A_CHILD =
 export const OF_ONES_CHILD =
   /\b(?:my|our|her|his) (?:(?:eldest|oldest|youngest|younger|older|other|little) )?(?:sons?|daughters?|grandsons?|granddaughters?|grandchild(?:ren)?|nephews?|nieces?|twins)\b/i;
 
+/** Children are spoken of, and the visit is not for them: "while the kids are at school", "my daughter can drive me". */
+export const AROUND_A_CHILD =
+  /\b(?:while|when|until|till|before|after|because|since|as|unless|if|with) (?:my|our|the|a|both) (?:[a-z]+ )?(?:kids?|child|children|toddlers?|boys?|girls?|baby|babies|sons?|daughters?|twins|grand[a-z]+|nephews?|nieces?)\b|\b(?:kids?|children|boys?|girls?|baby|babies|sons?|daughters?|twins)(?:'s| is| are|'re)? (?:at (?:school|home|nursery|work)|in (?:school|bed|class)|asleep|away|(?:can |will |would |could )?(?:drive|drop|pick|collect|bring|recommend|come with|told|said|gave|bought|works?))/i;
+
 /** How old somebody is told to be. */
 export const HOW_OLD_THEY_ARE =
   /\b(?:(?:he|she)(?:'s| is|'ll be)|(?:son|daughter|boy|girl|kid|child|grandson|granddaughter|nephew|niece|who)(?:'s| is|,)?(?: aged?| of)?|aged?) (?:only |just |nearly |almost |about |turning )?(\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|twenty)(?= *(?:$|[.,;!?)]|and\b|years?\b|yrs?\b|but\b|so\b|to\b|now\b|join|want|would|wants|needs|has))|\b(\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen)[- ]years?[- ]old\b|\b(\d{1,2}) (?:yo|y\/o)\b/i;
@@ -367,6 +371,9 @@ export const THE_SAME_AS_WELL =
 /** The minutes of an hour, and nothing besides. */
 export const ONLY_MINUTES =
   /^\W*(?:(?:the|at|ok|okay|yes|let's say|maybe|then)\W+)*(half past|half|quarter past|quarter to|o'?clock|on the hour|full hour)(?: one)?(?:\W+(?:please|then|thanks|thank you))*\W*$/i;
+
+/** Nothing more is wanted: "no thanks, that's all". */
+export const THAT_IS_ALL = /\b(?:all|bye|goodbye|nothing else)\b/i;
 
 /** When what ails somebody began is told. */
 export const BEGAN =

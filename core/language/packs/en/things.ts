@@ -19,3 +19,6 @@ export const BUT_NOT = /(?:^\W*(?:(?:no|well|oh|just|ok(?:ay)?)[, ]+)*|[,;.!?]\s
 /** The word of a thing that is ruled out so. */
 export const NOT_THIS =
   /(?:^\W*(?:(?:no|well|oh|just|ok(?:ay)?)[, ]+)*|[,;.!?]\s*(?:but |and )?|\bbut |\w )not (?:(?:an? |the |any )([a-z]{3,})|(?<!\b(?:am|is|are|was|why|if|or|about|of|for|from) not )([a-z]{3,}))\b/;
+
+/** "Removal", "renewal", "appraisal": what is done, by a noun. */
+export const NOUN_OF_A_DEED = /^([a-z]*(?:ov|ew|rais|viv))al$/;
