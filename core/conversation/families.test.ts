@@ -335,3 +335,69 @@ describe("children who are only spoken of", () => {
     expect(eyes("I need an eye test on Friday, my daughter can drive me").state.task).toMatchObject({ service: "eye" });
   });
 });
+
+describe("what two do together", () => {
+  it("is the one of some that is for two", () => {
+    expect(gym("I'd like training for me and my wife on Thursday evening").state.task).toMatchObject({ service: "partner" });
+  });
+});
+
+describe("a greeting", () => {
+  it.each(["hello, good evening", "hi there, how are you", "good morning! hello"])("may be more than one: %s", (text) => {
+    expect(gym(text).last).not.toMatch(/didn't follow/);
+  });
+});
+
+describe("an hour that is named after others were offered", () => {
+  it("is of the half of the day in which they are", () => {
+    const t = gym("partner training on Friday evening with Thandi", "seven");
+    expect(t.last).not.toMatch(/07:00 or 19:00/);
+  });
+});
+
+describe("a word of what it is like", () => {
+  it("tells which of several is meant, right before their name", () => {
+    expect(tern("I'd like a firm massage on Thursday").state.task).toMatchObject({ service: "sports-massage" });
+    expect(tern("a gentle massage for my mother please").state.task).toMatchObject({ service: "relaxation-massage" });
+    expect(tern("a quick massage on Thursday").last).toMatch(/Which is it/);
+  });
+
+  it("and its minutes are heard after it", () => {
+    expect(tern("a massage on Thursday", "the sports one. 30").state.task).toMatchObject({ service: "sports-massage", lengthMin: 30 });
+  });
+});
+
+describe("what stands on a day", () => {
+  it.each(["I have to move my son's visit on the 9th", "we need to reschedule our appointment on the 9th"])("is what is to be moved: %s", (text) => {
+    const t = braces(text, "Nadia Petrosyan", "218 555 0143");
+    expect(t.state.task).toMatchObject({ errand: "move", appointment: { id: "ba-nadia-one" } });
+  });
+
+  it("is not when it is moved to", () => {
+    const t = braces("I have to move my son's retainer fitting to the 9th", "Nadia Petrosyan", "218 555 0143");
+    expect(t.last).toMatch(/9 March/);
+    expect(t.state.task).toMatchObject({ errand: "move", appointment: { id: "ba-nadia-two" } });
+  });
+});
+
+describe("what somebody cannot keep", () => {
+  it("is moved where they ask when else it might be", () => {
+    const t = braces("we've got a tournament so we cannot keep her adjustment, could we do something on Tuesday", "Brooke Halvorsen", "218 555 0141");
+    expect(t.state.task).toMatchObject({ errand: "move", appointment: { id: "ba-brooke" } });
+    expect(t.last).toMatch(/Tuesday 2 March/);
+  });
+});
+
+describe("one of the house's people", () => {
+  it("is a woman or a man, as the handbook has it", () => {
+    expect(gym("is Chanda a man?").last).toMatch(/Chanda is a man/);
+    expect(gym("Is Mutinta male or female").last).toMatch(/Mutinta is a woman/);
+  });
+});
+
+describe("a message", () => {
+  it("that presses says so", () => {
+    const t = tern("please have Mina ring me about my claim", "it's really urgent", "Donald Reyes", "902 555 0144");
+    expect(JSON.stringify(t.slips)).toMatch(/urgent/);
+  });
+});

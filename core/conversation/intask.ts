@@ -39,6 +39,7 @@ import { type Turn } from "./turn.ts";
 import { notKnown, resume, repair, close } from "./unheard.ts";
 import {
   BEGAN,
+  IT_IS_URGENT,
   EITHER_WILL_DO,
   GIVES_UP,
   HOW_LONG_IS_IT,
@@ -107,6 +108,13 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     dropHold(t, task);
     t.rule("hold/another");
     if (hearSlot(t, task, reading)) return;
+  }
+  // "It's urgent", while a message is taken: part of it.
+  if (task.errand === "message" && task.text !== undefined && IT_IS_URGENT.test(text)) {
+    task.text = `${task.text.replace(/[.\s]+$/, "")}. ${text.trim()}`;
+    t.say("aside/heard");
+    t.rule("message/urgent");
+    return proceed(t);
   }
   // "Either", asked whether the morning's or the evening's hour is meant.
   if ((task.errand === "book" || task.errand === "move") && state.expects === "time" && task.wish.times && EITHER_WILL_DO.test(text)) {

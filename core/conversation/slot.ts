@@ -4,7 +4,7 @@ import type { Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
 import { applyOld } from "./errands/old.ts";
 import { fitting } from "./errands/existing.ts";
-import { chosen, offerChoices, take, whenVal } from "./errands/offering.ts";
+import { chosen, NOON, offerChoices, take, whenVal } from "./errands/offering.ts";
 import { calledText } from "./format.ts";
 import { proceed } from "./proceed.ts";
 import { staffSource } from "./sources.ts";
@@ -92,6 +92,9 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
     // An hour alone, where the day that was wished for could not be had, is meant of the days that were offered instead.
     const days = [...new Set(task.offered.map((o) => t.house.zone.toLocal(o.startMin).day))];
     const only = reading.found.every((f) => ["time", "yes", "choice", "name", "phone", "email"].includes(f.kind));
+    // "Six o'clock", where five was offered on each of two evenings.
+    const [half, other] = new Set(task.offered.map((o) => (t.house.zone.toLocal(o.startMin).minute < NOON ? ("am" as const) : ("pm" as const))));
+    if (half && !other) task.wish.halfOffered = half;
     if (only && task.wish.days && !days.some((d) => wantsDay(task.wish.days, d)))
       task.wish.days = { ranges: days.slice(0, 1).map((d) => ({ from: d, to: d })) };
     return false;

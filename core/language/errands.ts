@@ -498,6 +498,7 @@ const OF_ALL_OF_IT = new Set([
   "errand/ask-mine/checks",
   "errand/ask-mine/think-i-have",
   "errand/move/let-it-be",
+  "errand/move/cannot-make-theirs",
   "errand/book/unsure-which",
   "errand/refused/of-others",
 ]);

@@ -192,3 +192,13 @@ describe("what somebody swallowed", () => {
     expect(braces(text).errands).not.toContain("emergency");
   });
 });
+
+describe("late on a day", () => {
+  it.each(["Thursday late", "late on Thursday please", "something late Thursday"])("is its end: %s", (text) => {
+    expect(tern(text).slots).toMatchObject({ date: "2027-03-04", time_from: "17:00", time_to: "19:00" });
+  });
+
+  it.each(["I'll be late on Thursday", "how late on Thursday are you open", "we might be twenty minutes late on Thursday"])("is not meant by: %s", (text) => {
+    expect(tern(text).slots.time_from).toBeUndefined();
+  });
+});

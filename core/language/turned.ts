@@ -168,6 +168,13 @@ const TURNS: readonly Turn[] = [
     least: 0.8,
     when: has(turns.ONE_NOT_NEEDED),
   },
+  {
+    is: "move/cannot-make-theirs",
+    open: true,
+    from: ["book", "cancel", "move", "ask-availability", "ask-hours", "message", "none", "ask-service"],
+    least: 0.7,
+    when: (g) => turns.CANNOT_MAKE_THEIRS.test(g.masked),
+  },
   { is: "move/make-it-not", open: true, from: ["book", "none", "ask-availability", "move"], least: 0.7, when: has(turns.MAKE_IT_NOT) },
   { is: "ask-mine/think-i-have", open: true, from: ["book", "none", "ask-availability", "ask-hours", "ask-staff", "ask-mine"], when: has(turns.THINK_I_HAVE) },
   { is: "ask-mine/was-it-then", open: true, from: ["book", "none", "ask-availability", "ask-hours", "ask-mine", "move"], when: has(turns.WAS_IT_THEN) },

@@ -9,7 +9,7 @@ import { wantsDay, type Wish } from "../../schedule/wish.ts";
 import { weekdayName, weekdayOf, type DayNumber } from "../../time/days.ts";
 import { calledText, dateText, lengthText, listText, serviceText, spanText, timeText, whenShort, whenText, wishText } from "../format.ts";
 import { calendarSource, hoursSource, ruleSource, saidSource, serviceSource, staffSource } from "../sources.ts";
-import type { AppointmentView, BookTask, Looked, MoveTask, OfferView } from "../state.ts";
+import type { AppointmentView, BookTask, Looked, MoveTask, OfferView, WishState } from "../state.ts";
 import { sayClosed } from "./closed.ts";
 import { joinVals, val, type Finder, type Turn, type Value } from "../turn.ts";
 import { singleDay, wishOf } from "../wish.ts";
@@ -31,6 +31,21 @@ function atWork(t: Turn, target: Target, whose: string[] | undefined, day: DayNu
   const who = whose ?? [...(t.house.services.get(target.service)?.staff ?? [])];
   return day !== undefined && who.some((p) => t.house.worksOn(p, day).some((w) => w.fromMin <= minute && minute + target.lengthMin <= w.toMin));
 }
+
+/**
+ * Which half of the day an hour is of, where it could be of both: the only one that can be had, else that of what was
+ * offered before, else the only one at which somebody works; undefined where it has to be asked.
+ */
+function halfMeant<H extends { m: number }>(wish: WishState, halves: readonly H[], open: (h: H) => boolean, worked: (h: H) => boolean): H | undefined {
+  const free = halves.filter(open);
+  if (free.length === 1 || (wish.eitherHalf && free.length > 0)) return free[0];
+  const told = halves.filter((h) => wish.halfOffered !== undefined && h.m < NOON === (wish.halfOffered === "am"));
+  if (told.length === 1) return told[0];
+  const atAll = free.length === 0 ? halves.filter(worked) : [];
+  return atAll.length === 1 ? atAll[0] : undefined;
+}
+/** Noon, in minutes of the day. */
+export const NOON = 12 * 60;
 
 /** Proposes openings for the task's wish; true when one was taken straight away because exactly it was asked for. */
 export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "asked" | "took" {
@@ -59,12 +74,14 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     ...(t.state.client.card?.lastStaff ? { lastStaff: t.state.client.card.lastStaff } : {}),
   });
   // "Six thirty", of a day on which only the morning can be had: that one is offered. Where both can, or neither, it is asked.
-  const halves = both?.map((m) => ({ m, time: { fromMin: m, toMin: m, toIs: "start" as const, nearMin: m } }));
-  const open = halves?.filter(({ time }) => t.look(request({ ...wish, time })).fit === "inside");
-  // Where neither can, the one at which somebody works.
-  const worked = open?.length === 0 ? halves?.filter(({ m }) => atWork(t, target, whose, singleDay(wish.days), m)) : open;
-  const [half] = worked ?? [];
-  if (half && (worked?.length === 1 || (task.wish.eitherHalf && open?.length !== 0))) {
+  const halves = both?.map((m) => ({ m, time: { fromMin: m, toMin: m, toIs: "start" as const, nearMin: m } })) ?? [];
+  const half = halfMeant(
+    task.wish,
+    halves,
+    (h) => t.look(request({ ...wish, time: h.time })).fit === "inside",
+    (h) => atWork(t, target, whose, singleDay(wish.days), h.m),
+  );
+  if (half) {
     wish.time = half.time;
     t.rule("wish/the-half-that-is-open");
   } else if (both) {

@@ -1,4 +1,4 @@
-import { ONLY_ONE, OF_ONE_PERSON, OF_ONE_THING, SAYS_WHO, WHICH_OF_THEM, WHO_DOES_SUCH } from "../../language/packs/en/asked.ts";
+import { ONLY_ONE, OF_ONE_PERSON, OF_ONE_THING, IS_OF_A_GENDER, SAYS_WHO, WHICH_OF_THEM, WHO_DOES_SUCH } from "../../language/packs/en/asked.ts";
 import { SUPPORTS } from "../../knowledge/match.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
@@ -36,6 +36,12 @@ export function staff(t: Turn, reading: Reading): boolean {
     const person = house.staff.get(who);
     if (!person) continue;
     const name = val(calledText(house, who), staffSource(house, who));
+    // "Is Thandi a woman": where the handbook says so.
+    if (gender !== undefined && IS_OF_A_GENDER.test(reading.masked)) {
+      if (person.gender !== "woman" && person.gender !== "man") return false;
+      t.say("ask/gender-of", { staff: name, gender: val(`a ${person.gender}`, staffSource(house, who)) });
+      continue;
+    }
     const [firstNamed] = named;
     if (firstNamed !== undefined && days.length === 0) {
       const does = named.filter((s) => house.services.get(s)?.staff.includes(who));

@@ -10,6 +10,7 @@ import { ofKind, peopleIn, WEAK_SERVICE, type ChoiceValue, type FoundOf } from "
 import {
   AS_A_VERB,
   COME_ALONG_TOO,
+  DO_TOGETHER,
   HOW_THEY_ARE,
   NAMES_ANOTHER,
   NEW_PROBLEM,
@@ -20,6 +21,7 @@ import {
   OF_ALL,
   OF_THEIR_OWN,
   OF_OURS,
+  SAID_OF_IT,
   SAME,
   SEVERAL_OF_US,
   TAKES_ANOTHER,
@@ -113,7 +115,7 @@ const likeWhat = (text: string): string => LIKE_WHAT.exec(text)?.[1] ?? "";
 
 /** Which service it is for, as far as a message tells. */
 export function whichService(a: Applying): void {
-  for (const part of [comesBack, ofTheirs, named, sameAgain, goesOnWith, byWhom, byMore, newOrReturning, told]) part(a);
+  for (const part of [comesBack, ofTheirs, named, forTwo, sameAgain, goesOnWith, byWhom, byMore, newOrReturning, told]) part(a);
 }
 
 /** The services that are named, those that one word stands for, and the choice among what was shown. */
@@ -160,6 +162,20 @@ function ofTheirs(a: Applying): void {
       a.changed = true;
     }
   }
+}
+
+/** "Space for me and my husband", "the one we do together": of some that one word stands for, the one that is for two. */
+function forTwo(a: Applying): void {
+  const { t, task, reading } = a;
+  if (task.service || !task.among || task.among.length < 2 || !(SEVERAL_OF_US.test(reading.said) || DO_TOGETHER.test(reading.said))) return;
+  const fits = task.among.filter((id) => {
+    const s = t.house.services.get(id);
+    return s !== undefined && !s.group && [s.name, ...s.also].some((text) => FOR_TWO.test(text));
+  });
+  const [only, other] = fits;
+  if (!only || other) return;
+  t.rule("service/for-two");
+  setService(a, only);
 }
 
 /** What is named, by a name of its own, by a word in passing, or by its place among what was shown. */
@@ -245,7 +261,9 @@ function named(a: Applying): void {
   else if (several) {
     const kinds = withoutNegated(t, reading, task.among ? several.value.filter((s) => task.among?.includes(s)) : several.value);
     // "A massage with Nell, the gentle one": what is said beside the word that several are called by tells which.
-    const meant = kinds.length > 1 ? described(t.house, kinds, likeWhat(reading.text)) : null;
+    // So does what stands right before it: "a gentle massage".
+    const like = `${likeWhat(reading.text)} ${SAID_OF_IT.exec(reading.text.slice(0, several.start))?.[1] ?? ""}`.trim();
+    const meant = kinds.length > 1 && like !== "" ? described(t.house, kinds, like) : null;
     // "My gran has this photo, it's ripped": of many that one word stands for, those that the rest of it speaks for.
     const told = meant === null && kinds.length > MOST_NAMED ? likely(t.house, ofTheNeed(reading)).filter((id) => kinds.includes(id)) : [];
     // "My phone went under a bus and the display is gone": what is told of theirs, rather than all that has one of its words.

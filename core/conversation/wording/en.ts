@@ -188,6 +188,7 @@ export const EN = {
   "ask/works": ["{staff}, {work}, is in {list}."],
   "ask/teaches": ["{staff}, {work}, has {list}."],
   "ask/staff-only": ["{staff} is our {work}."],
+  "ask/gender-of": ["{staff} is {gender}."],
   "ask/of-gender-one": ["You could see {people}.", "{people} is the one you could see."],
   "ask/of-gender": ["{people} are the ones you could see."],
   "aside/here": ["Yes, I am here.", "I am here."],

@@ -137,7 +137,7 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     else if (previous !== undefined && given.get(previous) === "old" && WILL_NOT_DO.test(clause)) given.set(f, "new");
     // What stands before "instead of" and the like is the wish.
     else if (IN_PLACE_OF_AFTER.test(said.norm.slice(f.end, f.end + 40)) && parts.some((g) => g.start > f.end && g.kind === f.kind)) given.set(f, "new");
-    else if (OURS_ON.test(lead) && !SAYS_TO.test(clause) && !BE_ON.test(lead)) given.set(f, "old");
+    else if (OURS_ON.test(lead) && (!SAYS_TO.test(clause) || TO_MOVE.test(lead)) && !BE_ON.test(lead)) given.set(f, "old");
     // "I need to change Thursday": what is to be changed, where nothing is said to be the wish.
     else if (
       !at.oldKnown &&

@@ -107,7 +107,7 @@ export const ASKS_OF_WHAT_IS = /\b(?:when|what (?:time|day|date)|which (?:day|on
 
 /** All of it is a greeting. */
 export const GREETING =
-  /^\W*(?:hi+|hello|hey+|good (?:morning|afternoon|evening|day)|hiya|greetings|yo|howdy)(?: there| you| again| everyone| to you| all)?\W*$/i;
+  /^\W*(?:(?:hi+|hello|hey+|good (?:morning|afternoon|evening|day)|hiya|greetings|yo|howdy|how are you(?: doing| today)?)(?: there| you| again| everyone| to you| all)?\W*)+$/i;
 
 export const SAYS_BOOK = /\bbook\b/i;
 

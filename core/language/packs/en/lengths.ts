@@ -137,7 +137,7 @@ const BARE = `(\\d{2,3}|${SPELLED})`;
 /** A bare number right before a service or right after it: "90 deep tissue", "Swedish, sixty". */
 export const BARE_BEFORE = new RegExp(`(?<![\\d:/.,-])\\b${BARE} (?:of |for )?(?:the |a )?$`);
 export const BARE_AFTER = new RegExp(
-  `^(?: massage| lesson| one| session| class| appointment)?,? (?:the |of |for )?${BARE}(?= *(?:$|[,.;!?]|with\\b|on\\b|please|at\\b|\\w+day\\b))`,
+  `^(?: massage| lesson| one| session| class| appointment)?[,.;]? (?:the |of |for )?${BARE}(?= *(?:$|[,.;!?]|with\\b|on\\b|please|at\\b|\\w+day\\b))`,
 );
 
 const BY_HOW_MUCH =

@@ -36,7 +36,7 @@ export const MINE = /\bmy\s+$/;
 
 /** "To move my …": what there is follows. */
 export const TO_MOVE =
-  /\bto (?:move|change|swap|exchange|switch|shift|push|bring|reschedule|rearrange|postpone|transfer)\s+(?:my |our |the )?(?:\w+\s+)?(?:on |at )?$/;
+  /\bto (?:move|change|swap|exchange|switch|shift|push|bring|reschedule|rearrange|postpone|transfer)\s+(?:my |our |the |his |her )?(?:(?!to\b|until\b|till\b)[\w']+\s+){0,3}(?:on |at )?(?:the )?$/;
 
 /** Right after what is wished for. */
 export const INSTEAD_AFTER = /^\s*instead\b/;

@@ -353,7 +353,7 @@ export const MAY_BE_TIME =
 
 /** What is to be booked is asked, by somebody who does not know. */
 export const WHAT_TO_BOOK =
-  /\bwhat (?:do|should|would|must|shall) (?:i|we) (?:book|ask for|go for|sign up for|pick|choose|start with|begin with)\b|\bwhere (?:do|should|would|does|can) (?:i|we|he|she|one) (?:start|begin)\b/;
+  /\bwhat (?:do|should|would|must|shall) (?:i|we) (?:book|ask for|go for|sign up for|pick|choose|start with|begin with)\b|\bwhere (?:do|should|would|does|can) (?:i|we|he|she|one) (?:start|begin)\b|\bhow (?:do|can|should|would) (?:i|we|he|she|one) (?:get (?:started|going)|start|begin)\b(?! (?:my|the|a|an|it|this)\b)/;
 
 /** Whether some work is done here. */
 export const DO_YOU_DO =

@@ -372,6 +372,10 @@ export const THE_SAME_AS_WELL =
 export const ONLY_MINUTES =
   /^\W*(?:(?:the|at|ok|okay|yes|let's say|maybe|then)\W+)*(half past|half|quarter past|quarter to|o'?clock|on the hour|full hour)(?: one)?(?:\W+(?:please|then|thanks|thank you))*\W*$/i;
 
+/** A message is pressing. */
+export const IT_IS_URGENT =
+  /^\W*(?:(?:and|but|please|tell (?:them|him|her)|it's|it is|that's|this is|really|very|quite|rather|pretty|so|a bit|say)\W+)*(?:urgent|pressing|important|an emergency for me|time[- ]sensitive)\W*(?:please|thanks|thank you)?\W*$/i;
+
 /** Nothing more is wanted: "no thanks, that's all". */
 export const THAT_IS_ALL = /\b(?:all|bye|goodbye|nothing else)\b/i;
 
@@ -392,6 +396,10 @@ export const EITHER_WILL_DO =
 
 /** Something is to be otherwise than it is. */
 export const OTHERWISE_THAN = /\b(?:rather|prefer|instead|sooner (?:have|see)|switch|change|different)\b/i;
+
+/** What is said of a thing right before it is named: "a gentle massage". */
+export const SAID_OF_IT =
+  /\b(?:an?|some|your|more|really|something) ((?:(?!few|couple|bit|lot|good|nice|quick|short|long|new|different|other|single|free|proper|normal|little|private)[a-z-]+,? ){1,2})$/i;
 
 /** One more beside what is spoken of. */
 export const ANOTHER_ONE = /\b(?:another|also|as well|too|one more|second)\b/i;
@@ -516,6 +524,9 @@ export const SEVERAL_OF_US =
 
 /** What a service is called, or said to be, that two come to together. */
 export const FOR_TWO = /\b(?:couples?|both (?:partners|of you)|partners|for two|(?:two|you) together|duo|side by side|two people)\b/i;
+
+/** Two do it with each other: "the one we do together". */
+export const DO_TOGETHER = /\b(?:together|with each other|at the same time|as a couple|side by side)\b/i;
 
 /** Another number of people come to what is booked: "there'll be five of us now", "one of the two can't come after all". */
 export const MORE_OR_FEWER_COME =

@@ -561,7 +561,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/end-of-day",
     pattern:
-      /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|(?:as )?late as possible|(?:the )?latest (?:that )?(?:you(?:'ve got| have(?: got)?| do| offer| could| can)|there is|possible|available|slot|appointment)|(?:the|your) (?:very )?last (?:slot|appointment|opening|visit)(?: of the day| you have| there is)?(?= on\b| (?:tomorrow|today|that day|this|next)\b|\W*$)|(?:the|your) last (?:slot|appointment|one) (?:of the day|you have)|last thing|(?<!\btoo )late in the day)\b/g,
+      /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|(?:as )?late as possible|(?:the )?latest (?:that )?(?:you(?:'ve got| have(?: got)?| do| offer| could| can)|there is|possible|available|slot|appointment)|(?:the|your) (?:very )?last (?:slot|appointment|opening|visit)(?: of the day| you have| there is)?(?= on\b| (?:tomorrow|today|that day|this|next)\b|\W*$)|(?:the|your) last (?:slot|appointment|one) (?:of the day|you have)|last thing|(?<!\btoo )late in the day|(?<!\b(?:i'm|im|be|am|are|is|running|too|come|coming|was|get|how|so|very|bit|little|not|open|open till|until|hours?|hr|minutes?|mins?) )late(?= (?:on )?(?:this |next )?(?:mon|tues|wednes|thurs|fri|satur|sun)day\b)|(?<=\b(?:mon|tues|wednes|thurs|fri|satur|sun)day,? )late(?=\W*(?:please\W*|then\W*|ish\W*)?$))\b/g,
     value: () => ({ value: { kind: "part", part: "end-of-day" } }),
   },
   {

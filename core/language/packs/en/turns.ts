@@ -51,6 +51,10 @@ export const SQUEEZE_IN_SOONER = /\b(?:squeeze|fit|get|put|slot|book) (?:me|us|h
 export const ONE_NOT_NEEDED =
   /^\W*(?:(?:ok|okay|so|well|and|then|right|yes|great|thanks|actually)\W+)*(?:the (?:first|second|third|last|other|later|earlier|<service>|<day>)(?: one)?|that one|the one <day>) (?:(?:that )?(?:i|we) (?:don't|do not|won't|no longer) (?:really )?(?:need|want)(?: any ?more)?|can go|isn't needed|is not needed(?: any ?more)?|has to go)\b/;
 
+/** What is theirs they cannot keep, and when else it might be is asked: "we can't make his adjustment, anything on Monday". */
+export const CANNOT_MAKE_THEIRS =
+  /\b(?:can'?t|cannot|can not|won'?t(?: be able to)?|unable to|not able to|not going to) (?:make|keep|do|manage|get to|come to) (?:my|our|his|her|their|the) (?:next |own )?(?:<service>|appointment|visit|booking|lesson|session|class)[^?!]{0,40}?\b(?:any ?thing|something|any|could|can|may|might|is there|are there|how about|what about|maybe|perhaps|have you|do you have|rather)\b[^?!]*<(?:day|time)>/;
+
 /** What they have is told without being sure of it, and when it is is asked. */
 export const THINK_I_HAVE =
   /\b(?:i|we) (?:think|believe|guess|thought)(?: that)? (?:i|we)(?:'ve| have| had)(?: got)? (?:something|an? (?:appointment|booking|visit|slot|session|lesson|<service>)|<service>)\b[^?]*\b(?:what time|when|which day|what day|am i right|is that right|what (?:was|is) it)\b/;
