@@ -36,6 +36,10 @@ describe("who hears that there is something for them", () => {
     expect(t.last).toMatch(/Wednesday 3 March at 5:00 pm/);
   });
 
+  it("is asked it of what is theirs, whatever it is called", () => {
+    expect(braces("do you have something for a sore jaw, mine has been locking").last).toMatch(/look for a time\?$/);
+  });
+
   it("is not asked it where nothing of theirs is spoken of", () => {
     expect(braces("what is an aligner scan").last).not.toMatch(/look for a time/);
   });

@@ -150,7 +150,7 @@ export const DONE_FOR_THEM =
   /\b(?:(?:is|are) there (?:something|anything|anybody|anyone|someone|somebody|an?\b|any\b)|(?:do|have|can|could|would) (?:you|ye|someone|somebody|anyone|anybody)(?: guys| people| all| folks)?(?: also| still| maybe| perhaps)? (?:have|do|got|offer|make|fix|mend|repair|replace|treat|see|help|sort|clean|take|look|get|straighten|remove|anything|something))\b(?!.*\b(?:how (?:much|long|often)|hurts?|safe|painful|bring|wear)\b)/i;
 
 /** Somebody speaks of themselves, or of theirs. */
-export const OF_THEIRS = /\b(?:i|i'm|i've|me|my|we|we're|we've|us|our|he|she|his|her|him)\b/i;
+export const OF_THEIRS = /\b(?:i|i'm|i've|me|my|we|we're|we've|us|our|mine|ours|he|she|his|her|him)\b/i;
 
 /** Which services there are. */
 export const WHICH_SERVICES = /\b(?:what|which) (?:services|treatments|kinds?|sorts?|do you (?:do|offer))|\bwhat.*\boffer\b/;
