@@ -19,6 +19,7 @@ import { isGuess, type Errand, type ErrandRead } from "./errand.ts";
 import { cuesIn } from "./cued.ts";
 import { guesses, type Guess } from "./classifier.ts";
 import { complains } from "./features.ts";
+import { eachMatch } from "./text.ts";
 import { CANCEL_AND_INSTEAD_RULE, CANNOT_BUT_RULE, HAS_AND_CANNOT, HAVE_AND_CANNOT_RULE, SURE, turned, WAVERS, type Single } from "./turned.ts";
 import {
   ANOTHERS_MONEY,
@@ -569,7 +570,7 @@ export function clauses(text: string): (Clause & { text: string })[] {
     const part = text.slice(from, to);
     if (/\w{2}/.test(part)) out.push({ text: part, from, to });
   };
-  for (const m of text.matchAll(NEW_WISH)) {
+  for (const m of eachMatch(NEW_WISH, text)) {
     if (m[0].startsWith(".") && TITLE_BEFORE.test(text.slice(Math.max(0, m.index - 6), m.index))) continue;
     add(m.index + (/^[.!?;:]/.test(m[0]) ? 1 : 0));
     from = m.index + m[0].length;

@@ -2,7 +2,7 @@ import { cuesIn } from "./cued.ts";
 import { KIN } from "./packs/en/kin.ts";
 import { CANNOT_MOVE } from "./packs/en/signs.ts";
 import { COMMON } from "./packs/en/words.ts";
-import { stem } from "./text.ts";
+import { eachMatch, stem } from "./text.ts";
 import { gistOf } from "./vectors.ts";
 
 /** The row of kin that a word belongs to, by the word and by its stem. */
@@ -22,7 +22,7 @@ export const TOKEN = /<\w+>|[a-z0-9]+(?:'[a-z]+)?|\?/g;
 /** The words of a masked text; one that is known neither to the sentences nor to everyday speech is the house's own, or odd. */
 export function tokens(masked: string, words: Set<string> | null, own: (word: string) => boolean): string[] {
   const out: string[] = [];
-  for (const m of masked.matchAll(TOKEN)) {
+  for (const m of eachMatch(TOKEN, masked)) {
     const t = m[0];
     if (t.startsWith("<") || t === "?") out.push(t);
     else {

@@ -3,7 +3,7 @@ import { distance } from "fastest-levenshtein";
 import { KIN_WORDS, SENTENCE_WORDS } from "./packs/en/vocabulary.ts";
 import { BEFORE_A_FIGURE, NUMBERED } from "./packs/en/signs.ts";
 import { DIGIT_WORDS, MONTH_WORDS, PLAIN_WORDS, WEEKDAY_WORDS, WRITTEN_SHORT } from "./packs/en/words.ts";
-import { normalise, type Said, type Token } from "./text.ts";
+import { eachMatch, normalise, type Said, type Token } from "./text.ts";
 
 /** Words that carry much and are often written wrong: only these are put right. */
 const CARRYING = [
@@ -31,7 +31,7 @@ const POLITE = "po";
 
 /** "1 do you do moles 2 how much is it": what is numbered from one on as sentences, every letter where it was. */
 export function asSentences(text: string): string {
-  const marks = [...text.matchAll(NUMBERED)];
+  const marks = [...eachMatch(NUMBERED, text)];
   const before = text.slice(0, marks[0]?.index);
   if (marks.length < 2 || !marks.every((m, i) => Number(m[1]) === i + 1) || BEFORE_A_FIGURE.test(before)) return text;
   return marks.reduce((out, m) => {

@@ -20,6 +20,7 @@ import { KIN } from "./packs/en/kin.ts";
 import { NO_GOOD_BUT } from "./packs/en/around.ts";
 import * as signs from "./packs/en/signs.ts";
 import { SPEAKS_OF_MONEY } from "./packs/en/talk.ts";
+import { eachMatch } from "./text.ts";
 import * as turns from "./packs/en/turns.ts";
 
 /** Below this, what the sentences say may be something else that is signed plainly. */
@@ -99,7 +100,7 @@ function wishesBefore(masked: string): boolean {
 }
 
 /** "Is Luc's massage an hour": of somebody's, who is named, and not of the house's. */
-const ofSomebodys = (said: string): boolean => OF_SOMEBODYS.some((pattern) => [...said.matchAll(pattern)].some((m) => isGivenName(m[1] as string)));
+const ofSomebodys = (said: string): boolean => OF_SOMEBODYS.some((pattern) => [...eachMatch(pattern, said)].some((m) => isGivenName(m[1] as string)));
 const OF_SOMEBODYS = [turns.SOMEBODYS_VISIT, turns.WHETHER_THEY];
 
 /** In the order in which they are tried: the first that holds decides. */

@@ -62,7 +62,7 @@ function wholeChoice(said: Said, nothingYet: boolean): Found[] {
 
 /** Finds a wish for other times than those offered. */
 export function shifts(said: Said): Found[] {
-  const measured = [...said.norm.matchAll(SHIFTED_BY)].map((m): Found => ({
+  const measured = [...eachMatch(SHIFTED_BY, said.norm)].map((m): Found => ({
     kind: "shift",
     value: EARLIER.test(m[0]) ? "earlier" : "later",
     byMin: minutesIn(m[1] ?? m[3] ?? m[4] ?? m[5] ?? ""),

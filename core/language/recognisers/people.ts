@@ -310,7 +310,7 @@ interface Letters {
 
 /** Words given letter by letter: "S-I-O-B-H-A-N", "k a y double e". */
 function spelledOut(said: Said): Letters[] {
-  return [...said.norm.matchAll(LETTER_BY_LETTER)].map((m) => ({
+  return [...eachMatch(LETTER_BY_LETTER, said.norm)].map((m) => ({
     word: m[0]
       .replace(AS_IN, "")
       .replace(DOUBLE_LETTER, "$1$1")
