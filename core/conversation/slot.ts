@@ -92,9 +92,10 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
     // An hour alone, where the day that was wished for could not be had, is meant of the days that were offered instead.
     const days = [...new Set(task.offered.map((o) => t.house.zone.toLocal(o.startMin).day))];
     const only = reading.found.every((f) => ["time", "yes", "choice", "name", "phone", "email"].includes(f.kind));
-    // "Six o'clock", where five was offered on each of two evenings.
-    const [half, other] = new Set(task.offered.map((o) => (t.house.zone.toLocal(o.startMin).minute < NOON ? ("am" as const) : ("pm" as const))));
-    if (half && !other) task.wish.halfOffered = half;
+    // "Six o'clock", where an evening was wished for.
+    const part = task.wish.times?.map((f) => f.value).find((v) => v.kind === "span");
+    if ((part?.fromMin ?? 0) >= NOON) task.wish.halfWished = "pm";
+    else if (part?.toMin !== undefined && part.toMin <= NOON) task.wish.halfWished = "am";
     if (only && task.wish.days && !days.some((d) => wantsDay(task.wish.days, d)))
       task.wish.days = { ranges: days.slice(0, 1).map((d) => ({ from: d, to: d })) };
     return false;

@@ -89,8 +89,8 @@ export interface WishState {
   byName?: boolean;
   /** The stretch of days that was spoken of: a weekday that is named after it is one of them. */
   within?: { from: DayNumber; to: DayNumber };
-  /** The half of the day in which all that was offered last was: an hour said after it is most likely of that half. */
-  halfOffered?: "am" | "pm";
+  /** The half of the day that was wished for before an hour was named: "in the evening" – "six, then". */
+  halfWished?: "am" | "pm";
   /** Either half of the day will do, where an hour could be of both. */
   eitherHalf?: true;
   /** The half of the day that was chosen when both would do. */

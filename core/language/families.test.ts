@@ -188,9 +188,12 @@ describe("what somebody swallowed", () => {
     },
   );
 
-  it.each(["I swallowed a lot of water in the pool", "can she swallow tablets with these"])("is nothing to be called for: %s", (text) => {
-    expect(braces(text).errands).not.toContain("emergency");
-  });
+  it.each(["I swallowed a lot of water in the pool", "can she swallow tablets with these", "she swallowed her retainer last year"])(
+    "is nothing to be called for: %s",
+    (text) => {
+      expect(braces(text).errands).not.toContain("emergency");
+    },
+  );
 });
 
 describe("late on a day", () => {
@@ -200,5 +203,20 @@ describe("late on a day", () => {
 
   it.each(["I'll be late on Thursday", "how late on Thursday are you open", "we might be twenty minutes late on Thursday"])("is not meant by: %s", (text) => {
     expect(tern(text).slots.time_from).toBeUndefined();
+  });
+});
+
+describe("a month that is only hoped for", () => {
+  it.each(["I was hoping to have an assessment in April", "we were thinking of a massage in April", "if you had something in April I'd take it"])(
+    "is wished for: %s",
+    (text) => {
+      expect(tern(text).slots).toMatchObject({ date_from: "2027-04-01", date_to: "2027-04-30" });
+    },
+  );
+});
+
+describe("a class that somebody thinks they have", () => {
+  it("is theirs, by its name too", () => {
+    expect(gym("I think I have yoga this week, what time").errands).toEqual(["ask-mine"]);
   });
 });

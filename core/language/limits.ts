@@ -1,6 +1,6 @@
 import type { ReadContext } from "./context.ts";
 import { TAKES_OTHERWISE } from "./packs/en/limits.ts";
-import { A_DOCTOR_SAYS, BEFELL_TODAY, DID_NOT, IN_GENERAL, LONG_AGO, LONG_OVER, NEARLY, SWALLOWED } from "./packs/en/signs.ts";
+import { A_DOCTOR_SAYS, BEFELL_TODAY, DID_NOT, IN_GENERAL, LONG_AGO, LONG_OVER, SWALLOWED } from "./packs/en/signs.ts";
 import { normalise, type Said } from "./text.ts";
 
 /** Whether the house's danger words were said, and not only spoken of in general. */
@@ -16,7 +16,6 @@ export function isEmergency(said: Said, context: ReadContext): boolean {
   if (
     swallowed &&
     !DID_NOT.test(lately.slice(0, swallowed.index)) &&
-    !NEARLY.test(lately.slice(0, swallowed.index)) &&
     !LONG_AGO.test(then) &&
     !IN_GENERAL.test(text.trim()) &&
     // Who has been sent for a picture of it is looked after.

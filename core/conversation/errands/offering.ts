@@ -2,7 +2,7 @@ import { ofKind, peopleIn, type FoundOf } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import { readTime } from "../../language/clock.ts";
 import { THIS_COMING } from "../../language/packs/en/reading.ts";
-import { ONLY_MINUTES } from "../../language/packs/en/talk.ts";
+import { minuteAlone } from "../../language/packs/en/talk.ts";
 import { findOffers, type OfferRequest, type Why } from "../../schedule/offers.ts";
 import type { Opening } from "../../schedule/openings.ts";
 import { wantsDay, type Wish } from "../../schedule/wish.ts";
@@ -33,13 +33,13 @@ function atWork(t: Turn, target: Target, whose: string[] | undefined, day: DayNu
 }
 
 /**
- * Which half of the day an hour is of, where it could be of both: the only one that can be had, else that of what was
- * offered before, else the only one at which somebody works; undefined where it has to be asked.
+ * Which half of the day an hour is of, where it could be of both: the only one that can be had, else that which was
+ * wished for before, else the only one at which somebody works; undefined where it has to be asked.
  */
 function halfMeant<H extends { m: number }>(wish: WishState, halves: readonly H[], open: (h: H) => boolean, worked: (h: H) => boolean): H | undefined {
   const free = halves.filter(open);
   if (free.length === 1 || (wish.eitherHalf && free.length > 0)) return free[0];
-  const told = halves.filter((h) => wish.halfOffered !== undefined && h.m < NOON === (wish.halfOffered === "am"));
+  const told = halves.filter((h) => wish.halfWished !== undefined && h.m < NOON === (wish.halfWished === "am"));
   if (told.length === 1) return told[0];
   const atAll = free.length === 0 ? halves.filter(worked) : [];
   return atAll.length === 1 ? atAll[0] : undefined;
@@ -430,12 +430,9 @@ export function chosen(t: Turn, offered: readonly OfferView[], reading: Reading)
     left = left.filter((o) => !unwanted.includes(o.staff));
   }
   // "Half past", of twelve and half past twelve.
-  const past = ONLY_MINUTES.exec(reading.said)?.[1]?.toLowerCase();
-  if (!spoke && past !== undefined) {
-    const minutes = past.startsWith("half") ? 30 : past === "quarter past" ? 15 : past === "quarter to" ? 45 : 0;
-    const those = offered.filter((o) => house.zone.toLocal(o.startMin).minute % 60 === minutes);
-    if (those.length > 0) return those;
-  }
+  const past = spoke ? undefined : minuteAlone(reading.said);
+  const those = offered.filter((o) => house.zone.toLocal(o.startMin).minute % 60 === past);
+  if (those.length > 0) return those;
   if (spoke && left.length === 0) return "none";
   if (choice) {
     if (choice.value === "none") return "none";

@@ -49,7 +49,6 @@ import {
   FROM_NOW_TO,
   BEGAN_THEN,
   BEGINS,
-  WAS_THEN,
   BUSY_BEFORE,
   CORRECTS,
   EVENT,
@@ -569,13 +568,7 @@ export function aroundEvents(said: Said, found: readonly Found[]): Found[] {
   // "School starts swimming in April": of a need, and no day for it.
   const begins = found.find((f) => {
     const before = said.norm.slice(Math.max(0, f.start - 60), f.start + (IN_OR_ON.exec(said.norm.slice(f.start, f.end))?.[0].length ?? 0));
-    // "My braces came off in January": what was, and no day for a visit.
-    return (
-      f.kind === "day" &&
-      (BEGINS.test(before) ||
-        (f.part === undefined && BEGAN_THEN.test(before)) ||
-        (f.rule === "day/month" && f.part === undefined && WAS_THEN.test(before.split(/[.,;!?]/).at(-1) ?? "")))
-    );
+    return f.kind === "day" && (BEGINS.test(before) || (f.part === undefined && BEGAN_THEN.test(before)));
   });
   if (begins)
     return aroundEvents(

@@ -75,9 +75,6 @@ export const HAPPENS =
   /\b(?:my|our|his|her|their|the)(?: [a-z]+){0,2} (?:exam|test|flight|race|marathon|match|tournament|interview|recital|graduation|trip|surgery|operation|move|expedition|audition|hearing)(?:'s| is| are)(?: [a-z]+)?(?: (?:on|in|at))?(?: the)?\s*$|\b(?:i|we|he|she|they)(?:'ve| have|'s| has)(?: got)? (?:an? |my |our )(?:[a-z]+ )?(?:exam|flight|race|marathon|half-marathon|triathlon|match|tournament|interview|recital|graduation|surgery|operation|expedition|audition|concert|wedding)(?: (?:on|in|at))?(?: the)?\s*$|\bbefore (?:my|our|his|her|their|the) (?:[a-z]+(?:'s)? )?(?:exams?|test|flight|race|marathon|match|tournament|interview|recital|graduation|trip|surgery|operation|wedding|birthday|anniversary|party|holidays?|audition|concert|prom|ceremony|big day)(?: (?:on|in|at))?(?: the)?\s*$/;
 /** A birth, or what else is only expected. */
 export const IS_DUE = /\b(?:baby|twins|i'm|she's|we're|wife|daughter|sister|partner)(?: is|'s)? due(?: (?:on|in|at|around|about))?(?: the)?\s*$/;
-/** What was in a month that is past: "my braces came off in January". */
-export const WAS_THEN =
-  /\b(?:came|went|had|got|was|were|did|started|began|moved|finished|broke|fell|lost|bought|saw|left|took|made|hurt|injured|born|diagnosed|opened|retired|married|joined|stopped|ended)\b(?: [a-z']+){0,4}?(?: back)?(?: (?:on|in|at))?(?: the)?\s*$/;
 /** What ails somebody began on the day that follows: "it started on". */
 export const BEGAN_THEN =
   /\b(?:it|this|that|they|(?:my|the|his|her) (?:pain|[a-z]+))(?:'s| has| have)?(?: all| only| just| really| first)? (?:started|began|begun|happened|flared(?: up)?|came on|came back|kicked in|appeared|showed up|popped out)(?: hurting| aching| again| up)?(?: (?:on|last|this|late|early))*\s*$/;

@@ -12,8 +12,9 @@ export const OR_THAN = /\b(?:or|than)\b/;
 /** "Since Christmas": how long something has been. */
 export const SINCE = /\bsince\b[^.,;?!]{0,30}$/;
 
-/** "Assessed in January". */
-export const IN_THE_PAST = /\b(?:was|were|been|had|did|last|assessed|started|began|ago)\b[^.;?!]*$/;
+/** "Assessed in January", "getting married in May": what was, or is to be, in a month, and no visit. */
+export const IN_THE_PAST =
+  /(?<!\b(?:you|could|can|may|might|would|be|get) )\b(?:was|were|been|had|did|last|assessed|started|began|ago|came (?:off|out|back|here)|fell|broke|went|saw|stopped|finished|born|(?:getting|gets?|got) married)\b(?! (?:hoping|wondering|going|thinking|planning|meaning|looking|trying|told|asked|supposed|wanting)\b)[^.;?!]*$/;
 
 /** What has been, before a part of today: "I had a jab with you this morning". */
 export const WAS_TODAY =

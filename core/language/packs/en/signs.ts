@@ -79,8 +79,6 @@ export const SWALLOWED =
 export const A_DOCTOR_SAYS =
   /\b(?:doctor|dr|gp|paediatrician|pediatrician|hospital|nurse|er|a and e)\b[^.;?!]*\b(?:asks?|asked|says?|said|told|wants?|sent|orders?|ordered|referred|checked|saw|recommends?|needs?)\b/;
 
-/** Right before what happened: it did not, in the end. */
-export const NEARLY = /\b(?:nearly|almost|just about|never|not) $/;
 /** After what happened: it is long ago. */
 export const LONG_AGO =
   /^[^.;?!]{0,40}\b(?:last (?:year|month|summer|winter|spring|autumn|fall)|(?:years?|months?|weeks?) ago|as an? (?:child|kid|baby|boy|girl)|when (?:i|he|she) was|in (?:19|20)\d\d)\b/;

@@ -369,8 +369,15 @@ export const THE_SAME_AS_WELL =
   /\b(?:also|as well|too|and|another of)\b[^.?!]*\bthe same\b(?! (?:time|hour|day|place|person|room|one)\b)|\bthe same\b(?! (?:time|hour|day|place|person|room|one)\b)[^.?!]*\b(?:also|as well|too)\b/i;
 
 /** The minutes of an hour, and nothing besides. */
-export const ONLY_MINUTES =
+const ONLY_MINUTES =
   /^\W*(?:(?:the|at|ok|okay|yes|let's say|maybe|then)\W+)*(half past|half|quarter past|quarter to|o'?clock|on the hour|full hour)(?: one)?(?:\W+(?:please|then|thanks|thank you))*\W*$/i;
+
+/** The minute of an hour that a message names, and nothing besides: "half past". */
+export function minuteAlone(text: string): number | undefined {
+  const said = ONLY_MINUTES.exec(text)?.[1]?.toLowerCase();
+  if (said === undefined) return undefined;
+  return said.startsWith("half") ? 30 : said === "quarter past" ? 15 : said === "quarter to" ? 45 : 0;
+}
 
 /** A message is pressing. */
 export const IT_IS_URGENT =

@@ -57,7 +57,7 @@ export const CANNOT_MAKE_THEIRS =
 
 /** What they have is told without being sure of it, and when it is is asked. */
 export const THINK_I_HAVE =
-  /\b(?:i|we) (?:think|believe|guess|thought)(?: that)? (?:i|we)(?:'ve| have| had)(?: got)? (?:something|an? (?:appointment|booking|visit|slot|session|lesson|<service>)|<service>)\b[^?]*\b(?:what time|when|which day|what day|am i right|is that right|what (?:was|is) it)\b/;
+  /\b(?:i|we) (?:think|believe|guess|thought)(?: that)? (?:i|we)(?:'ve| have| had)(?: got)? (?:something|an? (?:appointment|booking|visit|slot|session|lesson|<service>)|<service>)(?=\W)[^?]*\b(?:what time|when|which day|what day|am i right|is that right|what (?:was|is) it)\b/;
 
 /** Which of two it was is asked: "was it two or half past". */
 export const WAS_IT_THEN = /^\W*(?:(?:hi|hello|ok|okay|so|and|sorry|wait|um+)\W+)*(?:was|is) it (?:for |at |on )?<(?:time|day)>(?: <(?:time|day)>)?\W*$/;
