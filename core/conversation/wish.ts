@@ -39,9 +39,7 @@ export function addDays(wish: WishState, days: readonly FoundOf<"day">[], contex
     else if (stretch?.from !== undefined && named.length === 1 && /weekend$/.test(named[0]?.rule ?? ""))
       wish.within = { from: mondayOf(stretch.from) + 5, to: mondayOf(stretch.from) + 6 };
     else if (!named.every(byWeekday)) delete wish.within;
-    // "Next week" and then "the Tuesday" narrow; excluded days stay excluded.
-    if (kept?.excludeDays) wish.days.excludeDays = kept.excludeDays;
-    if (kept?.excludeWeekdays) wish.days.excludeWeekdays = kept.excludeWeekdays;
+    keepExcluded(wish.days, kept);
     const soonestOnly = positive.every((d) => d.value.kind === "soonest");
     if (soonestOnly && kept && kept.ranges.length > 0) wish.days = { ...kept, soonest: true };
   }
@@ -56,6 +54,16 @@ export function addDays(wish: WishState, days: readonly FoundOf<"day">[], contex
     }
     wish.days = to;
   }
+}
+
+/** "Next week" and then "the Tuesday" narrow: what was ruled out stays so, until it is named itself. */
+function keepExcluded(days: DayWish, kept: DayWish | undefined): void {
+  const named = days.ranges.flatMap((r) => (r.from !== undefined && r.from === r.to ? [r.from] : []));
+  const weekdays = [...(days.weekdays ?? []), ...named.map(weekdayOf)];
+  const outDays = kept?.excludeDays?.filter((d) => !named.includes(d)) ?? [];
+  const outWeekdays = kept?.excludeWeekdays?.filter((w) => !weekdays.includes(w)) ?? [];
+  if (outDays.length > 0) days.excludeDays = outDays;
+  if (outWeekdays.length > 0) days.excludeWeekdays = outWeekdays;
 }
 
 const byWeekday = (d: FoundOf<"day">): boolean => d.rule === "day/weekday" && d.weekday !== undefined;

@@ -125,7 +125,7 @@ i have my <service> five <day> and need exam +coaching with <staff> <day> are be
 can our <service> at your place on <day>
 want to <service> two +songs <day>
 <service> <day> <time> with <staff> thanks
-book <service> <day> for <places> i'm <name> <phone>
+book <service> <day> <places> i'm <name> <phone>
 <service> *fourty five minutes <day>
 can *aroa teach me <day> <time>
 good morning i'd like a <service> with <staff> <day> <time>
@@ -404,7 +404,6 @@ first appointment for my hip <day> <time>
 could <staff> see me <day> <time>
 <service> please <day>
 if there's a gap with a woman <service> before <day> i'll have it
-one <service> for me and one for my sister <day> <time>
 i fell off a ladder and my wrist is swollen who can look at it <day>
 i'm fine with anybody just get me in for <service> by <day>
 <service> <day>? <length> will do <time> best
@@ -556,7 +555,7 @@ i want somebody to measure my feet for running <service> <day> <time> works
 need <service> is <day> <time> doable
 second round on my <service> it's supposed to be around <day>
 my daughter has a <service> and we can only do <time>
-hi i'd like an appointment with <staff> late <day> if possible
+hi i'd like an appointment with <staff> <time> <day> if possible
 <length> long <service> one <day> <time>
 i *stubbed my toe and it's gone *purple who can see me <day>
 get me on the calendar for a <service> either <day> or <day>
@@ -803,7 +802,6 @@ book the <length> <service> for me not <day>
 *tablet does not come on again since yesterday somebody should check it
 hi my daughter is scared of *putting her head under <service> could someone help her <day> <time>?
 i'm 48 and never +learnt to <service> is it too *late? i'd like to begin <day>
-<service> <day> for <places> one
 <service> <time>?? no <day> then <places>
 <length> with <staff> <time> <day> <time>
 my <service> is a mess i sink after ten +metres can <staff> have a look <day>
@@ -841,7 +839,7 @@ earliest you've got for a <service> please
 need a <length> <service> not <day> <staff> or <staff> doesn't matter
 could i have the <time> <service> <day>
 my doctor wants me to try <service> on my elbow
-i'd like to make an appointment for myself and one for my wife
+i'd like to make an appointment <places>
 sprained my ankle on the stairs *walking is hard who can see me soonest
 put me in with whoever's free <day> <time> for a <service>
 can i book online for the <day> <service>?
@@ -851,7 +849,7 @@ kindly book me a <service> <day> <time>
 i keep *slicing my *drives i need help before the tournament <day>
 i'd like to have <service> made to fit me i am very tall
 the <service> on my *irons are *slippery can i bring them in <day>
-we are four friends and want the <service> <day> <time>
+<places> friends and want the <service> <day> <time>
 please put my son in the <service> <day> he is nine
 i three <service> every green can <staff> help me <day> <time>
 <service> with <staff> some day <day>
@@ -1037,6 +1035,157 @@ help me fix appointment for my boss <service> any time <day>
 i want to *snap <service> now
 +uk refused me last year can <staff> advise me <day> <time>
 kindly schedule my driver for <service> he is free <day>
+hi there could i come in for a <service> <day> <time>
+i twisted my ankle <day> and would like someone to look at it *ideally <staff>
+my <service> told me to come back <day> so sometime around <day>
+please put me in for <service> <day> any hour that <staff> has
+is it possible to get my *runner's knee <service> before the *race <day>
+<places> friends and would love to join the <service> <day>
+i need to see a <service> for my mother she fell <day> would suit
+<length> of <service> <day> <time> with <staff>
+get me the soonest thing you have with <staff>
+i'd love to have my running looked at do you have <day>
+<staff> for <length> <day> <time> if you can
+my shoulder is playing up again and i'm already a patient so a <service> please
+<service> for my heel <day> or <day> <time>
+it's <name> <phone> i want another <service> like the last one <day>
+new to town bad back who can see me first
+a colleague of mine goes to <staff> and i would like to try her is <day> possible
+both <places> want a <service> <day> one after the other is fine
+put me down for the <time> <service> <day>
+i have a voucher for a <service> and want to use it up <day>
+my son needs his wrist <service> for *hockey could that be done <day> <time>
+my three year old hardly says a word could somebody see him <day>
+i'd like an <service> for my daughter she's starting school <day> and nobody understands her
+could you fit my lad in with <staff> <day> <time>
+i teach all day and my <service> goes <time> i'd like to see <staff>
+<length> with <staff> <day> <time> if he has it
+can dad have a <service> <day> <time>
+<places> for the <service> <day> please i've twins
+<length> of <service> any <time> <day>
+i've got a job *interview <day> and want help with how i speak before that
+our usual <length> with <staff> please <day>
+my <service> is getting worse and i'd like to start coming
+i need a letter <service> for the school it's for the *ehcp +review <day>
+a quick <service> up with <staff> <day> <time>
+he <service> he is eight i would like him to be seen before <day>
+hello i'm <name> i'd like to add another session for my son <day>
+first available assessment i don't mind with whom
+his +nursery says he should be seen so we'd like <length> with <staff> <day>
+could you put *ivan down for another <length> with <staff> <day> he has
+i'm a *drama teacher my *throat's *raw <day> <time> would be perfect
+my *granddaughter would love the <service> is there one <day> she could join
+*g'day i'd like to do the <service> <day> if there's room
+my son's turning *sixteen and wants his <service> when can he do it
+i've never *sailed i'd like to give it a go with <staff> one <time>
+can you take me out for <length> <day> i want to <service> *tacking
+sign me up for the <service> with <staff> <day> <time>
+i keep *hitting the +jetty somebody has to teach me to <service> the thing
+book the <service> for <day> <time> i did the course in *sydney
+i'm about to buy a +yacht and want <staff> to look her over say <day>
+could my <places> go in the <service> <day>
+<length> with <staff> <day> <time>
+my husband would like the <service> lesson for his birthday it's <day>
+i want to <service> the +kayak any <day> but <day>
+same <service> again <day> for me <name>
+how about a <service> <day> <time>
+<places> would both like the <service> can we do it together <day>
+pop me <day> s <service> thing just the one
+<length> on the <service> with <staff> <day>
+i need to *brush up on my <service> before the <day> *cruise
+i'd like to set up <length> of <service> <day> <time>
+hello my hip has been *aching since january and i haven't been to you before
+can <staff> see me <day> <time> it's a <service>
+a spot in <day> s <service> <places> please
+<staff> <day> <time> for the <service>
+i would like a <length> <service> the gentle kind <day> some time
+my name is <name> and my number is <phone> i want a <service> with a physio
+need someone to <service> my ankle before <day> s game
+i run *marathons and my *shins hurt can <staff> film me running <day>
+would it be possible to bring my boy in he hurt his knee at *hockey
+anything for a sore neck <day> <time>
+i'll take whatever comes first with <staff> <length> is *plenty
+<service> please <day> any time <time>
+<places> would each like a <service> <day>
+i'm in town only until <day> and can hardly turn my head
+my little boy came out in *hives after eating *cashews i'd like him to <service>
+<service> for my daughter please <day> <time> if <staff> is in
+my eyes *stream all summer long and i want it sorted out before <day>
+i'd like the <service> *talked through with <staff> <day> would be best
+<places> in the <service> <day> for my mother and me
+put me in with <staff> for my <service> <day> <time>
+the *dermatologist says it's <service> so i need the +plasters on my back
+can my son have his <service> in the easter holidays
+my next <service> is due <day> would be fine
+i think milk *upsets my stomach who could i see about it
+hi it's <name> could i book one more <service> for <day>
+i get *wheezy at night and my <service> doesn't *seem to do much
+the earliest that anybody can do a <service> on a four year old
+good morning i want <service> <day> <time> please
+my <service> are a mess could somebody see to them <day>
+i need <service> before my *graduation <day>
+two of my <service> broke can i come <day> <time>
+my mother would love the <length> <service> for her birthday <day>
+a <service> for my husband with <staff> <day> <time>
+*natalie *weekes again i'd like the same <service> <day>
+i have <service> from you that need filling any day <day>
+i'm getting married <day> and need my <service> done for it
+take this <service> off me please soonest you can
+<staff> for a <service> <day> <time>
+hey want to get my <service> before the +beach <day>
+could you get me in with <staff> for a <service> <day> <time>
+i twisted my ankle <day> and would like somebody to look at it
+i'm due for another session with <staff> any day <day> except <day>
+hi there <length> of <service> <day> <time>
+please put me down for the <service> <day>
+i want to come in for <service> with <staff> <day> <time>
+my doctor says i should get <service> for my shoulder what do you have <day>?
+need my knee <service> before the tournament <day>
+i'd like to bring my mother for a <service><length> <day> <time>
+this is <name> <phone> i'd like a <service> as soon as you can
+<places> would like to try the <service> <day> <time>
+let's do <service> again with <staff> <day> <time>
+i'm a new client and i'd like to start with whatever you do first
+can you fit in <length> <service> <time> <day>
+my boss gave me the <time> off <day> so i'd like a <service> then
+i think it's time for new <service> could i see <staff>
+i'd like a <service> for my knee <day> <time>
+<places> want a <service> <day> <time>
+hello it's <name> same <service> as last time <day>
+my son's <service> is *sticking into his *cheek can somebody fix it <day>
+hello i'd like to have my daughter seen her <service> are coming in *crooked
+my <service> *snapped in half and i need a new one
+he's due for his six week <service> do you have <day> <time>
+i'm *thirty-four and want my <service> straight without metal can i get +scanned <day>
+<name> i need an appointment with <staff> for my <service> <day> <time>
+a <service> came off while she was eating pizza <staff> fixed it last time
+can we do the <service> <day> spring break that's <day>
+<staff> please a <service> for my boy <day> <time>
+i need the <length> <service> it's been a while
+i'd like to get my next set of <service> <day> <time> if you can
+our dentist said to call you about *maya's *overbite
+<time> <day> with either doctor for a <service>
+my braces came off <day> i'd like them <service> now
+can you squeeze us in <time> <day> her <service> is loose
+i'd like my son's <service> put on <day>
+my <service> +locks every time i *yawn does <staff> have anything <day>
+good morning i would like to start <service> with <staff> three <time> a week
+please book me for <service> <day>
+i sit in the office the whole day and my <service> is *paining can <staff> help me <day> <time>
+can i have a session with <staff> <day> <time>
+<places> want to <service> <day> <time>
+i'm five months <service> and would like some gentle exercise
+my boy is ten he wants to learn <service> <day> <time> please
+my legs are so sore from the half <service> <length> massage <day> <time>
+i want to lose weight before my wedding <day> where do i start
+kindly reserve <staff> for me <day> <time> <length> of <service>
+i need someone to tell me what to eat <day> <time>
+it's <name> i'd like a <service> with <staff> on <day>
+i have never been to a gym and would like to be <service> first maybe <day>
+i'm running the *victoria falls <service> and i need a coach
+i would like to be <service> for <length> after my session <day>
+can my daughter of nine join the <service> <day> <time>
+<places> +ladies who want <service> <day>
 = ask-availability
 do you have any slots for a <length> <service> <day> <time>
 next available *massage?
@@ -1155,7 +1304,7 @@ is <day> <time> still free with <staff>
 got anything with <staff> <day>
 any places left in <day> s <service>
 when could somebody see a vomiting <service>
-what's free late <day>
+what's free <time> <day>
 is <day> <time> full
 do you have room for a quick <service> job <time>
 is <day> still open for <service>
@@ -1213,7 +1362,7 @@ what have you left <day> for <service>
 when does <staff> have his next opening
 any seats left for the <service> thing <day>
 is your <day> booked solid
-got anything late <day>
+got anything <time> <day>
 is <staff> free <time> <day>
 how far out is <staff> booking
 i've got a free <time> <day> what could <staff> do
@@ -1318,6 +1467,59 @@ is <day> s <service> full already
 good afternoon is it possible to see a <staff> <day> <time>?
 the <service> when is another one coming up
 when can i see <staff>
+would you have <length> <service> <day> <time>
+what does <staff> have left <day>
+is <day> <time> completely full or is there still a spot for a <service>
+do you have anything at all before <day>
+when's <staff> next free <length>
+is <day> s <service> *nearly full or quite empty
+could you check if there's room <places> <day> s <service>
+would one more <service> fit into <day> s group
+how soon could somebody look at my throat
+what have you got with <staff> <time>
+are there any sessions left in the easter holidays
+does <staff> have <day> free
+when could <staff> take me for <service>
+what times are going <day> with <staff>
+is there a <service> <day> or are they all gone
+could you do <places> <day> <time>
+have you any days before <day>
+what openings has <staff> got <day>
+is there any way of seeing a <service> <day>
+how booked up are you <day>
+which <time> does <staff> have something
+are there <places> left in <day> s <service>
+do you still have a <service> for <day> <time>
+has the <staff> got any room <day>
+when could you next do a <service>
+is there space <day> s <service> class <places>
+what's free with <staff> <time> <day>
+how far ahead is <staff> booked
+would <staff> have a slot <day> <time>
+does <staff> have anything <day> <time>
+what all do you have open come <day> <time>
+could <places> fit in the <service> <day>
+is there any <service> time left <day>
+how soon could <staff> do a <service>
+any <service> to be had <day>
+anything open with <staff> <day>
+how soon could somebody give me a <service>
+do you have any time <day> <time> for a <service>
+is the <day> <service> full already
+<day> what times have you still got for <service>
+would there be anything <day> with a man for a <service>
+is there a spot for a <service> <day>
+what does <staff> have open <day>
+how far out are you *scheduling <service>
+do you have anything at all <time> <day>
+is <staff> free <day> <time> for a quick <service>
+any openings <time> <day>
+what's the earliest <day> for a <service>
+how many places are left in <day> <service>
+what is the earliest that i can see a trainer <time>
+does <staff> have <length> <day>
+when can i +box with coach <day>
+is there any trainer available now
 = ask-price
 what's the damage for <length> of <service>
 how much do you charge for <service>
@@ -1656,6 +1858,63 @@ please what is the charge for <service> per page
 is the <service> up to hundred *thousand
 how much *una *dey collect for <service>
 what is the fee for someone whose <service> was refused
+what would <length> of the <service> one be
+how much do you charge for a <service>
+are the <service> *eighteen dollars each or for the month
+i only have fifty dollars what can i get for that
+what would i be paying for a pair of <service>
+is a <service> cheaper than the first one
+do the prices go up after the summer
+what does a +block of sessions work out at
+how much is it just for the <service>
+is the <service> nine pounds for each child or for each family
+what do you charge for the <length> one with <staff>
+how expensive is a <service> for a +tribunal
+what's it cost if <staff> visits him at <service>
+what's the damage for the <service>
+how much for a family of four on the <service>
+is the <length> <service> dearer per hour than the <length> one
+what would <staff> want for looking at a 30 foot +yacht
+does the price of the <service> include the test
+does the <service> cost extra if i already have the licence
+what do i owe you for <length> of <service>
+would you tell me the fee for <service>
+is <length> of the <service> one dearer than <length> of the other
+what can i get with you for the least money
+how much are ten <service>
+my daughter needs her <service> looked at what will that set me back
+how much would it be to <service> for everything
+what are your charges for seeing the <staff>
+is the <service> *fifteen pounds a head
+roughly what does a <service> come to
+do i pay the <service> one by one and how much is one
+how much would <length> of the <service> time be
+what you charging for a <service>
+is the big <service> much more than the small one
+how much to fix one <service>
+do you charge extra for <service>
+what would <service> and a <service> cost together
+how much for a <service> and four +bridesmaids
+what does a <service> run these days
+how much do i have to pay for the first appointment
+is the <service> still *eighteen dollars
+what's the difference in price between <length> and <length>
+can you give me a rough idea what <service> would cost
+price for <service> both knees
+does it cost extra if i stay <length>
+how much do <service> cost
+how much do you charge if the <service> got lost
+do i pay for the very <service>
+how much is the <length> <service>
+what would it cost me to get my <service>
+are <service> cheaper than braces
+how much is it per session
+what are you charging for <length> with a trainer
+is <service> for children cheaper than for *grown-ups
+how many +kwacha for the <service> of <length>
+what will i pay for a <service>
+if we are two do we pay double
+what is the charge for a couple
 = ask-service
 how long does the <service> thing take
 what exactly is <service>
@@ -2207,6 +2466,82 @@ does the <service> include a new application
 what will they ask me in the <service>
 can i do <service> of +birth certificate
 do you handle +schengen
+do you work with people who have had a stroke
+is the <service> done on a *treadmill
+can <service> help with a swollen knee
+what happens in an <service> what will they do
+how long does the <service> go on for
+must i take my clothes off for a <service>
+i have *osteoporosis is the <service> suitable
+should i bring the <service> that i have now
+how many people are in the <service> usually
+what exactly do you do with a child in the session
+would the <service> help somebody who sings in a *choir
+do you see adults who have had a <service> or only children
+roughly how much time should we allow for an <service>
+my little one is only *fifteen months is she too young
+for the <service> am i to bring food along
+can you teach me to <service> less *geordie
+he is +autistic and hates *bright lights can you *cope with that
+will she have to read *aloud in front of others
+do you still do the groups <day>
+do you teach on *keelboats or just <service>
+what's in the <service> is there much +theory
+how long are we out for on the <service>
+my daughter's seven can she do <service>
+do i need my own +wetsuit for the <service>
+is the <service> all right for someone of seventy
+can i wear *thongs on the <service>
+what do you teach in the <service>
+how rough does it get out there
+how does <service> work exactly
+would you say <service> is good for *migraine
+does somebody in your team treat jaw pain
+how long will the <service> last
+should i have *eaten before the <service>
+is <service> with you suitable for somebody who is *seventy-four
+do i need to bring my own <service> <day>
+i have a new hip am i allowed to do the <service>
+what do the <service> help with
+what will you <service> for with the *pinpricks
+does a <service> take the whole day
+is the <service> right for a child of five
+what do i have to bring to the <service>
+could you find out whether i'm allergic to washing *powder
+do you do anything for *hives
+do you <service> for *coeliac *disease
+how does the treatment with <service> work
+what's the difference between the <service> and the skin one
+can i keep my *contacts in for the <service>
+will <service> *wreck my own nails
+do you do *dip *powder
+is the <service> one okay if i have a *corn
+what <service> can i get
+my daughter is *thirteen could she get <service>
+can i come straight from the +beach for <service>
+is the <service> going to be painful
+a <service> that's how many minutes
+do you help with *sciatica
+can a pregnant woman have <service>
+what kind of clothes are best for the <service>
+which <service> would you say is better for stress
+is <service> something for a heel *spur
+is it okay to drive after <service>
+how long will he be in the chair to have <service> put on
+what do i need to bring for the first appointment
+does getting them <service> hurt
+what is an <service>
+do you do *veneers
+can the <service> be worn over braces
+is six too young for a <service>
+do you treat people who <service> their teeth at night
+what do they do with me in the <service>
+will <service> help me with my stress
+do i need to be flexible for <service>
+should i eat before the <service>
+what do i come with for the <service>
+do you have *swimming
+is the <service> *accurate
 = ask-hours
 what time do you shut <day>
 when do you open <day>
@@ -2221,7 +2556,6 @@ opening hours please
 how late are you open <day>
 are you shut for <day>
 do you open <time>
-are you open on may day
 do you do <time>
 what time do you knock off <day>
 do you open on <day>
@@ -2257,7 +2591,7 @@ you working on <day>
 what are your hours <day>
 how early do you get in
 could you give me your opening hours for the *week?
-will you be closing at all over the <day> break
+will you be closing at all over the easter break
 will anyone be at the clinic on <day>
 how late can i come <day>
 are you open at <day>?
@@ -2385,6 +2719,34 @@ when is your closing time <day>
 will you work on <day>
 from what time can somebody come <time>
 can i come as early as 7
+will somebody be working on <day>
+do you have <time> hours during the week
+which days does the clinic open early
+until what hour could i reach you <day>
+are you open in half term
+do you close for <time> at all
+can i bring him in <day> or are you shut
+what time do you start <time> <day>
+are you closed on public holidays
+is the school open all year round or only in summer
+until when can i call you <day>
+will i find you there on <day>
+from what hour is someone in <day>
+is the clinic ever open <day>
+are you open late any <time>
+how late does <day> go with you
+will you be shut over <day>
+is anyone there <day>
+what time you open <day>
+are you ever open <day>
+<day> from when until when are you there
+will anybody be at the clinic on <day>
+what time do you guys open <day>
+how late can i call you <day>
+<day> are you closed then
+what time do you open <time>
+up to what time are you there <day>
+<day> will you be open
 = ask-place
 which bus gets me there
 is there somewhere i can leave the car
@@ -2414,7 +2776,6 @@ do you have a sauna
 is the studio upstairs
 where do <service> start
 can i get picked up from school
-where do i park
 coming from the ferry which bus takes me to your door
 i'm in a wheelchair will i manage
 is it hard to find a parking spot
@@ -2618,6 +2979,41 @@ my mother cannot climb stairs
 which side of the post office are you
 do you have somebody to help an old woman at the entrance
 is *transport from *ikeja easy
+is there a bus from the ferry *terminal
+i use a walker can i get in without steps
+there are three doors through which one do i come
+how far are you from the highway exit
+where do i go once i'm inside the building
+could i walk it from the station
+where do i put the car when i've got the baby with me
+will a double pram go through the door
+which bus do we get from *headingley
+is there a lift or is it all on one floor
+where exactly is the +slipway
+is it far to walk from the bus
+can i leave my trailer with you overnight
+mum's in a wheelchair could she get onto the +jetty
+where will i find your front door
+is there anywhere to leave my *motorbike
+my dad can't do stairs how does he get up to you
+how far are you from the ferry
+where are you in *cardiff
+can i get a pram in the door
+is there a bus from the bay
+where do people usually leave their cars
+where in *bridgetown are you
+is it a lot of stairs my knees are bad
+where do i park <day>
+are you near the bus +terminal
+where can i park near you
+is there a bus that stops near the clinic
+i use a walker is that okay with your entrance
+what floor is your office
+do i have to pay to park
+are you anywhere near the library
+where exactly is the studio
+which +minibus do i take from town
+is my car safe at your place
 = ask-policy
 will blue *shield cover this or do i pay *upfront
 what happens if i cancel <day>
@@ -2649,7 +3045,6 @@ how do i pay for <service>
 what if i need to cancel the night before
 must i pay a deposit
 can i publish the <service> on my page
-what if we come late
 do you take *e-transfer
 can my wife use my voucher
 do i pay up front
@@ -3039,6 +3434,66 @@ can my uncle in *london +sponsor me
 if i come late *nko
 how many days will the <service> take
 do i need appointment for <service>
+i leave my wallet at home these days will my phone do to pay
+i have two insurance plans can you bill both
+if my bus is late will you still take me
+do you send a text to remind people
+how do i give someone a <service> as a *present
+up to what time could i still cancel and pay nothing
+may i pay half now and half <day>
+can i pay after each time or do i have to pay all at once
+will my *bupa cover it
+is it alright if i sit in with her
+what happens if he's ill on the <time>
+does our gp have to *refer us
+will there be an invoice for my company
+do i pay a deposit
+what if it *blows too hard on the day
+if i don't pass do i pay the lot again
+can i cancel <day>
+*eftpos alright with you
+does my old <service> from new *zealand count here
+can i come straight from the airport with my *suitcase
+do you charge me if i cancel on <day>
+can i give you cash
+does blue cross cover <service> with you
+how do gift vouchers work
+must it be my doctor who *sends me to you
+will you hold it against me if i'm seven minutes late
+can i claim this on my work insurance
+thank you and one more thing do you take american express
+will *vitality pay for this
+has my doctor got to write you a letter first
+suppose i don't turn up at all what then
+can i send my +sixteen year old by himself
+can you see me on the +nhs
+do you accept visa
+is there a deposit for <service>
+if the <service> *lifts <day> or two do you *redo it
+can i cancel on the <time>
+how do i buy a gift card for my boss
+can my children sit with me while i get my <service> done
+if i need to cancel do i still have to pay
+do you bill sun life directly
+am i allowed to bring my dog in
+how long is a gift certificate good for
+do i need a note from my family doctor
+do you take *delta +dental
+can i pay a little each month
+do i have to stay while my son gets his braces <service>
+will you write him a note for school
+is there a charge if we don't show up
+can my *younger ones come along and wait
+can i use my health +savings card
+do you sell +wax
+can i pay by mobile money
+do i have to pay for a whole year
+is there a place to bath after <service>
+what if there is load +shedding
+can i come and use the *treadmill alone
+do you have something for +ladies only
+if i buy ten do i get one free
+am i supposed to come with my own towel
 = ask-staff
 does <staff> work <day>
 who does the <service>
@@ -3255,6 +3710,39 @@ anyone there speak *samoan
 is <staff> a proper nurse
 which of you is the lawyer
 is your <staff> good with babies
+is it <staff> or <staff> who does the <service>
+does <staff> work on <day>
+which of your <service> is best with backs
+do you have a female <service> therapist
+who would i be seeing for <service>
+is <staff> a proper therapist
+on what days of the week does <staff> see people
+who deals with children who <service>
+has anyone there worked with <service>
+is <staff> about on <day>
+how long has <staff> been a +skipper
+is there a woman who teaches <service>
+whose turn is it to teach <day> <staff> or <staff>
+who would you send a runner to
+is there a man for the <service>
+how many years has <staff> done this
+who speaks french with you
+is <staff> a proper <service>
+on which days would i find <staff> in
+can i ask for a female nurse
+who is the best person for <service>
+is <staff> good with <service>
+do you have any men working there
+who does the <service> at your place
+which days would i find <staff> working
+do you have any male <service>
+is <staff> good with shoulders
+are there any <time> when <staff> is there
+who *puts the <service>
+is there a lady doctor
+who is the trainer for +ladies
+is <staff> there <time>
+has <staff> been <service> for many years
 = ask-mine
 when's my next appointment
 what time am i down <day>
@@ -3474,6 +3962,41 @@ please check if i am booked <day>
 what is the date of my <service>
 i am <name> which day is my <service>
 was my booking for <time> <day>
+what day did i book for
+i think i have something with <staff> <day> but i'm not sure when
+i cancelled on your website yesterday did you get that
+at what time is my <service> <day>
+when are we next in with <staff>
+can you tell me whether <day> is still on
+i've *forgotten if it's <time> <day>
+have we got one booked for half term week
+what time do i have to be there <day> it's <name>
+you've still got me written in for <day> haven't you
+which <service> did i sign up to
+have you got my booking for the <service>
+did i book <time> <day>
+<name> here what was it i had <day>
+could you see if my booking went through
+with whom am i <day>
+what is it that i've got booked with <staff>
+is it <day> or <day> that i <service>
+what time should *sian be there <day>
+have you got anything down for us <day>
+what time them <service> of mine is <day>
+*carol *ann best am i full <service> or half leg <day>
+you have me down with <staff> or <staff>
+remind me when i'm coming to you next
+what time is my appointment <day> again
+<name> here am i down for <day>
+i can't remember who my <service> is with
+have i got anything on the *books for *march
+when is *brooke's appointment
+what did we have *scheduled for <day>
+was it <time> <day>
+how many visits do i have coming up
+please remind me what day my session is
+i think i have something with <staff> <day> what time
+is my booking <day> still there
 = cancel
 i need to cancel my appointment
 please scrap my <day> <service>
@@ -3591,7 +4114,7 @@ cancel my <service> with <staff> <name> <phone>
 <time> <day> isn't happening for us
 my name can come off <day>
 the <service> ran off so we won't be in <day>
-cancel *nikos *pappas <service> <day> <phone>
+cancel *nikos *pappas <service> <day> 02 <phone>
 *sadly *molly passed away please take out her appointment
 the <service> has been sold no need for the service
 <name> <phone> drop my <day>
@@ -3759,7 +4282,7 @@ won't need that <service> any more sold the *truck cheers
 please cancel <name> <day> but not <day>
 i'm *crook won't be in <day>
 the wife's booked me in and i'm not going *flick it
-take *mei *lin *chau off <day> she's *overseas
+take <name> *chau off <day> she's *overseas
 please cancel the <service> already gave me visa praise god
 i have *snapped the <service> elsewhere cancel <day>
 don't bother about the <service> again
@@ -3767,6 +4290,64 @@ i will not be able to come <day> cancel it for now
 i no longer need the <service> my *cousin did it
 cancel <places> i am <service> <day>
 *network is bad for <service> call it off
+i don't need the <service> <day> any longer
+don't wait for me <day> i have to call it off
+i'm feeling better so the <service> <day> can go
+cancel everything i have <day> i'm moving away
+*lily won't make it <day> this is her husband please cancel it
+sorry to do this at short notice but i can't come <day>
+i changed my mind about the <service> cancel that please
+no use keeping my spot in <day> s <service> i've hurt my foot
+she's got *chickenpox so we won't be there <day>
+we've decided to stop the sessions please cancel the next one
+<name> i will not be able to attend <day> kindly cancel
+the hospital has seen him now so we don't need the <service>
+scrap <day> please i'll ring when i'm back
+*tom won't be coming back after <day> take out anything he has left
+pull me out of the <service> <day> please
+i sold the boat so i won't be needing the <service>
+<name> cancel <day> i've got covid
+we can't get to *hobart the bridge is shut so forget <day>
+drop <day> and leave the other one as it is
+forget about my <service> i broke my arm
+i won't need the <service> after all
+take my name off <day> s <service>
+<name> my doctor told me to wait so please drop the <service>
+we're *leaving the *country cancel both of my appointments
+i have a fever and had better stay home <day>
+forget about <day> please
+the rash has gone so there's no need for the <service> <day>
+<name> i'd like to cancel <day>
+sorry we can't afford it please cancel the <service>
+i've moved to *swansea and found someone there so cancel what i've got left
+she's full of cold we'd better not come <day>
+take me off the <service> i did one at work
+my <service> can wait don't keep <day> for me
+i can't make it <day> cancel me *nuh
+<name> the <service> <day> is not needed any more
+please remove us from the <service> the children are sick
+i found somebody *nearer so cancel <day>
+scratch the <service> i *shaved
+i have to cancel my <service> i'm down with the flu
+please take <name> off the list <day>
+we won't be coming to <service> <day>
+my back feels fine now so i don't think i need the appointment
+<name> would you kindly cancel what i have <day>
+can you scrap my booking i'll call when i'm back from *toronto
+never mind about the <service> <day> my kid's sick
+i've got to cancel my daughter's in the school play that day
+<name> the <service> stopped +poking so you can cancel <day>
+we're *switching to another +orthodontist please cancel everything we have
+the <service> <day> i have to cancel that
+don't hold <day> for me any more
+turns out we can't make the <service>
+my <service> has a cold we had better skip <day>
+i am not feeling well i will not come for <service> <day>
+kindly cancel my session of <day>
+my doctor has said no <service> for a month so remove me from everything
+cancel the <service> i found someone *nearer to home
+<name> the baby came early so no more <service>
+i booked <service> by mistake please take it out
 = move
 can we push my <day> visit back to <day>
 i'd like to reschedule
@@ -3787,7 +4368,7 @@ shift our <day> <service> to <day> <time>
 can we make it <time> rather than <time> <day>
 could you put us back to <day>
 could i switch my <day> <service> to the <day>
-i'm running behind <day> could we say 4 instead of <time>
+i'm running behind <day> could we <time> instead of <time>
 need a different day for my <service>
 please move <day> <service> to <day> <time>
 would it be possible to come earlier <day>
@@ -3843,7 +4424,7 @@ my <time> <day> has to be later in the day
 swap my appointment with <staff> from <day> to <day>
 i can't get away from work <time> is <time> possible on <day>
 reschedule <service> to <day> <time>
-please change the therapist for my <day> <service> to <staff>
+please change the <staff> for my <day> <service> to <staff>
 have to postpone the <service> until <day>
 is it possible to come half an hour sooner <day>
 my meeting clashes with <service> <day> find me something else that week
@@ -4155,6 +4736,79 @@ my flight is now earlier so i must do the <service> before <day>
 please i want to change <staff> appointment from <day> to <day>
 <name> let the <service> be <day> i have exam <day>
 i will be late <day> can it start <time>
+i have to push my <service> back a week
+the <day> <service> doesn't work any more could it be <day>
+can you bring my appointment forward to <day>
+i'd rather come <time> than <time> <day>
+<name> here the <service> <day> i want it with <staff> instead
+my flight got changed so <day> is impossible what about <day>
+something has come up at work is a later time <day> possible
+switch my <service> from <day> to <day> please
+can i trade my hour <day> for one on <day>
+could we make it half an hour later <day> he has a *club
+i need to rearrange the <service> i've lost it completely and can't *travel
+<name> could i come to <staff> <day> rather than <day>
+swap <day> s <service> for one <day> please
+the <service> trip is on <day> so we need a different day for <staff>
+can the <service> <day> be an hour earlier
+<day> s no good for *phil's <service> thing any chance of <day>
+we're *held up at the dentist's could <day> be <day> instead
+my <service> clashes with an exam can i do it on the <day> instead
+<name> the <service> <day> could it start <time>
+can i postpone the <service> thing by a week
+they *forecast forty +knots <day> shift me to <day> would you
+i'd like to have my <service> with <staff> rather than <staff>
+the <service> is too early for me is there <time>
+any way to come a day sooner for the <service>
+<name> the <service> <day> any later that day
+my boss won't give me the <day> off so i'll have to pick another day for the <service>
+<day> doesn't suit me now have you got <day>
+i start a new job <day> so my <service> has to be <time>
+could i come an hour before the time we agreed
+please put my <day> <service> <day> <time>
+<name> i have *joaquim <day> i would rather have <staff>
+can we find another day my sitter has let me down
+the <service> <day> make it a week later
+is it okay if i change <day> s <service> to <length>
+i've been called into work <day> can my <service> be <day> instead
+<name> i'm with <staff> <day> would <time> work
+he had to take an *antihistamine yesterday so the <service> needs to wait a week
+the <service> one <day> is too late in the day for us
+any chance of *shifting my <service> to <day>
+i've double booked myself <day> what about <day> <time>
+my flight *leaves earlier so my <service> up must be <day> not <day>
+<name> i have the <service> <day> could we start <time>
+push my <service> to <day> please
+i'd prefer <staff> for my <service> is that possible
+i'm stuck at the office <time> <day> can it be later
+let's do <day> <time> rather than <time>
+switch my <service> and come a day sooner is that alright
+i can't do <day> any more would <day> be possible
+something's come up at work i have to push my <service> back a day
+can i bring my appointment forward to <day>
+<name> i'm with <staff> <day> any chance of the <time> instead
+i'd like <staff> rather than <staff> for my <service> <day>
+please change my <service> from <day> to <day>
+my flight got *delayed i won't make it <time> is there something later <day>
+can we do my <service> on a different day i don't mind which
+make it <time> <time> <day>
+i won't be able to come <day> what does <day> look like
+we have a *track meet <day> can we switch his <service> <day>
+<name> i'd rather have my check <day> than <day>
+<day> is no good could we get the <service> a week later
+can you see us <time> instead of <time> <day>
+please reschedule my <service> appointment for some other <time>
+i need to move <day> s <service> up it really hurts
+could <staff> do it rather than <staff> <day>
+<name> can my visit <day> be <time> instead
+i am travelling to *ndola <day> let us do my <service> <day> <time>
+<name> can my <service> be <day> and not <day>
+the <service> <time> is too early for me can we <time>
+i have a meeting <time> <day> so please shift my <service>
+can i come with my sister instead so make it <service>
+my car has broken down could you push me to the <time>
+<name> here i want the <service> session one week earlier
+<name> my <service> of <day> let it be <day>
 = person
 can i speak to a human please
 put me through to someone
@@ -4289,6 +4943,26 @@ can i have a *yarn with a real person
 put us through to <staff> would you
 let me <service> with your *oga
 i need to talk to a human being please not machine
+can i talk to a human being please
+i want to speak with whoever is in charge
+is <staff> there i'd like a word with her
+i'd rather discuss it with a person if that's alright
+put me through to <staff> will you
+i'd sooner speak to a real *bloke
+can i have <staff> please
+i'm not happy talking to a program get me a person
+is there a human i could have a word with
+put <staff> on
+i'd like a word with <staff> if she's about
+this is going nowhere let me talk to someone
+let me talk a minute to <staff> *nuh
+i want a real person on this line
+can i talk to a real person please
+i want to speak to <staff>
+could i talk with <staff> for a minute
+is there someone i can actually speak with
+connect me to <staff> please
+i would rather talk to a human being
 = message
 can you pass on a message to <staff>
 i'd like to make a complaint about my last visit
@@ -4513,6 +5187,44 @@ my <service> has a mistake on my name <staff> should please correct it
 your +gateman *embarrassed me yesterday and i am not happy at all
 please help me tell <staff> that the <service> called
 i paid twice by mistake somebody should call me
+let <staff> know that my shoulder is much better
+could someone phone me about the bill i got
+i was kept waiting <length> and i'm not happy about it
+tell <staff> the form is in the mail
+please tell <staff> he said his first whole *sentence
+can <staff> ring me about the invoice it's wrong
+would you pass on to <staff> that i'll be ten minutes late <day>
+nobody rang me back last week and i find that very poor
+thanks and could <staff> call me when she's free
+tell <staff> i left my hat in his <service>
+i want to complain the instructor *swore at my son
+get <staff> to email me the quote will you
+let <staff> know the <service> at the *marina *pontoon *c
+please have <staff> ring me it's about a bill
+say to <staff> that the *brace fits
+i left my umbrella at your place <day> could somebody look
+nobody *greeted me when i came in i'm quite upset
+could you ask <staff> whether he still has my letter
+please let the doctor know that the new tablets are working
+i've been waiting for my <service> for three weeks and it's not good enough
+can <staff> phone me about the invoice
+tell <staff> i love the colour she did
+ask <staff> to call me about the <service> please
+one of my <service> fell in my eye and nobody *apologised
+i think i left my ring on the table there
+can you tell <staff> that the exercises are helping a lot
+my scarf must still be in your changing room
+i was charged twice last week and nobody has called me back
+ask <staff> to give me a call when she has a minute
+could you let <staff> know that the <service> is gone
+my son left his jacket in the +den
+have <staff> call me about the bill
+i'm really unhappy with how long we waited last time
+tell <staff> that i finished the +race
+i forgot my water +bottle at <service> <day>
+<staff> must phone me about the team building
+the music was too loud <day> i want to complain
+i would like to leave a word for the owner about the +nanny
 = thanks-bye
 thanks so much bye
 cheers that's everything
@@ -4648,6 +5360,24 @@ cheers big ears
 thank you *ma god bless you
 okay thanks i'm good for now
 alright we will talk later
+great that was all i needed have a good one
+perfect thank you very much for your help
+right thank you that's been very helpful
+lovely see you <day> then
+*beauty thanks for that
+no worries that's me done
+that's everything bye
+wonderful you've been a great help
+ta very much bye now
+that's grand see you <day>
+alright *darling thanks bye
+bless you that's all
+okay thanks so much have a good day
+that's really everything i needed to know
+great see you then
+nope that'll be it thank you
+thank you so much stay well
+okay no problem bye
 = emergency
 i've got crushing chest pain right now
 my dad fell down the stairs and hit his head
@@ -4778,6 +5508,29 @@ i think grandpa is having a stroke his face is *hanging
 he's gone blue and he's not breathing
 one man just fainted in front of your office
 there is fire in the building
+my husband has collapsed and isn't answering
+i've got a crushing feeling in my chest and my arm is numb
+she hit her head on the ice and now she's being sick
+she's choking on a *grape and going blue
+his mouth has dropped on one side and he can't speak
+our <service> is taking on water fast and we can't stop it
+my mate fell off the +jetty and he's not coming up
+my *grandfather has chest pain and his arm is *tingling
+since <day> there's no feeling in either of my legs
+she fell off the ladder onto her head and is talking *nonsense
+he's been stung and his tongue is swelling
+my daughter ate a *nut and her throat is closing up
+my husband has collapsed and isn't answering me
+there's *glue in my eye and i can't see
+she fainted and she's not <service> up
+my father's face has dropped on one side and he can't speak properly
+i've got terrible chest pain and i'm sweating
+she fainted and won't wake up
+he swallowed a <service> and he's choking
+my daughter got hit in the face and she's bleeding badly from the <service>
+her throat is swelling up and she can hardly breathe
+someone has collapsed on the *treadmill and is not breathing
+my friend was knocked down by a car and there is a lot of blood
 = refused/refunds
 i want my money back for last week
 can i get a refund on my voucher
@@ -4827,6 +5580,15 @@ refund the package i am *shifting to *mumbai
 i was unhappy with it give me my money back
 i want my deposit refunded
 i'd like my money back <day>
+i want the money for my last visit returned
+i want my money back for the last +block
+i didn't like it give me back what i paid
+i didn't like the <service> give me back what i paid
+the <service> found nothing so i want my money back
+these <service> are terrible and i want a refund on them
+i'd like my money back for the last session
+the treatment didn't work so i want a refund
+i paid for ten and only came twice so give me my money
 = refused/discounts
 any chance of a student discount
 can you knock ten bucks off
@@ -4884,7 +5646,7 @@ give me a discount for twins
 knock two hundred off and i'll come
 can you make it a bit less than *ninety dollars
 can give discount for students
-would you knock a *fiver off if we both come
+would you knock a *fiver off if <places> come
 could you do it for 50
 please *reduce it small for me
 make me a special price i have <places>
@@ -4900,6 +5662,16 @@ any chance of mates rates
 can you knock a bit off for pensioners
 *oga do me last price now
 *reduce the money small
+would you do it for seventy if i pay cash
+is it any cheaper for pensioners
+knock twenty off and i'll bring a friend
+i'm *seventy-one so do i pay less
+i'm at *uni would it come cheaper for me
+can i give her two +antihistamines at once
+could you do it for forty if i bring my sister
+can you do it a bit cheaper for me
+can you knock something off since we have <places>
+please *reduce the price for me i am a student
 = refused/advice
 should i take ibuprofen before i come
 is my back pain a slipped disc do you think
@@ -4950,6 +5722,7 @@ should i be *icing or heating my back
 would +malaria tablets be safe with my heart <service>
 i've had a <service> since the +jab is that normal
 is it infected it's kind of red and warm
+i'm pregnant can i still get <service>
 is it dangerous to exercise with a torn ligament
 can i take cold medicine when i'm <service>
 is it normal that she cries all night
@@ -4971,6 +5744,15 @@ should i take my *maintenance medicine on that day or skip it
 can you tell me if *gus *peterson made it home from yours
 cold *pack or hot *pack which is right for it
 how many of the blue tablets can i take
+how many of the pain pills can i take together
+what medicine would help with his *reflux
+i've got a pacemaker is it safe with my heart *condition to go out
+how much ibuprofen can i take with this
+is this rash on my arm an <service>
+my <service> is green is it infected
+should i stop taking my blood *thinner before <service>
+how many *tylenol can he have after the <service>
+which painkiller can i take for my knee
 = refused/others
 has my sister got an appointment with you <day>
 which other patients does <staff> see <day>
@@ -5040,7 +5822,17 @@ what <service> did *niamh *keane pick
 what did *karen *ong's <service> show
 which of your patients had the same surgery as me
 what did *kate *mulligan see <staff> about
+what are me neighbour's <service>
 what did the <service> tell <name>
+is my brother in *law one of your patients
+is next *door's boy coming to you as well the *barker lad
+did my nephew pass his <service>
+does my boss come to you too
+what was wrong with the lady who came out before me
+does *natalie from the bank come to you
+is my neighbour *anke *boersma one of your clients
+is the *larsen boy a patient of yours too
+does the minister <service> at your place
 = refused/private
 what's <staff> private mobile number
 can i have <staff> home address
@@ -5082,6 +5874,12 @@ give me <staff> *madam's personal number
 what's <staff> mobile
 got <staff> *mobile?
 give me <staff> personal line
+i need <staff> own cell number he said it was fine
+have you got <staff> mobile number
+tell me which street <staff> has her house in
+could i have <staff> mobile
+what is <staff> personal number
+let me have <staff> own number
 = out-of-scope
 what's the weather like <day>
 tell me a joke
@@ -5352,6 +6150,49 @@ what is the dollar rate at the *black market
 who do you think will win the *governorship
 do you sell *recharge cards
 between two phones which one is better to buy
+who's going to win the election
+what should i cook for <places> <day>
+can you help me fix my printer
+what's the exchange rate for the *euro
+sing me happy birthday
+how did *leeds get on last night
+can you recommend a good *indian restaurant
+what's *seventeen times twenty three
+are they saying snow for <day>
+where can i buy a good second hand *ute
+when's the *cricket on
+how do you make a *pavlova
+tell me a joke about *pirates
+can you translate this letter into italian
+who do you reckon is going to win the election
+how do i cook *lobster
+can you fix my dishwasher
+when does the ferry to the island leave
+know any good jokes
+where can i get a good *curry round here
+*peru what's its capital
+did *wales win last night
+could you write my essay
+will it be a bad year for *wasps
+what's the best +beach for *turtles
+how many *grams in an *ounce
+who won the *cricket
+could you get a pizza sent to my house
+which *airline should i fly with to *london
+will i need snow boots for <day>
+where would you go for a good *supper around here
+did the *mooseheads win
+my passport is about to run out how do i get another
+could you help me with my *math homework
+is the *lake *frozen enough to *skate
+what time does the library close
+my car won't start do you know a mechanic
+who's going to be president
+the dollar is at how much <day>
+how do i cook *ifisashi
+who will win the *africa cup
+do you sell *airtime
+can you translate this letter for me
 = none
 hello
 good morning
