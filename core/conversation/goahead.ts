@@ -1,3 +1,5 @@
+import { COUNTED_ANEW } from "../language/packs/en/company.ts";
+import { num } from "../language/packs/en/lengths.ts";
 import { CANNOT } from "../language/packs/en/signs.ts";
 import { AS_WELL, LETS_IT_GO, ONE_MOMENT_PLEASE, THAT_SAME_DAY } from "../language/packs/en/doing.ts";
 import { ofKind } from "../language/found.ts";
@@ -88,7 +90,8 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
     return true;
   }
   // "Yes, for two", "no, sorry, three of us": the same hour, for as many.
-  const many = ofKind(reading.found, "places").at(-1)?.value;
+  const anew = COUNTED_ANEW.exec(reading.said.toLowerCase())?.[1];
+  const many = ofKind(reading.found, "places").at(-1)?.value ?? (anew === undefined ? undefined : num(anew) || undefined);
   if (
     task.errand === "book" &&
     task.hold &&

@@ -1,4 +1,5 @@
 import { calledText, serviceText, whenText } from "./format.ts";
+import { fitting } from "./errands/existing.ts";
 import { finish } from "./errands/finish.ts";
 import { messageTaker } from "./errands/message.ts";
 import { proceed } from "./proceed.ts";
@@ -83,6 +84,7 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
       state.appointments = state.appointments.filter((a) => a.id !== event.appointment.id);
       state.task = null;
       ofTheSameKind(t, event.appointment);
+      doneAlready(t, event.appointment);
       return after(t);
     case "gone":
       t.say("gone");
@@ -154,6 +156,13 @@ function had(t: Turn, moved: AppointmentView): void {
 }
 
 /** "Cancel what I have and book me with Nell on the 11th": what is booked in place of it, and was not named, is the same thing. */
+/** A visit that was to be called off later on and is called off now is not looked for again. */
+function doneAlready(t: Turn, was: AppointmentView): void {
+  t.state.later = t.state.later.filter(
+    (x) => x.errand !== "cancel" || x.appointment || Object.keys(x.old).length === 0 || fitting(t, [was], x.old).length === 0,
+  );
+}
+
 function ofTheSameKind({ state }: Turn, was: AppointmentView): void {
   for (const x of state.later) {
     if (x.errand !== "book" || x.service || (x.among && !x.among.includes(was.service))) continue;

@@ -31,6 +31,7 @@ import { applyToBook } from "./errands/apply.ts";
 import { applyWish } from "./errands/wished.ts";
 import { dropHold } from "./errands/offering.ts";
 import { newBook, newCancel, newMove } from "./tasks.ts";
+import { alike } from "./parallel.ts";
 import { asAsked, begin } from "./start.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
 import { weekdayNumber, weekdayOf, type WeekdayName } from "../time/days.ts";
@@ -92,6 +93,12 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
   const open = t.state.task;
   const anew = open?.errand === "book" && !open.hold && bookings(reading, () => false).length > 1;
   if (reading.errands.every((e) => e.errand === "book" || e.errand === "ask-availability") && (!open || anew)) {
+    const two = alike(t, reading);
+    if (two)
+      return [
+        { errand: "book", reading: two.first },
+        { errand: "book", reading: two.second, ...(two.follows ? { rightAfter: true } : {}) },
+      ];
     const whom = oneMoreFor(reading);
     if (whom) {
       const next = STRAIGHT_AFTER.test(reading.said.slice(ofKind(reading.found, "for-whom").at(-1)?.start));
@@ -125,11 +132,11 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
         { errand: "book", reading: partOf(reading, row.second), ...(row.follows ? { rightAfter: true } : {}) },
       ];
     if (groups.length > 1) return groups.map((found) => ({ errand: "book" as const, reading: partOf(reading, found) }));
-    const two = withEach(t, reading);
-    if (two)
+    const withTwo = withEach(t, reading);
+    if (withTwo)
       return [
-        { errand: "book", reading: partOf(reading, two.first) },
-        { errand: "book", reading: partOf(reading, two.second), ...(two.follows ? { rightAfter: true } : {}) },
+        { errand: "book", reading: partOf(reading, withTwo.first) },
+        { errand: "book", reading: partOf(reading, withTwo.second), ...(withTwo.follows ? { rightAfter: true } : {}) },
       ];
   }
   return [];

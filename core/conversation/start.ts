@@ -285,14 +285,8 @@ export function asAsked(t: Turn, task: BookTask, reading: Reading): void {
   delete state.askedDays;
   delete state.askedLength;
   delete state.askedStaff;
-  if (askedStaff && task.staff === undefined && task.gender === undefined && task.notStaff === undefined && !task.same) {
-    const does = (service: string): boolean => t.house.services.get(service)?.staff.includes(askedStaff) === true;
-    if (task.service ? does(task.service) : task.among?.some(does)) {
-      if (!task.service) task.among = task.among?.filter(does) ?? [];
-      task.staff = [askedStaff];
-      t.rule("book/who-was-asked-about");
-    }
-  }
+  if (askedStaff && task.staff === undefined && task.gender === undefined && task.notStaff === undefined && !task.same)
+    withWhomTheyAsked(t, task, reading, askedStaff);
   const named = ofKind(reading.found, "service").flatMap((s) => s.value);
   if (
     askedLength !== undefined &&
@@ -313,6 +307,27 @@ export function asAsked(t: Turn, task: BookTask, reading: Reading): void {
     t.rule("book/the-day-asked-about");
   }
 }
+
+/** Who was asked about right before is whom the visit is with, where they do it. */
+function withWhomTheyAsked(t: Turn, task: BookTask, reading: Reading, who: string): void {
+  const does = (service: string): boolean => t.house.services.get(service)?.staff.includes(who) === true;
+  if (task.service || task.among) {
+    if (!(task.service ? does(task.service) : task.among?.some(does))) return;
+    if (!task.service) task.among = task.among?.filter(does) ?? [];
+  } else {
+    // "Is Miguel in on Wednesday" – "an hour at seven then": of what he does.
+    const minutes = ofKind(reading.found, "length").at(-1)?.value;
+    const theirs = typeof minutes === "number" ? ofLength(t, minutes, [who]) : servicesOf(t, who);
+    if (theirs.length === 0 || reading.question || ofKind(reading.found, "staff").length > 0) return;
+    if (theirs.length === 1) task.service = theirs[0] as string;
+    else task.among = theirs;
+  }
+  task.staff = [who];
+  t.rule("book/who-was-asked-about");
+}
+
+/** What somebody of the house does, of what can be booked. */
+const servicesOf = (t: Turn, who: string): string[] => t.house.handbook.services.filter((s) => s.staff.includes(who)).map((s) => s.id);
 
 /** Whether somebody whose visit is being moved wants to book one of another kind beside it. */
 function booksAnother(task: MoveTask, reading: Reading, e: Errand): boolean {

@@ -20,7 +20,7 @@ import { cuesIn } from "./cued.ts";
 import { guesses, type Guess } from "./classifier.ts";
 import { complains } from "./features.ts";
 import { eachMatch } from "./text.ts";
-import { CANCEL_AND_INSTEAD_RULE, CANNOT_BUT_RULE, HAS_AND_CANNOT, HAVE_AND_CANNOT_RULE, SURE, turned, WAVERS, type Single } from "./turned.ts";
+import { CANCEL_AND_INSTEAD_RULE, CANNOT_BUT_RULE, HAS_AND_CANNOT, HAVE_AND_CANNOT_RULE, asks, SURE, turned, WAVERS, type Single } from "./turned.ts";
 import {
   ANOTHERS_MONEY,
   ASKS_OR_ORDERS,
@@ -453,6 +453,8 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   const sign = cued.find((c) => c.errand === top.errand);
   const turn = turned({ masked, said, top, list, cued, sign, open, named });
   if (turn) return turn;
+  // "I've got the flu": what ails somebody is told, and nothing is asked about it.
+  if (top.label === "refused/advice" && !sign && top.sure < SURE && !asks(masked)) return { read: null, subject: null };
   // What names a thing that the house does is its business.
   if (top.errand === "out-of-scope" && /<(?:service|staff)>/.test(masked) && (named || top.sure < 0.9)) {
     const signed = cued.find((c) => c.errand !== "thanks-bye");
@@ -498,6 +500,9 @@ const OF_ALL_OF_IT = new Set([
   "errand/move/forget-and-come",
   "errand/ask-mine/checks",
   "errand/ask-mine/think-i-have",
+  "errand/ask-mine/is-that-right",
+  "errand/move/with-them-instead",
+  "errand/move/sooner-than",
   "errand/move/let-it-be",
   "errand/move/cannot-make-theirs",
   "errand/book/unsure-which",

@@ -1,6 +1,6 @@
 import { cuesIn } from "./cued.ts";
 import { KIN } from "./packs/en/kin.ts";
-import { CANNOT_MOVE } from "./packs/en/signs.ts";
+import { CANNOT_MOVE, OF_ONES_BACK } from "./packs/en/signs.ts";
 import { COMMON } from "./packs/en/words.ts";
 import { eachMatch, stem } from "./text.ts";
 import { gistOf } from "./vectors.ts";
@@ -15,6 +15,7 @@ for (const row of KIN) {
 /** Whether a text speaks of a part of the body that troubles somebody: a limb, or words of pain and injury. */
 export const complains = (text: string): boolean =>
   CANNOT_MOVE.test(text.toLowerCase()) ||
+  OF_ONES_BACK.test(text) ||
   (text.toLowerCase().match(/[a-z]+/g) ?? []).some((w) => ["@limb", "@hurts", "@injured"].includes(KIN_OF.get(w) ?? ""));
 
 export const TOKEN = /<\w+>|[a-z0-9]+(?:'[a-z]+)?|\?/g;

@@ -1,5 +1,5 @@
 import type { ReadContext } from "./context.ts";
-import { TAKES_OTHERWISE } from "./packs/en/limits.ts";
+import { ENDS_THEIR_LIFE, TAKES_OTHERWISE } from "./packs/en/limits.ts";
 import { A_DOCTOR_SAYS, BEFELL_TODAY, DID_NOT, IN_GENERAL, LONG_AGO, LONG_OVER, SWALLOWED } from "./packs/en/signs.ts";
 import { normalise, type Said } from "./text.ts";
 
@@ -9,6 +9,7 @@ export function isEmergency(said: Said, context: ReadContext): boolean {
   const text = ` ${said.norm.replace(/[^a-z0-9' ]+/g, " ").replace(/\s+/g, " ")} `;
   // What befell somebody long ago is looked for in nothing of what was said then.
   const lately = text.replace(LONG_OVER, " ");
+  if (ENDS_THEIR_LIFE.test(lately)) return true;
   const today = BEFELL_TODAY.exec(lately);
   if (today && !DID_NOT.test(lately.slice(0, today.index))) return true;
   const swallowed = SWALLOWED.exec(lately);

@@ -73,7 +73,7 @@ export function tradesHour(found: readonly Found[], masked: string, context: Rea
   if (!freeToAsk(context)) return false;
   const known = found.some((f) => f.kind === "phone" || f.kind === "email");
   const hours = found.some((f) => f.kind === "time" && f.rule === "time/not-but") && found.some((f) => f.kind === "time" && f.rule !== "time/not-but");
-  return (hours && (known || THE_SERVICE.test(masked))) || (known && ONE_DAY_NOT_ANOTHER.test(masked));
+  return (known || THE_SERVICE.test(masked)) && (hours || ONE_DAY_NOT_ANOTHER.test(masked));
 }
 
 /** What is said around a visit that somebody has, and tells nothing of what is to be done with it. */

@@ -63,7 +63,7 @@ describe("times", () => {
   });
 
   it("at which one could begin are no working hours", () => {
-    expect(tern("on the 9th could we begin at eleven").slots).toMatchObject({ time: "11:00" });
+    expect(tern("an assessment on the 9th, could we begin at eleven").slots).toMatchObject({ time: "11:00" });
     expect(tern("on the 9th, I begin at eleven").slots).toMatchObject({ time_to: "11:00", time_to_is: "end" });
   });
 });

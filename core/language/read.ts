@@ -1,5 +1,17 @@
 import type { House } from "../house/compile.ts";
-import { ASKS_FOR_IT, COUNSELS, IN_THE_PAST, LENGTH_REPLACED, NUMBER, OR_THAN, PART_OF_TODAY, SINCE, TALK_TO_SOMEBODY, WAS_TODAY } from "./packs/en/reading.ts";
+import {
+  ASKS_FOR_IT,
+  COUNSELS,
+  HAS_LASTED,
+  IN_THE_PAST,
+  LENGTH_REPLACED,
+  NUMBER,
+  OR_THAN,
+  PART_OF_TODAY,
+  SINCE,
+  TALK_TO_SOMEBODY,
+  WAS_TODAY,
+} from "./packs/en/reading.ts";
 import { readTime } from "./clock.ts";
 import { asksNothing, freeToAsk, momentOf, type Moment, type ReadContext } from "./context.ts";
 import { isGuess, type ErrandRead } from "./errand.ts";
@@ -10,7 +22,7 @@ import { isQuestion, mask } from "./masked.ts";
 import { changedThing, changesOwn, changesThing, OWN_CHANGED, ownVisit, tellsOfVisit, toBeOtherwise, tradesHour } from "./own.ts";
 import { AND_NOT_THEN, NOT_AFTER } from "./packs/en/around.ts";
 import { ONE_MORE } from "./packs/en/company.ts";
-import { COMPARES_PRICES, IN_DESPAIR, TELLS_THEM, THE_CHEAPER } from "./packs/en/limits.ts";
+import { COMPARES_PRICES, HAS_A_TURN, IN_DESPAIR, TELLS_THEM, THE_CHEAPER } from "./packs/en/limits.ts";
 import {
   ASKS_OF_IT,
   CANNOT,
@@ -98,7 +110,7 @@ export function read(text: string, context: ReadContext): Reading {
     question: isQuestion(said),
     emergency,
     // What is refused besides keeps nobody from hearing where to call.
-    alarm: !emergency && ((wanted.alarm && limit === null) || IN_DESPAIR.test(said.norm)),
+    alarm: !emergency && ((wanted.alarm && limit === null) || IN_DESPAIR.test(said.norm) || HAS_A_TURN.test(said.norm)),
     limit,
     guessed: wanted.guessed,
     sure: Math.min(1, ...top.map((e) => e.sure)),
@@ -328,5 +340,7 @@ function sincePast(said: Said, f: Found): boolean {
   if (SINCE.test(before.slice(-40))) return true;
   // "I had a jab this morning".
   if (PART_OF_TODAY.test(said.norm.slice(f.start, f.end).trim()) && WAS_TODAY.test(before)) return true;
-  return f.kind === "day" && f.rule === "day/month" && IN_THE_PAST.test(before);
+  // "It's been sore all week, can somebody look at it on Friday".
+  if (f.kind === "day" && f.rule === "day/this-week" && HAS_LASTED.test(before)) return true;
+  return f.kind === "day" && ["day/month", "day/named"].includes(f.rule) && IN_THE_PAST.test(before);
 }

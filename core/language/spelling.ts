@@ -24,6 +24,9 @@ const ended = (word: string): boolean =>
 /** Letters that are written for words. */
 const LETTER_WORDS: Record<string, string> = { u: "you", r: "are" };
 
+/** A capital and small letters behind it. */
+const TITLED = /^\p{Lu}\p{Ll}+/u;
+
 const HESITATION = new Set("um umm uh uhh uhm er err erm ah hm hmm mm mhm".split(" "));
 
 /** Said for politeness, after anything. */
@@ -77,7 +80,9 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
         continue;
       }
     }
-    const short = WRITTEN_SHORT[t.text] ?? LETTER_WORDS[t.text];
+    // "Ty Monk", where a name is asked for, thanks nobody.
+    const named = naming && next !== undefined && TITLED.test(raw.raw.slice(t.start, t.end)) && TITLED.test(raw.raw.slice(next.start, next.end));
+    const short = named ? undefined : (WRITTEN_SHORT[t.text] ?? LETTER_WORDS[t.text]);
     // Among letters, and in an address that is spoken, a letter is one: "b u r t", "jay dot r at".
     const spoken = (): boolean => raw.tokens[i - 1]?.text === "dot" || next?.text === "dot" || (next?.text === "at" && / dot /.test(raw.norm.slice(next.end)));
     // "Sports n relax": between two words.
@@ -101,6 +106,9 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
     if (naming && (/[A-Z]/.test(raw.raw[t.start] ?? "") || isName(t.text))) continue;
     // A capital in the middle of a sentence is a name more often than a slip.
     if (t.start > 0 && /[A-Z]/.test(raw.raw[t.start] ?? "") && /[a-z]/.test(raw.raw.slice(0, t.start))) continue;
+    // "Marcy Dillon, 208 …": two words with capitals side by side are who somebody is.
+    const beside = next && raw.norm.slice(t.end, next.start) === " " && !CARRIED.has(next.text) && TITLED.test(raw.raw.slice(next.start, next.end));
+    if (beside && TITLED.test(raw.raw.slice(t.start, t.end))) continue;
     const right = slipOf(t.text);
     if (right !== null) edits.push({ start: t.start, end: t.end, word: right });
   }

@@ -18,6 +18,7 @@ import type { Guess } from "./classifier.ts";
 import type { Errand, ErrandRead } from "./errand.ts";
 import { KIN } from "./packs/en/kin.ts";
 import { NO_GOOD_BUT } from "./packs/en/around.ts";
+import { BEGINS_ASKING, ONE_DAY_NOT_ANOTHER, THE_SERVICE } from "./packs/en/reading.ts";
 import * as signs from "./packs/en/signs.ts";
 import { SPEAKS_OF_MONEY } from "./packs/en/talk.ts";
 import { eachMatch } from "./text.ts";
@@ -87,6 +88,9 @@ interface Turn {
 const has = (pattern: RegExp) => (g: Guessed) => pattern.test(g.masked);
 const cueOf = (g: Guessed, rule: string): ErrandRead | undefined => g.cued.find((c) => c.rule === `errand/${rule}`);
 const cuedFor = (g: Guessed, errand: Errand): boolean => g.cued.some((c) => c.errand === errand);
+/** Whether something is asked or ordered, and not only told. */
+export const asks = (masked: string): boolean =>
+  masked.includes("?") || BEGINS_ASKING.test(masked) || signs.ASKS_OR_ORDERS.test(masked) || turns.ASKS_WHAT_OR_WHY.test(masked);
 const asksFor = (errand: Errand): boolean => errand.startsWith("ask-");
 
 const WORLD = new Set(KIN.find((row) => row.startsWith("world:"))?.split(/[: ]+/) ?? []);
@@ -177,6 +181,28 @@ const TURNS: readonly Turn[] = [
     when: (g) => turns.CANNOT_MAKE_THEIRS.test(g.masked),
   },
   { is: "move/make-it-not", open: true, from: ["book", "none", "ask-availability", "move"], least: 0.7, when: has(turns.MAKE_IT_NOT) },
+  {
+    is: "move/sooner-than",
+    open: true,
+    from: ["ask-mine", "book", "none", "ask-availability", "move"],
+    least: 0.7,
+    when: (g) => turns.BOOKED_AND_SOONER.test(g.masked) && !g.masked.includes("<service>"),
+  },
+  { is: "move/new-time-for", open: true, from: ["book", "ask-availability", "none", "move"], least: 0.7, when: has(turns.NEW_TIME_FOR) },
+  { is: "move/bring-me-forward", open: true, notFrom: ["refused", "emergency", "cancel"], least: 0.7, when: has(turns.BRING_ME_FORWARD) },
+  {
+    is: "ask-mine/have-me-down",
+    open: true,
+    from: ["book", "none", "ask-availability", "ask-staff", "ask-service", "ask-mine"],
+    when: has(turns.HAVE_ME_DOWN),
+  },
+  {
+    is: "ask-mine/is-that-right",
+    open: true,
+    from: ["book", "none", "ask-availability", "ask-staff", "ask-hours", "ask-mine"],
+    when: has(turns.PLAN_IS_RIGHT),
+  },
+  { is: "cancel/take-out", open: true, from: ["move", "book", "none", "cancel"], least: 0.7, when: has(turns.TAKE_OUT_THE_DAY) },
   { is: "ask-mine/think-i-have", open: true, from: ["book", "none", "ask-availability", "ask-hours", "ask-staff", "ask-mine"], when: has(turns.THINK_I_HAVE) },
   { is: "ask-mine/was-it-then", open: true, from: ["book", "none", "ask-availability", "ask-hours", "ask-mine", "move"], when: has(turns.WAS_IT_THEN) },
   {
@@ -199,6 +225,15 @@ const TURNS: readonly Turn[] = [
     from: ["ask-service", "ask-policy", "none", "book", "out-of-scope", "ask-price"],
     when: has(turns.HOW_MANY_OF_MONEY),
   },
+  {
+    is: "move/one-day-not-another",
+    open: true,
+    from: ["book", "none", "ask-availability", "move"],
+    least: 0.7,
+    when: (g) => ONE_DAY_NOT_ANOTHER.test(g.masked) && (THE_SERVICE.test(g.masked) || /<(?:phone|email)>/.test(g.said)),
+  },
+  { is: "book/could-you-then", open: true, from: ["book", "none", "ask-service", "ask-availability"], least: 0.7, when: has(turns.COULD_YOU_THEN) },
+  { is: "ask-service/what-to-bring", from: ["ask-policy", "ask-service"], when: (g) => g.top.sure < 0.75 && turns.WHETHER_TO_BRING.test(g.masked) },
   { is: "move/let-it-be", open: true, from: ["book", "none", "ask-availability", "move"], least: 0.7, when: has(turns.LET_IT_BE) },
   { is: "person/put-through", notFrom: ["refused", "emergency"], least: 0.7, when: has(turns.PUT_THROUGH) },
   {
@@ -214,6 +249,8 @@ const TURNS: readonly Turn[] = [
     from: ["ask-service", "ask-policy", "none", "ask-staff", "ask-mine", "ask-availability"],
     when: has(turns.RIGHT_AFTER_IT),
   },
+  // "Can my brother come at the same time": another like it, where one was booked.
+  { is: "book/comes-then", open: true, from: ["ask-policy", "none", "ask-service", "ask-availability"], when: has(turns.COMES_THEN_TOO) },
   { is: "book/one-more-beside", open: true, from: ["move", "ask-mine", "ask-availability"], when: has(turns.ONE_MORE_BESIDE) },
   { is: "ask-mine/told-booked", open: true, from: ["book", "ask-availability"], when: has(turns.TOLD_BOOKED) },
   { is: "ask-policy/if-off", notFrom: ["refused", "emergency"], when: has(turns.IF_OFF) },
@@ -269,7 +306,12 @@ const TURNS: readonly Turn[] = [
     least: 0.4,
     open: true,
     from: ["ask-mine"],
-    when: (g) => g.top.sure < 0.6 && !cuedFor(g, "ask-mine") && g.masked.includes("<service>") && !turns.OF_A_VISIT_THEIRS.test(g.masked),
+    when: (g) =>
+      g.top.sure < 0.6 &&
+      !cuedFor(g, "ask-mine") &&
+      g.masked.includes("<service>") &&
+      !turns.OF_A_VISIT_THEIRS.test(g.masked) &&
+      !turns.WHO_DOES_OURS.test(g.masked),
   },
   // "Nataka lesson kesho": what is named in words that are not known, and nothing of money.
   {
@@ -315,7 +357,25 @@ const TURNS: readonly Turn[] = [
     from: ["cancel"],
     when: (g) => !g.sign && turns.CANNOT_GET_OUT.test(g.masked) && !/<(?:day|time)>|\b(?:appointment|visit|booking|session|class)\b/.test(g.masked),
   },
-  { is: "ask-availability/is-it-free", open: true, from: ["ask-hours", "none", "ask-service", "ask-availability"], when: has(turns.IS_THE_HOUR_FREE) },
+  {
+    is: "ask-availability/is-it-free",
+    open: true,
+    from: ["ask-hours", "none", "ask-service", "ask-availability"],
+    when: (g) => turns.IS_THE_HOUR_FREE.test(g.masked) && !(turns.BUSY_THEN.test(g.masked) && /<(?:phone|email)>/.test(g.said)),
+  },
+  {
+    is: "ask-service/what-else",
+    open: true,
+    from: ["ask-availability", "ask-staff", "book", "none", "ask-service"],
+    when: (g) => turns.WHAT_ELSE.test(g.masked) && !/<(?:day|time)>/.test(g.masked),
+  },
+  // "I've got a rash, I think it's nickel": what ails somebody is told, and nothing is asked about it.
+  {
+    is: "book/tells-what-ails",
+    open: true,
+    from: ["refused"],
+    when: (g) => g.top.label === "refused/advice" && g.top.sure < SURE && complains(g.masked) && !asks(g.masked),
+  },
   // "Is little brushers the right thing, or should he see Fiona".
   {
     is: "ask-service/right-thing",
@@ -451,7 +511,12 @@ const TURNS: readonly Turn[] = [
   // "I want to remove my verruca".
   { is: "book/to-be-removed", from: ["cancel", "move"], when: has(signs.TO_BE_REMOVED) },
   // "It won't come on, somebody should check it": a visit, and no word to be passed on.
-  { is: "book/somebody-should", open: true, from: ["message", "none", "ask-service", "person", "book"], when: has(signs.SOMEBODY_SHOULD) },
+  {
+    is: "book/somebody-should",
+    open: true,
+    from: ["message", "none", "ask-service", "person", "book"],
+    when: (g) => signs.SOMEBODY_SHOULD.test(g.masked) && !turns.OF_A_BILL.test(g.masked),
+  },
   {
     is: "move/sooner-than",
     open: true,
@@ -494,7 +559,11 @@ const TURNS: readonly Turn[] = [
     when: (g) => signs.AWAY_THEN.test(g.masked) && /<(?:phone|email)>/.test(g.said) && !/\?|<service>|<day>.*<(?:day|time)>/.test(g.masked),
   },
   // "Who would you recommend for a shoulder": of people.
-  { is: "ask-staff/recommends", from: ["ask-service", "book", "ask-availability", "none", "person", "message", "ask-staff"], when: has(signs.RECOMMENDS_WHOM) },
+  {
+    is: "ask-staff/recommends",
+    from: ["ask-service", "book", "ask-availability", "none", "person", "message", "ask-staff", "out-of-scope"],
+    when: has(signs.RECOMMENDS_WHOM),
+  },
   {
     is: "ask-mine/whom",
     from: ["none", "ask-staff", "book", "ask-availability", "person", "ask-mine"],

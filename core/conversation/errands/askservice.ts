@@ -57,7 +57,11 @@ function suggested(t: Turn, task: BookTask, told: string): string[] {
   if (general.length > 0 && WHAT_ONE_NEEDS.test(told)) return general;
   // "It makes a noise, what is it?", which nobody could say: what is wished next may be for that.
   for (const text of [told, `${t.state.told ?? ""} ${told}`]) {
-    const near = likely(house, text).filter(may);
+    // What several do together is nothing for who has just hurt themselves.
+    const near = likely(house, text).filter((id) => may(id) && !(task.complaint && house.services.get(id)?.group));
+    const [back, other] = task.complaint && near.length > 1 ? house.handbook.services.filter((s) => may(s.id) && !s.group && FOR_WHO_RETURNS.test(s.name)) : [];
+    // "I've hurt my back, could somebody see me": a first visit or a return, where nothing of the house's is for just that.
+    if (back && !other && news.length === 1) return [...news.map((s) => s.id), back.id];
     if (near.length > 0) return near;
   }
   return general;
@@ -150,7 +154,7 @@ export function askService(t: Turn, task: BookTask): boolean {
   }
   if (task.complaint && !task.suggested && t.state.client.match !== "both" && startWith(t, task)) return false;
   // What was told of the need speaks for one of them, or for a few; else for what anything new begins with.
-  const told = task.told ?? (t.state.told === undefined ? undefined : "");
+  const told = task.told ?? (t.state.told === undefined && t.state.client.saysBefore !== false ? undefined : "");
   if (!task.among && told !== undefined) {
     const meant = suggested(t, task, told);
     delete task.told;

@@ -1,3 +1,4 @@
+import { complains } from "../../language/features.ts";
 import { DONE_FOR_THEM, OF_THEIRS, PARTS_OF_QUESTIONS } from "../../language/packs/en/asked.ts";
 import { answerTo, described, SUPPORTS, type Match } from "../../knowledge/match.ts";
 import { contentOf, ownAnswerTo } from "../../knowledge/search.ts";
@@ -52,7 +53,9 @@ export function fromHandbook(
 
 /** Who asks whether there is something for what they tell of, and hears that there is, may have a time looked for. */
 export function mayLook(t: Turn, reading: Reading, service: string): void {
-  if (!t.state.task && t.house.services.get(service)?.staff.length && DONE_FOR_THEM.test(reading.said) && OF_THEIRS.test(reading.said))
+  // What is only told, and answered by what the house has for it, is as good as asked.
+  const told = !reading.question && complains(reading.said);
+  if (!t.state.task && t.house.services.get(service)?.staff.length && (told || (DONE_FOR_THEM.test(reading.said) && OF_THEIRS.test(reading.said))))
     t.state.mayLook = { service, turn: t.state.turn };
 }
 

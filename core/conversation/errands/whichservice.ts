@@ -19,6 +19,7 @@ import {
   FOR_WHO_RETURNS,
   LIKE_WHAT,
   OF_ALL,
+  OF_ONES_OWN,
   OF_THEIR_OWN,
   OF_OURS,
   SAID_OF_IT,
@@ -237,6 +238,15 @@ function named(a: Applying): void {
       return;
     }
   }
+  // "I've hurt my back": what ails somebody, and not what several do for it together.
+  if (
+    passing !== undefined &&
+    single &&
+    t.house.services.get(passing)?.group &&
+    OF_ONES_OWN.test(reading.text.slice(0, single.start)) &&
+    complains(reading.said)
+  )
+    return;
   if (passing !== undefined && wishedItself(t, reading, passing)) return setService(a, passing);
   if (passing !== undefined && inPassing(t, reading, passing)) {
     // "My dog is itching, could Fergus see him": a word that a service has too is no wish for it where somebody else is named, and else is asked about.

@@ -38,7 +38,7 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     ofKind(reading.found, "day").some((d) => d.value.kind === "relative" && d.value.byDays === 0 && d.value.weekday === undefined)
   )
     task.sameDay = true;
-  const times = ofKind(reading.found, "time").filter((d) => d.part !== "old");
+  let times = ofKind(reading.found, "time").filter((d) => d.part !== "old");
   const shift = ofKind(reading.found, "shift").find((s) => s.value === "later" || s.value === "earlier");
   const wished = ofKind(reading.found, "staff").findLast((p) => p.part === "new" && !p.not);
   if (task.errand === "move" && shift && task.offered.length === 0 && times.every((x) => x.value.kind === "same")) {
@@ -109,6 +109,12 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
   else if (task.errand === "move" && !task.wish.days && times.length > 0 && times.every((x) => x.value.kind === "span") && ANY_SUCH_PART.test(reading.said))
     task.wish.days = { ranges: [{ from: t.house.zone.toLocal(t.now).day }] };
   const nothingYet = task.errand === "book" && task.offered.length === 0 && !task.hold && task.before === undefined;
+  // "At the same time, at two": the two of them at once, at that hour.
+  const hours = times.filter((x) => x.value.kind !== "same");
+  if (hours.length > 0) {
+    times = hours;
+    if (task.errand === "book") delete task.sameTime;
+  }
   if (nothingYet && times.some((x) => x.value.kind === "same") && t.state.last === undefined) task.sameTime = true;
   if (times.length > 0) {
     // "Ten past eleven", once an hour of Wednesday is kept: of that day.

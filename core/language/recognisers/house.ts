@@ -35,6 +35,8 @@ import {
   ROLES,
   THEN_WHEN,
   WAS,
+  SEEMS,
+  SEEMS_SO,
   WEAK,
   WHAT_IT_COSTS,
   WOMAN_OR_MAN,
@@ -269,6 +271,8 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     if (A_RELATIVES.test(t.text) && OWNER.test(tokens[i - 1]?.text ?? "") && tokens[i + 1] !== undefined) return;
     // "Yes, book" wants it done, in a house that does the books too.
     if (t.text === "look" && LOOKS_AT_IT.test(said.norm.slice(t.end))) return;
+    // "Sounds right" is no sound bath.
+    if (SEEMS.test(t.text) && SEEMS_SO.test(said.norm.slice(t.end))) return;
     if (DEED_WORDS.has(t.text) && !BEFORE_A_THING.test(tokens[i - 1]?.text ?? "")) return;
     if (CHARGES.test(t.text) && WHAT_IT_COSTS.test(tokens[i - 1]?.text ?? "")) return;
     // "A lady coach" is who is to do it.
@@ -627,7 +631,7 @@ export function staff(said: Said, at: Pick<Moment, "house" | "expects">): Found[
           value: [p.staff],
           rule: near ? "staff/near-sound" : p.whole ? "staff/whole-name" : "staff/name",
           // "Joe Teves", whom they know as Jo.
-          start: (tokens[given && !used.has(i - 1) ? i - 1 : i] as Token).start,
+          start: (tokens[(given && !used.has(i - 1)) || titled(said, i) ? i - 1 : i] as Token).start,
           end: (tokens[i + p.words.length - 1] as Token).end,
           ...(near ? { assumed: house.staff.get(p.staff)?.name ?? "" } : {}),
           ...(NOT_WITH.test(before) && !NOBODY_BUT.test(before) ? { not: true } : {}),
@@ -654,6 +658,16 @@ export function staff(said: Said, at: Pick<Moment, "house" | "expects">): Found[
     out.push({ kind: "gender", value: woman ? "woman" : "man", rule: "staff/gender", start: m.index, end: m.index + m[0].length });
   }
   return out.sort((a, b) => a.start - b.start);
+}
+
+/** Whether "Miss" or the like stands right before a word. */
+function titled(said: Said, i: number): boolean {
+  const before = said.tokens[i - 1];
+  return (
+    before !== undefined &&
+    /^(?:dr|doctor|m(?:r|rs|s|x|iss)|prof|professor)$/.test(before.text) &&
+    /^\.? $/.test(said.norm.slice(before.end, said.tokens[i]?.start))
+  );
 }
 
 /** Whether a word sounds like what somebody of the house is called. */

@@ -3,6 +3,7 @@ import {
   AN_HOUR_BEFORE,
   AT_ITS_END,
   BEFORE_EMAIL,
+  BEFORE_NO_NAME,
   BEFORE_STAFF,
   BEGINS_A_QUESTION,
   BEGINS_OTHERWISE,
@@ -285,7 +286,7 @@ export function names(said: Said, at: Moment, taken: readonly Found[], known: (w
   const two = bothNames(said, blocked);
   const found = two.length > 0 ? two : called(said, at, taken, known, blocked);
   const named = found.filter((f) => f.kind !== "name" || !NEGATED.test(f.value));
-  return letters.length > 0 ? withLetters(at, named, letters) : named;
+  return letters.length > 0 ? withLetters(said, at, named, letters, (t) => blocked(t) || COMMON.has(t.text) || known(t.text)) : named;
 }
 
 /** "Book Lia and Sam Brook": two of one family, of whom the first speaks for both. */
@@ -321,7 +322,7 @@ function spelledOut(said: Said): Letters[] {
 }
 
 /** Letters are surer than what was heard: they put a word of the name right, or are the name. */
-function withLetters(at: Moment, found: Found[], letters: readonly Letters[]): Found[] {
+function withLetters(said: Said, at: Moment, found: Found[], letters: readonly Letters[], plain: (t: Token) => boolean): Found[] {
   const name = found[0];
   if (name?.kind !== "name") {
     const all = letters.map((l) => l.word).filter((w) => w.length >= 3);
@@ -331,8 +332,20 @@ function withLetters(at: Moment, found: Found[], letters: readonly Letters[]): F
       : found;
   }
   const value = putRight(name.value, letters);
+  // "Chidi, C H I D I, Nwosu": the family name behind the letters.
+  const last = letters.at(-1) as Letters;
+  const family = said.tokens.find((t) => t.start >= last.end);
+  const behind =
+    !value.includes(" ") &&
+    folded(value) === last.word &&
+    family &&
+    capital(said, family) &&
+    !plain(family) &&
+    NAME_GAP.test(said.norm.slice(last.end, family.start));
+  if (behind) return [{ ...name, value: `${value} ${said.raw.slice(family.start, family.end)}`, rule: "name/spelled", end: family.end }];
   return value === name.value ? found : [{ ...name, value, rule: "name/spelled" }];
 }
+const NAME_GAP = /^[\s,.-]*$/;
 
 /** A name with those of its words put right that letters are near to. */
 function putRight(name: string, letters: readonly Letters[]): string {
@@ -626,7 +639,8 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
   if (bare?.[1] && bare[2] && isGivenName(bare[1]) && !SPEECH.has(bare[2]) && !known(bare[2]) && !known(bare[1]) && !said.tokens.some((t) => blocked(t)))
     return [asName(said, said.tokens.slice(0, 2), "name/given-name-first")];
   const tail = pair?.[1] || CAPITALS_ELSEWHERE.test(said.raw) ? null : /[a-z0-9]\s+(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})\s*[.!]?$/u.exec(said.raw);
-  if (tail?.[1] && at.expects !== "message" && !at.expects?.startsWith("question:")) {
+  const theirs = tail?.[1] && !BEFORE_NO_NAME.test(said.norm.slice(0, tail.index + tail[0].indexOf(tail[1])));
+  if (tail?.[1] && theirs && at.expects !== "message" && !at.expects?.startsWith("question:")) {
     const start = tail.index + tail[0].indexOf(tail[1]);
     const words = said.tokens.filter((t) => t.start >= start && t.end <= start + (tail[1] as string).length);
     if (

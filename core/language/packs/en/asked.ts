@@ -147,7 +147,7 @@ export const DO_YOU_OFFER = /\bdo you\b|offer/;
 
 /** Whether the house does something for somebody: "is there something for me", "can you make a new one". */
 export const DONE_FOR_THEM =
-  /\b(?:(?:is|are) there (?:something|anything|anybody|anyone|someone|somebody|an?\b|any\b)|(?:do|have|can|could|would) (?:you|ye|someone|somebody|anyone|anybody)(?: guys| people| all| folks)?(?: also| still| maybe| perhaps)? (?:have|do|got|offer|make|fix|mend|repair|replace|treat|see|help|sort|clean|take|look|get|straighten|remove|anything|something))\b(?!.*\b(?:how (?:much|long|often)|hurts?|safe|painful|bring|wear)\b)/i;
+  /\b(?:(?:is|are) there (?:something|anything|anybody|anyone|someone|somebody|an?\b|any\b)|(?:do|have|can|could|would) (?:you|ye|someone|somebody|anyone|anybody)(?: guys| people| all| folks)?(?: also| still| maybe| perhaps)? (?:have|do|got|offer|make|fix|mend|repair|replace|treat|see|help|sort|clean|take|look|get|straighten|remove|anything|something)|(?:can|could|may|might) (?:i|he|she|we|they|it|my [a-z]+) be (?!in\b|here\b|there\b|late\b|with\b)[a-z]+(?:ed|en|een|wn|one|ut|ixed)(?! (?:in|on|from|by|up|about)\b))\b(?!.*\b(?:how (?:much|long|often)|hurts?|safe|painful|bring|wear)\b)/i;
 
 /** Somebody speaks of themselves, or of theirs. */
 export const OF_THEIRS = /\b(?:i|i'm|i've|me|my|we|we're|we've|us|our|mine|ours|he|she|his|her|him)\b/i;

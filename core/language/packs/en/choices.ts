@@ -55,7 +55,7 @@ export const BARE_ORDINAL = /^(?:first|last|second|third)$/;
 export const BY_NUMBER = /^(?:option |number |no\.? )?([123]|one|two|three)(?: please)?[.!]?$/;
 /** … or that all would do. */
 export const ALL_WOULD_DO =
-  /^(?:any|anything|any one|all fine|no preference|(?:i )?don't (?:really |actually |much )?mind)(?: please| is fine| will do)?[.!]?$/;
+  /^(?:any|anything|any one|all fine|no preference|(?:i )?(?:don't|couldn't|could not|do not) (?:really |actually |much )?(?:mind|care)(?: less| which| when)?|(?:it )?(?:doesn't|does not|don't) (?:really )?matter(?: to (?:me|us))?|(?:it's |it is )?all the same(?: to (?:me|us))?|(?:it )?makes no (?:difference|odds)(?: to (?:me|us))?|not (?:fussed|fussy|bothered))(?: please| is fine| will do)?[.!]?$/;
 export const SAYS_NUMBER = /option|number|no/;
 
 /** Sooner than something. */

@@ -135,7 +135,7 @@ export const CUES: Cue[] = [
     errand: "book",
     name: "book",
     pattern:
-      /\b(?:book(?:ed|ing)?(?! (?:as|under))|make (?:an?|another|my) (?:appointment|appt|booking|reservation|<service>)|(?:an?|another|new) (?:appointment|appt|booking|reservation)|(?:schedule|set up|arrange|reserve|get) (?:me |us )?(?:an?|in|my|for|some|another|the|<)|sign (?:me|us) up|put (?:me|us) (?:down|in)(?! touch)|get (?:me )?in(?: to see|\b)(?! with (?:a|my) (?:wheelchair|pram|stroller|buggy|walker|crutches|scooter|dog))|fit me in|squeeze me in|come in|come by|be seen|appointment (?:for|with|please|on|at)|see (?:<staff>|someone|somebody|a physio|the physio|a therapist))\b/,
+      /\b(?:(?<!\b(?:cheque|check|red|record|log|exercise|note|phone) )book(?:ed|ing)?(?! (?:as|under))|make (?:an?|another|my) (?:appointment|appt|booking|reservation|<service>)|(?:an?|another|new) (?:appointment|appt|booking|reservation)|(?:schedule|set up|arrange|reserve|get) (?:me |us )?(?:an?|in|my|for|some|another|the|<)|sign (?:me|us) up|put (?:me|us) (?:down|in)(?! touch)|get (?:me )?in(?: to see|\b)(?! with (?:a|my) (?:wheelchair|pram|stroller|buggy|walker|crutches|scooter|dog))|fit me in|squeeze me in|come in|come by|be seen|appointment (?:for|with|please|on|at)|see (?:<staff>|someone|somebody|a physio|the physio|a therapist))\b/,
   },
   {
     errand: "book",

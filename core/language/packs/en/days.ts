@@ -741,7 +741,11 @@ const ownDays = new WeakMap<House, DayRule | null>();
 export function ownDayRule(house: House): DayRule | null {
   const have = ownDays.get(house);
   if (have !== undefined) return have;
-  const names = [...house.handbook.closed.map((c) => plainDay(c.name)), ...Object.keys(HOLIDAYS[house.handbook.country] ?? {})].filter((n) => n.length > 3);
+  const names = [
+    ...house.handbook.closed.map((c) => plainDay(c.name)),
+    ...Object.keys(HOLIDAYS[house.handbook.country] ?? {}),
+    ...Object.keys(KNOWN_IN[house.handbook.country] ?? {}),
+  ].filter((n) => n.length > 3);
   const words = [...new Set(names.flatMap(shortened))]
     .sort((a, b) => b.length - a.length)
     .map((n) =>
@@ -749,6 +753,7 @@ export function ownDayRule(house: House): DayRule | null {
         .replace(/[^a-z0-9 ]/g, "")
         .replace(/\blabou?r\b/g, "labou?r")
         .replace(/s\b/g, "'?s'?")
+        .replace(/^saint /, "(?:saint|st\\.?) ")
         .replace(/ /g, "[ -]"),
     );
   const rule: DayRule | null =
@@ -814,7 +819,18 @@ const KNOWN: Record<string, [number, number]> = {
   "saint patricks": [3, 17],
 };
 /** Days that everyone knows in one country and that are no holidays. */
-const KNOWN_IN: Record<string, Record<string, [number, number]>> = { US: { "tax day": [4, 15] } };
+const KNOWN_IN: Record<string, Record<string, [number, number]>> = {
+  US: { "tax day": [4, 15] },
+  GB: {
+    "burns night": [1, 25],
+    "bonfire night": [11, 5],
+    "guy fawkes night": [11, 5],
+    "saint davids day": [3, 1],
+    "saint georges day": [4, 23],
+    "saint andrews day": [11, 30],
+    hogmanay: [12, 31],
+  },
+};
 type Yearly = Parameters<typeof closedDay>[0];
 /** Mother's and Father's Day by country; common practice, no source. */
 const PARENTS: Record<string, (country: string) => Yearly> = {

@@ -22,7 +22,8 @@ export const DROPS = /\b(?:cancel|drop|scrap|remove|delete|call off|take off|get
 export const THE_OTHER = /\bthe other(?: one| appointment| visit| booking)?\b/i;
 
 /** All that somebody has. */
-export const ALL_OF_THEM = /\b(?:both|all(?: of)?(?: (?:my|our|the|them|it))?|everything|each of|(?:the )?whole lot|the lot)\b/i;
+export const ALL_OF_THEM =
+  /\b(?:both|(?<=\b(?:can't|cannot|won't|not|don't|unable) [^.;?!]{0,40})either of|neither of|all(?: of)?(?: (?:my|our|the|them|it))?|everything|each of|(?:the )?whole lot|the lot)\b/i;
 
 /** "That's all": not all of them. */
 export const NOT_ALL_OF_THEM = /\b(?:that's all|after all|at all)\b/i;
@@ -55,7 +56,7 @@ export const HAS_NO_NUMBER =
 
 /** They have not been here. */
 export const NEVER_BEEN =
-  /\b(?:first time|never been|haven't been|have not been|not been (?:here|before|there)|new (?:client|patient|customer|here|to you)|(?:i'm|i am|am) new)\b/;
+  /\b(?:first time|never been|ha(?:ve|s)n't been|ha(?:ve|s) not been|first (?:visit|appointment) with you|not been (?:here|before|there)|new (?:client|patient|customer|here|to you)|(?:i'm|i am|am) new)\b/;
 
 /** They have been here. */
 export const HAS_BEEN =
@@ -134,6 +135,26 @@ export const LINKS = /\b(?:and|plus|then|also)\b/gi;
 
 /** What is said once of both. */
 export const FOR_ALL = /\b(?:both|each|all of them)\b(?! (?:an?|my|the|our)\b)/i;
+
+/** Between two visits that are told one after the other. */
+export const JOINS_TWO = /,? (?:and|plus|&)(?: (?:also|then))? /gi;
+
+/** A visit is the speaker's: "for me", "I need". */
+export const OF_ONESELF = /\bfor (?:me|myself)\b|\bi(?:'d like| (?:also |just )?(?:need|want|would like|could do with|have to have))\b/i;
+
+/** A visit is somebody else's, and whose. */
+export const OF_SOMEBODY =
+  /\bfor (?:my|our) (?:[a-z]+ )??([a-z]+)(?= *(?:$|[,.;!?]|on\b|at\b|with\b|this\b|next\b|and\b|both\b|please\b|too\b|the same\b|tomorrow\b|today\b))|\b(?:my|our) ([a-z]+) (?:also )?(?:needs?|wants?|would like|could do with|has to have)\b/i;
+
+/** A visit has a thing of its own: "a trim for my son", and not "one for my son". */
+export const THING_OF_ITS_OWN =
+  /\b(?:an?|the) (?!(?:one|same|second|seat|spot|place|space|slot|friend|mate|time|day|appointment|visit)\b)[a-z-]+(?: [a-z-]+){0,3}? for (?:me|myself|my|our)\b/i;
+
+/** The second of two visits is like the first: "one for me". */
+export const ONE_LIKE_IT = /^(?:also )?(?:one|another(?: one)?|the same(?: one| thing)?|a second(?: one)?)\b/i;
+
+/** One visit comes right after the other. */
+export const ONE_AFTER_ANOTHER = /\b(?:one after (?:the other|another)|back to back|(?:right|straight) after)\b/i;
 
 /** "And one for me", behind whom it is for. */
 export const AND_ONE_FOR = /\b(?:and|plus) (?:also )?(?:one|another(?: one)?|the same(?: one| thing)?|a second(?: one)?) for (?:me|myself)\b/i;

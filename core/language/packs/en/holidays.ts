@@ -38,9 +38,6 @@ export const HOLIDAYS: Record<string, Record<string, Rule>> = {
     "august bank holiday": nth(8, "Monday", -1),
     "summer bank holiday": nth(8, "Monday", -1),
     "remembrance sunday": nth(11, "Sunday", 2),
-    "burns night": on(1, 25),
-    "bonfire night": on(11, 5),
-    "guy fawkes night": on(11, 5),
   },
   IE: {
     "saint brigids day": nth(2, "Monday", 1),

@@ -74,6 +74,10 @@ export const ALWAYS_EMERGENCY: readonly string[] = [
   "unconscious",
   "passed out",
   "having a stroke",
+  "having a seizure",
+  "having a fit",
+  "having one of fits",
+  "stopped breathing",
   "heart attack",
   "suicidal",
   "kill myself",
@@ -94,6 +98,14 @@ export const ALWAYS_EMERGENCY: readonly string[] = [
 /** Somebody may be in danger from themselves: what to do is said at once, and what else they want is heard all the same. */
 export const IN_DESPAIR =
   /\b(?:can't|cannot|can not) (?:go on|carry on|take (?:it|this))(?: living)? any ?(?:more|longer)\b|\b(?:can't|cannot|can not) go on(?: living)?(?=\W*$|[.,;!?])|\b(?:wants?|wanted|wish(?:es)?) to (?:die\b(?! of| laughing| for| on)|be dead|end it all|not be here)|\bwish (?:i|he|she|they) (?:was|were) dead|\b(?:don't|doesn't|do not|does not|didn't) want to (?:live|be alive|be here any ?more|wake up any ?more|go on living)\b|\b(?:end|ending|take|taking) (?:my|his|her|their) own life|\bend(?:ing)? (?:my|his|her|their) life|\bno (?:point|reason) (?:in |to |of )?(?:living|live|going on|go on)\b|\bbetter off (?:dead|without (?:me|him|her)\b)|\b(?:self[- ]harm\w*|harm(?:ing|ed)? (?:my|him|her|them)sel(?:f|ves))\b/;
+
+/** What comes over somebody now, and may be grave: "she's having one of her turns". */
+export const HAS_A_TURN =
+  /\bhaving (?:one of (?:his|her|their|my) (?:[a-z]+ )?(?:turns|episodes|attacks|spells|moments)|an? (?:[a-z]+ )?(?:asthma|panic|heart|allergic|funny|bad|dizzy) (?:turn|episode|attack|spell|reaction))\b/;
+
+/** Somebody says that they are about to die by their own hand: nothing else is talked of. */
+export const ENDS_THEIR_LIFE =
+  /\b(?:i'm|i am|i'll|i will|i want to|i wanna|i'm going to|gonna|going to|about to|plan(?:ning)? to|ready to) (?:just )?(?:end|take|be ending|be taking) (?:my|his|her|their) (?:own )?li(?:fe|ves)\b|\b(?:ending|taking) my own life\b/;
 
 /** Numbers for help at once by ISO 3166 country; 112 in the European Union and many other places. Common knowledge, from memory. */
 const HELP: Record<string, string> = {

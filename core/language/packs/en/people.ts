@@ -203,3 +203,6 @@ export const OF_TIME =
 export const TITLE = /^(?:mr|mrs|ms|miss|mx|dr)\.?$/;
 
 export const PLAINLY_NOT = new Set("don't not no later now never already why not's".split(" "));
+
+/** Right before words with capitals that are what somebody has or goes by, and not who they are: "if I've got Blue Cross". */
+export const BEFORE_NO_NAME = /\b(?:got|have|has|had|takes?|accepts?|uses?|through|via|near|pays? (?:with|by)|covered by|insured (?:with|by)|the) $/;

@@ -16,6 +16,10 @@ export const SINCE = /\bsince\b[^.,;?!]{0,30}$/;
 export const IN_THE_PAST =
   /(?<!\b(?:you|could|can|may|might|would|be|get) )\b(?:was|were|been|had|did|last|assessed|started|began|ago|came (?:off|out|back|here)|fell|broke|went|saw|stopped|finished|born|(?:getting|gets?|got) married)\b(?! (?:hoping|wondering|going|thinking|planning|meaning|looking|trying|told|asked|supposed|wanting)\b)[^.;?!]*$/;
 
+/** How something has been, before how long: "it's been sore all week". */
+export const HAS_LASTED =
+  /\b(?:been|hurting|aching|bothering|had)\b(?! (?:hoping|wondering|thinking|planning|meaning|looking|trying|told|asked|wanting)\b)[^.;?!,]*$/;
+
 /** What has been, before a part of today: "I had a jab with you this morning". */
 export const WAS_TODAY =
   /\b(?:i|we|he|she|they|it)(?:'ve|'s| have| has)? (?:just )?(?:had|was|were|been|saw|came|got|did|went|left|woke|started|fell|hurt|broke|lost|bought|ate|drank|took)\b(?! (?:hoping|wondering|going|thinking|planning|meaning|about|looking|trying|told|asked|supposed|due|booked)\b)[^.;?!,]{0,40}$/;

@@ -381,7 +381,8 @@ export const OF_ONESELF =
   /^\W*(?:(?:g'?day|hi|hello|hey|so|well|look|ok|oh|good|morning|afternoon|evening|and|but)\W+)*(?:i|i've|i'm|my|we|we've|we're|our|he|he's|she|she's)\b/;
 
 /** A visit of theirs is to be earlier or later on its day. */
-export const COMES_EARLIER = /\b(?:come|be there|be seen|get in)(?: in)? (?:a (?:bit|little) |an hour |half an hour )?(?:earlier|later) (?:on |that )?<day>/;
+export const COMES_EARLIER =
+  /\b(?:come|be there|be seen|get in)(?: in)? (?:(?:a (?:bit|little) |an hour |half an hour |<length> )?(?:earlier|later) (?:on |that )?<day>|(?:an hour|half an hour) <day>)/;
 
 /** Who it is that answers is asked. */
 export const WHO_ANSWERS = /(?<!\bwhom? )\b(?:am i|are we) (?:really |actually |just )?(?:talking|chatting|speaking|writing|texting) (?:to|with)\b/;
@@ -499,7 +500,7 @@ export const OTHER_THAN_OURS =
 
 /** Somebody has a visit, and something has come between. */
 export const HAS_BUT =
-  /\b(?:i|we)(?:'ve| have)(?: got)? (?:(?:an?|my|our) (?:appointment|booking|visit|session|lesson|<service>)\b|the <service> <day>)[^.;?!]*\bbut (?!(?:i |we )?(?:can't (?:find|remember|recall)|don't know|forgot|lost|need|want|would|what|when|where|how|who|is|do|am not sure|i'm not sure))(?![^.;?!]*\b(?:another|one more|also|book|as well)\b)/;
+  /\b(?:i|we)(?:(?:'ve| have)(?: got)? (?:(?:an?|my|our) (?:appointment|booking|visit|session|lesson|<service>)\b|the <service> <day>)|(?:'ve| have|'d| had)? booked (?:in )?(?:for )?<day>)[^.;?!]*\bbut (?!(?:i |we )?(?:can't (?:find|remember|recall)|don't know|forgot|lost|need|want|would|what|when|where|how|who|is|do|am not sure|i'm not sure))(?![^.;?!]*\b(?:another|one more|also|book|as well)\b)/;
 
 /** Somebody is to look at a thing: "somebody should check it". */
 export const SOMEBODY_SHOULD =
@@ -522,7 +523,7 @@ export const IT_IS_OFF =
 
 /** Somebody is to be recommended. */
 export const RECOMMENDS_WHOM =
-  /\bwho(?:m)? (?:would|do|should|can|could) (?:you|i|we) (?:recommend|suggest|advise|pick|choose|ask for|go to|see|send (?:me|us|him|her|them|somebody|someone|my [a-z]+) to)\b/;
+  /\bwho(?:m)? (?:would|do|should|can|could) (?:you|i|we) (?:recommend|suggest|advise|pick|choose|ask for|go to|see|send (?:me|us|him|her|them|somebody|someone|my [a-z]+) to)\b|\bwho(?:'s| is| would be) (?:an? |the |your |a really |some)?(?:good|best|right)(?: (?:one|person|[a-z]+))? (?:for|with|at)\b/;
 
 /** Whom they have is asked. */
 export const WHOM_HAVE_I = /\bwho(?:'ve| have| do| did| am|'m|m)? i(?:'m)? (?:got|have|see|seeing|with|get|getting)\b/;
@@ -579,3 +580,7 @@ export const AGO =
 /** Somebody else will not give what is theirs: no refund is asked of the house. */
 export const ANOTHERS_MONEY =
   /\b(?:my|our|his|her|their|the) (?!(?:receptionist|desk|clinic|shop|school|salon|practice|office)\b)(?:<service>|[a-z]+(?: [a-z]+)?) (?:won't|will not|doesn't|does not|refuses?|refused|didn't|hasn't|never|keeps?|kept|owes?|is refusing|isn't)\b(?![^.?!]*\byou\b)/;
+
+/** A back that troubles somebody; by itself the word is said of much else. */
+export const OF_ONES_BACK =
+  /\b(?:about|with|hurts?|hurting|done|put|pulled|thrown|wrenched|in) (?:my|his|her) (?:lower |upper )?back(?:\b(?! ?(?:pack|yard|garden|door|seat|pocket|up)\b))|\b(?:my|his|her) (?:lower |upper )?back(?:'s| is| has| was) (?:been )?(?:gone|going|sore|killing|bad|stiff|out|playing up|in bits|awful|terrible)\b/i;

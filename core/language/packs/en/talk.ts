@@ -229,7 +229,7 @@ export const ARE_YOU_THERE =
 
 /** Who wants what they had before. */
 export const SAME =
-  /\b(?:same (?:\w+ )?again|same (?=(?:on|for|next|please|too)\b|\w+day\b)|same (?:thing|as (?:last|before|my last|always))|same (?:thing |one )?as (?:then|that|before|always|usual)|the same as(?! (?:my|our|his|her|their|he|she|they|a|your|every|any)\b)|(?<!as )(?:the|my) usual(?= (?:please|one|thing|time|massage|treatment|appointment|with|on|at|for|this|next|\w+day)\b|[.,!]|$)|(?:as|just like|like) (?:the |my )?last (?:time|one|visit|session)|(?:just |exactly )?like (?:the one|what) (?:i|we)(?:'ve| have)(?: got| booked| now| already)?)\b/i;
+  /\b(?:same (?:\w+ )?again|same (?=(?:on|for|next|please|too)\b|\w+day\b)|same (?:thing|as (?:last|before|my last|always))|same (?:thing |one )?as (?:then|that|before|always|usual|(?:i|we) (?:had|did))|the same as(?! (?:my|our|his|her|their|he|she|they|a|your|every|any)\b)|(?<!as )(?:the|my) usual(?= (?:please|one|thing|time|massage|treatment|appointment|with|on|at|for|this|next|\w+day)\b|[.,!]|$)|(?:as|just like|like) (?:the |my )?last (?:time|one|visit|session)|(?:just |exactly )?like (?:the one|what) (?:i|we)(?:'ve| have)(?: got| booked| now| already)?)\b/i;
 
 /** Of all that there is. */
 export const OF_ALL = /\b(?:you|there)(?:'ve| have|'s| is| do| offer| got)\b/i;
@@ -287,7 +287,10 @@ export const THE_ONE_TO_BE =
 
 /** Of what was told of, when it is to be: "can you make it <time>", "could that be on <day>". */
 export const IT_TO_BE =
-  /\b(?:make|have|do|put|move|get) (?:it|that|this)(?: one)?\b[^.;?!]{0,16}<(?:day|time)>|\b(?:it|that|this)(?: one)? (?:be|happen|start)\b[^.;?!]{0,16}<(?:day|time)>|<time>(?: slot| one)?(?: still)? (?:open|free|available|possible|going|taken)\b/;
+  /\b(?:make|have|do|put|move|get) (?:it|that|this)(?: one)?\b[^.;?!]{0,16}<(?:day|time)>|\b(?:it|that|this)(?: one)? (?:be|happen|start)\b[^.;?!]{0,16}<(?:day|time)>|<time>(?: slot| one)?(?: still)? (?:open|free|available|possible|going|taken)\b|\b(?:could|can|would|might) (?:she|he|they|you) (?:take|see|do|have|fit|manage)(?: (?:me|us|him|her|them|it))?(?: in)? <(?:day|time)>/;
+
+/** Right before a part of somebody's body: "my lower". */
+export const OF_ONES_OWN = /\b(?:my|his|her|our|their) (?:(?:lower|upper|left|right|bad|poor|whole) )?$/i;
 
 /** Somebody else is to come along to what several come to. */
 export const BRINGS_ONE =
@@ -399,7 +402,7 @@ export const NEW_PROBLEM = /\b(?:the other|a different|another|a new|something (
 
 /** Of two that were named, neither is liked better. */
 export const EITHER_WILL_DO =
-  /^\W*(?:(?:oh|um+|well|i think|really|honestly|ok(?:ay)?)\W+)*(?:any ?time|either(?: one| way| of them)?|whichever|whenever|both|no preference|(?:i|we) (?:don't|do not) (?:mind|care)|(?:it )?(?:doesn't|does not) matter|up to you|you (?:choose|pick|decide))(?: is| are| will| would| works?| suits?| do| me| us| fine| ok| okay| good| for| with| you| which|,)*\W*(?:please|thanks|thank you)?\W*$/i;
+  /^\W*(?:(?:oh|um+|well|i think|really|honestly|ok(?:ay)?)\W+)*(?:any ?time|either(?: one| way| of them)?|whichever|whenever|both|no preference|(?:(?:i|we) )?(?:don't|do not|couldn't) (?:really |much )?(?:mind|care)(?: (?:which|when))?|(?:it )?(?:doesn't|does not) matter|up to you|you (?:choose|pick|decide))(?: is| are| will| would| works?| suits?| do| me| us| fine| ok| okay| good| for| with| you| which|,)*\W*(?:please|thanks|thank you)?\W*$/i;
 
 /** Something is to be otherwise than it is. */
 export const OTHERWISE_THAN = /\b(?:rather|prefer|instead|sooner (?:have|see)|switch|change|different)\b/i;

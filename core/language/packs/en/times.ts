@@ -232,7 +232,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/before",
     pattern: rx(
-      `\\b(?:any ?time before|some ?time before|before|(?<!\\b(?:come|coming|stop|stopping|drop|dropping|swing|swinging|pop|popping|one|two|three) )by|until|till?(?<!\\b(?:five|ten|twenty) till?)|done by|out by|finished by|over by|no later than|not later than|earlier than|not after|up to|up until|at the (?:very )?latest) (?:about |around )?(${CLOCK})${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?latest\\b`,
+      `\\b(?:any ?time before|some ?time before|before|(?<!\\b(?:come|coming|stop|stopping|drop|dropping|swing|swinging|pop|popping|one|two|three) )by|until|till?(?<!\\b(?:five|ten|twenty) till?)|done by|out by|finished by|over by|no later than|not later than|earlier than|not after|(?<!\\b(?:moved?|bring|brought|push|pull|bump|shift|get)\\b[^.;?!]{0,40})up to|up until|at the (?:very )?latest) (?:about |around )?(${CLOCK})${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?latest\\b`,
     ),
     // "I can only get there by half past nine": from then on, and not until then.
     value: (m) => (/^by /.test(m[0]) && ARRIVES.test(m.input.slice(0, m.index)) ? one("from", m[1] ?? m[2]) : until(m[1] ?? m[2], "end")),
@@ -506,14 +506,18 @@ export const TIME_RULES: TimeRule[] = [
     pattern: /(?<=\b(?:\w+day|tomorrow|tmrw|tmr|mon|tues?|weds?|thur?s?|fri|sat|sun|\d{1,2}(?:st|nd|rd|th)) )(am|pm)\b(?! i\b)(?=\W*(?:$|[a-z,.;!?]))/g,
     value: (m) => (m[1] === "am" ? ranged("morning") : { value: { kind: "span", fromMin: 720, name: "afternoon" } }),
   },
-  { name: "time/late-morning", pattern: /\b(?:late(?:r)? in the|late|(?:towards? |at )?(?:the )?end of the) morning\b/g, value: () => ranged("late-morning") },
+  {
+    name: "time/late-morning",
+    pattern: /\b(?:(?:late(?:r)? in the|late|(?:towards? |at )?(?:the )?end of the) morning|late(?= (?:on )?(?:this |next )?[a-z]+day morning))\b/g,
+    value: () => ranged("late-morning"),
+  },
   { name: "time/mid-afternoon", pattern: /\bmid[- ]?afternoon\b/g, value: () => ranged("mid-afternoon") },
   { name: "time/early-afternoon", pattern: /\b(?:early(?: in the)?|(?:the )?start of the) afternoon\b/g, value: () => ranged("early-afternoon") },
   { name: "time/early-evening", pattern: /\b(?:early(?: in the)?) evening\b/g, value: () => ranged("early-evening") },
   { name: "time/mid-morning", pattern: /\bmid[- ]?morning\b/g, value: () => ranged("mid-morning") },
   {
     name: "time/late-afternoon",
-    pattern: /\b(?:late(?:r)? in the|late|(?:towards? |at )?(?:the )?end of the) afternoon\b/g,
+    pattern: /\b(?:(?:late(?:r)? in the|late|(?:towards? |at )?(?:the )?end of the) afternoon|late(?= (?:on )?(?:this |next )?[a-z]+day afternoon))\b/g,
     value: () => ranged("late-afternoon"),
   },
   { name: "time/before-lunch", pattern: /\b(?:before|by) lunch(?:time)?\b/g, value: () => until("noon", "end") },
@@ -561,7 +565,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/end-of-day",
     pattern:
-      /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|(?:as )?late as possible|(?:the )?latest (?:that )?(?:you(?:'ve got| have(?: got)?| do| offer| could| can)|there is|possible|available|slot|appointment)|(?:the|your) (?:very )?last (?:slot|appointment|opening|visit)(?: of the day| you have| there is)?(?= on\b| (?:tomorrow|today|that day|this|next)\b|\W*$)|(?:the|your) last (?:slot|appointment|one) (?:of the day|you have)|last thing|(?<!\btoo )late in the day|(?<!\b(?:i'm|im|be|am|are|is|running|too|come|coming|was|get|how|so|very|bit|little|not|open|open till|until|hours?|hr|minutes?|mins?) )late(?= (?:on )?(?:this |next )?(?:mon|tues|wednes|thurs|fri|satur|sun)day\b)|(?<=\b(?:mon|tues|wednes|thurs|fri|satur|sun)day,? )late(?=\W*(?:please\W*|then\W*|ish\W*)?$))\b/g,
+      /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|(?:as )?late as possible|(?:the )?latest (?:that )?(?:you(?:'ve got| have(?: got)?| do| offer| could| can)|there is|possible|available|slot|appointment)|(?:the|your) (?:very )?last (?:slot|appointment|opening|visit)(?: of the day| you have| there is)?(?= on\b| (?:tomorrow|today|that day|this|next)\b|\W*$)|(?:the|your) last (?:slot|appointment|one) (?:of the day|you have)|last thing|(?<!\btoo )late in the day|(?<!\b(?:i'm|im|be|am|are|is|running|too|come|coming|was|get|how|so|very|bit|little|not|open|open till|until|hours?|hr|minutes?|mins?) )late(?= (?:on )?(?:this |next )?(?:mon|tues|wednes|thurs|fri|satur|sun)day\b(?! (?:morning|afternoon|evening|night)\b))|(?<=\b(?:mon|tues|wednes|thurs|fri|satur|sun)day,? )late(?=\W*(?:please\W*|then\W*|ish\W*)?$))\b/g,
     value: () => ({ value: { kind: "part", part: "end-of-day" } }),
   },
   {

@@ -59,6 +59,30 @@ export const CANNOT_MAKE_THEIRS =
 export const THINK_I_HAVE =
   /\b(?:i|we) (?:think|believe|guess|thought)(?: that)? (?:i|we)(?:'ve| have| had)(?: got)? (?:something|an? (?:appointment|booking|visit|slot|session|lesson|<service>)|<service>)(?=\W)[^?]*\b(?:what time|when|which day|what day|am i right|is that right|what (?:was|is) it)\b/;
 
+/** They have something on a day, and sooner would be better: "I'm booked on the 9th, have you got anything sooner". */
+export const BOOKED_AND_SOONER =
+  /\b(?:i'm|we're|i am|we are|i've|we've|i have|we have)(?: got)?(?: already)? (?:booked|down|in|scheduled|coming|something|one|an? (?:appointment|booking|visit))(?: in)?(?: (?:for|on))* ?<day>[^<]*\b(?:anything|something|any|an?|come|be seen|get in) ?(?:spot |slot |time |opening |appointment )?(?:sooner|earlier)\b/;
+
+/** "A new time for Thursday's". */
+export const NEW_TIME_FOR = /\b(?:another|different|new|other) (?:time|day|date|slot)s? (?:for )?<day>'s\b/;
+
+/** "Can you bring me forward". */
+export const BRING_ME_FORWARD = /\b(?:bring|pull|move|put) (?:me|us|him|her|them) (?:forward|up)(?! (?:on|to the front|for)\b)/;
+
+/** Whether they stand in the book: "have you me down for Thursday". */
+export const HAVE_ME_DOWN =
+  /\b(?:have|do|'ve) (?:you|ye)(?: (?:got|have))?(?: still)? (?:me|us|him|her) (?:down|in the (?:book|diary)|on the (?:list|books?)|pencilled in)\b/;
+
+/** What they believe to be theirs is told, and whether it is so is asked: "I'm seeing Maren on Friday, is that right". */
+export const PLAN_IS_RIGHT =
+  /\b(?:i've|i have|i'm|i am|we've|we have|we're|we are)(?: got)? (?:to (?:see|be|come|meet)|supposed to|seeing|in|with|due|down|booked|coming)\b[^?]*<(?:day|time)>[^?]*\b(?:is (?:that|this) (?:right|correct|still on|so)|am i right|isn't (?:it|that)|aren't (?:i|we)|haven't (?:i|we)|right)\s*\?/;
+
+/** "Take out Saturday". */
+export const TAKE_OUT_THE_DAY = /\btake (?:out <day>|<day> out)(?! for (?:lunch|dinner|a)\b)/;
+
+/** What was charged is looked into, and nothing is seen to on a visit. */
+export const OF_A_BILL = /\b(?:bill|invoice|charged?|receipt|statement|overcharged|payment|refund)\b/;
+
 /** Which of two it was is asked: "was it two or half past". */
 export const WAS_IT_THEN = /^\W*(?:(?:hi|hello|ok|okay|so|and|sorry|wait|um+)\W+)*(?:was|is) it (?:for |at |on )?<(?:time|day)>(?: <(?:time|day)>)?\W*$/;
 
@@ -112,6 +136,10 @@ export const ONE_OR_OTHER = /^\W*(?:and |so )?(?:is|will) it (?:be )?<staff> or 
 /** What has been booked is told, and nothing new is wished for: "I booked a lesson and now I've a cold". */
 export const TOLD_BOOKED =
   /^\W*(?:(?:hi|hello|hey|so|and|well|look|sorry|but|<name>|<phone>|<email>)\W+)*(?:i|we|she|he|they|my [a-z]+)(?:'ve| have|'s| has|'d| had)?(?: just| already| only)? (?:booked|scheduled|reserved)\b(?! (?:nothing|another|again)\b)(?!.*\b(?:another|one more|as well|too|instead|also)\b)/;
+
+/** Somebody of theirs is to come at that time: "can my brother come at the same time". */
+export const COMES_THEN_TOO =
+  /^\W*(?:and )?(?:can|could|may|might) (?:my|our) [a-z]+ (?:also )?(?:come|be seen|have one)(?: too| as well| along)? <(?:day|time)>\W*$/;
 
 /** One more beside what was booked: "I booked a lesson but I want another on Monday". */
 export const ONE_MORE_BESIDE = /\bbooked\b[^.?!]*\b(?:want|need|like|love|have|book|get) (?:another|a second|one more)\b(?! (?:day|time|date|slot|hour)\b)/;
@@ -253,6 +281,23 @@ export const OF_OUR_ROOM =
 export const OF_A_VISIT_THEIRS =
   /\b(?:appointments?|bookings?|booked|visits?|slots?|scheduled|down for|due|when(?:'s| is| am| was| are)|am i|mine|my (?:next )?<service>|what time|which day|reminder|confirm\w*|still)\b/;
 
+/** What is wished for is done on a day: "could you replace my battery on Thursday". */
+export const COULD_YOU_THEN =
+  /^\W*(?:(?:hi|hello|hey|please|and|so|ok|okay)\W+)*(?:could|can|would|will) (?:you|someone|somebody|anyone|one of you|<staff>) (?:please )?(?:just )?<service>[^?]*<(?:day|time)>/;
+
+/** "Should I bring his old reports". */
+export const WHETHER_TO_BRING = /\b(?:should|do|shall|must|ought) (?:i|we) (?:to )?(?:have to |need to )?(?:send|bring|take along|email|fetch)\b/;
+
+/** "What else is there for him". */
+export const WHAT_ELSE =
+  /\bwhat else (?:is there|do (?:you|ye) (?:have|do|offer|teach)|have you(?: got)?|(?:can|could) (?:he|she|i|we|they) (?:do|have|try|join))\b/;
+
+/** "Who is teaching my course". */
+export const WHO_DOES_OURS = /\bwho(?:'s| is| will be|'ll be)? [a-z]+ing (?:my|our) <service>/;
+
+/** What or why something is, is asked. */
+export const ASKS_WHAT_OR_WHY = /\b(?:what|why|which)\b/;
+
 /** A word that asks stands in it. */
 export const ASKS_SOMETHING = /\b(?:how|what|which|when|where|who|why|whether|if|is|are|do|does|can|could)\b/;
 
@@ -283,7 +328,7 @@ export const MINE_WITH_THEM =
 
 /** With whom theirs is on a day, and whom they would rather have. */
 export const HAVE_BUT_RATHER_THEM =
-  /\b(?:(?:i've|we've|i have|we have)(?: got)?|am i|are we|i'm|we're)\b[^?!]*<day>[^<]*[.?!,;][^<]*\b(?:rather|prefer|like)\b(?: to)? (?:have|see|get|be with|go to|it was|it were) <staff>/;
+  /\b(?:(?:i've|we've|i have|we have)(?: got)?|am i|are we|i'm|we're)\b[^?!]*<day>[^<]*[.?!,;][^<]*\b(?:rather|prefer|like)\b(?: to)? (?:have|see|get|be with|go to|it was|it were) <staff>|<staff>[^?!]*\b(?:my|our) <service>[^<]*[?!.,;][^<]*\b(?:rather|sooner|prefer) (?:to )?(?:have|see|get) (?:her|him)\b/;
 
 /** Whether a service is what somebody needs: "is the taping the right one for me". */
 export const RIGHT_THING =

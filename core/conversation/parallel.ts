@@ -1,0 +1,104 @@
+import { FOR_ALL, JOINS_TWO, ONE_LIKE_IT, OF_ONESELF, OF_SOMEBODY, ONE_AFTER_ANOTHER, SAYS_OR, THING_OF_ITS_OWN } from "../language/packs/en/doing.ts";
+import { COULD_COME } from "../language/packs/en/talk.ts";
+import { ofKind, type Found, type FoundKind } from "../language/found.ts";
+import { read, type Reading } from "../language/read.ts";
+import { contextOf } from "./context.ts";
+import type { Turn } from "./turn.ts";
+
+/** Two visits that are told in the same shape, and whether the second comes right after the first. */
+export interface TwoAlike {
+  first: Reading;
+  second: Reading;
+  follows: boolean;
+}
+
+/** More places at which two visits may be joined are not looked at. */
+const MOST_JOINS = 4;
+const ABOUT_A_VISIT: readonly FoundKind[] = ["service", "day", "time", "length", "staff", "gender"];
+
+/**
+ * Two visits told in the same shape: each of somebody of their own ("a cut for me and a trim on the 8th for my son", "my
+ * husband needs a scan and I need a clean, both on Thursday"), or each on a day and at an hour of its own ("on Tuesday at
+ * three and on Thursday at four"). Each half is read by itself, so that it is heard as if it had been said alone; what is
+ * said of both, or only once and holds for both, is of each. Null where the halves are not alike.
+ */
+export function alike(t: Turn, reading: Reading): TwoAlike | null {
+  if (SAYS_OR.test(reading.said)) return null;
+  const joins = [...reading.said.matchAll(JOINS_TWO)];
+  if (joins.length > MOST_JOINS) return null;
+  for (const join of joins) {
+    const left = reading.said.slice(0, join.index);
+    const right = reading.said.slice(join.index + join[0].length);
+    const two = eachOfTheirOwn(t, left, right) ?? eachAtAnHour(t, left, right);
+    if (two) return two;
+  }
+  return null;
+}
+
+/** Each half is of somebody else. */
+function eachOfTheirOwn(t: Turn, left: string, right: string): TwoAlike | null {
+  const whom = [left, right].map((half) => ({ self: OF_ONESELF.test(half), other: OF_SOMEBODY.exec(half)?.slice(1).find(Boolean) }));
+  const [a, b] = whom;
+  if (!a || !b || !(a.self || a.other) || !(b.self || b.other) || (a.other ?? "") === (b.other ?? "")) return null;
+  const all = FOR_ALL.exec(right);
+  const [first, second, shared] = [left, right.slice(0, all?.index ?? right.length), right.slice(all?.index ?? right.length)].map((words) =>
+    alone(t, words),
+  ) as [Reading, Reading, Reading];
+  const has = (r: Reading, ...kinds: FoundKind[]): boolean => r.found.some((f) => kinds.includes(f.kind));
+  // "One for me, a relaxing one": of the thing that was named.
+  if (ONE_LIKE_IT.test(right)) return null;
+  const thing = has(second, "service") || THING_OF_ITS_OWN.test(right);
+  const ownWhen = has(first, "day", "time") && has(second, "day", "time");
+  if (!(has(first, "service") || THING_OF_ITS_OWN.test(left)) || !(thing || ownWhen)) return null;
+  const follows = ONE_AFTER_ANOTHER.test(right);
+  // What the second half ends with and the first does not have is said of both: "… for my daughter, on Thursday at ten".
+  const trailing = second.found.filter((f) => (f.kind === "day" || f.kind === "time") && !has(first, f.kind));
+  const before = first.found.filter((f) => !thing && (f.kind === "service" || f.kind === "length" || f.kind === "staff") && !has(second, f.kind));
+  const dayBefore = first.found.filter((f) => f.kind === "day" && !has(second, "day") && !has(shared, "day"));
+  return {
+    first: wished(first, left, [...trailing, ...shared.found]),
+    second: wished({ ...second, found: second.found.filter((f) => !(follows && f.kind === "time")) }, right, [
+      ...before,
+      ...dayBefore,
+      ...shared.found.filter((f) => !(follows && f.kind === "time")),
+    ]),
+    follows,
+  };
+}
+
+/** Each half has a day and an hour, and the second nothing besides but who does it. */
+function eachAtAnHour(t: Turn, left: string, right: string): TwoAlike | null {
+  if (COULD_COME.test(left)) return null;
+  const [first, second] = [alone(t, left), alone(t, right)];
+  const when = (r: Reading): boolean => {
+    const days = ofKind(r.found, "day").filter((d) => !d.not && !d.part && d.value.kind === "days" && d.value.from === d.value.to);
+    return days.length === 1 && ofKind(r.found, "day").length === 1 && ofKind(r.found, "time").filter((x) => x.value.kind === "at").length === 1;
+  };
+  if (!when(first) || !when(second) || ofKind(first.found, "service").length === 0 || second.found.some((f) => f.kind === "service" || f.kind === "for-whom"))
+    return null;
+  const lacks = (r: Reading, f: Found): boolean => !r.found.some((o) => o.kind === f.kind);
+  const shared = (f: Found): boolean => ["service", "length", "staff", "gender", "for-whom"].includes(f.kind);
+  return {
+    first: wished(
+      first,
+      left,
+      second.found.filter((f) => shared(f) && lacks(first, f)),
+    ),
+    second: wished(
+      second,
+      right,
+      first.found.filter((f) => shared(f) && lacks(second, f)),
+    ),
+    follows: false,
+  };
+}
+
+/** One half, heard as a wish of its own. */
+const alone = (t: Turn, words: string): Reading => read(words, { ...contextOf(t.house, t.now, t.state), expects: "errand", errand: "book" });
+
+/** A half as the reading of one visit: its own finds and those of both, and no number of people. */
+const wished = (half: Reading, text: string, besides: readonly Found[]): Reading => ({
+  ...half,
+  text,
+  found: [...half.found.filter((f) => f.kind !== "places"), ...besides.filter((f) => ABOUT_A_VISIT.includes(f.kind) || f.kind === "for-whom")],
+});
