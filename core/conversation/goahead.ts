@@ -5,6 +5,7 @@ import { AS_WELL, LETS_IT_GO, ONE_MOMENT_PLEASE, THAT_SAME_DAY } from "../langua
 import { ofKind } from "../language/found.ts";
 import type { Reading } from "../language/read.ts";
 import { bookIt } from "./errands/book.ts";
+import { regularly } from "./errands/regular.ts";
 import { newBook } from "./tasks.ts";
 import { cancelIt, moveIt } from "./errands/existing.ts";
 import { chosen, dropHold, take } from "./errands/offering.ts";
@@ -15,6 +16,7 @@ import type { BookTask, MoveTask } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import { isGuess, isAsk } from "../language/errand.ts";
 import { wishIn } from "./wish.ts";
+import { weekdayOf } from "../time/days.ts";
 import { ASKS_FURTHER, BRINGS_ONE, CANCELS_ALL_THE_SAME, SAYS_OF_OTHERS } from "../language/packs/en/talk.ts";
 
 /** The answer to "shall I?": true when it was one. */
@@ -87,6 +89,14 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
     t.state.later.push({ ...newBook(), service: besides.value[0] as string, wish: { days: { ranges: [{ from: at, to: at }] } } });
     t.rule("go-ahead/yes-and-another");
     bookIt(t, task);
+    return true;
+  }
+  // "And the same every Friday": this one first, and the others after it.
+  if (task.errand === "book" && task.hold && yes !== false && regularly(reading) && onThatDay(t, task, reading)) {
+    t.say("book/one-at-first");
+    t.rule("go-ahead/every-week");
+    if (yes) bookIt(t, task);
+    else proceed(t);
     return true;
   }
   // "Yes, for two", "no, sorry, three of us": the same hour, for as many.
@@ -167,4 +177,10 @@ export function chosenIs(t: Turn, task: BookTask | MoveTask, reading: Reading): 
     ofKind(reading.found, "service").some((s) => !s.value.includes(task.hold?.offer.service ?? "")) ||
     ofKind(reading.found, "length").some((l) => l.value !== task.hold?.offer.lengthMin);
   return Array.isArray(hit) && hit.length === 1 && !other;
+}
+
+/** Whether no other day is named than the weekday of what is held. */
+function onThatDay(t: Turn, task: BookTask, reading: Reading): boolean {
+  const on = weekdayOf(t.house.zone.toLocal(task.hold?.offer.startMin ?? t.now).day);
+  return ofKind(reading.found, "day").every((d) => d.value.kind === "weekdays" && d.value.weekdays.length === 1 && d.value.weekdays[0] === on);
 }

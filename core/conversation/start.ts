@@ -256,6 +256,8 @@ const byPrice = (reading: Reading): boolean => ["cheap", "dear"].includes(moreOf
 
 /** Keeps what was said where it may be of a visit that stands: that is looked for once it is known who they are. */
 export function mayBeTheirs(t: Turn, task: BookTask, reading: Reading): void {
+  // "And the week after at the same time": one more like the last.
+  if (task.same || task.beside) return;
   const { client } = t.state;
   const known = client.match === "both" || (client.name !== undefined && (client.phone ?? client.email) !== undefined);
   // "The repair tomorrow at eleven, can Teddy see me at ten": said of what stands, whoever it is.
@@ -373,6 +375,7 @@ export function carriedOn(t: Turn, reading: Reading): BookTask | null {
   fresh.service = last.service;
   fresh.lengthMin = last.lengthMin;
   fresh.saidLength = last.lengthMin;
+  fresh.beside = true;
   // "And put me down for the week after too": so many days after the one that was booked, at its hour.
   if (after !== undefined) return { ...fresh, same: true, sameInDays: after, staff: [last.staff] };
   const at = t.house.zone.toLocal(last.endMin);

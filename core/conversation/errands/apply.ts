@@ -10,12 +10,14 @@ import type { BookTask } from "../state.ts";
 import type { Turn } from "../turn.ts";
 import { MOST_OF_A_LENGTH, ofLength } from "./oflength.ts";
 import { forAChild } from "./forachild.ts";
+import { firstOfThem } from "./regular.ts";
 import { setService, whichService, type Applying } from "./whichservice.ts";
 import { OF_ANOTHER } from "./who.ts";
 import { applyWish, lengthChange } from "./wished.ts";
 
 /** Puts what was said of the visit into a booking; true when the wish changed, so that what was offered no longer stands. */
-export function applyToBook(t: Turn, task: BookTask, reading: Reading, context: ReadContext): boolean {
+export function applyToBook(t: Turn, task: BookTask, said: Reading, context: ReadContext): boolean {
+  const reading = firstOfThem(t, said, context);
   const a: Applying = { t, task, reading, changed: false };
   const open = task.service ? undefined : JSON.stringify(task.among);
   whichService(a);

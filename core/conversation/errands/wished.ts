@@ -204,6 +204,9 @@ function referenceDay(t: Turn, task: BookTask | MoveTask): DayNumber | undefined
   const own = task.errand === "move" ? task.appointment : undefined;
   const asked = task.errand === "book" ? singleDay(t.state.askedDays) : undefined;
   if (asked !== undefined) return asked;
+  // "And the Friday after that", once one was booked.
+  const { last } = t.state;
+  if (task.errand === "book" && last) return t.house.zone.toLocal(last.startMin).day;
   return own ? t.house.zone.toLocal(own.startMin).day : undefined;
 }
 

@@ -212,7 +212,7 @@ export const MINE_OR_BOOKED = /\b(?:my|our|mine|booked)\b/i;
 
 /** Somebody else comes too. */
 export const COMES_TOO =
-  /\b(?:(?:also|too|as well|and)\b.*\b(?:can|could|may) (?:my|our) \w+ (?:come|join|have|get)|(?:can|could|may) (?:my|our) \w+ (?:come|join)\b.*\bsame time|(?:and|also|then) (?:one|another|a second)|another one|one more|one for|as well|too\b|also for|for (?:my|our|him|her) .*(?:as well|too|also))/;
+  /\b(?:(?:also|too|as well|and)\b.*\b(?:can|could|may) (?:my|our) \w+ (?:come|join|have|get)|(?:can|could|may) (?:my|our) \w+ (?:come|join)\b.*\bsame time|(?:and|also|then) (?:one|another|a second)|another one|one more|one for|^\W*(?:and|then|also|plus|ok(?:ay)? and|now)\b[^.?!]*\b(?:week|day|month|fortnight|one|[a-z]+day) after\b|same (?:time|again|thing)[^.?!]*\b(?:week|fortnight) after\b|as well|too\b|also for|for (?:my|our|him|her) .*(?:as well|too|also))/;
 
 /** One right after the other. */
 export const RIGHT_AFTER = /\b(?:right|straight|directly|just|immediately) (?:after|afterwards)\b|\bback to back\b/;

@@ -642,3 +642,8 @@ export const ON_THAT_DAY = /\b(?:that|the) (?:very )?same (?:day|morning|afterno
 /** All that was spoken of is meant, and not one thing of it. */
 export const ALL_OF_THEM =
   /\b(?:all (?:of )?(?:that|this|it|them|those)|altogether|all together|in (?:all|total)|the lot|everything|both|(?:the |a )?total|combined|the two(?: of them)?|them all)\b/i;
+
+/** Visits are wished for week by week, with no end: "every Friday", "once a week". */
+export const REGULARLY =
+  /\b(?:every|each) (?:other |second )?(?:week|fortnight|month|(?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?! (?:until|till|for|from now until)\b)|\bweekly\b|\bonce a (?:week|fortnight|month)\b/i;
+export const EVERY = /^(?:every|each) /i;
