@@ -104,6 +104,10 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         // "Can I get the lashes done at the same go", once the brows are booked: right after them.
         // "And my husband needs one, right before or after mine", once theirs was booked or moved.
         const done = state.did && state.did.did !== "cancelled" ? state.did.of : undefined;
+        // "Straight after, the same day": its day is told by what it comes after.
+        const lastDay = state.last ? t.house.zone.toLocal(state.last.startMin).day : undefined;
+        const ofOther = fresh.service !== state.last?.service && ofKind(reading.found, "day").length > 0;
+        if (lastDay !== undefined && ofOther && singleDay(fresh.wish.days) === lastDay && AT_THE_SAME_GO.test(reading.said)) delete fresh.wish.days;
         if (done && fresh.service && !fresh.wish.days && !fresh.wish.times && BESIDE_MINE.test(reading.said))
           Object.assign(fresh, { rightAfter: true, beside: true });
         else if (

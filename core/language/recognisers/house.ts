@@ -9,6 +9,7 @@ import {
   ANY_OF_THE,
   A_TRADE,
   A_WOMAN,
+  BACK_AGAIN,
   BEFORE_A_THING,
   BEFORE_KIND,
   BEFORE_OCCASION,
@@ -271,6 +272,7 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     if (A_RELATIVES.test(t.text) && OWNER.test(tokens[i - 1]?.text ?? "") && tokens[i + 1] !== undefined) return;
     // "Yes, book" wants it done, in a house that does the books too.
     if (t.text === "look" && LOOKS_AT_IT.test(said.norm.slice(t.end))) return;
+    if (t.text === "back" && BACK_AGAIN.test(said.norm.slice(Math.max(0, t.start - 24), t.start))) return;
     // "Sounds right" is no sound bath.
     if (SEEMS.test(t.text) && SEEMS_SO.test(said.norm.slice(t.end))) return;
     if (DEED_WORDS.has(t.text) && !BEFORE_A_THING.test(tokens[i - 1]?.text ?? "")) return;
@@ -280,7 +282,11 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
       return;
     const hit = telling(lexicon, t.text);
     // "I was assessed in January" tells of what was.
-    if (!hit || (ENDS_IN_ED.test(t.text) && WAS.test(tokens[i - 1]?.text ?? ""))) return;
+    if (ENDS_IN_ED.test(t.text) && WAS.test(tokens[i - 1]?.text ?? "")) {
+      there.delete(stem(t.text));
+      return;
+    }
+    if (!hit) return;
     at.push(t);
   });
   const apartOnes = out.length === 0 ? byThemselves(lexicon, at, said) : [];

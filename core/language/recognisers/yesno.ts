@@ -14,6 +14,7 @@ import {
   NOBODY,
   ONLY_BEGINS_SO,
   SAYS_NO_AFTER,
+  SO_OFTEN,
   SO_TO_SAY,
   STRONG_NO,
   TAKEN_BACK,
@@ -30,6 +31,9 @@ export function yesNo(said: Said, at: Moment): Found[] {
   const head = yesNoAtHead(said, at.expects === "service");
   if (head.length > 0) return head;
   const nobody = at.expects?.startsWith("question:") ? NOBODY.exec(said.norm.trim()) : null;
+  // "Have you floated before?" – "once, years ago".
+  const often = at.expects?.startsWith("question:") ? SO_OFTEN.exec(said.norm.trim()) : null;
+  if (often) return [{ kind: "yes", value: true, rule: "yes/so-often", start: 0, end: often[0].length }];
   if (nobody) return [{ kind: "yes", value: false, rule: "yes/nobody", start: 0, end: nobody[0].length }];
   // Spoken words have no full stops: "my friend told me nice things about you no thanks".
   const end = at.expects === "go-ahead" || at.expects?.endsWith("-check") ? AT_THE_END.exec(said.norm) : null;

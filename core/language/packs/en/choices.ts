@@ -83,6 +83,6 @@ export const SHIFTS: { value: ShiftValue; word?: RegExp; pattern: RegExp }[] = [
     value: "earlier",
     word: /earlier|sooner|forward|late/,
     pattern:
-      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|see me|(?:do|have|fit|take|manage|see|get) (?:it|me|us|him|her|that|this|them)(?: in)?|be|no,?|rather|even|get one|(?:get|fit|squeeze) (?:me|us) in|get in) (?:earlier|sooner)(?! than (?!that|those|these|planned|booked|agreed|arranged))|(?:earlier|sooner) (?:than that|please|if)|(?:bring|pull|move|push) (?:it|that|this|mine) forward(?! (?:by|to|a|an|one|two|half)\b)|^(?:or )?(?:even )?(?:earlier|sooner)(?: even)?$|not (?:that|so|this|quite so|quite that) late|(?:earlier|sooner) (?:would|might|could|will) (?:be|suit|do)|(?<!not |is that |is it |be )too late)\b/g,
+      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|see me|(?:do|have|fit|take|manage|see|get) (?:it|me|us|him|her|that|this|them)(?: in)?|be|no,?|rather|even|get one|(?:get|fit|squeeze) (?:me|us) in|get in) (?:earlier|sooner)(?! than (?!that|those|these|planned|booked|agreed|arranged))|(?:earlier|sooner) (?:than that|please|if)|(?:bring|pull|move|push) (?:it|that|this|mine|me|us|him|her|them) forward(?! (?:by|to|a|an|one|two|half)\b)|^(?:or )?(?:even )?(?:earlier|sooner)(?: even)?$|not (?:that|so|this|quite so|quite that) late|(?:earlier|sooner) (?:would|might|could|will) (?:be|suit|do)|(?<!not |is that |is it |be )too late)\b/g,
   },
 ];

@@ -40,7 +40,7 @@ export const CHARGES = /^charge[sd]?$/;
 
 export const ENDS_IN_ED = /ed$/;
 
-export const WAS = /^(?:was|were|been|never)$/;
+export const WAS = /^(?:was|were|been|never|already)$/;
 
 /** Right before a kind of thing. */
 export const BEFORE_KIND = /^(?:the|your|our|an?)$|'s$|day$/;
@@ -130,3 +130,7 @@ export const BEFORE_PEOPLE = new Set("with by see ask tell let is does for and o
 export const SEEMS = /^(?:sounds?|looks?|feels?|works|fits|suits)$/;
 export const SEEMS_SO =
   /^ (?:(?:all|about|very|really|so|just|quite|pretty|absolutely|like) )*(?:right|good|great|fine|perfect|lovely|ok|okay|nice|grand|brilliant|reasonable|ideal|fair|well|better|like (?:a|it)|as if|me|us)\b/;
+
+/** Before "back", which then tells of no back: "come back". */
+export const BACK_AGAIN =
+  /\b(?:com(?:e|es|ing)|came|go(?:es|ing)?|went|gets?|got|getting|be|been|bring|take|took|call|ring|phone|write|give|send|put|push|pull|move|want(?:ed)?|welcome|hold|look|switch|change|report|hear(?: from you)?)(?: (?:it|me|us|him|her|them|that|this|right|straight))? $/;

@@ -13,7 +13,7 @@ export const OPENER =
 
 /** Somebody else's visits, number or doings are asked for. */
 export const OF_OTHERS =
-  /\b(?:treatments?|visits?|appointments?|bookings?|records?|files?|notes|details|history|bills?|payments?|schedule) (?:of|for|from|by) (?:(?:a|the|my|our|mr|mrs|ms|miss|dr)\.? )*<name>|\b(?:is|has|did|does|was|when|what) <name> (?:booked|coming|come|been|there|in|here|have|pay|do)\b/;
+  /\b(?:treatments?|visits?|appointments?|bookings?|records?|files?|notes|details|history|bills?|payments?|schedule) (?:of|for|from|by) (?:(?:a|the|my|our|mr|mrs|ms|miss|dr)\.? )*<name>|\b(?:is|has|did|does|was|when|what) <name> (?:booked|coming|come|been|there|in|here|have|pay|do)\b|\bwho(?: has(?: got)?|'s got|'s having| is having| got| booked) the <time>|\bwho else(?:'s| is| will be| comes| goes) (?:<service>|coming|going|booked|in (?:it|the|that|on)|on <day>)/;
 
 /** Whose name stands at an hour or on a day. */
 export const WHOSE_NAME = /\b(?:which|what|whose) (?:names?|clients?|patients?|customers?)\b[^.;?!]{0,30}<(?:time|day)>/;
@@ -265,7 +265,7 @@ export const OF_A_VISIT =
 
 /** What somebody was going to do, some time ago. */
 export const PAST =
-  /^\W*(?:so |well |anyway |hi |hello )*(?:i|we) (?:(?:was|were) (?:going|hoping|meaning|planning|about) to|(?:meant|wanted|tried|planned|intended) to)\b.*\b(?:yesterday|earlier|sooner|ago|last|before|but|<day>)/;
+  /^\W*(?:so |well |anyway |hi |hello )*(?:i|we) (?:(?:was|were) (?:going|hoping|meaning|planning|about) to|(?:meant|wanted|tried|planned|intended) to)\b.*\b(?:yesterday|earlier|sooner|ago|last|before|but|<day>)|^\W*(?:so |well |anyway |hi |hello |and )*(?:i|we|he|she|my [a-z]+)(?:'ve|'s| have| has)? (?:just |already )?(?:had|got) (?:my|our|his|her|an?|some|the) [a-z]+(?: [a-z]+)? (?:done|cut|shaved|[a-z]+ed)\b(?![^?]*\b(?:again|another|more|need|want|like)\b)/;
 
 /** What hands word on to somebody. */
 export const HANDS_ON = /\b(?:tell|let|pass|inform|remind|message|note|say|give|ask|complain\w*|feedback|call|ring|phone|text|email)\b/;

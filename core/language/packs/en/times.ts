@@ -393,7 +393,9 @@ export const TIME_RULES: TimeRule[] = [
   },
   {
     name: "time/clock",
-    pattern: rx(`(?<![\\d$:.,/'-])(?<!\\b(?:bus|no|number|of|for|unit|room|suite) )(?<!\\$ ?)\\b(${CLOCK})${NOT_TIME}(?![\\d:%])`),
+    pattern: rx(
+      `(?<![\\d$:.,/'-])(?<!\\b(?:bus|no|number|of|for|unit|room|suite) )(?<!\\b(?:i'm|i am|he's|she's|he is|she is) (?=[a-z]+ [a-z]+))(?<!\\$ ?)\\b(${CLOCK})${NOT_TIME}(?![\\d:%])`,
+    ),
     value: (m, at) => {
       const exact = PRECISELY.test((m[1] ?? "").trim());
       const said = (m[1] ?? "").trim().replace(PRECISELY, "");
@@ -524,7 +526,8 @@ export const TIME_RULES: TimeRule[] = [
   { name: "time/after-lunch", pattern: /\b(?:after|post)[- ]lunch(?:time)?\b/g, value: () => ranged("after-lunch") },
   {
     name: "time/lunch",
-    pattern: /(?<!before |until |by )\b(?:(?:at|over|during|in my) )?(?:my )?lunch ?(?:time|hour|break)?\b/g,
+    pattern:
+      /(?<!before |until |by )(?<!\b(?:have|having|had|eat|eating|ate|grab|grabbing|skip|skipped|bring|buy) (?:my |some |an? (?:[a-z]+ )?)?)\b(?:(?:at|over|during|in my) )?(?:my )?lunch ?(?:time|hour|break)?\b/g,
     value: () => ranged("lunchtime"),
   },
   {

@@ -185,7 +185,7 @@ export const IF_OFF =
 
 /** Whether one has to book at all. */
 export const MUST_ONE_BOOK =
-  /(?:\bor |^\W*)(?:do|must|should) (?:i|we|you|people)(?: really| always)?(?: (?:have|need) to)? (?:book|make an appointment|have an appointment)\b(?![^.?!]*<)/;
+  /(?:\bor |^\W*)(?:do|must|should) (?:i|we|you|people)(?: really| always)?(?: (?:have|need) to)? (?:book|make an appointment|have an appointment)\b(?![^.?!]*<)|\b(?:can|could|may|do|should) (?:i|we|you|one|people)(?: just| simply| also)* (?:take |accept |have )?(?:walk in|walk-?ins?|turn up|show up|rock up)\b(?![^?]*<(?:time|name)>)/;
 
 /** What is only asked about, or thought of. */
 export const ONLY_IN_CASE = /\?|\b(?:if|when|whether|in case|what happens|unless|might|should i)\b/;
@@ -291,6 +291,18 @@ export const WHETHER_TO_BRING = /\b(?:should|do|shall|must|ought) (?:i|we) (?:to
 /** "What else is there for him". */
 export const WHAT_ELSE =
   /\bwhat else (?:is there|do (?:you|ye) (?:have|do|offer|teach)|have you(?: got)?|(?:can|could) (?:he|she|i|we|they) (?:do|have|try|join))\b/;
+
+/** "Is a towel something I have to bring", "do I need to bring my own mat". */
+export const IS_IT_TO_BE_BROUGHT =
+  /\b(?:something|anything|things) (?:i|we|one) (?:have|need|should|ought|am supposed) (?:to )?bring\b|\bdo (?:i|we) (?:have|need) to bring\b/;
+
+/** Whether something can be done all the same: "can I still float", "could she still have a massage with that". */
+export const WHETHER_STILL =
+  /\b(?:can|could|may|should) (?:i|we|he|she|they|my [a-z]+) (?:still|even) (?:<service>|(?:have|get|do|take|use) (?:an? |the |my )?<service>[^?.!]*\b(?:with|after|if|when|while|though|now that)\b)(?![^?]*<(?:day|time)>)/;
+
+/** "I could do with my corns seen to". */
+export const COULD_DO_WITH =
+  /\b(?:i|we|he|she|my [a-z]+) (?:could|can)(?: really)? do with (?!(?:another|a different|a new|a later|an earlier) (?:time|day|date|slot))/;
 
 /** "Who is teaching my course". */
 export const WHO_DOES_OURS = /\bwho(?:'s| is| will be|'ll be)? [a-z]+ing (?:my|our) <service>/;

@@ -47,3 +47,7 @@ export const BUT = /^[,. ]*but\b/;
 /** "Right after lunch", "good morning", "do you …": no answers. */
 export const ONLY_BEGINS_SO = /^(?:right|good|ok(?:ay)?|well|do|great|fine)\b(?: (?:now|morning|afternoon|evening|you|away|after|before|at|on|around))\b/;
 export const DO_IT = /^do (?:it|that|so)/;
+
+/** How often, or how long ago, somebody has done what they are asked for: as good as a yes. */
+export const SO_OFTEN =
+  /^(?:(?:well|oh|um+|just|only|i think|maybe|about),? )*(?:once(?: or twice)?|twice|(?:a few|a couple of|several|many|lots of|two|three|four|five) times|(?:(?:many|some|ten|twenty|a few|a couple of) )?years ago|last (?:year|month|summer|winter|spring|autumn|fall|week)|ages ago|a (?:long |good )?(?:while|time) (?:ago|back)|all the time|loads|plenty)(?=\W|$)/;
