@@ -100,7 +100,8 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
     return true;
   }
   // "Yes, for two", "no, sorry, three of us": the same hour, for as many.
-  const anew = COUNTED_ANEW.exec(reading.said.toLowerCase())?.[1];
+  const counted = COUNTED_ANEW.exec(reading.said.toLowerCase());
+  const anew = counted?.[1] ?? counted?.[2];
   const many = ofKind(reading.found, "places").at(-1)?.value ?? (anew === undefined ? undefined : num(anew) || undefined);
   if (
     task.errand === "book" &&

@@ -99,7 +99,10 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
         { errand: "book", reading: two.first },
         { errand: "book", reading: two.second, ...(two.follows ? { rightAfter: true } : {}) },
       ];
-    const whom = oneMoreFor(reading);
+    // "A place in the class for me and one for my wife": of what several come to, two places.
+    const places =
+      ofKind(reading.found, "places").length > 0 && ofKind(reading.found, "service").every((f) => f.value.every((id) => t.house.services.get(id)?.group));
+    const whom = places ? null : oneMoreFor(reading);
     if (whom) {
       const next = STRAIGHT_AFTER.test(reading.said.slice(ofKind(reading.found, "for-whom").at(-1)?.start));
       // "For me and one for my brother, at nine and ten": an hour for each.

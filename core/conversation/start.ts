@@ -319,7 +319,12 @@ function withWhomTheyAsked(t: Turn, task: BookTask, reading: Reading, who: strin
   const does = (service: string): boolean => t.house.services.get(service)?.staff.includes(who) === true;
   if (task.service || task.among) {
     if (!(task.service ? does(task.service) : task.among?.some(does))) return;
-    if (!task.service) task.among = task.among?.filter(does) ?? [];
+    const theirs = task.service ? [] : (task.among?.filter(does) ?? []);
+    if (theirs.length === 1) {
+      task.service = theirs[0] as string;
+      delete task.among;
+      delete task.maybe;
+    } else if (!task.service) task.among = theirs;
   } else {
     // "Is Miguel in on Wednesday" – "an hour at seven then": of what he does.
     const minutes = ofKind(reading.found, "length").at(-1)?.value;

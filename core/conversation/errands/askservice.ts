@@ -55,16 +55,18 @@ function suggested(t: Turn, task: BookTask, told: string): string[] {
   const general = generals.length === 1 ? generals.map((s) => s.id) : [];
   // "What do we need for that": what anything begins with, where there is such.
   if (general.length > 0 && WHAT_ONE_NEEDS.test(told)) return general;
+  // "I've hurt my back, could somebody see me": a first visit or a return, where nothing of the house's is for just that.
+  const backs = house.handbook.services.filter((s) => may(s.id) && !s.group && FOR_WHO_RETURNS.test(s.name));
+  const firstOrReturn =
+    task.complaint && t.state.client.saysBefore === undefined && news.length === 1 && backs.length === 1 ? [...news, ...backs].map((s) => s.id) : [];
   // "It makes a noise, what is it?", which nobody could say: what is wished next may be for that.
   for (const text of [told, `${t.state.told ?? ""} ${told}`]) {
     // What several do together is nothing for who has just hurt themselves.
     const near = likely(house, text).filter((id) => may(id) && !(task.complaint && house.services.get(id)?.group));
-    const [back, other] = task.complaint && near.length > 1 ? house.handbook.services.filter((s) => may(s.id) && !s.group && FOR_WHO_RETURNS.test(s.name)) : [];
-    // "I've hurt my back, could somebody see me": a first visit or a return, where nothing of the house's is for just that.
-    if (back && !other && news.length === 1) return [...news.map((s) => s.id), back.id];
+    if (firstOrReturn.length > 0 && (near.length > 1 || near.some((id) => firstOrReturn.includes(id)))) return firstOrReturn;
     if (near.length > 0) return near;
   }
-  return general;
+  return firstOrReturn.some((id) => general.includes(id)) ? firstOrReturn : general;
 }
 
 /** Of a first visit and one for who comes back, the second; undefined where it is not just these two, or they have said whether they have been here. */

@@ -241,7 +241,7 @@ function sameAgain(t: Turn, task: BookTask): boolean {
     task.wish.times = [
       {
         kind: "time",
-        value: { kind: "around", at: { hour: Math.floor(at.minute / 60), minute: at.minute % 60, certain: true } },
+        value: { kind: "at", at: { hour: Math.floor(at.minute / 60), minute: at.minute % 60, certain: true } },
         rule: "same-again",
         start: 0,
         end: 0,

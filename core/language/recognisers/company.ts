@@ -18,7 +18,7 @@ export function company(said: Said): Found[] {
   const anew = counted ? COUNTED_ANEW.exec(said.norm.slice(counted.end)) : null;
   if (counted && anew) {
     const start = counted.end + anew.index;
-    out.push({ kind: "places", value: anew[1] === undefined ? 1 : num(anew[1]), rule: "places/corrected", start, end: start + anew[0].length });
+    out.push({ kind: "places", value: num(anew[1] ?? anew[2] ?? "one"), rule: "places/corrected", start, end: start + anew[0].length });
   }
   if (out.length === 0) out.push(...byFirstOf(LATER_COUNT_RULES, said));
   return [...out, ...forWhom(said)];

@@ -10,6 +10,7 @@ import {
   A_TRADE,
   A_WOMAN,
   BACK_AGAIN,
+  BACK_TO_BACK,
   BEFORE_A_THING,
   BEFORE_KIND,
   BEFORE_OCCASION,
@@ -272,7 +273,11 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     if (A_RELATIVES.test(t.text) && OWNER.test(tokens[i - 1]?.text ?? "") && tokens[i + 1] !== undefined) return;
     // "Yes, book" wants it done, in a house that does the books too.
     if (t.text === "look" && LOOKS_AT_IT.test(said.norm.slice(t.end))) return;
-    if (t.text === "back" && BACK_AGAIN.test(said.norm.slice(Math.max(0, t.start - 24), t.start))) return;
+    if (
+      t.text === "back" &&
+      (BACK_AGAIN.test(said.norm.slice(Math.max(0, t.start - 24), t.start)) || BACK_TO_BACK.test(said.norm.slice(Math.max(0, t.start - 8), t.end + 8)))
+    )
+      return;
     // "Sounds right" is no sound bath.
     if (SEEMS.test(t.text) && SEEMS_SO.test(said.norm.slice(t.end))) return;
     if (DEED_WORDS.has(t.text) && !BEFORE_A_THING.test(tokens[i - 1]?.text ?? "")) return;

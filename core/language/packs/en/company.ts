@@ -97,7 +97,7 @@ export const COUNT_RULES: CountRule[] = [
 
 /** "Three places. No, make it two": the number that is said last. */
 export const COUNTED_ANEW =
-  /\b(?:make (?:it|that)|no,? only|no,? just|sorry,? only|sorry,?|rather|actually)\s+(one|two|three|four|five|2|3|4|5)(?=\W*(?:$|[,.;!]|please\b))|\b(?:no|wait|sorry|actually|rather)\b[\s,]*(?:only|just) (?:the|my) (?:[a-z]+ )?(one|son|daughter|boy|girl|kid|child)\b/;
+  /\b(?:make (?:it|that)|no,? only|no,? just|sorry,? only|sorry,?|rather|actually)\s+(one|two|three|four|five|2|3|4|5)(?=\W*(?:$|[,.;!]|please\b))|\b(?:no|wait|sorry|actually|rather|oh)\b[\s,]*(?:it's |it is |it'll be |there's |there are |we're |make it |that's )?(?:only |just )?(one|two|three|four|five|2|3|4|5)(?= *(?:$|[,.;!]|please\b|of us\b|people\b|places\b|now\b|then\b))|\b(?:no|wait|sorry|actually|rather)\b[\s,]*(?:only|just) (?:the|my) (?:[a-z]+ )?(one|son|daughter|boy|girl|kid|child)\b/;
 
 /** Looked for after a count was corrected, where none was found. */
 export const LATER_COUNT_RULES: CountRule[] = [

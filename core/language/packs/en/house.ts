@@ -134,3 +134,4 @@ export const SEEMS_SO =
 /** Before "back", which then tells of no back: "come back". */
 export const BACK_AGAIN =
   /\b(?:com(?:e|es|ing)|came|go(?:es|ing)?|went|gets?|got|getting|be|been|bring|take|took|call|ring|phone|write|give|send|put|push|pull|move|want(?:ed)?|welcome|hold|look|switch|change|report|hear(?: from you)?)(?: (?:it|me|us|him|her|them|that|this|right|straight))? $/;
+export const BACK_TO_BACK = /\bback[ -]to[ -]back\b/;
