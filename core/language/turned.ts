@@ -825,6 +825,21 @@ const TURNS: readonly Turn[] = [
       signs.CHECKS.test(g.masked),
   },
   { cue: "ask-policy/what-if", notFrom: ["refused", "emergency"] },
+  // "How much for a rose on my arm": what is asked the price of may be of the house in words that it does not use.
+  { cue: "ask-price/price", open: true, from: ["out-of-scope"], least: 0.6, when: (g) => !worldly(g.masked) && turns.HOW_MUCH_FOR.test(g.masked) },
+  {
+    is: "book/sent-by-doctor",
+    open: true,
+    from: ["none", "out-of-scope", "ask-service", "message", "person", "refused", "ask-policy", "book"],
+    least: 0.7,
+    when: (g) => turns.SENT_BY_DOCTOR.test(g.masked) && !asks(g.masked),
+  },
+  { is: "ask-availability/any-open", open: true, from: ["ask-hours", "none", "book", "ask-availability"], when: has(turns.ANY_OPEN) },
+  {
+    is: "ask-policy/ready-by",
+    from: ["ask-service", "ask-availability", "none", "ask-mine"],
+    when: (g) => turns.WILL_IT_BE_READY.test(g.masked) && !/<(?:day|time)>/.test(g.masked),
+  },
   { is: "ask-service/whether", from: ["out-of-scope"], sure: () => 0.6, when: (g) => signs.WHETHER.test(g.masked) && !worldly(g.masked) },
 ];
 

@@ -3,6 +3,7 @@ import type { Service } from "../../house/schema.ts";
 import { likely } from "../../knowledge/likely.ts";
 import { aboutInside, contentOf } from "../../knowledge/search.ts";
 import { BEGINS_WITH, FOR_THE_NEW, FOR_WHO_RETURNS, WHAT_ONE_NEEDS } from "../../language/packs/en/talk.ts";
+import { SENT_BY_DOCTOR } from "../../language/packs/en/turns.ts";
 import { serviceText } from "../format.ts";
 import { serviceSource } from "../sources.ts";
 import type { BookTask } from "../state.ts";
@@ -55,6 +56,8 @@ function suggested(t: Turn, task: BookTask, told: string): string[] {
   const general = generals.length === 1 ? generals.map((s) => s.id) : [];
   // "What do we need for that": what anything begins with, where there is such.
   if (general.length > 0 && WHAT_ONE_NEEDS.test(told)) return general;
+  // "My doctor is telling me to see a dietician", and for what is not among what the house is for.
+  if (general.length > 0 && SENT_BY_DOCTOR.test(told.toLowerCase()) && likely(house, told).length !== 1) return general;
   // "I've hurt my back, could somebody see me": a first visit or a return, where nothing of the house's is for just that.
   const backs = house.handbook.services.filter((s) => may(s.id) && !s.group && FOR_WHO_RETURNS.test(s.name));
   const firstOrReturn =
@@ -64,6 +67,8 @@ function suggested(t: Turn, task: BookTask, told: string): string[] {
     // What several do together is nothing for who has just hurt themselves.
     const near = likely(house, text).filter((id) => may(id) && !(task.complaint && house.services.get(id)?.group));
     if (firstOrReturn.length > 0 && (near.length > 1 || near.some((id) => firstOrReturn.includes(id)))) return firstOrReturn;
+    // "He's limping", where everything new begins with a consultation.
+    if (task.complaint && near.length > 1 && near.some((id) => general.includes(id))) return general;
     if (near.length > 0) return near;
   }
   return firstOrReturn.some((id) => general.includes(id)) ? firstOrReturn : general;
@@ -137,6 +142,17 @@ export function askService(t: Turn, task: BookTask): boolean {
       t.say("book/been-before");
       t.expect("service", yesNoChoices());
       return false;
+    }
+    // Who has been asked twice and names none may begin with what anything begins with.
+    const begins = task.among.filter((id) => {
+      const s = house.services.get(id);
+      return s !== undefined && !s.group && isGeneral(house, s) && !task.declined?.includes(id);
+    });
+    if ((task.serviceAsked ?? 0) > 2 && begins.length === 1) {
+      task.among = begins;
+      task.maybe = true;
+      t.rule("service/begins-with");
+      return askService(t, task);
     }
     // Who does not choose hears what they are.
     if (task.serviceAsked === 3 && t.state.channel !== "phone" && task.among.length <= 3)

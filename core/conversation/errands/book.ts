@@ -197,7 +197,8 @@ function eachOfThem(t: Turn, task: BookTask, service: Service): void {
     // "Three sessions": each on a day of its own.
     if (task.sessions) Object.assign(other, { afterLast: true });
     else if (each && own) other.wish.times = [own];
-    else if (who.length === 1 || task.inARow) Object.assign(other, { rightAfter: true, wish: {} });
+    // Where no day is said yet, the first one's day is that of all.
+    else if (who.length === 1 || task.inARow || !(task.wish.days ?? task.wish.ask)) Object.assign(other, { rightAfter: true, wish: {} });
     t.state.later.push(other);
   }
   const [first] = hours;
@@ -222,6 +223,8 @@ function sameAgain(t: Turn, task: BookTask): boolean {
   }
   task.staff ??= [before.staff];
   const at = t.house.zone.toLocal(before.startMin);
+  // "The same the week after" is at its hour too; "the same, tomorrow if you can" near it.
+  const kind = task.sameInDays === undefined ? "around" : "at";
   if (task.sameInDays !== undefined) {
     task.wish.days = { ranges: [{ from: at.day + task.sameInDays, to: at.day + task.sameInDays }] };
     delete task.sameInDays;
@@ -241,7 +244,7 @@ function sameAgain(t: Turn, task: BookTask): boolean {
     task.wish.times = [
       {
         kind: "time",
-        value: { kind: "at", at: { hour: Math.floor(at.minute / 60), minute: at.minute % 60, certain: true } },
+        value: { kind, at: { hour: Math.floor(at.minute / 60), minute: at.minute % 60, certain: true } },
         rule: "same-again",
         start: 0,
         end: 0,

@@ -1,7 +1,8 @@
 import { num } from "../../language/packs/en/lengths.ts";
-import { AROUND_A_CHILD, FOR_CHILDREN, HOW_OLD_THEY_ARE, OF_A_CHILD, OF_ONES_CHILD } from "../../language/packs/en/talk.ts";
+import { AND_ME, AROUND_A_CHILD, FOR_CHILDREN, HOW_OLD_THEY_ARE, OF_A_CHILD, OF_ONES_CHILD } from "../../language/packs/en/talk.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
+import { newBook } from "../tasks.ts";
 import { setService, type Applying } from "./whichservice.ts";
 
 /** The oldest that is taken for a child where only the age tells: common practice, no source. */
@@ -27,15 +28,30 @@ export function forAChild(a: Applying): void {
   if (!small && !perhaps) return;
   const words = new Set([named.name, ...named.also].flatMap((name) => contentOf(name)));
   const alike = t.house.handbook.services.filter(
-    (s) => s.id !== named.id && FOR_CHILDREN.test(s.name) && contentOf(s.name.replace(FOR_CHILDREN, " ")).some((w) => words.has(w)),
+    (s) =>
+      s.id !== named.id &&
+      FOR_CHILDREN.test(s.name) &&
+      [s.name, ...s.also].some((name) => FOR_CHILDREN.test(name) && contentOf(name.replace(FOR_CHILDREN, " ")).some((w) => words.has(w))),
   );
   const [only, other] = alike;
   if (!only || other) return;
   t.rule("service/for-a-child");
+  if (small && withThem(a, only.id)) return;
   if (small) return setService(a, only.id);
   delete task.service;
   task.among = [only.id, named.id];
   a.changed = true;
+}
+
+/** "Haircuts for me and my son, he's six": what was named for who speaks, and the children's for each who comes along; false where only they come. */
+function withThem(a: Applying, theirs: string): boolean {
+  const { t, reading } = a;
+  const many = ofKind(reading.found, "places").at(-1)?.value ?? 1;
+  if (many < 2 || !AND_ME.test(reading.said) || t.house.services.get(theirs)?.group) return false;
+  for (let i = 1; i < many; i++) t.state.later.push({ ...newBook(), service: theirs, beside: true, rightAfter: true });
+  a.reading = { ...reading, found: reading.found.filter((f) => f.kind !== "places") };
+  t.say("book/one-each");
+  return true;
 }
 
 /** How old somebody is, as it is told: "he's nine", "my daughter of 9", "a ten-year-old". */

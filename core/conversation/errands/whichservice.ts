@@ -307,9 +307,9 @@ function named(a: Applying): void {
     !pick &&
     !reading.question &&
     !TELLS_OF_THEM.test(reading.said) &&
-    described(t.house, task.among, ofTheNeed(reading))
+    describedIn(a, task.among) !== null
   ) {
-    setService(a, described(t.house, task.among, ofTheNeed(reading)) as string);
+    setService(a, describedIn(a, task.among) as string);
   } else if (t.state.expects === "service" && pick) {
     // "The first one" is the first of those named, of what the one who is named does, or of the list that was shown.
     const theirs = Array.isArray(task.staff) ? t.house.handbook.services.filter((s) => s.staff.some((p) => task.staff?.includes(p))) : [];
@@ -328,6 +328,13 @@ function named(a: Applying): void {
       a.changed = true;
     }
   }
+}
+
+/** Which of some services the rest of an answer speaks of. "I'm at the office till six" tells when, and not which, whatever is near to an office. */
+function describedIn({ t, reading }: Applying, among: readonly string[]): string | null {
+  const meant = described(t.house, among, ofTheNeed(reading));
+  const when = reading.found.some((f) => f.kind === "day" || f.kind === "time");
+  return meant !== null && when && !sharesWord(t, meant, reading.text) ? null : meant;
 }
 
 /** Those of some services that are not ruled out by a word of their names: "automatic, not manual". */

@@ -56,6 +56,7 @@ import {
   FROM,
   OFF_TILL,
   GOES_AWAY,
+  GOES_TO_A_FEAST,
   BEFORE_THAT,
   OF_A_BOOKING,
   HAPPENS,
@@ -544,15 +545,16 @@ export function beforeEvents(said: Said, found: readonly Found[], today: number)
   if (IS_DUE.test(before)) return found.filter((f) => f !== only);
   // "Big interview Thursday, anything before that?"
   const beforeThat = BEFORE_THAT.test(said.norm.slice(only.end)) && !OF_A_BOOKING.test(before);
-  if (!beforeThat && !HAPPENS.test(before) && !away) return [...found];
+  const feast = GOES_TO_A_FEAST.test(before);
+  if (!beforeThat && !HAPPENS.test(before) && !away && !feast) return [...found];
   const at = single(only.value)[0] ?? (only.value.kind === "days" ? only.value.from : undefined);
   const rest = found.filter((f) => f !== only && !(f.kind === "time" && f.start >= only.end && f.start - only.end < 4));
   if (at === undefined || at <= today) return rest;
   const until: DayFound = {
     kind: "day",
-    value: { kind: "days", to: at - 1 },
-    rule: "day/before-event",
-    assumed: "before it",
+    value: { kind: "days", to: feast ? at : at - 1 },
+    rule: feast ? "day/by-event" : "day/before-event",
+    assumed: feast ? "by then" : "before it",
     start: only.start,
     end: only.end,
   };

@@ -73,6 +73,9 @@ export const EVENT =
 /** What happens on a day that is told by itself, right before the day: "my test's on", "the baby is due", "we're off to Kenya". */
 export const HAPPENS =
   /\b(?:my|our|his|her|their|the)(?: [a-z]+){0,2} (?:exam|test|flight|race|marathon|match|tournament|interview|recital|graduation|trip|surgery|operation|move|expedition|audition|hearing)(?:'s| is| are)(?: [a-z]+)?(?: (?:on|in|at))?(?: the)?\s*$|\b(?:i|we|he|she|they)(?:'ve| have|'s| has)(?: got)? (?:an? |my |our )(?:[a-z]+ )?(?:exam|flight|race|marathon|half-marathon|triathlon|match|tournament|interview|recital|graduation|surgery|operation|expedition|audition|concert|wedding)(?: (?:on|in|at))?(?: the)?\s*$|\bbefore (?:my|our|his|her|their|the) (?:[a-z]+(?:'s)? )?(?:exams?|test|flight|race|marathon|match|tournament|interview|recital|graduation|trip|surgery|operation|wedding|birthday|anniversary|party|holidays?|audition|concert|prom|ceremony|big day)(?: (?:on|in|at))?(?: the)?\s*$/;
+/** A feast to which somebody goes, right before its day: what they need for it is needed by then, or that day. */
+export const GOES_TO_A_FEAST =
+  /\b(?:asked|invited|going|off|(?:got|have) to go) (?:to|along to) (?:an?|my|our|his|her|their|the)(?: [a-z']+){0,3}? (?:wedding|party|ball|prom|christening|gala|reunion|ceremony|graduation|festival|conference|dinner|funeral|anniversary)(?: (?:on|in|at))?(?: the)?\s*$/;
 /** A birth, or what else is only expected. */
 export const IS_DUE = /\b(?:baby|twins|i'm|she's|we're|wife|daughter|sister|partner)(?: is|'s)? due(?: (?:on|in|at|around|about))?(?: the)?\s*$/;
 /** What ails somebody began on the day that follows: "it started on". */

@@ -27,7 +27,7 @@ const whole = (m: RegExpMatchArray): number => num(m[1] as string);
 const andMe = (m: RegExpMatchArray): number => num((m[1] ?? m[2]) as string) + 1;
 
 /** "Me and my two kids" are three. */
-export const ME_AND_SEVERAL = /\b(?:me|myself|i) and (?:my |our )?(two|three|four|five|2|3|4|5) (?:other |more )?[a-z]+s?\b/g;
+export const ME_AND_SEVERAL = /\b(?:me|myself|i) and (?:my |our |the )?(two|three|four|five|2|3|4|5) (?:other |more )?[a-z]+s?\b/g;
 
 /** "Pictures of our three kids" tells how many somebody has, and books no places. */
 const HOW_MANY_THEY_HAVE = /\b(?:of|about|with) (?:my|our|the|his|her) $/;

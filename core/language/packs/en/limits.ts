@@ -101,7 +101,7 @@ export const IN_DESPAIR =
 
 /** What comes over somebody now, and may be grave: "she's having one of her turns". */
 export const HAS_A_TURN =
-  /\bhaving (?:one of (?:his|her|their|my) (?:[a-z]+ )?(?:turns|episodes|attacks|spells|moments)|an? (?:[a-z]+ )?(?:asthma|panic|heart|allergic|funny|bad|dizzy) (?:turn|episode|attack|spell|reaction))\b/;
+  /\b(?:is|would|could) (?:that|this|it)(?: be)? an? (?:real )?emergency\b|\bhaving (?:one of (?:his|her|their|my) (?:[a-z]+ )?(?:turns|episodes|attacks|spells|moments)|an? (?:[a-z]+ )?(?:asthma|panic|heart|allergic|funny|bad|dizzy) (?:turn|episode|attack|spell|reaction))\b/;
 
 /** Somebody says that they are about to die by their own hand: nothing else is talked of. */
 export const ENDS_THEIR_LIFE =

@@ -647,3 +647,6 @@ export const ALL_OF_THEM =
 export const REGULARLY =
   /\b(?:every|each) (?:other |second )?(?:week|fortnight|month|(?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?! (?:until|till|for|from now until)\b)|\bweekly\b|\bonce a (?:week|fortnight|month)\b/i;
 export const EVERY = /^(?:every|each) /i;
+
+/** Who speaks comes as well: "me and my son". */
+export const AND_ME = /\b(?:me|myself|i) and (?:my|our|the|his|her)\b|\band (?:for )?(?:me|myself)\b/i;

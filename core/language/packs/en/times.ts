@@ -36,6 +36,9 @@ const SURE = new RegExp(
 /** Somebody or what brings them gets here: what stands after "by" is when they can begin. */
 const ARRIVES =
   /\b(?:i|we|he|she|they|(?:my|our|the|his|her) (?:[a-z]+ )?(?:ride|lift|bus|train|ferry|taxi|flight|plane|carer|driver|husband|wife|mum|mom|dad|son|daughter|sitter|babysitter)) (?:can|could|will|'ll|should|would|might|may)(?: only| just| probably| maybe)* (?:get|be|make it|arrive|reach|come|bring|drop)(?: me| us| him| her| you)?(?: there| here| in| to you| to yours| over| down| round| back| off)* $/;
+/** Right after an hour until which somebody is busy: "so after that". */
+const ONLY_AFTER_IT =
+  /^,? ?(?:(?:so|and|then|but)\b,? ?)*(?:(?:any ?time|only|sometime|it (?:has|would have) to be|has to be|must be) )*(?:after (?:that|then|it)|afterwards|from then(?: on)?)\b/;
 const PRECISELY = / (?:sharp|on the dot|exactly|precisely)$/;
 
 /** Reads one clock time; null when the words are no possible time. */
@@ -234,8 +237,12 @@ export const TIME_RULES: TimeRule[] = [
     pattern: rx(
       `\\b(?:any ?time before|some ?time before|before|(?<!\\b(?:come|coming|stop|stopping|drop|dropping|swing|swinging|pop|popping|one|two|three) )by|until|till?(?<!\\b(?:five|ten|twenty) till?)|done by|out by|finished by|over by|no later than|not later than|earlier than|not after|(?<!\\b(?:moved?|bring|brought|push|pull|bump|shift|get)\\b[^.;?!]{0,40})up to|up until|at the (?:very )?latest) (?:about |around )?(${CLOCK})${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?latest\\b`,
     ),
-    // "I can only get there by half past nine": from then on, and not until then.
-    value: (m) => (/^by /.test(m[0]) && ARRIVES.test(m.input.slice(0, m.index)) ? one("from", m[1] ?? m[2]) : until(m[1] ?? m[2], "end")),
+    // "I can only get there by half past nine", "I clean offices till two, so after that": from then on, and not until then.
+    value: (m) =>
+      (/^by /.test(m[0]) && ARRIVES.test(m.input.slice(0, m.index))) ||
+      (/^(?:until|till?) /.test(m[0]) && ONLY_AFTER_IT.test(m.input.slice(m.index + m[0].length)))
+        ? one("from", m[1] ?? m[2])
+        : until(m[1] ?? m[2], "end"),
   },
   {
     // "A bit later, eleven", of what was offered.

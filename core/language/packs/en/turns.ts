@@ -304,6 +304,19 @@ export const WHETHER_STILL =
 export const COULD_DO_WITH =
   /\b(?:i|we|he|she|my [a-z]+) (?:could|can)(?: really)? do with (?!(?:another|a different|a new|a later|an earlier) (?:time|day|date|slot))/;
 
+/** The price of something in words of one's own: "how much for a rose on my arm". */
+export const HOW_MUCH_FOR = /\bhow much (?:for|is it for|would (?:it|that) be for|to (?:get|have)|do you (?:want|ask|charge|take) for)\b/;
+
+/** "Any Fridays open with whoever does colour". */
+export const ANY_OPEN = /<day> (?:still )?(?:open|free|available) (?:w|with) /;
+
+/** "Will it be ready in time". */
+export const WILL_IT_BE_READY = /\bwill (?:it|they|that|mine|my [a-z]+) be (?:done|ready|finished)\b/;
+
+/** Somebody's doctor sends them: "my doctor is telling me to see a dietician". */
+export const SENT_BY_DOCTOR =
+  /\b(?:doctor|dr|gp|dentist|physician|surgeon|consultant|nurse|midwife|pa?ediatrician|hospital|specialist|optician|optometrist|physio|school|teacher)(?:'s|s)?(?: \w+){0,2}? (?:(?:is |are |keeps |has )?(?:telling|told|tells|says?|said|saying|asked|asking|advised|advising|wants?|recommended|recommends|suggested|suggests)) (?:me|us|him|her|that i|that we|i|we|my [a-z]+)(?: should| must| need| have| ought)?(?: to)? (?:go (?:to|and) )?(?:meet|see|consult|visit|come|get|have|go|do|try|be (?:seen|checked|tested))\b/;
+
 /** "Who is teaching my course". */
 export const WHO_DOES_OURS = /\bwho(?:'s| is| will be|'ll be)? [a-z]+ing (?:my|our) <service>/;
 

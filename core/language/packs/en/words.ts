@@ -279,6 +279,8 @@ export const WRITTEN_SHORT: Record<string, string> = {
   tmr: "tomorrow",
   "2morrow": "tomorrow",
   "2moro": "tomorrow",
+  yh: "yes",
+  yeh: "yes",
   pls: "please",
   plz: "please",
   appt: "appointment",
