@@ -39,6 +39,8 @@ describe("offers", () => {
     expect(why({ days: on("2027-03-26") })).toBe("closed");
     expect(why({ days: on("2027-03-05"), staff: ["nell"] })).toBe("not-in");
     expect(why({ days: on("2027-03-05"), time: { fromMin: 1020 } })).toBe("shut-then");
+    // Twenty past five, where visits begin at the quarters: the house is open, and nothing begins then.
+    expect(why({ days: on("2027-03-03"), time: { fromMin: 1040, toMin: 1040, toIs: "start", nearMin: 1040 } })).toBe("full");
     expect(why({ days: on("2027-02-25") })).toBe("past");
     expect(why({ days: on("2027-06-25") })).toBe("too-far");
     expect(why({ days: on("2027-03-04"), staff: ["priya"] })).toBe("not-theirs");

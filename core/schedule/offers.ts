@@ -329,7 +329,8 @@ function explain(house: House, now: EpochMin, request: OfferRequest): Why {
     const possible = days.some((d) =>
       house.openOn(d).some((w) => {
         const latest = w.toMin - request.lengthMin;
-        for (let m = w.fromMin; m <= latest; m += house.handbook.rules.gridMin) if (minutesOff(time, m, request.lengthMin) === 0) return true;
+        // Every minute: twenty past is an hour at which the house is open, though nothing begins then.
+        for (let m = w.fromMin; m <= latest; m++) if (minutesOff(time, m, request.lengthMin) === 0) return true;
         return false;
       }),
     );

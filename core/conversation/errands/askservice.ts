@@ -69,6 +69,8 @@ function suggested(t: Turn, task: BookTask, told: string): string[] {
     if (firstOrReturn.length > 0 && (near.length > 1 || near.some((id) => firstOrReturn.includes(id)))) return firstOrReturn;
     // "He's limping", where everything new begins with a consultation.
     if (task.complaint && near.length > 1 && near.some((id) => general.includes(id))) return general;
+    // "Only I can understand him": beside what may be meant, what anything begins with.
+    if (near.length === 2 && general.length === 1 && t.state.client.match !== "both" && !t.state.client.saysBefore) return [...new Set([...general, ...near])];
     if (near.length > 0) return near;
   }
   return firstOrReturn.some((id) => general.includes(id)) ? firstOrReturn : general;

@@ -76,7 +76,7 @@ function backToWhatWaits(t: Turn): void {
 function takesOneThatWaits({ t, text }: Heard): boolean {
   const waits = t.state.later.at(-1);
   if (!waits || (waits.errand !== "book" && waits.errand !== "move") || waits.hold || waits.offered.length === 0) return false;
-  return read(text, { ...contextOf(t.house, t.now, t.state), expects: "slot" }).found.some((f) => f.kind === "choice");
+  return read(text, { ...contextOf(t.house, t.now, t.state), expects: "slot" }).found.some((f) => f.kind === "choice" && f.value !== "none");
 }
 
 /** The words of a message, or an answer to whether one is to be taken; what is something else is heard again as that. */
@@ -103,14 +103,16 @@ export const messages: Step = (m) => {
   }
   // "Ok, what about my seven year old": what speaks of something else agrees to nothing.
   const short = text.trim().split(/\s+/).length <= 5;
-  const consents = (yes === true && short) || TO_BE_TOLD.test(text) || WITH_IT.test(text) || m.kept.name || m.kept.contact || complaint;
+  // "Ok, the first one": of the times that wait, and no yes to the message.
+  const takes = short && takesOneThatWaits(m);
+  const consents = (yes === true && short && !takes) || TO_BE_TOLD.test(text) || WITH_IT.test(text) || m.kept.name || m.kept.contact || complaint;
   const little = text.trim().split(/\s+/).length <= 2;
   const ofElse =
     little ||
     complains(reading.said) ||
     (!task.refused && !reading.question && likely(t.house, ofTheNeed(reading)).length > 0) ||
     NEW_TURN.test(text) ||
-    (short && takesOneThatWaits(m)) ||
+    takes ||
     reading.found.some((f) => ["service", "for-whom", "places", "length"].includes(f.kind));
   if (task.offered && !other && yes !== false && !consents && ofElse) {
     backToWhatWaits(t);

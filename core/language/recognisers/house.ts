@@ -10,6 +10,7 @@ import {
   A_TRADE,
   A_WOMAN,
   BACK_AGAIN,
+  IS_SOMEBODY,
   BACK_TO_BACK,
   BEFORE_A_THING,
   BEFORE_KIND,
@@ -269,6 +270,8 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     if (besides && occasions.has(t)) return;
     if (used.has(i) || aside.some((f) => f.start < t.end && t.start < f.end) || (COMMON.has(t.text) && !lexicon.telling.has(stem(t.text)))) return;
     if (isSomebody(lexicon, said, i)) return;
+    // "The bride is Niamh Tuohy": who it is.
+    if (IS_SOMEBODY.test(said.raw.slice(t.end, t.end + 24)) && !/^\s*is (?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day/.test(said.raw.slice(t.end))) return;
     // "My mother's gown": whose it is names nothing.
     if (A_RELATIVES.test(t.text) && OWNER.test(tokens[i - 1]?.text ?? "") && tokens[i + 1] !== undefined) return;
     // "Yes, book" wants it done, in a house that does the books too.

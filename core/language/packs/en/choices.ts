@@ -33,7 +33,7 @@ export const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
   {
     value: "any",
     pattern:
-      /\b(?:either(?: one| of (?:those|them|these))?(?: is| works| will do)?(?=\W*$|[,.;!?]| (?:is|works|will|would|suits?|please|then|for me|fine|ok|good)\b)|any of (?:those|them|these)|any ?time(?: is| works| will do)?(?= (?:fine|good|ok)|[.,! ]*$)|whichever|whatever(?: (?:you have|you've got|works|is free|suits you|is there))|surprise me|you (?:choose|pick|decide)|both (?:work|are fine))\b/g,
+      /\b(?:either(?: one| of (?:those|them|these))?(?: is| works| will do)?(?=\W*$|[,.;!?]| (?:is|works|will|would|suits?|please|then|for me|fine|ok|good)\b)|any of (?:those|them|these)|any ?time(?: is| works| will do)?(?= (?:fine|good|ok)|[.,! ]*$)|whichever(?! (?:day|time|date|week|hour)\b)|whatever(?: (?:you have|you've got|works|is free|suits you|is there))|surprise me|you (?:choose|pick|decide)|both (?:work|are fine))\b/g,
   },
 ];
 

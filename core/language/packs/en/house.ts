@@ -135,3 +135,6 @@ export const SEEMS_SO =
 export const BACK_AGAIN =
   /\b(?:com(?:e|es|ing)|came|go(?:es|ing)?|went|gets?|got|getting|be|been|bring|take|took|call|ring|phone|write|give|send|put|push|pull|move|want(?:ed)?|welcome|hold|look|switch|change|report|hear(?: from you)?)(?: (?:it|me|us|him|her|them|that|this|right|straight))? $/;
 export const BACK_TO_BACK = /\bback[ -]to[ -]back\b/;
+
+/** After a word: who that is. */
+export const IS_SOMEBODY = /^(?:'s name)? is \p{Lu}\p{Ll}+ \p{Lu}\p{Ll}+/u;

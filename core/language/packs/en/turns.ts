@@ -345,7 +345,8 @@ export const CANNOT_GET_OUT =
   /\b(?:can't|cannot|can not|unable to|not able to|no longer able to|struggles? to) (?:really |even )?(?:get (?:out|about|around|up the stairs|upstairs|downstairs)|leave (?:the|her|his|my|their) (?:house|home|bed|flat)|walk|stand|climb|drive|(?:do|manage) (?:the )?stairs)\b/;
 
 /** How long, and nothing besides. */
-export const ONLY_HOW_LONG = /^\W*(?:(?:and|so|ok|okay|then|but|for)\W+)*(?:for )?how long(?: then| roughly| about)?\W*$/;
+export const ONLY_HOW_LONG =
+  /^\W*(?:(?:and|so|ok|okay|then|but|for)\W+)*(?:for )?how long(?: then| roughly| about)?\W*$|\bhow long (?:will|am|are|would|is|do|does) (?:i|we|he|she|it|they|this)(?: \w+){0,2}? (?:be|stay|take)(?: (?:there|in there|in|with you|for))*\W*$/;
 
 /** What is theirs is to be done by somebody else: "could I get my colour done by Dulcie instead". */
 export const MINE_WITH_THEM =
