@@ -4,9 +4,11 @@ import { CANNOT } from "../language/packs/en/signs.ts";
 import { AS_WELL, LETS_IT_GO, ONE_MOMENT_PLEASE, THAT_SAME_DAY } from "../language/packs/en/doing.ts";
 import { ofKind } from "../language/found.ts";
 import type { Reading } from "../language/read.ts";
+import { contextOf } from "./context.ts";
 import { bookIt } from "./errands/book.ts";
 import { regularly } from "./errands/regular.ts";
 import { newBook } from "./tasks.ts";
+import { applyWish } from "./errands/wished.ts";
 import { cancelIt, moveIt } from "./errands/existing.ts";
 import { chosen, dropHold, take } from "./errands/offering.ts";
 import { proceed } from "./proceed.ts";
@@ -54,6 +56,18 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
     task.offered = [];
     delete task.barren;
     t.rule("go-ahead/others-that-day");
+    proceed(t);
+    return true;
+  }
+  // "What other times are there on Tuesday": those of that day, at whatever hour.
+  const onADay = reading.found.every((f) => f.kind === "shift" || f.kind === "yes" || f.kind === "day") && reading.found.some((f) => f.kind === "day");
+  if (shift?.value === "another-time" && onADay && (task.errand === "book" || task.errand === "move") && task.hold) {
+    dropHold(t, task);
+    task.offered = [];
+    delete task.wish.times;
+    delete task.wish.atMin;
+    applyWish(t, task, reading, contextOf(t.house, t.now, t.state));
+    t.rule("go-ahead/others-on-a-day");
     proceed(t);
     return true;
   }

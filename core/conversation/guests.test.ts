@@ -13,6 +13,14 @@ const bones = at("twenty-first", "bogmyrtle");
 const tern = at("twenty-first", "ternbay");
 const drives = at("second", "ribble");
 const hair = at("fifth", "mahoe");
+const barber = at("tenth", "kauri");
+const diet = at("fifteenth", "moringa");
+const vet = at("eighth", "wattle");
+const speech = at("eighteenth", "elmet");
+const lawyers = at("ninth", "pinyon");
+const tailor = at("seventh", "hollow");
+const feet = at("tenth", "larch");
+const bridal = at("sixteenth", "hawthorn");
 const WHO = ["Ina Reid", "0131 555 0151"] as const;
 
 describe("two visits told in the same shape", () => {
@@ -137,6 +145,23 @@ describe("at the go-ahead", () => {
   });
 });
 
+describe("other hours, asked for at the go-ahead", () => {
+  const held = ["a facial on Saturday at noon", "Bo Finch", "208 555 0151"] as const;
+
+  it.each(["any other times?", "what other times are there that day?", "yes, or what other times are there that day"])("are of the same day: %s", (say) => {
+    const t = floats(...held, say);
+    expect(t.state).toMatchObject({ expects: "slot", task: { errand: "book", service: "facial" } });
+    expect(t.last).toMatch(/Saturday 6 March/);
+    expect(t.last).not.toMatch(/12:00 pm/);
+  });
+
+  it("are of another day where that is named", () => {
+    const t = floats(...held, "what other times are there on Tuesday the 9th?");
+    expect(t.last).toMatch(/Tuesday 9 March at/);
+    expect(t.state.expects).toBe("slot");
+  });
+});
+
 describe("what they have", () => {
   it("is called off whole where neither can be kept", () => {
     const t = bones("Jean Abernethy, 0131 555 0143. I'm not able to come to either of them", "yes", "yes");
@@ -178,5 +203,84 @@ describe("a hand on the shoulder", () => {
     const t = floats("I'm going to take my own life tonight");
     expect(t.last).toMatch(/911/);
     expect(t.last).not.toMatch(/Which is it|massage/);
+  });
+});
+
+describe("children beside their parents", () => {
+  it("have what is for children, right after", () => {
+    const t = barber("haircuts for me and my two girls, they're 5 and 8", "Saturday at nine", "Moana Reid", "021 555 0151", "yes", "yes", "yes");
+    expect(t.booked.map((b) => b.split(" ")[0])).toEqual(["cut", "kids", "kids"]);
+    expect(new Set(t.booked.map((b) => b.split(" ")[1]))).toEqual(new Set(["2027-03-06"]));
+  });
+
+  it("have none of it when they are grown", () => {
+    const t = barber("haircuts for me and my son, he's 24", "Saturday at nine", "Moana Reid", "021 555 0151", "yes");
+    expect([t.state.task, ...t.state.later].map((x) => (x?.errand === "book" ? x.service : undefined))).toEqual(["cut"]);
+  });
+});
+
+describe("what anything begins with", () => {
+  it("is suggested to who is sent by a doctor", () => {
+    expect(diet("my physician is asking me to meet a dietician").last).toMatch(/diet consultation/);
+    expect(diet("my doctor told me to see somebody about my diabetes").last).toMatch(/diabetes session/);
+  });
+
+  it("and for an animal that is not well, which is not at its end", () => {
+    const t = vet("our cat is limping and won't put her paw down, is it an emergency");
+    expect(t.last).toMatch(/consultation/);
+    expect(t.last).not.toMatch(/quiet appointment/);
+    expect(t.last).toMatch(/emergency/);
+  });
+
+  it("is for who has not been, and may mean one of several", () => {
+    const t = speech("my little girl is three and only her dad can make out what she says", "no, never");
+    expect(t.each[0]).toMatch(/before\?$/);
+    expect(t.state.task).toMatchObject({ service: "first" });
+  });
+});
+
+describe("hours at which somebody is busy", () => {
+  it("are over before they come", () => {
+    expect(lawyers("housing advice, half an hour. I clean at a school till one so any time after that, on Thursday").last).toMatch(/[1-6]:\d\d pm/);
+    expect(lawyers("housing advice, half an hour. I clean at a school till one so any time after that, on Thursday").last).not.toMatch(/ am\b/);
+  });
+});
+
+describe("a feast", () => {
+  it("is gone to by its day, and is not the visit's", () => {
+    const t = tailor("we're invited to my cousin's wedding on the 20th and my suit trousers are too tight", "yes");
+    expect(t.last).toMatch(/suit fitting/i);
+    expect(t.last).not.toMatch(/20 March/);
+  });
+
+  it("leaves it open whether something is ready by then", () => {
+    const t = tailor("a suit fitting on Thursday", "will it be finished in time for the party?");
+    expect(t.last).not.toMatch(/bridal/i);
+  });
+});
+
+describe("a question that is offered to the desk", () => {
+  it("is let go by a choice among the times that wait", () => {
+    const t = feet("an ingrown nail treatment tomorrow", "do you take Green Shield", "okay, the second one");
+    expect(t.state.expects).toBe("name");
+  });
+
+  it("is passed on by a plain yes", () => {
+    const t = feet("an ingrown nail treatment tomorrow", "do you take Green Shield", "yes please");
+    expect(t.state.task).toMatchObject({ errand: "message" });
+  });
+});
+
+describe("how long it takes", () => {
+  it("is told once it was booked", () => {
+    const t = feet("an ingrown nail treatment tomorrow at ten", "Deb Marsh", "312 555 0151", "yes", "and how long will I be there?");
+    expect(t.last).toMatch(/45 minutes/);
+  });
+});
+
+describe("who is told of", () => {
+  it("is no service by a word that one is called by", () => {
+    const t = bridal("I'd like to book something", "the bride is Una Geary");
+    expect(t.last).not.toMatch(/(?:Is it|Would that be for) mother of the bride/i);
   });
 });

@@ -288,10 +288,12 @@ describe("which of some", () => {
   });
 
   it("and by none that only joins", () => {
-    const t = heldAt("eighth", "wattle", "web", "my cat hasn't eaten since yesterday and is hiding under the bed", "he's old and slow and never went out");
-    expect(t.each[0]).toMatch(/wash and groom/);
-    expect(t.state.task).not.toMatchObject({ service: "wash" });
+    const t = heldAt("twenty-first", "larkspur", "web", "is Miguel there on Thursday", "at one, then", "I've been tired and cross for days");
+    expect(t.each[1]).toMatch(/head and neck release/);
+    expect(t.state.task).toMatchObject({ errand: "book" });
     expect(t.state.task?.errand === "book" && t.state.task.service).toBeFalsy();
+    const cat = heldAt("eighth", "wattle", "web", "my cat hasn't eaten since yesterday and is hiding under the bed");
+    expect(cat.last).toMatch(/consultation/);
   });
 
   it("and how long it takes altogether is said of what is being booked", () => {

@@ -1,6 +1,6 @@
 import { cuesIn } from "./cued.ts";
 import { KIN } from "./packs/en/kin.ts";
-import { CANNOT_MOVE, OF_ONES_BACK } from "./packs/en/signs.ts";
+import { AILING, CANNOT_MOVE, OF_ONES_BACK } from "./packs/en/signs.ts";
 import { COMMON } from "./packs/en/words.ts";
 import { eachMatch, stem } from "./text.ts";
 import { gistOf } from "./vectors.ts";
@@ -16,6 +16,7 @@ for (const row of KIN) {
 export const complains = (text: string): boolean =>
   CANNOT_MOVE.test(text.toLowerCase()) ||
   OF_ONES_BACK.test(text) ||
+  AILING.test(text) ||
   (text.toLowerCase().match(/[a-z]+/g) ?? []).some((w) => ["@limb", "@hurts", "@injured"].includes(KIN_OF.get(w) ?? ""));
 
 export const TOKEN = /<\w+>|[a-z0-9]+(?:'[a-z]+)?|\?/g;

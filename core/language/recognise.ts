@@ -73,7 +73,9 @@ function whenFinds(
 
 /** Services, and what only they can tell: words of theirs that are no day, lengths and numbers that are said of them. Changes `when`, `size` and `many`. */
 function serviceFinds(said: Said, at: Moment, clear: (f: Found) => boolean, solid: readonly Found[], when: Found[], size: Found[], many: Found[]): Found[] {
-  const offered = services(said, at.house, [...solid, ...size, ...when], ASKED_WHO.has(at.expects ?? "")).filter(clear);
+  // "Cuts for me and my two girls": who comes is no word of what they come for.
+  const whom = many.filter((m) => WHO_COME.test(m.rule));
+  const offered = services(said, at.house, [...solid, ...size, ...when, ...whom], ASKED_WHO.has(at.expects ?? "")).filter(clear);
   // "Repair evening": a word of a service's own name is no time.
   const whole = offered.filter((o) => o.kind === "service" && BY_NAME.test(o.rule));
   remove(when, (w) => whole.some((o) => o.start <= w.start && w.end <= o.end && o.end - o.start > w.end - w.start));
@@ -89,6 +91,7 @@ function serviceFinds(said: Said, at: Moment, clear: (f: Found) => boolean, soli
   return offered.filter((o) => !past.includes(o) && !(not.length < offered.length && not.includes(o)));
 }
 const ASKED_WHO = new Set<string>(["name", "name-check", "phone", "phone-check", "email", "email-check"]);
+const WHO_COME = /^places\/(?:me-and|both)$/;
 const BY_NAME = /name|other-word/;
 
 /** The house's people, where the words are not a service's, a day's or an answer to something else. */

@@ -834,6 +834,7 @@ const TURNS: readonly Turn[] = [
     least: 0.7,
     when: (g) => turns.SENT_BY_DOCTOR.test(g.masked) && !asks(g.masked),
   },
+  { is: "ask-availability/other-times", from: ["ask-hours", "none", "ask-service"], least: 0.7, when: has(turns.OTHER_TIMES) },
   { is: "ask-availability/any-open", open: true, from: ["ask-hours", "none", "book", "ask-availability"], when: has(turns.ANY_OPEN) },
   {
     is: "ask-policy/ready-by",

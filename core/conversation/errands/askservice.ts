@@ -68,7 +68,7 @@ function suggested(t: Turn, task: BookTask, told: string): string[] {
     const near = likely(house, text).filter((id) => may(id) && !(task.complaint && house.services.get(id)?.group));
     if (firstOrReturn.length > 0 && (near.length > 1 || near.some((id) => firstOrReturn.includes(id)))) return firstOrReturn;
     // "He's limping", where everything new begins with a consultation.
-    if (task.complaint && near.length > 1 && near.some((id) => general.includes(id))) return general;
+    if (task.complaint && near.length > 1 && general.length === 1) return general;
     // "Only I can understand him": beside what may be meant, what anything begins with.
     if (near.length === 2 && general.length === 1 && t.state.client.match !== "both" && !t.state.client.saysBefore) return [...new Set([...general, ...near])];
     if (near.length > 0) return near;

@@ -1,6 +1,9 @@
 import { isAsk } from "../../language/errand.ts";
 import type { Reading } from "../../language/read.ts";
 
+/** "The bride is Niamh", with the name taken out: who somebody is, and nothing of a need. */
+const IS_WHO = /\b(?:the|my|our) [a-z]+(?:'s)?(?: name)? is(?= {3,}| *$)/i;
+
 /** So many letters of what was told are kept. */
 export const LONGEST_TOLD = 400;
 
@@ -18,5 +21,6 @@ const askedIn = (reading: Reading): { start: number; end: number }[] =>
 export const ofTheNeed = (reading: Reading): string =>
   [...reading.found.filter((f) => !["service", "yes", "choice", "gender"].includes(f.kind)), ...askedIn(reading)]
     .reduce((text, f) => text.slice(0, f.start) + " ".repeat(f.end - f.start) + text.slice(f.end), reading.text)
+    .replace(IS_WHO, " ")
     .replace(/\s+/g, " ")
     .trim();

@@ -584,3 +584,7 @@ export const ANOTHERS_MONEY =
 /** A back that troubles somebody; by itself the word is said of much else. */
 export const OF_ONES_BACK =
   /\b(?:about|with|hurts?|hurting|done|put|pulled|thrown|wrenched|in) (?:my|his|her) (?:lower |upper )?back(?:\b(?! ?(?:pack|yard|garden|door|seat|pocket|up)\b))|\b(?:my|his|her) (?:lower |upper )?back(?:'s| is| has| was) (?:been )?(?:gone|going|sore|killing|bad|stiff|out|playing up|in bits|awful|terrible)\b/i;
+
+/** What ails an animal or somebody, told by what they do, or do not. */
+export const AILING =
+  /\b(?:limp(?:s|ing|ed)|hobbl(?:es|ing|ed)|off (?:his|her|its|their) (?:food|feet|legs)|not (?:himself|herself|eating|drinking|walking|putting (?:any )?weight)|won't (?:eat|drink|walk|stand|put (?:his|her|its|any|the) (?:weight|paw|foot|leg))|vomit(?:s|ing|ed)|throwing up|wheez(?:es|ing|ed))\b/i;

@@ -317,6 +317,10 @@ export const WILL_IT_BE_READY = /\bwill (?:it|they|that|mine|my [a-z]+) be (?:do
 export const SENT_BY_DOCTOR =
   /\b(?:doctor|dr|gp|dentist|physician|surgeon|consultant|nurse|midwife|pa?ediatrician|hospital|specialist|optician|optometrist|physio|school|teacher)(?:'s|s)?(?: \w+){0,2}? (?:(?:is |are |keeps |has )?(?:telling|told|tells|says?|said|saying|asked|asking|advised|advising|wants?|recommended|recommends|suggested|suggests)) (?:me|us|him|her|that i|that we|i|we|my [a-z]+)(?: should| must| need| have| ought)?(?: to)? (?:go (?:to|and) )?(?:meet|see|consult|visit|come|get|have|go|do|try|be (?:seen|checked|tested))\b/;
 
+/** "What other times are there on Tuesday". */
+export const OTHER_TIMES =
+  /\b(?:what|which|any) (?:other|else|more) ?(?:times?|slots?|hours|options?|openings?)\b(?! (?:are|is) (?:you|the (?:shop|clinic|office|place))\b)/;
+
 /** "Who is teaching my course". */
 export const WHO_DOES_OURS = /\bwho(?:'s| is| will be|'ll be)? [a-z]+ing (?:my|our) <service>/;
 
