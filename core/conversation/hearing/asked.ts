@@ -143,19 +143,23 @@ function answerRest(t: Turn, reading: Reading): void {
   // What an errand was read from by itself has been answered.
   const parts = all.filter((c) => !reading.clauses.some((k) => k.from === c.from && !all.some((o) => o.from > c.from && o.from < k.to)));
   if (all.length < 2 || parts.length > MOST_ASKED) return;
+  // Where the message has one errand, the first part that asks for it is what has been answered.
+  let main = reading.clauses.length > 0 ? undefined : reading.errands.find((e) => isAsk(e.errand))?.errand;
   for (const c of parts) {
     const part = read(c.text, { ...contextOf(t.house, t.now, t.state), expects: "errand" });
     // What is refused of it has been said.
     if (part.limit !== null && part.question) continue;
     const asked = part.errands.find((e) => isAsk(e.errand));
     if (!part.question || !asked) continue;
+    const answeredAlready = asked.errand === main;
+    if (answeredAlready) main = undefined;
     const of = spokenOfBefore(part, reading);
     // "How long is acupuncture and does it hurt": the length is said as well as the line.
     const plainly = ofKind(of.found, "service").length === 1 && HOW_LONG_OR_MUCH.test(part.said);
     if (fromHandbook(t, of, SURELY, c.text, true, ["answer", "fact"])) continue;
     if (plainly) answer(t, HOW_LONG.test(part.said.toLowerCase()) && !SPEAKS_OF_MONEY.test(part.said) ? "ask-service" : asked.errand, of);
     // "Are you open on Monday? And do you do walk-ins": what is not known of it is said too.
-    else if (NEEDS_AN_ANSWER.has(asked.errand) && asked.sure >= PLAINLY_ASKED && part.found.length === 0) t.say("unknown/say-so");
+    else if (!answeredAlready && NEEDS_AN_ANSWER.has(asked.errand) && asked.sure >= PLAINLY_ASKED && part.found.length === 0) t.say("unknown/say-so");
   }
 }
 
