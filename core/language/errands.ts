@@ -51,6 +51,7 @@ import {
   THERE_FROM_TO,
   UNRESPONSIVE,
   WHAT_TO_DO,
+  CANNOT_DO_IT,
   THING_BROKE,
   TITLE_BEFORE,
 } from "./packs/en/signs.ts";
@@ -222,6 +223,12 @@ function judgeAll(
       )
         e.read = null;
     });
+    // "I can't ride on Sunday, cancel please": what cannot be is no wish beside what is called off.
+    if (each.some((e) => e.read?.rule === "errand/cancel/cancel"))
+      parts.forEach((p, i) => {
+        const e = each[i];
+        if (e?.read?.errand === "book" && isGuess(e.read) && CANNOT_DO_IT.test(p.masked)) e.read = null;
+      });
     // "Friday's grips, can I bring them on Saturday instead": what is theirs is named, and not wished for.
     if (whole.read?.errand === "move" && !isGuess(whole.read))
       parts.forEach((p, i) => {

@@ -99,6 +99,16 @@ describe("what they have", () => {
   });
 });
 
+describe("what cannot be", () => {
+  it("is no wish beside what is called off", () => {
+    expect(boats("we can't sail on Saturday, please cancel, but keep the 12th").errands).toEqual(["cancel"]);
+    expect(boats("I can't do the sailing lesson on Saturday, cancel it please, and book me a kayak roll lesson on the 12th").errands).toEqual([
+      "cancel",
+      "book",
+    ]);
+  });
+});
+
 describe("questions", () => {
   it.each<[typeof tern, string, string]>([
     [floats, "I dyed my hair last week, can I still float", "ask-service"],

@@ -588,3 +588,7 @@ export const OF_ONES_BACK =
 /** What ails an animal or somebody, told by what they do, or do not. */
 export const AILING =
   /\b(?:limp(?:s|ing|ed)|hobbl(?:es|ing|ed)|off (?:his|her|its|their) (?:food|feet|legs)|not (?:himself|herself|eating|drinking|walking|putting (?:any )?weight)|won't (?:eat|drink|walk|stand|put (?:his|her|its|any|the) (?:weight|paw|foot|leg))|vomit(?:s|ing|ed)|throwing up|wheez(?:es|ing|ed))\b/i;
+
+/** Somebody is not able to do what they have: "I can't ride on Sunday". */
+export const CANNOT_DO_IT =
+  /\b(?:can'?t|cannot|can not|won'?t|not able to|unable to|not going to)\b(?! (?:wait|decide|remember|find|tell|say)\b)[^?]*<(?:service|day)>/;
