@@ -105,7 +105,7 @@ export const HAS_A_TURN =
 
 /** Somebody says that they are about to die by their own hand: nothing else is talked of. */
 export const ENDS_THEIR_LIFE =
-  /\b(?:i'm|i am|i'll|i will|i want to|i wanna|i'm going to|gonna|going to|about to|plan(?:ning)? to|ready to) (?:just )?(?:end|take|be ending|be taking) (?:my|his|her|their) (?:own )?li(?:fe|ves)\b|\b(?:ending|taking) my own life\b/;
+  /\b(?:i'm|i am|i'll|i will|i want to|i wanna|i'm going to|gonna|going to|about to|plan(?:ning)? to|ready to) (?:just )?(?:end|take|be ending|be taking) (?:my|his|her|their) (?:own )?li(?:fe|ves)\b(?! (?:savings|insurance|jacket))|\b(?:ending|taking) my own life\b/;
 
 /** Numbers for help at once by ISO 3166 country; 112 in the European Union and many other places. Common knowledge, from memory. */
 const HELP: Record<string, string> = {
