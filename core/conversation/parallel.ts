@@ -14,7 +14,7 @@ export interface TwoAlike {
 
 /** More places at which two visits may be joined are not looked at. */
 const MOST_JOINS = 4;
-const ABOUT_A_VISIT: readonly FoundKind[] = ["service", "day", "time", "length", "staff", "gender"];
+const ABOUT_A_VISIT: readonly FoundKind[] = ["service", "day", "time", "length", "staff", "gender", "for-whom"];
 
 /**
  * Two visits told in the same shape: each of somebody of their own ("a cut for me and a trim on the 8th for my son", "my
@@ -37,6 +37,8 @@ export function alike(t: Turn, reading: Reading): TwoAlike | null {
 
 /** Each half is of somebody else. */
 function eachOfTheirOwn(t: Turn, left: string, right: string): TwoAlike | null {
+  // "One for me, a relaxing one": of the thing that was named.
+  if (ONE_LIKE_IT.test(right)) return null;
   const whom = [left, right].map((half) => ({ self: OF_ONESELF.test(half), other: OF_SOMEBODY.exec(half)?.slice(1).find(Boolean) }));
   const [a, b] = whom;
   if (!a || !b || !(a.self || a.other) || !(b.self || b.other) || (a.other ?? "") === (b.other ?? "")) return null;
@@ -45,8 +47,6 @@ function eachOfTheirOwn(t: Turn, left: string, right: string): TwoAlike | null {
     alone(t, words),
   ) as [Reading, Reading, Reading];
   const has = (r: Reading, ...kinds: FoundKind[]): boolean => r.found.some((f) => kinds.includes(f.kind));
-  // "One for me, a relaxing one": of the thing that was named.
-  if (ONE_LIKE_IT.test(right)) return null;
   const thing = has(second, "service") || THING_OF_ITS_OWN.test(right);
   const ownWhen = has(first, "day", "time") && has(second, "day", "time");
   if (!(has(first, "service") || THING_OF_ITS_OWN.test(left)) || !(thing || ownWhen)) return null;
@@ -100,5 +100,5 @@ const alone = (t: Turn, words: string): Reading => read(words, { ...contextOf(t.
 const wished = (half: Reading, text: string, besides: readonly Found[]): Reading => ({
   ...half,
   text,
-  found: [...half.found.filter((f) => f.kind !== "places"), ...besides.filter((f) => ABOUT_A_VISIT.includes(f.kind) || f.kind === "for-whom")],
+  found: [...half.found.filter((f) => f.kind !== "places"), ...besides.filter((f) => ABOUT_A_VISIT.includes(f.kind))],
 });

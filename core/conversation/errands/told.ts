@@ -1,8 +1,6 @@
 import { isAsk } from "../../language/errand.ts";
+import { IS_WHO } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
-
-/** "The bride is Niamh", with the name taken out: who somebody is, and nothing of a need. */
-const IS_WHO = /\b(?:the|my|our) [a-z]+(?:'s)?(?: name)? is(?= {3,}| *$)/i;
 
 /** So many letters of what was told are kept. */
 export const LONGEST_TOLD = 400;

@@ -9,6 +9,7 @@ import {
   ANY_OF_THE,
   A_TRADE,
   A_WOMAN,
+  A_TITLE,
   BACK_AGAIN,
   IS_SOMEBODY,
   BACK_TO_BACK,
@@ -271,7 +272,7 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     if (used.has(i) || aside.some((f) => f.start < t.end && t.start < f.end) || (COMMON.has(t.text) && !lexicon.telling.has(stem(t.text)))) return;
     if (isSomebody(lexicon, said, i)) return;
     // "The bride is Niamh Tuohy": who it is.
-    if (IS_SOMEBODY.test(said.raw.slice(t.end, t.end + 24)) && !/^\s*is (?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day/.test(said.raw.slice(t.end))) return;
+    if (IS_SOMEBODY.test(said.raw.slice(t.end, t.end + 24))) return;
     // "My mother's gown": whose it is names nothing.
     if (A_RELATIVES.test(t.text) && OWNER.test(tokens[i - 1]?.text ?? "") && tokens[i + 1] !== undefined) return;
     // "Yes, book" wants it done, in a house that does the books too.
@@ -677,11 +678,7 @@ export function staff(said: Said, at: Pick<Moment, "house" | "expects">): Found[
 /** Whether "Miss" or the like stands right before a word. */
 function titled(said: Said, i: number): boolean {
   const before = said.tokens[i - 1];
-  return (
-    before !== undefined &&
-    /^(?:dr|doctor|m(?:r|rs|s|x|iss)|prof|professor)$/.test(before.text) &&
-    /^\.? $/.test(said.norm.slice(before.end, said.tokens[i]?.start))
-  );
+  return before !== undefined && A_TITLE.test(before.text) && /^\.? $/.test(said.norm.slice(before.end, said.tokens[i]?.start));
 }
 
 /** Whether a word sounds like what somebody of the house is called. */

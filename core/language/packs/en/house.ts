@@ -137,4 +137,7 @@ export const BACK_AGAIN =
 export const BACK_TO_BACK = /\bback[ -]to[ -]back\b/;
 
 /** After a word: who that is. */
-export const IS_SOMEBODY = /^(?:'s name)? is \p{Lu}\p{Ll}+ \p{Lu}\p{Ll}+/u;
+export const IS_SOMEBODY = /^(?:'s name)? is (?!(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day\b)\p{Lu}\p{Ll}+ \p{Lu}\p{Ll}+/u;
+
+/** Right before somebody's name, and a part of what they are called. */
+export const A_TITLE = /^(?:dr|doctor|m(?:r|rs|s|x|iss)|prof|professor)$/;

@@ -650,3 +650,6 @@ export const EVERY = /^(?:every|each) /i;
 
 /** Who speaks comes as well: "me and my son". */
 export const AND_ME = /\b(?:me|myself|i) and (?:my|our|the|his|her)\b|\band (?:for )?(?:me|myself)\b/i;
+
+/** "The bride is Niamh", with the name taken out: who somebody is, and nothing of a need. */
+export const IS_WHO = /\b(?:the|my|our) [a-z]+(?:'s)?(?: name)? is(?= {3,}| *$)/i;
