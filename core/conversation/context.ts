@@ -17,5 +17,16 @@ export function contextOf(house: House, now: EpochMin, state: State): ReadContex
     ...(task?.errand === "move" && task.appointment ? { oldKnown: true } : {}),
     ...(of !== undefined && house.services.get(of)?.group ? { group: true } : {}),
     ...(only === undefined ? {} : { day: only }),
+    ...aroundMin(house, state),
   };
+}
+
+/** The hour that is spoken of: of what is held, of what is offered where that shares one, or of the visit that is moved. */
+function aroundMin(house: House, { task }: State): { aroundMin?: number } {
+  if (task?.errand !== "book" && task?.errand !== "move") return {};
+  const starts = task.hold ? [task.hold.offer.startMin] : task.offered.map((o) => o.startMin);
+  if (starts.length === 0 && task.errand === "move" && task.appointment) starts.push(task.appointment.startMin);
+  const [first, ...others] = starts.map((s) => house.zone.toLocal(s).minute);
+  const shared = first !== undefined && others.every((m) => Math.floor(m / 60) === Math.floor(first / 60));
+  return shared ? { aroundMin: first } : {};
 }

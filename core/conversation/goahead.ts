@@ -9,6 +9,7 @@ import { bookIt } from "./errands/book.ts";
 import { regularly } from "./errands/regular.ts";
 import { newBook } from "./tasks.ts";
 import { applyWish } from "./errands/wished.ts";
+import { toMin } from "./errands/hours.ts";
 import { cancelIt, moveIt } from "./errands/existing.ts";
 import { chosen, dropHold, take } from "./errands/offering.ts";
 import { proceed } from "./proceed.ts";
@@ -123,7 +124,7 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
     (yes !== false || !CANNOT.test(reading.said.toLowerCase())) &&
     many !== undefined &&
     many !== (task.places ?? 1) &&
-    !wishIn(reading) &&
+    (!wishIn(reading) || (counted !== null && onlyCounts(t, task, reading, many))) &&
     t.house.services.get(task.service ?? "")?.group
   ) {
     task.places = many;
@@ -192,6 +193,18 @@ export function chosenIs(t: Turn, task: BookTask | MoveTask, reading: Reading): 
     ofKind(reading.found, "service").some((s) => !s.value.includes(task.hold?.offer.service ?? "")) ||
     ofKind(reading.found, "length").some((l) => l.value !== task.hold?.offer.lengthMin);
   return Array.isArray(hit) && hit.length === 1 && !other;
+}
+
+/** "Make that three", of a class that is at half past seven: a number of places, and no hour at which it is held. */
+function onlyCounts(t: Turn, task: BookTask, reading: Reading, many: number): boolean {
+  const group = t.house.services.get(task.service ?? "")?.group;
+  const hour = reading.found.filter((f) => f.kind !== "yes");
+  return (
+    group !== undefined &&
+    hour.length === 1 &&
+    hour.every((f) => f.kind === "time" && f.value.kind === "at" && !f.value.at.certain && f.value.at.hour === many && f.value.at.minute === 0) &&
+    !group.times.some((time) => toMin(time.at) % (12 * 60) === many * 60)
+  );
 }
 
 /** Whether no other day is named than the weekday of what is held. */

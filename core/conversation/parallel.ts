@@ -1,5 +1,6 @@
 import { FOR_ALL, JOINS_TWO, ONE_LIKE_IT, OF_ONESELF, OF_SOMEBODY, ONE_AFTER_ANOTHER, SAYS_OR, THING_OF_ITS_OWN } from "../language/packs/en/doing.ts";
 import { COULD_COME } from "../language/packs/en/talk.ts";
+import { readTime } from "../language/clock.ts";
 import { ofKind, type Found, type FoundKind } from "../language/found.ts";
 import { read, type Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
@@ -43,9 +44,9 @@ function eachOfTheirOwn(t: Turn, left: string, right: string): TwoAlike | null {
   const [a, b] = whom;
   if (!a || !b || !(a.self || a.other) || !(b.self || b.other) || (a.other ?? "") === (b.other ?? "")) return null;
   const all = FOR_ALL.exec(right);
-  const [first, second, shared] = [left, right.slice(0, all?.index ?? right.length), right.slice(all?.index ?? right.length)].map((words) =>
-    alone(t, words),
-  ) as [Reading, Reading, Reading];
+  const first = alone(t, left);
+  const second = alone(t, right.slice(0, all?.index ?? right.length), hourIn(t, first));
+  const shared = alone(t, right.slice(all?.index ?? right.length));
   const has = (r: Reading, ...kinds: FoundKind[]): boolean => r.found.some((f) => kinds.includes(f.kind));
   const thing = has(second, "service") || THING_OF_ITS_OWN.test(right);
   const ownWhen = has(first, "day", "time") && has(second, "day", "time");
@@ -93,8 +94,16 @@ function eachAtAnHour(t: Turn, left: string, right: string): TwoAlike | null {
   };
 }
 
-/** One half, heard as a wish of its own. */
-const alone = (t: Turn, words: string): Reading => read(words, { ...contextOf(t.house, t.now, t.state), expects: "errand", errand: "book" });
+/** One half, heard as a wish of its own; `aroundMin` is the hour that the other half named, for "half past". */
+const alone = (t: Turn, words: string, aroundMin?: number): Reading =>
+  read(words, { ...contextOf(t.house, t.now, t.state), expects: "errand", errand: "book", ...(aroundMin === undefined ? {} : { aroundMin }) });
+
+/** The hour that a half is wished for at, as a minute of the day. */
+function hourIn(t: Turn, half: Reading): number | undefined {
+  const day = ofKind(half.found, "day")[0]?.value;
+  const time = ofKind(half.found, "time")[0]?.value;
+  return time && readTime(t.house, time, day?.kind === "days" ? day.from : undefined).wish.nearMin;
+}
 
 /** A half as the reading of one visit: its own finds and those of both, and no number of people. */
 const wished = (half: Reading, text: string, besides: readonly Found[]): Reading => ({

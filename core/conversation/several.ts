@@ -9,9 +9,11 @@ import {
   DAY_TOO,
   FOR_ALL,
   HERS_TOO,
+  JOINS_TWO,
   LINKS,
   LINKS_VISITS,
   MAY_THEY,
+  ONLY_NAMES_ONE,
   SAYS_AND,
   SAYS_THEN,
   SAYS_OR,
@@ -22,7 +24,7 @@ import {
 } from "../language/packs/en/doing.ts";
 import { likely } from "../knowledge/likely.ts";
 import { isGuess } from "../language/errand.ts";
-import { ofKind, type Found, type FoundOf } from "../language/found.ts";
+import { ofKind, type Found, type FoundKind, type FoundOf } from "../language/found.ts";
 import { read, type Reading } from "../language/read.ts";
 import { withEach } from "./eachperson.ts";
 import { contextOf } from "./context.ts";
@@ -73,6 +75,8 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
       return { errand, reading: { ...own, found: own.found.map(settled) } };
     });
   }
+  const off = t.state.task ? null : bothOff(t, reading);
+  if (off) return off.map((own) => ({ errand: "cancel" as const, reading: own }));
   const needs = t.state.task ? [] : needsOf(t, reading);
   if (needs.length > 1) return needs;
   const swap = t.state.task ? null : exchanged(t, reading);
@@ -144,6 +148,32 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
   }
   return [];
 }
+
+const TELLS_WHICH: readonly FoundKind[] = ["day", "time", "service", "staff"];
+
+/** "Cancel the ballet and the shoe fitting", "Friday and the one on the ninth": each of two visits that are called off; null where it is one. */
+function bothOff(t: Turn, reading: Reading): Reading[] | null {
+  const [only, other] = reading.errands;
+  if (only?.errand !== "cancel" || other || SAYS_OR.test(reading.said)) return null;
+  const who = reading.found.filter((f) => ["name", "phone", "email"].includes(f.kind));
+  const context = { ...contextOf(t.house, t.now, t.state), expects: "errand" as const, errand: "cancel" as const };
+  for (const join of reading.said.matchAll(JOINS_TWO)) {
+    // "My cut and colour", where one service is called so.
+    if (reading.found.some((f) => f.kind === "service" && f.start < join.index && f.end > join.index + join[0].length)) continue;
+    const halves = [reading.said.slice(0, join.index), reading.said.slice(join.index + join[0].length)].map((text) => read(text, context)) as [
+      Reading,
+      Reading,
+    ];
+    const which = halves.map((half) => half.found.filter((f) => TELLS_WHICH.includes(f.kind)));
+    if (!which.every((found) => found.some((f) => f.kind === "day" || f.kind === "service"))) continue;
+    if (halves[0].errands[0]?.errand !== "cancel" || !ONLY_NAMES_ONE.test(halves[1].masked.replace(/<\w+>/g, " "))) continue;
+    return halves.map((half, i): Reading => ({ ...half, errands: [only], clauses: [], found: [...(which[i] as Found[]).map((f) => ofWhatStands(f)), ...who] }));
+  }
+  return null;
+}
+
+/** A day or an hour of a visit that there is. */
+const ofWhatStands = (f: Found): Found => (f.kind === "day" || f.kind === "time" ? { ...f, part: "old" } : f);
 
 /** The reading of one of several visits: what was found of it, and the words without the other visits' services. */
 function partOf(reading: Reading, found: Found[]): Reading {

@@ -4,7 +4,7 @@ import type { FoundOf } from "../language/found.ts";
 import type { Reading } from "../language/read.ts";
 import { mergeTimes } from "../language/slots.ts";
 import type { DayWish, TimeWish, Wish } from "../schedule/wish.ts";
-import { mondayOf, weekdayOf, type DayNumber } from "../time/days.ts";
+import { mondayOf, nextOf, weekdayOf, type DayNumber } from "../time/days.ts";
 import { momentOf } from "../language/context.ts";
 import type { WishState } from "./state.ts";
 
@@ -108,12 +108,23 @@ export function singleDay(days: DayWish | undefined): DayNumber | undefined {
   return r && r.from !== undefined && r.from === r.to && !days?.weekdays ? r.from : undefined;
 }
 
+/** The days of which one is wished for, where they are named one by one. */
+function someDays(days: DayWish | undefined, today: DayNumber): DayNumber[] {
+  const named = days?.ranges.flatMap((r) => (r.from !== undefined && r.from === r.to ? [r.from] : [])) ?? [];
+  return [...named, ...(days?.weekdays ?? []).map((w) => nextOf(w, today))];
+}
+
 /** A wish ready for finding offers: times read against the day's hours. */
 export function wishOf(house: House, state: WishState, now: number, staff: string[] | undefined, sameMin?: number): { wish: Wish; both?: number[] } {
   const day = singleDay(state.days);
   const context: ReadContext = { house, now, ...(day === undefined ? {} : { day }), ...(staff?.length === 1 ? { staff: staff[0] as string } : {}) };
   const merged = state.times
-    ? mergeTimes(state.times, context, day ?? (state.times.some((t) => t.value.kind === "part") ? momentOf(context).today : undefined))
+    ? mergeTimes(
+        state.times,
+        context,
+        day ?? (state.times.some((t) => t.value.kind === "part") ? momentOf(context).today : undefined),
+        someDays(state.days, momentOf(context).today),
+      )
     : null;
   let time: TimeWish | undefined = merged?.wish;
   let both = merged?.candidates;

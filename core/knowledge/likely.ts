@@ -5,6 +5,7 @@ import { cosine, rankOf } from "../language/vectors.ts";
 import { OCCASIONS } from "../language/packs/en/house.ts";
 import { VISIT } from "../language/packs/en/signs.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
+import { ageIn, mayCome } from "./ages.ts";
 import { near } from "./match.ts";
 import { passagesOf, sentencesOf, termsOf, type Term } from "./search.ts";
 
@@ -36,6 +37,8 @@ const FREQUENT = 2000;
 
 interface Named {
   id: string;
+  /** Its description. */
+  said: string;
   names: Term[];
   about: Term[];
   /** What each of its names and each sentence of its description means, and at last all of them together. */
@@ -46,6 +49,7 @@ const made = new WeakMap<House, Named[]>();
 
 const namedOf = (s: Service): Named => ({
   id: s.id,
+  said: s.about,
   names: [s.name, ...s.also].flatMap((name) => termsOf(name)),
   about: termsOf(s.about),
   senses: [s.name, ...s.also, ...sentencesOf(s.about), [s.name, ...s.also, s.about].join(" ")].map(senseOfText),
@@ -97,7 +101,11 @@ export function likely(house: House, told: string): string[] {
   const sense = senseOfText(told);
   const like = list.map((s) => s.senses.map((own) => cosine(sense, own)));
   const signs = [byWords, above(like.map((l) => Math.max(...l))), above(like.map((l) => l.at(-1) as number)), bySense];
-  const scores = list.map((_, i) => signs.reduce((sum, values, k) => sum + (WEIGHTS[k] as number) * (values[i] as number), 0));
+  // What is for three to five year olds is for nobody of nine.
+  const age = ageIn(told);
+  const scores = list.map((s, i) =>
+    mayCome(s.said, age) ? signs.reduce((sum, values, k) => sum + (WEIGHTS[k] as number) * (values[i] as number), 0) : -Infinity,
+  );
   const best = Math.max(...scores);
   const shares = scores.map((s) => Math.exp(s - best));
   const all = shares.reduce((sum, x) => sum + x, 0);

@@ -14,13 +14,23 @@ export interface TimeRead {
   waits?: "first-thing" | "end-of-day";
 }
 
-/** The opening window a time is read against: of the day, or of the house's longest day where none is named. */
-export function hoursFor(house: House, day: DayNumber | undefined, staff?: string): { fromMin: number; toMin: number } | null {
+/**
+ * The opening window a time is read against: of the day, of all of several days that may be meant, or of the house's
+ * longest day where none is named.
+ */
+export function hoursFor(
+  house: House,
+  day: DayNumber | undefined,
+  staff?: string,
+  amongst: readonly DayNumber[] = [],
+): { fromMin: number; toMin: number } | null {
   if (day !== undefined) {
     const own = staff ? house.worksOn(staff, day) : [];
     const windows = own.length > 0 ? own : house.openOn(day);
-    if (windows.length > 0) return { fromMin: Math.min(...windows.map((w) => w.fromMin)), toMin: Math.max(...windows.map((w) => w.toMin)) };
+    if (windows.length > 0) return around(windows);
   }
+  const open = day === undefined ? amongst.flatMap((d) => house.openOn(d)) : [];
+  if (open.length > 0) return around(open);
   let best: { fromMin: number; toMin: number } | null = null;
   // Any seven days with their weekly hours: closed days do not matter here.
   for (const h of house.handbook.hours) {
@@ -30,6 +40,11 @@ export function hoursFor(house: House, day: DayNumber | undefined, staff?: strin
   }
   return best;
 }
+
+const around = (windows: readonly { fromMin: number; toMin: number }[]): { fromMin: number; toMin: number } => ({
+  fromMin: Math.min(...windows.map((w) => w.fromMin)),
+  toMin: Math.max(...windows.map((w) => w.toMin)),
+});
 
 const minute = (s: string): number => Number(s.slice(0, 2)) * 60 + Number(s.slice(3));
 
@@ -44,9 +59,12 @@ function resolve(at: ClockValue, hours: { fromMin: number; toMin: number } | nul
   return { min: pm, assumed: "afternoon, by the opening hours" };
 }
 
-/** Reads a time of day against the hours of a day, of the person where one is named (only for parts like "first thing"). */
-export function readTime(house: House, value: TimeValue, day: DayNumber | undefined, staff?: string): TimeRead {
-  const hours = hoursFor(house, day);
+/**
+ * Reads a time of day against the hours of a day (of those in `amongst` where it is one of several), of the person where
+ * one is named (only for parts like "first thing").
+ */
+export function readTime(house: House, value: TimeValue, day: DayNumber | undefined, staff?: string, amongst: readonly DayNumber[] = []): TimeRead {
+  const hours = hoursFor(house, day, undefined, amongst);
   const done = (wish: TimeWish, r?: { both?: number[]; assumed?: string }): TimeRead => ({
     wish,
     ...(r?.both ? { candidates: r.both } : {}),

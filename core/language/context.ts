@@ -37,6 +37,8 @@ export interface ReadContext {
   day?: DayNumber;
   /** What is being booked or was spoken of last is held for several, so that those who come along count. */
   group?: boolean;
+  /** The minute of the day at which what is held, or all that is offered, begins; of several, where they share an hour. For "half past". */
+  aroundMin?: number;
   /** The person under discussion, for "first thing" and the like. */
   staff?: string;
 }

@@ -1,5 +1,5 @@
 import type { ReadContext } from "./context.ts";
-import { ENDS_THEIR_LIFE, TAKES_OTHERWISE } from "./packs/en/limits.ts";
+import { CONTRACTED_IS, ENDS_THEIR_LIFE, TAKES_OTHERWISE, TOO_MANY_PILLS } from "./packs/en/limits.ts";
 import { A_DOCTOR_SAYS, BEFELL_TODAY, DID_NOT, IN_GENERAL, LONG_AGO, LONG_OVER, SWALLOWED } from "./packs/en/signs.ts";
 import { normalise, type Said } from "./text.ts";
 
@@ -9,6 +9,8 @@ export function isEmergency(said: Said, context: ReadContext): boolean {
   const text = ` ${said.norm.replace(/[^a-z0-9' ]+/g, " ").replace(/\s+/g, " ")} `;
   // What befell somebody long ago is looked for in nothing of what was said then.
   const lately = text.replace(LONG_OVER, " ");
+  /** "Her throat's closing up" is as grave as "her throat is closing up". */
+  const written = lately.replace(CONTRACTED_IS, " is ");
   if (ENDS_THEIR_LIFE.test(lately)) return true;
   const today = BEFELL_TODAY.exec(lately);
   if (today && !DID_NOT.test(lately.slice(0, today.index))) return true;
@@ -23,7 +25,10 @@ export function isEmergency(said: Said, context: ReadContext): boolean {
     !A_DOCTOR_SAYS.test(lately)
   )
     return true;
-  return e.words.some((w) => happens(lately, w)) && !IN_GENERAL.test(text.trim());
+  const many = TOO_MANY_PILLS.exec(lately);
+  if (many && !DID_NOT.test(lately.slice(0, many.index)) && !LONG_AGO.test(lately.slice(many.index + many[0].length)) && !IN_GENERAL.test(text.trim()))
+    return true;
+  return e.words.some((w) => happens(lately, w) || (written !== lately && happens(written, w))) && !IN_GENERAL.test(text.trim());
 }
 
 /** Whether a danger is told of, and not that it did not happen: "no, I didn't hit my head". */

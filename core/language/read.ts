@@ -241,7 +241,7 @@ function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly
     .map((f) => (!moving && !cancelling && f.kind === "day" && CANT_COME.test(said.norm.slice(Math.max(0, f.start - 40), f.start)) ? { ...f, not: true } : f));
   // "The hour instead of 45 minutes": what it stands instead of is no wish.
   if (ofKind(found, "length").length > 1) found = found.filter((f) => f.kind !== "length" || !LENGTH_REPLACED.test(said.norm.slice(0, f.start)));
-  found = everyWeek(said, joinDays(said, whenBusy(said, aroundEvents(said, found)), moving, at.today));
+  found = everyWeek(said, joinDays(said, whenBusy(said, aroundEvents(said, found, moving || cancelling)), moving, at.today));
   if (!moving && !cancelling && (wants("book", "ask-availability", "ask-service") || errands.length === 0)) found = beforeEvents(said, found, at.today);
   found = passedHour(found, at, (f, day) => {
     const { fromMin, toMin } = readTime(at.house, f.value, day).wish;

@@ -1,5 +1,5 @@
 import { ANY_DAY, BEFORE_ONE, OR_BETWEEN, STANDS_FOR_ONE, THIS_COMING } from "./packs/en/reading.ts";
-import { isoOfDay, weekdayName, type DayNumber } from "../time/days.ts";
+import { isoOfDay, nextOf, weekdayName, type DayNumber } from "../time/days.ts";
 import { clockText } from "../time/zone.ts";
 import type { TimeWish } from "../schedule/wish.ts";
 import { readTime, type TimeRead } from "./clock.ts";
@@ -94,11 +94,14 @@ function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Par
   const days = ofKind(reading.found, "day").filter((d) => (d.not || d.part === part) && !anyDay(d));
   const today = momentOf(context).today;
   let day: DayNumber | undefined = context.day;
+  /** Days of which one is meant: an hour is one of theirs. */
+  const amongst: DayNumber[] = [];
   // "Tuesday at ten or Wednesday at two": either day, each with an hour of its own.
   const singles = days.filter((d) => !d.not && d.value.kind === "days" && d.value.from !== undefined && d.value.from === d.value.to);
   const [first, second] = singles;
   if (singles.length === 2 && first && second && OR_BETWEEN.test(reading.said.slice(first.end, second.start).toLowerCase())) {
-    out[key("date_candidates")] = singles.flatMap((d) => (d.value.kind === "days" && d.value.from !== undefined ? [isoOfDay(d.value.from)] : [])).sort();
+    amongst.push(...singles.flatMap((d) => (d.value.kind === "days" && d.value.from !== undefined ? [d.value.from] : [])).sort((a, b) => a - b));
+    out[key("date_candidates")] = amongst.map(isoOfDay);
     out[key("date_choice")] = "either";
     const hours = ofKind(reading.found, "time").filter((x) => x.part === part);
     const between = hours.filter((x) => x.start >= first.end && x.start < second.start);
@@ -121,10 +124,13 @@ function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Par
     if (v.kind === "ask" || v.kind === "either") {
       out[key("date_candidates")] = v.days.map(isoOfDay);
       out[key("date_choice")] = v.kind;
+      amongst.push(...v.days);
     } else if (v.kind === "relative") {
       if (v.byDays !== 0) out["shift"] = v.byDays > 0 ? "later" : "earlier";
-    } else if (v.kind === "weekdays") out[key("weekdays")] = v.weekdays.map(weekdayName);
-    else if (v.kind === "soonest") {
+    } else if (v.kind === "weekdays") {
+      out[key("weekdays")] = v.weekdays.map(weekdayName);
+      amongst.push(...v.weekdays.map((w) => nextOf(w, today)));
+    } else if (v.kind === "soonest") {
       if (!days.some((o) => o.value.kind !== "soonest") && context.expects !== "slot") out[key("date_from")] = isoOfDay(today);
     } else if (
       d.rule === "day/weekday" &&
@@ -143,7 +149,7 @@ function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Par
     }
   }
   const times = ofKind(reading.found, "time").filter((t) => t.part === part);
-  const merged = mergeTimes(times, context, day);
+  const merged = mergeTimes(times, context, day, amongst);
   if (!merged) return;
   if (merged.waits) out[key("part")] = merged.waits;
   const w = merged.wish;
@@ -173,7 +179,12 @@ function mergeOf(merged: TimeRead | null, r: TimeRead): TimeRead {
 }
 
 /** Several times of one message make one wish: "in the afternoon, after three". */
-export function mergeTimes(times: readonly FoundOf<"time">[], context: ReadContext, day: DayNumber | undefined): TimeRead | null {
+export function mergeTimes(
+  times: readonly FoundOf<"time">[],
+  context: ReadContext,
+  day: DayNumber | undefined,
+  amongst: readonly DayNumber[] = [],
+): TimeRead | null {
   let merged: TimeRead | null = null;
   const part = times.find((t) => t.value.kind === "span");
   // "Not too early, not before half past nine": the hour says what is too early.
@@ -183,7 +194,7 @@ export function mergeTimes(times: readonly FoundOf<"time">[], context: ReadConte
     ((t.value.name === "not-early" && told.some((o) => o.value.kind === "from")) ||
       (t.value.name === "not-late" && told.some((o) => o.value.kind === "until")));
   for (const t of times.filter((t) => !vague(t))) {
-    let r = readTime(context.house, t.value, day, context.staff);
+    let r = readTime(context.house, t.value, day, context.staff, amongst);
     // "Ten in the morning", "at 8 in the evening": the part settles the half.
     if (
       part &&
@@ -202,7 +213,7 @@ export function mergeTimes(times: readonly FoundOf<"time">[], context: ReadConte
       }
       const pm = (part.value.fromMin ?? 0) >= 720;
       const hour = (t.value.at.hour % 12) + (pm ? 12 : 0);
-      r = readTime(context.house, { ...t.value, at: { ...t.value.at, hour, certain: true } }, day, context.staff);
+      r = readTime(context.house, { ...t.value, at: { ...t.value.at, hour, certain: true } }, day, context.staff, amongst);
     }
     merged = mergeOf(merged, r);
   }

@@ -2,7 +2,7 @@ import { isName } from "./called.ts";
 import { distance } from "fastest-levenshtein";
 import { KIN_WORDS, SENTENCE_WORDS } from "./packs/en/vocabulary.ts";
 import { BEFORE_A_FIGURE, NUMBERED } from "./packs/en/signs.ts";
-import { DIGIT_WORDS, MONTH_WORDS, PLAIN_WORDS, WEEKDAY_WORDS, WRITTEN_SHORT } from "./packs/en/words.ts";
+import { DIGIT_WORDS, HAS_IT_DONE, MONTH_WORDS, ONES_OWN, PLAIN_WORDS, WEEKDAY_WORDS, WRITTEN_SHORT } from "./packs/en/words.ts";
 import { eachMatch, normalise, type Said, type Token } from "./text.ts";
 
 /** Words that carry much and are often written wrong: only these are put right. */
@@ -82,9 +82,19 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
     }
     // "Ty Monk", where a name is asked for, thanks nobody.
     const named = naming && next !== undefined && TITLED.test(raw.raw.slice(t.start, t.end)) && TITLED.test(raw.raw.slice(next.start, next.end));
-    const short = named ? undefined : (WRITTEN_SHORT[t.text] ?? LETTER_WORDS[t.text]);
+    // "Ty", at a house where somebody is called so.
+    const ours = TITLED.test(raw.raw.slice(t.start, t.end)) && own(t.text);
+    const short = named || ours ? undefined : (WRITTEN_SHORT[t.text] ?? LETTER_WORDS[t.text]);
     // Among letters, and in an address that is spoken, a letter is one: "b u r t", "jay dot r at".
     const spoken = (): boolean => raw.tokens[i - 1]?.text === "dot" || next?.text === "dot" || (next?.text === "at" && / dot /.test(raw.norm.slice(next.end)));
+    // "Me mum", "do me eyebrows": said for "my".
+    if (
+      t.text === "me" &&
+      next &&
+      raw.norm.slice(t.end, next.start) === " " &&
+      (ONES_OWN.has(next.text) || (next.text === "back" && HAS_IT_DONE.has(raw.tokens[i - 1]?.text ?? "")))
+    )
+      edits.push({ start: t.start, end: t.end, word: "my" });
     // "Sports n relax": between two words.
     const [before, after] = [raw.tokens[i - 1]?.text ?? "", next?.text ?? ""];
     if (t.text === "n" && !spoken() && before.length > 1 && after.length > 1 && !/[^ ]/.test(raw.norm.slice(t.end, next?.start)))

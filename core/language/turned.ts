@@ -242,6 +242,65 @@ const TURNS: readonly Turn[] = [
   { is: "ask-service/whether-still", from: ["book", "ask-availability", "none", "move"], least: 0.7, when: has(turns.WHETHER_STILL) },
   { is: "book/could-do-with", open: true, from: ["move", "none", "ask-service", "cancel", "book"], least: 0.7, when: has(turns.COULD_DO_WITH) },
   { is: "ask-service/what-to-bring", from: ["ask-policy", "ask-service"], when: (g) => g.top.sure < 0.75 && turns.WHETHER_TO_BRING.test(g.masked) },
+  {
+    is: "ask-policy/fee-for-a-change",
+    from: ["move", "cancel", "ask-price", "ask-policy", "none", "book", "ask-service"],
+    least: 0.8,
+    when: has(turns.FEE_FOR_A_CHANGE),
+  },
+  {
+    is: "message/billed-wrongly",
+    open: true,
+    from: ["ask-policy", "none", "ask-price", "book", "ask-mine", "message"],
+    least: 0.7,
+    when: has(turns.BILLED_WRONGLY),
+  },
+  { is: "book/could-somebody", open: true, from: ["ask-service", "ask-staff", "none", "ask-policy", "book"], least: 0.7, when: has(turns.COULD_SOMEBODY) },
+  { is: "cancel/undo", open: true, from: ["move", "none", "book", "ask-mine", "message", "cancel"], least: 0.8, when: has(turns.UNDO_MINE) },
+  {
+    is: "cancel/take-off",
+    open: true,
+    from: ["book", "none", "ask-mine", "move", "message", "ask-service", "cancel", "thanks-bye"],
+    least: 0.8,
+    when: has(turns.TAKE_IT_OFF),
+  },
+  {
+    is: "ask-availability/any-hope",
+    open: true,
+    from: ["book", "none", "ask-service", "ask-availability"],
+    when: (g) => turns.ANY_HOPE.test(g.masked) && /<(?:day|time|service)>/.test(g.masked),
+  },
+  { is: "ask-mine/anything-on", open: true, from: ["book", "none", "ask-availability", "ask-hours", "ask-service", "ask-mine"], when: has(turns.ANYTHING_ON) },
+  {
+    is: "ask-price/costs-dearly",
+    from: ["ask-service", "none", "cancel", "book", "ask-policy", "out-of-scope", "move"],
+    least: 0.6,
+    when: (g) => turns.COSTS_DEARLY.test(g.masked) && g.masked.includes("<service>") && !g.sign,
+  },
+  {
+    is: "ask-policy/must-they-come",
+    open: true,
+    from: ["refused", "ask-service", "none", "book", "ask-policy", "ask-mine"],
+    least: 0.7,
+    when: has(turns.MUST_THEY_COME),
+  },
+  {
+    is: "move/what-else-but",
+    open: true,
+    from: ["cancel", "book", "none", "ask-availability", "ask-service", "move"],
+    least: 0.8,
+    when: has(turns.WHAT_ELSE_BUT),
+  },
+  { is: "book/on-days", open: true, from: ["move", "cancel", "none"], when: (g) => !g.sign && turns.SERVICE_ON_DAYS.test(g.masked) },
+  {
+    is: "book/needs-to",
+    open: true,
+    from: ["cancel"],
+    when: (g) =>
+      g.sign?.rule !== "errand/cancel/cancel" &&
+      turns.NEEDS_TO.test(g.masked) &&
+      !/\b(?:another|other|different|instead|later|sooner|appointment|booking|visit|session)\b/.test(g.masked),
+  },
   { is: "move/let-it-be", open: true, from: ["book", "none", "ask-availability", "move"], least: 0.7, when: has(turns.LET_IT_BE) },
   { is: "person/put-through", notFrom: ["refused", "emergency"], least: 0.7, when: has(turns.PUT_THROUGH) },
   {
@@ -663,6 +722,7 @@ const TURNS: readonly Turn[] = [
     from: ["book", "cancel", "move", "ask-availability", "ask-hours", "ask-staff", "message", "none", "ask-policy"],
     when: (g) =>
       ((signs.CANNOT_BUT.test(g.masked) ||
+        signs.CANNOT_BUT_WOULD.test(g.masked) ||
         (g.open && turns.CANNOT_THEN.test(g.masked)) ||
         (g.open && /<(?:phone|email)>/.test(g.said) && turns.BUSY_THEN.test(g.masked))) &&
         !wishesBefore(g.masked)) ||

@@ -1,4 +1,5 @@
 import type { Expects } from "../language/context.ts";
+import { SO_MANY_TIMES } from "../language/packs/en/words.ts";
 import { isLetterWord } from "./letters.ts";
 
 const DIGIT: Record<string, string> = Object.fromEntries("zero one two three four five six seven eight nine".split(" ").map((w, i) => [w, String(i)]));
@@ -31,8 +32,8 @@ function digitsFrom(words: readonly string[], at: number): { digits: string; end
     const w = words[i] as string;
     const next = words[i + 1] ?? "";
     if (DIGIT[w] !== undefined) digits += DIGIT[w];
-    else if ((w === "double" || w === "triple") && DIGIT[next] !== undefined) {
-      digits += DIGIT[next].repeat(w === "double" ? 2 : 3);
+    else if (Object.hasOwn(SO_MANY_TIMES, w) && DIGIT[next] !== undefined) {
+      digits += DIGIT[next].repeat(SO_MANY_TIMES[w] as number);
       i++;
     } else if (TEENS[w] !== undefined && digits !== "") digits += TEENS[w];
     else if (TENS[w] !== undefined && digits !== "") {

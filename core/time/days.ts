@@ -45,6 +45,9 @@ export function weekdayOf(day: DayNumber): number {
   return ((((day + 3) % 7) + 7) % 7) + 1;
 }
 
+/** The first such weekday (1 Monday to 7 Sunday) from a day on, that day included. */
+export const nextOf = (weekday: number, from: DayNumber): DayNumber => from + ((weekday - weekdayOf(from) + 7) % 7);
+
 export function weekdayName(weekday: number): WeekdayName {
   const name = WEEKDAYS[weekday - 1];
   if (!name) throw new RangeError(`not a weekday: ${weekday}`);

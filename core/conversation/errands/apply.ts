@@ -89,7 +89,9 @@ function withWhom(a: Applying): void {
     a.changed = true;
   }
   if (named) {
-    if (JSON.stringify(task.staff) !== JSON.stringify(named.value)) a.changed = true;
+    // Whoever is named again, where another was taken for want of an hour of theirs, is wished for still.
+    const taken = task.hold?.offer.staff;
+    if (JSON.stringify(task.staff) !== JSON.stringify(named.value) || (taken !== undefined && !named.value.includes(taken))) a.changed = true;
     task.staff = named.value;
   } else if (people.some((p) => p.value === "any")) {
     if (task.staff && task.staff !== "any") a.changed = true;

@@ -1,5 +1,5 @@
-import { num } from "../../language/packs/en/lengths.ts";
-import { AND_ME, AROUND_A_CHILD, FOR_CHILDREN, HOW_OLD_THEY_ARE, OF_A_CHILD, OF_ONES_CHILD } from "../../language/packs/en/talk.ts";
+import { ageIn } from "../../knowledge/ages.ts";
+import { AND_ME, AROUND_A_CHILD, FOR_CHILDREN, OF_A_CHILD, OF_ONES_CHILD } from "../../language/packs/en/talk.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
 import { newBook } from "../tasks.ts";
@@ -52,11 +52,4 @@ function withThem(a: Applying, theirs: string): boolean {
   a.reading = { ...reading, found: reading.found.filter((f) => f.kind !== "places") };
   t.say("book/one-each");
   return true;
-}
-
-/** How old somebody is, as it is told: "he's nine", "my daughter of 9", "a ten-year-old". */
-function ageIn(text: string): number | undefined {
-  const m = HOW_OLD_THEY_ARE.exec(text);
-  const age = num((m?.[1] ?? m?.[2] ?? m?.[3] ?? "").toLowerCase());
-  return age > 0 && age < 100 ? age : undefined;
 }

@@ -2,7 +2,7 @@ import { MAY_IT_BE } from "../../language/packs/en/asked.ts";
 import { isAsk, type Errand } from "../../language/errand.ts";
 import { clauses } from "../../language/errands.ts";
 import { ofKind, WEAK_SERVICE, type Found } from "../../language/found.ts";
-import { WHEN_IS_MINE } from "../../language/packs/en/signs.ts";
+import { FOR_ONE, WHEN_IS_MINE } from "../../language/packs/en/signs.ts";
 import { SEEKS, SEES_SOMEBODY } from "../../language/packs/en/talk.ts";
 import { answerTo } from "../../knowledge/match.ts";
 import type { Reading } from "../../language/read.ts";
@@ -76,10 +76,15 @@ const ratherThanAGuess: Step = (m) => {
   if (reading.found.some((f) => aDay(f) || ["time", "phone", "name"].includes(f.kind))) return false;
   const line = (least: number): boolean => fromHandbook(t, reading, least, reading.text, true, ["answer"]);
   const asks = reading.question && (errands[0] === "ask-mine" || errands[0] === "book");
+  // "Ballet for my nine year old" wishes for it, whatever line there is about ages.
   const doubtful =
-    errands[0] === "book" && (reading.errands[0]?.sure ?? 1) < 0.9 && !reading.found.some((f) => f.kind === "service" && f.rule !== "service/telling-word");
+    errands[0] === "book" &&
+    !FOR_ONE.test(reading.masked) &&
+    (reading.errands[0]?.sure ?? 1) < 0.9 &&
+    !reading.found.some((f) => f.kind === "service" && f.rule !== "service/telling-word");
   // "I want to give my wife some sessions for her birthday": said in nearly the words of a line, and naming nothing by its name.
-  const toTheWord = errands[0] === "book" && !reading.found.some((f) => f.kind === "service" && !WEAK_SERVICE.test(f.rule)) && line(0.95);
+  const toTheWord =
+    errands[0] === "book" && !FOR_ONE.test(reading.masked) && !reading.found.some((f) => f.kind === "service" && !WEAK_SERVICE.test(f.rule)) && line(0.95);
   return ((asks && !wants && line(0.9)) || (doubtful && !wants && line(0.75)) || toTheWord) && answered(m, "answer/rather-than-a-guess");
 };
 

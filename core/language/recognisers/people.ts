@@ -66,7 +66,7 @@ import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js/
 import type { House } from "../../house/compile.ts";
 import type { Moment } from "../context.ts";
 import type { Found } from "../found.ts";
-import { COMMON, DIGIT_WORDS, TEN_WORDS } from "../packs/en/words.ts";
+import { COMMON, DIGIT_WORDS, SO_MANY_TIMES, TEN_WORDS } from "../packs/en/words.ts";
 import { eachMatch, folded, normalise, type Said, type Token } from "../text.ts";
 import { rankOf } from "../vectors.ts";
 import { isGivenName, isName } from "../called.ts";
@@ -144,10 +144,10 @@ function digitRuns(said: Said): Run[] {
         last = next;
         i++;
       }
-    } else if ((t.text === "double" || t.text === "triple") && next) {
+    } else if (Object.hasOwn(SO_MANY_TIMES, t.text) && next) {
       const d = DIGIT_WORDS[next.text] ?? (/^\d$/.test(next.text) ? next.text : undefined);
       if (d !== undefined) {
-        digits = d.repeat(t.text === "double" ? 2 : 3);
+        digits = d.repeat(SO_MANY_TIMES[t.text] as number);
         last = next;
         i++;
       }

@@ -51,8 +51,9 @@ function daysBy(said: Said, at: Moment, rule: DayRule): Found[] {
   return out;
 }
 
-/** "Tonight", "this morning" and "in an hour" are a day and a part of it at once. */
-export const shares = (t: Found, d: Found): boolean => d.rule === "day/today" && t.kind === "time" && (t.value.kind === "span" || t.rule === "time/from-now");
+/** "Tonight", "this morning", "in an hour" and "weeknights" are days and a part of them at once. */
+export const shares = (t: Found, d: Found): boolean =>
+  (d.rule === "day/today" || d.rule === "day/weeknights") && t.kind === "time" && (t.value.kind === "span" || t.rule === "time/from-now");
 
 /** Of finds that overlap, keeps the longest (the earlier rule where equal). Those of `others` win when strictly longer. */
 export function longest(finds: Found[], others: readonly Found[]): Found[] {

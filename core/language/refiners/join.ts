@@ -23,6 +23,7 @@ import {
   ONLY_A_WHILE,
   ON_THE,
   OPEN_DAY_RULE,
+  OR_AND,
   OR_ONLY,
   PARTS_BETWEEN,
   SAYS_NO_TO,
@@ -34,6 +35,8 @@ import {
   WEEK_BESIDE,
   WEEKEND_RULE,
   WHOLE_WEEKEND_RULE,
+  WISHES,
+  WISHES_THEN,
 } from "../packs/en/joining.ts";
 import { num } from "../packs/en/lengths.ts";
 import { IN_PLACE_OF } from "../packs/en/parts.ts";
@@ -113,7 +116,7 @@ function byWords(said: Said, found: readonly Found[]): Found[] {
 export function joinDays(said: Said, found: Found[], moving: boolean, today: DayNumber): Found[] {
   const days = found.filter((f): f is DayFound => f.kind === "day").sort((a, b) => a.start - b.start);
   const others = found.filter((f) => f.kind !== "day");
-  const bounded = sameMonth(said, besideDays(said, days)).map((d) => bound(said, d, moving, today));
+  const bounded = plainer(said, sameMonth(said, besideDays(said, days)), moving).map((d) => bound(said, d, moving, today));
   const out: DayFound[] = [];
   for (const bare of bounded) {
     const next = insideWeek(out, bare);
@@ -174,6 +177,17 @@ export function joinDays(said: Said, found: Found[], moving: boolean, today: Day
     else out.push(next);
   }
   return [...others, ...out];
+}
+
+/** "The Monday class on the 8th", "Monday's good, say next Monday": of a weekday that is said twice, the date that one of the two gives. */
+function plainer(said: Said, days: DayFound[], moving: boolean): DayFound[] {
+  if (moving) return days;
+  return days.filter((d, i) => {
+    const next = days[i + 1];
+    const [on] = next && !next.not && next.rule !== "day/weekday" ? single(next.value) : [];
+    const same = on !== undefined && next?.value.kind === "days" && !d.not && d.rule === "day/weekday" && d.weekday === weekdayOf(on);
+    return !same || OR_AND.test(said.norm.slice(d.end, next.start)) || d.value.kind !== "days";
+  });
 }
 
 /** Whether a stretch of several days ends before another begins. */
@@ -566,7 +580,7 @@ export function beforeEvents(said: Said, found: readonly Found[], today: number)
  * "Our wedding is on the 21st, and we need it done the week before": where another day is named for the visit, the day of
  * what happens besides is none of its days; one that is told from it is counted from it, weeks as calendar weeks.
  */
-export function aroundEvents(said: Said, found: readonly Found[]): Found[] {
+export function aroundEvents(said: Said, found: readonly Found[], moving = false): Found[] {
   // "School starts swimming in April": of a need, and no day for it.
   const begins = found.find((f) => {
     const before = said.norm.slice(Math.max(0, f.start - 60), f.start + (IN_OR_ON.exec(said.norm.slice(f.start, f.end))?.[0].length ?? 0));
@@ -576,12 +590,18 @@ export function aroundEvents(said: Said, found: readonly Found[]): Found[] {
     return aroundEvents(
       said,
       found.filter((f) => f !== begins),
+      moving,
     );
   const days = found.filter((f): f is DayFound => f.kind === "day" && !f.not).sort((a, b) => a.start - b.start);
   const event = days.find((d, i) => {
     const before = said.norm.slice(Math.max(0, d.start - 40), d.start);
     return i < days.length - 1
-      ? EVENT.test(before) || LEAVES.test(before)
+      ? EVENT.test(before) ||
+          LEAVES.test(before) ||
+          (!moving &&
+            days[i + 1]?.rule === "day/relative" &&
+            !WISHES.test(said.norm.slice(0, d.start)) &&
+            WISHES_THEN.test(said.norm.slice(d.end, days[i + 1]?.start)))
       : i > 0 && LEAVES.test(before) && /[.;?!,]/.test(said.norm.slice(days[i - 1]?.end, d.start));
   });
   if (!event) return [...found];

@@ -187,6 +187,13 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
   const firstNew = parts.findIndex((f) => given.get(f) === "new");
   parts.forEach((f, i) => {
     if (given.has(f)) return;
+    // "Can I come at ten on Friday instead": the hour goes with the day that stands right behind it.
+    const next = parts[i + 1];
+    const beside = f.kind === "time" && next?.kind === "day" && given.get(next) === "new" && INSTEAD_AFTER.test(said.norm.slice(next.end));
+    if (beside && /^\s*(?:on\s*)?$/.test(said.norm.slice(f.end, next.start))) {
+      given.set(f, "new");
+      return;
+    }
     const laterNew = parts.slice(i + 1).some((g) => g.kind === f.kind && (given.get(g) === "new" || !given.has(g)));
     // "Friday is a problem. Is Rohan there on Saturday?": after the one that cannot be kept, another is the wish.
     const missed = parts.slice(0, i).some((g) => g.kind === f.kind && g.part === "old");

@@ -53,7 +53,7 @@ export const FROM_NOW_TO = /\b(?:between|from) now (?:and|to|until|till|through)
 
 /** Right before a day: it and what comes before it. */
 export const UNTIL =
-  /\b(?:until|till|til|(?<!\b(?:come|coming|came|stop|stopping|drop|dropping|swing|swinging|pop|popping|go|going|pass|passing) )by|no later than|not later than|on or before|latest(?: by| on)?|not after|up to)\s+(?:the |this )*$/;
+  /\b(?:until|till|til|(?<!\b(?:come|coming|came|stop|stopping|drop|dropping|swing|swinging|pop|popping|go|going|pass|passing) )by|no later than|not later than|on or before|(?<!\b(?:half-?way|get|got|go|going|came|come|put|run|went|all) )through|latest(?: by| on)?|not after|up to)\s+(?:the |this )*$/;
 
 /** Before somebody does something on a day, or before something of theirs happens: not before they come. */
 export const BEFORE_DEED =

@@ -130,7 +130,7 @@ export const OF_WHICHEVER =
 
 /** Something is sought for what ails somebody, or for an occasion. */
 export const ANYTHING_FOR =
-  /\b(?:do|have|has|is|are|got|would|can) (?:you|ye|there|your|y'all)(?: guys| people| all| folks)?(?: do| have| got| offer| recommend| suggest)? (?:anything|something|a (?:treatment|massage|session|service|class|course)|any (?:treatments?|services?|massages?|class(?:es)?)) (?:for|against|to help(?: with)?|that (?:helps?|works?|is good)(?: with| for| against)?|good for)\b/;
+  /\b(?:do|have|has|is|are|got|would|can) (?:you|ye|there|your|y'all)(?: guys| people| all| folks)?(?: do| have| got| offer| recommend| suggest)? (?:anything|something|a (?:treatment|massage|session|service|class|course)|any (?:treatments?|services?|massages?|class(?:es)?)) (?:for|against|to help(?: with)?|that (?:helps?|works?|is good)(?: with| for| against)?|good for)\b|\bwhat (?:have|do|can) (?:you|ye|y'all)(?: guys| people| all)? (?:got|have|do|offer)(?: about)? (?:for|against) (?!(?:me|us|my birthday|breakfast|lunch|dinner|today|tomorrow|this|next)\b)/;
 
 /** What to bring, or to wear. */
 export const WHAT_TO_BRING =

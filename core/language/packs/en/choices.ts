@@ -33,7 +33,7 @@ export const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
   {
     value: "any",
     pattern:
-      /\b(?:either(?: one| of (?:those|them|these))?(?: is| works| will do)?(?=\W*$|[,.;!?]| (?:is|works|will|would|suits?|please|then|for me|fine|ok|good)\b)|any of (?:those|them|these)|any ?time(?: is| works| will do)?(?= (?:fine|good|ok)|[.,! ]*$)|whichever(?! (?:day|time|date|week|hour)\b)|whatever(?: (?:you have|you've got|works|is free|suits you|is there))|surprise me|you (?:choose|pick|decide)|both (?:work|are fine))\b/g,
+      /\b(?:either(?: one| of (?:those|them|these))?(?: is| works| will do)?(?=\W*$|[,.;!?]| (?:is|works|will|would|suits?|please|then|for me|fine|ok|good)\b)|any of (?:those|them|these)|any ?time(?: is| works| will do)?(?= (?:fine|good|ok)|[.,! ]*$)|whichever(?! (?:day|time|date|week|hour|(?:one )?is the|of)\b|'s the\b)|whatever(?: (?:you have|you've got|works|is free|suits you|is there))|surprise me|you (?:choose|pick|decide)|both (?:work|are fine))\b/g,
   },
 ];
 
@@ -77,12 +77,12 @@ export const SHIFTS: { value: ShiftValue; word?: RegExp; pattern: RegExp }[] = [
     value: "later",
     word: /later|back|early|too soon/,
     pattern:
-      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|(?:do|have|fit|take|manage|see|get) (?:it|me|us|him|her|that|this|them)(?: in)?|be|no,?|rather|even) later(?! than (?!that|those|these|planned|booked|agreed|arranged))|later (?:than that|in the day|on(?! (?:today|this|in))|please|if)|(?<=\b(?:push|put|move|set)\b[^.;?!]{1,30} )back (?:a (?:bit|little)|somewhat|slightly)|^(?:or )?(?:even )?later(?: even)?$|not (?:that|so|this|quite so|quite that) early|(?:any(?:thing)?|a bit|somewhat)? ?later (?:would|might|could|will) (?:be|suit|do)|(?<!not |is that |is it |be )too early|(?<=\b(?:that|it|this|those|they|all)(?:'s| is|'re| are)(?: all| a bit| far| much| just)? )too soon(?! (?:to|after)\b))\b/g,
+      /\b(?:(?:something|anything|nothing|a (?:wee )?(?:bit|little|touch|tad|shade|smidgen|smidge|fraction)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|(?:do|have|fit|take|manage|see|get) (?:it|me|us|him|her|that|this|them)(?: in)?|be|no,?|rather|even) later(?! than (?!that|those|these|planned|booked|agreed|arranged))|later (?:than that|in the day|on(?! (?:today|this|in))|please|if)|(?<=\b(?:push|put|move|set)\b[^.;?!]{1,30} )back (?:a (?:wee )?(?:bit|little|touch|tad|shade|smidgen|smidge|fraction)|somewhat|slightly)|^(?:or )?(?:even )?later(?: even)?$|not (?:that|so|this|quite so|quite that) early|(?:any(?:thing)?|a bit|somewhat)? ?later (?:would|might|could|will) (?:be|suit|do)|(?<!not |is that |is it |be )too early|(?<=\b(?:that|it|this|those|they|all)(?:'s| is|'re| are)(?: all| a bit| far| much| just)? )too soon(?! (?:to|after)\b))\b/g,
   },
   {
     value: "earlier",
     word: /earlier|sooner|forward|late/,
     pattern:
-      /\b(?:(?:something|anything|nothing|a (?:bit|little)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|see me|(?:do|have|fit|take|manage|see|get) (?:it|me|us|him|her|that|this|them)(?: in)?|be|no,?|rather|even|get one|(?:get|fit|squeeze) (?:me|us) in|get in) (?:earlier|sooner)(?! than (?!that|those|these|planned|booked|agreed|arranged))|(?:earlier|sooner) (?:than that|please|if)|(?:bring|pull|move|push) (?:it|that|this|mine|me|us|him|her|them) forward(?! (?:by|to|a|an|one|two|half)\b)|^(?:or )?(?:even )?(?:earlier|sooner)(?: even)?$|not (?:that|so|this|quite so|quite that) late|(?:earlier|sooner) (?:would|might|could|will) (?:be|suit|do)|(?<!not |is that |is it |be )too late)\b/g,
+      /\b(?:(?:something|anything|nothing|a (?:wee )?(?:bit|little|touch|tad|shade|smidgen|smidge|fraction)|bit|any|somewhat|have|got|come(?: in| by| over| round)?|make it|see me|(?:do|have|fit|take|manage|see|get) (?:it|me|us|him|her|that|this|them)(?: in)?|be|no,?|rather|even|get one|(?:get|fit|squeeze) (?:me|us) in|get in) (?:earlier|sooner)(?! than (?!that|those|these|planned|booked|agreed|arranged))|(?:earlier|sooner) (?:than that|please|if)|(?:bring|pull|move|push) (?:it|that|this|mine|me|us|him|her|them) forward(?! (?:by|to|a|an|one|two|half)\b)|^(?:or )?(?:even )?(?:earlier|sooner)(?: even)?$|not (?:that|so|this|quite so|quite that) late|(?:earlier|sooner) (?:would|might|could|will) (?:be|suit|do)|(?<!not |is that |is it |be )too late)\b/g,
   },
 ];

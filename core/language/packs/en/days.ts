@@ -94,6 +94,8 @@ const ahead = (at: Moment, value: DayValue): DayValue =>
 const N = `\\d{1,2}|${Object.keys(CARDINALS)
   .filter((w) => w.length > 2)
   .join("|")}|(?:a )?couple(?: of)?|a|an`;
+/** Right before a date in words without its article: another that has it. */
+const AFTER_A_DATE = new RegExp(`\\bthe (?:${ORDINAL}|\\d{1,2}(?:st|nd|rd|th)),? (?:or|and|to) $`);
 const NTH = `(\\d{1,2})(?:st|nd|rd|th)|(${ORDINAL})`;
 const nth = (digits: string | undefined, word: string | undefined): number =>
   digits ? Number(digits) : word ? (ORDINALS[word] ?? DAY_NUMBERS[word.replace("-", " ")] ?? 0) : 0;
@@ -201,6 +203,11 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/weekdays",
     pattern: /\b(?:on )?(?:week ?days?|working days|(?<!\b(?:a|normal|regular) )working day)(?: only)?\b/g,
+    value: () => ({ value: { kind: "weekdays", weekdays: [1, 2, 3, 4, 5] } }),
+  },
+  {
+    name: "day/weeknights",
+    pattern: /\b(?:on )?week ?nights?(?: only)?\b/g,
     value: () => ({ value: { kind: "weekdays", weekdays: [1, 2, 3, 4, 5] } }),
   },
   {
@@ -571,7 +578,8 @@ export const DAY_RULES: DayRule[] = [
       if (!date || date > 31) return null;
       // "the first" is a choice as often as a date: a small ordinal in words needs "on".
       if (m[4] && date <= 4 && !m[1] && !(at.expects === "day" && date === 4)) return null;
-      if (m[4] && !m[2]) return null;
+      // "The eighth or ninth".
+      if (m[4] && !m[2] && !AFTER_A_DATE.test(m.input.slice(0, m.index))) return null;
       // "For my 18th" is a birthday, unless a visit of that day is to be changed.
       if (!m[2] && BIRTHDAYS.has(date) && OWN_BEFORE.test(m.input.slice(0, m.index)) && !CHANGED.test(m.input)) return null;
       const day = nextDate(at, date);
@@ -616,7 +624,7 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/part-of-week",
     pattern:
-      /\b(?:(?:the )?(early|start|beginning|first (?:half|part)|middle|mid|back end|tail end|end|late|later|latter (?:half|part|end)|second half)(?: of| in)?(?: the)?[ -](this|next)? ?week(?: after next)?)\b/g,
+      /\b(?:(?:the )?(early|(?:start|beginning)(?= of| in)|first (?:half|part)|middle|mid|back end|tail end|end|late|later|latter (?:half|part|end)|second half)(?: of| in)?(?: the)?[ -](this|next)? ?week(?: after next)?)\b/g,
     value: (m, at) => {
       const weeks = /after next/.test(m[0]) ? 2 : m[2] === "next" ? 1 : 0;
       return { value: ahead(at, third(m[1] ?? "", week(at, weeks), week(at, weeks) + 6, "week")) };

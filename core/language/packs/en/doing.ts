@@ -139,12 +139,16 @@ export const FOR_ALL = /\b(?:both|each|all of them)\b(?! (?:an?|my|the|our)\b)/i
 /** Between two visits that are told one after the other. */
 export const JOINS_TWO = /,? (?:and|plus|&)(?: (?:also|then))? /gi;
 
+/** The second of two that are called off, and nothing besides. */
+export const ONLY_NAMES_ONE =
+  /^(?:\W|\b(?:the|my|our|that|this|one|ones|on|at|for|with|too|also|as|well|please|pls|then|appointment|appointments|booking|visit|class|lesson|session|it|is|it's|i'm|am|thanks|thank|you|both|of|them|name|number|under|here)\b)*$/i;
+
 /** A visit is the speaker's: "for me", "I need". */
 export const OF_ONESELF = /\bfor (?:me|myself)\b|\bi(?:'d like| (?:also |just )?(?:need|want|would like|could do with|have to have))\b/i;
 
 /** A visit is somebody else's, and whose. */
 export const OF_SOMEBODY =
-  /\bfor (?:my|our) (?:[a-z]+ )??([a-z]+)(?= *(?:$|[,.;!?]|on\b|at\b|with\b|this\b|next\b|and\b|both\b|please\b|too\b|the same\b|tomorrow\b|today\b))|\b(?:my|our) ([a-z]+) (?:also )?(?:needs?|wants?|would like|could do with|has to have)\b/i;
+  /\bfor (?:my|our) (?:[a-z]+ )??([a-z]+)(?= *(?:$|[,.;!?]|on\b|at\b|with\b|this\b|next\b|and\b|both\b|please\b|too\b|the same\b|tomorrow\b|today\b))|\b(?:my|our) ([a-z]+) (?:also )?(?:needs?|wants?|would like|could do with|has to have)\b|^(?:my|our) (?:[a-z]+ )??([a-z]+)(?= (?:at|on) [a-z0-9])/i;
 
 /** A visit has a thing of its own: "a trim for my son", and not "one for my son". */
 export const THING_OF_ITS_OWN =

@@ -100,3 +100,12 @@ export const NOT_CORRECTED = /\bor\b(?! better| rather)|\b(?:instead of|rather t
 export const ITS_PARTS = /^\s*(?:mornings|afternoons|evenings|lunchtimes)\b/;
 
 export const IN_OR_ON = /^(?:in|on) /;
+
+/** Between the day of something and one that is told from it: a wish. "I'm off to Spain on the 14th and I need a tan the day before". */
+export const WISHES_THEN = /^(?!.*\bor\b).*(?:[,.;]|\b(?:and|so)\b).*\b(?:i|we|he|she|they|him|her|us|them|need|want|like|can|could|book|please)\b/;
+
+/** Anything that joins two days, whatever stands between. */
+export const OR_AND = /\b(?:or|and|else|failing|otherwise)\b|\/|&/;
+
+/** Something is wished for already. */
+export const WISHES = /\b(?:book|like|need|want|can|could|may|please|put|get|have (?:a|an|the|my)|cancel|appointment|visit|booking)\b/;

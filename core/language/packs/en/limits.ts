@@ -107,6 +107,13 @@ export const HAS_A_TURN =
 export const ENDS_THEIR_LIFE =
   /\b(?:i'm|i am|i'll|i will|i want to|i wanna|i'm going to|gonna|going to|about to|plan(?:ning)? to|ready to) (?:just )?(?:end|take|be ending|be taking) (?:my|his|her|their) (?:own )?li(?:fe|ves)\b(?! (?:savings|insurance|jacket))|\b(?:ending|taking) my own life\b/;
 
+/** "Is" as it is joined to what stands before it. */
+export const CONTRACTED_IS = /(?<=[a-z])'s /g;
+
+/** Somebody has swallowed far more than is prescribed. */
+export const TOO_MANY_PILLS =
+  /\b(?:took|taken|swallowed|necked|downed|eaten|ate|had)(?: just)? (?:(?:a|the) (?:whole |entire )?(?:load|bunch|handful|bottle|box|pack|packet|strip|tub) of|loads of|far too many|too many|all (?:of )?(?:my|his|her|their|the)|an overdose of|(?:twenty|thirty|forty|fifty|[2-9]\d|\d{3}) (?:of (?:my|his|her|their|the) )?)(?: (?:my|his|her|their|the|those|these))?(?: [a-z]+){0,2}? ?(?:pills|tablets|tabs|capsules|painkillers|sleepers|meds|medication|medicine|antidepressants|paracetamols?|pain killers)\b(?! (?:as (?:usual|prescribed|normal|told|always|i should)|this morning|today|already|before|with me|along|out|back|home|off)\b)/;
+
 /** Numbers for help at once by ISO 3166 country; 112 in the European Union and many other places. Common knowledge, from memory. */
 const HELP: Record<string, string> = {
   CA: "911",

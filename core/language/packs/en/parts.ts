@@ -119,10 +119,11 @@ export const SAYS_CAN = /\b(?:so|can|could)\b[^']*$/;
 
 /** Somebody tells for when they are down. */
 export const SUPPOSED_TO =
-  /(?<!\b(?:and|please|then|instead|could you|can you|would you) (?:put|book|sign) (?:me|us) )\b(?:supposed|due|booked|down|meant) (?:to|for|in|with)\b[^.;?!]*$/;
+  /(?<!\b(?:and|please|then|instead|could you|can you|would you) (?:put|book|sign) (?:me|us) )\b(?:(?:supposed|due|booked|down|meant) (?:to|for|in|with)|(?:was|were) going to (?:come|be))\b[^.;?!]*$/;
 
 /** Somebody tells what they have. */
-export const HAVE_GOT = /\b(?:i|we)(?:'ve got| have(?: got)?|'ve(?= (?:an?|my|one|something)\b))(?! (?:to|been|time)\b)[^.;?!]*$/;
+export const HAVE_GOT =
+  /\b(?:i'm|i am|we're|we are)(?: booked| down)? in\b(?! (?:town|pain|the|need|trouble|hospital|bed|agony|a )\b)[^.;?!,]*$|\b(?:i|we)(?:'ve got| have(?: got)?|'ve(?= (?:an?|my|one|something)\b))(?! (?:to|been|time)\b)[^.;?!]*$/;
 
 export const AND_OR = /\b(?:and|or)\b|,/;
 

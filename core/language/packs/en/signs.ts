@@ -45,7 +45,7 @@ export const LENGTH_ENOUGH =
 
 /** A visit of theirs that has passed without them, or is about to: "I was supposed to come in this morning but". */
 export const SUPPOSED_TO_COME =
-  /\b(?:(?:i|we|he|she|my [a-z]+) (?:was|were) (?:supposed|meant|due|booked|scheduled|down) to (?:come(?: in| by| over)?|be (?:there|in|with you|seen)|see|have)\b|(?:i|we)(?:'m|'re| am| are) (?:supposed|meant|due) to (?:come(?: in| by| over)?|be (?:there|in|with you))\b(?=[^?]*\b(?:can't|cannot|won't|couldn't)\b))(?![^?]*\b(?:remember|recall|forgot|forgotten|what for|sure|check)\b)[^?]*\b(?:but|and (?:my|i|we|the)|couldn't|can't|won't|wouldn't|missed|didn't)\b/;
+  /\b(?:(?:i|we|he|she|my [a-z]+) (?:was|were) (?:supposed|meant|due|booked|scheduled|down|going) to (?:come(?: in| by| over)?|be (?:there|in|with you|seen)|see|have)\b|(?:i|we)(?:'m|'re| am| are) (?:supposed|meant|due) to (?:come(?: in| by| over)?|be (?:there|in|with you))\b(?=[^?]*\b(?:can't|cannot|won't|couldn't)\b))(?![^?]*\b(?:remember|recall|forgot|forgotten|what for|sure|check)\b)[^?]*\b(?:but|and (?:my|i|we|the)|couldn't|can't|won't|wouldn't|missed|didn't)\b/;
 
 /** Somebody else will not come to something, as it is told of people and not of a visit: "he won't come to <service>". */
 export const WILL_NOT_COME =
@@ -276,7 +276,11 @@ export const OTHERWISE =
 
 /** "We can't reach Tuesday at nine, could we get the afternoon": one visit that cannot be kept, and when it might be instead. */
 export const CANNOT_BUT =
-  /\b(?:can'?t|cannot|can not|won'?t(?: be able to)?|will not|unable to|not able to|not going to)(?: \w+){0,2} (?:make it|come|attend|be there|reach|get there|get to you|keep|(?:do|manage|make)(?= (?:<day>|<time>)))\b(?: it)?[^.;?!]{0,24}<(?:day|time)>(?!.*\b(?:another|new|extra) (?:appointment|visit|booking|session)\b)(?:(?!<service>|\bbook\b|\bbefore\b|\buntil\b).)*?(?:[,.;!?]|\b(?:so|but|and)\b) ?(?:<\w+>|[\w' ]|,)*?\b(?:could|can|may|might|would|is|are|anything|something|any chance|how about|what about|maybe|perhaps|have you|do you have)\b[^<.]{0,40}<(?:day|time)>/;
+  /\b(?:can'?t|cannot|can not|won'?t(?: be able to)?|will not|unable to|not able to|not going to)(?: \w+){0,2} (?:make it|come|attend|be there|reach|get there|get to you|keep|get (?:off|away|out)|(?:do|manage|make)(?= (?:<day>|<time>)))\b(?: it)?[^.;?!]{0,24}<(?:day|time)>(?!.*\b(?:another|new|extra) (?:appointment|visit|booking|session)\b)(?:(?!<service>|\bbook\b|\bbefore\b|\buntil\b).)*?(?:[,.;!?]|\b(?:so|but|and)\b) ?(?:<\w+>|[\w' ]|,)*?\b(?:could|can|may|might|would|is|are|anything|something|any chance|how about|what about|maybe|perhaps|have you|do you have)\b[^<.]{0,40}<(?:day|time)>/;
+
+/** What cannot be kept, and the hour or day that would do: "can't make two on Saturday, half three would work". */
+export const CANNOT_BUT_WOULD =
+  /\b(?:can'?t|cannot|can not|won'?t(?: be able to)?|unable to|not able to|not going to)(?: \w+){0,2} (?:make|do|manage|come|be there|keep|get there)\b(?: it)?[^.;?!]{0,24}<(?:day|time)>[^<?]{0,16}[,.;-]\s*(?:but |and |so |then )*<(?:day|time)>(?:,? <time>)? (?:would|will|could|might|is|'s|'d|does|works?|suits?|do)\b/;
 
 /** Something of somebody's is broken: "my daughter's <service> broke", "one of the brackets came off". What takes them here is another matter. */
 export const THING_BROKE =
@@ -347,7 +351,7 @@ export const INDIFFERENT =
 
 /** Without any of these there is no time, or no day, in a message: nothing need be looked for. */
 export const MAY_BE_TIME =
-  /\d|minute|hours\b|hrs\b|\bin (?:about |around |roughly |maybe )?(?:half )?an? hour|\b(?:latest|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
+  /\d|minute|hours\b|hrs\b|\bin (?:about |around |roughly |maybe )?(?:half )?an? hour|\b(?:latest|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|weeknights?|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
 
 /** What is to be booked is asked, by somebody who does not know. */
 export const WHAT_TO_BOOK =
@@ -519,7 +523,7 @@ export const CLASHES =
 
 /** What was to happen is off: "I broke my arm, so the lessons are off". */
 export const IT_IS_OFF =
-  /(?:<service>|\b(?:appointments?|visits?|lessons?|sessions?|bookings?))(?: on <day>)?(?:'s| is| are)(?: all)? off(?=\W*$|[.,;!]|\s+(?:then|now|for now|sadly|i'm afraid|sorry|please))/;
+  /(?:<service>|\b(?:appointments?|visits?|lessons?|sessions?|bookings?))(?: on <day>)?(?:'s| is| are|'ll be| will be)(?: all)? off(?=\W*$|[.,;!]|\s+(?:then|now|for now|sadly|i'm afraid|sorry|please))/;
 
 /** Somebody is to be recommended. */
 export const RECOMMENDS_WHOM =
@@ -559,7 +563,7 @@ export const THEIRS_TO_BE =
   /<day>'s (?:<\w+>|(?!(?:offer|special|first|last|next)\b)[a-z]+\b)(?!'s)[^.?!]*?\b(?:can|could|may|might|would) (?:it|that|this)(?: please)? (?:be|start|begin|go|happen|take place)\b|(?:^|[.,;!?>]\s*)(?:and |so )?(?:the|my|our) <service>,? (?:can|could|may|might|would) (?:it|that|this)(?: please)? (?:be|start|begin|go|happen|take place)\b[^.?!]*(?:<(?:day|time)>|\bright (?:after|before)\b)|\b(?:can|could|may|might|would) <day>'s(?: (?:<\w+>|(?!(?:offer|special|first|last|next)\b)[a-z]+))? (?:please )?(?:be|start|begin|go|happen|take place)\b[^.?!]*<(?:day|time)>/;
 
 /** What is theirs is to be some other time. */
-export const MINE_INSTEAD = /\b(?:do|have|take|come for|get) (?:my|our) <service>[^.?!]*<(?:day|time)>[^.?!]*\binstead\b(?! of)/;
+export const MINE_INSTEAD = /\b(?:do|have|take|come for|get|like|want|prefer|need) (?:my|our|me) <service>[^.?!]*<(?:day|time)>[^.?!]*\binstead\b(?! of)/;
 
 /** On a day somebody is elsewhere. */
 export const AWAY_THEN =

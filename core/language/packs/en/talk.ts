@@ -210,7 +210,7 @@ export const LIKES_THEM =
 
 /** What was spoken of cannot be kept. */
 export const CANNOT_KEEP_IT =
-  /\b(?:can't|cannot|can not|won't|couldn't|unable to|not able to)\b(?: \w+){0,3} (?:that|it|then|this)\b|\b(?:that|it|this)(?: \w+)? (?:doesn't|does not|won't|isn't|is not) (?:work|suit|do|good|possible|fit)\b/i;
+  /\b(?:can't|cannot|can not|won't|couldn't|unable to|not able to)\b(?: \w+){0,3} (?:that|it|then|this)\b|^\W*(?:(?:oh|no|sorry|ah|hm+|actually|well|damn)\W+)*(?:i|we) (?:can't|cannot|can not|won't)(?=\s*[,.;!-])|\b(?:that|it|this)(?: \w+)? (?:doesn't|does not|won't|isn't|is not) (?:work|suit|do|good|possible|fit)\b/i;
 
 /** It, with one of the house's people. */
 export const WITH_THEM =

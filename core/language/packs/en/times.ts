@@ -1,3 +1,4 @@
+import { hoursFor } from "../../clock.ts";
 import type { Expects, Moment } from "../../context.ts";
 import type { ClockValue, TimeValue } from "../../found.ts";
 import { minutesOf } from "./lengths.ts";
@@ -119,6 +120,19 @@ function wraps(from: string | undefined, to: string | undefined): boolean {
   return a !== null && b !== null && !a.certain && !b.certain && a.hour > b.hour && b.hour + 12 - a.hour > 8;
 }
 
+/** Whether from one hour to the other, in the one half of the day or the other, the house is open on its longest day. */
+function insideHours(at: Moment, from: string | undefined, to: string | undefined): boolean {
+  const [a, b] = [clock(from ?? ""), clock(to ?? "")];
+  const hours = hoursFor(at.house, undefined);
+  if (!a || !b || !hours) return true;
+  return [0, 12].some((half) => {
+    const start = ((a.hour % 12) + half) * 60 + a.minute;
+    const ends = ((b.hour % 12) + half) * 60 + b.minute;
+    const end = ends > start ? ends : ends + 12 * 60;
+    return start >= hours.fromMin && end <= hours.toMin;
+  });
+}
+
 const rx = (source: string): RegExp => new RegExp(source, "g");
 /** Not followed by what makes a number something else than a time. */
 const NOT_TIME =
@@ -188,14 +202,15 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/range",
     pattern: rx(`(?<![\\d/-])\\b(${CLOCK}) ?(?:to|-|till|until|til) ?(${CLOCK})${NOT_TIME}(?![-\\d])`),
-    value: (m) => {
+    value: (m, at) => {
       // "Move the other one to ten": a visit, and no hour.
       if (/^one\b/.test(m[0]) && /\b(?:the|that|this|other|my|first|second|next|last)\s+$/.test(m.input.slice(0, m.index))) return null;
       if (/^(a |quarter|half)/.test(m[0]) && !/-| to .* /.test(m[0])) return null;
       // "Ten to eleven" in words is ten minutes before; "10 to 11" a range.
       if (new RegExp(`^(?:five|ten|twenty|twenty[- ]five) to (?:${HOUR})$`).test(m[0].trim())) return null;
       // "Ten till nine": no stretch of hours is that long.
-      if (/^(?:five|ten|twenty) (?:till|til) [a-z]+$/.test(m[0].trim()) && wraps(m[1], m[2])) return null;
+      // "Ten till six", where nobody is there from ten to six: ten minutes before.
+      if (/^(?:five|ten|twenty(?:[- ]five)?) (?:till|til) [a-z]+$/.test(m[0].trim()) && (wraps(m[1], m[2]) || !insideHours(at, m[1], m[2]))) return null;
       // "Nine forty-five" is one time, "one to one" none.
       if (/ (?:twenty|thirty|forty|fifty)-\w+$/.test(m[0].trim()) || m[1]?.trim() === m[2]?.trim()) return null;
       return between(m[1], m[2]);
@@ -384,6 +399,14 @@ export const TIME_RULES: TimeRule[] = [
       if (/^for /.test(m[0]) && !SURE.test(m[1] ?? "") && !onADay) return null;
       return one("at", m[1]);
     },
+  },
+  {
+    // "I'm in at three tomorrow, any chance of four": another hour than the one that was named.
+    name: "time/chance-of",
+    pattern: rx(
+      `(?<=\\b(?:any|a) (?:chance|hope|possibility) of )(?<=\\b(?:at|for) (?:${CLOCK})\\b[^.?!]{0,40})(${CLOCK})(?=\\W*$|[,.;?!]| (?:instead|rather|then|please|on)\\b)`,
+    ),
+    value: (m) => one("at", m[1]),
   },
   {
     // "11.30. Koa Henare": hour and minutes with a point, at the beginning of an answer to when.
@@ -623,13 +646,27 @@ export const TIME_RULES: TimeRule[] = [
     },
   },
   {
+    // "Could it be half past instead", of what is held at ten: half past ten.
+    name: "time/past-the-hour",
+    pattern: rx(
+      `\\b(?:at )?(half past|(?:a )?quarter past|(?:ten|twenty|twenty[- ]five) past)(?! ?(?:${HOUR}|\\d))(?=\\s*(?:$|[,.;?!]|\\b(?:instead|rather|please|then|would|is|if|or|be|works?|suits?|on)\\b))`,
+    ),
+    value: (m, at) => {
+      if (at.aroundMin === undefined) return null;
+      const said = (m[1] ?? "").replace(/^a | past$/g, "");
+      const minute = said === "half" ? 30 : said === "quarter" ? 15 : MINUTE_WORDS[said];
+      return minute === undefined ? null : { value: { kind: "at", at: { hour: Math.floor(at.aroundMin / 60), minute, certain: true } } };
+    },
+  },
+  {
     name: "time/afternoon",
     pattern: /(?<!good |late )\b(?:(?:in|during) the |this |that |early )?(?:afternoons?|aft)\b/g,
     value: (m, at) => (greets(m, at) ? null : ranged("afternoon")),
   },
   {
     name: "time/evening",
-    pattern: /(?<!good )\b(?:(?:in|during) the |this |that |early |late )?(?:evenings?|tonight|(?<=(?:day|tomorrow|mon|tues|wed|thurs|fri|sat) )night)\b/g,
+    pattern:
+      /(?<!good )\b(?:(?:in|during) the |this |that |early |late )?(?:evenings?|tonight|week ?nights?|(?<=(?:day|tomorrow|mon|tues|wed|thurs|fri|sat) )night)\b/g,
     value: (m, at) =>
       greets(m, at) ||
       (/^\W*(?:hi |hello |hey )?$|[.!?]\s*$/.test(m.input.slice(0, m.index)) &&

@@ -80,6 +80,50 @@ export const PLAN_IS_RIGHT =
 /** "Take out Saturday". */
 export const TAKE_OUT_THE_DAY = /\btake (?:out <day>|<day> out)(?! for (?:lunch|dinner|a)\b)/;
 
+/** A bill is wrong: "you charged me twice". */
+export const BILLED_WRONGLY =
+  /\b(?:billed|charged|invoiced|debited) (?:me|us|my card|our card) (?:twice|double|too much|three times|again|the wrong|wrong(?:ly)?|extra|for (?:two|something|an? [a-z]+ i (?:didn't|never)))/;
+
+/** What a change of a visit costs is asked, and nothing is changed: "is there a charge when I move it". */
+export const FEE_FOR_A_CHANGE =
+  /\b(?:is|are|will|would|do|does|am|what|how much|any|have to|what's)\b[^.?!]{0,24}\b(?:charges?|charged|fees?|pay|costs?|penalty|penalties|fined?)\b[^.?!<]{0,16}\b(?:when|if|for|to|by)\b[^.?!<]{0,16}\b(?:moving|move|cancel|cancell?ing|chang(?:e|ing)|re-?schedul(?:e|ing)|shift(?:ing)?|swap(?:ping)?|call(?:ing)? (?:it |this |that )?off)\b|\b(?:cancel|move|change|reschedule|call (?:it )?off)\b[^.?!]{0,40}\bwithout (?:paying|being charged|a (?:fee|charge|penalty)|it costing|having to pay)\b/;
+
+/** Who is to do it is asked for: "could a man teach us to waltz". */
+export const COULD_SOMEBODY =
+  /^\W*(?:(?:hi|hello|hey|please|and|so)\W+)*(?:can|could|would) (?:an? )?(?:man|woman|lady|gentleman|one of you|somebody|someone|anybody|anyone|<staff>) (?:please )?(?:teach|see|treat|fit|wax|thread|train|coach|adjust|massage) (?:me|us|my|our|<places>|him|her|them)(?=\W)/;
+
+/** What they have done, or have booked, is to be undone. */
+export const UNDO_MINE = /\bundo (?:my|our|the|that|this) (?:<service>|booking|appointment|visit|session|lesson)\b/;
+
+/** Off the book with what was spoken of: "take it off". */
+export const TAKE_IT_OFF =
+  /\b(?:take|strike|knock|cross) (?:it|that|this|that one|me|us|mine|<service>) (?:off|out)(?=\W*$|[,.;!]| (?:the|your) (?:list|books?|calendar|diary|schedule|system)\b| (?:please|then|again)\b)/;
+
+/** Whether there is any room: "any hope of a massage today". */
+export const ANY_HOPE = /^\W*(?:(?:hi|hello|hey|so|and|is there|have i)\W+)*any (?:hope|luck|joy|possibility) (?:of|for|on|with)\b/;
+
+/** What they have is asked for: "have I got two things on this week". */
+export const ANYTHING_ON =
+  /\b(?:have|do) (?:i|we)(?: got| have)? (?:anything|something|one|(?:two|three|any|one|several) (?:things?|appointments?|visits?|bookings?|lessons?|sessions?))(?: booked| on| down| in the (?:diary|book))+\b/;
+
+/** Words of money for what something costs. */
+export const COSTS_DEARLY =
+  /\b(?:hole in (?:my|our) (?:wallet|pocket|purse)|(?:out of|on) (?:my|our) (?:pocket|wallet|purse)|break the bank|(?:a|an) (?:bomb|fortune|arm and a leg|packet)|set (?:me|us) back|dearer|pricier|pricey)\b/;
+
+/** Whether one of theirs must come along. */
+export const MUST_THEY_COME =
+  /\b(?:does|do|must|should) (?:my|our) (?!(?:own|next|last|visit|appointment|booking)\b)[a-z]+ (?:have to |need to |got to )?(?:come|be there|wait|sign|stay)(?: in| along| too| as well| with (?:me|us|him|her))*(?=\W*$|[,.;!?])/;
+
+/** Something else than what they have is asked for, since it cannot be: "what else is there besides the 9th, we can't make it". */
+export const WHAT_ELSE_BUT = /\bwhat else\b[^.?!]*\b(?:besides|apart from|other than|instead of|than) <day>[^?!]*\b(?:can't|cannot|can not|won't|couldn't)\b/;
+
+/** A service is named with the days on which it may be: "acupuncture this week, but not today". */
+export const SERVICE_ON_DAYS = /^\W*(?:(?:hi|hello|hey|please)\W+)*(?:an? |some )?<service>(?: with <staff>)?,? <day>,? (?:but |just |only )?(?:not|except)\b/;
+
+/** Something is to be learnt or practised: no visit that there is is called off. */
+export const NEEDS_TO =
+  /\b(?:i|we)(?:'d| would)? (?:need|want|like|have)(?: to|) (?:learn|practi[cs]e|start|try|get (?:ready|better|going)|work on|brush up)\b/;
+
 /** What was charged is looked into, and nothing is seen to on a visit. */
 export const OF_A_BILL = /\b(?:bill|invoice|charged?|receipt|statement|overcharged|payment|refund)\b/;
 
@@ -102,7 +146,8 @@ export const HOW_MANY_OF_MONEY =
 export const OFF_THE_DAY = /\btake (?:me|us|him|her|them|my [a-z]+|<name>|[a-z]+(?: [a-z]+){0,2}) off (?:the list (?:for |on )?|the books (?:for |on )?)?<day>/;
 
 /** A call is to be handed over. */
-export const PUT_THROUGH = /\bput (?:me|us) (?:on to|onto|on with|through to|through|on)\b(?! the (?:list|waiting))/;
+export const PUT_THROUGH =
+  /\bput (?:me|us) (?:on to|onto|on with|through to|through|on)\b(?! the (?:list|waiting))|\bput (?:him|her|them|<staff>) on(?=\W*$|[,.;!?]| (?:the (?:phone|line)|please|for me|would you|will you)\b)/;
 
 /** What they have is asked for: "was my booking for ten or eleven". */
 export const WAS_MINE_FOR =
@@ -358,7 +403,7 @@ export const MINE_WITH_THEM =
 
 /** With whom theirs is on a day, and whom they would rather have. */
 export const HAVE_BUT_RATHER_THEM =
-  /\b(?:(?:i've|we've|i have|we have)(?: got)?|am i|are we|i'm|we're)\b[^?!]*<day>[^<]*[.?!,;][^<]*\b(?:rather|prefer|like)\b(?: to)? (?:have|see|get|be with|go to|it was|it were) <staff>|<staff>[^?!]*\b(?:my|our) <service>[^<]*[?!.,;][^<]*\b(?:rather|sooner|prefer) (?:to )?(?:have|see|get) (?:her|him)\b/;
+  /\b(?:i|we)(?:'ve| have)(?: got)? (?:an?|my|our|the) (?:appointment|booking|visit|session|lesson|<service>) with <staff>[^.?!]*[,.;]\s*(?:and |but |so )?(?:can|could|may|might|would) <staff> (?:do|take|have|see|teach)\b|\b(?:(?:i've|we've|i have|we have)(?: got)?|am i|are we|i'm|we're)\b[^?!]*<day>[^<]*[.?!,;][^<]*\b(?:rather|prefer|like)\b(?: to)? (?:have|see|get|be with|go to|it was|it were) <staff>|<staff>[^?!]*\b(?:my|our) <service>[^<]*[?!.,;][^<]*\b(?:rather|sooner|prefer) (?:to )?(?:have|see|get) (?:her|him)\b/;
 
 /** Whether a service is what somebody needs: "is the taping the right one for me". */
 export const RIGHT_THING =

@@ -237,6 +237,9 @@ export const DIGIT_WORDS: Record<string, string> = {
   nine: "9",
 };
 
+/** How often the digit that follows is said: "double five". */
+export const SO_MANY_TIMES: Record<string, number> = { double: 2, triple: 3, treble: 3 };
+
 /** Parts of the day: minutes of the wall clock at which a visit may start. A part ends where the next begins. */
 export const DAY_PARTS: Record<string, { fromMin?: number; toMin?: number }> = {
   "mid-morning": { fromMin: 570, toMin: 660 },
@@ -275,6 +278,9 @@ export const COMMON = new Set(
 
 /** Short ways of writing, as people type. */
 export const WRITTEN_SHORT: Record<string, string> = {
+  owt: "anything",
+  nowt: "nothing",
+  summat: "something",
   tmrw: "tomorrow",
   tmr: "tomorrow",
   "2morrow": "tomorrow",
@@ -373,3 +379,33 @@ export const PLAIN_WORDS = new Set([
 
 /** What stands before the family name of somebody who is spoken of with respect. */
 export const TITLES = new Set("dr doctor mr mrs ms miss mx nurse sister prof professor madam mdm sir puan encik dato".split(" "));
+
+/** What is so much one's own that "me" before it is said for "my": kin, and parts of the body. */
+export const ONES_OWN = new Set(
+  (
+    "mum mam mom dad da nan nana gran granny grandad grandma brother sister bro sis son daughter lad kid kids wife husband missus hubby boyfriend girlfriend partner cousin auntie uncle niece nephew " +
+    "legs leg arms arm hands hand feet foot toes toe toenails nails nail hair beard fringe roots chin lip lips nose face skin cheeks cheek eyebrows eyebrow brows lashes eyelashes eyes eye ears ear teeth tooth neck shoulder shoulders chest belly tummy knee knees ankle ankles hip hips elbow elbows wrist wrists thumb thumbs finger fingers heel heels calf calves shin shins underarms armpits bikini"
+  ).split(" "),
+);
+/** Before "me back", where the back is one's own and nothing is given back. */
+export const HAS_IT_DONE = new Set([
+  "",
+  "do",
+  "does",
+  "done",
+  "doing",
+  "wax",
+  "waxing",
+  "laser",
+  "on",
+  "of",
+  "in",
+  "and",
+  "for",
+  "hurt",
+  "hurts",
+  "rub",
+  "see",
+  "want",
+  "about",
+]);
