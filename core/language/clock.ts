@@ -82,7 +82,10 @@ export function readTime(house: House, value: TimeValue, day: DayNumber | undefi
     case "until": {
       // "By 5" on a day that closes at 5 is the closing hour: it may be reached, so the window's end counts.
       const wide = hours && { fromMin: hours.fromMin + 1, toMin: hours.toMin + 1 };
-      const r = resolve(value.at, wide);
+      const read = resolve(value.at, wide);
+      // "Before nine", of a day from nine to one: before it opens, and not at nine in the evening.
+      const opens = hours !== null && read.min >= 720 && read.min - 720 === hours.fromMin && read.min > hours.toMin;
+      const r = opens ? { min: hours.fromMin } : read;
       return done({ toMin: r.min, toIs: value.is }, r.both ? { assumed: "morning, by the opening hours" } : r);
     }
     case "around": {

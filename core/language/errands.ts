@@ -19,7 +19,7 @@ import { isGuess, type Errand, type ErrandRead } from "./errand.ts";
 import { cuesIn } from "./cued.ts";
 import { guesses, type Guess } from "./classifier.ts";
 import { complains } from "./features.ts";
-import { eachMatch } from "./text.ts";
+import { eachMatch } from "./patterns.ts";
 import { CANCEL_AND_INSTEAD_RULE, CANNOT_BUT_RULE, HAS_AND_CANNOT, HAVE_AND_CANNOT_RULE, asks, SURE, turned, WAVERS, type Single } from "./turned.ts";
 import {
   ANOTHERS_MONEY,

@@ -2,7 +2,8 @@ import { cuesIn } from "./cued.ts";
 import { KIN } from "./packs/en/kin.ts";
 import { AILING, CANNOT_MOVE, OF_ONES_BACK } from "./packs/en/signs.ts";
 import { COMMON } from "./packs/en/words.ts";
-import { eachMatch, stem } from "./text.ts";
+import { eachMatch } from "./patterns.ts";
+import { stem } from "./text.ts";
 import { gistOf } from "./vectors.ts";
 
 /** The row of kin that a word belongs to, by the word and by its stem. */

@@ -3,7 +3,8 @@ import { distance } from "fastest-levenshtein";
 import { KIN_WORDS, SENTENCE_WORDS } from "./packs/en/vocabulary.ts";
 import { BEFORE_A_FIGURE, NUMBERED } from "./packs/en/signs.ts";
 import { DIGIT_WORDS, HAS_IT_DONE, MONTH_WORDS, ONES_OWN, PLAIN_WORDS, WEEKDAY_WORDS, WRITTEN_SHORT } from "./packs/en/words.ts";
-import { eachMatch, normalise, type Said, type Token } from "./text.ts";
+import { eachMatch } from "./patterns.ts";
+import { normalise, type Said, type Token } from "./text.ts";
 
 /** Words that carry much and are often written wrong: only these are put right. */
 const CARRYING = [
@@ -68,11 +69,7 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
       DIGIT_WORDS[t.text] === undefined &&
       /^[\s,.-]+$/.test(raw.norm.slice(t.end, next.start));
     const polite = t.text === POLITE && i > 0 && next?.text !== "box" && !naming;
-    // "Uh huh" agrees, and a capital inside a sentence may be part of a name.
-    const part = (): boolean =>
-      (/[A-Z]/.test(raw.raw[t.start] ?? "") && /\b[A-Z][a-z]+ $/.test(raw.raw.slice(Math.max(0, t.start - 40), t.start))) ||
-      (t.text === "uh" && next?.text === "huh");
-    if ((HESITATION.has(t.text) && !part()) || twice || polite) {
+    if ((HESITATION.has(t.text) && !ofSomething(raw, i)) || twice || polite) {
       if (!next && polite) edits.push({ start: (raw.tokens[i - 1] as Token).end, end: t.end, word: "" });
       if (next) {
         const gap = /^[\s,.-]*/.exec(raw.norm.slice(t.end, t.end + 40))?.[0].length ?? 0;
@@ -80,13 +77,8 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
         continue;
       }
     }
-    // "Ty Monk", where a name is asked for, thanks nobody.
-    const named = naming && next !== undefined && TITLED.test(raw.raw.slice(t.start, t.end)) && TITLED.test(raw.raw.slice(next.start, next.end));
-    // "Ty", at a house where somebody is called so.
-    const ours = TITLED.test(raw.raw.slice(t.start, t.end)) && own(t.text);
-    const short = named || ours ? undefined : (WRITTEN_SHORT[t.text] ?? LETTER_WORDS[t.text]);
-    // Among letters, and in an address that is spoken, a letter is one: "b u r t", "jay dot r at".
-    const spoken = (): boolean => raw.tokens[i - 1]?.text === "dot" || next?.text === "dot" || (next?.text === "at" && / dot /.test(raw.norm.slice(next.end)));
+    const written = WRITTEN_SHORT[t.text] ?? LETTER_WORDS[t.text];
+    const short = written !== undefined && callsSomebody(raw, i, own, naming) ? undefined : written;
     // "Me mum", "do me eyebrows": said for "my".
     if (
       t.text === "me" &&
@@ -97,9 +89,9 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
       edits.push({ start: t.start, end: t.end, word: "my" });
     // "Sports n relax": between two words.
     const [before, after] = [raw.tokens[i - 1]?.text ?? "", next?.text ?? ""];
-    if (t.text === "n" && !spoken() && before.length > 1 && after.length > 1 && !/[^ ]/.test(raw.norm.slice(t.end, next?.start)))
+    if (t.text === "n" && !inAddress(raw, i) && before.length > 1 && after.length > 1 && !/[^ ]/.test(raw.norm.slice(t.end, next?.start)))
       edits.push({ start: t.start, end: t.end, word: "and" });
-    if (short !== undefined && !(t.text.length === 1 && (naming || spoken() || letter(i + 1) || letter(i - 1))))
+    if (short !== undefined && !(t.text.length === 1 && (naming || inAddress(raw, i) || letter(i + 1) || letter(i - 1))))
       edits.push({ start: t.start, end: t.end, word: short });
     // A word of the example sentences is itself, never a slip of another: "charge" is not "change".
     if (
@@ -144,6 +136,27 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
     return Math.min(raw.raw.length, m.was + (place - m.at));
   };
   return { said: normalise(out), back };
+}
+
+/** "Ty Monk", where a name is asked for, thanks nobody; nor does "Ty" at a house where somebody is called so. */
+function callsSomebody({ raw, tokens }: Said, i: number, own: (word: string) => boolean, naming: boolean): boolean {
+  const [t, next] = [tokens[i] as Token, tokens[i + 1]];
+  if (!TITLED.test(raw.slice(t.start, t.end))) return false;
+  return own(t.text) || (naming && next !== undefined && TITLED.test(raw.slice(next.start, next.end)));
+}
+
+/** "Uh huh" agrees, and a capital inside a sentence may be part of a name: then a word is no hesitation. */
+function ofSomething({ raw, tokens }: Said, i: number): boolean {
+  const { text, start } = tokens[i] as Token;
+  return (
+    (/[A-Z]/.test(raw[start] ?? "") && /\b[A-Z][a-z]+ $/.test(raw.slice(Math.max(0, start - 40), start))) || (text === "uh" && tokens[i + 1]?.text === "huh")
+  );
+}
+
+/** Among letters, and in an address that is spoken, a letter is one: "b u r t", "jay dot r at". */
+function inAddress({ norm, tokens }: Said, i: number): boolean {
+  const next = tokens[i + 1];
+  return tokens[i - 1]?.text === "dot" || next?.text === "dot" || (next?.text === "at" && / dot /.test(norm.slice(next.end)));
 }
 
 /** What strange words were taken for: the same come again and again. */

@@ -51,16 +51,6 @@ function plain(char: string, code: number): string {
   return lower.length === 1 ? lower : (lower[0] as string);
 }
 
-/** The matches of a pattern with the global flag, one after the other; the pattern itself is used, and not a copy. */
-export function* eachMatch(pattern: RegExp, text: string): Generator<RegExpExecArray, void> {
-  pattern.lastIndex = 0;
-  for (let m = pattern.exec(text); m; m = pattern.exec(text)) {
-    const next = m[0] === "" ? pattern.lastIndex + 1 : pattern.lastIndex;
-    yield m;
-    pattern.lastIndex = next;
-  }
-}
-
 /** Plain text for comparing names: lower case, no accents, letters only, single spaces. */
 export function folded(text: string): string {
   return normalise(text)

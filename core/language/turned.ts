@@ -21,7 +21,7 @@ import { NO_GOOD_BUT } from "./packs/en/around.ts";
 import { BEGINS_ASKING, ONE_DAY_NOT_ANOTHER, THE_SERVICE } from "./packs/en/reading.ts";
 import * as signs from "./packs/en/signs.ts";
 import { SPEAKS_OF_MONEY } from "./packs/en/talk.ts";
-import { eachMatch } from "./text.ts";
+import { eachMatch } from "./patterns.ts";
 import * as turns from "./packs/en/turns.ts";
 
 /** Below this, what the sentences say may be something else that is signed plainly. */

@@ -16,7 +16,8 @@ import {
   WITH_ARTICLE,
 } from "../packs/en/choices.ts";
 import { EARLIER, LONGER_BY, minutesIn, num, SHIFTED_BY } from "../packs/en/lengths.ts";
-import { eachMatch, type Said } from "../text.ts";
+import { eachMatch } from "../patterns.ts";
+import { type Said } from "../text.ts";
 
 /** Where something may be chosen from. */
 const CHOOSING = new Set<Expects>(["slot", "which-appointment", "day", "service", "length", "go-ahead", "anything", "errand"]);

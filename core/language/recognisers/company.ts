@@ -1,7 +1,8 @@
 import type { Found } from "../found.ts";
 import { COUNT_RULES, COUNTED_ANEW, FOR_WHOM_RULES, LATER_COUNT_RULES, ME_AND_SEVERAL, type CountRule } from "../packs/en/company.ts";
 import { num } from "../packs/en/lengths.ts";
-import { eachMatch, type Said } from "../text.ts";
+import { eachMatch } from "../patterns.ts";
+import { type Said } from "../text.ts";
 
 /** Finds how many places, and for whom a visit is. */
 export function company(said: Said): Found[] {

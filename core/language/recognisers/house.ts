@@ -58,7 +58,8 @@ import { KIN_WORDS, SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
 import { BUT_NOT, UNWANTED, WANTED_INSTEAD } from "../packs/en/signs.ts";
 import { CARDINALS, COMMON, DIGIT_WORDS, MINUTE_WORDS, ORDINALS, TITLES } from "../packs/en/words.ts";
 import { rankOf, vectorOf } from "../vectors.ts";
-import { eachMatch, normalise, stem, type Said, type Token } from "../text.ts";
+import { eachMatch } from "../patterns.ts";
+import { normalise, stem, type Said, type Token } from "../text.ts";
 
 /** The house's own words, made ready for finding. */
 export interface Lexicon {

@@ -2,7 +2,8 @@ import type { House } from "../../house/compile.ts";
 import type { Moment } from "../context.ts";
 import type { Found } from "../found.ts";
 import { BARE_AFTER, BARE_BEFORE, BARE_LENGTH, bareLength, changesLength, LENGTH_RULES, minutesOf, MOST_OF_ALL } from "../packs/en/lengths.ts";
-import { eachMatch, type Said } from "../text.ts";
+import { eachMatch } from "../patterns.ts";
+import { type Said } from "../text.ts";
 
 /** Finds lengths of a visit: "an hour", "90 minutes", "the long one". */
 export function lengths(said: Said, at: Moment): Found[] {

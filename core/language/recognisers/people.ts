@@ -67,7 +67,8 @@ import type { House } from "../../house/compile.ts";
 import type { Moment } from "../context.ts";
 import type { Found } from "../found.ts";
 import { COMMON, DIGIT_WORDS, SO_MANY_TIMES, TEN_WORDS } from "../packs/en/words.ts";
-import { eachMatch, folded, normalise, type Said, type Token } from "../text.ts";
+import { eachMatch } from "../patterns.ts";
+import { folded, normalise, type Said, type Token } from "../text.ts";
 import { rankOf } from "../vectors.ts";
 import { isGivenName, isName } from "../called.ts";
 

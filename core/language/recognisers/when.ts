@@ -3,7 +3,8 @@ import { overlap, type Found } from "../found.ts";
 import { DAY_RULES, ownDayRule, type DayRule } from "../packs/en/days.ts";
 import { MAY_BE_DAY, MAY_BE_TIME } from "../packs/en/signs.ts";
 import { TIME_RULES } from "../packs/en/times.ts";
-import { eachMatch, type Said } from "../text.ts";
+import { eachMatch } from "../patterns.ts";
+import { type Said } from "../text.ts";
 
 /** Finds times of day, by every rule; they may overlap. */
 export function timeFinds(said: Said, at: Moment): Found[] {

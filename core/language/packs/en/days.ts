@@ -207,7 +207,7 @@ export const DAY_RULES: DayRule[] = [
   },
   {
     name: "day/weeknights",
-    pattern: /\b(?:on )?week ?nights?(?: only)?\b/g,
+    pattern: /\b(?:on )?(?:week ?nights(?: only)?|any week ?night)\b/g,
     value: () => ({ value: { kind: "weekdays", weekdays: [1, 2, 3, 4, 5] } }),
   },
   {

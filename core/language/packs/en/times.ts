@@ -666,7 +666,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/evening",
     pattern:
-      /(?<!good )\b(?:(?:in|during) the |this |that |early |late )?(?:evenings?|tonight|week ?nights?|(?<=(?:day|tomorrow|mon|tues|wed|thurs|fri|sat) )night)\b/g,
+      /(?<!good )\b(?:(?:in|during) the |this |that |early |late )?(?:evenings?|tonight|week ?nights|(?<=\bany )week ?night|(?<=(?:day|tomorrow|mon|tues|wed|thurs|fri|sat) )night)\b/g,
     value: (m, at) =>
       greets(m, at) ||
       (/^\W*(?:hi |hello |hey )?$|[.!?]\s*$/.test(m.input.slice(0, m.index)) &&
