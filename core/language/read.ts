@@ -42,7 +42,7 @@ import { IS_TALK, OF_WHAT_STANDS, TALK_ABOUT } from "./packs/en/talk.ts";
 import { CALLED_OFF, JOINS_A_WISH } from "./packs/en/wanting.ts";
 import { lexiconOf } from "./recognisers/house.ts";
 import { recognise } from "./recognise.ts";
-import { absentOn, aroundEvents, beforeEvents, correct, everyWeek, joinDays, narrowed, passedHour, ruleOut, whenBusy } from "./refiners/join.ts";
+import { absentOn, aroundEvents, beforeEvents, beforeHour, correct, everyWeek, joinDays, narrowed, passedHour, ruleOut, whenBusy } from "./refiners/join.ts";
 import { assignParts, assignPeople, splitRanges } from "./refiners/parts.ts";
 import { asSentences, spell } from "./spelling.ts";
 import { normalise, type Said } from "./text.ts";
@@ -241,6 +241,7 @@ function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly
     .map((f) => (!moving && !cancelling && f.kind === "day" && CANT_COME.test(said.norm.slice(Math.max(0, f.start - 40), f.start)) ? { ...f, not: true } : f));
   // "The hour instead of 45 minutes": what it stands instead of is no wish.
   if (ofKind(found, "length").length > 1) found = found.filter((f) => f.kind !== "length" || !LENGTH_REPLACED.test(said.norm.slice(0, f.start)));
+  if (!moving && !cancelling) found = beforeHour(said, found);
   found = everyWeek(said, joinDays(said, whenBusy(said, aroundEvents(said, found, moving || cancelling)), moving, at.today));
   if (!moving && !cancelling && (wants("book", "ask-availability", "ask-service") || errands.length === 0)) found = beforeEvents(said, found, at.today);
   found = passedHour(found, at, (f, day) => {

@@ -5,7 +5,7 @@ import type { TimeWish } from "../schedule/wish.ts";
 import { readTime, type TimeRead } from "./clock.ts";
 import { momentOf, type ReadContext } from "./context.ts";
 import type { Errand } from "./errand.ts";
-import { ofKind, type FoundOf, type Part } from "./found.ts";
+import { ofKind, type Found, type FoundOf, type Part } from "./found.ts";
 import { read, type Reading } from "./read.ts";
 
 /** The slots of the public interface: only what the message says. */
@@ -56,7 +56,9 @@ export function slotsOf(reading: Reading, context: ReadContext): Slots {
   if (gender) out["staff_gender"] = gender.value;
   for (const part of split ? (["old", "new", undefined] as const) : [undefined]) writeWhen(out, reading, context, part);
   const value = <K extends "name" | "phone" | "email" | "places" | "choice" | "shift" | "yes" | "for-whom">(kind: K, key: string): void => {
-    const f = last(ofKind(reading.found, kind));
+    // Who speaks, before somebody else who is named.
+    const all: readonly Found[] = ofKind(reading.found, kind);
+    const f = all.findLast((x) => x.rule !== "name/of-another") ?? last(all);
     if (f) out[key] = (f as { value: unknown }).value;
   };
   value("name", "name");

@@ -13,7 +13,8 @@ export const OF_ANOTHER = "name/of-another";
 export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contact: boolean } {
   const c = t.state.client;
   const task = t.state.task;
-  const own = ofKind(reading.found, "name").at(-1);
+  const names = ofKind(reading.found, "name");
+  const own = names.findLast((f) => f.rule !== OF_ANOTHER) ?? names.at(-1);
   // Before it is known for whom a visit is, another's name is nobody's own.
   // … but what is to be moved or called off stands under the name that is given for it.
   const theirs = !c.name && reading.errands.some((e) => ["cancel", "move", "ask-mine"].includes(e.errand));

@@ -1,5 +1,6 @@
 import {
   AS_IN,
+  ANOTHERS,
   AN_HOUR_BEFORE,
   AT_ITS_END,
   BEFORE_EMAIL,
@@ -472,14 +473,20 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     }
     return words.length > 0 ? asName(said, words, sure ? "name/introduced" : "name/maybe-introduced") : null;
   };
+  // "It's Carys Pugh, his name is Tomos": whom it is for is named beside who speaks.
+  const others: Found[] = [];
   for (const m of eachMatch(INTRODUCED, said.norm)) {
     const found = grab(m.index + m[0].length, true);
-    if (found) return [found];
+    if (!found) continue;
+    if (!ANOTHERS.test(said.norm.slice(0, m.index))) return [found, ...others];
+    others.push({ ...found, rule: "name/of-another" });
   }
   for (const m of eachMatch(MAYBE, said.norm)) {
     const found = grab(m.index + m[0].length, false);
-    if (found && !(found.kind === "name" && taken.some((f) => f.kind === "staff" && f.start === found.start) && !found.value.includes(" "))) return [found];
+    if (found && !(found.kind === "name" && taken.some((f) => f.kind === "staff" && f.start === found.start) && !found.value.includes(" ")))
+      return [found, ...others];
   }
+  if (others.length > 0) return others;
   // "Cancel Rita Hale's facial": whose it is.
   const owner = OWNER_OF_A_VISIT.exec(said.raw);
   if (owner?.[1]) {

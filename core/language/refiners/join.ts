@@ -3,6 +3,7 @@ import {
   AND_ON,
   IS_THERE,
   AND_ONLY,
+  AT_AN_HOUR,
   AT_EARLIEST,
   AT_LATEST,
   AT_WORK_ON,
@@ -111,6 +112,20 @@ function byWords(said: Said, found: readonly Found[]): Found[] {
     return { ...f, not: true };
   });
 }
+
+/** "Before a meeting on Thursday at ten": on Thursday, and over by ten. */
+export function beforeHour(said: Said, found: readonly Found[]): Found[] {
+  return found.map((f) => {
+    if (f.kind !== "time" || f.value.kind !== "at") return f;
+    const day = found.find((d) => d.kind === "day" && hourOf(said, d) === f.start);
+    return day && BEFORE_DEED.test(said.norm.slice(Math.max(0, day.start - 60), day.start))
+      ? { ...f, rule: "time/before-event", value: { kind: "until", at: f.value.at, is: "end" } }
+      : f;
+  });
+}
+
+/** Where an hour begins that stands right behind a day. */
+const hourOf = (said: Said, day: Found): number => day.end + (/^,? /.exec(said.norm.slice(day.end))?.[0].length ?? 0);
 
 /** Joins and bounds days: "Monday to Wednesday", "Tuesday or Thursday", "after Wednesday". */
 export function joinDays(said: Said, found: Found[], moving: boolean, today: DayNumber): Found[] {
@@ -448,7 +463,7 @@ function bound(said: Said, day: DayFound, moving: boolean, today: DayNumber): Da
   if (AT_LATEST.test(said.norm.slice(day.end)) && v.to !== undefined && !moving) return { ...day, value: { kind: "days", to: v.to }, rule: "day/until" };
   if (AT_EARLIEST.test(said.norm.slice(day.end)) && v.from !== undefined && !moving) return { ...day, value: { kind: "days", from: v.from }, rule: "day/from" };
   // "Before I ship out on the 22nd": what happens on that day is no visit.
-  if (BEFORE_DEED.test(before60) && v.from !== undefined && v.from === v.to && !moving)
+  if (BEFORE_DEED.test(before60) && v.from !== undefined && v.from === v.to && !moving && !AT_AN_HOUR.test(after))
     return { ...day, value: { kind: "days", to: v.from - 1 }, rule: "day/before" };
   if (UNTIL.test(before) && v.to !== undefined && !moving) return { ...day, value: { kind: "days", to: v.to }, rule: "day/until" };
   return day;

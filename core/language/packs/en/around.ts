@@ -57,7 +57,7 @@ export const UNTIL =
 
 /** Before somebody does something on a day, or before something of theirs happens: not before they come. */
 export const BEFORE_DEED =
-  /\bbefore (?:i|we|he|she|they|my|our|his|her|their|the) (?!(?:come|am in|are in|visit|see you|appointment|booking)\b)[a-z']+(?: (?!on\b|before\b)[a-z']+){0,5} (?:on )?(?:the |this |next )*$/;
+  /\bbefore (?:i|we|he|she|they|my|our|his|her|their|the|an?) (?!(?:come|am in|are in|visit|see you|appointment|booking)\b)[a-z']+(?: (?!on\b|before\b)[a-z']+){0,5} (?:on )?(?:the |this |next )*$/;
 
 /** "Before this week is over" lasts to its end. */
 export const OVER = /^(?:'s| is) (?:over|out|up|done)\b|^ (?:ends|finishes|runs out)\b/;

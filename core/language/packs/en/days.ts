@@ -287,7 +287,7 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/relative",
     pattern: new RegExp(
-      `\\b(?:on )?the (?:(day|week)|(${WEEKDAY})) (after|before)(?: that)?(?! (?:tomorrow|next|the|<|my|lunch|work|school|class|dinner|breakfast|noon|midday|hours|\\d|${WEEKDAY}|${MONTH}))(?=\\W|$)|\\bthe same (day)\\b|\\bthat same (day)\\b|\\bthe following (?:(day|week)|(${WEEKDAY}))\\b|\\b(?:to|on|for|until|till) the next (day|week)\\b|\\b(?:the )?next (day)(?=\\W*$|,? (?:at )?(?:the )?same\\b)`,
+      `\\b(?:on )?the (?:(day|week)|(${WEEKDAY})) (after|before)(?: that)?(?! (?:tomorrow|next|the\\b|<|my\\b|lunch|work|school|class|dinner|breakfast|noon|midday|hours|\\d|${WEEKDAY}|${MONTH}))(?=\\W|$)|\\bthe same (day)\\b|\\bthat same (day)\\b|\\bthe following (?:(day|week)|(${WEEKDAY}))\\b|\\b(?:to|on|for|until|till) the next (day|week)\\b|\\b(?:the )?next (day)(?=\\W*$|,? (?:at )?(?:the )?same\\b)`,
       "g",
     ),
     value: (m) => {

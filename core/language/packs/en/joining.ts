@@ -109,3 +109,7 @@ export const OR_AND = /\b(?:or|and|else|failing|otherwise)\b|\/|&/;
 
 /** Something is wished for already. */
 export const WISHES = /\b(?:book|like|need|want|can|could|may|please|put|get|have (?:a|an|the|my)|cancel|appointment|visit|booking)\b/;
+
+/** Right after a day: an hour of it. */
+export const AT_AN_HOUR =
+  /^,? (?:at (?:\d|half|quarter|noon|mid-?day|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)|\d{1,2}(?:[:.]\d\d|[ap]m\b| [ap]m\b))/;

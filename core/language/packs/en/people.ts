@@ -47,6 +47,9 @@ export const SAID_HYPHEN = / (?:dash|hyphen|minus) /g;
 export const INTRODUCED =
   /\b(?<!call )(?:my (?:full )?name(?:'s| is| would be)|the name(?:'s| is)|name(?:'s| is|:)?|i am called|call me(?! (?:back|on|at|when|please|tomorrow|today|later|about|before|after|if|once|in|any ?time|this|next|first|as|with|to|for|and|or|up|instead|between|from|soon|again|then|there|here|asap)\b)|booked (?:under|as)|book(?:ing)? (?:it )?(?:under|in the name of)|(?<=\b(?:it|it's|its|that|that's|is|was|down|booked|booking|appointment|visit|me|us|probably|maybe) )under(?: the name(?: of)?)?(?! (?:warranty|guarantee|contract|pressure|age|construction))|under the name(?: of)?|in the name of|for the name|signed|sincerely)\s*:?\s+(?=[a-z])/g;
 
+/** Right before a name that is somebody else's. */
+export const ANOTHERS = /\b(?:his|her|their|its|(?:my|our|the) [a-z]+(?:'s|s')) $/;
+
 export const MAYBE =
   /(?:\b(?:i'm|i am|im|it's|its|it is|tis|this is|here is|here's|speaking is)|^\s*(?:(?:ok|okay|yes|just|that's|please) )*under)\s+(?=[a-z])/g;
 

@@ -511,7 +511,7 @@ export const DO_THAT =
 export const IS_WITH = /\b(?:is|are|was|were|will|would) (?:that|it|this|those|they|these|both|all)(?: all)?(?: be)? with\b/i;
 
 /** What is asked is to be had or done. */
-export const ASKS_FOR_IT = /\b(?:(?:can|could|may|would|will) (?:you|i|we|ye|he|she|they)|how about|what about|any chance)\b/i;
+export const ASKS_FOR_IT = /\b(?:(?:can|could|may|would|will) (?:you|i|we|ye|he|she|they|(?:my|our) [a-z]+)|how about|what about|any chance)\b/i;
 
 /** Somebody is to be had: "can I get him on Wednesday". */
 export const GETS_THEM = /\b(?:get|have|want|take|i'll take|catch) (him|her|them)(?= (?:at|on|for|then|instead|today|tomorrow|this|next|again|please)\b|\W*$)/i;

@@ -57,7 +57,7 @@ export const CANNOT_MAKE_THEIRS =
 
 /** What they have is told without being sure of it, and when it is is asked. */
 export const THINK_I_HAVE =
-  /\b(?:i|we) (?:think|believe|guess|thought)(?: that)? (?:i|we)(?:'ve| have| had)(?: got)? (?:something|an? (?:appointment|booking|visit|slot|session|lesson|<service>)|<service>)(?=\W)[^?]*\b(?:what time|when|which day|what day|am i right|is that right|what (?:was|is) it)\b/;
+  /\b(?:i|we)(?:'ve| have)(?: got)? an? (?:appointment|booking|visit|session|lesson|<service>)(?: <day>)?,? (?:i|we) (?:think|believe|guess)\b[^.]*(?:[,.;]\s*(?:and |but )?)(?:is|was|who|when|what|which|can you)\b|\b(?:i|we) (?:think|believe|guess|thought)(?: that)? (?:i|we)(?:'ve| have| had)(?: got)? (?:something|an? (?:appointment|booking|visit|slot|session|lesson|<service>)|<service>)(?=\W)[^?]*\b(?:what time|when|which day|what day|am i right|is that right|what (?:was|is) it)\b/;
 
 /** They have something on a day, and sooner would be better: "I'm booked on the 9th, have you got anything sooner". */
 export const BOOKED_AND_SOONER =
