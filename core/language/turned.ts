@@ -251,7 +251,7 @@ const TURNS: readonly Turn[] = [
   {
     is: "message/billed-wrongly",
     open: true,
-    from: ["ask-policy", "none", "ask-price", "book", "ask-mine", "message"],
+    from: ["ask-policy", "none", "ask-price", "book", "ask-mine", "message", "refused", "cancel", "move"],
     least: 0.7,
     when: has(turns.BILLED_WRONGLY),
   },
@@ -273,7 +273,7 @@ const TURNS: readonly Turn[] = [
   { is: "ask-mine/anything-on", open: true, from: ["book", "none", "ask-availability", "ask-hours", "ask-service", "ask-mine"], when: has(turns.ANYTHING_ON) },
   {
     is: "ask-price/costs-dearly",
-    from: ["ask-service", "none", "cancel", "book", "ask-policy", "out-of-scope", "move"],
+    from: ["ask-price", "ask-service", "none", "cancel", "book", "ask-policy", "out-of-scope", "move"],
     least: 0.6,
     when: (g) => turns.COSTS_DEARLY.test(g.masked) && g.masked.includes("<service>") && !g.sign,
   },

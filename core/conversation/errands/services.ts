@@ -153,6 +153,8 @@ export function service(t: Turn, reading: Reading): boolean {
   }
   // "Do you have anything for stress": what there is for that.
   if (!t.state.task && ANYTHING_FOR.test(text)) {
+    // "What have you got for a sore neck": no line that says whether something hurts.
+    if (complains(text) && rightPlace(t, reading)) return done();
     if (fromHandbook(t, reading, SURELY)) return true;
     if (rightPlace(t, reading)) return done();
   }

@@ -112,7 +112,7 @@ export const CONTRACTED_IS = /(?<=[a-z])'s /g;
 
 /** Somebody has swallowed far more than is prescribed. */
 export const TOO_MANY_PILLS =
-  /\b(?:took|taken|swallowed|necked|downed|eaten|ate|had)(?: just)? (?:(?:a|the) (?:whole |entire )?(?:load|bunch|handful|bottle|box|pack|packet|strip|tub) of|loads of|far too many|too many|all (?:of )?(?:my|his|her|their|the)|an overdose of|(?:twenty|thirty|forty|fifty|[2-9]\d|\d{3}) (?:of (?:my|his|her|their|the) )?)(?: (?:my|his|her|their|the|those|these))?(?: [a-z]+){0,2}? ?(?:pills|tablets|tabs|capsules|painkillers|sleepers|meds|medication|medicine|antidepressants|paracetamols?|pain killers)\b(?! (?:as (?:usual|prescribed|normal|told|always|i should)|this morning|today|already|before|with me|along|out|back|home|off)\b)/;
+  /\b(?:took|taken|swallowed|necked|downed|eaten|ate|had)(?: just| about| around| over| like| at least)* (?:(?:a|the) (?:whole |entire )?(?:load|bunch|handful|bottle|box|pack|packet|strip|tub) of|loads of|far too many|too many|all (?:of )?(?:my|his|her|their|the)|an overdose of|(?:twenty|thirty|forty|fifty|[2-9]\d|\d{3}) (?:of (?:my|his|her|their|the) )?)(?: (?:my|his|her|their|the|those|these))?(?: ?\b[a-z]+){0,2}? ?\b(?:pills|tablets|tabs|capsules|painkillers|sleepers|meds|medication|medicine|antidepressants|paracetamols?|pain killers)\b(?! (?:as (?:usual|prescribed|normal|told|always|i should)|this morning|today|already|before|with me|along|out|back|home|off)\b)/;
 
 /** Numbers for help at once by ISO 3166 country; 112 in the European Union and many other places. Common knowledge, from memory. */
 const HELP: Record<string, string> = {

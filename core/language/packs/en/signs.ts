@@ -347,11 +347,11 @@ export const CANNOT_DO = /\b(?:can't|cannot|can not|won't|couldn't) (?:do|manage
 
 /** What is said of anything that may be chosen, and names nobody. */
 export const INDIFFERENT =
-  /^(?:doesn't matter|no matter|no preference|not (?:fussed|fussy|bothered)|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference))$/;
+  /^(?:(?:it )?(?:doesn't|don't) matter|no matter|no preference|not (?:fussed|fussy|bothered)|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference))$/;
 
 /** Without any of these there is no time, or no day, in a message: nothing need be looked for. */
 export const MAY_BE_TIME =
-  /\d|minute|hours\b|hrs\b|\bin (?:about |around |roughly |maybe )?(?:half )?an? hour|\b(?:latest|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|weeknights?|half|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
+  /\d|minute|hours\b|hrs\b|\bin (?:about |around |roughly |maybe )?(?:half )?an? hour|\b(?:latest|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|weeknights?|half|past|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
 
 /** What is to be booked is asked, by somebody who does not know. */
 export const WHAT_TO_BOOK =
