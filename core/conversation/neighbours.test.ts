@@ -93,6 +93,11 @@ describe("for me and one of mine", () => {
 });
 
 describe("whom a service is for", () => {
+  it("is told by who has never done it", () => {
+    expect(at("thirteenth", "burnside")("my son's eleven and he's never sat on a pony, where should we begin").last).toMatch(/first ride/i);
+    expect(dance("I'm a complete beginner and my wife loves the tango").last).toMatch(/trial|tango|ballroom/i);
+  });
+
   it("is told by its ages", () => {
     // Tiny steps are for three to five year olds, private ballet from eight on.
     expect(dance("ballet for my ten year old, on her own").last).toMatch(/private ballet/i);
@@ -120,5 +125,29 @@ describe("what was offered", () => {
 
   it("has what there is for what ails somebody", () => {
     expect(tern("what have you got for a sore neck?").last).toMatch(/massage|assessment|acupuncture/i);
+  });
+});
+
+describe("two that are moved in one breath", () => {
+  it.each([
+    [`move the ballet and the fitting to next week. ${BROOKE}`, "ha-brooke-one", /2027-03-(?:08|09|1\d)/, "ha-brooke-two", /2027-03-(?:08|09|1\d)/],
+    [`${BROOKE}. Could the ballet be at five and the fitting at one?`, "ha-brooke-one", /03-05 17:00/, "ha-brooke-two", /03-06 13:00/],
+    [`please put the ballet to Monday the 8th and the fitting to Tuesday the 9th. ${BROOKE}`, "ha-brooke-one", /03-08/, "ha-brooke-two", /03-09/],
+  ])("are both moved: %s", (say, one, when, two, then) => {
+    let t = dance(say);
+    const says = [say];
+    // Hours are offered where none was said, and read back where one was.
+    for (let i = 0; i < 5 && t.state.status === "open" && t.state.expects !== "anything"; i++) {
+      says.push(t.state.expects === "slot" ? "the first" : "yes");
+      t = dance(...says);
+    }
+    expect(t.was(one)).toMatch(when);
+    expect(t.was(two)).toMatch(then);
+  });
+
+  it("are one beside a question", () => {
+    const t = wax(`move the brows to Thursday at noon and tell me what a peel costs. ${PRITI}`, "yes");
+    expect(t.was("ta-priti-one")).toMatch(/03-04 12:00/);
+    expect(t.was("ta-priti-two")).toMatch(/03-06 10:00/);
   });
 });

@@ -60,7 +60,9 @@ const DEEDS: readonly string[] = ["book", "move", "cancel"];
 /** The deeds of a message that names more than one; none where it names only one. */
 export function deedsOf(t: Turn, reading: Reading): Deed[] {
   const named = reading.errands.map((e, i) => ({ e, part: reading.clauses[i] })).filter(({ e }) => DEEDS.includes(e.errand) || e.errand === "ask-availability");
-  if (named.length > 1 && named.every((n) => n.part)) {
+  // "Move the ballet to Wednesday and tell me what a trial lesson costs": what is moved is named in its own part.
+  const besideAsking = named.length === 1 && reading.errands.length > 1 && !t.state.task && ["move", "cancel"].includes(named[0]?.e.errand ?? "");
+  if ((named.length > 1 || besideAsking) && named.every((n) => n.part)) {
     const context = contextOf(t.house, t.now, t.state);
     return named.map(({ e, part }) => {
       const errand = e.errand === "ask-availability" ? "book" : (e.errand as Deed["errand"]);
@@ -91,6 +93,8 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
       { errand: "move", reading: partOf(reading, added.moved) },
       { errand: "book", reading: partOf(reading, added.added), rightAfter: true },
     ];
+  const moved = t.state.task ? null : bothMoved(t, reading);
+  if (moved) return moved.map((own) => ({ errand: "move" as const, reading: own }));
   const alone = besidesQuestions(reading);
   if (alone && !t.state.task) return deedsOf(t, alone);
   // "The brows tomorrow and the lashes on Friday", of times that were offered for one of them: both are booked.
@@ -168,6 +172,45 @@ function bothOff(t: Turn, reading: Reading): Reading[] | null {
     if (!which.every((found) => found.some((f) => f.kind === "day" || f.kind === "service"))) continue;
     if (halves[0].errands[0]?.errand !== "cancel" || !ONLY_NAMES_ONE.test(halves[1].masked.replace(/<\w+>/g, " "))) continue;
     return halves.map((half, i): Reading => ({ ...half, errands: [only], clauses: [], found: [...(which[i] as Found[]).map((f) => ofWhatStands(f)), ...who] }));
+  }
+  return null;
+}
+
+const TELLS_WHEN: readonly FoundKind[] = ["day", "time", "shift"];
+
+/** "Move the ballet and the fitting to next week", "the ballet to five and the fitting to one": each of two visits that are moved, by its service; null where it is one. */
+function bothMoved(t: Turn, reading: Reading): Reading[] | null {
+  const [only, other] = reading.errands;
+  if (only?.errand !== "move" || other || SAYS_OR.test(reading.said)) return null;
+  const who = reading.found.filter((f) => ["name", "phone", "email"].includes(f.kind));
+  const context = { ...contextOf(t.house, t.now, t.state), expects: "errand" as const, errand: "move" as const };
+  for (const join of reading.said.matchAll(JOINS_TWO)) {
+    const halves = [reading.said.slice(0, join.index), reading.said.slice(join.index + join[0].length)].map((text) => read(text, context)) as [
+      Reading,
+      Reading,
+    ];
+    const of = halves.map((half) => ofKind(half.found, "service"));
+    const [a, b] = [of[0]?.[0], of[1]?.[0]];
+    if (!a || !b || of.some((services) => services.length !== 1) || a.value.some((id) => b.value.includes(id))) continue;
+    // "… and the fitting to one": an hour only where something is moved to it, which the whole of it tells.
+    const when = halves.map((half, i) => {
+      const own = half.found.filter((f) => TELLS_WHEN.includes(f.kind) && f.part !== "old");
+      const inAll = reading.found.filter((f) => TELLS_WHEN.includes(f.kind) && f.part === "new" && f.start < join.index === (i === 0));
+      return [...own, ...inAll.filter((f) => !own.some((o) => o.kind === f.kind))];
+    });
+    // "The ballet at five and the fitting at one": the second is said as the first is.
+    const [first, second] = when as [Found[], Found[]];
+    if (second.length === 0) second.push(...halves[1].found.filter((f) => first.some((o) => o.kind === f.kind)).map((f): Found => ({ ...f, part: "new" })));
+    const shared = when.find((own) => own.length > 0);
+    // "Move the massage and tell me what a facial costs": the second half is another matter.
+    if (!shared || halves.some((half) => half.errands.some((e) => e.errand !== "move" && !isGuess(e)))) continue;
+    return halves.map((half, i): Reading => {
+      const own = when[i] as Found[];
+      const rest = half.found.filter(
+        (f) => (f.part === "old" && !own.some((o) => o.start === f.start)) || (!TELLS_WHEN.includes(f.kind) && !who.some((w) => w.kind === f.kind)),
+      );
+      return { ...half, errands: [only], clauses: [], found: [...rest, ...(own.length > 0 ? own : shared), ...who] };
+    });
   }
   return null;
 }

@@ -103,6 +103,13 @@ describe("what was heard and not surely", () => {
     expect(heard(["may i god a client meant"]).replies[0]).not.toMatch(/hear that|make that out/i);
   });
 
+  it("and would be refused is asked back first; what is heard plainly is refused", () => {
+    const doubtful: [string, number] = ["may we move my hair is he a client month", 0.6];
+    expect(heard([doubtful]).replies[0]).toMatch(/hear|make that out/i);
+    expect(heard([doubtful, doubtful]).replies[1]).toMatch(/another client/);
+    expect(heard([["is he a client of yours", 0.9]]).replies[0]).toMatch(/another client/);
+  });
+
   it("and would be an emergency is told what to do and loses nothing; said again it is one", () => {
     const doubtful: [string, number] = ["a chest pain ages ago", 0.6];
     const once = heard(["taping tomorrow at 2 pm with tobias", doubtful]);

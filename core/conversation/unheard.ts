@@ -9,9 +9,10 @@ import { val, type Turn } from "./turn.ts";
 
 /** What is said when something was not understood or is not known, and how one goes on from there. */
 
-/** What is heard less surely than this may have been another thing: where nothing is known of it, and where it would be an emergency. */
+/** What is heard less surely than this may have been another thing: where nothing is known of it, where it would be an emergency, and where a limit. */
 const SURE = 0.93;
 export const SURE_EMERGENCY = 0.75;
+export const SURE_LIMIT = 0.8;
 
 /** "Is that Tern Bay?": whether the house itself is named, and nothing besides. */
 export function namesHouse(t: Turn, text: string): boolean {

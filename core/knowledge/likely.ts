@@ -2,7 +2,7 @@ import type { House } from "../house/compile.ts";
 import type { Service } from "../house/schema.ts";
 import { nearBySense, senseOfText } from "../language/senses.ts";
 import { cosine, rankOf } from "../language/vectors.ts";
-import { OCCASIONS } from "../language/packs/en/house.ts";
+import { BEGINS, FOR_BEGINNERS, OCCASIONS } from "../language/packs/en/house.ts";
 import { VISIT } from "../language/packs/en/signs.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
 import { ageIn, mayCome } from "./ages.ts";
@@ -106,6 +106,11 @@ export function likely(house: House, told: string): string[] {
   const scores = list.map((s, i) =>
     mayCome(s.said, age) ? signs.reduce((sum, values, k) => sum + (WEIGHTS[k] as number) * (values[i] as number), 0) : -Infinity,
   );
+  // "She's never sat on a horse, where do we start": what there is for beginners, where it is one thing.
+  if (BEGINS.test(told)) {
+    const [first, another] = list.filter((s) => FOR_BEGINNERS.test(house.services.get(s.id)?.name ?? "") && mayCome(s.said, age));
+    if (first && !another) return [first.id];
+  }
   const best = Math.max(...scores);
   const shares = scores.map((s) => Math.exp(s - best));
   const all = shares.reduce((sum, x) => sum + x, 0);

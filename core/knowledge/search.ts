@@ -1,6 +1,6 @@
 import type { House } from "../house/compile.ts";
 import type { Service } from "../house/schema.ts";
-import { AGED, CONCEPTS, OF_AGE } from "../language/packs/en/concepts.ts";
+import { AGED, CONCEPTS, IN_TIME, OF_AGE } from "../language/packs/en/concepts.ts";
 import { HOUSE_TALK } from "../language/packs/en/vocabulary.ts";
 import { CARDINALS, COMMON, MINUTE_WORDS, ORDINALS } from "../language/packs/en/words.ts";
 import { folded, inside, normalise, stem } from "../language/text.ts";
@@ -74,7 +74,12 @@ function terms(text: string): string[] {
 
 /** What a text speaks of, in its order. */
 export function termsOf(text: string): Term[] {
-  const words = wordsOf(text.replace(AGED, (said) => `${said} years old`).replace(OF_AGE, (said) => `${said} child`));
+  const words = wordsOf(
+    text
+      .replace(IN_TIME, " ")
+      .replace(AGED, (said) => `${said} years old`)
+      .replace(OF_AGE, (said) => `${said} child`),
+  );
   const out: Term[] = [];
   for (let i = 0; i < words.length; i++) {
     const word = words[i] as string;

@@ -84,7 +84,7 @@ export function readTime(house: House, value: TimeValue, day: DayNumber | undefi
       const wide = hours && { fromMin: hours.fromMin + 1, toMin: hours.toMin + 1 };
       const read = resolve(value.at, wide);
       // "Before nine", of a day from nine to one: before it opens, and not at nine in the evening.
-      const opens = hours !== null && read.min >= 720 && read.min - 720 === hours.fromMin && read.min > hours.toMin;
+      const opens = hours !== null && !value.at.certain && read.min >= 720 && read.min - 720 === hours.fromMin && read.min > hours.toMin;
       const r = opens ? { min: hours.fromMin } : read;
       return done({ toMin: r.min, toIs: value.is }, r.both ? { assumed: "morning, by the opening hours" } : r);
     }

@@ -16,7 +16,7 @@ import { EMERGENCY_SOURCE, handOver, messageTaker, slip } from "../errands/messa
 import { phoneText } from "../format.ts";
 import { proceed } from "../proceed.ts";
 import { val, type Turn } from "../turn.ts";
-import { SURE_EMERGENCY, resume } from "../unheard.ts";
+import { maybeMisheard, repair, resume, SURE_EMERGENCY, SURE_LIMIT } from "../unheard.ts";
 import { wishIn } from "../wish.ts";
 import type { Step } from "./heard.ts";
 
@@ -49,6 +49,11 @@ const WRITTEN_OF_IT = 0.4;
 export const limits: Step = (m) => {
   const { t, reading, text } = m;
   if (!reading.limit) return false;
+  // "My Thursday appointment" may have been heard as words of a limit: what was hardly heard is asked back first.
+  if (t.sure < SURE_LIMIT && maybeMisheard(t)) {
+    repair(t, "unclear");
+    return true;
+  }
   const ofMoney = OF_MONEY.test(t.house.limits.find((l) => l.id === reading.limit)?.subject ?? "");
   // "Just blood pressure tablets", while a visit is being booked: it is told, and no advice is asked for.
   if (

@@ -1,6 +1,7 @@
 import {
   AS_IN,
   ANOTHERS,
+  ONE_OF_THEIRS,
   AN_HOUR_BEFORE,
   AT_ITS_END,
   BEFORE_EMAIL,
@@ -486,7 +487,8 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     if (found && !(found.kind === "name" && taken.some((f) => f.kind === "staff" && f.start === found.start) && !found.value.includes(" ")))
       return [found, ...others];
   }
-  if (others.length > 0) return others;
+  // Named alone, it is the name that a visit is under.
+  if (others.length > 0) return others.map((f) => ({ ...f, rule: "name/introduced" }));
   // "Cancel Rita Hale's facial": whose it is.
   const owner = OWNER_OF_A_VISIT.exec(said.raw);
   if (owner?.[1]) {
@@ -616,7 +618,13 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     while (picked[0] && (LEADS_IN.has(picked[0].text) || INTO.has(picked[0].text)) && picked.length > 1 && !capital(said, picked[0])) picked.shift();
     // Asked for a number, small letters beside it are what leads it in.
     const sure = picked.some((t) => capital(said, t)) || (at.expects !== "phone" && at.expects !== "email" && !picked.some((t) => SPEECH.has(t.text)));
-    if (sure && picked.length >= 1 && (picked.length >= 2 || capital(said, picked[0] as Token))) return [asName(said, picked, "name/beside-number")];
+    const first = picked[0];
+    if (sure && first && (picked.length >= 2 || capital(said, first))) {
+      const name = asName(said, picked, "name/beside-number");
+      // "Jen Marlow, my son is Eli, 902 …": who speaks was named before whom it is for.
+      const speaker = ONE_OF_THEIRS.test(said.norm.slice(0, first.start)) ? atTheBeginning(said, blocked) : null;
+      return speaker ? [speaker, { ...name, rule: "name/of-another" }] : [name];
+    }
   }
   // "Cancel Greta Holm on Thursday": whose it is, straight after what is to be done.
   const whose = OF_SOMEBODY.exec(said.raw);
@@ -697,6 +705,14 @@ function capitals(said: Said, tokens: readonly Token[]): Token[] {
 function capital(said: Said, t: Token): boolean {
   // "Ó hEachthairn", "na nGall": in Irish a small letter may stand before the capital.
   return /^(?:\p{Lu}|[hnt]-?\p{Lu}\p{Ll})/u.test(said.raw.slice(t.start, t.start + 4));
+}
+
+/** "Jen Marlow, …": a whole name at the beginning, and a stop after it. */
+function atTheBeginning(said: Said, blocked: (t: Token) => boolean): Found | null {
+  const m = /^\W*(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’.-]*){1,3})\s*[,.;:]/u.exec(said.raw);
+  if (!m) return null;
+  const words = said.tokens.filter((t) => t.end <= m[0].length - 1);
+  return words.length < 2 || words.some((t) => blocked(t) || COMMON.has(t.text)) ? null : asName(said, words, "name/capitals");
 }
 
 function asName(said: Said, spoken: readonly Token[], rule: string): Found {

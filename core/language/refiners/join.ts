@@ -43,7 +43,7 @@ import { num } from "../packs/en/lengths.ts";
 import { IN_PLACE_OF } from "../packs/en/parts.ts";
 import { dayFrom, mondayOf, partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import type { Moment } from "../context.ts";
-import { ofKind, type DayValue, type Found, type FoundOf } from "../found.ts";
+import { ofKind, type ClockValue, type DayValue, type Found, type FoundOf, type TimeValue } from "../found.ts";
 import type { Said } from "../text.ts";
 import {
   ABSENT,
@@ -115,13 +115,19 @@ function byWords(said: Said, found: readonly Found[]): Found[] {
 
 /** "Before a meeting on Thursday at ten": on Thursday, and over by ten. */
 export function beforeHour(said: Said, found: readonly Found[]): Found[] {
-  return found.map((f) => {
-    if (f.kind !== "time" || f.value.kind !== "at") return f;
-    const day = found.find((d) => d.kind === "day" && hourOf(said, d) === f.start);
-    return day && BEFORE_DEED.test(said.norm.slice(Math.max(0, day.start - 60), day.start))
-      ? { ...f, rule: "time/before-event", value: { kind: "until", at: f.value.at, is: "end" } }
-      : f;
+  return found.map((f): Found => {
+    const at = f.kind === "time" ? beginningOf(f.value) : null;
+    const day = at && found.find((d) => d.kind === "day" && hourOf(said, d) === f.start);
+    const before = day && BEFORE_DEED.test(said.norm.slice(Math.max(0, day.start - 60), day.start));
+    return at && before ? { ...f, kind: "time", rule: "time/before-event", value: { kind: "until", at, is: "end" } } : f;
   });
+}
+
+/** The hour at which something begins; null where no hour is told. */
+function beginningOf(value: TimeValue): ClockValue | null {
+  if (value.kind === "at") return value.at;
+  if (value.kind !== "span" || value.fromMin === undefined) return null;
+  return { hour: Math.floor(value.fromMin / 60), minute: value.fromMin % 60, certain: true };
 }
 
 /** Where an hour begins that stands right behind a day. */

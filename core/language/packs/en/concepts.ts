@@ -1,3 +1,7 @@
+/** Whether there is time enough is asked, and nobody runs late: "is it too late to start". */
+export const IN_TIME =
+  /\b(?:is|it's|isn't|not|never|was|am i|are we|leave it|left it) (?:it |that |this )?too late\b(?! (?:to|for) (?:arrive|come in|turn up|get there))/gi;
+
 /** Who says how old somebody is: "he's 15", "she is only six". */
 export const AGED =
   /\b(?:(?:i|we)['’]?(?:m|re)|(?:i|we) (?:am|are)|(?:my|our) [a-z]+(?:['’]s| is)|(?:s?he|who)['’]s|(?:s?he|who) is|they['’]re|they are) (?:only |just |nearly |almost |about )?(?:1[0-7]|\d|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen)(?= *(?:$|[,.;!?]|and\b|is\b|so\b|if\b|but\b|can\b|will\b|ok))/gi;

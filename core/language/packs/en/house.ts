@@ -141,3 +141,10 @@ export const IS_SOMEBODY = /^(?:'s name)? is (?!(?:Mon|Tues|Wednes|Thurs|Fri|Sat
 
 /** Right before somebody's name, and a part of what they are called. */
 export const A_TITLE = /^(?:dr|doctor|m(?:r|rs|s|x|iss)|prof|professor)$/;
+
+/** Somebody has never done it, and asks where one begins. */
+export const BEGINS =
+  /\bnever (?:ever )?(?:done|tried|sat|been on|ridden|danced|played|had a go|held|touched|stood|learn(?:t|ed)|taken a lesson|had a lesson)\b|\b(?:complete|total|absolute|utter) (?:beginner|novice|newbie)\b|\bwhere (?:do|should|would|does) (?:we|i|one|he|she|they|you) (?:start|begin)\b|\bfrom scratch\b/i;
+
+/** What is for beginners is called so. */
+export const FOR_BEGINNERS = /\b(?:first|trial|taster|intro(?:duction|ductory)?|beginners?'?|starter|discovery)\b/i;

@@ -112,4 +112,4 @@ export const WISHES = /\b(?:book|like|need|want|can|could|may|please|put|get|hav
 
 /** Right after a day: an hour of it. */
 export const AT_AN_HOUR =
-  /^,? (?:at (?:\d|half|quarter|noon|mid-?day|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)|\d{1,2}(?:[:.]\d\d|[ap]m\b| [ap]m\b))/;
+  /^,? (?:at (?:\d|half|quarter|noon|mid-?day|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)|\d{1,2}(?:[:.]\d\d|[ap]m\b| [ap]m\b)|(?:afternoon|evening|night)\b)/;

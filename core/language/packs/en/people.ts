@@ -50,6 +50,9 @@ export const INTRODUCED =
 /** Right before a name that is somebody else's. */
 export const ANOTHERS = /\b(?:his|her|their|its|(?:my|our|the) [a-z]+(?:'s|s')) $/;
 
+/** Right before the name of one of theirs: "my son is", "my daughter". */
+export const ONE_OF_THEIRS = /\b(?:my|our) (?:[a-z]+ )?[a-z]+(?:'s name)?(?: is|'s|,)? $/;
+
 export const MAYBE =
   /(?:\b(?:i'm|i am|im|it's|its|it is|tis|this is|here is|here's|speaking is)|^\s*(?:(?:ok|okay|yes|just|that's|please) )*under)\s+(?=[a-z])/g;
 

@@ -14,7 +14,7 @@ export const NO =
 
 /** A plain yes or no at the end of a sentence that began with something else. */
 export const AT_THE_END =
-  /\s(?:(?<yes>yes|yep|yeah|exactly|absolutely|definitely|perfect|all good|that works|sounds (?:good|great|fine)|go ahead|please do|do it|let's do (?:it|that)|book it)(?: please| thanks| thank you)?|(?:no|nope|nah)(?: please| thanks| thank you| sorry)?|no not (?:really|at all)(?: sorry)?|not (?:really|at all)(?: sorry)?|i don't think so(?: sorry)?|i'm afraid not)[.! ]*$/;
+  /\s(?:(?<yes>yes|yep|yeah|exactly|absolutely|definitely|perfect|all good|that works|sounds (?:good|great|fine)|go ahead|please do|do it|let's do (?:it|that)|book it)(?: please| thanks| thank you)?|(?:no|nope|nah)(?: please| thanks| thank you| sorry|,? (?:it|that)(?: isn't|'s not| is not)(?: right| correct)?)?|no not (?:really|at all)(?: sorry)?|not (?:really|at all)(?: sorry)?|i don't think so(?: sorry)?|i'm afraid not)[.! ]*$/;
 
 /** A yes that a question may end with as well. */
 export const DOES_IT = /^\s(?:do it|book it|go ahead)/;
