@@ -94,7 +94,7 @@ describe("for me and one of mine", () => {
 
 describe("whom a service is for", () => {
   it("is told by who has never done it", () => {
-    expect(at("thirteenth", "burnside")("my son's eleven and he's never sat on a pony, where should we begin").last).toMatch(/first ride/i);
+    expect(at("thirteenth", "burnside")("my son's eleven and he's never sat on a horse, where should we begin").last).toMatch(/first ride/i);
     expect(dance("I'm a complete beginner and my wife loves the tango").last).toMatch(/trial|tango|ballroom/i);
   });
 

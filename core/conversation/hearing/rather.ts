@@ -2,6 +2,9 @@ import { MAY_IT_BE } from "../../language/packs/en/asked.ts";
 import { isAsk, type Errand } from "../../language/errand.ts";
 import { clauses } from "../../language/errands.ts";
 import { ofKind, WEAK_SERVICE, type Found } from "../../language/found.ts";
+import { BEGINS } from "../../language/packs/en/house.ts";
+import { likely } from "../../knowledge/likely.ts";
+import { ofTheNeed } from "../errands/told.ts";
 import { FOR_ONE, WHEN_IS_MINE } from "../../language/packs/en/signs.ts";
 import { SEEKS, SEES_SOMEBODY } from "../../language/packs/en/talk.ts";
 import { answerTo } from "../../knowledge/match.ts";
@@ -143,5 +146,9 @@ const besideAMove: Step = (m) => {
 
 const LINES: readonly Step[] = [besideAMove, plainlyWritten, ratherThanNothingNamed, ratherThanAGuess, ratherThanAWish];
 
+/** "He's never sat on a pony, where do we begin": with what there is for beginners, whatever line speaks of his age. */
+const wantsToBegin = ({ t, reading, errands }: Heard): boolean =>
+  errands.length === 1 && errands[0] === "book" && BEGINS.test(reading.said) && likely(t.house, ofTheNeed(reading)).length === 1;
+
 /** Tries the handbook's lines, where nothing else is going on. */
-export const linesFirst: Step = (m) => idle(m) && LINES.some((step) => step(m));
+export const linesFirst: Step = (m) => idle(m) && !wantsToBegin(m) && LINES.some((step) => step(m));
