@@ -9,11 +9,9 @@ import {
   DAY_TOO,
   FOR_ALL,
   HERS_TOO,
-  JOINS_TWO,
   LINKS,
   LINKS_VISITS,
   MAY_THEY,
-  ONLY_NAMES_ONE,
   SAYS_AND,
   SAYS_THEN,
   SAYS_OR,
@@ -23,8 +21,8 @@ import {
   TO_ANOTHER_KIND,
 } from "../language/packs/en/doing.ts";
 import { likely } from "../knowledge/likely.ts";
-import { isGuess } from "../language/errand.ts";
-import { ofKind, type Found, type FoundKind, type FoundOf } from "../language/found.ts";
+import { isAsk, isGuess } from "../language/errand.ts";
+import { ofKind, type Found, type FoundOf } from "../language/found.ts";
 import { read, type Reading } from "../language/read.ts";
 import { withEach } from "./eachperson.ts";
 import { contextOf } from "./context.ts";
@@ -33,6 +31,7 @@ import { applyToBook } from "./errands/apply.ts";
 import { applyWish } from "./errands/wished.ts";
 import { dropHold } from "./errands/offering.ts";
 import { newBook, newCancel, newMove } from "./tasks.ts";
+import { bothMoved, bothOff } from "./both.ts";
 import { alike } from "./parallel.ts";
 import { asAsked, begin } from "./start.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
@@ -60,9 +59,9 @@ const DEEDS: readonly string[] = ["book", "move", "cancel"];
 /** The deeds of a message that names more than one; none where it names only one. */
 export function deedsOf(t: Turn, reading: Reading): Deed[] {
   const named = reading.errands.map((e, i) => ({ e, part: reading.clauses[i] })).filter(({ e }) => DEEDS.includes(e.errand) || e.errand === "ask-availability");
-  // "Move the ballet to Wednesday and tell me what a trial lesson costs": what is moved is named in its own part.
-  const besideAsking = named.length === 1 && reading.errands.length > 1 && !t.state.task && ["move", "cancel"].includes(named[0]?.e.errand ?? "");
-  if ((named.length > 1 || besideAsking) && named.every((n) => n.part)) {
+  const besideAsking = t.state.task ? null : namedBesideAsking(t, reading);
+  if (besideAsking) return [besideAsking];
+  if (named.length > 1 && named.every((n) => n.part)) {
     const context = contextOf(t.house, t.now, t.state);
     return named.map(({ e, part }) => {
       const errand = e.errand === "ask-availability" ? "book" : (e.errand as Deed["errand"]);
@@ -153,70 +152,21 @@ export function deedsOf(t: Turn, reading: Reading): Deed[] {
   return [];
 }
 
-const TELLS_WHICH: readonly FoundKind[] = ["day", "time", "service", "staff"];
-
-/** "Cancel the ballet and the shoe fitting", "Friday and the one on the ninth": each of two visits that are called off; null where it is one. */
-function bothOff(t: Turn, reading: Reading): Reading[] | null {
-  const [only, other] = reading.errands;
-  if (only?.errand !== "cancel" || other || SAYS_OR.test(reading.said)) return null;
-  const who = reading.found.filter((f) => ["name", "phone", "email"].includes(f.kind));
-  const context = { ...contextOf(t.house, t.now, t.state), expects: "errand" as const, errand: "cancel" as const };
-  for (const join of reading.said.matchAll(JOINS_TWO)) {
-    // "My cut and colour", where one service is called so.
-    if (reading.found.some((f) => f.kind === "service" && f.start < join.index && f.end > join.index + join[0].length)) continue;
-    const halves = [reading.said.slice(0, join.index), reading.said.slice(join.index + join[0].length)].map((text) => read(text, context)) as [
-      Reading,
-      Reading,
-    ];
-    const which = halves.map((half) => half.found.filter((f) => TELLS_WHICH.includes(f.kind)));
-    if (!which.every((found) => found.some((f) => f.kind === "day" || f.kind === "service"))) continue;
-    if (halves[0].errands[0]?.errand !== "cancel" || !ONLY_NAMES_ONE.test(halves[1].masked.replace(/<\w+>/g, " "))) continue;
-    return halves.map((half, i): Reading => ({ ...half, errands: [only], clauses: [], found: [...(which[i] as Found[]).map((f) => ofWhatStands(f)), ...who] }));
-  }
-  return null;
+/** "Move the ballet to Wednesday and tell me what a trial lesson costs": what is moved is named in its own part, by a word that the other name hides; null where nothing is hidden. */
+function namedBesideAsking(t: Turn, reading: Reading): Deed | null {
+  const i = reading.errands.findIndex((e) => e.errand === "move" || e.errand === "cancel");
+  const part = reading.clauses[i];
+  const errand = reading.errands[i]?.errand;
+  if (!part || (errand !== "move" && errand !== "cancel") || !reading.errands.every((e, k) => k === i || isAsk(e.errand))) return null;
+  const own = read(reading.said.slice(part.from, part.to === Infinity ? undefined : part.to), {
+    ...contextOf(t.house, t.now, t.state),
+    expects: "errand",
+    errand,
+  });
+  const named = ofKind(own.found, "service");
+  if (named.length === 0 || ofKind(reading.found, "service").some((f) => f.start >= part.from && f.start < part.to)) return null;
+  return { errand, reading: { ...reading, found: [...reading.found.filter((f) => f.kind !== "service"), ...named] } };
 }
-
-const TELLS_WHEN: readonly FoundKind[] = ["day", "time", "shift"];
-
-/** "Move the ballet and the fitting to next week", "the ballet to five and the fitting to one": each of two visits that are moved, by its service; null where it is one. */
-function bothMoved(t: Turn, reading: Reading): Reading[] | null {
-  const [only, other] = reading.errands;
-  if (only?.errand !== "move" || other || SAYS_OR.test(reading.said)) return null;
-  const who = reading.found.filter((f) => ["name", "phone", "email"].includes(f.kind));
-  const context = { ...contextOf(t.house, t.now, t.state), expects: "errand" as const, errand: "move" as const };
-  for (const join of reading.said.matchAll(JOINS_TWO)) {
-    const halves = [reading.said.slice(0, join.index), reading.said.slice(join.index + join[0].length)].map((text) => read(text, context)) as [
-      Reading,
-      Reading,
-    ];
-    const of = halves.map((half) => ofKind(half.found, "service"));
-    const [a, b] = [of[0]?.[0], of[1]?.[0]];
-    if (!a || !b || of.some((services) => services.length !== 1) || a.value.some((id) => b.value.includes(id))) continue;
-    // "… and the fitting to one": an hour only where something is moved to it, which the whole of it tells.
-    const when = halves.map((half, i) => {
-      const own = half.found.filter((f) => TELLS_WHEN.includes(f.kind) && f.part !== "old");
-      const inAll = reading.found.filter((f) => TELLS_WHEN.includes(f.kind) && f.part === "new" && f.start < join.index === (i === 0));
-      return [...own, ...inAll.filter((f) => !own.some((o) => o.kind === f.kind))];
-    });
-    // "The ballet at five and the fitting at one": the second is said as the first is.
-    const [first, second] = when as [Found[], Found[]];
-    if (second.length === 0) second.push(...halves[1].found.filter((f) => first.some((o) => o.kind === f.kind)).map((f): Found => ({ ...f, part: "new" })));
-    const shared = when.find((own) => own.length > 0);
-    // "Move the massage and tell me what a facial costs": the second half is another matter.
-    if (!shared || halves.some((half) => half.errands.some((e) => e.errand !== "move" && !isGuess(e)))) continue;
-    return halves.map((half, i): Reading => {
-      const own = when[i] as Found[];
-      const rest = half.found.filter(
-        (f) => (f.part === "old" && !own.some((o) => o.start === f.start)) || (!TELLS_WHEN.includes(f.kind) && !who.some((w) => w.kind === f.kind)),
-      );
-      return { ...half, errands: [only], clauses: [], found: [...rest, ...(own.length > 0 ? own : shared), ...who] };
-    });
-  }
-  return null;
-}
-
-/** A day or an hour of a visit that there is. */
-const ofWhatStands = (f: Found): Found => (f.kind === "day" || f.kind === "time" ? { ...f, part: "old" } : f);
 
 /** The reading of one of several visits: what was found of it, and the words without the other visits' services. */
 function partOf(reading: Reading, found: Found[]): Reading {

@@ -63,6 +63,10 @@ describe("days and hours", () => {
     ["my brother's wedding's on the 20th so I want a tan the day before", "2027-03-19"],
   ])("are counted from what happens: %s", (text, date) => expect(wax(text).slots.date).toBe(date));
 
+  it.each(["I work weekdays though", "we're at work on weekdays, sorry", "I work weekdays full time, so not those"])("at work are ruled out: %s", (text) =>
+    expect(dance(text).slots.exclude_weekdays).toEqual(["Monday", "Tuesday", "Wednesday", "Thursday", "Friday"]),
+  );
+
   it("of two visits stay those of two visits", () => {
     expect(dance.read("book me a tap lesson on Thursday and a trial the day after").found.filter((f) => f.kind === "day")).toHaveLength(2);
   });

@@ -234,7 +234,7 @@ function beginnings(index: Index, leads: readonly number[]): number[] | null {
   const places: number[] = [];
   const most = text.length / ONE_IN;
   for (const p of leads) {
-    const list = next[p < PAIRS ? 0 : p < TRIPLES ? 1 : 2] as Int32Array;
+    const list = next[p < PAIRS ? 0 : p < TRIPLES ? 1 : 2];
     for (let i = first[p] as number; i >= 0; i = list[i] as number) {
       places.push(i);
       if (places.length > most) return null;

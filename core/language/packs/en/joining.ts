@@ -9,7 +9,8 @@ export const SAYS_NO_TO = /\bno\s+$/;
 export const AT_WORK_ON = /\b(?:i|we|he|she)(?:'m| am|'re| are|'s| is)? (?:work|works|at work|working)\s+(?:on |every |most )?$/;
 
 /** What follows days that are told, and not asked for. */
-export const ENDS_THERE = /^s?\s*(?:$|[.,;!?]|so\b|but\b|and\b)/;
+export const ENDS_THERE =
+  /^s?\s*(?:(?:tho|though|unfortunately|sadly|sorry|mate|all day|full[- ]time|as well|too|myself|until \S+|till \S+)\b\s*)*(?:$|[.,;!?]|so\b|but\b|and\b)/;
 
 export const IF_NOT = /\bif not\s+$/;
 
