@@ -117,6 +117,18 @@ describe("after what they have was told", () => {
   });
 });
 
+describe("a wish that tells which by itself", () => {
+  it("is for what costs less", () => {
+    expect(tern("whichever massage is cheaper, for an hour, on Wednesday at ten").state.task).toMatchObject({ service: "relaxation-massage", lengthMin: 60 });
+  });
+
+  it("of every week begins with the first that can still be had", () => {
+    // It is half past eight on a Monday, and two hours' notice is asked for.
+    expect(tern("a follow-up every Monday at nine with Maren").last).toMatch(/Monday 8 March/);
+    expect(tern("the mat class every Monday at half past five").last).toMatch(/Monday 1 March/);
+  });
+});
+
 describe("what was offered", () => {
   it("is looked for a week on", () => {
     const t = talk("a couples session on Thursday the 4th at half past two, Pieter Nel, 021 555 0171", "yes", "no", "what about the week after then");

@@ -168,6 +168,11 @@ describe("ways of speaking", () => {
     ["oh one six one, triple five, 0172", "+441615550172"],
   ])("a number: %s", (text, phone) => expect(wax(text, "phone").slots.phone).toBe(phone));
 
+  it("thanks for being asked beside a number, and says goodbye where it does", () => {
+    expect(wax("it's 0161 555 0177 ta", "phone").errands).toEqual([]);
+    expect(wax("ta, that's all, bye", "anything").errands).toEqual(["thanks-bye"]);
+  });
+
   it("says me for my before kin and parts of the body", () => {
     expect(wax.read("can you do me eyebrows").said).toBe("can you do my eyebrows");
     expect(wax.read("it's for me mum").said).toBe("it's for my mum");

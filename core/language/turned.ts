@@ -291,6 +291,7 @@ const TURNS: readonly Turn[] = [
     least: 0.8,
     when: has(turns.WHAT_ELSE_BUT),
   },
+  { is: "book/whichever-costs-less", open: true, from: ["ask-price", "none", "ask-service", "book"], when: has(turns.WHICHEVER_COSTS_LESS) },
   { is: "book/on-days", open: true, from: ["move", "cancel", "none"], when: (g) => !g.sign && turns.SERVICE_ON_DAYS.test(g.masked) },
   {
     is: "book/needs-to",

@@ -97,6 +97,9 @@ export function errandsOf(said: Said, masked: string, found: readonly Found[], c
   const answers = context.expects?.startsWith("question:") === true && found.some((f) => f.kind === "yes") && !/\?/.test(masked);
   if (!open && (answers || found.some((f) => ["time", "day", "shift", "choice"].includes(f.kind))))
     judged.errands = judged.errands.filter((e) => e.errand !== "refused" || !e.rule.endsWith("/examples"));
+  // "It's 0161 …, ta", asked for a number: thanked for being asked.
+  if (!open && found.some((f) => f.kind === "phone" || f.kind === "email") && !FAREWELL.test(masked))
+    judged.errands = judged.errands.filter((e) => e.errand !== "thanks-bye");
   if (!agrees) return judged;
   const fresh = found.some((f) => ["day", "time", "service", "staff", "length", "shift"].includes(f.kind));
   return {

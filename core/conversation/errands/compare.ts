@@ -56,14 +56,19 @@ function written(t: Turn, reading: Reading, ids: readonly string[]): boolean {
   });
 }
 
-/** Of several services, the one that is the longer or the shorter, the cheaper or the dearer; null where they are alike in that. */
-export function theOneThatIs(services: readonly Service[], more: "long" | "short" | "cheap" | "dear"): string | null {
+/**
+ * Of several services, the one that is the longer or the shorter, the cheaper or the dearer; null where they are alike in
+ * that. Of a length in minutes, what that length costs is compared, where all of them come in it.
+ */
+export function theOneThatIs(services: readonly Service[], more: "long" | "short" | "cheap" | "dear", lengthMin?: number): string | null {
+  const ofLength = services.map((s) => ({ ...s, variants: s.variants.filter((v) => v.lengthMin === lengthMin) }));
+  const compared = (more === "cheap" || more === "dear") && ofLength.every((s) => s.variants.length > 0) ? ofLength : services;
   const measure = (s: Service): number | null => {
     const list = more === "long" || more === "short" ? s.variants.map((v) => v.lengthMin) : s.priceKept ? [] : s.variants.flatMap((v) => v.priceMinor ?? []);
     if (list.length === 0) return null;
     return more === "long" || more === "dear" ? -Math.max(...list) : Math.min(...list);
   };
-  const all = services.map((s) => ({ id: s.id, n: measure(s) }));
+  const all = compared.map((s) => ({ id: s.id, n: measure(s) }));
   const known = all.filter((x) => x.n !== null);
   if (known.length < 2) return null;
   const least = Math.min(...known.map((x) => x.n as number));

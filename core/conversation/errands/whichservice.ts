@@ -55,7 +55,7 @@ export interface Applying {
 export function moreOf(text: string): "long" | "short" | "cheap" | "dear" | null {
   const m = MORE_OF.exec(text);
   if (!m) return null;
-  return m[1] ? "long" : m[2] ? "short" : (m[3] ?? m[5]) ? "cheap" : "dear";
+  return m[1] ? "long" : m[2] ? "short" : (m[3] ?? m[5] ?? m[7]) ? "cheap" : "dear";
 }
 
 /** "A session with Nomvula": those of one person's services that are called by the word. */
@@ -419,6 +419,7 @@ function byMore(a: Applying): void {
     const id = theOneThatIs(
       task.among.flatMap((s) => t.house.services.get(s) ?? []),
       more,
+      task.lengthMin ?? ofKind(reading.found, "length").flatMap((f) => (typeof f.value === "number" ? [f.value] : []))[0],
     );
     if (id) {
       setService(a, id);

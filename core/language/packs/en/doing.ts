@@ -35,7 +35,8 @@ export const WHAT_DO_YOU_MEAN = /^\W*(?:what|why|how|huh|pardon|sorry|come again
 export const VISITS = /\b(?:appointment|visit|booking|slot|session)s?\b/gi;
 
 /** "The longer one", "the cheapest". */
-export const MORE_OF = /\bthe (?:(long)|(short|quick|fast)|(cheap)|(dear|pric))(?:er|est|ier|iest)\b|\bthe (?:(less|least)|(more|most)) expensive\b/i;
+export const MORE_OF =
+  /\bthe (?:(long)|(short|quick|fast)|(cheap)|(dear|pric))(?:er|est|ier|iest)\b|\bthe (?:(less|least)|(more|most)) expensive\b|\bwhichever(?: [a-z]+){0,2}? (?:is|costs) (?:the )?(cheaper|cheapest|less|least)\b/i;
 
 /** A kind of visit, before it is said with whom. */
 export const KIND_OF_VISIT =

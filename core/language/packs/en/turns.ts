@@ -120,6 +120,10 @@ export const WHAT_ELSE_BUT = /\bwhat else\b[^.?!]*\b(?:besides|apart from|other 
 /** A service is named with the days on which it may be: "acupuncture this week, but not today". */
 export const SERVICE_ON_DAYS = /^\W*(?:(?:hi|hello|hey|please)\W+)*(?:an? |some )?<service>(?: with <staff>)?,? <day>,? (?:but |just |only )?(?:not|except)\b/;
 
+/** Of several the one that costs less is wished for then: "whichever massage is cheaper, on Wednesday at ten". */
+export const WHICHEVER_COSTS_LESS =
+  /^\W*(?:(?:hi|hello|please|can i (?:have|get|book)|i'd like|i'll (?:have|take))\W+)*whichever\b[^?]*\b(?:cheap|less)[^?]*<(?:day|time)>/;
+
 /** Something is to be learnt or practised: no visit that there is is called off. */
 export const NEEDS_TO =
   /\b(?:i|we)(?:'d| would)? (?:need|want|like|have)(?: to|) (?:learn|practi[cs]e|start|try|get (?:ready|better|going)|work on|brush up)\b/;
