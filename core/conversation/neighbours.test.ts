@@ -74,6 +74,18 @@ describe("at the go-ahead", () => {
   });
 });
 
+describe("several that are listed", () => {
+  it("are each booked, one after the other", () => {
+    const t = wax("brows, lashes and a tan on Thursday the 11th please", "Holly Dean", "0161 555 0178");
+    // The one that is next stands last.
+    expect([t.state.task, ...t.state.later.toReversed()].map((x) => (x?.errand === "book" ? x.service : x?.errand))).toEqual(["brows", "lift", "spray"]);
+  });
+
+  it("are chosen from where one of them will do", () => {
+    expect(wax("brows, lashes or a tan, I can't decide").state.later).toEqual([]);
+  });
+});
+
 describe("for me and one of mine", () => {
   it("each at an hour of their own", () => {
     const t = wax("a spray tan on Friday at four for me and my sister at half past", "Nell Shaw", "0161 555 0182", "yes", "yes");

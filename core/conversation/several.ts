@@ -7,7 +7,9 @@ import {
   AND_THE_SAME_DAY,
   BEHIND_AND,
   DAY_TOO,
+  BETWEEN_THEM,
   FOR_ALL,
+  GOES_ON_LISTING,
   HERS_TOO,
   LINKS,
   LINKS_VISITS,
@@ -401,6 +403,7 @@ function eachAtItsHour(t: Turn, reading: Reading): Found[][] | null {
 function together(reading: Reading, does: (who: string, service: string) => boolean): Found[][] {
   const services = ofKind(reading.found, "service");
   const [a, b] = services;
+  if (services.length > 2) return listed(reading, services);
   if (services.length !== 2 || !a || !b || a.value.length !== 1 || b.value.length !== 1 || a.value[0] === b.value[0]) return [];
   if (!AND_THE_SAME_DAY.test(reading.said.slice(a.end, b.start))) return [];
   if (reading.question && !reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability")) return [];
@@ -415,6 +418,22 @@ function together(reading: Reading, does: (who: string, service: string) => bool
     reading.found.filter((f) => f !== b && !ofSecond(f)),
     reading.found.filter((f) => f !== a && !ofFirst(f) && f.kind !== "time" && (f.kind !== "length" || ofSecond(f))),
   ];
+}
+
+/** More are not taken one after the other. */
+const MOST_LISTED = 4;
+
+/** "Brows, lashes and a tan": each of several that are listed, the second and the others right after the one before. */
+function listed(reading: Reading, services: FoundOf<"service">[]): Found[][] {
+  const ids = services.flatMap((s) => s.value);
+  if (services.length > MOST_LISTED || ids.length !== services.length || new Set(ids).size < ids.length || reading.question) return [];
+  const gaps = services.slice(1).map((s, i) => reading.said.slice(services[i]?.end, s.start));
+  if (
+    !gaps.every((gap, i) => (i < gaps.length - 1 ? GOES_ON_LISTING : AND_THE_SAME_DAY).test(gap)) ||
+    BETWEEN_THEM.test(reading.said.slice(0, services[0]?.start))
+  )
+    return [];
+  return services.map((own, i) => reading.found.filter((f) => (f.kind !== "service" || f === own) && (i === 0 || f.kind !== "time")));
 }
 
 /**

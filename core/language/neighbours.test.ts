@@ -166,6 +166,8 @@ describe("ways of speaking", () => {
   it.each([
     ["0161, treble five, oh one seven one", "+441615550171"],
     ["oh one six one, triple five, 0172", "+441615550172"],
+    ["0161 555 0178, one more thing", "+441615550178"],
+    ["0161 555 0179, two of us", "+441615550179"],
   ])("a number: %s", (text, phone) => expect(wax(text, "phone").slots.phone).toBe(phone));
 
   it("thanks for being asked beside a number, and says goodbye where it does", () => {

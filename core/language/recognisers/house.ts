@@ -58,6 +58,7 @@ import { KIN_WORDS, SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
 import { BUT_NOT, UNWANTED, WANTED_INSTEAD } from "../packs/en/signs.ts";
 import { CARDINALS, COMMON, DIGIT_WORDS, MINUTE_WORDS, ORDINALS, TITLES } from "../packs/en/words.ts";
 import { rankOf, vectorOf } from "../vectors.ts";
+import { GOES_ON_LISTING } from "../packs/en/doing.ts";
 import { eachMatch } from "../patterns.ts";
 import { normalise, stem, type Said, type Token } from "../text.ts";
 
@@ -446,7 +447,7 @@ function besideNamed(lexicon: Lexicon, at: readonly Token[], named: readonly Fou
   });
 }
 
-/** "Piano on Saturday and guitar on Friday": words that each tell of one service alone, with "and" between them. */
+/** "Piano on Saturday and guitar on Friday", "brows, lashes and a tan": words that each tell of one service alone, with "and" before the last. */
 function byThemselves(lexicon: Lexicon, at: readonly Token[], said: Said): { token: Token; ids: string[] }[] {
   const plain = at.flatMap((token) => {
     const ids = [...(telling(lexicon, token.text)?.of ?? [])];
@@ -454,7 +455,8 @@ function byThemselves(lexicon: Lexicon, at: readonly Token[], said: Said): { tok
   });
   const distinct = new Set(plain.map((p) => p.ids[0]));
   if (plain.length !== at.length || distinct.size !== plain.length || plain.length < 2) return [];
-  const linked = plain.every((p, i) => i === 0 || NAMES_ANOTHER.test(said.norm.slice((plain[i - 1] as { token: Token }).token.end, p.token.start)));
+  const gaps = plain.slice(1).map((p, i) => said.norm.slice((plain[i] as { token: Token }).token.end, p.token.start));
+  const linked = gaps.every((gap, i) => NAMES_ANOTHER.test(gap) || (i < gaps.length - 1 && GOES_ON_LISTING.test(gap)));
   return linked ? plain : [];
 }
 

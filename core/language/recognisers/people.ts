@@ -83,7 +83,8 @@ export function phones(said: Said, at: Moment): Found[] {
     if (/^(?:\d{1,2}([/.-])\d{1,2}\1(?:\d\d|20\d\d)|20\d\d-\d\d-\d\d)$/.test(said.norm.slice(run.start, run.end))) continue;
     // "Friday at four, 902 555 0145": the hour before a number is none of it.
     const hour = run.first && AN_HOUR_BEFORE.test(said.norm.slice(Math.max(0, run.start - 24), run.start)) ? run.first : undefined;
-    for (const { digits, start } of [...(hour ? [hour] : []), run]) {
+    // "902 555 0145, two things": nor is a word behind it that is a figure as well.
+    for (const { digits, start, end } of [...(hour ? [{ ...hour, end: run.end }] : []), run, ...(run.short ? [{ ...run, ...run.short }] : [])]) {
       if (digits.length < 7 || digits.length > 15) continue;
       const parsed = phoneOf(digits, run.plus, at);
       if (parsed) {
@@ -92,7 +93,7 @@ export function phones(said: Said, at: Moment): Found[] {
           value: parsed.e164,
           rule: "phone/number",
           start,
-          end: run.end,
+          end,
           ...(parsed.assumed ? { assumed: parsed.assumed } : {}),
         });
         continue each;
@@ -120,6 +121,8 @@ interface Run {
   end: number;
   /** What follows a first one or two digits, where more of them come. */
   first?: { digits: string; start: number };
+  /** What stands before a last figure that is a word behind a comma. */
+  short?: { digits: string; end: number };
 }
 
 const isDigits = (word: string): boolean => /^\d+$/.test(word) || DIGIT_WORDS[word] !== undefined;
@@ -177,6 +180,8 @@ function digitRuns(said: Said): Run[] {
       const open: Run = run;
       if (open.digits.length <= 2 && open.first === undefined) open.first = { digits: "", start: t.start };
       if (open.first) open.first.digits += digits;
+      delete open.short;
+      if (/,/.test(gap) && DIGIT_WORDS[t.text] !== undefined && digits.length === 1) open.short = { digits: open.digits, end: open.end };
       open.digits += digits;
       open.end = last.end;
     } else {

@@ -181,6 +181,12 @@ export const SAYS_OR = /\bor\b/i;
 export const AND_THE_SAME_DAY =
   /^\s*,?\s*(?:and|plus|&|with|together with|as well as),?\s+(?:(?:on |for )?(?:the |that )?same day,?\s+)?(?:also )?(?:an?|the|my)?\s*$/i;
 
+/** Between two of a list. */
+export const GOES_ON_LISTING = /^\s*,\s*(?:also\s+)?(?:an?|the|my|some)?\s*$/i;
+
+/** Before those of which one is to be chosen. */
+export const BETWEEN_THEM = /\b(?:between|either|which of|whether|difference|out of)\b/i;
+
 /** Between a visit and what it is to be instead. */
 export const TO_ANOTHER_KIND = /\b(?:to|into|for|with|instead|(?:make|do) (?:it|that))\s+(?:be\s+)?(?:an?|the|one)?\s*$/i;
 
