@@ -81,6 +81,16 @@ describe("several that are listed", () => {
     expect([t.state.task, ...t.state.later.toReversed()].map((x) => (x?.errand === "book" ? x.service : x?.errand))).toEqual(["brows", "lift", "spray"]);
   });
 
+  it("are each booked where it is asked whether they could be", () => {
+    const t = wax("could I get brows, lashes and a tan on Thursday the 11th?", "Holly Dean", "0161 555 0178");
+    expect([t.state.task, ...t.state.later.toReversed()].map((x) => (x?.errand === "book" ? x.service : x?.errand))).toEqual(["brows", "lift", "spray"]);
+  });
+
+  it("are not booked where it is asked what they cost", () => {
+    const t = wax("how much are brows, lashes and a tan?");
+    expect([t.state.task, ...t.state.later]).toEqual([null]);
+  });
+
   it("are chosen from where one of them will do", () => {
     expect(wax("brows, lashes or a tan, I can't decide").state.later).toEqual([]);
   });

@@ -1,9 +1,10 @@
-import { FOR_ALL, JOINS_TWO, ONE_LIKE_IT, OF_ONESELF, OF_SOMEBODY, ONE_AFTER_ANOTHER, SAYS_OR, THING_OF_ITS_OWN } from "../language/packs/en/doing.ts";
+import { FOR_ALL, ONE_LIKE_IT, OF_ONESELF, OF_SOMEBODY, ONE_AFTER_ANOTHER, SAYS_OR, THING_OF_ITS_OWN } from "../language/packs/en/doing.ts";
 import { COULD_COME } from "../language/packs/en/talk.ts";
 import { readTime } from "../language/clock.ts";
 import { ofKind, type Found, type FoundKind } from "../language/found.ts";
 import { read, type Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
+import { joinsOf } from "./joins.ts";
 import type { Turn } from "./turn.ts";
 
 /** Two visits that are told in the same shape, and whether the second comes right after the first. */
@@ -13,8 +14,6 @@ export interface TwoAlike {
   follows: boolean;
 }
 
-/** More places at which two visits may be joined are not looked at. */
-const MOST_JOINS = 4;
 const ABOUT_A_VISIT: readonly FoundKind[] = ["service", "day", "time", "length", "staff", "gender", "for-whom"];
 
 /**
@@ -25,11 +24,7 @@ const ABOUT_A_VISIT: readonly FoundKind[] = ["service", "day", "time", "length",
  */
 export function alike(t: Turn, reading: Reading): TwoAlike | null {
   if (SAYS_OR.test(reading.said)) return null;
-  const joins = [...reading.said.matchAll(JOINS_TWO)];
-  if (joins.length > MOST_JOINS) return null;
-  for (const join of joins) {
-    const left = reading.said.slice(0, join.index);
-    const right = reading.said.slice(join.index + join[0].length);
+  for (const { left, right } of joinsOf(reading.said)) {
     const two = eachOfTheirOwn(t, left, right) ?? eachAtAnHour(t, left, right);
     if (two) return two;
   }

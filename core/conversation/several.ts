@@ -165,7 +165,7 @@ function namedBesideAsking(t: Turn, reading: Reading): Deed | null {
     expects: "errand",
     errand,
   });
-  const named = ofKind(own.found, "service");
+  const named = ofKind(own.found, "service").map((f) => ({ ...f, start: f.start + part.from, end: f.end + part.from }));
   if (named.length === 0 || ofKind(reading.found, "service").some((f) => f.start >= part.from && f.start < part.to)) return null;
   return { errand, reading: { ...reading, found: [...reading.found.filter((f) => f.kind !== "service"), ...named] } };
 }
@@ -403,10 +403,11 @@ function eachAtItsHour(t: Turn, reading: Reading): Found[][] | null {
 function together(reading: Reading, does: (who: string, service: string) => boolean): Found[][] {
   const services = ofKind(reading.found, "service");
   const [a, b] = services;
+  // "Can I get a cut and a shave on Friday" wishes for both; "what are a cut and a shave" does not.
+  if (reading.question && !reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability")) return [];
   if (services.length > 2) return listed(reading, services);
   if (services.length !== 2 || !a || !b || a.value.length !== 1 || b.value.length !== 1 || a.value[0] === b.value[0]) return [];
   if (!AND_THE_SAME_DAY.test(reading.said.slice(a.end, b.start))) return [];
-  if (reading.question && !reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability")) return [];
   // "Pilates and also a massage right after, an hour, Nell if possible": what follows the second is of that one where only it can be.
   const ofSecond = (f: Found): boolean =>
     f.start > b.end &&
@@ -426,7 +427,7 @@ const MOST_LISTED = 4;
 /** "Brows, lashes and a tan": each of several that are listed, the second and the others right after the one before. */
 function listed(reading: Reading, services: FoundOf<"service">[]): Found[][] {
   const ids = services.flatMap((s) => s.value);
-  if (services.length > MOST_LISTED || ids.length !== services.length || new Set(ids).size < ids.length || reading.question) return [];
+  if (services.length > MOST_LISTED || ids.length !== services.length || new Set(ids).size < ids.length) return [];
   const gaps = services.slice(1).map((s, i) => reading.said.slice(services[i]?.end, s.start));
   if (
     !gaps.every((gap, i) => (i < gaps.length - 1 ? GOES_ON_LISTING : AND_THE_SAME_DAY).test(gap)) ||

@@ -52,6 +52,13 @@ describe("what was told of a need", () => {
     expect(likely(setHouse("sixth", "birch"), told)).toEqual([]);
   });
 
+  it("speaks for nothing that is for another age", () => {
+    const house = setHouse("sixth", "birch");
+    const grown = { ...house, handbook: { ...house.handbook, services: house.handbook.services.map((s) => ({ ...s, about: `${s.about} From 16 years.` })) } };
+    expect(likely(grown, "a corner of her tooth broke off")).not.toEqual([]);
+    expect(likely(grown, "a corner of her tooth broke off, she's nine")).toEqual([]);
+  });
+
   it("speaks for nothing that every service is near to", () => {
     expect(likely(setHouse("fourth", "bukit"), "a lesson please")).not.toHaveLength(1);
   });

@@ -69,7 +69,7 @@ function above(values: readonly number[]): number[] {
 
 /**
  * The services that what somebody told of a need speaks for, likeliest first: "my crown came off, it's urgent" of a
- * toothache appointment. Empty where nothing told is near enough to any.
+ * toothache appointment. Empty where nothing told is near enough to any, or all are for another age.
  *
  * Each house left out in turn, some are named for 119 of 135 needs; the one that somebody who has worked there for years
  * would ask about is among them in 98, and is the only one in 41 of the 49 times that one is named alone.
@@ -98,20 +98,21 @@ export function likely(house: House, told: string): string[] {
     });
   }
   if (!(Math.max(...byWords) >= SPEAKS)) return [];
-  const sense = senseOfText(told);
-  const like = list.map((s) => s.senses.map((own) => cosine(sense, own)));
-  const signs = [byWords, above(like.map((l) => Math.max(...l))), above(like.map((l) => l.at(-1) as number)), bySense];
   // What is for three to five year olds is for nobody of nine.
   const age = ageIn(told);
-  const scores = list.map((s, i) =>
-    mayCome(s.said, age) ? signs.reduce((sum, values, k) => sum + (WEIGHTS[k] as number) * (values[i] as number), 0) : -Infinity,
-  );
   // "She's never sat on a horse, where do we start": what there is for beginners, where it is one thing.
   if (BEGINS.test(told)) {
     const [first, another] = list.filter((s) => FOR_BEGINNERS.test(house.services.get(s.id)?.name ?? "") && mayCome(s.said, age));
     if (first && !another) return [first.id];
   }
+  const sense = senseOfText(told);
+  const like = list.map((s) => s.senses.map((own) => cosine(sense, own)));
+  const signs = [byWords, above(like.map((l) => Math.max(...l))), above(like.map((l) => l.at(-1) as number)), bySense];
+  const scores = list.map((s, i) =>
+    mayCome(s.said, age) ? signs.reduce((sum, values, k) => sum + (WEIGHTS[k] as number) * (values[i] as number), 0) : -Infinity,
+  );
   const best = Math.max(...scores);
+  if (best === -Infinity) return [];
   const shares = scores.map((s) => Math.exp(s - best));
   const all = shares.reduce((sum, x) => sum + x, 0);
   const ranked = list.map((s, i) => ({ id: s.id, share: shares[i] as number })).sort((a, b) => b.share - a.share);

@@ -297,10 +297,7 @@ const TURNS: readonly Turn[] = [
     is: "book/needs-to",
     open: true,
     from: ["cancel"],
-    when: (g) =>
-      g.sign?.rule !== "errand/cancel/cancel" &&
-      turns.NEEDS_TO.test(g.masked) &&
-      !/\b(?:another|other|different|instead|later|sooner|appointment|booking|visit|session)\b/.test(g.masked),
+    when: (g) => g.sign?.rule !== "errand/cancel/cancel" && turns.NEEDS_TO.test(g.masked) && !turns.NEEDS_A_VISIT.test(g.masked),
   },
   { is: "move/let-it-be", open: true, from: ["book", "none", "ask-availability", "move"], least: 0.7, when: has(turns.LET_IT_BE) },
   { is: "person/put-through", notFrom: ["refused", "emergency"], least: 0.7, when: has(turns.PUT_THROUGH) },

@@ -80,14 +80,10 @@ const ratherThanAGuess: Step = (m) => {
   const line = (least: number): boolean => fromHandbook(t, reading, least, reading.text, true, ["answer"]);
   const asks = reading.question && (errands[0] === "ask-mine" || errands[0] === "book");
   // "Ballet for my nine year old" wishes for it, whatever line there is about ages.
-  const doubtful =
-    errands[0] === "book" &&
-    !FOR_ONE.test(reading.masked) &&
-    (reading.errands[0]?.sure ?? 1) < 0.9 &&
-    !reading.found.some((f) => f.kind === "service" && f.rule !== "service/telling-word");
+  const wishes = errands[0] === "book" && !FOR_ONE.test(reading.masked);
+  const doubtful = wishes && (reading.errands[0]?.sure ?? 1) < 0.9 && !reading.found.some((f) => f.kind === "service" && f.rule !== "service/telling-word");
   // "I want to give my wife some sessions for her birthday": said in nearly the words of a line, and naming nothing by its name.
-  const toTheWord =
-    errands[0] === "book" && !FOR_ONE.test(reading.masked) && !reading.found.some((f) => f.kind === "service" && !WEAK_SERVICE.test(f.rule)) && line(0.95);
+  const toTheWord = wishes && !reading.found.some((f) => f.kind === "service" && !WEAK_SERVICE.test(f.rule)) && line(0.95);
   return ((asks && !wants && line(0.9)) || (doubtful && !wants && line(0.75)) || toTheWord) && answered(m, "answer/rather-than-a-guess");
 };
 
@@ -146,7 +142,7 @@ const besideAMove: Step = (m) => {
 
 const LINES: readonly Step[] = [besideAMove, plainlyWritten, ratherThanNothingNamed, ratherThanAGuess, ratherThanAWish];
 
-/** "He's never sat on a pony, where do we begin": with what there is for beginners, whatever line speaks of his age. */
+/** "He's never sat on a horse, where do we begin": with what there is for beginners, whatever line speaks of his age. */
 const wantsToBegin = ({ t, reading, errands }: Heard): boolean =>
   errands.length === 1 && errands[0] === "book" && BEGINS.test(reading.said) && likely(t.house, ofTheNeed(reading)).length === 1;
 

@@ -128,6 +128,9 @@ export const WHICHEVER_COSTS_LESS =
 export const NEEDS_TO =
   /\b(?:i|we)(?:'d| would)? (?:need|want|like|have)(?: to|) (?:learn|practi[cs]e|start|try|get (?:ready|better|going)|work on|brush up)\b/;
 
+/** Who needs one of these speaks of a visit: "I need to start later", "I need another". */
+export const NEEDS_A_VISIT = /\b(?:another|other|different|instead|later|sooner|appointment|booking|visit|session)\b/;
+
 /** What was charged is looked into, and nothing is seen to on a visit. */
 export const OF_A_BILL = /\b(?:bill|invoice|charged?|receipt|statement|overcharged|payment|refund)\b/;
 
