@@ -148,7 +148,7 @@ my son *fourteen wants to join a <service> <day>
 would you kindly arrange <service> for my *thumb <day> <time>
 hello my neck is stiff as a board could <staff> work on it <day>
 reserve <day> <time> <service> <places>
-good day kindly arrange a <service> for me with mr <staff> on <day>
+good day kindly arrange a <service> for me with <staff> on <day>
 any chance of a <service> session <day> <staff> said i need three
 thinking of treating myself <length> <service> <day> <time>
 ok so my coach says get <service> before <day>
@@ -490,7 +490,7 @@ we'd like to learn how to do our own <service> up <day> just the <places>
 get me in with whoever's free for <service> <time> <day>
 i need something <service> by <day>
 <places> want to make our <service> could we come in <day>?
-i'd like an appointment with mr <staff> about my <service>
+i'd like an appointment with <staff> about my <service>
 can i see a lawyer <day> about an <service> notice
 i want to set up an <service> <day> <time> would be *ideal
 could you book <service> for <day> <time>
@@ -568,7 +568,7 @@ my son *starts school <day> and needs a <service> up
 my wife's seeing <staff> <day> can i come along <time> for mine
 hello there my name is <name> and my doctor says i *ought to see a <staff> about my hip do you have anything <day>?
 hey can i come in <day> for a <service> <length>
-i'd like to arrange an appointment with mr <staff> <day> <time> if he is working
+i'd like to arrange an appointment with <staff> <day> <time> if he is working
 looking to start <service> can you put me in the <day> one
 please reserve a <length> <service> for me on <day> <time>
 my *shoulder's killing me is there any chance <staff> could squeeze me in before <day>
@@ -1186,6 +1186,107 @@ i'm running the *victoria falls <service> and i need a coach
 i would like to be <service> for <length> after my session <day>
 can my daughter of nine join the <service> <day> <time>
 <places> +ladies who want <service> <day>
+could i please have <length> with <staff> <day> the <service> kind
+i pulled something in my *calf playing *ball and i'd like a <service> to see it
+hi i'm new i want to start with <service> for my hip <day> if you can
+<day> the <service> is there a mat for me
+can you squeeze me in for <service> <day> <time>
+i was with <staff> last month for my ankle and should come back for a check
+an appointment for my mom with <staff> please <service> <day>
+<name> here <phone> a <service> <day> <time>
+my heel hurts when i run i'd like someone to film me running
+would love a <length> <service> as a treat <day>
+<places> in the <day> <service> please
+i want to be <service> up before <day> s game
+book <service> with <staff> for <day> <time>
+anything with <staff> <day> i'm a regular
+my wife gave me your number i need a <service> for my lower back <length> is *plenty
+put me in for whatever you have <day> with a man
+i'd like to try <service> i've never done it sometime <day>
+can <places> <service> next to each other <day>
+need <length> of <service> with <staff> my shoulders are a mess
+i want to sit in the <service> by myself <day> <time>
+there's <places> we'd like the <service> <day> <time>
+i'm twenty weeks along and my back is killing me could i get a <service> <day>
+i get these awful <service> from sitting all day can somebody work on my neck
+let me get <length> of the <service> <day>
+sign <places> up for <service> <day>
+a <service> before my *vacation i leave <day>
+my <service> are *wrecked from the marathon do you have that +bowl thing open <day> or <day>
+book me a <service> any <day> <time>
+i want the <service> <day> <time>
+could i come in for <length> with <staff> <day> <time>
+it's my wife's birthday <day> and i'd like to get her a <service> that day
+hello there i'd like to see someone about my <service> i've not been before
+my *wee one *greets all night could <staff> have a look at her <day>
+<length> s <service> with <staff> <day> <time> please <time>
+i could do with my <service> seen to <day> <time> would suit
+good morning i was with <staff> <day> my neck has gone again and i'd like to come back
+i <service> my teeth something terrible has <staff> time for me <day>
+my son <service> on his toes and the teacher says to have it looked at
+<places> at the <service> <day> for my husband and me
+would you have a <service> with <staff> for me <day> <time>
+<service> again i need an appointment as soon as there is one
+this is <name> on <phone> my <service> are done in can i have a +fitting with <staff> <day>
+i'm *sixteen weeks and i'd like to join the <service> <day>
+can somebody come to our office and sort out my <service> any day <day>
+<length> on my shoulders with <staff> <day> <time>
+<service> please for myself this time <day> <time>
+my mother is *eighty-one and her <service> are like *horn might she come <day>
+i'd like <staff> to see my man he can hardly stand up straight
+a <service> appointment with a lady not <day>
+hey could you put me down for <length> <service> with <staff> <day>
+i've *tweaked my *hamstring and i'm looking to get in with a <staff>
+never been to your place my *ankle's swollen up any chance of <day> <time>
+<places> would like to come to the <day> <time> <service>
+<service> <day> <time> if <staff> can
+it's <name> <phone> i want to see <staff> for <length> of <service> <day>
+my boy *rolled his wrist at *hockey and he'll need a <service> preferably <time> on <day>
+can i come in for my *six-week check with <staff>
+i'm training for the *bluenose and i'd like my *stride *filmed any day <day>
+something gentle and slow <length> <day>
+i'd like my knee <service> <time> <day>
+<service> please not <day>
+reserve <length> for my aunt with a lady *masseuse <day>
+*yusuf *karaca again same shoulder could <staff> take me <day> <time>
+i need <service> made
+hiya can i get my <service> done with <staff> <day> the full ones
+i've had it with +shaving my <service> i want to start laser but i've never had it
+any of your lot free to do my <service> <day> it's <name>
+<service> please <day> <time> with <staff>
+i'm off to *ibiza <day> and i need a <service> <day>
+my *ex's name is on my wrist and i want <service>
+could i come for a <service> the long appointment <day> <time>
+<service> for my sister <day> <time> it's her birthday
+hello love it's <name> <phone> i've got more of them <service> on my +nose can <staff> do me <day>
+second go at my <service> with <staff> <day>
+i've still got <service> +scars from school *what've you got <day> <time>
+<places> want <service> <day>
+please book me in for a <service> with <staff> <day> <time>
+want my <service> waxing before the *stag do <day> <day> s good with a *bloke
+my <service> look like two *slugs help <day> *dinnertime if you can
+<service> for both my legs on <day> anyone will do
+<service> thing an <time> <day> or <day>
+i'd want the half <service> so <length> <day> <time>
+my daughter's *prom is <day> *she'd like a light <service> <day>
+howdy <places> need to learn to <service> <day> can we start <day>
+i'd like to sign my little girl up for the <service> <day>
+<service> with <staff><length> <day> <time>
+you got me for <service> <day> <time> with <staff>
+my daughter's teacher says she might be ready for <service> somebody needs to look at her feet <day> <time>
+never +danced a day in my life but my wife's making me what do i start with maybe <day>
+need new <service> can <staff> see me <day> <time>
+<service> for +drill team are <day> and i want <staff> to look at my +solo <day>
+this is <name> <phone> i want another <service> <day> <time> with <staff>
+could a man teach <places> to <service>
+<service> for my 12 year old nephew any <time> except <day>
+i'm giving my <service> away on <day> and i can't +dance we need to practice our song together
+i'd like to learn that *texas <service> is <staff> there <day> <time>
+put <places> in the <day> *tots with our kids
+my son's +quince *escort he needs to learn the <service> by <day>
+one on one <service> with <staff> <day> <time>
+can somebody fit my <service> for +pointe shoes <day>
+i want to <service> before i *spend real money some <time> <day>
 = ask-availability
 do you have any slots for a <length> <service> <day> <time>
 next available *massage?
@@ -1193,7 +1294,6 @@ is <staff> free <day> <time>
 anything going <day> <time>
 have you got anything <day> <time>
 is the <day> <service> full
-how soon could <staff> see me
 got space <places> in <day> <service>?
 have you anything for an <service> <time> <day>
 earliest you have for a <service>
@@ -1262,7 +1362,6 @@ any time left before <day> for a <service>
 have you time for a quick <service> <time> <day>
 have you got any free spots <day> <time> at all
 what's <staff> next opening looking *like?
-is there space in the <service> <day>
 any availability for <service> <day>?
 does <staff> have time <day>
 what times do you have for <service> <day>
@@ -1281,8 +1380,6 @@ is <day> <time> any good for a <service> with <staff>?
 any openings at your place <day> <time>
 what's the earliest appointment with <staff>
 is there still room in <day> s <service>
-does <staff> have any time <day>
-when could i get in for <service>
 are there any <service> appointments left <day>
 have you got anything <time> <day>
 do you have a slot for a <service> <day>
@@ -1520,6 +1617,48 @@ what is the earliest that i can see a trainer <time>
 does <staff> have <length> <day>
 when can i +box with coach <day>
 is there any trainer available now
+is there still room in the <service> <day>
+what times has <staff> got <day>
+any <service> slots left <day> <time>
+when could <staff> see me next
+have you got something <time> <day>
+are you all booked up <day>
+could <staff> fit in <length> <day>
+got room for one more in <day> s or <day> s <service>
+do you have any <service> open <day>
+what's the soonest i could get a <service>
+are there <time> times for the <service> <day>
+is <day> *crowded or have you got space
+has <staff> anything <day>
+is it possible to get in to see <staff> <day> at all
+what have you free the *morn <time>
+how long would i have to wait to see <staff>
+do you have an <time> for a <service>
+is <staff> free at any time <day> <time>
+have you still got spots in <day> s <service>
+what's your first opening for <service>
+any hope of a <service> <day>
+i'm only in town until <day> is there room for a <service> before that
+who's got space <day> for a <service>
+how does <day> look with <staff>
+what slots are going for a <service> <day>
+has <staff> got anything <day> <time>
+can you fit anybody in <day> for a <service>
+when's the soonest <staff> can see me
+are the <time> <day> all gone
+would <staff> be about <day> to do a <service>
+anything at all <time> <day>
+you full <day> <time>
+i'll be in town <time> <day> got anything for <service>
+what's <staff> got open <day>
+you have any room left in <day> s *tots <service>
+can anybody take us <day>
+is there <length> free <time> <day>
+how soon could we get a <service>
+any chance <staff> open <day> <time>
+when's the next <service> with space for six
+do you have anything late <day>
+are <staff> <day> pretty full
 = ask-price
 what's the damage for <length> of <service>
 how much do you charge for <service>
@@ -1530,7 +1669,6 @@ what would <length> <service> set me back
 how much are the <service> each
 how much for an <service>
 what's a <service> cost
-what do you charge for <service>
 what's the price of <service> <length>
 how much would it cost to have my <service> straightened
 how much for a <service> <length>
@@ -1737,7 +1875,6 @@ what do you take for a first <service> visit
 is the <length> <service> much dearer than the hour
 tell me what things cost with you
 what does <service> cost a time
-is there a charge for the <service>
 <service> what am i looking at *money-wise
 how much for the two month <service>
 is the <service> with pictures more expensive
@@ -1915,6 +2052,45 @@ how many +kwacha for the <service> of <length>
 what will i pay for a <service>
 if we are two do we pay double
 what is the charge for a couple
+how much for the <service>
+price of <length> of <service> please
+one <service> is how many dollars
+is <service> physio cheaper than the first one
+what would the running thing set me back
+do <service> cost a lot
+how much is it to <service> for <length>
+is the <service> one per person or for both
+what do you guys charge for a <service>
+what's the <service> run <length>
+do <service> cost more than *scrubs
+if <places> share the <service> what's the damage
+what are you asking for a <service> these days
+how much is <length> with <staff>
+is it dear the <service> thing
+and what do the <service> come to
+what does it cost for my <service>
+do you charge for a <service> the same as a *grown-up
+what would i pay for a <service> of <length>
+the fee for a first <service> visit please
+is <service> under thirty dollars
+would <service> make much of a *hole in my wallet
+how much do the <service> run
+of the two <service> which one takes more out of my *pocket
+how much do you want for a full <service>
+what's the price on getting a <service> *zapped
+is the <service> dearer than the +brows
+<service> what am i looking at
+what *d'you charge for +lip and +chin with the <service>
+do i pay anything for the <service>
+could i ask the price of <length> for the <service>
+what's a <service> these days
+what do you charge for <length> of <service>
+how much to get in on <service>
+do i pay anything for that <service>
+what's it run for a <service>
+five <service> what would that cost us
+is <length> of <service> much less than <length>
+is there a fee for <service>
 = ask-service
 how long does the <service> thing take
 what exactly is <service>
@@ -1925,7 +2101,6 @@ do you do <service> for pregnant women
 what's the difference between the two <service>
 do you offer *cupping
 can my 13 year old do <service>
-do you treat kids
 how long is the <service> thing
 what happens at a <service>
 do i have to take my <service> out before
@@ -2086,11 +2261,9 @@ do you handle crypto
 can we do it by video
 what would you suggest for a *frozen shoulder
 is there something i should not eat before <service>
-how long does an <service> *take?
 what exactly is <service>?
 do you offer *cupping?
 would <service> help with migraines
-what should i bring for the <service>
 is the <service> suitable for *seniors?
 which <service> is better for stress
 what happens in the <service>
@@ -2172,7 +2345,6 @@ do you see *ferrets
 how long does <service> take for a big dog
 can he have *breakfast before his <service>
 does the <service> hurt her
-what do i need to bring for the <service>
 do you look after cats over the holidays
 what do you change in a <service>
 do you do +hybrids
@@ -2392,7 +2564,6 @@ can a *six-year-old join the <service>
 is the <service> for beginners as well
 do you teach people in wheelchairs
 what do i get after the <service>
-how many people fit in the <service>
 do you also do tennis
 must i bring shoes
 can you cut my driver shorter
@@ -2535,6 +2706,7 @@ do you do *veneers
 can the <service> be worn over braces
 is six too young for a <service>
 do you treat people who <service> their teeth at night
+how old do you have to be to <service>
 what do they do with me in the <service>
 will <service> help me with my stress
 do i need to be flexible for <service>
@@ -2542,6 +2714,54 @@ should i eat before the <service>
 what do i come with for the <service>
 do you have *swimming
 is the <service> *accurate
+what all do they do in a <service>
+for how long does an <service> go
+does <service> work on *plantar *fasciitis
+do i bring anything along to <service>
+is +hydrotherapy among the things you do
+i'm over seventy is the <service> something for me
+what should i wear for the knee check
+which one's better for a tight neck <service> or +relaxation
+what is a <service> anyway
+do i get my hair wet in the <service>
+does <service> help with anxiety
+do you have a +steam room
+what all do i bring to the <service>
+is the <service> safe if i've got *asthma
+can a guy my size fit in the <service> i'm six five
+what's done to me at a <service>
+is the <service> any good for <service>
+do i need my red book for the <service>
+can you help with tennis elbow
+my granny has had a hip done can she take part in the <service>
+is the <service> very sore
+what goes on during a first <service>
+how long will i be on the table for <service>
+could <service> do anything for my sore *thumb
+do i have to bring my old runners to the <service> thing
+would you say that a <service> is good for a stiff back
+do you also fit knee braces
+is the <service> all right for somebody who's never done it
+what does <service> actually do to your face
+is a <service> the same as *extensions
+would a <service> fit in me <time>
+will one go be enough to get a <service> off
+does the <service> come in different *shades
+what should i have on when i come for my <service>
+does the <service> thing work for a *feller
+have you got anything for the <service> on my +cheeks
+do you do *sugaring
+can your <service> do me whole back in one go
+what all do we learn in a <service>
+is <service> just for girls
+how long's <service> go
+does a <service> hurt
+what kind of shoes for <service>
+<service> or +ballroom i can't tell them apart
+can a total beginner do <service>
+do you teach *flamenco
+can i learn <service> from you
+would the <service> tell me if i'm any good
 = ask-hours
 what time do you shut <day>
 when do you open <day>
@@ -2553,7 +2773,6 @@ are you open <day>
 do you open <day>
 are you around <day>
 opening hours please
-how late are you open <day>
 are you shut for <day>
 do you open <time>
 do you do <time>
@@ -2588,7 +2807,6 @@ do you work <day> <time>
 until what time <day>
 what time *unu open <day>
 you working on <day>
-what are your hours <day>
 how early do you get in
 could you give me your opening hours for the *week?
 will you be closing at all over the easter break
@@ -2747,6 +2965,30 @@ how late can i call you <day>
 what time do you open <time>
 up to what time are you there <day>
 <day> will you be open
+up to what time are you open <day>
+what are the hours <day>
+will you be shut the whole of <day>
+how early can i get in <day>
+<day> is anybody there
+you open late <day> right
+<day> how late are you there
+<day> what time do the doors shut
+is it open with you at <day>
+will there be anyone in on <day>
+when do you lock up <day>
+anybody behind the desk on <day>
+what's the earliest that you open in the week
+is anybody in on <day>
+do you keep <time> hours <day>
+what time are you there till <day>
+you're shut <day> aren't you
+bank holidays are you in or not
+what time's it start <day> with you
+you open <day>
+how late do you stay open <day> through <day>
+will the studio be open on <day>
+what time does the place open <day>
+are you running a regular schedule <day>
 = ask-place
 which bus gets me there
 is there somewhere i can leave the car
@@ -2760,7 +3002,6 @@ can i get in with a buggy
 do you have the toilet on the ground floor
 where can i drop off
 how far is it from the station
-how do i find you
 do you *validate parking
 what's the address again
 how do i get in from +wharf +lane
@@ -3014,6 +3255,30 @@ are you anywhere near the library
 where exactly is the studio
 which +minibus do i take from town
 is my car safe at your place
+could you tell me your address again
+is the door on the +wharf side or the street side
+is there a lift i've got a bad leg
+which bus goes out to you
+which end of town is your place at
+can i park my *truck there
+does the <service> work for someone in a wheelchair
+is there a bus out your way
+whereabouts in *edinburgh are you
+what bus do i get from *leith
+are there many steps up to you
+is there anywhere to leave a car
+what number on *causeway street are you
+coming from *halifax how do i get to you
+do i pay for parking behind your building
+i use a walker can i get in by myself
+where about on +loom street are you is it by the *chippy
+can i get a pram up to you
+which tram stop do i want
+what's parking like <day>
+what side of *mesquite <service> are you on
+is there somewhere to park a big +truck
+how far are you from the *pearl
+can my mom get in with her wheelchair
 = ask-policy
 will blue *shield cover this or do i pay *upfront
 what happens if i cancel <day>
@@ -3110,7 +3375,6 @@ how does your cancellation policy work
 would a cheque be all right for paying
 do i need a doctor's *referral?
 can i pay by credit card
-do you sell gift certificates
 do i get charged if i cancel <day>
 do i get some kind of reminder <day>
 what if i'm running late
@@ -3181,7 +3445,6 @@ do you run +accounts
 when will the blood results be back
 can i wait there while you change the <service>
 do i get my old parts back
-can i bring my own <service>
 what guarantee do you give
 can the <service> sleep there two nights
 will you call before you replace anything
@@ -3274,7 +3537,6 @@ am i allowed to bring my toddler with me
 would a card do for paying
 how many weeks before the <service> should we see you
 i've *mislaid my <service> book does it matter
-can i have +breakfast before my <service>
 may my +sixteen year old come alone
 am i ok to go to the gym after a <service>
 would you let my gp know what i got
@@ -3350,7 +3612,6 @@ is it ok to pay by +debit
 do i owe you something if i cancel <day>
 what id do i need for the direct +billing
 i might be ten minutes late do you still take me
-can my wife come into the room with me
 my *voucher's from last spring is it still valid
 do i need to print anything out
 do you take *momo
@@ -3494,11 +3755,57 @@ can i come and use the *treadmill alone
 do you have something for +ladies only
 if i buy ten do i get one free
 am i supposed to come with my own towel
+would mastercard work for you
+can i give somebody a <service> as a *present
+is my visit covered if i've got blue cross
+suppose i get there ten minutes late
+how far ahead do you want to know about a cancellation
+do i have to have a referral
+is it okay when i have my baby with me
+can i just walk in for a <service> on a <day>
+can i pay half on one card and half on another
+do you have a *punch card or anything
+can i tip on the card
+how old do you have to be to <service>
+will i lose my money if i cancel the <time> of
+can i have a beer before i come
+do my gift cards run out
+is a letter from the doctor needed
+is this on the +nhs
+will *bupa pay for it
+is it less for a pensioner
+is my wife allowed to sit in with me
+if i cancel on the day what do i pay
+are *wee dogs allowed in
+i've only a cheque book is that all right
+could i settle up with +debit
+sun life pays for me do you deal with them
+is there a charge when i move my appointment <day>
+do the gift vouchers run out
+can my *thirteen-year-old do <service>
+would a doctor's letter be of any use
+what if the bus is slow and i'm not there on the *dot
+is it ok if i pay with my phone
+do you want money up front
+i +shaved <day> is that long enough for a <service> <day>
+can my mate be in the room with me
+what *d'you charge if i can't come and only tell you the night before
+is it all right to go +swimming after
+are there deals if i buy six <service> sessions at once
+my *girl's +sixteen is she allowed a <service>
+would you accept a check
+does my wife have to come too
+can +grandma sit and watch
+she was sick last week can she come to another <service> to make it up
+are boots okay on your floor
+is my four year old enough
+what if we get stuck on 281 and come late
+is it cheaper if we buy ten
+would you film it so we can practice at home
 = ask-staff
 does <staff> work <day>
 who does the <service>
 is there a lady who does <service>
-what days is <staff> in
 who would i see for running *problems
 does <staff> speak french
 who's in <day>
@@ -3554,7 +3861,6 @@ which of you does +farm +returns
 who is the <service>
 does <staff> do <service>
 who does the <service>?
-what days does <staff> work
 do you have any female <service>?
 is <staff> a <service> therapist
 what time does <staff> start <day>
@@ -3582,7 +3888,6 @@ who at yours does <service>
 <staff> days which are they
 any of your people speak *arabic
 who'd you say is best with shoulders
-is there a male <service> therapist
 who's your cat person
 does <staff> do cats
 is <staff> a proper vet or a nurse
@@ -3621,7 +3926,6 @@ which of you are women
 tell me a bit about <staff>
 how long has <staff> been doing <service>
 who is it that does complaints
-is *dr <staff> in <day>
 which of the nurses has french
 is the <staff> a woman
 who'd be doing my <service>
@@ -3743,6 +4047,30 @@ is there a lady doctor
 who is the trainer for +ladies
 is <staff> there <time>
 has <staff> been <service> for many years
+who gives the <service>
+is <staff> the one who teaches <service>
+does anybody speak french at your place
+which days of the week does <staff> come in
+which of the <service> has the most experience with runners
+who does your <service>
+is there a lady who does the <service>
+has <staff> been at this for long
+who would i see for my feet
+is <staff> short for something
+which one of you is it that does <service>
+is there a man doing the <service>
+which of you does the <service>
+is there a man among the <service>
+<staff> has she *taught for long
+who'd be best for a *frozen shoulder
+is it a woman who does the waxing
+*who'll be doing my <service>
+which days can i find <staff> in the shop
+has <staff> done many <service>
+i'm right nervous is <staff> patient
+who teaches the little ones
+which teacher would you pick for a *shy *fourteen year old
+how long has <staff> been teaching
 = ask-mine
 when's my next appointment
 what time am i down <day>
@@ -3781,7 +4109,6 @@ when is my <service>
 what address do you have on file for me
 have i got an appointment or did i *dream it
 what was the time of my <service> again
-who am i seeing <day>
 is my booking for <day> confirmed
 how long is the appointment i've made
 could you *repeat my appointments to me
@@ -3852,7 +4179,7 @@ what time was it i'm having my <service>
 remind me when my <service> are
 am i in with <staff> or <staff> <day>
 i forgot what i'm booked in for
-when do i see *ms <staff>
+when do i see <staff>
 i had something on the calendar <day> what time was that
 which office is my meeting in
 is my appointment <length> or <length>
@@ -3911,7 +4238,6 @@ no confirmation came so am i booked or not
 when's our <service> ride
 what day did i book my <service> for
 is it <staff> who teaches me <day>
-do i have anything booked <day>
 my wife booked for us can you tell me when we're expected
 did my booking <day> work
 what's my next appointment
@@ -3997,6 +4323,29 @@ how many visits do i have coming up
 please remind me what day my session is
 i think i have something with <staff> <day> what time
 is my booking <day> still there
+do i have anything coming up <day>
+remind me was it nine or half past <day>
+<name> what have i booked
+whose hands am i in <day>
+<day> what time did i say
+<name> do i have two things booked or one
+is my <service> sixty or <length>
+did my appointment go through
+when was i to come in again
+<name> is it the third or <day> i'm with <staff>
+have you me down <day> <time>
+who's my appointment with the *morn
+you should have me in your book <day> right
+what time did i say for <day>
+i've lost the card when am i supposed to be in
+is it <staff> or <staff> i'm with <day>
+remind me when my next <service> is
+have i got two things on <day> or one
+<name> what time do you have me in <day>
+did my <service> get booked all right
+who do we have <day>
+what day's my *boy's <service>
+when do i need to be there <day>
 = cancel
 i need to cancel my appointment
 please scrap my <day> <service>
@@ -4348,6 +4697,43 @@ my doctor has said no <service> for a month so remove me from everything
 cancel the <service> i found someone *nearer to home
 <name> the baby came early so no more <service>
 i booked <service> by mistake please take it out
+the <service> <day> has to be called off i'm afraid
+<name> i won't need <day> after all
+take my name off the list <day> s <service>
+i've moved to *halifax so please drop all my appointments
+scratch my <service> <day>
+i've come down with the flu i won't be in <day>
+i'm not going to make it <day> sorry cancel the <service>
+<name> please take me off <day>
+please get rid of my <day> <service>
+i *caught a cold so no <service> for me <day>
+the baby came early so i won't be needing the <service> <day>
+can i cancel both of my appointments
+cancel my <service> i've done my ankle
+<name> i'll no be needing the <service> <day>
+i'm away to my daughter's <day> so i can't be there for my feet
+i'm feeling right as rain so i'll leave <day> s appointment
+please take a *pen and strike out <day> for me
+we've had to change our plans take out <day> for the *wee one
+sorry something's come up i have to let <day> go
+<name> please take me out of the book for the <service>
+i booked the wrong clinic by mistake undo my <service> <day>
+no <service> for me <day> i've thrown my back out completely
+i'd like to withdraw both of my bookings
+don't expect me <day>
+this is <name> please forget <day>
+bin off my <service> <day> please
+i've *burnt my <service> so there's no way i'm having it +waxed <day>
+i'm pregnant so i suppose the <service> off
+cancel everything you've got me in for i'm moving to *leeds
+don't need the <service> any more the *wedding's been called off
+i'll not be in <day> after all sorry *chick
+we broke up so no need for the wedding <service>
+<name> scratch <day> my *truck's in the shop
+please drop my <service> from <day> s class
+take the <service> off i found a pair online
+i hurt my knee i have to back out of <day>
+count us out <day>
 = move
 can we push my <day> visit back to <day>
 i'd like to reschedule
@@ -4668,7 +5054,6 @@ please postpone my <service> from <day> to <day>
 my son has an exam <day> can we prepone to <day>
 shift my <service> to <time>
 i have a wedding to attend <day> so the <service> should be <day>
-can i come half an hour later <day>
 i'd like a different time for my <service> i got a meeting
 +reports will come only <day> so <day> s <service> makes no sense <day> please
 would you mind *terribly if i came <day> and not <day>?
@@ -4729,7 +5114,7 @@ can <day> be <day>
 there is *fuel *scarcity i can't make <day> please give me <day>
 can i come by 3 instead of <time> <day> for the <service>
 *kunle *bakare here sir something came up <day> any day <day> after that
-i prefer mr <staff> to <staff> <day> is it possible
+i prefer <staff> to <staff> <day> is it possible
 bring the <service> forward to <day> please
 my flight is now earlier so i must do the <service> before <day>
 <name> <day> is public *lecture in my <service> can the +mock be <day> <time>
@@ -4809,6 +5194,57 @@ can i come with my sister instead so make it <service>
 my car has broken down could you push me to the <time>
 <name> here i want the <service> session one week earlier
 <name> my <service> of <day> let it be <day>
+i've a *conflict <day> <time> can my <service> go to <day>
+could we push my <service> back an hour <day>
+<name> can i bring my <service> forward to <day>
+is it possible to have my <service> <day> instead of <day>
+i'd rather see <staff> than <staff> <day>
+i have a meeting <time> <day> could i come <time> instead
+please find me a new time <day> s session
+can't do <day> any more <day> would be good
+<name> can we do my <service> <time> rather than <time> <day>
+something came up <day> i need to put my <service> off till <day>
+could i do my <service> <day> and not <day>
+i'd like to come earlier <day> if anything opens up
+switch me from <day> at <time>
+my doctor's appointment is <time> as my <service> <day> can i come <day>
+would it be a *hassle to reschedule my <service>
+<name> speaking might i come <time> <day> instead of <time>
+i'm on a late shift <day> now so could <staff> do me <day>
+the *trains are off <day> can we make it <day>
+i'd need my <service> to be a bit later in the day
+could the <service> be seen <day> rather than <day>
+move my feet to <day>
+can you bring me forward at all it's getting worse
+i can't get off work <day> please shift my <service> to <day> <time>
+would it be a bother to make my <service> later <day>
+<name> <day> doesn't suit after all have you <day>
+change <day> s <service> so that it's with <staff>
+i'd need my <service> a day sooner
+can the one <time> be <time>
+bump my <service> by a week please
+*lorne here my ride fell through for <day> what about <day>
+my *shift's changed can <day> s <service> session go to the <day>
+<name> i'm in <time> <day> any chance of <time>
+swap my <service> for the <day> instead of the <day>
+i want to see <staff> rather than <staff> <day>
+could my <service> be done an hour earlier <day>
+push me back a week i've been on a *sunbed
+the kids are off <day> so i'll need another day for my <service>
+put me appointment <day> to <time> will you
+can't make <time> <day> <time> would work
+i need <day> s <service> on another day <day> is best
+cancel my <service> <day> and book me <day> <time> instead same thing
+i have to work late <day> can i switch my <service> to <day> <time>
+<name> <service> can't get off <time> <day> how about <time>
+my girl has a fever could her <service> be <day> instead of <day>
+could we do our <service> with <staff> instead
+bring my <service> forward to <day> if there's a spot
+i'd rather come <time> <day> than <time>
+*scoot my <service> to <time>
+what else is there besides <day> we can't make it then
+find *brooke *tolliver another time <day> please
+trade my <day> for <day>
 = person
 can i speak to a human please
 put me through to someone
@@ -4905,7 +5341,6 @@ a quick word with <staff> would be good
 i'd like a real human being please
 connect me with the office
 i'm not going to talk to a robot
-put me through to the front desk
 can i speak with <staff> directly
 is anyone real there
 i want to talk to staff not to a machine
@@ -4963,6 +5398,18 @@ could i talk with <staff> for a minute
 is there someone i can actually speak with
 connect me to <staff> please
 i would rather talk to a human being
+could i have a word with <staff> please
+get me off this computer and on to a person
+can you get me <staff> on the line
+could i get a human on here
+might i speak to <staff>
+put me through to somebody real please
+i'd sooner talk to somebody on your desk
+is <staff> there can you put her on
+give us a real person will you
+i'd sooner have a word with <staff> *herself
+can i talk to the lady in the office
+put <staff> on the phone would you
 = message
 can you pass on a message to <staff>
 i'd like to make a complaint about my last visit
@@ -5024,7 +5471,6 @@ ask <staff> to mail me a copy of my 2024 return
 tell <staff> the bank *statements are in the +box
 could <staff> give me a ring about my scan
 can i leave a message for <staff>
-i have a complaint about my last visit
 please tell <staff> that my knee is much better
 could somebody call me back at <phone>
 i'd like to pass something on to the manager
@@ -5069,7 +5515,7 @@ let <staff> know the heating in the *loft is broken
 two of my <service> have come off already and i'm really disappointed
 could <staff> give me a ring about a <service> party
 my *earrings must be in the garden room can you have a look
-please tell mr <staff> the <service> *finally paid
+please tell <staff> the <service> *finally paid
 nobody has answered my letter <day> and i'm upset about it
 have <staff> call me at <phone>
 i have a question for <staff> could you pass it on
@@ -5225,6 +5671,33 @@ i forgot my water +bottle at <service> <day>
 <staff> must phone me about the team building
 the music was too loud <day> i want to complain
 i would like to leave a word for the owner about the +nanny
+pass on to <staff> that my shoulder is so much better
+i forgot my water *bottle in the studio i think
+the bill i got doesn't look right somebody should look into it
+can <staff> phone me about my exercises
+tell <staff> thanks <day> i slept like a *rock
+i think my ring came off in the shower at your place
+someone needs to call me about my membership
+i was pretty disappointed with how cold the water was
+could <staff> get back to me
+say to <staff> that the <service> did the *trick
+i left my <service> stick in the +porch
+would you get <staff> to ring me it's about an invoice
+i've a complaint to make about last week
+please let <staff> know that my *neck's been great since
+somebody's left their lights on in your lot a blue *corolla
+get <staff> to ring me back about the results
+i never received the invoice from last week
+can you tell <staff> me <service> went *patchy on the *ankles
+i left a *gold *hoop in the <service> chair
+ask <staff> to drop me a <service> about the job *advert
+i'm not happy me <service> still red after four days
+can someone ring me it's about an allergy
+tell <staff> his +routine got me on the <service>
+my <service> left her *pink bag in the +barre room
+would <staff> give me a call about the +recital
+the +air *conditioning was out last night and it was *miserable
+you billed me twice for *february
 = thanks-bye
 thanks so much bye
 cheers that's everything
@@ -5378,6 +5851,18 @@ great see you then
 nope that'll be it thank you
 thank you so much stay well
 okay no problem bye
+perfect that's all i wanted
+alright cheers take care
+sweet thanks bye
+nah i'm good appreciate it
+lovely thank you dear cheerio
+no that's me sorted
+you've been a great help so long
+okay that'll do me ta
+nice one see you
+ta very much *tara
+much obliged bye now
+that'll do it thank you *ma'am
 = emergency
 i've got crushing chest pain right now
 my dad fell down the stairs and hit his head
@@ -5531,6 +6016,21 @@ my daughter got hit in the face and she's bleeding badly from the <service>
 her throat is swelling up and she can hardly breathe
 someone has collapsed on the *treadmill and is not breathing
 my friend was knocked down by a car and there is a lot of blood
+my husband just collapsed on the floor and he's turning blue
+i've got a crushing pain in my chest going down my arm
+my *buddy passed out in the <service> and we can't wake him
+she's having a seizure right now
+i'm going to end my life <day>
+i've lost the feeling in my legs and i've wet myself
+my <service> gone limp and isn't breathing right
+my dad's *speech has gone funny and his arm won't lift
+my father's face is drooping and he can't talk right
+she fell off the bench and isn't *waking up
+me *throat's closing up after that <service>
+my mum's collapsed in your *toilets she's not breathing
+i don't want to be here any more i've taken a load of pills
+there's a man down on the <service> floor and he's not breathing
+she fell on her neck and can't feel her hands
 = refused/refunds
 i want my money back for last week
 can i get a refund on my voucher
@@ -5589,6 +6089,12 @@ these <service> are terrible and i want a refund on them
 i'd like my money back for the last session
 the treatment didn't work so i want a refund
 i paid for ten and only came twice so give me my money
+i'd like to be refunded <day>
+give me my money back <day> the water was cold
+i'm not happy and i want what i paid <service>
+i would like the fifty dollars back that i paid you
+i want me money <service> for that +peel
+i need my money back <day>
 = refused/discounts
 any chance of a student discount
 can you knock ten bucks off
@@ -5672,6 +6178,12 @@ could you do it for forty if i bring my sister
 can you do it a bit cheaper for me
 can you knock something off since we have <places>
 please *reduce the price for me i am a student
+would you take ten dollars off if i pay cash
+any discount for *veterans
+could you do it for forty
+any breaks on the price for seniors
+can you knock a *fiver off if i come with a mate
+do you give a *military discount
 = refused/advice
 should i take ibuprofen before i come
 is my back pain a slipped disc do you think
@@ -5753,6 +6265,11 @@ my <service> is green is it infected
 should i stop taking my blood *thinner before <service>
 how many *tylenol can he have after the <service>
 which painkiller can i take for my knee
+is my swollen ankle broken or just sprained what do you think
+which painkiller would you take for a sore <service>
+should i be taking *advil or *tylenol for this knee
+is this mole on my arm cancer
+is my toe broken if it's *purple
 = refused/others
 has my sister got an appointment with you <day>
 which other patients does <staff> see <day>
@@ -5833,6 +6350,12 @@ does *natalie from the bank come to you
 is my neighbour *anke *boersma one of your clients
 is the *larsen boy a patient of yours too
 does the minister <service> at your place
+could you tell me who has the <time> <day>
+who else is <service> <day>
+is *callum *rennie coming <day>
+has my *coworker *magnus got something with you <day>
+did *gemma *rigby come in yesterday
+who else is in my daughter's <service>
 = refused/private
 what's <staff> private mobile number
 can i have <staff> home address
@@ -5848,7 +6371,6 @@ which number can i text <staff> on privately
 have you <staff> home number
 what's <staff> cell
 give me <staff> cell number
-can i have <staff> cell number
 share <staff> personal number
 what is <staff> phone number
 what's <staff> cell number
@@ -5882,12 +6404,10 @@ what is <staff> personal number
 let me have <staff> own number
 = out-of-scope
 what's the weather like <day>
-tell me a joke
 can you order me a pizza
 who won the *hockey last night
 write me a poem about the sea
 what's 17 times 23
-are you hiring at the moment
 what stocks should i buy
 how do i get to the airport
 who is the prime minister
@@ -5998,7 +6518,6 @@ my laptop is broken
 can you book me a flight to *toronto
 what's the weather <day>
 did the home team win the game last night
-can you recommend a good restaurant nearby
 i need help with my tax return
 do you know someone who repairs washing machines
 how do i cook a *lasagne
@@ -6038,7 +6557,6 @@ what's the exchange rate <day>
 teach me to play the drums
 help my daughter with *algebra
 my neighbour's <service> *barks all night can you do something
-what's the weather like in *halifax
 do you happen to know any plumber around here
 write me a birthday poem
 how do i reset my phone
@@ -6074,7 +6592,6 @@ can you sell me concert tickets
 who's going to win the super *bowl
 how do i jump start my *truck
 how is the weather in *halifax
-who won the *hockey game last night
 order me a large *pepperoni pizza
 write me a poem about spring
 for a *quiz the capital of *peru
@@ -6193,6 +6710,35 @@ how do i cook *ifisashi
 who will win the *africa cup
 do you sell *airtime
 can you translate this letter for me
+what's a good recipe for *chowder
+is the ferry running <day>
+can you help my kid with his *spelling
+which phone would you buy if you were me
+who won last night the *oilers
+who's playing at the *arena <day>
+do you know a good *taco place
+my sink is leaking can you help
+how do i get my *driver's *license *renewed
+what's the snow like up at the *ski hill
+will it rain on us <day>
+what time is the last train to *fife
+how do you make *tablet
+did *hibs win
+how are the *roads out past *antigonish
+write me a birthday poem for my wife
+what's forty percent of three hundred
+do you know any good *lobster place
+my printer won't print
+what's the score in the *derby
+can you recommend a plumber in *ancoats
+how do i get <service> wine out of a *carpet
+got any good jokes for us
+when's the next train to *stockport
+who do the *spurs play <day>
+how do you make good *queso
+what's a *decent hotel on the *riverwalk
+can you fix a cracked *windshield
+what's the capital of *nebraska
 = none
 hello
 good morning
