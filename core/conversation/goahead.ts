@@ -156,7 +156,7 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
     return false;
   }
   // "No, just cancel", asked whether it is to be called off.
-  if (yes === false && task.errand === "cancel" && same && CANCELS_ALL_THE_SAME.test(reading.said)) {
+  if (yes !== true && task.errand === "cancel" && same && CANCELS_ALL_THE_SAME.test(reading.said)) {
     t.rule("go-ahead/yes");
     cancelIt(t, task);
     return true;

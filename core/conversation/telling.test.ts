@@ -196,13 +196,13 @@ describe("what stands", () => {
 });
 
 describe("a message that was offered", () => {
-  const asked = ["can I bring my own saddle from Spain"];
+  const asked = ["may I pitch a tent there overnight"];
 
   it("is taken with a yes, or with who they are", () => {
-    expect(riding(...asked, "yes please").state.task).toMatchObject({ errand: "message", text: "can I bring my own saddle from Spain" });
+    expect(riding(...asked, "yes please").state.task).toMatchObject({ errand: "message", text: "may I pitch a tent there overnight" });
     const t = riding(...asked, "Owen Pugh, 01241 555177");
     expect(t.slips).toHaveLength(1);
-    expect(t.slips[0]).toMatchObject({ name: "Owen Pugh", text: expect.stringContaining("saddle") as unknown });
+    expect(t.slips[0]).toMatchObject({ name: "Owen Pugh", text: expect.stringContaining("tent") as unknown });
   });
 
   it.each(["ok so what about my son, he's nine", "a jumping lesson then", "ten", "right, well, my back is sore from the last time"])(
@@ -417,7 +417,7 @@ describe("one more of several kinds", () => {
 });
 
 describe("a question that a line may be meant by", () => {
-  const asked = ["would ten halves of an hour fit on a ticket"];
+  const asked = ["ten of them on a slip?"];
   const line = /ten lesson card/i;
 
   it("is asked back in the house's own words, and answered with a yes", () => {

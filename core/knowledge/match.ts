@@ -1,4 +1,4 @@
-import { ASKS_MONEY, COMPARED, COMPARED_Y, DEED, OPEN_LATE, SUM, WHO_DOES } from "../language/packs/en/asked.ts";
+import { ASKS_MONEY, COMPARED, COMPARED_Y, DEED, KINDS_OF_LINE, KINDS_OF_QUESTION, OPEN_LATE, SUM, WHO_DOES } from "../language/packs/en/asked.ts";
 import type { House } from "../house/compile.ts";
 import { ASKS_FOR, BEFORE_THING, ENDS_THING } from "../language/packs/en/things.ts";
 import kept from "../language/packs/en/matching.json" with { type: "json" };
@@ -7,6 +7,7 @@ import { normalise, stem } from "../language/text.ts";
 import { nearBySense, senseOfText } from "../language/senses.ts";
 import { cosine, DIMS, meanOf, vectorOf } from "../language/vectors.ts";
 import { contentOf, passagesOf, search, sentencesOf, telling as tellingPart, termsOf, type Passage, type Term } from "./search.ts";
+import { judged } from "./judging.ts";
 import { topicsOf } from "./topics.ts";
 
 /** From this likeness on two words begin to be used alike; from the other on they are as good as the same. */
@@ -82,6 +83,11 @@ interface Line {
   passage: Passage;
   wordings: Wording[];
   body: Side;
+  /** What kinds of line it is, and what kinds of question its wordings are; 1 or 0 each. */
+  kinds: number[];
+  asks: number[];
+  /** The pairs of words next to each other in each of its wordings. */
+  pairs: string[][];
 }
 
 interface Lines {
@@ -133,6 +139,17 @@ class Vocabulary {
 
 const made = new WeakMap<House, Lines>();
 
+/** Which of some patterns a text fits, 1 or 0 each. */
+const fitting = (patterns: readonly RegExp[], text: string): number[] => patterns.map((p) => (p.test(text) ? 1 : 0));
+
+/** Words that stand next to each other. */
+function pairsOf(text: string): string[] {
+  const words = normalise(text).tokens.map((t) => t.text);
+  return words.slice(1).map((w, i) => `${words[i]} ${w}`);
+}
+/** More pairs than these say no more. */
+const ENOUGH_PAIRS = 3;
+
 function linesOf(house: House): Lines {
   const have = made.get(house);
   if (have) return have;
@@ -153,8 +170,13 @@ function linesOf(house: House): Lines {
       peak: { topic: topics.indexOf(share), share },
     };
   };
+  const people = house.handbook.staff.flatMap((p) => [p.name, ...p.called].map((n) => n.toLowerCase()));
+  const names = (text: string): boolean => people.some((n) => text.toLowerCase().includes(n));
   const list = passages.map((passage) => ({
     passage,
+    kinds: [...fitting(KINDS_OF_LINE, passage.text), names(passage.text) ? 1 : 0, passage.kind === "fact" ? 1 : 0],
+    asks: KINDS_OF_QUESTION.map((p) => (passage.asked.some((a) => p.test(a)) ? 1 : 0)),
+    pairs: passage.asked.map(pairsOf),
     // A document was not written as an answer: each of its sentences is what may be asked for.
     wordings: [...passage.asked, ...(passage.kind === "document" ? sentencesOf(passage.text) : [])].map(side),
     body: side(passage.text),
@@ -236,6 +258,9 @@ export function signsOf(house: House, question: string): { passage: Passage; sig
     asked: Math.max(-1, ...line.wordings.map((w) => cosine(sense, w.sense))),
     body: cosine(sense, line.body.sense),
   }));
+  const kind = fitting(KINDS_OF_QUESTION, question);
+  const pairs = new Set(pairsOf(question));
+  const shared = (own: readonly string[]): number => own.reduce((n, p) => n + (pairs.has(p) ? 1 : 0), 0);
   const [likest = 0, second = 0] = alike.map((a) => Math.max(a.asked, a.body)).sort((a, b) => b - a);
   return list.map((line, l) => {
     const { asked: likeAsked, body: likeBody } = alike[l] as (typeof alike)[number];
@@ -289,6 +314,10 @@ export function signsOf(house: House, question: string): { passage: Passage; sig
         likeBody,
         sensedAll / total,
         likeEither - (likeEither === likest ? second : likest),
+        ...kind,
+        ...line.kinds,
+        kind.reduce((n, k, i) => n + k * (line.asks[i] as number), 0),
+        Math.min(ENOUGH_PAIRS, Math.max(0, ...line.pairs.map(shared))) / ENOUGH_PAIRS,
       ],
     };
   });
@@ -329,27 +358,29 @@ const LACKS = 0.9;
 const looked = new WeakMap<House, Map<string, readonly Match[]>>();
 const KEPT_QUESTIONS = 32;
 
-/** The lines that a question may be answered by, surest first. */
-export function matches(house: House, question: string, most = 3): Match[] {
+/** The lines that a question may be answered by, surest first; `asked`: it is known to be a question, and not just something that was said. */
+export function matches(house: House, question: string, most = 3, asked = true): Match[] {
   const last = looked.get(house) ?? new Map<string, readonly Match[]>();
   looked.set(house, last);
-  let all = last.get(question);
+  const key = `${asked ? "?" : "."}${question}`;
+  let all = last.get(key);
   if (!all) {
     if (last.size >= KEPT_QUESTIONS) last.clear();
-    all = allMatches(house, question.replace(OPEN_LATE, "$1"));
-    last.set(question, all);
+    all = allMatches(house, question.replace(OPEN_LATE, "$1"), asked);
+    last.set(key, all);
   }
   return all.slice(0, most);
 }
 
-function allMatches(house: House, question: string): Match[] {
-  return signsOf(house, question)
-    .map(({ passage, signs, telling, lacks }) => ({
-      passage,
-      telling,
-      lacking: lacks >= LACKS,
-      sure: 1 / (1 + Math.exp(-signs.reduce((a, x, i) => a + x * (kept.weights[i] as number), kept.base))),
-    }))
+function allMatches(house: House, question: string, asked: boolean): Match[] {
+  const lines = signsOf(house, question);
+  const sure = judged(
+    kept,
+    lines.map((l) => l.signs),
+    asked,
+  );
+  return lines
+    .map(({ passage, telling, lacks }, i) => ({ passage, telling, lacking: lacks >= LACKS, sure: sure[i] as number }))
     .sort((a, b) => b.sure - a.sure || (a.passage.id < b.passage.id ? -1 : 1));
 }
 
@@ -392,15 +423,15 @@ const ofAnother = (house: House, passage: Passage, named: ReadonlySet<string>): 
 };
 
 /** As sure as this, a line is given as the answer; chosen on questions that were left out when the signs were weighed. */
-export const SUPPORTS = 0.33;
+export const SUPPORTS = 0.4;
 /** … and as sure as this where nothing of the line is near to the thing that is asked for: of the sets' 731 questions that nothing answers five fewer are answered so, and none fewer of those that have an answer. */
 const SUPPORTS_LACKING = 0.8;
 
 const NONE: ReadonlySet<string> = new Set();
 
 /** The line that answers a question, or null where none is supported well enough. Of a document, its telling sentences. `ofGroup`: what was asked speaks of a service for a group, whose name may have been put aside. `named`: the services that it names; a line about others answers nothing of them. */
-export function answerTo(house: House, question: string, ofGroup = false, named: ReadonlySet<string> = NONE): Match | null {
-  const all = matches(house, question, named.size > 0 ? 8 : 3).filter((m) => !ofAnother(house, m.passage, named));
+export function answerTo(house: House, question: string, ofGroup = false, named: ReadonlySet<string> = NONE, asked = true): Match | null {
+  const all = matches(house, question, named.size > 0 ? 8 : 3, asked).filter((m) => !ofAnother(house, m.passage, named));
   const list = (ofGroup ? all : generalFirst(house, question, all)).filter((m) => m.sure >= (m.lacking ? SUPPORTS_LACKING : SUPPORTS));
   // Of lines that fit nearly as well, a question of money is answered by the one that names a sum.
   const sums = ASKS_MONEY.test(question) ? list.filter((m) => SUM.test(m.passage.text)) : [];
@@ -422,7 +453,8 @@ function generalFirst(house: House, question: string, list: Match[]): Match[] {
   const general = list.find((m) => m.passage.kind !== "service" && !m.passage.asked.some(speaks));
   const [first] = list;
   if (!first || !general || general === first || general.sure < NEARLY * first.sure || !first.passage.asked.some(speaks)) return list;
-  return [general, ...list.filter((m) => m !== general)];
+  // It is as sure as the one that it stands before: what was written there was asked too.
+  return [{ ...general, sure: Math.max(general.sure, first.sure) }, ...list.filter((m) => m !== general)];
 }
 /** The share of the surest that a line must reach to go before it. */
-const NEARLY = 0.5;
+const NEARLY = 0.3;

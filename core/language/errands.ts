@@ -4,6 +4,7 @@ import {
   CHANGES_IT,
   DENIED,
   GIVES_ANOTHER,
+  HAS_SOMETHING,
   INSTEAD,
   MEANS_INSTEAD,
   NEEDS_ONE,
@@ -12,10 +13,11 @@ import {
   ONLY_WHO_I_AM,
   TAKEN_BACK,
   TAKES_BACK,
+  TO_BE_TOLD,
   WHO_I_AM,
   WISHES_FOR_ONE,
 } from "./packs/en/wanting.ts";
-import { isGuess, type Errand, type ErrandRead } from "./errand.ts";
+import { isAsk, isGuess, type Errand, type ErrandRead } from "./errand.ts";
 import { cuesIn } from "./cued.ts";
 import { guesses, type Guess } from "./classifier.ts";
 import { complains } from "./features.ts";
@@ -208,6 +210,12 @@ function judgeAll(
         backed = true;
       }
     });
+    // "I have a voucher and I'd like a massage": what somebody has is told, where something else is wished for.
+    parts.forEach((p, i) => {
+      const e = each[i];
+      if (e?.read && e.read.errand === "ask-policy" && HAS_SOMETHING.test(p.masked) && !p.masked.includes("?") && each.some((o) => o !== e && o.read))
+        e.read = null;
+    });
     // Beside another deed, words of who it is for are no wish of their own: "cancel it, the booking is for Ana Petrov".
     const deed = each.some((e) => e.read?.errand === "move" || e.read?.errand === "cancel");
     parts.forEach((p, i) => {
@@ -327,7 +335,9 @@ function judgeAll(
         (r.errand === "book" || r.errand === "ask-availability") &&
         !r.rule.endsWith("/examples") &&
         /<(?:day|time)>/.test(each.find((e) => e.from === r.at)?.masked ?? "");
-      if (same.length > 0) reads = reads.filter((r) => same.includes(r) || r.sure >= ASIDE || wished(r));
+      // "… and let me know what to bring": what is to be told is asked beside the rest.
+      const tobeTold = (r: ErrandRead): boolean => isAsk(r.errand) && !isGuess(r) && TO_BE_TOLD.test(each.find((e) => e.from === r.at)?.masked ?? "");
+      if (same.length > 0) reads = reads.filter((r) => same.includes(r) || r.sure >= ASIDE || wished(r) || tobeTold(r));
       // "I can't do three, is five possible": a wish in two halves.
       else if (
         whole.read.errand === "move" &&
@@ -336,9 +346,9 @@ function judgeAll(
       )
         reads = [];
     }
-    const asks = whole.read?.rule === HAS_AND_CANNOT || whole.read?.rule === HAVE_AND_CANNOT_RULE;
-    const cannot = whole.read?.rule === CANNOT_BUT_RULE || asks;
-    const beside = ["move", "cancel", "ask-hours", "ask-availability", "ask-staff", "book", ...(asks ? ["ask-service", "ask-mine"] : [])];
+    const hasAndCannot = whole.read?.rule === HAS_AND_CANNOT || whole.read?.rule === HAVE_AND_CANNOT_RULE;
+    const cannot = whole.read?.rule === CANNOT_BUT_RULE || hasAndCannot;
+    const beside = ["move", "cancel", "ask-hours", "ask-availability", "ask-staff", "book", ...(hasAndCannot ? ["ask-service", "ask-mine"] : [])];
     if (whole.read && cannot && reads.every((r) => beside.includes(r.errand) || r.rule === "errand/ask-policy/runs-late"))
       return { errands: [whole.read], clauses: [], subject: null };
     // "My toes tingle, is that normal?": what is refused may stand beside talk that asks for nothing.

@@ -644,6 +644,29 @@ const TURNS: readonly Turn[] = [
   { is: "ask-place/parking", open: true, from: ["out-of-scope", "none", "ask-place"], when: has(signs.OF_PARKING) },
   // "Is the pool open on the 19th": when the house is open, and no room on a day.
   { is: "ask-hours/open-then", open: true, from: ["ask-availability", "none", "ask-service", "book", "ask-policy", "ask-hours"], when: has(signs.OPEN_THEN) },
+  // "I've got to have a medical for my new job, could that be on the 9th": one that they do not have yet.
+  { is: "book/needs-one", open: true, from: ["move"], when: (g) => !g.sign && signs.MUST_HAVE_ONE.test(g.masked) },
+  // "I'd like somebody to listen to my chest": word for nobody.
+  { is: "book/wants-it-seen", open: true, from: ["message", "none", "person", "ask-staff"], when: (g) => !g.sign && signs.WANTS_IT_SEEN.test(g.masked) },
+  // "Could somebody come to the house for my grandmother": whether they do at all.
+  {
+    is: "ask-policy/comes-to-them",
+    open: true,
+    from: ["book", "ask-availability"],
+    when: (g) => asks(g.masked) && !g.named && signs.COMES_TO_THEM.test(g.masked),
+  },
+  // "I can't ride on the 12th": what they were to do then.
+  {
+    is: "cancel/cannot-that-day",
+    open: true,
+    from: ["book", "ask-availability", "none", "ask-mine"],
+    least: 0.7,
+    when: (g) => signs.CANNOT_THAT_DAY.test(g.masked),
+  },
+  // "I only want to keep the lesson": all the rest is called off.
+  { is: "cancel/keeps-only", from: ["book", "none", "ask-mine", "message", "cancel"], least: 0.6, when: has(signs.KEEPS_ONLY) },
+  // "We need a will or a divorce consultation": one of them is wished for, whichever it is.
+  { is: "book/one-or-other", open: true, from: ["ask-service"], when: (g) => !g.masked.includes("?") && signs.NEEDS_ONE_OR_OTHER.test(g.masked) },
   // "Another lesson, a week after the one I have": one more.
   { is: "book/one-more", from: ["move"], when: (g) => !g.sign && signs.ONE_MORE_OF.test(g.masked) },
   // "Which doctor is free first": who it is depends on when.
@@ -670,7 +693,7 @@ const TURNS: readonly Turn[] = [
     is: "move/comes-earlier",
     open: true,
     from: ["book", "ask-availability", "none", "move"],
-    when: (g) => signs.COMES_EARLIER.test(g.masked) && (g.top.errand === "move" || /<(?:phone|email)>/.test(g.said)),
+    when: (g) => signs.COMES_EARLIER.test(g.masked) && (g.top.errand === "move" || /<(?:phone|email)>/.test(g.said) || signs.WISHES_TO_COME.test(g.masked)),
   },
   // "Am I chatting with a real person".
   { is: "ask-service/who-answers", from: ["person", "ask-service", "none", "out-of-scope"], when: has(signs.WHO_ANSWERS) },
@@ -690,7 +713,7 @@ const TURNS: readonly Turn[] = [
     is: "cancel/has-but",
     least: 0.8,
     from: ["none", "book", "cancel", "message", "ask-mine", "ask-availability", "move"],
-    when: (g) => !(g.sign && g.top.errand === "move") && signs.HAS_BUT.test(g.masked) && !g.masked.includes("?"),
+    when: (g) => !(g.sign && g.top.errand === "move") && signs.HAS_BUT.test(g.masked) && !g.masked.includes("?") && !signs.HAS_BUT_THEN.test(g.masked),
   },
   // "I have a class on Wednesday, I think? Can't do it any more": what they have they cannot keep.
   {
@@ -720,6 +743,7 @@ const TURNS: readonly Turn[] = [
     from: ["book", "cancel", "move", "ask-availability", "ask-hours", "ask-staff", "message", "none", "ask-policy"],
     when: (g) =>
       ((signs.CANNOT_BUT.test(g.masked) ||
+        (g.open && signs.HAS_BUT_THEN.test(g.masked)) ||
         signs.CANNOT_BUT_WOULD.test(g.masked) ||
         (g.open && turns.CANNOT_THEN.test(g.masked)) ||
         (g.open && /<(?:phone|email)>/.test(g.said) && turns.BUSY_THEN.test(g.masked))) &&

@@ -6,6 +6,7 @@ import {
   OF_PAYING,
   OF_THE_WAY,
   WHAT_IS_TAKEN,
+  WHAT_ONE_GETS,
   OF_A_FEE,
   OF_MONEY,
   WHAT_TO_BRING,
@@ -28,7 +29,7 @@ import { hours } from "./hours.ts";
 import { staff } from "./people.ts";
 import { price } from "./prices.ts";
 import { service } from "./services.ts";
-import { SEEKS, SPEAKS_OF_MONEY } from "../../language/packs/en/talk.ts";
+import { SEEKS, SPEAKS_OF_MONEY, WHEN_IT_IS } from "../../language/packs/en/talk.ts";
 
 /** Answers one question from the house; false when the house has nothing that supports an answer. */
 export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
@@ -46,6 +47,7 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
       // "Do I pay less for my second kid": what is named by a word in passing, or by none, is not what it is the price of, where a line says just that.
       if (ofKind(reading.found, "service").every((f) => WEAK_SERVICE.test(f.rule)) && fromHandbook(t, reading, PLAINLY, reading.text, true, ["answer", "fact"]))
         return true;
+      if (WHAT_ONE_GETS.test(reading.said) && !SPEAKS_OF_MONEY.test(reading.said)) return service(t, reading);
       if (CHARGED_FOR_A_CHANGE.test(reading.said) && ruleLine(t, reading)) return true;
       // Where no word speaks of money, a line of the handbook may be what is asked for.
       if (!SPEAKS_OF_MONEY.test(reading.said) && fromHandbook(t, reading, SURELY)) return true;
@@ -101,6 +103,9 @@ function plainlyWritten(t: Turn, errand: Errand, reading: Reading): boolean {
   // What is sought is one of the services, not a line that speaks of the same complaint, unless the line says just that.
   const sought = errand === "ask-service" && SEEKS.test(reading.said.toLowerCase());
   if (errand === "ask-price" && SPEAKS_OF_MONEY.test(reading.said)) return false;
+  // "What time is the class": when it is held is told by its own times.
+  const ofGroup = ofKind(reading.found, "service").some((f) => f.value.some((id) => t.house.services.get(id)?.group));
+  if (errand === "ask-service" && ofGroup && WHEN_IT_IS.test(reading.said.toLowerCase())) return false;
   // "Who does animals" asks for somebody, and not what holds for animals.
   if (errand === "ask-staff" && WHO_DOES_SUCH.test(reading.said))
     return fromHandbook(t, reading, TO_THE_WORD, reading.text, true, ["answer", "fact", "document"]);

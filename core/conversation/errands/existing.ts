@@ -318,10 +318,22 @@ export function nextCancel(t: Turn, task: CancelTask): void {
     if (t.state.task === null) finish(t);
     return;
   }
+  const all = task.all === true && task.appointment === undefined;
   const a = settle(t, task);
   if (!a) return;
   t.state.topic = a.service;
-  t.say("cancel/go-ahead", { old: apptVal(t, a), fee: feeVal(t, a) });
+  const after = t.state.later.flatMap((l) => (all && l.errand === "cancel" && l.appointment ? [l.appointment] : [])).reverse();
+  // Of several that are called off at once, all are told of first; more than three are too many for the ear.
+  if (after.length > 0 && after.length < 3)
+    t.say("cancel/go-ahead-several", {
+      list: joinVals(
+        [a, ...after].map((x) => apptVal(t, x)),
+        "and",
+      ),
+      time: val(whenText(t.house, a.startMin), calendarSource),
+      fee: feeVal(t, a),
+    });
+  else t.say("cancel/go-ahead", { old: apptVal(t, a), fee: feeVal(t, a) });
   t.expect("go-ahead", yesNoChoices());
 }
 

@@ -1,3 +1,4 @@
+import { isAsk } from "../../language/errand.ts";
 import { complains } from "../../language/features.ts";
 import { DONE_FOR_THEM, OF_THEIRS, PARTS_OF_QUESTIONS } from "../../language/packs/en/asked.ts";
 import { answerTo, described, SUPPORTS, type Match } from "../../knowledge/match.ts";
@@ -6,7 +7,7 @@ import { ofKind, WEAK_SERVICE, type FoundOf } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import type { Source } from "../state.ts";
 import { val, type Turn } from "../turn.ts";
-import { ALL_OF_THEM, LIKE_WHAT, OPENS, TITLE_BEFORE_A_NAME, TITLED } from "../../language/packs/en/talk.ts";
+import { ALL_OF_THEM, LIKE_WHAT, OPENS, SEEKS, TITLE_BEFORE_A_NAME, TITLED } from "../../language/packs/en/talk.ts";
 
 /** As sure as this, a line of the handbook goes before what else could be said. */
 export const SURELY = 0.5;
@@ -25,18 +26,26 @@ export function fromHandbook(
   question = reading.text,
   telling = false,
   kinds: readonly Source["kind"][] | null = null,
+  /** What the line must speak of besides. */
+  of: RegExp | null = null,
 ): boolean {
   const whole = question === reading.text;
   question = question.replace(OPENS, "").replace(TITLE_BEFORE_A_NAME, " ");
   const bare = reading.masked.replace(OPENS, "").replace(TITLED, " ").replace(/<\w+>/g, " ");
   const fits = (h: Match | null, from: number): boolean =>
-    h !== null && h.sure >= from && (h.telling || !telling) && (!kinds || kinds.includes(h.passage.kind));
+    h !== null &&
+    h.sure >= from &&
+    (h.telling || !telling) &&
+    (!kinds || kinds.includes(h.passage.kind)) &&
+    (!of || [h.passage.text, ...h.passage.asked].some((text) => of.test(text)));
   const ofGroup = ofKind(reading.found, "service").some((f) => f.value.some((id) => t.house.services.get(id)?.group));
   const named = servicesMeant(t, reading);
+  // A part of a message that was taken out of it as what is asked is a question.
+  const asked = !whole || asksSomething(reading);
   const hit =
-    [question, ...partsOf(question)].map((q) => answerTo(t.house, q, ofGroup, named)).find((h) => fits(h, least)) ??
+    [question, ...partsOf(question)].map((q) => answerTo(t.house, q, ofGroup, named, asked)).find((h) => fits(h, least)) ??
     // Without the names of services and people, what is left tells what is asked of them.
-    (whole && contentOf(bare).length > 0 ? [answerTo(t.house, bare, ofGroup, named)].find((h) => fits(h, least + 0.15)) : undefined);
+    (whole && contentOf(bare).length > 0 ? [answerTo(t.house, bare, ofGroup, named, asked)].find((h) => fits(h, least + 0.15)) : undefined);
   if (!hit) return false;
   // Two questions that one line answers are answered once.
   if (t.rests(hit.passage.kind, hit.passage.id)) return true;
@@ -50,6 +59,12 @@ export function fromHandbook(
   t.outcome("answered");
   return true;
 }
+
+/** Whether a message is known to ask something of the house: one that wishes, tells or does something else is matched with its lines only by words that say just that. */
+export const asksSomething = (reading: Reading): boolean =>
+  reading.errands.length === 0
+    ? reading.question
+    : reading.errands.some((e) => isAsk(e.errand)) && !(SEEKS.test(reading.said.toLowerCase()) && complains(reading.said));
 
 /** Who asks whether there is something for what they tell of, and hears that there is, may have a time looked for. */
 export function mayLook(t: Turn, reading: Reading, service: string): void {

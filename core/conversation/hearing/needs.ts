@@ -1,4 +1,5 @@
 import { likely } from "../../knowledge/likely.ts";
+import { asksSomething } from "../errands/handbook.ts";
 import { matches } from "../../knowledge/match.ts";
 import { complains } from "../../language/features.ts";
 import { isAsk, isGuess } from "../../language/errand.ts";
@@ -75,7 +76,7 @@ export const needOfTheirs: Step = (m) => {
   if (likely(t.house, ofTheNeed(reading)).length === 0) return false;
   // What is told besides the question weighs more than a line that may be about it.
   const least = needToldBesides(t, reading) ? WRITTEN : MAY_BE;
-  if ((asked || asks || tells) && (matches(t.house, reading.text, 1)[0]?.sure ?? 0) >= least) return false;
+  if ((asked || asks || tells) && (matches(t.house, reading.text, 1, asksSomething(reading))[0]?.sure ?? 0) >= least) return false;
   visitFor(t, reading, "book/for-a-need");
   return true;
 };

@@ -122,7 +122,7 @@ const ratherThanAWish: Step = (m) => {
   if (ofIt) return answered(m, "answer/rather-than-a-wish");
   // "How would I cancel": what changes a visit gives way only to a line that says just that.
   // A wish gives way to a line that speaks of what is wished for, else only to one that is surer.
-  const least = errands[0] === "cancel" || errands[0] === "move" ? 0.88 : wished && !written(t, reading) ? 0.85 : 0.75;
+  const least = errands[0] === "cancel" || errands[0] === "move" ? 0.97 : wished && !written(t, reading) ? 0.85 : 0.75;
   return line(least) && answered(m, "answer/rather-than-a-wish");
 };
 
@@ -137,7 +137,7 @@ const besideAMove: Step = (m) => {
     .map((c) => c.text)
     .filter((text) => MAY_IT_BE.test(text))
     .at(-1);
-  return asked !== undefined && fromHandbook(t, reading, 0.9, asked, true, ["answer", "fact"]) && answered(m, "answer/of-what-stands");
+  return asked !== undefined && fromHandbook(t, reading, 0.7, asked, true, ["answer", "fact"]) && answered(m, "answer/of-what-stands");
 };
 
 const LINES: readonly Step[] = [besideAMove, plainlyWritten, ratherThanNothingNamed, ratherThanAGuess, ratherThanAWish];

@@ -1,3 +1,4 @@
+import { OF_LESS_MONEY } from "../../language/packs/en/asked.ts";
 import type { Limit } from "../../house/schema.ts";
 import { EMERGENCY } from "../../house/through.ts";
 import { ofKind, peopleIn } from "../../language/found.ts";
@@ -81,10 +82,11 @@ export const limits: Step = (m) => {
   };
   if (reading.guessed) {
     const least = ofTheirLife(t, reading) ? null : ofMoney ? WRITTEN_OF_IT : !ofHealth(t, reading) ? 0.7 : OF_ONES_HEALTH.test(text) ? null : 0.9;
-    if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least, asked))) return goOn();
+    if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least, asked, false, null, ofMoney ? OF_LESS_MONEY : null)))
+      return goOn();
   }
   // "Is it cheaper if I take several lessons": what the house wrote about it is its own word.
-  if (!reading.guessed && ofMoney && reading.question && fromHandbook(t, reading, WRITTEN_OF_IT, asked)) {
+  if (!reading.guessed && ofMoney && reading.question && fromHandbook(t, reading, WRITTEN_OF_IT, asked, false, null, OF_LESS_MONEY)) {
     t.rule("limit/a-line-of-its-own");
     return goOn();
   }

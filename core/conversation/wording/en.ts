@@ -121,6 +121,10 @@ export const EN = {
   "cancel/kept": ["All right, you keep {old}.", "Then you keep {old}."],
   "move/kept": ["All right, it stays as it is."],
   "move/same": ["That is when it is already."],
+  "cancel/go-ahead-several": [
+    "Those are {list}. The one on {time} first. {fee} Shall I cancel it?",
+    "You have {list}. I begin with the one on {time}. {fee} Shall I cancel it?",
+  ],
   "cancel/go-ahead": ["{old}. {fee} Shall I cancel it?", "That is {old}. {fee} Shall I cancel it?"],
   "cancel/cancelled": ["It's cancelled: {time}, {service} with {staff}.", "Your {service} with {staff}, {time}, is cancelled."],
   "fee/none": ["There's no charge."],

@@ -55,7 +55,7 @@ import type { House } from "../../house/compile.ts";
 import type { Moment } from "../context.ts";
 import { OF_THE_HOUSE, type Found, type FoundOf } from "../found.ts";
 import { KIN_WORDS, SENTENCE_WORDS } from "../packs/en/vocabulary.ts";
-import { BUT_NOT, UNWANTED, WANTED_INSTEAD } from "../packs/en/signs.ts";
+import { BUT_NOT, CALLS_OFF, KEEPS_THE, UNWANTED, WANTED_INSTEAD } from "../packs/en/signs.ts";
 import { CARDINALS, COMMON, DIGIT_WORDS, MINUTE_WORDS, ORDINALS, TITLES } from "../packs/en/words.ts";
 import { rankOf, vectorOf } from "../vectors.ts";
 import { GOES_ON_LISTING } from "../packs/en/doing.ts";
@@ -241,11 +241,15 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
         )
           continue;
         if (p.words.length === 1 && (WEAK.has(p.words[0] as string) || COMMON.has(p.words[0] as string))) continue;
+        // "My blood pressure", where "bloods" are a test: two words that stand together in another's name are not one of them.
+        if (p.words.length === 1 && besideInAnother(lexicon, stems, i, p.service)) continue;
         // "A lady coach" is somebody who coaches, and no coaching.
         if (p.words.length === 1 && (tokens[i] as Token).text !== p.words[0] && isTrade(lexicon, (tokens[i] as Token).text)) continue;
         p.words.forEach((_, k) => used.add(i + k));
         // "Cancel the battery but not the lesson".
         if (BUT_NOT.test(said.norm.slice(0, (tokens[i] as Token).start))) continue;
+        // "Cancel the massage but keep the facial".
+        if (KEEPS_THE.test(said.norm.slice(0, (tokens[i] as Token).start)) && CALLS_OFF.test(said.norm)) continue;
         // "I don't want an assessment, just tape": what is not wished for is no wish, where something else is.
         if (
           UNWANTED.test(said.norm.slice(0, (tokens[i] as Token).start)) &&
@@ -323,6 +327,19 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     for (const group of groups) out.push(meantBy(lexicon, group, there, house));
   } else out.push(...calledWeakly(lexicon, tokens, house));
   return out.sort((a, b) => a.start - b.start);
+}
+
+/** Whether a word and one next to it stand together in the name of another service, and of no name of this one. */
+function besideInAnother(lexicon: Lexicon, stems: readonly string[], i: number, service: string): boolean {
+  const together = (own: boolean): boolean =>
+    [i - 1, i].some((k) => {
+      const [first, second] = [stems[k], stems[k + 1]];
+      if (first === undefined || second === undefined || WEAK.has(k < i ? first : second)) return false;
+      return lexicon.phrases.some(
+        (p) => (p.service === service) === own && p.words.length > 1 && p.stems.some((w, at) => w === first && p.stems[at + 1] === second),
+      );
+    });
+  return together(false) && !together(true);
 }
 
 /** Of some services, the one that a word outside of a find speaks of, where it is one alone. */
@@ -664,7 +681,7 @@ export function staff(said: Said, at: Pick<Moment, "house" | "expects">): Found[
   });
   // "Any coach": of those who do such work here.
   for (const m of eachMatch(ANY_OF_A_TRADE, said.norm))
-    if (isTrade(lexicon, m[1] as string) || TRADES_OF_ALL.has(m[1] as string))
+    if (isTrade(lexicon, m[1] as string) || TRADES_OF_ALL.has(m[1] as string) || TRADES_OF_ALL.has((m[1] as string).replace(/s$/, "")))
       out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });
   for (const m of eachMatch(ANYBODY, said.norm)) out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });
   for (const m of eachMatch(WOMAN_OR_MAN, said.norm)) {

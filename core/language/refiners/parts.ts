@@ -25,6 +25,9 @@ import {
   OURS_ON,
   OUR_VISIT,
   OFF_OR_BACK,
+  ONE_PERSON_FOR_ANOTHER,
+  ON_OR_AT,
+  OUR_VISIT_WITH,
   PREPOSITION,
   PUTS_OFF,
   RATHER_BEFORE,
@@ -52,6 +55,7 @@ import {
   WILL_NOT_DO,
   WOULD_IT_BE,
 } from "../packs/en/parts.ts";
+import { CALLS_OFF, KEEPS_THE } from "../packs/en/signs.ts";
 import type { Moment } from "../context.ts";
 import type { Found, Part } from "../found.ts";
 import type { Said } from "../text.ts";
@@ -61,7 +65,10 @@ import { BETTER, CANT, IS_FINE, NEW_BEFORE, OLD_BEFORE, POSSIBLE, TAKES_ITS_PLAC
  * In a move or a cancellation, tells the days and times of the appointment that exists from those of the wish: by the
  * word before them, by their order, and by what is known already. `cannot`: a visit that cannot be kept is told of first.
  */
-export function assignParts(said: Said, found: Found[], at: Moment, errand: "move" | "cancel", cannot = false): Found[] {
+export function assignParts(said: Said, all: Found[], at: Moment, errand: "move" | "cancel", cannot = false): Found[] {
+  // "Cancel Friday but keep Monday": what is kept is none of what is called off.
+  const kept = (f: Found): boolean => (f.kind === "day" || f.kind === "time") && KEEPS_THE.test(said.norm.slice(0, f.start));
+  const found = errand === "cancel" && CALLS_OFF.test(said.norm) ? all.filter((f) => !kept(f)) : all;
   // What is asked besides, after the wish, speaks of something else.
   const asks = ASKS_BESIDES.exec(said.norm);
   const rest = errand === "cancel" && asks ? asks.index : Infinity;
@@ -73,7 +80,13 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
   const another = found.find((f) => f.kind === "shift" && (f.value === "another-day" || f.value === "another-time"));
   const resized = found.some((f) => f.kind === "length" && BY_RULE.test(f.rule));
   const people = new Set(found.flatMap((f) => (f.kind === "staff" && f.value !== "any" && !f.not ? f.value : [])));
-  const swapped = errand === "move" && people.size === 2 && SWAPS.test(said.norm) && !found.some((f) => f.kind === "shift");
+  const swaps = SWAPS.test(said.norm) || ONE_PERSON_FOR_ANOTHER.test(said.norm);
+  const swapped = errand === "move" && people.size === 2 && swaps && !found.some((f) => f.kind === "shift");
+  // "My appointment with Maren on Thursday": whom it is with stands between it and when it is.
+  const ourVisitWith = (f: Found): boolean => {
+    const who = found.find((g) => g.kind === "staff" && g.end <= f.start && ON_OR_AT.test(said.norm.slice(g.end, f.start)));
+    return who !== undefined && OUR_VISIT_WITH.test(said.norm.slice(0, who.start));
+  };
   const given = new Map<Found, "old" | "new">();
   parts.forEach((f, i) => {
     if (f.part) {
@@ -138,6 +151,7 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     // What stands before "instead of" and the like is the wish.
     else if (IN_PLACE_OF_AFTER.test(said.norm.slice(f.end, f.end + 40)) && parts.some((g) => g.start > f.end && g.kind === f.kind)) given.set(f, "new");
     else if (OURS_ON.test(lead) && (!SAYS_TO.test(clause) || TO_MOVE.test(lead)) && !BE_ON.test(lead)) given.set(f, "old");
+    else if (!at.oldKnown && ourVisitWith(f)) given.set(f, "old");
     // "I need to change Thursday": what is to be changed, where nothing is said to be the wish.
     else if (
       !at.oldKnown &&
@@ -176,7 +190,7 @@ export function assignParts(said: Said, found: Found[], at: Moment, errand: "mov
     )
       given.set(f, "new");
     // Beside one that bears no sign, both are told by what follows.
-    else if (SUPPOSED_TO.test(clause) || HAVE_GOT.test(clause)) given.set(f, "old");
+    else if (SUPPOSED_TO.test(lead) || HAVE_GOT.test(clause)) given.set(f, "old");
     else if (close && previous && (previous.kind !== f.kind || AND_OR.test(clause)) && !NEW_BEFORE.test(lead)) {
       const part = given.get(previous);
       if (part) given.set(f, part);

@@ -205,6 +205,36 @@ export const WHO_DOES = /^([a-z]{3,})(?:ers?|ists?)$/;
 
 export const ASKS_MONEY = /\b(?:how much|costs?|prices?|charges?|fees?|the least|expensive|pay for)\b/i;
 
+/** A line that speaks of money, or of paying less. */
+export const OF_LESS_MONEY =
+  /[$€£]\s?\d|\b(?:pay|pays|paid|paying|price|prices|priced|cost|costs|cheap\w*|discount\w*|reduc\w*|concession\w*|half|free|percent|per cent|less|off|charge[ds]?|fees?|refund\w*|money|voucher\w*|vouchers|packages?|dollars?|euros?|pounds?|rate|rates|deal|deals|offer|offers|loyalty|card|cards|bundle|course)\b|%/i;
+
+/** What it is that is had for the money: "and what do I get for that". */
+export const WHAT_ONE_GETS = /\bwhat (?:do|would|will|does|can) (?:i|we|you|one|he|she|they) get\b/i;
+
+/** What a question asks for: a sum, who, where, when, how long or many, from what age, yes or no, what then, what. */
+export const KINDS_OF_QUESTION: readonly RegExp[] = [
+  /\bhow much\b|\bcosts?\b|\bprices?\b|\bcharged?\b|\bfees?\b|\bexpensive\b|\bpay\b/i,
+  /\bwho\b|\bwhich of\b|\b(?:any|some)(?:one|body)\b/i,
+  /\bwhere\b|\bwhich (?:way|door|bus|road|street|train)\b/i,
+  /\bwhen\b|\bwhat time\b|\bhow (?:early|soon|late|far (?:ahead|in advance))\b/i,
+  /\bhow (?:long|many|often)\b/i,
+  /\byears? old\b|\baged?\b|\bold enough\b|\bhow (?:old|young)\b|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|\d+)[- ]year/i,
+  /^\W*(?:(?:and|so|but|ok|okay|hi|hello)\W+)*(?:can|could|do|does|is|are|will|would|may|must|should|shall|am|did|have|has)\b/i,
+  /\bwhat (?:if|happens?)\b|^if\b/i,
+  /\bwhat\b/i,
+];
+
+/** What a line holds: a sum, a number, a yes, a no or a rule, an age, a length of time. */
+export const KINDS_OF_LINE: readonly RegExp[] = [
+  /[$€£]\s?\d|\bR\s?\d|\b(?:dollars|pounds|euros|rand|cents|free|charged?|costs?|half)\b/i,
+  /\d|\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|sixteen|twenty|thirty|forty|fifty|sixty|hundred)\b/i,
+  /^(?:yes|of course|sure|certainly|gladly)\b/i,
+  /^(?:no|not|only|never|sorry|please)\b/i,
+  /\b(?:years?|old|age|sixteen|fourteen|twelve|eighteen)\b/i,
+  /\b(?:minutes?|hours?|days?|weeks?|months?)\b/i,
+];
+
 export const SUM = /[$€£]\s?\d|\bR\s?\d|\d+ ?(?:dollars|euros|pounds|rand)\b/;
 
 /** Between two lengths in a description. */

@@ -39,7 +39,13 @@ export const CUES: Cue[] = [
     pattern:
       /\b(?:add|adding|tack(?:ing)? on) (?:an? |another |an extra |some )?(?:extra |more )?<length>(?: more| extra)? (?:to|onto|on) (?:my|our|the|it|that)\b|\b(?:extend|lengthen|prolong|shorten) (?:my|our)\b|\bmake (?:my|our)(?: \w+| <\w+>){1,3} (?:<length> )?(?:longer|shorter)\b/,
   },
-  { errand: "move", name: "theirs-otherwise", pattern: /<day>'s (?:<service>|(?:appointment|visit|booking|one)\b)[^.?!]*\binstead\b(?! of)/ },
+  // "My massage is with Nell on the 10th, can I have it on Friday": what theirs is, and how it is to be.
+  {
+    errand: "move",
+    name: "theirs-otherwise",
+    pattern:
+      /<day>'s (?:<service>|(?:appointment|visit|booking|one)\b)[^.?!]*\binstead\b(?! of)|\b(?:my|our) (?:next )?(?:<service>|appointment|visit|booking|session|lesson|class)(?:'s| is| was)(?: booked| set| down)?(?: (?:for|on|at|in))?(?: (?:with )?<(?:staff|day|time)>)+[\s,;.-]+(?:and |but |so )?(?:can|could|may|might|would) (?:i|we|you|it|that)(?: please| maybe| perhaps)? (?:have it|get it|do it|make it|put it|take it|be|move it)\b[^.?!]*<(?:day|time|staff)>/,
+  },
   {
     errand: "ask-service",
     name: "would-it-help",
@@ -129,7 +135,7 @@ export const CUES: Cue[] = [
     errand: "ask-service",
     name: "service",
     pattern:
-      /\b(?:do (?:you|u|ya)(?: guys)? (?:do|offer|have|provide|give|treat|also)(?! (?:any )?(?:time|room|availability|anything|opening))|what(?:'s| is| are)(?: a| an| the)? <service>|what(?:'s| is| are) (?:the )?difference|how long (?:is|does|are|will|do|would)|what (?:services|treatments|do you (?:do|offer))|what (?:should|do|shall|must) i (?:have to |need to )?(?:wear|bring|need|prepare|take along)|(?:remind|tell) me what i(?:'m supposed to| am supposed to| (?:have|need|ought) to| should| must) (?:wear|bring|prepare|take along)|(?:should|do) i (?:need to )?(?:wear|bring)|tell me (?:more )?about|what happens (?:in|at|during)|what(?:'s| is) included|what do(?:es)? (?:\w+ |<service> )?include|is <service> (?:good|right|for|ok|safe)|(?:does|do|will|can) <service> (?:hurt|help)|(?:good|right|best) for|which (?:massage|service|treatment|one) )/,
+      /\b(?:do (?:you|u|ya)(?: guys)? (?:do|offer|have|provide|give|treat|also)(?! (?:any )?(?:time|room|availability|anything|opening))|what(?:'s| is| are)(?: a| an| the)? <service>|what(?:'s| is| are) (?:the )?difference|how long (?:is|does|are|will|do|would)|what (?:services|treatments|do you (?:do|offer))|what (?:should|do|shall|must) i (?:have to |need to )?(?:wear|bring|need|prepare|take along)|(?:remind|tell|let) (?:me|us)(?: know)? what (?:i(?:'m supposed to| am supposed to| (?:have|need|ought) to| should| must)|to) (?:wear|bring|prepare|take along)|(?:should|do) i (?:need to )?(?:wear|bring)|tell me (?:more )?about|what happens (?:in|at|during)|what(?:'s| is) included|what do(?:es)? (?:\w+ |<service> )?include|is <service> (?:good|right|for|ok|safe)|(?:does|do|will|can) <service> (?:hurt|help)|(?:good|right|best) for|which (?:massage|service|treatment|one) )/,
   },
   {
     errand: "book",

@@ -40,7 +40,7 @@ export const CHARGES = /^charge[sd]?$/;
 
 export const ENDS_IN_ED = /ed$/;
 
-export const WAS = /^(?:was|were|been|never|already)$/;
+export const WAS = /^(?:was|were|been|never|already|has|had)$/;
 
 /** Right before a kind of thing. */
 export const BEFORE_KIND = /^(?:the|your|our|an?)$|'s$|day$/;
@@ -93,7 +93,8 @@ export const ANYBODY =
   /\b(?:id[ck]?c(?: who)?|who(?:ever)?(?:'s| is) (?:there|in|free|available|around) (?:is|will be|would be) (?:okay|ok|fine|good|alright|all right)|(?<!not )(?<!with )any(?:one|body)(?! (?:but|except|bar|other than|apart from|there|at|in|work|speak|call|know|at home))|(?:i(?:'ve| have)(?: got)? )?no (?:preference|favourite|favorite)s?|(?:i )?(?:don't|do not|dont) (?:really |actually |much )?(?:mind|care|have a preference)(?: (?:who|which(?: one| person| of them)?))?|whoever(?:'?s| is)?(?: free| available)?|(?:doesn't|don't) matter(?: who)?|no matter(?: who)?|(?<=^\W*(?:it's |it is )?)all the same to (?:me|us)|(?:it )?makes no (?:difference|odds)(?: to (?:me|us))?(?: who)?|not (?:fussed|fussy|bothered)(?: who)?|who ?ever|which ?ever (?:[a-z]+ )?(?:is|'s) (?:the )?(?:nicest|best|kindest|gentlest|most experienced|least busy)|which ?ever (?:physio|therapist|doctor|teacher|instructor|stylist|nurse|person)|any (?:therapist|of them|physio\w*|person)|either of (?:them|you)|(?<=^\W*)either(?:'s| is| of them is| would be| will be)? (?:fine|good|ok|okay|great|grand)|either (?:doctor|therapist|person|one|nurse|instructor|stylist|of the two)(?= |$|[.,!])|any of (?:them|you)|which ?ever(?: one)? of (?:them|you)|(?<=^\W*(?:(?:well|oh|um),? )?)(?:i(?:'ll| will|'d)? )?(?:leave|am leaving|'m leaving) (?:that|it|the choice) (?:up )?to you|(?:that's|that is|it's|it is|this is|entirely|completely|totally) (?:entirely |all |completely )?up to you|you (?:choose|pick|decide)|anyone will do|with any(?:one|body)?)\b/g;
 
 /** Somebody, by what they are: "any coach". */
-export const ANY_OF_A_TRADE = /\b(?:any|whichever) ([a-z]{3,})(?= ?(?:$|[,.;!?]|is fine|will do|would do|works|please|then|who|that|you))/g;
+export const ANY_OF_A_TRADE =
+  /\b(?:any|whichever|either) (?:(?:one )?of (?:the|your) )?([a-z]{3,})(?= ?(?:$|[,.;!?]|is fine|will do|would do|works|please|then|who|that|you))/g;
 
 /** What people of many trades are called. */
 export const TRADES_OF_ALL = new Set(

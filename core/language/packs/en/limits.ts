@@ -6,7 +6,11 @@ export const COMPARES_PRICES =
 
 /** Right after "take", where nothing is swallowed: "should I take off my shoes". */
 export const TAKES_OTHERWISE =
-  "(?! (?:off|out|along|home|back|with (?:me|us|him|her|them)|to (?:the|my|our|his|her|a|an|your|see|show)\\b|part|place|care|photos?|pictures?|notes|turns|him|her|them|a (?:seat|photo|picture|bus|taxi|cab|shower|break|number|day)|the (?:bus|train|tram|lift|stairs|elevator|car|children|kids|day)|my (?:shoes|boots|coat|jacket|clothes|earrings|ring|rings|glasses|dog|son|daughter|child|car)))";
+  "(?! (?:off|out|along|home|back|with (?:me|us|him|her|them)|to (?:the|my|our|his|her|a|an|your|see|show|get|reach|come|find)\\b|part|place|care|photos?|pictures?|notes|turns|him|her|them|a (?:seat|photo|picture|bus|taxi|cab|shower|break|number|day)|the (?:bus|train|tram|lift|stairs|elevator|car|children|kids|day)|my (?:shoes|boots|coat|jacket|clothes|earrings|ring|rings|glasses|dog|son|daughter|child|car)))";
+
+/** What is taken is a way to the house, or a course of it: "which bus should I take", "what class should I take first". */
+export const TAKES_A_WAY =
+  /\b(?:which|what) (?:[a-z]+ )?(?:bus|train|tram|ferry|boat|underground|tube|metro|subway|streetcar|exit|road|street|way|route|line|turn|turning|junction|door|entrance|lift|elevator|stop|class|lesson|course|level|grade|test|exam|seat)(?:e?s)? (?:should|do|must|can|shall|would|could) (?:i|we|he|she|they) (?:have to |need to )?take\b/;
 
 /** Of several, the one that costs less. */
 export const THE_CHEAPER = /\bthe (?:cheap|less expensive|least expensive)(?:er|est)?\b/;

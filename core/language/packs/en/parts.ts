@@ -96,6 +96,15 @@ export const HAVE_BOOKED = /\b(?:i|we)(?:'ve| have|'d| had)?(?: already)? (?:boo
 /** Right after the day or hour of a visit. */
 export const VISIT_AFTER = /^\s*(?:one|appointment|booking|visit|session)\b/;
 
+/** One of two people is to do it in place of the other. */
+export const ONE_PERSON_FOR_ANOTHER = /\b(?:see|have|be with|with|get|come to) [^,.;?!]{2,40}\b(?:instead of|rather than|in place of)\b/;
+
+/** Right before whom a visit that is theirs is with. */
+export const OUR_VISIT_WITH = /\b(?:my|our) (?:[a-z'-]+ ){1,3}with (?:the )?$/;
+
+/** All that stands between a person and a day. */
+export const ON_OR_AT = /^\s*(?:(?:on|at|for|this|next|coming)\s+)*$/;
+
 /** One is to take the other's place. */
 export const SWAPS = /\b(?:swap|switch|change|exchange)\b/;
 

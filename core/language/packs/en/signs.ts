@@ -388,6 +388,31 @@ export const OF_ONESELF =
 export const COMES_EARLIER =
   /\b(?:come|be there|be seen|get in)(?: in)? (?:(?:a (?:bit|little) |an hour |half an hour |<length> )?(?:earlier|later) (?:on |that )?<day>|(?:an hour|half an hour) <day>)/;
 
+/** Who comes wishes for it, and does not ask when the doors open. */
+export const WISHES_TO_COME = /\b(?:(?:i|we)(?:'d| would) (?:like|prefer|love) to|(?:i|we) (?:want|need|have|'ve got) to) (?:come|be there|be seen|get in)\b/;
+
+/** One is needed that they do not have yet: "I've got to have a medical for my new job". */
+export const MUST_HAVE_ONE =
+  /\b(?:have to|(?:'ve|have|has|'s) got to|has to|need to|needs to|must|should|ought to|supposed to|asked to|told to) (?:have|get|book|make|do|take) an? (?:[a-z]+ )?<service>(?! (?:moved|changed|cancelled|rescheduled|shifted))/;
+
+/** Somebody is to have a look at what ails them: "I'd like someone to listen to my chest". */
+export const WANTS_IT_SEEN =
+  /\b(?:like|want|need|love|wish for|looking for|appreciate) (?:someone|somebody|anyone|one of you|<staff>|an? [a-z]+) (?:to|who(?: can| could)?) (?:please )?(?:listen to|look (?:at|into)|have a (?:look|listen) (?:at|to)|take a look at|check|examine|see|feel|treat|sort(?: out)?|fix|help with) (?:my|our|his|her|the|it|this|that|me)\b/;
+
+/** Whether somebody comes to where the client lives. */
+export const COMES_TO_THEM =
+  /\b(?:come|comes|coming|drive|travel|pop|get)(?: (?:out|over|round|around|along|down))*(?: to| round to| over to)? (?:the|my|our|his|her|their|your clients'|people's|someone's) (?:own )?(?:house|home|flat|apartment|place|hotel|office|nursing home|care home|bedside|door)s?\b|\b(?:home|house) (?:visits?|calls?)\b/;
+
+/** What cannot be done on a day, and nothing besides: "I can't ride on the 12th". */
+export const CANNOT_THAT_DAY =
+  /^\W*(?:(?:sorry|hi|hello|oh|so|well|unfortunately|i'm afraid|it's <name>|<name>|<phone>)\W+)*(?:i|we|he|she|my [a-z]+)(?:'m afraid (?:i|we))? (?:can'?t|cannot|can not|won't be able to|will not be able to|(?:am|'m|are|'re) not able to) (?:<service>|(?!find|remember|see|get|have|book|decide|tell|say|wait|believe|sleep|move|walk)[a-z]+) (?:with you |together )?<day>(?: <time>)?(?: after all| any ?more| sorry| now)*\W*(?:<name>|<phone>|\W)*$/;
+
+/** One of what they have is to stay, and nothing else. */
+export const KEEPS_ONLY = /\b(?:only|just) (?:want|need|wish|would like|like) to keep\b|^\W*(?:please )?keep (?:only|just)\b/;
+
+/** One of two is needed. */
+export const NEEDS_ONE_OR_OTHER = /\b(?:i|we) (?:need|want|'d like|would like) (?:an? |the |some )?<service> or (?:an? |the |some )?<service>/;
+
 /** Who it is that answers is asked. */
 export const WHO_ANSWERS = /(?<!\bwhom? )\b(?:am i|are we) (?:really |actually |just )?(?:talking|chatting|speaking|writing|texting) (?:to|with)\b/;
 
@@ -475,6 +500,12 @@ export const UNWANTED = /\b(?:(?:don't|do not|didn't) (?:really |actually )?(?:w
 /** Right before a thing: what was said before it is not said of this one. */
 export const BUT_NOT = /\b(?:but|just|only|and) not (?:the |my |our |an? |for )?$/;
 
+/** Right before what stays as it is: "cancel the massage but keep the facial". */
+export const KEEPS_THE = /\b(?:keep|keeping|leave|leaving|hold on to|hang on to) (?:the |my |our )?(?:one |appointment |visit |booking )?(?:on |at |for )?$/;
+
+/** What is called off, beside what is kept. */
+export const CALLS_OFF = /\b(?:cancel\w*|call(?:ing)? off|scrap|drop|scratch|delete|get rid of|take (?:out|off)|lose)\b/;
+
 /** Right after it: something else is. */
 export const WANTED_INSTEAD = /^\W*(?:but|just|only|i (?:want|need|meant|mean)|it's)\b \w/;
 
@@ -505,6 +536,10 @@ export const OTHER_THAN_OURS =
 /** Somebody has a visit, and something has come between. */
 export const HAS_BUT =
   /\b(?:i|we)(?:(?:'ve| have)(?: got)? (?:(?:an?|my|our) (?:appointment|booking|visit|session|lesson|<service>)\b|the <service> <day>)|(?:'ve| have|'d| had)? booked (?:in )?(?:for )?<day>)[^.;?!]*\bbut (?!(?:i |we )?(?:can't (?:find|remember|recall)|don't know|forgot|lost|need|want|would|what|when|where|how|who|is|do|am not sure|i'm not sure))(?![^.;?!]*\b(?:another|one more|also|book|as well)\b)/;
+
+/** "I have an appointment at three but I have to work, can we do Thursday": what they have, why it cannot be, and when it might be instead. */
+export const HAS_BUT_THEN =
+  /\b(?:i|we)(?:(?:'ve| have)(?: got)? (?:(?:an?|my|our) (?:[a-z]+ )?(?:appointment|booking|visit|session|lesson)\b|(?:an?|my|our) (?:[a-z]+ )?<service>|the <service> <day>)|(?:'ve| have|'d| had)? booked (?:in )?(?:for )?<day>|(?:'m| am|'re| are) (?:booked(?: in)?|down|supposed to (?:come|be)(?: in| there)?|coming(?: in)?|in)(?: for (?:my |an? )?<service>)? <(?:day|time)>)[^.;?!]*\bbut\b(?:<\w+>|[\w' ]|,)*?\b(?:could|can|may|might|would|is|are|any chance|how about|what about|maybe|perhaps|have you|do you have|i'd (?:like|prefer|rather)|let's)\b[^<.]{0,40}<(?:day|time)>/;
 
 /** Somebody is to look at a thing: "somebody should check it". */
 export const SOMEBODY_SHOULD =

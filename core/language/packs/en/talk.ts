@@ -279,7 +279,7 @@ export const SEEKS_SOMETHING = /\b(?:anything|something|someone|somebody|anyone|
 
 /** Advice on which service is sought. */
 export const SEEKS =
-  /\b(?:suggest|recommend|advise)\b|\b(?:which|what) (?:one|treatment|service|kind|sort)s? (?:do|would|should|is|are|helps?)\b|\bwhat (?:do|does|should|would) (?:i|we|he|she|they|my \w+) (?:need|take|have|book|get)\b/;
+  /\b(?:suggest|recommend|advise)\b|\b(?:which|what) (?:one|treatment|service|kind|sort)s? (?:do|would|should|is|are|helps?)\b|\bwhat (?:do|does|should|would) (?:i|we|he|she|they|my \w+) (?:need|take|have|book|get)\b|\bwhat (?:have you got|do you have|have you|can you do|could you do|would you do|do you do|is there) (?:that (?:helps|might help) |to help )?(?:for|against|about)\b/;
 
 /** Of one of several things they have, when it is to be: "can the one on <day> be <time>". */
 export const THE_ONE_TO_BE =
@@ -595,7 +595,7 @@ export const TITLED = /\b(?:miss|mrs?|ms|madam|sir|dr)\.? (?=<(?:staff|name)>)/g
 
 /** It is to be called off, and nothing else: "no, just cancel it". */
 export const CANCELS_ALL_THE_SAME =
-  /^\W*no\b[\s,.!-]*(?:thanks|thank you)?[\s,.!-]*(?:just|please|go ahead and|only|simply)*[\s,]*(?:cancel|call (?:it|that) off|scrap)(?: (?:it|that|this|the (?:lot|appointment|visit|booking)))?(?: please| thanks| thank you| altogether| completely)*\W*$/i;
+  /^\W*no\b[\s,.!-]*(?:thanks|thank you|sorry)?[\s,.!-]*(?:(?:(?:i|we) (?:don't|do not|dont) (?:want|need|wish for|care for)|don't bother with|no need (?:for|to (?:find|look for|give me))) (?:an?other|a different|a new|any other|to (?:move|change|rebook|reschedule|shift))\b[a-z' ]*[,.;!-]+\s*)?(?:(?:i|we)(?:'d| would)? (?:just |only |simply )?(?:want|like|wish|need) (?:you )?to\s*)?(?:(?:just|please|go ahead and|only|simply)[\s,]*)*(?:cancel|call (?:it|that) off|scrap)(?: (?:it|that|this|the (?:lot|appointment|visit|booking)))?(?: please| thanks| thank you| altogether| completely)*\W*$/i;
 
 /** One of the house's people is to be told, and not what. */
 export const TELLS_THEM_THAT =

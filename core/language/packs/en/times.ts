@@ -404,7 +404,7 @@ export const TIME_RULES: TimeRule[] = [
     // "I'm in at three tomorrow, any chance of four": another hour than the one that was named.
     name: "time/chance-of",
     pattern: rx(
-      `(?<=\\b(?:(?:any|a) (?:chance|hope|possibility) of|how about|what about) )(?<=\\b(?:at|for) (?:${CLOCK})\\b[^.?!]{0,40})(${CLOCK})(?=\\W*$|[,.;?!]| (?:instead|rather|then|please|on)\\b)`,
+      `(?<=\\b(?:(?:any|a) (?:chance|hope|possibility) of|how about|what about|(?:could|can|might|may|would) (?:it|that|mine) (?:maybe |perhaps |possibly )?be|(?:could|can) (?:we|you) do|is there) )(?<=\\b(?:at|for|do|make|come at|my|the) (?:${CLOCK}|noon|midday)\\b[^.?!]{0,60})(${CLOCK})(?=\\W*$|[,.;?!]| (?:instead|rather|then|please|on)\\b)`,
     ),
     value: (m) => one("at", m[1]),
   },

@@ -92,3 +92,10 @@ export const WHEN_OR_AFTER = /<(?:day|time)>|\b(?:before|after) (?:it|that|then)
 
 /** It is asked when or who. */
 export const ASKS_WHEN_OR_WHO = /\b(?:who|when|what time|which day)\b/;
+
+/** Somebody tells what they have. */
+export const HAS_SOMETHING =
+  /^\W*(?:(?:hi|hello|hey|so|well|and)\W+)*(?:i|we|she|he|they|my [a-z]+)(?:'ve got| have got|'ve| have|'s got| has got| has|'ve still got| still have) (?:an?|some|this|my|our|two|three) (?!question\b)/;
+
+/** Something is to be told: "let me know what to bring". */
+export const TO_BE_TOLD = /^\W*(?:(?:and|also|then|please|could you|can you)\W+)*(?:tell|let|remind|explain to|show) (?:me|us)\b/;
