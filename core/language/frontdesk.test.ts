@@ -71,7 +71,13 @@ describe("whom a visit is with", () => {
   it("is told first, and then how it is to be", () => {
     const r = riding("my lesson is with Morag on Thursday, could I have it on the 10th with Eilidh at two");
     expect(r.errands).toEqual(["move"]);
-    expect(r.slots).toMatchObject({ staff: "Morag Sinclair", new_staff: "Eilidh Fraser", old_weekdays: ["Thursday"], new_date: "2027-03-10", new_time: "14:00" });
+    expect(r.slots).toMatchObject({
+      staff: "Morag Sinclair",
+      new_staff: "Eilidh Fraser",
+      old_weekdays: ["Thursday"],
+      new_date: "2027-03-10",
+      new_time: "14:00",
+    });
   });
 
   it("may be any of those who do it", () => {

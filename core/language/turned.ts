@@ -117,7 +117,7 @@ const TURNS: readonly Turn[] = [
     when: ({ masked, said, top: { errand } }) =>
       turns.WHAT_AILS_THEM.test(said) ||
       ((asksFor(errand) || ["none", "out-of-scope", "refused"].includes(errand)) && signs.OF_OTHERS.test(said)) ||
-      (signs.PRETEXT.test(masked) && (["ask-mine", "move", "cancel"].includes(errand) || signs.ASKS_WHEN.test(masked))),
+      (signs.PRETEXT.test(masked) && (["ask-mine", "move", "cancel"].includes(errand) || signs.ASKS_WHEN.test(masked) || signs.WHAT_THEY_GET.test(masked))),
   },
   {
     is: "refused/of-others",
@@ -376,7 +376,8 @@ const TURNS: readonly Turn[] = [
       !cuedFor(g, "ask-mine") &&
       g.masked.includes("<service>") &&
       !turns.OF_A_VISIT_THEIRS.test(g.masked) &&
-      !turns.WHO_DOES_OURS.test(g.masked),
+      !turns.WHO_DOES_OURS.test(g.masked) &&
+      !turns.WHAT_NOW.test(g.masked),
   },
   // "Nataka lesson kesho": what is named in words that are not known, and nothing of money.
   {
@@ -653,7 +654,7 @@ const TURNS: readonly Turn[] = [
     is: "ask-policy/comes-to-them",
     open: true,
     from: ["book", "ask-availability"],
-    when: (g) => asks(g.masked) && !g.named && signs.COMES_TO_THEM.test(g.masked),
+    when: (g) => asks(g.masked) && !g.named && !/<(?:day|time)>/.test(g.masked) && signs.COMES_TO_THEM.test(g.masked),
   },
   // "I can't ride on the 12th": what they were to do then.
   {
@@ -662,6 +663,13 @@ const TURNS: readonly Turn[] = [
     from: ["book", "ask-availability", "none", "ask-mine"],
     least: 0.7,
     when: (g) => signs.CANNOT_THAT_DAY.test(g.masked),
+  },
+  // "I can't manage either of my appointments".
+  {
+    is: "cancel/cannot-any",
+    from: ["none", "book", "message", "ask-mine", "cancel", "ask-service", "ask-availability"],
+    least: 0.7,
+    when: (g) => signs.CANNOT_ANY_OF_MINE.test(g.masked),
   },
   // "I only want to keep the lesson": all the rest is called off.
   { is: "cancel/keeps-only", from: ["book", "none", "ask-mine", "message", "cancel"], least: 0.6, when: has(signs.KEEPS_ONLY) },
@@ -685,7 +693,7 @@ const TURNS: readonly Turn[] = [
     when: (g) => (complains(g.masked) || signs.FELL.test(g.masked)) && !signs.ASKS_OR_ORDERS.test(g.masked),
   },
   // "I dropped my phone in the gutter and it's soaked": nothing of theirs is called off.
-  { is: "book/was-dropped", open: true, from: ["cancel"], when: (g) => !g.sign && signs.DROPPED.test(g.masked) },
+  { is: "book/was-dropped", open: true, from: ["cancel"], when: (g) => !g.sign && (signs.DROPPED.test(g.masked) || signs.THING_BROKE.test(g.masked)) },
   // "I want to be filmed running".
   { is: "book/wants-done", open: true, from: ["ask-service"], when: (g) => g.top.sure < WAVERS && !g.masked.includes("?") && signs.WANTS_DONE.test(g.masked) },
   // "I'd like to come earlier on Wednesday", of who says who they are.

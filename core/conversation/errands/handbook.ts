@@ -7,7 +7,7 @@ import { ofKind, WEAK_SERVICE, type FoundOf } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import type { Source } from "../state.ts";
 import { val, type Turn } from "../turn.ts";
-import { ALL_OF_THEM, LIKE_WHAT, OPENS, SEEKS, TITLE_BEFORE_A_NAME, TITLED } from "../../language/packs/en/talk.ts";
+import { ALL_OF_THEM, LIKE_WHAT, OPENS, SEEKS, SEEKS_HELP, TITLE_BEFORE_A_NAME, TITLED } from "../../language/packs/en/talk.ts";
 
 /** As sure as this, a line of the handbook goes before what else could be said. */
 export const SURELY = 0.5;
@@ -41,7 +41,7 @@ export function fromHandbook(
   const ofGroup = ofKind(reading.found, "service").some((f) => f.value.some((id) => t.house.services.get(id)?.group));
   const named = servicesMeant(t, reading);
   // A part of a message that was taken out of it as what is asked is a question.
-  const asked = !whole || asksSomething(reading);
+  const asked = asksSomething(reading) || (!whole && !complains(reading.said));
   const hit =
     [question, ...partsOf(question)].map((q) => answerTo(t.house, q, ofGroup, named, asked)).find((h) => fits(h, least)) ??
     // Without the names of services and people, what is left tells what is asked of them.
@@ -64,7 +64,8 @@ export function fromHandbook(
 export const asksSomething = (reading: Reading): boolean =>
   reading.errands.length === 0
     ? reading.question
-    : reading.errands.some((e) => isAsk(e.errand)) && !(SEEKS.test(reading.said.toLowerCase()) && complains(reading.said));
+    : reading.errands.some((e) => isAsk(e.errand)) &&
+      !(complains(reading.said) && (SEEKS.test(reading.said.toLowerCase()) || SEEKS_HELP.test(reading.said.toLowerCase())));
 
 /** Who asks whether there is something for what they tell of, and hears that there is, may have a time looked for. */
 export function mayLook(t: Turn, reading: Reading, service: string): void {

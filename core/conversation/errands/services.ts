@@ -104,7 +104,7 @@ export function service(t: Turn, reading: Reading): boolean {
   }
   // "How long does it take", "what should I bring", of no service yet.
   const ofAny = one === undefined && !t.state.task && OF_WHICHEVER.test(text);
-  if (ofAny && bring && fromHandbook(t, reading)) return true;
+  if (ofAny && bring && fromHandbook(t, reading, SURELY)) return true;
   if (ofAny && (long || house.handbook.services.some((s) => s.bring))) {
     t.say("ask/of-which");
     t.state.asking = "ask-service";

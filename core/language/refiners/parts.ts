@@ -126,6 +126,8 @@ export function assignParts(said: Said, all: Found[], at: Moment, errand: "move"
     // "Add half an hour to my massage on Wednesday": what is to be longer stands where it stands.
     // "Monday's lesson" is the one there is; "Monday's good" is the wish.
     else if ((ITS.test(follow) && !IS_FINE.test(follow)) || (resized && OUR_VISIT.test(clause))) given.set(f, "old");
+    // "Can I come at half past instead of three": the one that it takes the place of.
+    else if (f.rule === "time/not-but" && !at.oldKnown) given.set(f, "old");
     else if (turned && !parts.some((g) => g.start > f.end && g.kind === f.kind) && !INSTEAD_OF_IT.test(lead)) given.set(f, "new");
     // "Thursday is better", "is Friday at one possible".
     else if (errand === "move" && !at.oldKnown && (BETTER.test(behind) || (WOULD_IT_BE.test(lead) && POSSIBLE.test(behind)))) given.set(f, "new");

@@ -172,7 +172,7 @@ export const TO_BE_REMOVED =
 
 /** A reason why somebody may be told of, or change, what is another's. */
 export const PRETEXT =
-  /\b(?:i'm|i am|this is|here is|speaking as) (?:calling )?(?:her|his|their) (?!usual|first|last|next)[a-z]+\b|\b(?:asked|told|wants) me to (?:check|look|find out|ask|confirm)\b|\bon (?:her|his|their) behalf\b/;
+  /\b(?:i'm|i am|this is|here is|speaking as) (?:calling )?(?:her|his|their) (?!usual|first|last|next)[a-z]+\b|\b(?:asked|told|wants) me to (?:check|look|find out|ask|confirm)\b|\bon (?:her|his|their) behalf\b|\b(?:we|our (?:practice|clinic|office)s?) (?:share|have|treat|see) a (?:client|patient|customer)\b|\ba (?:client|patient|customer) (?:of ours|we share|in common)\b/;
 
 /** Words without which hardly anybody asks for advice on their health; where there are none of them, it must be plain. */
 export const OF_HEALTH =
@@ -406,6 +406,14 @@ export const COMES_TO_THEM =
 /** What cannot be done on a day, and nothing besides: "I can't ride on the 12th". */
 export const CANNOT_THAT_DAY =
   /^\W*(?:(?:sorry|hi|hello|oh|so|well|unfortunately|i'm afraid|it's <name>|<name>|<phone>)\W+)*(?:i|we|he|she|my [a-z]+)(?:'m afraid (?:i|we))? (?:can'?t|cannot|can not|won't be able to|will not be able to|(?:am|'m|are|'re) not able to) (?:<service>|(?!find|remember|see|get|have|book|decide|tell|say|wait|believe|sleep|move|walk)[a-z]+) (?:with you |together )?<day>(?: <time>)?(?: after all| any ?more| sorry| now)*\W*(?:<name>|<phone>|\W)*$/;
+
+/** None of what they have can be kept: "I can't manage either of my appointments". */
+export const CANNOT_ANY_OF_MINE =
+  /\b(?:can'?t|cannot|can not|won't|will not|unable to|not able to)(?: be able to)? (?:manage|make|keep|come to|do|attend|get to) (?:either|any|both|all)(?: (?:one|two|three))?(?: of)? (?:my|our|these|those|the) (?:[a-z]+ )?(?:appointments?|visits?|bookings?|sessions?|lessons?|classes|<service>|ones?|two|three)\b(?![^.;!]*\b(?:another|instead|other days?|move|change)\b)/;
+
+/** What somebody else has done or comes for is asked. */
+export const WHAT_THEY_GET =
+  /\b(?:what|which|how often|whether|if)\b[^.;?!]*\b(?:does|do|did|has|have|is|are|was|were)? ?(?:she|he|they)(?: \w+)? (?:gets?|had|has|have|comes?|came|sees?|saw|takes?|took|books?|booked|in for)\b/;
 
 /** One of what they have is to stay, and nothing else. */
 export const KEEPS_ONLY = /\b(?:only|just) (?:want|need|wish|would like|like) to keep\b|^\W*(?:please )?keep (?:only|just)\b/;

@@ -419,3 +419,6 @@ export const RIGHT_THING =
 /** Another visit is wished for beside the one that was spoken of: "could we do the fitting right after". */
 export const RIGHT_AFTER_IT =
   /\b(?:can|could|may|might) (?:i|we|you) (?:also |just |maybe |then )?(?:do|get|have|fit(?: me| us| in)*|squeeze(?: me| us| in)*|add|book|put(?: me| us| in)*|come for|go for)\b[^.?!]*<service>[^.?!]*\b(?:(?:right|straight|directly|just|immediately) (?:after(?:wards?)?|before(?:hand)?)|afterwards|after that|before that|(?:(?:on|at) the )?same (?:day|go|visit|morning|afternoon|evening))(?=\s*(?:[?.!,]|$|too\b|as well\b|please\b|then\b))/;
+
+/** What is to be done is asked at last: "my hearing aid got lost, what now". */
+export const WHAT_NOW = /\bwhat (?:now|then|next)\W*$/;
