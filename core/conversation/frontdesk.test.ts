@@ -68,6 +68,12 @@ describe("why it cannot be, and when it might", () => {
     expect(t.was("ba-priti-two")).toMatch(/2027-03-12 13:00/);
   });
 
+  it("is with somebody else, of what they booked", () => {
+    const t = riding("I booked a lesson with Eilidh for the 12th, could Morag take it at eleven on the 10th instead", PRITI, "yes");
+    expect(t.booked).toEqual([]);
+    expect(t.was("ba-priti-two")).toMatch(/2027-03-10 11:00 morag/);
+  });
+
   it("is with somebody else where that is said", () => {
     const t = riding("my lesson is with Eilidh on the 12th, could I have it with Morag on Wednesday the 10th at eleven", PRITI, "yes");
     expect(t.was("ba-priti-two")).toMatch(/2027-03-10 11:00 morag/);
@@ -79,6 +85,12 @@ describe("what ails somebody", () => {
     const t = doctors("I've been coughing for a month and I'd like somebody to listen to my lungs");
     expect(t.state.task?.errand).toBe("book");
     expect(t.slips).toEqual([]);
+  });
+
+  it("is what they come for, whatever line speaks of their age", () => {
+    const t = doctors("my boy is seven and he's got a bad cough");
+    expect(t.state.task?.errand).toBe("book");
+    expect(t.last).not.toMatch(/grown-up/);
   });
 
   it("is no medicine that is asked for where a bus is", () => {

@@ -23,7 +23,7 @@ import { deniedIn } from "./errands/whichservice.ts";
 import { ofTheNeed } from "./errands/told.ts";
 import { saysBefore } from "./errands/who.ts";
 import { answer, feeOfThat } from "./errands/ask.ts";
-import { SURELY, fromHandbook, spoken } from "./errands/handbook.ts";
+import { SURELY, TO_THE_WORD, fromHandbook, spoken } from "./errands/handbook.ts";
 import { beyond } from "./errands/services.ts";
 import { newBook } from "./tasks.ts";
 import { dropHold, take } from "./errands/offering.ts";
@@ -420,6 +420,14 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
   // "Yes, book": what was spoken of last is to be booked.
   if (yes && SAYS_BOOK.test(text) && (state.topic ?? state.topics)) {
     state.task = { ...newBook(), ...(state.topic ? { service: state.topic } : { among: state.topics as string[] }) };
+    state.repairs = 0;
+    return proceed(t);
+  }
+  // "My son has a fever, he's four": who tells what ails them wants to be seen, whatever line speaks of something in it.
+  if (!reading.question && reading.errands.length === 0 && complains(reading.said) && !state.task && !fromHandbook(t, reading, TO_THE_WORD)) {
+    state.task = newBook();
+    applyToBook(t, state.task, reading, contextOf(t.house, t.now, state));
+    t.rule("book/what-ails");
     state.repairs = 0;
     return proceed(t);
   }

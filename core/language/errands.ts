@@ -36,6 +36,7 @@ import {
   OF_ONESELF,
   HANDS_ON,
   HAS_BOOKED,
+  LONG_AGO,
   NAMES_ONLY,
   NEGATED,
   NEW_WISH,
@@ -446,6 +447,8 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
       (g.label !== "refused/private" || (PRIVATE.test(masked) && !(/<(?:phone|email)>/.test(masked) && !ASKS_OR_ORDERS.test(masked)))) &&
       // "I think I'm pregnant, what do I do": without a word of a visit, none of theirs is asked about.
       (g.errand !== "ask-mine" || !WHAT_TO_DO.test(masked) || OF_A_VISIT.test(masked)) &&
+      // "She swallowed her retainer last year": long over.
+      (g.errand !== "emergency" || !LONG_AGO.test(masked)) &&
       // "Should I email my scans": nothing of anybody's health is asked.
       (g.label !== "refused/advice" || !BRINGS_OR_SENDS.test(masked)) &&
       (g.label !== "refused/advice" || g.sure >= SURE || complains(masked) || OF_HEALTH.test(masked)),

@@ -550,9 +550,9 @@ const TURNS: readonly Turn[] = [
   {
     is: "move/supposed-to-come",
     open: true,
-    from: ["book", "none", "ask-mine", "move", "message", "out-of-scope", "ask-service", "ask-policy"],
+    from: ["book", "none", "ask-mine", "move", "cancel", "message", "out-of-scope", "ask-service", "ask-policy"],
     least: 0.6,
-    when: has(signs.SUPPOSED_TO_COME),
+    when: (g) => signs.SUPPOSED_TO_COME.test(g.masked) && !(g.top.errand === "cancel" && (g.sign || g.top.sure >= WAVERS)),
   },
   // "My husband won't come to <service>, can I come alone": no visit of his is called off.
   {
@@ -671,6 +671,8 @@ const TURNS: readonly Turn[] = [
     least: 0.7,
     when: (g) => signs.CANNOT_ANY_OF_MINE.test(g.masked),
   },
+  // "I booked a massage with Freya for Friday, can Marcus do it instead": what is theirs is to be otherwise.
+  { is: "move/booked-but-instead", open: true, from: ["book", "ask-availability", "ask-staff", "none"], least: 0.6, when: has(signs.BOOKED_BUT_INSTEAD) },
   // "I only want to keep the lesson": all the rest is called off.
   { is: "cancel/keeps-only", from: ["book", "none", "ask-mine", "message", "cancel"], least: 0.6, when: has(signs.KEEPS_ONLY) },
   // "We need a will or a divorce consultation": one of them is wished for, whichever it is.

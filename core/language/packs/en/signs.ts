@@ -415,6 +415,10 @@ export const CANNOT_ANY_OF_MINE =
 export const WHAT_THEY_GET =
   /\b(?:what|which|how often|whether|if)\b[^.;?!]*\b(?:does|do|did|has|have|is|are|was|were)? ?(?:she|he|they)(?: \w+)? (?:gets?|had|has|have|comes?|came|sees?|saw|takes?|took|books?|booked|in for)\b/;
 
+/** What they booked, and how it is to be instead. */
+export const BOOKED_BUT_INSTEAD =
+  /\b(?:i|we)(?:'ve| have|'d| had)?(?: already)? (?:booked|scheduled|got|have) (?:in )?(?:an? |the |my |our )?(?:<service>|appointment|visit|booking|session|lesson)(?: (?:with |for |on |at )*<(?:staff|day|time|length)>)+[\s,;.-]+(?:and |but |so )?(?:can|could|may|might|would)\b[^.?!]*\b(?:instead|rather)\b(?! of)/;
+
 /** One of what they have is to stay, and nothing else. */
 export const KEEPS_ONLY = /\b(?:only|just) (?:want|need|wish|would like|like) to keep\b|^\W*(?:please )?keep (?:only|just)\b/;
 
@@ -634,7 +638,7 @@ export const OF_ONES_BACK =
 
 /** What ails an animal or somebody, told by what they do, or do not. */
 export const AILING =
-  /\b(?:limp(?:s|ing|ed)|hobbl(?:es|ing|ed)|off (?:his|her|its|their) (?:food|feet|legs)|not (?:himself|herself|eating|drinking|walking|putting (?:any )?weight)|won't (?:eat|drink|walk|stand|put (?:his|her|its|any|the) (?:weight|paw|foot|leg))|vomit(?:s|ing|ed)|throwing up|wheez(?:es|ing|ed))\b/i;
+  /\b(?:limp(?:s|ing|ed)|hobbl(?:es|ing|ed)|off (?:his|her|its|their) (?:food|feet|legs)|not (?:himself|herself|eating|drinking|walking|putting (?:any )?weight)|won't (?:eat|drink|walk|stand|put (?:his|her|its|any|the) (?:weight|paw|foot|leg))|vomit(?:s|ing|ed)|throwing up|wheez(?:es|ing|ed)|(?:has|have|had|got|with) (?:an? |this |some )?(?:[a-z]+ )?(?:rash|cough|fever|temperature|earache|toothache|infection|hives|sore throat))\b/i;
 
 /** Somebody is not able to do what they have: "I can't ride on Sunday". */
 export const CANNOT_DO_IT =
