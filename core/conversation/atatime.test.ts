@@ -89,7 +89,7 @@ describe("who has a visit and would rather have it otherwise", () => {
 
 describe("of several visits that somebody has", () => {
   it("all but the one that is to be kept are cancelled", () => {
-    const t = gorse("I only want to keep the flu jab, Conor Daly 01 555 0144", "yes");
+    const t = gorse("I'd just like to keep my flu jab, Conor Daly 01 555 0144", "yes");
     expect(t.was("ga-conor-one")).toMatch(/booked$/);
     expect(t.was("ga-conor-two")).toMatch(/cancelled$/);
   });

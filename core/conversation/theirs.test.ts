@@ -106,7 +106,7 @@ describe("what is on a day, said first", () => {
   });
 
   it("and for whom nobody knows", () => {
-    const t = repairs("Kojo Blankson, 030 255 0199. the clean-up on the 8th, I need it in the morning");
+    const t = repairs("Kojo Blankson, 030 255 0199. a clean-up on the 8th, the earlier in the day the better");
     expect(t.state.task).toMatchObject({ errand: "book", service: "cleanup" });
   });
 

@@ -42,7 +42,7 @@ describe("days told from what happens besides", () => {
   it.each([
     ["our wedding is on the 20th and we need a massage the week before", { date_from: "2027-03-08", date_to: "2027-03-14" }],
     ["my race is on the 14th, could I have a massage the day after", { date: "2027-03-15" }],
-    ["my plan runs out next week, can I see somebody tomorrow", { date: "2027-03-02" }],
+    ["my insurance stops paying next week, may I come in tomorrow", { date: "2027-03-02" }],
     ["my wedding is on saturday, please make me an appointment", { date: "2027-03-06" }],
   ])("%s", (said, right) => {
     expect(slots(said)).toMatchObject(right);
