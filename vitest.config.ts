@@ -9,6 +9,7 @@ export default defineConfig({
           include: ["core/**/*.test.ts", "demo/**/*.test.ts", "widget/**/*.test.ts", "web/**/*.test.ts"],
           testTimeout: 240_000,
           pool: "forks",
+          isolate: false,
         },
       },
       {

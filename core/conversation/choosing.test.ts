@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { held } from "../testing/held.ts";
+import { held, talksAt } from "../testing/held.ts";
 import { setHouse } from "../testing/sets.ts";
 import { theOneThatIs } from "./errands/compare.ts";
 
@@ -261,5 +261,53 @@ describe("what is being booked", () => {
     const all = [t.state.task, ...t.state.later].map((x) => (x?.errand === "book" ? x.service : ""));
     expect(all).toContain("taping");
     expect(all).toContain("acupuncture");
+  });
+});
+
+describe("one thing or another", () => {
+  const barber = talksAt("tenth", "kauri");
+  const legal = talksAt("ninth", "pinyon");
+  const among = (t: ReturnType<typeof barber>) => (t.state.task?.errand === "book" ? t.state.task.among : undefined);
+
+  it.each(["can I come in for a skin fade or a head shave", "a skin fade, or maybe a head shave, on Thursday"])(
+    "is asked about before anything is looked for: %s",
+    (say) => {
+      const t = barber(say);
+      expect(t.state.expects).toBe("service");
+      expect(among(t)).toEqual(["fade", "head"]);
+      expect(t.last).toMatch(/skin fade or head shave/i);
+    },
+  );
+
+  it("is none of two that are both wished for", () => {
+    expect(among(barber("a skin fade and a head shave on Thursday"))).toBeUndefined();
+  });
+
+  it("is taken as it comes where either will do", () => {
+    expect(among(barber("a skin fade or a head shave, I don't mind which"))).toBeUndefined();
+  });
+
+  it("is told apart for who cannot say", () => {
+    const t = legal("could we see somebody for a divorce consultation or mediation, we can't decide between them");
+    expect(t.last).toMatch(/what a divorce takes/);
+    expect(t.last).toMatch(/at one table/);
+    expect(t.state.expects).toBe("service");
+  });
+
+  it.each(["hm, I can't really say", "what's the difference between those"])("and for who asks: %s", (say) => {
+    const t = barber("I'd like a haircut or a beard trim", say);
+    expect(t.last).toMatch(/clippers and finished with a razor/);
+    expect(t.state.expects).toBe("service");
+  });
+
+  it("may be both, one after the other", () => {
+    const t = barber("I'd like a haircut or a beard trim", "I'll take both then");
+    expect(t.state.task).toMatchObject({ service: "cut" });
+    expect(t.state.later).toMatchObject([{ errand: "book", service: "beard", rightAfter: true }]);
+  });
+
+  it("may be neither, and then a third", () => {
+    const t = barber("I'd like a haircut or a beard trim", "neither of them really", "a hot towel shave");
+    expect(t.state.task).toMatchObject({ service: "shave" });
   });
 });

@@ -1,20 +1,15 @@
 import { describe, expect, it } from "vitest";
-import { heldAt, heldFrom } from "../testing/held.ts";
-import type { SetName } from "../testing/sets.ts";
+import { heldAt, talksAt, heldFrom } from "../testing/held.ts";
 
 /** What parents, patients and people who train ask for: what there is for them, both of two, theirs at another time, in words of no set. */
 
-const at =
-  (set: SetName, key: string, channel: "web" | "phone" = "web") =>
-  (...says: string[]) =>
-    heldAt(set, key, channel, ...says);
-const gym = at("twentieth", "msasa");
-const braces = at("twentieth", "tamarack");
-const tern = at("twentieth", "ternbay");
-const ternByPhone = at("twentieth", "ternbay", "phone");
-const swim = at("fourteenth", "carob");
-const eyes = at("sixth", "neem");
-const riding = at("thirteenth", "burnside");
+const gym = talksAt("twentieth", "msasa");
+const braces = talksAt("twentieth", "tamarack");
+const tern = talksAt("twentieth", "ternbay");
+const ternByPhone = talksAt("twentieth", "ternbay", "phone");
+const swim = talksAt("fourteenth", "carob");
+const eyes = talksAt("sixth", "neem");
+const riding = talksAt("thirteenth", "burnside");
 
 describe("who hears that there is something for them", () => {
   it("is asked whether a time is to be looked for, and a yes begins it", () => {

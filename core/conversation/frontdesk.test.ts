@@ -1,16 +1,11 @@
 import { describe, expect, it } from "vitest";
-import { heldAt } from "../testing/held.ts";
-import type { SetName } from "../testing/sets.ts";
+import { talksAt } from "../testing/held.ts";
 
 /** What is called off, kept and put elsewhere, told to the end in words of no set. */
 
-const at =
-  (set: SetName, key: string) =>
-  (...says: string[]) =>
-    heldAt(set, key, "web", ...says);
-const sleep = at("seventeenth", "coolabah");
-const riding = at("thirteenth", "burnside");
-const doctors = at("twenty-third", "loquat");
+const sleep = talksAt("seventeenth", "coolabah");
+const riding = talksAt("thirteenth", "burnside");
+const doctors = talksAt("twenty-third", "loquat");
 const DOT = "Dorothy Pike, 07 2555 0143";
 const PRITI = "Priti Shah, 01632 960343";
 

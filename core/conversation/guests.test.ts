@@ -1,26 +1,21 @@
 import { describe, expect, it } from "vitest";
-import { heldAt } from "../testing/held.ts";
-import type { SetName } from "../testing/sets.ts";
+import { talksAt } from "../testing/held.ts";
 
 /** Two visits in one breath, week by week, of whom was asked about, and who has never been: as guests and patients ask for them, in words of no set. */
 
-const at =
-  (set: SetName, key: string) =>
-  (...says: string[]) =>
-    heldAt(set, key, "web", ...says);
-const floats = at("twenty-first", "larkspur");
-const bones = at("twenty-first", "bogmyrtle");
-const tern = at("twenty-first", "ternbay");
-const drives = at("second", "ribble");
-const hair = at("fifth", "mahoe");
-const barber = at("tenth", "kauri");
-const diet = at("fifteenth", "moringa");
-const vet = at("eighth", "wattle");
-const speech = at("eighteenth", "elmet");
-const lawyers = at("ninth", "pinyon");
-const tailor = at("seventh", "hollow");
-const feet = at("tenth", "larch");
-const bridal = at("sixteenth", "hawthorn");
+const floats = talksAt("twenty-first", "larkspur");
+const bones = talksAt("twenty-first", "bogmyrtle");
+const tern = talksAt("twenty-first", "ternbay");
+const drives = talksAt("second", "ribble");
+const hair = talksAt("fifth", "mahoe");
+const barber = talksAt("tenth", "kauri");
+const diet = talksAt("fifteenth", "moringa");
+const vet = talksAt("eighth", "wattle");
+const speech = talksAt("eighteenth", "elmet");
+const lawyers = talksAt("ninth", "pinyon");
+const tailor = talksAt("seventh", "hollow");
+const feet = talksAt("tenth", "larch");
+const bridal = talksAt("sixteenth", "hawthorn");
 const WHO = ["Ina Reid", "0131 555 0151"] as const;
 
 describe("two visits told in the same shape", () => {

@@ -44,7 +44,7 @@ import { wasDone } from "./result.ts";
 import { deedsOf, takeUp } from "./several.ts";
 import { startTask } from "./start.ts";
 import type { Turn } from "./turn.ts";
-import { insteadOfCancelling, lineUpAnother, lineUpBesides, lineUpDeed, theOther } from "./turning.ts";
+import { bothOfThem, insteadOfCancelling, lineUpAnother, lineUpBesides, lineUpDeed, theOther } from "./turning.ts";
 import { namesHouse, resume, thanks, whoThisIs } from "./unheard.ts";
 import { wishIn } from "./wish.ts";
 
@@ -139,6 +139,7 @@ const STEPS: readonly Step[] = [
   theirOwn,
   ofALaterVisit,
   atGoAhead(yesAndAnother),
+  andProceed((m) => bothOfThem(m.t, m.reading)),
   andResume((m) => lineUpAnother(m.t, m.reading) || lineUpBesides(m.t, m.reading) || lineUpDeed(m.t, m.reading)),
   (m) => checks(m.t, m.reading, m.kept.contact),
   (m) => hearQuestion(m.t, m.reading, m.text),

@@ -1,34 +1,29 @@
 import { describe, expect, it } from "vitest";
-import { heldAt } from "../testing/held.ts";
-import type { SetName } from "../testing/sets.ts";
+import { heldAt, talksAt } from "../testing/held.ts";
 
 /** What is said in passing while something is booked, and what is wished for or asked beside something else, in words of no set. */
 
-const at =
-  (set: SetName, key: string, channel: "web" | "phone" = "web") =>
-  (...says: string[]) =>
-    heldAt(set, key, channel, ...says);
-const optician = at("first", "lumen");
-const pictures = at("second", "karoo");
-const music = at("third", "rimutaka");
-const band = at("third", "rimutaka", "phone");
-const tuition = at("fourth", "bukit");
-const bikes = at("fourth", "shandon");
-const bikesByPhone = at("fourth", "shandon", "phone");
-const hair = at("fifth", "mahoe");
-const teeth = at("sixth", "birch");
-const teethByPhone = at("sixth", "birch", "phone");
-const glasses = at("sixth", "neem");
-const portraits = at("seventh", "quayside");
-const vet = at("eighth", "wattle");
-const beauty = at("ninth", "foxglove");
-const beautyByPhone = at("ninth", "foxglove", "phone");
-const legal = at("ninth", "pinyon");
-const feet = at("tenth", "larch");
-const jabs = at("eleventh", "gorse", "phone");
-const talks = at("twelfth", "protea");
-const repairs = at("fourteenth", "kapok");
-const golf = at("fifteenth", "jacaranda");
+const optician = talksAt("first", "lumen");
+const pictures = talksAt("second", "karoo");
+const music = talksAt("third", "rimutaka");
+const band = talksAt("third", "rimutaka", "phone");
+const tuition = talksAt("fourth", "bukit");
+const bikes = talksAt("fourth", "shandon");
+const bikesByPhone = talksAt("fourth", "shandon", "phone");
+const hair = talksAt("fifth", "mahoe");
+const teeth = talksAt("sixth", "birch");
+const teethByPhone = talksAt("sixth", "birch", "phone");
+const glasses = talksAt("sixth", "neem");
+const portraits = talksAt("seventh", "quayside");
+const vet = talksAt("eighth", "wattle");
+const beauty = talksAt("ninth", "foxglove");
+const beautyByPhone = talksAt("ninth", "foxglove", "phone");
+const legal = talksAt("ninth", "pinyon");
+const feet = talksAt("tenth", "larch");
+const jabs = talksAt("eleventh", "gorse", "phone");
+const talks = talksAt("twelfth", "protea");
+const repairs = talksAt("fourteenth", "kapok");
+const golf = talksAt("fifteenth", "jacaranda");
 
 describe("what is refused", () => {
   it("does not lose what is wished for beside it", () => {
@@ -347,8 +342,8 @@ describe("what they have", () => {
 });
 
 describe("who comes, who does it, and who is told", () => {
-  const riders = at("thirteenth", "burnside");
-  const barber = at("tenth", "kauri");
+  const riders = talksAt("thirteenth", "burnside");
+  const barber = talksAt("tenth", "kauri");
 
   it("is for the desk, where another is to come in their place", () => {
     const t = riders("Fiona Macrae, 01632 960341, is it ok if my sister takes my lesson on Thursday in my place");
@@ -407,7 +402,7 @@ describe("who comes, who does it, and who is told", () => {
 });
 
 describe("what is asked beside", () => {
-  const tern = at("eighteenth", "ternbay");
+  const tern = talksAt("eighteenth", "ternbay");
 
   it("a wish, and is not known, is said not to be known", () => {
     const t = tern("do you take blue cross, and could I come in tomorrow");
@@ -480,7 +475,7 @@ describe("when and with whom", () => {
 });
 
 describe("what was misread", () => {
-  const allergy = at("nineteenth", "bryn");
+  const allergy = talksAt("nineteenth", "bryn");
 
   it("as a word to be passed on, where a letter said to ring", () => {
     const t = allergy("the hospital wrote, the letter says to call about a food challenge");

@@ -168,9 +168,11 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
       named.length > 0 &&
       named.every((f) => f.value.every((id) => task.among?.includes(id)) && deniedIn({ reading }, f)) &&
       !reading.found.some((f) => f.kind === "day" || f.kind === "time");
+    // "Neither", of those that were named.
+    const neither = (task.among?.length ?? 0) > 1 && ofKind(reading.found, "choice").some((c) => c.value === "none");
     if (
       state.expects === "service" &&
-      yes === false &&
+      (yes === false || neither) &&
       !(task.asksBefore && task.among && state.client.saysBefore === undefined) &&
       (deniesIt || (!wishIn(reading) && saysBefore(text) === null && !reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability"))) &&
       !moved

@@ -1,19 +1,14 @@
 import { describe, expect, it } from "vitest";
-import { heldAt } from "../testing/held.ts";
-import type { SetName } from "../testing/sets.ts";
+import { talksAt } from "../testing/held.ts";
 
 /** Two that are called off in one breath, who is named again at the go-ahead, and whom a service is for, in words of no set. */
 
-const at =
-  (set: SetName, key: string) =>
-  (...says: string[]) =>
-    heldAt(set, key, "web", ...says);
-const wax = at("twenty-second", "teasel");
-const dance = at("twenty-second", "huisache");
-const tern = at("twenty-second", "ternbay");
-const swim = at("fourteenth", "carob");
-const allergy = at("nineteenth", "bryn");
-const talk = at("twelfth", "protea");
+const wax = talksAt("twenty-second", "teasel");
+const dance = talksAt("twenty-second", "huisache");
+const tern = talksAt("twenty-second", "ternbay");
+const swim = talksAt("fourteenth", "carob");
+const allergy = talksAt("nineteenth", "bryn");
+const talk = talksAt("twelfth", "protea");
 const BROOKE = "Brooke Tolliver, 210 555 0143";
 const PRITI = "Priti Solanki, 0161 555 0143";
 
@@ -116,7 +111,7 @@ describe("for me and one of mine", () => {
 
 describe("whom a service is for", () => {
   it("is told by who has never done it", () => {
-    expect(at("thirteenth", "burnside")("my son's eleven and he's never sat on a horse, where should we begin").last).toMatch(/first ride/i);
+    expect(talksAt("thirteenth", "burnside")("my son's eleven and he's never sat on a horse, where should we begin").last).toMatch(/first ride/i);
     expect(dance("I'm a complete beginner and my wife loves the tango").last).toMatch(/trial|tango|ballroom/i);
   });
 

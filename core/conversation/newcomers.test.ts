@@ -136,6 +136,10 @@ describe("who has been here before", () => {
     expect(t.last).toMatch(/Physiotherapy follow-up|physiotherapy follow-up/);
   });
 
+  it.each(["you've treated me for that before, in January", "I had this looked at by you last winter"])("however that is told: %s", (say) => {
+    expect(tern("my back has gone, can you fit me in today", say).last).toMatch(/physiotherapy follow-up/i);
+  });
+
   it("is told what there is for it", () => {
     expect(speech("do you have anything that helps with a hoarse throat?").last).toMatch(/Voice clinic/);
   });

@@ -171,6 +171,8 @@ export interface BookTask {
   byTold?: boolean;
   /** What was told of what it is for, while that is open. */
   told?: string;
+  /** They cannot say which of those in `among` it is: what each is goes before the question. */
+  tellApart?: boolean;
   /** It was asked whether they have been here before, which tells which of two it is. */
   asksBefore?: boolean;
   /** Services that were suggested by what was told, and not taken. */

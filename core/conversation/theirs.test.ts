@@ -100,10 +100,13 @@ describe("what is on a day, said first", () => {
     expect(riding(`${FIONA}. on Thursday could we begin at eleven`).last).toMatch(/From Thursday 4 March at 10:00 to Thursday 4 March at 11:00/);
   });
 
-  it("is a new one for whoever has none then", () => {
-    const t = repairs(`${SELORM} here, the clean-up on Thursday, I need it in the afternoon`);
-    expect(t.state.task).toMatchObject({ errand: "book", service: "cleanup" });
-  });
+  it.each(["the clean-up on Thursday, I need it in the afternoon", "I'd want the clean-up on Thursday and it has to be in the afternoon"])(
+    "is a new one for whoever has none then: %s",
+    (say) => {
+      const t = repairs(`${SELORM} here, ${say}`);
+      expect(t.state.task).toMatchObject({ errand: "book", service: "cleanup" });
+    },
+  );
 
   it("and for whom nobody knows", () => {
     const t = repairs("Kojo Blankson, 030 255 0199. a clean-up on the 8th, the earlier in the day the better");

@@ -11,6 +11,7 @@ import {
   SAYS_INSTEAD,
   OF_SOMEBODY_SPOKEN_OF,
 } from "../language/packs/en/doing.ts";
+import { BOTH_OF_THEM } from "../language/packs/en/things.ts";
 import { isGuess } from "../language/errand.ts";
 import { ofKind } from "../language/found.ts";
 import { read, type Reading } from "../language/read.ts";
@@ -297,6 +298,21 @@ export function lineUpBesides(t: Turn, reading: Reading): boolean {
   state.later.push(next);
   t.say("book/one-each");
   t.rule("several/another-after-this");
+  return true;
+}
+
+/** "Both, please", asked which of two it is to be: one after the other. */
+export function bothOfThem(t: Turn, reading: Reading): boolean {
+  const { state } = t;
+  const task = state.task;
+  const [first, other, more] = task?.errand === "book" ? (task.among ?? []) : [];
+  if (task?.errand !== "book" || state.expects !== "service" || first === undefined || other === undefined || more !== undefined) return false;
+  if (!BOTH_OF_THEM.test(reading.said.toLowerCase())) return false;
+  task.service = first;
+  for (const key of ["among", "maybe", "suggested", "byTold", "tellApart", "serviceAsked"] as const) delete task[key];
+  state.later.push({ ...newBook(), service: other, beside: true, rightAfter: true });
+  t.say("book/one-each");
+  t.rule("several/both-of-them");
   return true;
 }
 

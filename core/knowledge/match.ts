@@ -88,53 +88,63 @@ interface Line {
   asks: number[];
   /** The pairs of words next to each other in each of its wordings. */
   pairs: string[][];
+  /** The places of the terms that its wordings have, and of those that only its body has, each once. */
+  asked: readonly number[];
+  told: readonly number[];
 }
 
 interface Lines {
   list: Line[];
   weight: (t: Term) => number;
   everyday: (t: Term) => boolean;
-  /** How near a term is to each of the vocabulary's. */
-  nearTo: (t: Term) => Float64Array;
+  /** How near a term of a question is to what the house says. */
+  nearTo: (t: Term) => Nearness;
+}
+
+/** How near a term is to each of a house's own. */
+interface Nearness {
+  /** … to each term of the vocabulary. */
+  terms: Float64Array;
+  /** … to the nearest in each line, one of its wordings or, less, of its body. */
+  lines: Float64Array;
   /** The same by what words mean inside sentences. */
-  sensedTo: (t: Term) => Float64Array;
+  sensed: Float64Array;
 }
 
 /** So many terms are kept with how near they are to a house's own. */
 const KEPT_TERMS = 1500;
 
-/** A house's terms, each once, and how near others are to them. */
+/** A house's terms, each once. */
 class Vocabulary {
-  readonly #terms: Term[] = [];
+  readonly terms: Term[] = [];
   readonly #places = new Map<string, number>();
-  readonly #near = new Map<string, Float64Array>();
-  readonly #sensed = new Map<string, Float64Array>();
 
   place(t: Term): number {
-    const name = `${t.key} ${t.word}`;
+    const name = nameOf(t);
     const have = this.#places.get(name);
     if (have !== undefined) return have;
-    this.#places.set(name, this.#terms.length);
-    return this.#terms.push(t) - 1;
+    this.#places.set(name, this.terms.length);
+    return this.terms.push(t) - 1;
   }
+}
 
-  nearTo(t: Term): Float64Array {
-    return this.#to(t, this.#near, near);
-  }
+const nameOf = (t: Term): string => `${t.key} ${t.word}`;
 
-  sensedTo(t: Term): Float64Array {
-    return this.#to(t, this.#sensed, (a, b) => nearBySense(a.word, b.word));
-  }
-
-  #to(t: Term, kept: Map<string, Float64Array>, of: (a: Term, b: Term) => number): Float64Array {
-    const name = `${t.key} ${t.word}`;
+/** How near terms are to a vocabulary and to the lines that it is of; what was asked last is remembered. */
+function nearness(terms: readonly Term[], lines: readonly Line[]): (t: Term) => Nearness {
+  const kept = new Map<string, Nearness>();
+  const nearest = (to: Float64Array): Float64Array => Float64Array.from(lines, (line) => nearestIn(line, to));
+  return (t) => {
+    const name = nameOf(t);
     const have = kept.get(name);
     if (have) return have;
     if (kept.size >= KEPT_TERMS) kept.clear();
-    const all = Float64Array.from(this.#terms, (u) => of(t, u));
-    kept.set(name, all);
-    return all;
-  }
+    const all = Float64Array.from(terms, (u) => near(t, u));
+    const sensed = Float64Array.from(terms, (u) => nearBySense(t.word, u.word));
+    const of = { terms: all, lines: nearest(all), sensed: nearest(sensed) };
+    kept.set(name, of);
+    return of;
+  };
 }
 
 const made = new WeakMap<House, Lines>();
@@ -172,21 +182,27 @@ function linesOf(house: House): Lines {
   };
   const people = house.handbook.staff.flatMap((p) => [p.name, ...p.called].map((n) => n.toLowerCase()));
   const names = (text: string): boolean => people.some((n) => text.toLowerCase().includes(n));
-  const list = passages.map((passage) => ({
-    passage,
-    kinds: [...fitting(KINDS_OF_LINE, passage.text), names(passage.text) ? 1 : 0, passage.kind === "fact" ? 1 : 0],
-    asks: KINDS_OF_QUESTION.map((p) => (passage.asked.some((a) => p.test(a)) ? 1 : 0)),
-    pairs: passage.asked.map(pairsOf),
+  const list = passages.map((passage): Line => {
     // A document was not written as an answer: each of its sentences is what may be asked for.
-    wordings: [...passage.asked, ...(passage.kind === "document" ? sentencesOf(passage.text) : [])].map(side),
-    body: side(passage.text),
-  }));
+    const wordings = [...passage.asked, ...(passage.kind === "document" ? sentencesOf(passage.text) : [])].map(side);
+    const body = side(passage.text);
+    const asked = new Set(wordings.flatMap((w) => w.at));
+    return {
+      passage,
+      kinds: [...fitting(KINDS_OF_LINE, passage.text), names(passage.text) ? 1 : 0, passage.kind === "fact" ? 1 : 0],
+      asks: KINDS_OF_QUESTION.map((p) => (passage.asked.some((a) => p.test(a)) ? 1 : 0)),
+      pairs: passage.asked.map(pairsOf),
+      wordings,
+      body,
+      asked: [...asked],
+      told: [...new Set(body.at)].filter((u) => !asked.has(u)),
+    };
+  });
   const lines = {
     list,
     weight,
     everyday,
-    nearTo: (t: Term): Float64Array => vocabulary.nearTo(t),
-    sensedTo: (t: Term): Float64Array => vocabulary.sensedTo(t),
+    nearTo: nearness(vocabulary.terms, list),
   };
   made.set(house, lines);
   return lines;
@@ -221,8 +237,8 @@ export function headOf(phrase: string): string | null {
 /** How near a term comes to any of a line, by how near it is to each of the vocabulary's. */
 function nearestIn(line: Line, to: Float64Array): number {
   let best = 0;
-  for (const w of line.wordings) for (const u of w.at) best = Math.max(best, to[u] as number);
-  for (const u of line.body.at) best = Math.max(best, IN_ANSWER * (to[u] as number));
+  for (const u of line.asked) best = Math.max(best, to[u] as number);
+  for (const u of line.told) best = Math.max(best, IN_ANSWER * (to[u] as number));
   return best;
 }
 
@@ -230,7 +246,7 @@ function nearestIn(line: Line, to: Float64Array): number {
 export function signsOf(house: House, question: string): { passage: Passage; signs: number[]; telling: boolean; lacks: number }[] {
   const asked = termsOf(question);
   if (asked.length === 0) return [];
-  const { list, weight, everyday, nearTo, sensedTo } = linesOf(house);
+  const { list, weight, everyday, nearTo } = linesOf(house);
   const weights = asked.map(weight);
   const total = weights.reduce((a, w) => a + w, 0) || 1;
   const about = mean(asked, weight);
@@ -238,19 +254,15 @@ export function signsOf(house: House, question: string): { passage: Passage; sig
   const asks = unit(topics);
   const sense = senseOfText(question);
   const nears = asked.map(nearTo);
-  const sensed = asked.map(sensedTo);
   const plain = asked.map(everyday);
   const ranked = new Map(search(house, question, Infinity).map((h) => [h.passage, h]));
   const peak = Math.max(...topics);
   const thing = thingAskedFor(question);
   const head = thing === null ? -1 : asked.findIndex((t) => t.word === thing);
+  const nearest = nears.map((n) => n.terms).reduce((all, to) => all.map((n, u) => Math.max(n, to[u] as number)));
   const got = (w: Wording): number => {
     let sum = 0;
-    for (let j = 0; j < w.at.length; j++) {
-      let best = 0;
-      for (const to of nears) best = Math.max(best, to[w.at[j] as number] as number);
-      sum += (w.weights[j] as number) * best;
-    }
+    for (let j = 0; j < w.at.length; j++) sum += (w.weights[j] as number) * (nearest[w.at[j] as number] as number);
     return sum / w.weight;
   };
   // How alike the whole question and each line are in what they mean, and by how much the likest stands out.
@@ -267,9 +279,10 @@ export function signsOf(house: House, question: string): { passage: Passage; sig
     const likeEither = Math.max(likeAsked, likeBody);
     let [hard, soft, missed, telling, lacks, sensedAll] = [0, 0, 0, 0, 0, 0];
     for (let i = 0; i < asked.length; i++) {
-      const best = nearestIn(line, nears[i] as Float64Array);
+      const { lines, sensed } = nears[i] as Nearness;
+      const best = lines[l] as number;
       const w = weights[i] as number;
-      sensedAll += w * nearestIn(line, sensed[i] as Float64Array);
+      sensedAll += w * (sensed[l] as number);
       if (best >= IN_ANSWER) hard += w;
       soft += w * best;
       missed = Math.max(missed, w * (1 - best));

@@ -121,6 +121,8 @@ interface Index {
   passages: { passage: Passage; terms: Map<string, number>; asked: Set<string>[]; length: number }[];
   idf: Map<string, number>;
   mean: number;
+  /** The house's answers by the plain text of each wording that they are asked in. */
+  wordings: ReadonlyMap<string, Passage>;
   /** The score that an answer needs: as many words tell less in a small house than in a large one. */
   least: number;
 }
@@ -163,7 +165,9 @@ function indexOf(house: House): Index {
   const idf = new Map<string, number>();
   for (const [t, n] of df) idf.set(t, Math.log(1 + (list.length - n + 0.5) / (n + 0.5)));
   const least = Math.min(2, 0.62 * Math.log(1 + (list.length - 0.5) / 1.5));
-  const index = { passages: list, idf, least, mean: list.reduce((a, p) => a + p.length, 0) / Math.max(1, list.length) };
+  const wordings = new Map<string, Passage>();
+  for (const p of passages) if (p.kind === "answer") for (const a of p.asked) if (!wordings.has(folded(a))) wordings.set(folded(a), p);
+  const index = { passages: list, idf, least, wordings, mean: list.reduce((a, p) => a + p.length, 0) / Math.max(1, list.length) };
   made.set(house, index);
   return index;
 }
@@ -213,13 +217,13 @@ export function search(house: House, question: string, most = 3): Hit[] {
 
 /** The house's own answer to a question that is asked nearly in its own words. */
 export function ownAnswerTo(house: House, question: string): Passage | null {
-  const whole = folded(question);
-  const same = indexOf(house).passages.find((p) => p.passage.kind === "answer" && p.passage.asked.some((a) => folded(a) === whole));
-  if (same) return same.passage;
+  const { wordings, passages } = indexOf(house);
+  const same = wordings.get(folded(question));
+  if (same) return same;
   const asked = new Set(terms(question));
   if (asked.size < 2) return null;
   let best: { passage: Passage; near: number } | null = null;
-  for (const p of indexOf(house).passages) {
+  for (const p of passages) {
     if (p.passage.kind !== "answer") continue;
     for (const own of p.asked) {
       const shared = [...own].filter((w) => asked.has(w)).length;

@@ -1,20 +1,16 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { setHouse, type SetName } from "../testing/sets.ts";
+import { readsAt } from "../testing/reads.ts";
+import { setHouse } from "../testing/sets.ts";
 import { epochMinOf } from "../time/zone.ts";
-import type { Expects } from "./context.ts";
 import { readPublic } from "./slots.ts";
 import { inside } from "./text.ts";
 
 /** How people of other countries and trades say it: in words of no set. */
 
-const at = (set: SetName, key: string) => {
-  const house = setHouse(set, key);
-  return (text: string, expects?: Expects) => readPublic(text, { house, now: epochMinOf(house.zone, "2027-03-01T08:30"), ...(expects ? { expects } : {}) });
-};
-const tern = at("sixteenth", "ternbay");
-const bridal = at("sixteenth", "hawthorn");
-const scans = at("sixteenth", "sampaguita");
+const tern = readsAt("sixteenth", "ternbay");
+const bridal = readsAt("sixteenth", "hawthorn");
+const scans = readsAt("sixteenth", "sampaguita");
 
 describe("a name", () => {
   it("of somebody who works there is no slip of a service that sounds like it", () => {
@@ -186,8 +182,8 @@ describe("a text inside a sentence", () => {
   });
 });
 
-const sleep = at("seventeenth", "coolabah");
-const papers = at("seventeenth", "iroko");
+const sleep = readsAt("seventeenth", "coolabah");
+const papers = readsAt("seventeenth", "iroko");
 
 describe("what stands is to be otherwise, in other words", () => {
   it.each<[string, (text: string) => ReturnType<typeof tern>, Record<string, unknown>]>([

@@ -57,6 +57,7 @@ import {
   CANNOT_DO_IT,
   THING_BROKE,
   TITLE_BEFORE,
+  STAYS,
 } from "./packs/en/signs.ts";
 import { CALLS_THAT_OFF, CANCELLED_ELSEWHERE, DOES_INSTEAD, HAVE_IT, LEADS_IN, WAS_MOVED, YOU_ALL } from "./packs/en/turns.ts";
 
@@ -534,6 +535,8 @@ function together(reads: (ErrandRead & { masked?: string })[]): ErrandRead[] {
   let out: (ErrandRead & { masked?: string })[] = reads.filter((r, i) => reads.findIndex((o) => o.errand === r.errand) === i);
   const has = (e: Errand): boolean => out.some((r) => r.errand === e);
   const drop = (...errands: Errand[]): void => void (out = out.filter((r) => !errands.includes(r.errand)));
+  // "Cancel the cut but keep the colour": nothing is asked of what stays.
+  if (has("cancel")) out = out.filter((r) => r.errand === "cancel" || !isGuess(r) || !STAYS.test(r.masked ?? ""));
   // "I can't make it, please cancel" says plainly which of the two.
   if (has("move") && out.some((r) => r.rule === "errand/cancel/cancel") && out.some((r) => r.errand === "move" && r.rule.endsWith("/examples"))) drop("move");
   // "I can't do Friday. Wednesday at ten?" wishes for another time.

@@ -1,19 +1,12 @@
 import { describe, expect, it } from "vitest";
-import { setHouse, type SetName } from "../testing/sets.ts";
-import { epochMinOf } from "../time/zone.ts";
-import type { Expects } from "./context.ts";
-import { readPublic } from "./slots.ts";
+import { readsAt } from "../testing/reads.ts";
 
 /** What parents and people who train say, and hours of a clock with twenty-four of them, in words of no set. */
 
-const at = (set: SetName, key: string) => {
-  const house = setHouse(set, key);
-  return (text: string, expects?: Expects) => readPublic(text, { house, now: epochMinOf(house.zone, "2027-03-01T08:30"), ...(expects ? { expects } : {}) });
-};
-const gym = at("twentieth", "msasa");
-const braces = at("twentieth", "tamarack");
-const tern = at("twentieth", "ternbay");
-const nails = at("nineteenth", "almond");
+const gym = readsAt("twentieth", "msasa");
+const braces = readsAt("twentieth", "tamarack");
+const tern = readsAt("twentieth", "ternbay");
+const nails = readsAt("nineteenth", "almond");
 
 describe("so many hours", () => {
   it.each([

@@ -54,6 +54,55 @@ describe("what is kept", () => {
   });
 });
 
+describe("one of two things", () => {
+  const legal = readsAt("ninth", "pinyon");
+  it.each([
+    "mediation or maybe a divorce consultation, I honestly couldn't choose",
+    "a divorce consultation or mediation is what we're looking for, but which one we can't say",
+  ])("is wished for by who cannot tell which: %s", (text) => {
+    expect(legal(text).errands).toEqual(["book"]);
+  });
+
+  it("is wished for, whichever is first", () => {
+    expect(legal("mediation or a divorce consultation, whichever you have free first").errands).toEqual(["book"]);
+  });
+});
+
+describe("a visit before something else", () => {
+  it.each(["we've guests coming on Saturday, could I have a facial before that", "I fly on Friday, may I come in for a facial before then"])(
+    "is wished for: %s",
+    (text) => {
+      expect(spa(text).errand).toBe("book");
+    },
+  );
+
+  it("is asked about where it is something that one does", () => {
+    expect(spa("can I have a coffee before it").errand).not.toBe("book");
+  });
+});
+
+describe("when and with whom theirs is", () => {
+  it.each(["our lesson is on Thursday at three, could it be at four", "my session's with Morag on the 9th, may I have it with Eilidh"])(
+    "is to be otherwise: %s",
+    (text) => {
+      expect(riding(text).errands).toEqual(["move"]);
+    },
+  );
+});
+
+describe("a complaint", () => {
+  it.each(["whom would I complain to here", "who is the right person for a complaint about the bill"])("is for a person to hear: %s", (text) => {
+    expect(spa(text).errand).toBe("person");
+  });
+});
+
+describe("who has been here", () => {
+  it.each(["you've looked at my hip before, in September", "he has had it treated by one of you in August"])("names no day by when that was: %s", (text) => {
+    expect(tern(text).slots).not.toHaveProperty("date_from");
+    expect(tern(text).slots).not.toHaveProperty("date");
+  });
+});
+
 describe("whom a visit is with", () => {
   it("stands between it and when it is", () => {
     expect(riding("I want to change my lesson with Morag on Thursday").slots).toMatchObject({ old_weekdays: ["Thursday"] });

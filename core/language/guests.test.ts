@@ -1,22 +1,12 @@
 import { describe, expect, it } from "vitest";
-import { setHouse, type SetName } from "../testing/sets.ts";
-import { epochMinOf } from "../time/zone.ts";
-import type { Expects } from "./context.ts";
-import { read } from "./read.ts";
-import { readPublic } from "./slots.ts";
+import { readsAt } from "../testing/reads.ts";
 
 /** What guests of a float house and patients of osteopaths say, in words of no set. */
 
-const at = (set: SetName, key: string) => {
-  const house = setHouse(set, key);
-  const context = { house, now: epochMinOf(house.zone, "2027-03-01T08:30") };
-  const slots = (text: string, expects?: Expects) => readPublic(text, { ...context, ...(expects ? { expects } : {}) });
-  return Object.assign(slots, { read: (text: string) => read(text, context) });
-};
-const floats = at("twenty-first", "larkspur");
-const bones = at("twenty-first", "bogmyrtle");
-const tern = at("twenty-first", "ternbay");
-const boats = at("eighteenth", "saltgrass");
+const floats = readsAt("twenty-first", "larkspur");
+const bones = readsAt("twenty-first", "bogmyrtle");
+const tern = readsAt("twenty-first", "ternbay");
+const boats = readsAt("eighteenth", "saltgrass");
 
 describe("who somebody is", () => {
   it.each([

@@ -1,21 +1,14 @@
 import { describe, expect, it } from "vitest";
-import { setHouse, type SetName } from "../testing/sets.ts";
-import { epochMinOf } from "../time/zone.ts";
-import type { Expects } from "./context.ts";
+import { readsAt } from "../testing/reads.ts";
 import { respelled } from "./recognisers/people.ts";
-import { readPublic } from "./slots.ts";
 
 /** Words in passing that are no name, day, hour or number, and those that are, in words of no set. */
 
-const at = (set: SetName, key: string) => {
-  const house = setHouse(set, key);
-  return (text: string, expects?: Expects) => readPublic(text, { house, now: epochMinOf(house.zone, "2027-03-01T08:30"), ...(expects ? { expects } : {}) });
-};
-const tern = at("eighteenth", "ternbay");
-const music = at("third", "rimutaka");
-const golf = at("fifteenth", "jacaranda");
-const jabs = at("eleventh", "gorse");
-const optician = at("first", "lumen");
+const tern = readsAt("eighteenth", "ternbay");
+const music = readsAt("third", "rimutaka");
+const golf = readsAt("fifteenth", "jacaranda");
+const jabs = readsAt("eleventh", "gorse");
+const optician = readsAt("first", "lumen");
 
 describe("a name", () => {
   it.each(["Tuesday would work as well", "either of those then", "it would still be fine", "any teacher", "whichever trainer please"])(

@@ -47,22 +47,23 @@ export function says(text: string, phrase: string): boolean {
   );
 }
 
-const ordered = new Map<string, RegExp>();
+/** Phrases by what they say, each with its words: most texts lack one, and need not be looked through. */
+const ordered = new Map<string, { words: readonly string[]; pattern: RegExp }>();
 
 /** All the words of a phrase, in their order, with up to two words between each. */
 const inOrder = (text: string, phrase: string): boolean => placeOf(text, phrase) >= 0;
 
 /** Where they begin; -1 where they are not said. */
 function placeOf(text: string, phrase: string): number {
-  let pattern = ordered.get(phrase);
-  if (!pattern) {
+  let of = ordered.get(phrase);
+  if (!of) {
     const words = normalise(phrase).tokens.map((t) => t.text.replace(/[^a-z0-9']/g, ""));
     const otherwise = words.at(-1) === "take" ? TAKES_OTHERWISE : "";
-    pattern = new RegExp(`(?<![a-z])${words.map((w) => w + "(?:s|ing|ed)?").join("(?: [a-z']+){0,2} ")}(?![a-z])${otherwise}`);
+    of = { words, pattern: new RegExp(`(?<![a-z])${words.map((w) => w + "(?:s|ing|ed)?").join("(?: [a-z']+){0,2} ")}(?![a-z])${otherwise}`) };
     if (ordered.size > 5000) ordered.clear();
-    ordered.set(phrase, pattern);
+    ordered.set(phrase, of);
   }
-  return text.search(pattern);
+  return of.words.every((w) => text.includes(w)) ? text.search(of.pattern) : -1;
 }
 
 /** The limit of the house whose words were said. */

@@ -35,6 +35,8 @@ function placeOf(run: Run): number {
 interface Index {
   text: string;
   first: Int32Array;
+  /** The places of `first` that the text has written to. */
+  written: number[];
   next: [Int32Array, Int32Array, Int32Array];
 }
 
@@ -46,7 +48,10 @@ let oldest = 0;
 function indexOf(text: string): Index {
   for (const r of remembered) if (r.text === text) return r;
   const at = remembered.length < REMEMBERED ? remembered.length : (oldest = (oldest + 1) % REMEMBERED);
-  const first = remembered[at]?.first.fill(-1) ?? new Int32Array(SIZE).fill(-1);
+  const before = remembered[at];
+  const first = before?.first ?? new Int32Array(SIZE).fill(-1);
+  for (const p of before?.written ?? []) first[p] = -1;
+  const written: number[] = [];
   const n = text.length;
   const next: Index["next"] = [new Int32Array(n), new Int32Array(n), new Int32Array(n)];
   let [one, two] = [-1, -1];
@@ -56,12 +61,14 @@ function indexOf(text: string): Index {
     for (let k = 0; k < LONGEST; k++) {
       const p = places[k] as number;
       if (p < 0) continue;
-      (next[k] as Int32Array)[i] = first[p] as number;
+      const last = first[p] as number;
+      if (last < 0) written.push(p);
+      (next[k] as Int32Array)[i] = last;
       first[p] = i;
     }
     [two, one] = [one, kind];
   }
-  return (remembered[at] = { text, first, next });
+  return (remembered[at] = { text, first, written, next });
 }
 
 // What a match must hold.

@@ -552,7 +552,8 @@ const TURNS: readonly Turn[] = [
     open: true,
     from: ["book", "none", "ask-mine", "move", "cancel", "message", "out-of-scope", "ask-service", "ask-policy"],
     least: 0.6,
-    when: (g) => signs.SUPPOSED_TO_COME.test(g.masked) && !(g.top.errand === "cancel" && (g.sign || g.top.sure >= WAVERS)),
+    when: (g) =>
+      (signs.SUPPOSED_TO_COME.test(g.masked) || signs.WAS_TO_BUT_THEN.test(g.masked)) && !(g.top.errand === "cancel" && (g.sign || g.top.sure >= WAVERS)),
   },
   // "My husband won't come to <service>, can I come alone": no visit of his is called off.
   {
@@ -626,6 +627,19 @@ const TURNS: readonly Turn[] = [
   },
   // "Who would you recommend for a shoulder": of people.
   {
+    is: "person/whom-to-complain-to",
+    from: ["ask-staff", "none", "message", "ask-policy", "person", "out-of-scope"],
+    when: has(signs.WHOM_TO_COMPLAIN_TO),
+  },
+  // "I lost my retainer at camp": another is needed.
+  {
+    is: "book/lost-theirs",
+    from: ["message", "out-of-scope", "none", "ask-service", "ask-policy"],
+    when: (g) => (signs.LOST_THEIRS.test(g.masked) && !g.masked.includes("?")) || signs.MAKE_A_NEW_ONE.test(g.masked),
+  },
+  // "A cut or a trim, whichever is sooner".
+  { is: "book/whichever-is-sooner", open: true, from: ["ask-price", "ask-service", "ask-availability", "none"], when: has(signs.WHICHEVER_IS_SOONER) },
+  {
     is: "ask-staff/recommends",
     from: ["ask-service", "book", "ask-availability", "none", "person", "message", "ask-staff", "out-of-scope"],
     when: has(signs.RECOMMENDS_WHOM),
@@ -677,6 +691,10 @@ const TURNS: readonly Turn[] = [
   { is: "cancel/keeps-only", from: ["book", "none", "ask-mine", "message", "cancel"], least: 0.6, when: has(signs.KEEPS_ONLY) },
   // "We need a will or a divorce consultation": one of them is wished for, whichever it is.
   { is: "book/one-or-other", open: true, from: ["ask-service"], when: (g) => !g.masked.includes("?") && signs.NEEDS_ONE_OR_OTHER.test(g.masked) },
+  // "My lesson is with Eilidh on the 12th, could I have it with Morag": what is theirs is to be otherwise.
+  { is: "move/mine-is-could-be", open: true, from: ["book", "ask-availability", "ask-mine", "ask-staff", "none"], when: has(signs.MINE_IS_COULD_BE) },
+  // "I've a wedding on Saturday, can I have a cut before it".
+  { is: "book/have-one-then", open: true, from: ["ask-service", "ask-policy", "none"], when: has(signs.HAVE_ONE_THEN) },
   // "Another lesson, a week after the one I have": one more.
   { is: "book/one-more", from: ["move"], when: (g) => !g.sign && signs.ONE_MORE_OF.test(g.masked) },
   // "Which doctor is free first": who it is depends on when.
@@ -936,10 +954,19 @@ const TURNS: readonly Turn[] = [
   { is: "ask-service/whether", from: ["out-of-scope"], sure: () => 0.6, when: (g) => signs.WHETHER.test(g.masked) && !worldly(g.masked) },
 ];
 
+/** The signs that count for each errand that the sentences may hold it for, once it has been met. */
+const byErrand = new Map<Errand, readonly Turn[]>();
+
+function turnsOf(errand: Errand): readonly Turn[] {
+  let own = byErrand.get(errand);
+  if (!own) byErrand.set(errand, (own = TURNS.filter((t) => (!t.from || t.from.includes(errand)) && !t.notFrom?.includes(errand))));
+  return own;
+}
+
 /** What a sign says that a guess is after all; undefined where none does. */
 export function turned(g: Guessed): Single | undefined {
-  for (const t of TURNS) {
-    if ((t.open && !g.open) || (t.from && !t.from.includes(g.top.errand)) || t.notFrom?.includes(g.top.errand)) continue;
+  for (const t of turnsOf(g.top.errand)) {
+    if (t.open && !g.open) continue;
     const cue = t.cue === undefined ? undefined : cueOf(g, t.cue);
     if ((t.cue !== undefined && !cue) || (t.when && !t.when(g))) continue;
     const sure = t.sure?.(g) ?? Math.max(t.least ?? 0.6, g.top.sure);

@@ -10,6 +10,12 @@ export const held = (key: "ternbay" | "hollow" | "quayside", channel: "web" | "p
 /** The same at a house of any set. */
 export const heldAt = (set: SetName, key: string, channel: "web" | "phone", ...says: string[]) => heldFrom(set, key, channel, undefined, ...says);
 
+/** What `heldAt` does at one house of a set. */
+export const talksAt =
+  (set: SetName, key: string, channel: "web" | "phone" = "web") =>
+  (...says: string[]) =>
+    heldAt(set, key, channel, ...says);
+
 /** The same, by somebody whose number the line shows. */
 export function heldFrom(set: SetName, key: string, channel: "web" | "phone", number: string | undefined, ...says: string[]) {
   const house = setHouse(set, key);

@@ -157,11 +157,12 @@ export function askService(t: Turn, task: BookTask): boolean {
       return askService(t, task);
     }
     // Who does not choose hears what they are.
-    if (task.serviceAsked === 3 && t.state.channel !== "phone" && task.among.length <= 3)
+    if ((task.serviceAsked === 3 || task.tellApart) && t.state.channel !== "phone" && task.among.length <= 3)
       for (const id of task.among) {
         const s = house.services.get(id);
         if (s?.about) t.say("ask/about", { about: val(`${s.name}: ${aboutInside(house, s)}`, serviceSource(house, id)) });
       }
+    delete task.tellApart;
     askWhichOf(t, task.among);
     return false;
   }

@@ -17,7 +17,8 @@ const MOST = 4;
 export function compared(t: Turn, reading: Reading): boolean {
   const text = reading.said.toLowerCase();
   const named = ofKind(reading.found, "service").flatMap((f) => f.value);
-  const ids = [...new Set(named.length > 1 ? named : named.length === 0 ? (t.state.topics ?? []) : [])];
+  const open = t.state.expects === "service" && t.state.task?.errand === "book" ? t.state.task.among : undefined;
+  const ids = [...new Set(named.length > 1 ? named : named.length === 0 ? (open ?? t.state.topics ?? []) : [])];
   if (ids.length < 2 || ids.length > MOST) return false;
   const more = MORE_OF.exec(text)?.[0];
   if (more === undefined && !TELLS_APART.test(text) && !WHICH_OF_TWO.test(text)) return false;

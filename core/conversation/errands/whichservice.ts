@@ -1,5 +1,5 @@
 import { FEW } from "./askservice.ts";
-import { BUT_NOT, NOT_THIS } from "../../language/packs/en/things.ts";
+import { BUT_NOT, EITHER_WILL_DO, NOT_THIS, OR_THE } from "../../language/packs/en/things.ts";
 import { AS_A_THING, HAVING_A, KIND_OF_VISIT, MAYBE_THE, MORE_OF, VISITS } from "../../language/packs/en/doing.ts";
 import { likely } from "../../knowledge/likely.ts";
 import { described } from "../../knowledge/match.ts";
@@ -33,7 +33,7 @@ import {
   WHICH_TIMES,
   WISHED_THING,
 } from "../../language/packs/en/talk.ts";
-import { WISHES } from "../../language/packs/en/signs.ts";
+import { UNSURE_OF_TWO, WISHES } from "../../language/packs/en/signs.ts";
 import type { Reading } from "../../language/read.ts";
 import { rankOf } from "../../language/vectors.ts";
 import type { BookTask } from "../state.ts";
@@ -131,6 +131,14 @@ export const deniedIn = ({ reading }: Pick<Applying, "reading">, f: FoundOf<"ser
 const pickIn = (a: Applying): ChoiceValue | undefined => ofKind(a.reading.found, "choice").at(-1)?.value;
 const yesIn = (a: Applying): boolean | undefined => ofKind(a.reading.found, "yes")[0]?.value;
 
+/** "A cut or a beard trim": those that are named with nothing but an "or" between them, where it is not all the same which. */
+function eitherOf({ reading }: Applying, singles: readonly FoundOf<"service">[]): string[] {
+  const named = singles.filter((f) => !WEAK_SERVICE.test(f.rule)).sort((x, y) => x.start - y.start);
+  const or = (f: FoundOf<"service">, i: number): boolean => OR_THE.test(reading.text.slice(named[i - 1]?.end ?? f.start, f.start));
+  if (named.length < 2 || !named.slice(1).every((f, i) => or(f, i + 1)) || EITHER_WILL_DO.test(reading.said.toLowerCase())) return [];
+  return [...new Set(named.flatMap((f) => f.value))];
+}
+
 /** Settles the service. */
 export function setService(a: Applying, id: string): void {
   const { t, task, reading } = a;
@@ -189,6 +197,13 @@ function named(a: Applying): void {
   const single = (wished.length > 0 ? wished : singles).at(-1);
   const several = spoken.find((f) => f.value.length > 1);
   const pick = pickIn(a);
+  const either = task.service ? [] : eitherOf(a, singles);
+  if (either.length > 1) {
+    t.rule("service/one-or-other");
+    Object.assign(task, { among: either, ...(UNSURE_OF_TWO.test(reading.said.toLowerCase()) ? { tellApart: true } : {}) });
+    a.changed = true;
+    return;
+  }
   // "Not the manual one", asked which of some it is.
   if (spoken.length === 0 && task.among && task.among.length > 1 && !pick) {
     const denied = ofKind(reading.found, "service").flatMap((f) => (f.value.length === 1 ? f.value : []));

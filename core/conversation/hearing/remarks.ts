@@ -97,6 +97,8 @@ export const undecided: Step = ({ t, reading }) => {
   if (task.errand === "book" && task.suggested && task.among?.length === 1 && WHICH_TIMES.test(plain)) return false;
   t.rule("aside/undecided");
   if (t.state.expects === "day" && task.errand === "book" && !task.wish.days) task.wish.days = { ranges: [], soonest: true };
+  // Of several that are named, what each is.
+  if (t.state.expects === "service" && task.errand === "book" && (task.among?.length ?? 0) > 1) task.tellApart = true;
   resume(t);
   return true;
 };

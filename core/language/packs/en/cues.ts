@@ -63,7 +63,7 @@ export const CUES: Cue[] = [
     errand: "cancel",
     name: "not-coming",
     pattern:
-      /\b(?:(?:can'?t|cannot|can not|won'?t|will not|unable to|not able to|not going to|not gonna)(?: be able to)? (?:make|come|attend|be there|keep|bring (?:it|him|her|them|the|my|our))\b(?! (?:a|an) )|won'?t be (?:there|coming|seeing (?:me|us))\b|(?:don't|no longer) (?:need|want) (?:my|the|that) (?:<\w+> )?(?:appointment|visit|session|booking|<service>))/,
+      /\b(?:(?:can'?t|cannot|can not|won'?t|will not|unable to|not able to|not going to|not gonna)(?: be able to)? (?:make|come|attend|be there|keep|bring (?:it|him|her|them|the|my|our))\b(?! (?:a|an|out|sense|heads?|sure|decisions?)\b)|won'?t be (?:there|coming|seeing (?:me|us))\b|(?:don't|no longer) (?:need|want) (?:my|the|that) (?:<\w+> )?(?:appointment|visit|session|booking|<service>))/,
   },
   {
     errand: "ask-mine",

@@ -47,6 +47,10 @@ export const LENGTH_ENOUGH =
 export const SUPPOSED_TO_COME =
   /\b(?:(?:i|we|he|she|my [a-z]+) (?:was|were) (?:supposed|meant|due|booked|scheduled|down|going) to (?:come(?: in| by| over)?|be (?:there|in|with you|seen)|see|have)\b|(?:i|we)(?:'m|'re| am| are) (?:supposed|meant|due) to (?:come(?: in| by| over)?|be (?:there|in|with you))\b(?=[^?]*\b(?:can't|cannot|won't|couldn't)\b))(?![^?]*\b(?:remember|recall|forgot|forgotten|what for|sure|check)\b)[^?]*\b(?:but|and (?:my|i|we|the)|couldn't|can't|won't|wouldn't|missed|didn't)\b/;
 
+/** They were to come on one day, and ask whether another would do. */
+export const WAS_TO_BUT_THEN =
+  /\b(?:i|we|he|she|they|my [a-z]+) (?:was|were)(?: supposed| meant| due| going)? to (?:come|bring|be|see|have|drop)\b[^?]*<(?:day|time)>[^?]*\b(?:can|could|may|might) (?:i|we|he|she|they) (?:please |maybe )?(?:bring|come|do|have|be|drop)\b[^?]*<(?:day|time)>/;
+
 /** Somebody else will not come to something, as it is told of people and not of a visit: "he won't come to <service>". */
 export const WILL_NOT_COME =
   /\b(?:he|she|they|husband|wife|partner|son|daughter|teenager|kid|child|mother|father|mum|mom|dad|boyfriend|girlfriend|brother|sister)(?: simply| just)? (?:won't|will not|refuses to|doesn't want to) (?:come|go|do|try|attend)\b(?![^.?!]*<(?:day|time)>)/;
@@ -229,8 +233,14 @@ export const BOOKED_ALREADY =
 export const CHECKS =
   /\b(?:can|could|would) (?:you|somebody|someone) (?:please |just )?(?:check|confirm|look (?:it|that) up|see (?:if|whether))\b|\bhas (?:it|that) (?:arrived|gone through|come through|reached you|worked)\b|\bdid (?:it|that) (?:arrive|go through|come through|reach you|work)\b|\b(?:is that (?:right|correct)|please (?:check|confirm))\b/;
 
+const UNSURE =
+  "(?:(?:don't|do not|didn't|can't|cannot|can not|couldn't|could not) (?:really |quite )?(?:know|say|tell|decide|choose)|not (?:really |quite |too )?(?:sure|certain)|no idea|unsure|undecided)";
+/** Somebody cannot say which of two it is. */
+export const UNSURE_OF_TWO = new RegExp(`\\b${UNSURE}\\b`);
 /** A service of several kinds is wished for, and which is open. */
-export const UNSURE_WHICH = /<service>[^.;?!]{0,40}\b(?:don't know|not sure|no idea|unsure) (?:which|what (?:kind|sort|type))\b/;
+export const UNSURE_WHICH = new RegExp(
+  `<service>[^.;?!]{0,60}\\b(?:${UNSURE} (?:which|what (?:kind|sort|type)|between)\\b|which(?: of (?:them|these|the two)| one)?,? (?:i|we)(?:'m|'re| am| are)? ${UNSURE}\\b)`,
+);
 
 /** Nor what it is that they need. */
 export const UNSURE_WHAT =
@@ -423,14 +433,38 @@ export const BOOKED_BUT_INSTEAD =
 export const KEEPS_ONLY = /\b(?:only|just) (?:want|need|wish|would like|like) to keep\b|^\W*(?:please )?keep (?:only|just)\b/;
 
 /** One of two is needed. */
-export const NEEDS_ONE_OR_OTHER = /\b(?:i|we) (?:need|want|'d like|would like) (?:an? |the |some )?<service> or (?:an? |the |some )?<service>/;
+export const NEEDS_ONE_OR_OTHER =
+  /\b(?:i|we)(?: need| want|'d like| would like|'m after|'re after| am after| are after|'m looking for|'re looking for) (?:an? |the |some )?<service> or (?:an? |the |some )?<service>|<service> or (?:an? |the |some )?<service>,? (?:that |which )?(?:i|we)(?: need| want|'d like| would like|(?:'m|'re| am| are) (?:after|looking for))\b/;
+
+/** When or with whom theirs is, and how it might be. */
+export const MINE_IS_COULD_BE =
+  /\b(?:my|our|her|his) (?:[a-z]+ )?(?:<service>|appointment|booking|visit|session|lesson|class)(?:'s| is| was)(?: down| booked| set)? (?:with|at|on|for|<day>|<time>)[^.?!]*[.,;]? (?:but |and |so )?(?:can|could|may|might) (?:(?:i|we|he|she|they) (?:please |maybe )?have it|(?:it|that) (?:please |maybe )?be)\b[^.?!]*<(?:staff|day|time)>/;
+
+/** One is to be had on a day, or before something that was told. */
+export const HAVE_ONE_THEN =
+  /\b(?:can|could|may|might) (?:i|we|he|she|they|my [a-z]+) (?:please |maybe |just |also )?(?:have|get|come (?:in )?for|pop in for) (?:an? |my |our |his |her |the )?<service> (?:please )?(?:(?:before|after|by|right after|just before) (?:it|that|then|them|this)\b|beforehand|afterwards|first\b|<day>|<time>)/;
 
 /** Who it is that answers is asked. */
 export const WHO_ANSWERS = /(?<!\bwhom? )\b(?:am i|are we) (?:really |actually |just )?(?:talking|chatting|speaking|writing|texting) (?:to|with)\b/;
 
 /** Whom to speak to is asked. */
-export const WHOM_TO_SPEAK_TO =
-  /\bwho(?:m)? (?:should|do|can|could|must|would) (?:i|we|one) (?:speak|talk|complain|go|turn|write) to\b(?! (?:learn|get|find)\b)/;
+export const WHOM_TO_SPEAK_TO = /\bwho(?:m)? (?:should|do|can|could|must|would) (?:i|we|one) (?:speak|talk|go|turn|write) to\b(?! (?:learn|get|find)\b)/;
+
+/** Something that the house makes or mends is lost or broken. */
+export const LOST_THEIRS =
+  /\b(?:i|we|he|she|they|my [a-z]+)(?:'ve| have|'s| has)? (?:just |only |gone and )?(?:lost|broke|broken|cracked|chipped|snapped|swallowed|sat on|trodden on|stepped on) (?:my|our|his|her|their|a|one of (?:my|our|his|her)) (?:[a-z]+ )?<service>/;
+
+/** One is to be made, in place of what is lost or broken. */
+export const MAKE_A_NEW_ONE =
+  /<service>.*\b(?:can|could|will|would|may|might) (?:you|i|we|he|she|they) (?:please |just )?(?:make|do|fit|get|give|have|order)(?: (?:me|us|him|her|them|my [a-z]+))? (?:a new (?:one|pair|set)|another (?:one|pair|set)?|new ones)\b/;
+
+/** Whom to complain to is asked. */
+export const WHOM_TO_COMPLAIN_TO =
+  /\bwho(?:m)? (?:should|do|can|could|must|would) (?:i|we|one) complain to\b|\bwho(?:'s| is| would be) the (?:right )?(?:person|one) (?:for|to (?:hear|take)) (?:an? |my |our |this )?complaints?\b/;
+
+/** The soonest of several things is wished for, whichever it is. */
+export const WHICHEVER_IS_SOONER =
+  /<service>.*\bwhichever (?:one )?(?:is|comes|can be|you have|you've got) (?:the )?(?:free |available |open )?(?:sooner|soonest|first|earlier|earliest|quicker|quickest)\b/;
 
 /** Somebody would come by for a while. */
 export const NIP_IN =
@@ -513,6 +547,9 @@ export const UNWANTED = /\b(?:(?:don't|do not|didn't) (?:really |actually )?(?:w
 export const BUT_NOT = /\b(?:but|just|only|and) not (?:the |my |our |an? |for )?$/;
 
 /** Right before what stays as it is: "cancel the massage but keep the facial". */
+/** A part of a message that says no more than what stays. */
+export const STAYS = /^\W*(?:(?:but|and|just|please|only|i'll|we'll|i'd like to|we'd like to|i want to)\W+)*(?:keep|leave|hold on to|hang on to)\b[^?]*$/;
+
 export const KEEPS_THE = /\b(?:keep|keeping|leave|leaving|hold on to|hang on to) (?:the |my |our )?(?:one |appointment |visit |booking )?(?:on |at |for )?$/;
 
 /** What is called off, beside what is kept. */
@@ -638,7 +675,7 @@ export const OF_ONES_BACK =
 
 /** What ails an animal or somebody, told by what they do, or do not. */
 export const AILING =
-  /\b(?:limp(?:s|ing|ed)|hobbl(?:es|ing|ed)|off (?:his|her|its|their) (?:food|feet|legs)|not (?:himself|herself|eating|drinking|walking|putting (?:any )?weight)|won't (?:eat|drink|walk|stand|put (?:his|her|its|any|the) (?:weight|paw|foot|leg))|vomit(?:s|ing|ed)|throwing up|wheez(?:es|ing|ed)|(?:has|have|had|got|with) (?:an? |this |some )?(?:[a-z]+ )?(?:rash|cough|fever|temperature|earache|toothache|infection|hives|sore throat))\b/i;
+  /\b(?:limp(?:s|ing|ed)|hobbl(?:es|ing|ed)|off (?:his|her|its|their) (?:food|feet|legs)|not (?:himself|herself|eating|drinking|walking|putting (?:any )?weight)|won't (?:eat|drink|walk|stand|put (?:his|her|its|any|the) (?:weight|paw|foot|leg))|vomit(?:s|ing|ed)|throwing up|wheez(?:es|ing|ed)|(?:has|have|had|got|with) (?:an? |this |some )?(?:[a-z]+ )?(?:rash|cough|fever|temperature|earache|toothache|infection|hives|sore throat)|(?<!\bdon't )(?:feel|feels|feeling|felt) (?:so |very |really |quite |always |constantly |a bit |rather |too )?(?:sick|dizzy|faint|queasy|ill|unwell|poorly|weak|exhausted|bloated|nauseous|nauseated|shaky|breathless|feverish))\b/i;
 
 /** Somebody is not able to do what they have: "I can't ride on Sunday". */
 export const CANNOT_DO_IT =

@@ -93,7 +93,7 @@ export const COMMENT =
 
 /** Nothing but doubt. */
 export const UNDECIDED =
-  /^(?:(?:hmm?|um+|er|well|oh|so|let me (?:think|see)|not sure|i'm not sure|i don't know|don't know|dunno|no idea|difficult|hard to say|good question|what do you (?:suggest|recommend|have)|what would you (?:say|suggest|recommend)|what is there|what have you(?: got)?|maybe|what are (?:the|my) (?:options|choices)|what (?:lengths|times|days|services) (?:are there|do you have|have you(?: got)?)|sorry) ?)+$/;
+  /^(?:(?:hmm?|um+|er|well|oh|so|let me (?:think|see)|not sure|i'm not sure|i don't know|don't know|dunno|no idea|difficult|hard to say|good question|what do you (?:suggest|recommend|have)|what would you (?:say|suggest|recommend)|what is there|what have you(?: got)?|maybe|what are (?:the|my) (?:options|choices)|what (?:lengths|times|days|services) (?:are there|do you have|have you(?: got)?)|sorry|(?:i |we )?(?:can't|cannot|can not|couldn't) (?:really |quite )?(?:decide|choose|say|tell)(?: which| between (?:them|the two))?|(?:you|just) (?:choose|decide|pick)|up to you|oh dear) ?)+$/;
 
 /** What somebody has or takes: no line of the handbook was written for that. */
 export const OF_ONES_HEALTH =

@@ -16,6 +16,16 @@ export const ENDS_THING =
 export const NOT_THE_THING = /\b(?<!(?:am|is|are|was|why|if|or|'m|'s|'re) )not (?:an? |the |any )?$/;
 /** The same at the beginning, or after a stop. */
 export const BUT_NOT = /(?:^\W*(?:(?:no|well|oh|just|ok(?:ay)?)[, ]+)*|[,;.!?]\s*(?:but |and )?|\bbut )not (?:an? |the |any )?$/;
+/** What stands between one thing and another that it may be instead. */
+export const OR_THE = /^[\s,]*or (?:maybe |perhaps |possibly |else |even )?(?:an? |the |some |my |for (?:an? )?)?$/i;
+/** Which of two it is, is all the same. */
+export const EITHER_WILL_DO =
+  /\b(?:whichever|either (?:one |of them )?(?:is|would be|will be|will do|works|suits)|(?:don't|do not) (?:mind|care)|no preference|all the same|doesn't matter|not (?:bothered|fussy|picky))\b/;
+
+/** Both of two that were named. */
+export const BOTH_OF_THEM =
+  /^\W*(?:(?:oh|well|um+|actually|really|yes|no|then|let's (?:do|have|say)|(?:can|could|may) (?:i|we) (?:have|get)|(?:i|we)(?:'d| would) like|(?:i|we)(?:'ll| will) (?:have|take)|(?:i|we) (?:want|need)|make it)\W+)*both(?: of (?:them|those|these))?(?:\W+(?:please|thanks|thank you|then|actually|if (?:i|we) (?:can|may|could)))*\W*$/;
+
 /** The word of a thing that is ruled out so. */
 export const NOT_THIS =
   /(?:^\W*(?:(?:no|well|oh|just|ok(?:ay)?)[, ]+)*|[,;.!?]\s*(?:but |and )?|\bbut |\w )not (?:(?:an? |the |any )([a-z]{3,})|(?<!\b(?:am|is|are|was|why|if|or|about|of|for|from) not )([a-z]{3,}))\b/;

@@ -1156,12 +1156,7 @@ i (can't|cannot) come <day> and (i |)don't (need|want) (another|a new) (one|appo
 i'm (giving up|stopping|quitting) (it|the lessons), so (please |)cancel (what|whatever) (i've got|i have|there is)
 we're moving (away|abroad), (please |)cancel (all|both|everything)
 (leave|keep) <day>, cancel <day>
-(i|we) (only|just) (want|need|wish) to keep the <service>
 keep (only|just) the <service>(, the (rest|others) can go|)
 = book
-(my|our) (cover|plan|insurance|card|voucher) (runs out|expires|ends|is up) <day>, (can|could) (i|we) (see|come to) (someone|somebody|you) <day>
-the <service> <day>, i need (it|one) <time>
 the <service> <day> please, (best|ideally) <time>
-i'd (like|want) (someone|somebody) to (look at|listen to|feel|check) my (chest|ear|throat|foot|back|neck)
-(we|i) need <service> or <service>, i can't (tell|say) which
 `;

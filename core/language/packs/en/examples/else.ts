@@ -1485,9 +1485,7 @@ what is wrong with <name>
 = none
 hang on, would that be (with|by) <staff>
 wait, who is that with
-i (was in|was here|came in|came by) (last (month|week|year)|a (month|while) ago|at christmas) (about|with) (it|the same (thing|problem)|that|this)
 (i've|we've) (seen|been to see) (somebody|him|her) about (it|this|that) (already|before)
 it's the same (thing|trouble|problem) (as|that) i had (before|last time|in the spring)
 (the weather is|it's) (lovely|awful) today(, isn't it|)
-how are (things|you all) over there
 `;
