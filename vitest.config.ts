@@ -10,6 +10,7 @@ export default defineConfig({
           testTimeout: 240_000,
           pool: "forks",
           isolate: false,
+          maxWorkers: 2,
         },
       },
       {
@@ -20,6 +21,7 @@ export default defineConfig({
           testTimeout: 240_000,
           hookTimeout: 120_000,
           pool: "forks",
+          maxWorkers: 2,
         },
       },
       { test: { name: "browser", include: ["e2e/**/*.test.ts"], globalSetup: ["e2e/house.ts"], testTimeout: 90_000, hookTimeout: 180_000, pool: "forks" } },

@@ -283,6 +283,11 @@ describe("one thing or another", () => {
     expect(among(barber("a skin fade and a head shave on Thursday"))).toBeUndefined();
   });
 
+  it("may be one of which there are several kinds", () => {
+    const spa = talksAt("twenty-third", "kestrel");
+    expect(among(spa("could I get a facial or a massage on Saturday"))).toEqual(["glow", "hotstone", "classic", "prenatal", "scalp"]);
+  });
+
   it("is taken as it comes where either will do", () => {
     expect(among(barber("a skin fade or a head shave, I don't mind which"))).toBeUndefined();
   });

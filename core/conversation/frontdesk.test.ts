@@ -92,3 +92,9 @@ describe("what ails somebody", () => {
     expect(doctors("what bus should I take to you").last).toMatch(/7 and 8/);
   });
 });
+
+describe("who is not well", () => {
+  it("sees a doctor, where nothing else of the house's is for that", () => {
+    expect(doctors("my boy's been coughing since Friday, can somebody see him today").last).toMatch(/doctor's appointment/i);
+  });
+});

@@ -368,7 +368,7 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
     return notKnown(t, text);
   }
   // "The wire came out on Saturday night, who do I call": asked, and there is a line for it.
-  if (reading.question && reading.errands.length === 0 && services.length > 0 && fromHandbook(t, reading, SURELY, reading.text, true, ["answer", "fact"]))
+  if (reading.question && reading.errands.length === 0 && services.length > 0 && fromHandbook(t, reading, SURELY, { telling: true, kinds: ["answer", "fact"] }))
     return proceed(t);
   // A question that speaks of something else as well is no wish for what it names.
   if (

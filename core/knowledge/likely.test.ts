@@ -52,6 +52,14 @@ describe("what was told of a need", () => {
     expect(likely(setHouse("sixth", "birch"), told)).toEqual([]);
   });
 
+  it("is none where only whose it is is told", () => {
+    expect(likely(setHouse("twenty-third", "kestrel"), "it's my mother, she's seventy next week")).toEqual([]);
+  });
+
+  it("is told of by whose it is besides what it is", () => {
+    expect(likely(setHouse("twenty-third", "loquat"), "my son's vaccination")).toContain("childjabs");
+  });
+
   it("speaks for nothing that is for another age", () => {
     const house = setHouse("sixth", "birch");
     const grown = { ...house, handbook: { ...house.handbook, services: house.handbook.services.map((s) => ({ ...s, about: `${s.about} From 16 years.` })) } };

@@ -3,6 +3,7 @@ import type { Service } from "../house/schema.ts";
 import { nearBySense, senseOfText } from "../language/senses.ts";
 import { cosine, rankOf } from "../language/vectors.ts";
 import { BEGINS, FOR_BEGINNERS, OCCASIONS } from "../language/packs/en/house.ts";
+import { GROWN_UP } from "../language/packs/en/company.ts";
 import { VISIT } from "../language/packs/en/signs.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
 import { ageIn, mayCome } from "./ages.ts";
@@ -78,8 +79,9 @@ export function likely(house: House, told: string): string[] {
   const { everyday } = passagesOf(house);
   let list = made.get(house);
   if (!list) made.set(house, (list = house.handbook.services.map(namedOf)));
+  // "My mum" tells whose need it is, and nothing of it.
+  const said = termsOf(told.replace(GROWN_UP, " "));
   const [byWords, bySense] = [list.map(() => 0), list.map(() => 0)];
-  const said = termsOf(told);
   const own = new Set(termsOf(`${house.handbook.name} ${house.handbook.shortName}`).map((t) => t.word));
   // "My nails are a mess, wedding on Saturday": what it is for tells less than anything else that the house does.
   const besides = said.some((t) => !OCCASIONS.has(t.word) && list.some((s) => s.names.some((u) => u.word === t.word && !everyday(u))));

@@ -1,6 +1,6 @@
 import {
   ASKS_OF_MINE,
-  CALLS_OFF,
+  CANCELLED_VERB,
   CHANGES_IT,
   DENIED,
   GIVES_ANOTHER,
@@ -461,7 +461,7 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   // "Cancel nothing", "I don't want to move it": what is said not to be wished is not done.
   const off = NEGATED.exec(masked);
   if (off) {
-    const verb = CALLS_OFF.test(off[0]) ? "cancel" : CHANGES_IT.test(off[0]) ? "move" : "book";
+    const verb = CANCELLED_VERB.test(off[0]) ? "cancel" : CHANGES_IT.test(off[0]) ? "move" : "book";
     const rest = list.filter((g) => g.errand !== verb);
     list.splice(0, list.length, ...rest);
     cued.splice(0, cued.length, ...cued.filter((c) => c.errand !== verb));

@@ -96,6 +96,30 @@ describe("a complaint", () => {
   });
 });
 
+describe("for whom it is", () => {
+  it.each([
+    ["our daughter's recital is on the 20th, she would like her brows done before it", "daughter"],
+    ["my youngest has his exams in June, could Delphine have a look at him next Tuesday", "youngest"],
+    ["could you squeeze in my wee boy tomorrow", "boy"],
+    ["my husband twisted his knee on the ice, I'd need Thursday", "husband"],
+    ["could you trim my father's nails on Friday", "father"],
+    ["can my niece of eleven start on Saturday", "niece"],
+    ["may I bring my baby over on Wednesday for a check", "baby"],
+  ])("is told without saying so: %s", (text, whom) => {
+    expect(tern(text).slots.for_whom).toBe(whom);
+  });
+
+  it.each([
+    "my wife wants me to get a massage on Friday",
+    "my husband's car is in the shop, so Thursday it is, a massage for me",
+    "can I bring my baby with me on Friday",
+    "a massage before my parents' anniversary on Friday",
+    "my boss needs me on Thursday, a massage on Friday then",
+  ])("is nobody who is only spoken of: %s", (text) => {
+    expect(tern(text).slots).not.toHaveProperty("for_whom");
+  });
+});
+
 describe("who has been here", () => {
   it.each(["you've looked at my hip before, in September", "he has had it treated by one of you in August"])("names no day by when that was: %s", (text) => {
     expect(tern(text).slots).not.toHaveProperty("date_from");

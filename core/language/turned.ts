@@ -439,8 +439,12 @@ const TURNS: readonly Turn[] = [
   {
     is: "book/tells-what-ails",
     open: true,
-    from: ["refused"],
-    when: (g) => g.top.label === "refused/advice" && g.top.sure < SURE && complains(g.masked) && !asks(g.masked),
+    from: ["refused", "ask-policy"],
+    when: (g) =>
+      (g.top.errand !== "refused" || g.top.label === "refused/advice") &&
+      g.top.sure < (g.top.errand === "refused" ? SURE : WAVERS) &&
+      complains(g.masked) &&
+      !asks(g.masked),
   },
   // "Is little brushers the right thing, or should he see Fiona".
   {

@@ -45,7 +45,10 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
       // "How loud is it" measures something else than money.
       if (HOW_MUCH_OF_IT.test(reading.said) && !OF_MONEY.test(reading.said)) return fromHandbook(t, reading);
       // "Do I pay less for my second kid": what is named by a word in passing, or by none, is not what it is the price of, where a line says just that.
-      if (ofKind(reading.found, "service").every((f) => WEAK_SERVICE.test(f.rule)) && fromHandbook(t, reading, PLAINLY, reading.text, true, ["answer", "fact"]))
+      if (
+        ofKind(reading.found, "service").every((f) => WEAK_SERVICE.test(f.rule)) &&
+        fromHandbook(t, reading, PLAINLY, { telling: true, kinds: ["answer", "fact"] })
+      )
         return true;
       if (WHAT_ONE_GETS.test(reading.said) && !SPEAKS_OF_MONEY.test(reading.said)) return service(t, reading);
       if (CHARGED_FOR_A_CHANGE.test(reading.said) && ruleLine(t, reading)) return true;
@@ -58,7 +61,7 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
       return (
         fromHandbook(t, reading) ||
         // Of the way there even a weak line says more than the address.
-        (reading.question && fromHandbook(t, reading, WAY_THERE, reading.text, true, ["fact"])) ||
+        (reading.question && fromHandbook(t, reading, WAY_THERE, { telling: true, kinds: ["fact"] })) ||
         (HOW_TO_GET_THERE.test(reading.said) && factOf(t, OF_THE_WAY)) ||
         (WHERE_IT_IS.test(reading.said) && place(t))
       );
@@ -70,7 +73,7 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
       // A rule is asked for, whichever service it is said of: what is left without the names tells most.
       const bare = reading.masked.replace(/<\w+>/g, " ");
       return (
-        (bare.trim() !== reading.text.trim() && fromHandbook(t, reading, SURELY, bare)) ||
+        (bare.trim() !== reading.text.trim() && fromHandbook(t, reading, SURELY, { asked: bare })) ||
         fromHandbook(t, reading) ||
         ruleLine(t, reading) ||
         (WHAT_IS_TAKEN.test(reading.said) && factOf(t, OF_PAYING)) ||
@@ -108,8 +111,8 @@ function plainlyWritten(t: Turn, errand: Errand, reading: Reading): boolean {
   if (errand === "ask-service" && ofGroup && WHEN_IT_IS.test(reading.said.toLowerCase())) return false;
   // "Who does animals" asks for somebody, and not what holds for animals.
   if (errand === "ask-staff" && WHO_DOES_SUCH.test(reading.said))
-    return fromHandbook(t, reading, TO_THE_WORD, reading.text, true, ["answer", "fact", "document"]);
-  return fromHandbook(t, reading, sought ? TO_THE_WORD : PLAINLY, reading.text, true, ["answer", "fact", "document"]);
+    return fromHandbook(t, reading, TO_THE_WORD, { telling: true, kinds: ["answer", "fact", "document"] });
+  return fromHandbook(t, reading, sought ? TO_THE_WORD : PLAINLY, { telling: true, kinds: ["answer", "fact", "document"] });
 }
 
 /** "Is there a fee?", while a visit is being moved or cancelled, asks for the fee of that. */

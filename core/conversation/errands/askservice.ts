@@ -2,6 +2,7 @@ import type { House } from "../../house/compile.ts";
 import type { Service } from "../../house/schema.ts";
 import { likely } from "../../knowledge/likely.ts";
 import { aboutInside, contentOf } from "../../knowledge/search.ts";
+import { OF_THE_YOUNG } from "../../language/packs/en/company.ts";
 import { BEGINS_WITH, FOR_THE_NEW, FOR_WHO_RETURNS, WHAT_ONE_NEEDS } from "../../language/packs/en/talk.ts";
 import { SENT_BY_DOCTOR } from "../../language/packs/en/turns.ts";
 import { serviceText } from "../format.ts";
@@ -65,7 +66,9 @@ function suggested(t: Turn, task: BookTask, told: string): string[] {
   // "It makes a noise, what is it?", which nobody could say: what is wished next may be for that.
   for (const text of [told, `${t.state.told ?? ""} ${told}`]) {
     // What several do together is nothing for who has just hurt themselves.
-    const near = likely(house, text).filter((id) => may(id) && !(task.complaint && house.services.get(id)?.group));
+    // "My son has a cough": that he is a child tells nothing of what ails him, where there is something that one begins with.
+    const need = general.length > 0 ? text.replace(OF_THE_YOUNG, " ") : text;
+    const near = likely(house, need).filter((id) => may(id) && !(task.complaint && house.services.get(id)?.group));
     if (firstOrReturn.length > 0 && (near.length > 1 || near.some((id) => firstOrReturn.includes(id)))) return firstOrReturn;
     // "He's limping", where everything new begins with a consultation.
     if (task.complaint && near.length > 1 && general.length === 1) return general;

@@ -18,19 +18,23 @@ export const PLAINLY = 0.8;
 /** As sure as this, a line says just what was asked. */
 export const TO_THE_WORD = 0.97;
 
-/** An answer or fact of the handbook that the question's words support. */
-export function fromHandbook(
-  t: Turn,
-  reading: Reading,
-  least = SUPPORTS,
-  question = reading.text,
-  telling = false,
-  kinds: readonly Source["kind"][] | null = null,
+/** What is looked for in the handbook, where it is not all of a message among all lines. */
+interface LookedFor {
+  /** The words that are looked for. */
+  asked?: string;
+  /** A word that is more than everyday talk must speak for the line. */
+  telling?: boolean;
+  /** What kinds of line come into question. */
+  kinds?: readonly Source["kind"][] | null;
   /** What the line must speak of besides. */
-  of: RegExp | null = null,
-): boolean {
-  const whole = question === reading.text;
-  question = question.replace(OPENS, "").replace(TITLE_BEFORE_A_NAME, " ");
+  of?: RegExp | null;
+}
+
+/** An answer or fact of the handbook that the question's words support. `least`: how sure it must be of a line, 0 to 1. */
+export function fromHandbook(t: Turn, reading: Reading, least = SUPPORTS, wanted: LookedFor = {}): boolean {
+  const { telling = false, kinds = null, of = null } = wanted;
+  const whole = wanted.asked === undefined || wanted.asked === reading.text;
+  const question = (wanted.asked ?? reading.text).replace(OPENS, "").replace(TITLE_BEFORE_A_NAME, " ");
   const bare = reading.masked.replace(OPENS, "").replace(TITLED, " ").replace(/<\w+>/g, " ");
   const fits = (h: Match | null, from: number): boolean =>
     h !== null &&

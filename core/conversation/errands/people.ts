@@ -31,7 +31,8 @@ export function staff(t: Turn, reading: Reading): boolean {
   const gender = ofKind(reading.found, "gender").at(-1)?.value;
   // What is asked of a person besides their work and days is the handbook's to say, or nobody's.
   const stillThere = reading.errands.some((e) => e.rule === "errand/ask-staff/still-there");
-  if (people.length > 0 && !stillThere && besides(t, reading, people)) return fromHandbook(t, reading, SUPPORTS, reading.masked.replace(/<\w+>/g, " "));
+  if (people.length > 0 && !stillThere && besides(t, reading, people))
+    return fromHandbook(t, reading, SUPPORTS, { asked: reading.masked.replace(/<\w+>/g, " ") });
   for (const who of [...new Set(people)].slice(0, 3)) {
     const person = house.staff.get(who);
     if (!person) continue;

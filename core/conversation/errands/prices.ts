@@ -19,7 +19,7 @@ export function price(t: Turn, reading: Reading): boolean {
   const about = spoken(t, reading);
   // "How much is a voucher" asks for something else than a service: what is left without the price words tells.
   const rest = reading.text.replace(PRICE_WORDS, " ");
-  if (ofKind(reading.found, "service").length === 0 && /\w{3}/.test(rest) && fromHandbook(t, reading, SURELY, rest)) return true;
+  if (ofKind(reading.found, "service").length === 0 && /\w{3}/.test(rest) && fromHandbook(t, reading, SURELY, { asked: rest })) return true;
   // "How much is a crown", while a check-up is being booked: of something else, whose price nobody has given.
   if (about.length > 0 && ofKind(reading.found, "service").length === 0 && priceOfOther(t, about, reading.said)) return false;
   // "My shoulder needs seeing to, what would that cost": that is what one begins with.

@@ -93,7 +93,7 @@ export function service(t: Turn, reading: Reading): boolean {
   if (reading.errands.some((e) => e.rule === "errand/ask-service/right-place") && rightPlace(t, reading)) return done();
   // "For how long do I need to sleep with a retainer": how long something else goes on.
   const besidesLength = contentOf(reading.masked.replace(/<\w+>/g, " ")).some((w) => !OF_ITS_LENGTH.has(w));
-  if (long && besidesLength && fromHandbook(t, reading, SURELY, reading.text, true, ["answer", "fact"])) return true;
+  if (long && besidesLength && fromHandbook(t, reading, SURELY, { telling: true, kinds: ["answer", "fact"] })) return true;
   if (long && info && one !== undefined) {
     if (list.length === 1) t.state.topic = one;
     for (const id of list.slice(0, 3)) {
@@ -185,7 +185,7 @@ export function service(t: Turn, reading: Reading): boolean {
   const asks = ASKS_WHAT.test(reading.masked) || DO_THAT.test(text);
   const bare = reading.masked.replace(/<\w+>/g, " ");
   if (fromHandbook(t, reading, named.length > 0 && asks ? 0.7 : SUPPORTS)) return true;
-  if (named.length > 0 && !asks && fromHandbook(t, reading, SURELY, bare)) return true;
+  if (named.length > 0 && !asks && fromHandbook(t, reading, SURELY, { asked: bare })) return true;
   // "Which massage is the gentler one": of those that the word stands for, the one whose description says so.
   const fits = kinds && WHICH_OR_WHAT.test(text) ? described(house, kinds.value, bare.replace(KIND_WORDS, " ")) : null;
   const fit = fits === null ? undefined : house.services.get(fits);

@@ -132,11 +132,12 @@ const pickIn = (a: Applying): ChoiceValue | undefined => ofKind(a.reading.found,
 const yesIn = (a: Applying): boolean | undefined => ofKind(a.reading.found, "yes")[0]?.value;
 
 /** "A cut or a beard trim": those that are named with nothing but an "or" between them, where it is not all the same which. */
-function eitherOf({ reading }: Applying, singles: readonly FoundOf<"service">[]): string[] {
-  const named = singles.filter((f) => !WEAK_SERVICE.test(f.rule)).sort((x, y) => x.start - y.start);
+function eitherOf({ reading }: Applying, spoken: readonly FoundOf<"service">[]): string[] {
+  const named = spoken.filter((f) => f.rule !== "service/telling-word").sort((x, y) => x.start - y.start);
   const or = (f: FoundOf<"service">, i: number): boolean => OR_THE.test(reading.text.slice(named[i - 1]?.end ?? f.start, f.start));
   if (named.length < 2 || !named.slice(1).every((f, i) => or(f, i + 1)) || EITHER_WILL_DO.test(reading.said.toLowerCase())) return [];
-  return [...new Set(named.flatMap((f) => f.value))];
+  const ids = [...new Set(named.flatMap((f) => f.value))];
+  return ids.length <= FEW ? ids : [];
 }
 
 /** Settles the service. */
@@ -197,7 +198,7 @@ function named(a: Applying): void {
   const single = (wished.length > 0 ? wished : singles).at(-1);
   const several = spoken.find((f) => f.value.length > 1);
   const pick = pickIn(a);
-  const either = task.service ? [] : eitherOf(a, singles);
+  const either = task.service ? [] : eitherOf(a, spoken);
   if (either.length > 1) {
     t.rule("service/one-or-other");
     Object.assign(task, { among: either, ...(UNSURE_OF_TWO.test(reading.said.toLowerCase()) ? { tellApart: true } : {}) });

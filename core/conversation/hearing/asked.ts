@@ -156,7 +156,7 @@ function answerRest(t: Turn, reading: Reading): void {
     const of = spokenOfBefore(part, reading);
     // "How long is acupuncture and does it hurt": the length is said as well as the line.
     const plainly = ofKind(of.found, "service").length === 1 && HOW_LONG_OR_MUCH.test(part.said);
-    if (fromHandbook(t, of, SURELY, c.text, true, ["answer", "fact"])) continue;
+    if (fromHandbook(t, of, SURELY, { asked: c.text, telling: true, kinds: ["answer", "fact"] })) continue;
     if (plainly) answer(t, HOW_LONG.test(part.said.toLowerCase()) && !SPEAKS_OF_MONEY.test(part.said) ? "ask-service" : asked.errand, of);
     // "Are you open on Monday? And do you do walk-ins": what is not known of it is said too.
     else if (!answeredAlready && NEEDS_AN_ANSWER.has(asked.errand) && asked.sure >= PLAINLY_ASKED && part.found.length === 0) t.say("unknown/say-so");

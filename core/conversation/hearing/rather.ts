@@ -56,7 +56,7 @@ const plainlyWritten: Step = (m) => {
   if (!(none && (reading.question || errands.length > 0)) && !guessedDeed) return false;
   // "Can you tell Tui the colour went orange": what a service is said to be answers no message.
   const kinds = errands[0] === "message" ? (["answer", "fact", "document"] as const) : null;
-  return fromHandbook(t, reading, guessedDeed ? 0.85 : 0.6, reading.text, true, kinds) && answered(m, "answer/plainly-written");
+  return fromHandbook(t, reading, guessedDeed ? 0.85 : 0.6, { telling: true, kinds }) && answered(m, "answer/plainly-written");
 };
 
 /** A wish that is only guessed and names nothing gives way to a line that was written for the question. */
@@ -77,7 +77,7 @@ const ratherThanAGuess: Step = (m) => {
   const wants = reading.errands[0]?.rule === "errand/book/want";
   if (errands.length !== 1 || !(guessedFrom(m) || wants) || WHEN_IS_MINE.test(reading.masked)) return false;
   if (reading.found.some((f) => aDay(f) || ["time", "phone", "name"].includes(f.kind))) return false;
-  const line = (least: number): boolean => fromHandbook(t, reading, least, reading.text, true, ["answer"]);
+  const line = (least: number): boolean => fromHandbook(t, reading, least, { telling: true, kinds: ["answer"] });
   const asks = reading.question && (errands[0] === "ask-mine" || errands[0] === "book");
   // "Ballet for my nine year old" wishes for it, whatever line there is about ages.
   const wishes = errands[0] === "book" && !FOR_ONE.test(reading.masked);
@@ -107,7 +107,7 @@ const ratherThanAWish: Step = (m) => {
   if (errands[0] === "book" && needOfWhomTheyAskFor(t, reading)) return false;
   // Of a service that is wished for, what it is need not be told.
   const wished = errands[0] === "book" && reading.found.some((f) => f.kind === "service");
-  const line = (least: number): boolean => fromHandbook(t, reading, least, unmasked(m), true, wished ? ["answer", "fact"] : null);
+  const line = (least: number): boolean => fromHandbook(t, reading, least, { asked: unmasked(m), telling: true, kinds: wished ? ["answer", "fact"] : null });
   // "Both bikes need a full service, do you do the kid's too": plainly wished for by its name, it is begun after the answer.
   const byName = reading.found.some((f) => f.kind === "service" && f.value.length === 1 && !WEAK_SERVICE.test(f.rule));
   if (wished && byName && !guessedFrom(m)) {
@@ -118,7 +118,7 @@ const ratherThanAWish: Step = (m) => {
   const named = reading.found.some((f) => f.kind === "service" || (f.kind === "staff" && f.value !== "any"));
   if ((errands[0] !== "book" && named) || reading.found.some((f) => f.kind === "for-whom")) return false;
   // "I'm five months along, can I get a massage": a line that says just that goes before the wish.
-  const ofIt = wished && !byName && written(t, reading) && fromHandbook(t, reading, 0.95, reading.text, true, ["answer"]);
+  const ofIt = wished && !byName && written(t, reading) && fromHandbook(t, reading, 0.95, { telling: true, kinds: ["answer"] });
   if (ofIt) return answered(m, "answer/rather-than-a-wish");
   // "How would I cancel": what changes a visit gives way only to a line that says just that.
   // A wish gives way to a line that speaks of what is wished for, else only to one that is surer.
@@ -137,7 +137,7 @@ const besideAMove: Step = (m) => {
     .map((c) => c.text)
     .filter((text) => MAY_IT_BE.test(text))
     .at(-1);
-  return asked !== undefined && fromHandbook(t, reading, 0.7, asked, true, ["answer", "fact"]) && answered(m, "answer/of-what-stands");
+  return asked !== undefined && fromHandbook(t, reading, 0.7, { asked, telling: true, kinds: ["answer", "fact"] }) && answered(m, "answer/of-what-stands");
 };
 
 const LINES: readonly Step[] = [besideAMove, plainlyWritten, ratherThanNothingNamed, ratherThanAGuess, ratherThanAWish];

@@ -82,11 +82,11 @@ export const limits: Step = (m) => {
   };
   if (reading.guessed) {
     const least = ofTheirLife(t, reading) ? null : ofMoney ? WRITTEN_OF_IT : !ofHealth(t, reading) ? 0.7 : OF_ONES_HEALTH.test(text) ? null : 0.9;
-    if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least, asked, false, null, ofMoney ? OF_LESS_MONEY : null)))
+    if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least, { asked, of: ofMoney ? OF_LESS_MONEY : null })))
       return goOn();
   }
   // "Is it cheaper if I take several lessons": what the house wrote about it is its own word.
-  if (!reading.guessed && ofMoney && reading.question && fromHandbook(t, reading, WRITTEN_OF_IT, asked, false, null, OF_LESS_MONEY)) {
+  if (!reading.guessed && ofMoney && reading.question && fromHandbook(t, reading, WRITTEN_OF_IT, { asked, of: OF_LESS_MONEY })) {
     t.rule("limit/a-line-of-its-own");
     return goOn();
   }
@@ -152,7 +152,7 @@ export const toAPerson: Step = ({ t, reading, errands, text }) => {
   // "Is there somebody I could talk to in French": what is asked besides a person has a line of its own.
   if (errands.length === 1 && errands[0] === "person" && reading.question && !state.task && !WHAT_IT_IS_ABOUT.test(text)) {
     const rest = reading.text.replace(A_PERSON, " ");
-    if (contentOf(rest).length > 0 && fromHandbook(t, reading, SURELY, rest, true, ["answer", "fact"])) {
+    if (contentOf(rest).length > 0 && fromHandbook(t, reading, SURELY, { asked: rest, telling: true, kinds: ["answer", "fact"] })) {
       resume(t);
       return true;
     }

@@ -1,4 +1,4 @@
-import { NOUN_OF_A_DEED } from "../packs/en/things.ts";
+import { NOUN_OF_A_DEED, OR_THE } from "../packs/en/things.ts";
 import {
   ANOTHER_DEED,
   ANY_OF_A_TRADE,
@@ -457,8 +457,12 @@ function besideNamed(lexicon: Lexicon, at: readonly Token[], named: readonly Fou
     const p = lexicon.phrases.find((p) => p.words.length === 1 && same(t.text, stem(t.text), p.words[0] as string, p.stems[0] as string));
     if (p && !taken(p.service) && named.some((f) => (f.end <= t.start ? joins(f.end, t.start) : joins(t.end, f.start))))
       return is(p.service, "service/other-word");
+    const of = telling(lexicon, t.text)?.of ?? new Set<string>();
+    // "A facial or a massage", where there are several of those.
+    const or = named.some((f) => OR_THE.test(f.end <= t.start ? said.norm.slice(f.end, t.start) : said.norm.slice(t.end, f.start)));
+    if (or && of.size > 1 && ![...of].some(taken)) return [{ kind: "service", value: [...of], rule: "service/several", start: t.start, end: t.end }];
     // "The simulator on Saturday at noon, and a fitting right after".
-    const [only, other] = telling(lexicon, t.text)?.of ?? [];
+    const [only, other] = of;
     const after = named.some((f) => f.end <= t.start && ONE_MORE_AFTER.test(said.norm.slice(f.end, t.start)));
     return only !== undefined && other === undefined && !taken(only) && after ? is(only, "service/telling-word") : [];
   });

@@ -5,6 +5,16 @@ import { num } from "./lengths.ts";
 const RELATIVE =
   "(?:mother|father|sister|brother|son|daughter)[- ]in[- ]law|teenager|toddler|twins?|granny|grandad|hubby|missus|cousin|flatmate|roommate|son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mommy|mummy|mom|mum|mama|father|daddy|papa|dad|friend|mate|pal|buddy|brother|bro|sister|sis|nan|nana|grandpa|auntie|lad|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
 
+const YOUNG = "teenager toddler twins? son daughter kid child boy girl lad grandson granddaughter niece nephew".split(" ");
+const ofOnes = (words: readonly string[]): RegExp =>
+  new RegExp(`\\b(?:my|our|me) (?:(?:little|wee|young|old|elderly) )*(?:${words.join("|")})(?:'s)?\\b`, "gi");
+/** One's own who are no children, and one's own who may be. */
+export const GROWN_UP = ofOnes(RELATIVE.split("|").filter((w) => !YOUNG.includes(w)));
+export const OF_THE_YOUNG = ofOnes(YOUNG);
+
+/** Whom one may come for or send, besides, where they are called one's own. */
+const ONES_OWN = `${RELATIVE}|baby|babies|children|kids|girls|boys|sons|daughters|parents|gran|little ones?|wee one|youngest|eldest|oldest|better half|other half|boss|driver|student|tenant`;
+
 /** Those of one's own whom one calls so, without "my". */
 const OWN_KIN = "mummy|mum|mom|dad|daddy|nan|nana|gran|granny|grandma|grandpa|grandad";
 
@@ -182,12 +192,32 @@ export const LATER_COUNT_RULES: CountRule[] = [
   },
 ];
 
+/** "Two", "wee": what may stand before whom it is for. */
+const WHAT_LIKE = "(?:(?:two|three|four|little|wee|old|older|young|younger|youngest|oldest|eldest|elderly|middle|other|poor|dear|late|teenage|baby|own) )*";
+/** "Of nine", "who is six": what may stand behind. */
+const HOW_OLD = "(?:,? (?:of|aged|age|who is|who's|he's|she's) (?:[a-z]+|\\d+)(?: years? old)?,?)?";
+
 const MAY_COME = new RegExp(
-  `\\b(?:(?:can|could|may) (?:(?:my|our) (${RELATIVE})|(${OWN_KIN})) (?:get|have|come(?! (?:in |into |inside |along |through |to |up )?(?:[a-z]+ ){0,3}(?:with (?:me|us)|along|and (?:watch|sit|wait)))|see|do|join|try)|(?:fit|get|book|squeeze|put|schedule|sign|enrol|register|have) (?:my|our) (${RELATIVE})\\b(?!'s)|my (${RELATIVE})(?: \\w+)? (?:needs|wants|would (?:like|love)|is (?:\\w+ (?:and |years? old and )|\\w+ ){0,2}(?:would|wants|needs|failing|struggling|keen|looking)))\\b`,
+  `\\b(?:(?:can|could|may) (?:(?:my|our) ${WHAT_LIKE}(${ONES_OWN})${HOW_OLD}|(${OWN_KIN})) (?:get|have|come(?! (?:in |into |inside |along |through |to |up )?(?:[a-z]+ ){0,3}(?:with (?:me|us)|along|and (?:watch|sit|wait)))|be seen|see|do|go|join|try|start)|(?:fit|get|book|squeeze|put|pencil|slot|schedule|sign|enrol|register|have|teach|surprise|(?:fit|slot|squeeze|book|pencil) in) (?:my|our) ${WHAT_LIKE}(${ONES_OWN})\\b(?!'| (?:and|or) (?:me|i|myself)\\b| with (?:me|us)\\b| to (?:call|ring|phone|write)\\b)|(?:bring|send|take) (?:my|our) ${WHAT_LIKE}(${ONES_OWN}) (?:in|over|round|by|to (?:you|see|be))\\b|my ${WHAT_LIKE}(${ONES_OWN})(?: \\w+)? (?:needs (?!me\\b|us\\b|the car\\b)|wants (?!me\\b|us\\b)|would (?:like|love) (?!me\\b|us\\b)|is (?:\\w+ (?:and |years? old and )|\\w+ ){0,2}(?:would|wants|needs|failing|struggling|keen|looking)))\\b`,
   "g",
 );
 const SPOKEN_OF = new RegExp(
-  `\\b(?:treat|take) (?:my|our) (${RELATIVE})\\b|\\b(?:my|our) (${RELATIVE})\\b[^.?!]{0,60}\\b(?:book|get|see|fit|squeeze|bring|put|help|treat|schedule) (?:her|him|them)\\b`,
+  `\\b(?:treat|take) (?:my|our) ${WHAT_LIKE}(${ONES_OWN})\\b|\\b(?:my|our) ${WHAT_LIKE}(${ONES_OWN})\\b(?=[^.?!]{0,60}\\b(?:book|get|see|fit|squeeze|bring|put|help|treat|schedule) (?:her|him|them)\\b)`,
+  "g",
+);
+/** They are spoken of first, and then what they would have: "my daughter's prom is on the 26th, she'd like a tan". */
+const THEY_WISH = new RegExp(
+  `\\b(?:my|our) ${WHAT_LIKE}(${ONES_OWN})\\b(?= (?!(?:and|or) (?:i|me|we)\\b)|'s |,)(?=[^?]{0,120}\\b(?:(?:she|he|they)(?:'d| would| might) (?:really |quite |rather )?(?:like|love|want|need|prefer)\\b|(?:she|he|they)(?:'ll| will)? (?:really |only |just )?(?:needs?|wants?|can (?:only|come))\\b|(?:could|can|may|might) (?:she|he|they) (?:come|be seen|have|get|see|start|join)\\b|and (?:needs?|wants?|would (?:like|love)) (?!me\\b|us\\b)|(?:like|want|need) (?:him|her|them) (?:to|seen|looked|assessed|done|checked)\\b|(?:could|can|would|will) (?:you|someone|somebody|anyone|[a-z]+) (?:please )?(?:see|look at|have a look at|treat|check|film|help|teach) (?:him|her|them)\\b|(?:have|has|get|getting) (?:him|her|them) (?:seen|looked at|assessed|checked)\\b))`,
+  "g",
+);
+/** They have hurt themselves. */
+const THEY_ARE_HURT = new RegExp(
+  `\\b(?:my|our) ${WHAT_LIKE}(${ONES_OWN})\\b(?=(?:'s| has| have)? (?:just |badly )?(?:(?:sprained|twisted|hurt|broke|broken|rolled|pulled|bumped|banged|fractured|dislocated|cut|burnt|burned|scalded) (?:his|her|their)\\b|swallowed|came out in|come out in|got hurt|had a fall))`,
+  "g",
+);
+/** Something of theirs is to be seen to: "my father's check is due", "could you trim my husband's nails". */
+const OF_THEIRS = new RegExp(
+  `\\b(?:my|our) ${WHAT_LIKE}(${ONES_OWN})(?='s (?:[a-z]+ ){1,3}(?:needs?|is (?:due|overdue)|are (?:due|overdue)|has to be|have to be|(?:said|says|asked|asks|wants|told|thinks|recommends?|recommended|advised)\\b))|\\b(?:trim|cut|clean|fix|check|do|see to|look at|mend|repair|put on) (?:my|our) ${WHAT_LIKE}(${ONES_OWN})(?='s [a-z]+)(?!'s (?:number|address|email|phone|appointment|booking|visit|slot|name)\\b)`,
   "g",
 );
 const ABOUT_ONE = new RegExp(
@@ -195,7 +225,7 @@ const ABOUT_ONE = new RegExp(
   "g",
 );
 const FOR_WHOM = new RegExp(
-  `\\bfor (?:my|our|a) (?:(?:\\w+|\\d+[- ]year[- ]old) )?(${RELATIVE})\\b(?! and (?:me|i|myself)\\b)|\\bbring (?:my|our) (${RELATIVE})(?: in| over| round)? for (?:an?|his|her|their)\\b`,
+  `\\bfor (?:my|our) ${WHAT_LIKE}(${ONES_OWN})\\b(?!'| and (?:me|i|myself)\\b)|\\bfor (?:my|our|a) (?:(?:\\w+|\\d+[- ]year[- ]old) )?(${RELATIVE})\\b(?! and (?:me|i|myself)\\b)|\\bbring (?:my|our) ${WHAT_LIKE}(${ONES_OWN})(?: in| over| round)? for (?:an?|his|her|their)\\b`,
   "g",
 );
 /** "Me and my sister would like …" speaks of both. */
@@ -206,6 +236,9 @@ export const FOR_WHOM_RULES: { name: string; pattern: RegExp; besides: boolean; 
   { name: "for-whom/may-come", pattern: MAY_COME, besides: true, not: ME_AND },
   // "My mum's turning sixty and I'd like to book her a facial".
   { name: "for-whom/spoken-of", pattern: SPOKEN_OF, besides: false },
+  { name: "for-whom/they-wish", pattern: THEY_WISH, besides: false, not: ME_AND },
+  { name: "for-whom/they-are-hurt", pattern: THEY_ARE_HURT, besides: false },
+  { name: "for-whom/of-theirs", pattern: OF_THEIRS, besides: false },
   // "It's about my daughter, she's hurt her ankle".
   { name: "for-whom/about", pattern: ABOUT_ONE, besides: false },
   { name: "for-whom/relative", pattern: FOR_WHOM, besides: true },

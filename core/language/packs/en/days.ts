@@ -58,7 +58,7 @@ function nextMonthDate(at: Moment, month: number, date: number, year?: number): 
 }
 
 /** What exists is to be changed, or is missed. */
-const CALLS_OFF = /\b(?:cancel|call off|mov(?:e|ing)\b|reschedul|chang|shift|swap|skip|miss|push|bring forward|when|my next)/;
+const OF_WHAT_EXISTS = /\b(?:cancel|call off|mov(?:e|ing)\b|reschedul|chang|shift|swap|skip|miss|push|bring forward|when|my next)/;
 
 /** A weekday and a date that may not agree: both are named then. */
 function agree(day: DayNumber | null, weekday: number): DayReading | null {
@@ -340,7 +340,7 @@ export const DAY_RULES: DayRule[] = [
       at.expects === "slot" ||
       at.expects === "which-appointment" ||
       !(at.expects === "day" || at.errand === undefined || at.errand === "book") ||
-      CALLS_OFF.test(m.input)
+      OF_WHAT_EXISTS.test(m.input)
         ? null
         : { value: { kind: "soonest" } },
   },

@@ -331,7 +331,7 @@ export const WHAT_ONE_NEEDS =
 
 /** What a service is called that anything new begins with. */
 export const BEGINS_WITH =
-  /\b(?:consultation|assessment|(?:new (?:patient|client)|initial|first) (?:exam(?:ination)?|visit|appointment|talk|consultation)|diagnos\w+)\b/i;
+  /\b(?:consultation|assessment|(?:new (?:patient|client)|initial|first) (?:exam(?:ination)?|visit|appointment|talk|consultation)|diagnos\w+|(?:doctor'?s'?|gp|general|ordinary|standard|routine) (?:appointment|visit))\b/i;
 
 /** What a service is called that is for those who have not been before. */
 export const FOR_THE_NEW = /\b(?:new (?:patient|client|customer|pupil)s?|initial|first|trial|taster|introduct\w+)\b/i;

@@ -47,7 +47,7 @@ export const DENIED = new RegExp(
 );
 
 /** The verb of a deed that was taken back. */
-export const CALLS_OFF = /cancel|call/;
+export const CANCELLED_VERB = /cancel|call/;
 
 /** … that moves something. */
 export const CHANGES_IT = /move|change|reschedule|shift/;
