@@ -630,6 +630,8 @@ const TURNS: readonly Turn[] = [
     when: (g) => signs.AWAY_THEN.test(g.masked) && /<(?:phone|email)>/.test(g.said) && !/\?|<service>|<day>.*<(?:day|time)>/.test(g.masked),
   },
   // "Who would you recommend for a shoulder": of people.
+  // "My nephew is fifteen, would he be let in": a rule of the house's.
+  { is: "ask-policy/let-in", from: ["book", "ask-availability", "ask-service", "none", "ask-place", "ask-hours"], when: has(signs.LET_IN) },
   {
     is: "person/whom-to-complain-to",
     from: ["ask-staff", "none", "message", "ask-policy", "person", "out-of-scope"],

@@ -305,7 +305,7 @@ export const TITLE_BEFORE = /\b(?:dr|mr|mrs|ms|prof)$/;
 
 /** Where one wish may end and another begin. */
 export const NEW_WISH =
-  /(?<![.!?;:])[.!?;:]+\s+|(?<!\s),?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|did|book|cancel|move|tell|ask|please|which|need|have|has|will|reschedule|change|put|sign|add|squeeze|let|give|show|send|explain|remind|find|check|say|get|make|take|keep|remove|drop|scrap|shift|swap|i'd|i'll|i'm|we'd)\b)|,\s+(?=(?:can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|please)\b)/g;
+  /(?<![.!?;:])[.!?;:]+\s+|(?<!\s),?\s+(?:and then|and also|and|but|also|then|plus)\s+(?=(?:my|our) (?:[\w']+ ){1,2}(?:needs|wants|would (?:like|love))\b|(?:\w+ ){0,2}(?:i|we|you|can|could|would|what|when|where|who|how|is|are|do|does|did|book|cancel|move|tell|ask|please|which|need|have|has|will|reschedule|change|put|sign|add|squeeze|let|give|show|send|explain|remind|find|check|say|get|make|take|keep|remove|drop|scrap|shift|swap|i'd|i'll|i'm|we'd)\b)|,\s+(?=(?:can|could|would|what|when|where|who|how|is|are|do|does|book|cancel|move|please)\b)/g;
 
 /** What somebody who told of a visit would rather have. */
 export const RATHER =
@@ -457,6 +457,10 @@ export const LOST_THEIRS =
 /** One is to be made, in place of what is lost or broken. */
 export const MAKE_A_NEW_ONE =
   /<service>.*\b(?:can|could|will|would|may|might) (?:you|i|we|he|she|they) (?:please |just )?(?:make|do|fit|get|give|have|order)(?: (?:me|us|him|her|them|my [a-z]+))? (?:a new (?:one|pair|set)|another (?:one|pair|set)?|new ones)\b/;
+
+/** Whether somebody is let in is asked. */
+export const LET_IN =
+  /\b(?:will|would|can|could|is|are|am) (?:i|we|he|she|they|my [a-z]+) (?:still )?(?:be |get )?(?:let in|allowed(?: in)?|admitted|turned away|too (?:young|old) (?:for it|to come))\b/;
 
 /** Whom to complain to is asked. */
 export const WHOM_TO_COMPLAIN_TO =
