@@ -316,3 +316,25 @@ describe("one thing or another", () => {
     expect(t.state.task).toMatchObject({ service: "shave" });
   });
 });
+
+describe("a weekday that is ruled out", () => {
+  it("is not offered, though the day that was wished for is one", () => {
+    const bones = talksAt("twenty-first", "bogmyrtle");
+    const t = bones("Fergus wants me back in a fortnight", "any time he has, but no Mondays");
+    expect(t.last).toMatch(/March/);
+    expect(t.last).not.toMatch(/Monday/);
+  });
+});
+
+describe("a no, asked how long it should be", () => {
+  it("declines nothing where it tells who comes", () => {
+    const dance = talksAt("twenty-second", "huisache");
+    const t = dance("a ballroom lesson please", "no, it's only my dad and me");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "ballroom" });
+  });
+
+  it("else is of another service", () => {
+    const dance = talksAt("twenty-second", "huisache");
+    expect(dance("a ballroom lesson please", "no, not that").state.task).not.toHaveProperty("service");
+  });
+});

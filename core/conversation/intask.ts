@@ -211,7 +211,9 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
       return proceed(t);
     }
     // Asked how long, they want none of it: it was another service that was meant.
-    if (state.expects === "length" && yes === false && !wishIn(reading) && !moved) {
+    // "No, it's just me and my dad" tells how many, and declines nothing.
+    const tellsWho = reading.found.some((f) => f.kind === "places" || f.kind === "for-whom");
+    if (state.expects === "length" && yes === false && !wishIn(reading) && !tellsWho && !moved) {
       for (const key of ["service", "lengthMin", "saidLength", "lengthAsked", "among", "suggested"] as const) delete task[key];
       t.rule("service/not-that-one");
       return proceed(t);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { demoHouse } from "../testing/demo.ts";
-import { dayOfIso, isoOfDay } from "../time/days.ts";
+import { dayOfIso, isoOfDay, weekdayOf } from "../time/days.ts";
 import { clockText, epochMinOf } from "../time/zone.ts";
 import { CalendarBook } from "./calendar.ts";
 import { findOffers, type OfferRequest } from "./offers.ts";
@@ -74,6 +74,16 @@ describe("offers", () => {
     expect(r.why?.code).toBe("full");
     expect(r.when.length).toBe(3);
     for (const w of r.when) expect(["03-03", "03-05"]).toContain(w.slice(0, 5));
+  });
+
+  it("are on no day that was ruled out, however near", () => {
+    // Thursday is wished for, and no Thursdays: the other days of the week are what is left.
+    const friday = weekdayOf(dayOfIso("2027-03-05"));
+    const days = { ...on("2027-03-04"), excludeWeekdays: [weekdayOf(dayOfIso("2027-03-04")), friday] };
+    const r = offer({ days });
+    expect(r.fit).toBe("near");
+    expect(r.when.length).toBeGreaterThan(0);
+    for (const w of r.when) expect(["03-04", "03-05", "03-11", "03-12"]).not.toContain(w.slice(0, 5));
   });
 
   it("are near to the hour that was named, on another day too", () => {

@@ -5,7 +5,7 @@ import type { EpochMin } from "../time/zone.ts";
 import type { Calendar } from "./calendar.ts";
 import type { DayPlan } from "./dayplan.ts";
 import { bookingBounds, classOpenings, openingAt, planOf, searchOf, type Opening, type Search } from "./openings.ts";
-import { minutesOff, wantsDay, wishSpan, type Wish } from "./wish.ts";
+import { minutesOff, rulesOut, wantsDay, wishSpan, type Wish } from "./wish.ts";
 
 /** Why a wish could not be met as it was said. The conversation words it; each names the line it comes from. */
 export type Why =
@@ -116,7 +116,7 @@ export function findOffers(house: House, calendar: Calendar, now: EpochMin, requ
   const to = Math.min(bounds.lastDay, (span.from > span.to ? bounds.lastDay : span.to) + NEAR_DAYS);
   const least = (day: DayNumber): number => daysOff(wish, day, span);
   const days: DayNumber[] = [];
-  for (let day = from; day <= to; day++) if (!wish.days?.excludeDays?.includes(day)) days.push(day);
+  for (let day = from; day <= to; day++) if (!rulesOut(wish.days, day)) days.push(day);
   days.sort((a, b) => least(a) - least(b) || a - b);
   const offers = choose(days, least, (day) => scan.near(anyone, day, least(day)), most, false).sort(soonest);
   return { offers, fit: offers.length > 0 ? "near" : "none", why, seen: scan.seen };

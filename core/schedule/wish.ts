@@ -30,10 +30,14 @@ export interface Wish {
   staff?: readonly string[];
 }
 
+/** Whether a day was ruled out: "not on the 9th", "no Mondays". */
+export const rulesOut = (days: DayWish | undefined, day: DayNumber): boolean =>
+  days?.excludeDays?.includes(day) === true || days?.excludeWeekdays?.includes(weekdayOf(day)) === true;
+
 export function wantsDay(days: DayWish | undefined, day: DayNumber): boolean {
   if (!days) return true;
   const weekday = weekdayOf(day);
-  if (days.excludeDays?.includes(day) || days.excludeWeekdays?.includes(weekday)) return false;
+  if (rulesOut(days, day)) return false;
   if (days.weekdays && !days.weekdays.includes(weekday)) return false;
   return days.ranges.length === 0 || days.ranges.some((r) => (r.from === undefined || day >= r.from) && (r.to === undefined || day <= r.to));
 }

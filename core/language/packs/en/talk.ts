@@ -309,7 +309,7 @@ export const NOT_KNOWING =
 
 /** Who is to come back, after what was done. */
 export const TO_COME_BACK =
-  /\b(?:(?:told|asked|said|supposed|meant|due|wants?(?:ed)?|have|need|should)(?: (?:me|us|him|her|that))?(?: (?:i|we|he|she))?(?: (?:to|should|must|needed to|had to))?|to) (?:come|go|be|bring (?:him|her|it)) (?:back|in again|seen again|checked again|again)\b/i;
+  /\b(?:(?:told|asked|said|supposed|meant|due|wants?(?:ed)?|have|need|should)(?: (?:me|us|him|her|that))?(?: (?:i|we|he|she))?(?: (?:to|should|must|needed to|had to))?|to) (?:come|go|be|bring (?:him|her|it)) (?:back|in again|seen again|checked again|again)\b|\b(?:wants?|wanted|needs?|needed) (?:me|us|him|her|them) back\b(?! (?:at (?:work|school)|home|and forth)\b)/i;
 
 /** Whoever saw one of the house's people has been there: "we saw Dr Ng in the fall". */
 export const SAW_OURS =
