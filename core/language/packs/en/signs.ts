@@ -460,7 +460,7 @@ export const MAKE_A_NEW_ONE =
 
 /** Whether somebody is let in is asked. */
 export const LET_IN =
-  /\b(?:will|would|can|could|is|are|am) (?:i|we|he|she|they|my [a-z]+) (?:still )?(?:be |get )?(?:let in|allowed(?: in)?|admitted|turned away|too (?:young|old) (?:for it|to come))\b/;
+  /\b(?:will|would|can|could|is|are|am) (?:i|we|he|she|they|my [a-z]+) (?:still )?(?:be |get )?(?:let in|allowed(?: in)?(?! to\b)|admitted|turned away|too (?:young|old) (?:for it|to come))\b/;
 
 /** Whom to complain to is asked. */
 export const WHOM_TO_COMPLAIN_TO =
