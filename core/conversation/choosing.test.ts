@@ -338,3 +338,19 @@ describe("a no, asked how long it should be", () => {
     expect(dance("a ballroom lesson please", "no, not that").state.task).not.toHaveProperty("service");
   });
 });
+
+describe("a second visit of the same", () => {
+  const WHO = ["the first one", "Cecily Vanterpool", "902 555 0129", "yes"] as const;
+
+  it("on the day of the one just booked is said to be one more", () => {
+    const t = talk("taping on friday", ...WHO, "taping on friday, in the afternoon", "the first one");
+    expect(t.last).toMatch(/already have .*one more/i);
+  });
+
+  it("is none of two where what was beside another thing is meant by itself", () => {
+    const spa = talksAt("twenty-third", "kestrel");
+    const t = spa("a manicure please", "Thursday", "and a pedicure too please", "no sorry, the pedicure only");
+    const tasks = [t.state.task, ...t.state.later].filter((x) => x?.errand === "book");
+    expect(tasks.filter((x) => x?.errand === "book" && x.service === "pedicure")).toHaveLength(1);
+  });
+});

@@ -383,10 +383,13 @@ function goAhead(t: Turn, task: BookTask, service: Service): void {
     places: val(places > 1 ? `, ${places} places` : "", saidSource),
   };
   // Whoever has such a visit coming may mean to move it: that there would be two is said before it is done.
-  const other =
-    t.state.client.match === "both" && !task.visitor && !task.forWhom && !task.beside ? t.state.appointments.find((a) => a.service === service.id) : undefined;
-  if (other && other.startMin !== t.state.last?.startMin)
-    t.say("book/besides", { service: val(serviceText(house, service.id), source), time: val(whenText(house, other.startMin), calendarSource) });
+  const { last } = t.state;
+  const theirs = t.state.client.match === "both" ? t.state.appointments.filter((a) => a.startMin !== last?.startMin) : [];
+  // So may who has just booked one and names that day again, without a word of another.
+  const day = house.zone.toLocal(o.startMin).day;
+  const again = last && !task.same && !task.rightAfter && !task.afterLast && house.zone.toLocal(last.startMin).day === day ? [last] : [];
+  const other = task.visitor || task.forWhom || task.beside ? undefined : [...theirs, ...again].find((a) => a.service === service.id);
+  if (other) t.say("book/besides", { service: val(serviceText(house, service.id), source), time: val(whenText(house, other.startMin), calendarSource) });
   t.say(service.group ? "book/go-ahead-class" : "book/go-ahead", values);
   t.expect("go-ahead", [
     { label: "Yes, book it", say: "Yes, book it" },

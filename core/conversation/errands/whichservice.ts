@@ -145,6 +145,8 @@ export function setService(a: Applying, id: string): void {
   const { t, task, reading } = a;
   if (task.service === id) return;
   task.service = id;
+  // What was to come beside another service is this one by itself: "no, it's the massage".
+  t.state.later = t.state.later.filter((x) => x.errand !== "book" || !x.beside || x.service !== id);
   delete task.serviceAsked;
   if (task.same && t.state.client.match === undefined) delete task.same;
   delete task.among;
