@@ -90,6 +90,14 @@ describe("when and with whom theirs is", () => {
   );
 });
 
+describe("two things in one visit", () => {
+  const vet = readsAt("eighth", "wattle");
+  it("are no visits that are moved where nothing is booked yet", () => {
+    expect(vet("the cat has a limp and she needs her vaccination too, could you do both in one visit").errands).not.toContain("move");
+    expect(vet("I've got two visits with you in March, could we do both in one visit").errands).toEqual(["move"]);
+  });
+});
+
 describe("a complaint", () => {
   it.each(["whom would I complain to here", "who is the right person for a complaint about the bill"])("is for a person to hear: %s", (text) => {
     expect(spa(text).errand).toBe("person");
