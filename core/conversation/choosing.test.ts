@@ -354,3 +354,17 @@ describe("a second visit of the same", () => {
     expect(tasks.filter((x) => x?.errand === "book" && x.service === "pedicure")).toHaveLength(1);
   });
 });
+
+describe("who has just heard what they have", () => {
+  const riding = talksAt("thirteenth", "burnside");
+  const ASKS = "when is my next lesson? Priti Shah, 01632 960343";
+
+  it("wishes for another by naming a day", () => {
+    expect(riding(ASKS, "what have you got on Sunday the 14th").state.task).toMatchObject({ errand: "book" });
+  });
+
+  it("moves that one by naming a day after saying that it cannot be", () => {
+    const t = riding(ASKS, "I can't make that, what have you got on Sunday the 14th");
+    expect(t.state.task).toMatchObject({ errand: "move", appointment: { service: "private" } });
+  });
+});

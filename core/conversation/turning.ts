@@ -112,7 +112,9 @@ function otherwise(reading: Reading, told: AppointmentView): boolean {
 /** Of the visit that was told of: whatever day, hour or person is named is wished for. */
 function ofWhatWasTold(t: Turn, text: string): Reading {
   const anew = read(text, { ...contextOf(t.house, t.now, t.state), errand: "move", oldKnown: true });
-  const found = anew.found.map((f) => (f.kind === "staff" && f.part === "old" ? { ...f, part: "new" as const } : f)).filter((f) => f.kind !== "service");
+  const found = anew.found
+    .map((f) => (["staff", "day", "time"].includes(f.kind) && f.part === "old" ? { ...f, part: "new" as const } : f))
+    .filter((f) => f.kind !== "service");
   return { ...anew, found, errands: [{ errand: "move", rule: "errand/move/of-what-was-told", at: 0, sure: 0.7 }] };
 }
 
