@@ -196,7 +196,7 @@ export async function run(only?: string, strings?: string): Promise<void> {
 }
 
 /** The demo house grown to 60 services, 40 people and 500 answers. */
-export function bigHouse(): ReturnType<typeof demoHouse> {
+function bigHouse(): ReturnType<typeof demoHouse> {
   const file = structuredClone(demoFile());
   const words =
     "amber basil cedar dahlia elder fennel ginger hazel iris juniper kelp linden mallow nettle olive poppy quince rowan sage thyme umber violet willow yarrow zinnia".split(

@@ -148,6 +148,7 @@ export function setService(a: Applying, id: string): void {
   // What was to come beside another service is this one by itself: "no, it's the massage".
   t.state.later = t.state.later.filter((x) => x.errand !== "book" || !x.beside || x.service !== id);
   delete task.serviceAsked;
+  delete task.tellApart;
   if (task.same && t.state.client.match === undefined) delete task.same;
   delete task.among;
   if (ofKind(reading.found, "length").length === 0 && task.saidLength === undefined) delete task.lengthMin;

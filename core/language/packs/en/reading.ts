@@ -14,7 +14,7 @@ export const SINCE = /\bsince\b[^.,;?!]{0,30}$/;
 
 /** "Assessed in January", "getting married in May": what was, or is to be, in a month, and no visit. */
 export const IN_THE_PAST =
-  /(?<!\b(?:you|could|can|may|might|would|be|get) )\b(?:was|were|been|had|did|last|assessed|started|began|ago|came (?:off|out|back|here)|fell|broke|went|saw|stopped|finished|born|(?:getting|gets?|got) (?:married|engaged)|you(?:'ve| have) (?:all |already |kindly )?(?:treated|seen|helped|fixed|repaired|looked|done|trained|taught|mended|cleaned|serviced|looked after)|(?:looked at|treated|seen|done|fixed|repaired|serviced|cleaned) by (?:you|one of you|somebody of yours))\b(?! (?:hoping|wondering|going|thinking|planning|meaning|looking|trying|told|asked|supposed|wanting)\b)[^.;?!]*$/;
+  /(?<!\b(?:you|could|can|may|might|would|be|get) )\b(?:was|were|been|had|did|last|assessed|started|began|ago|came (?:off|out|back|here)|fell|broke|went|saw|stopped|finished|born|(?:getting|gets?|got) (?:married|engaged)|you(?:'ve| have) (?:all |already |kindly )?(?:treated|seen|helped|fixed|repaired|looked|done|trained|taught|mended|cleaned|serviced)|(?:looked at|treated|seen|done|fixed|repaired|serviced|cleaned) by (?:you|one of you|somebody of yours))\b(?! (?:hoping|wondering|going|thinking|planning|meaning|looking|trying|told|asked|supposed|wanting)\b)[^.;?!]*$/;
 
 /** How something has been, before how long: "it's been sore all week". */
 export const HAS_LASTED =

@@ -233,10 +233,13 @@ export const BOOKED_ALREADY =
 export const CHECKS =
   /\b(?:can|could|would) (?:you|somebody|someone) (?:please |just )?(?:check|confirm|look (?:it|that) up|see (?:if|whether))\b|\bhas (?:it|that) (?:arrived|gone through|come through|reached you|worked)\b|\bdid (?:it|that) (?:arrive|go through|come through|reach you|work)\b|\b(?:is that (?:right|correct)|please (?:check|confirm))\b/;
 
+/** Somebody does not know. */
 const UNSURE =
   "(?:(?:don't|do not|didn't|can't|cannot|can not|couldn't|could not) (?:really |quite )?(?:know|say|tell|decide|choose)|not (?:really |quite |too )?(?:sure|certain)|no idea|unsure|undecided)";
+
 /** Somebody cannot say which of two it is. */
 export const UNSURE_OF_TWO = new RegExp(`\\b${UNSURE}\\b`);
+
 /** A service of several kinds is wished for, and which is open. */
 export const UNSURE_WHICH = new RegExp(
   `<service>[^.;?!]{0,60}\\b(?:${UNSURE} (?:which|what (?:kind|sort|type)|between)\\b|which(?: of (?:them|these|the two)| one)?,? (?:i|we)(?:'m|'re| am| are)? ${UNSURE}\\b)`,
@@ -466,9 +469,9 @@ export const LET_IN =
 export const WHOM_TO_COMPLAIN_TO =
   /\bwho(?:m)? (?:should|do|can|could|must|would) (?:i|we|one) complain to\b|\bwho(?:'s| is| would be) the (?:right )?(?:person|one) (?:for|to (?:hear|take)) (?:an? |my |our |this )?complaints?\b/;
 
-/** The soonest of several things is wished for, whichever it is. */
+/** One of several things is wished for, the soonest or whichever it is. */
 export const WHICHEVER_IS_SOONER =
-  /<service>.*\bwhichever (?:one )?(?:is|comes|can be|you have|you've got) (?:the )?(?:free |available |open )?(?:sooner|soonest|first|earlier|earliest|quicker|quickest)\b/;
+  /<service> or (?:maybe |perhaps )?(?:an? |the |some )?<service>[^?]*\b(?:i|we) (?:don't|do not) (?:really )?(?:mind|care)\b|<service>.*\bwhichever (?:one )?(?:is|comes|can be|you have|you've got) (?:the )?(?:free |available |open )?(?:sooner|soonest|first|earlier|earliest|quicker|quickest)\b/;
 
 /** Somebody would come by for a while. */
 export const NIP_IN =
@@ -550,10 +553,10 @@ export const UNWANTED = /\b(?:(?:don't|do not|didn't) (?:really |actually )?(?:w
 /** Right before a thing: what was said before it is not said of this one. */
 export const BUT_NOT = /\b(?:but|just|only|and) not (?:the |my |our |an? |for )?$/;
 
-/** Right before what stays as it is: "cancel the massage but keep the facial". */
 /** A part of a message that says no more than what stays. */
 export const STAYS = /^\W*(?:(?:but|and|just|please|only|i'll|we'll|i'd like to|we'd like to|i want to)\W+)*(?:keep|leave|hold on to|hang on to)\b[^?]*$/;
 
+/** Right before what stays as it is: "cancel the massage but keep the facial". */
 export const KEEPS_THE = /\b(?:keep|keeping|leave|leaving|hold on to|hang on to) (?:the |my |our )?(?:one |appointment |visit |booking )?(?:on |at |for )?$/;
 
 /** What is called off, beside what is kept. */
