@@ -1036,7 +1036,7 @@ i want to *snap <service> now
 +uk refused me last year can <staff> advise me <day> <time>
 kindly schedule my driver for <service> he is free <day>
 hi there could i come in for a <service> <day> <time>
-i twisted my ankle <day> and would like someone to look at it *ideally <staff>
+i twisted my ankle <day> and would like someone to look at it ideally <staff>
 my <service> told me to come back <day> so sometime around <day>
 please put me in for <service> <day> any hour that <staff> has
 is it possible to get my *runner's knee <service> before the *race <day>
@@ -1287,6 +1287,68 @@ my son's +quince *escort he needs to learn the <service> by <day>
 one on one <service> with <staff> <day> <time>
 can somebody fit my <service> for +pointe shoes <day>
 i want to <service> before i *spend real money some <time> <day>
+hello i'd like <length> of <service> <day> <time>
+can i see <staff> about my knee <day>
+i pulled my *calf <day> and would like a first appointment with a <service> <day> if possible
+please book me a <service> for <length> <day> <time> with <staff>
+i need <service> for my migraines any <time> <day> works
+could you get me in for <service> <day> <time> before my *race
+i'd like to make an appointment for my husband with <staff> <day>
+it's <name> i need another <service> with <staff> <day> <time>
+<service> with <staff> on <day> <time> please
+my shoulder is really stiff is there a <service> therapist who could see me <day> <time>
+i'd like to give <service> a try <day>
+book me for <service> with <staff> <day> <time>
+<length> <service> with a man <day> <time>
+i'd like to start <service> for my heel
+hi <name> <phone> could i have a <service> <day> <time><length>
+hey there hoping to get in with a <service> therapist <day> or <day> my neck is so sore
+this is <name> could you book me in with <staff> again <day>?
+my doctor says i need <service> for my hip i haven't been to you before
+hi i'd like to book a <service> <day> <time>
+can i get a <service> and a <service> <day> one after the other
+i'm 24 weeks pregnant and would love a <service> <day> <time>
+my back is killing me could <staff> do <length> <day> <time>
+i'd like to try the <service> <day>
+we'd like the <service> for <places> <day> <time>
+i need my <service> done before a wedding <day>
+it's my mom's birthday <day> i want to book her a <service> that day
+<service> <day> or <day> please <time>
+can you squeeze me in for a <service> <time> <day>
+<places> for the <service> <day> please
+<name> <phone> i want to add a <service> after my <service> <day>
+i'd love <length> <service> with a woman any day but <day>
+my skin is so dry from the winter i need a <service> <day>
+could i come in for a <service> <day> <time> i get awful +tension headaches
+looking for a <service> <places> <time> <day>
+as soon as you can a <service><length> whoever's free
+hi <places> would love to come for <service> <day> <time>
+could you book <staff> for me <day> <time> <length> long <service>
+i have a gift card and i'd like to use it for a <service> <day>
+<places> for the <service> <day> <time>
+can we get the <service> <day> <time>
+good morning i'd like to <service> <day> if possible
+i need an appointment with <staff> i've had a sore throat for a week
+can i book a <service> <day> <time>
+my <service> is two months old and needs his first jabs
+i've got to have a <service> for my new job could that be <day>
+could i get my <service> taken out <day>
+hello <name> <phone> i'd like my <service> <day> <time>
+my <service> are blocked i think it's +wax is there a slot with one of the <staff> <day>
+i'd like to see <staff> <day> about a few things
+there's a <service> on my back that has changed can someone look at it <day>
+please make an appointment for my daughter she has a fever as early as possible
+i'd like to join the <service> <day>
+<service> with <staff> on <day> <time>
+my father's <service> is due <day> sometime <time>
+i'd prefer a lady doctor <day> <time>
+<service> needs to come out <staff> did the other one
+a longer appointment with <staff> <day> <time> please
+i have had this cough for three weeks now and i would like somebody to *listen to my chest
+could i have a <service> <day> <time> with <staff>
+i need the <service> on my leg changed <day>
+my son needs a <service> up before *camp <day>
+is it possible to have a <service> <day> <time>
 = ask-availability
 do you have any slots for a <length> <service> <day> <time>
 next available *massage?
@@ -1294,6 +1356,7 @@ is <staff> free <day> <time>
 anything going <day> <time>
 have you got anything <day> <time>
 is the <day> <service> full
+how soon could <staff> see me
 got space <places> in <day> <service>?
 have you anything for an <service> <time> <day>
 earliest you have for a <service>
@@ -1362,6 +1425,7 @@ any time left before <day> for a <service>
 have you time for a quick <service> <time> <day>
 have you got any free spots <day> <time> at all
 what's <staff> next opening looking *like?
+is there space in the <service> <day>
 any availability for <service> <day>?
 does <staff> have time <day>
 what times do you have for <service> <day>
@@ -1376,10 +1440,11 @@ any slot for <service> <day> itself
 when can i get a <service> the soonest
 how many seats are left <day> s <service>
 would you have room for me <day> <time> for a <service>
-is <day> <time> any good for a <service> with <staff>?
 any openings at your place <day> <time>
 what's the earliest appointment with <staff>
 is there still room in <day> s <service>
+does <staff> have any time <day>
+when could i get in for <service>
 are there any <service> appointments left <day>
 have you got anything <time> <day>
 do you have a slot for a <service> <day>
@@ -1480,7 +1545,6 @@ is there still a place in <day> s <service>
 what's free <day> <time>
 have you got anything <day> at all
 is there room <day> <time> for a <service>
-what times does <staff> have <day>
 when would your next free <service> be
 could i still get in <day> or is it too late
 is <day> fully booked
@@ -1659,6 +1723,28 @@ any chance <staff> open <day> <time>
 when's the next <service> with space for six
 do you have anything late <day>
 are <staff> <day> pretty full
+do you have anything free with <staff> <day>
+what times do you have for a <service> <day>
+any openings for a <service> <day> <time>
+is <staff> available <day>
+have you got <length> free <day> for a <service>
+do you have any appointments with a <service> <day>? my back just went out
+would <time> <day> be available for a <service>
+do you have <day> appointments
+what do you have <day> for a <service>
+do you have any <time> openings <day> for a <service>
+when is <staff> next free spot
+does <staff> have anything <time> <day>
+could you fit me in sometime <time> <day>
+are there any <service> left <day>
+what's available <day>
+do you have anything with <staff> <day>
+when is the next available appointment with any doctor
+what times are free for a <service> <day>
+is there still a place in the <service> group <day>
+can anyone see me <time> <day>
+any chance of a <service> before <day>
+have you any room <day> <time> for a <service>
 = ask-price
 what's the damage for <length> of <service>
 how much do you charge for <service>
@@ -1669,6 +1755,7 @@ what would <length> <service> set me back
 how much are the <service> each
 how much for an <service>
 what's a <service> cost
+what do you charge for <service>
 what's the price of <service> <length>
 how much would it cost to have my <service> straightened
 how much for a <service> <length>
@@ -1850,7 +1937,6 @@ is the <length> <service> session 90 dollars
 what's the <service> per person
 what will three <service> visits total
 how much to have an <service> fixed
-what would <length> of <service> set me back
 is there a fee for the <service> with the physio
 hi what are your prices for <service>
 could you tell me the cost of one <service> and whether there's a *pass?
@@ -1875,6 +1961,7 @@ what do you take for a first <service> visit
 is the <length> <service> much dearer than the hour
 tell me what things cost with you
 what does <service> cost a time
+is there a charge for the <service>
 <service> what am i looking at *money-wise
 how much for the two month <service>
 is the <service> with pictures more expensive
@@ -1892,7 +1979,7 @@ and <length> of <service> would be how much
 how expensive is it to see a <service> for the first time
 do you charge a lot for <service>
 what do i owe for <length> of <service>
-which is cheaper <service> or massage
+which is cheaper <service> or <service>
 could you give me a figure for <service>
 how much the <service>
 what would +lip and *chin <service> come to
@@ -2091,6 +2178,15 @@ what's it run for a <service>
 five <service> what would that cost us
 is <length> of <service> much less than <length>
 is there a fee for <service>
+is the <length> <service> much more than the hour
+how much would <places> pay for the <service>
+what would the <service> cost for <places>
+what's the price of <length> <service>
+is the <service> more expensive than a massage
+and how much for the <service>
+how much is it to <service> without insurance
+what will i pay for having a <service>
+is a <service> twice the price
 = ask-service
 how long does the <service> thing take
 what exactly is <service>
@@ -2222,7 +2318,7 @@ how often should i have it serviced
 will you *engrave the +frame
 is the <service> a must before a massage
 do you use real <service>
-what's better for my shoulder <service> or massage
+what's better for my shoulder <service> or <service>
 do you give <service> for pregnant women
 is the <service> thing 30 or <length>
 what does <service> involve
@@ -2261,9 +2357,11 @@ do you handle crypto
 can we do it by video
 what would you suggest for a *frozen shoulder
 is there something i should not eat before <service>
+how long does an <service> *take?
 what exactly is <service>?
 do you offer *cupping?
 would <service> help with migraines
+what should i bring for the <service>
 is the <service> suitable for *seniors?
 which <service> is better for stress
 what happens in the <service>
@@ -2374,7 +2472,6 @@ is a <service> bad for your <service>
 can you <service> over a sunburn
 do you do *men's <service>
 how long does a half <service> take
-do you do *spray *tans
 should i take my <service> up off before i come
 what shoes should i wear for a <service>
 is the <service> good for *oily skin
@@ -2564,6 +2661,7 @@ can a *six-year-old join the <service>
 is the <service> for beginners as well
 do you teach people in wheelchairs
 what do i get after the <service>
+how many people fit in the <service>
 do you also do tennis
 must i bring shoes
 can you cut my driver shorter
@@ -2668,7 +2766,6 @@ how rough does it get out there
 how does <service> work exactly
 would you say <service> is good for *migraine
 does somebody in your team treat jaw pain
-how long will the <service> last
 should i have *eaten before the <service>
 is <service> with you suitable for somebody who is *seventy-four
 do i need to bring my own <service> <day>
@@ -2762,17 +2859,34 @@ can a total beginner do <service>
 do you teach *flamenco
 can i learn <service> from you
 would the <service> tell me if i'm any good
+how long does an <service> take
+does <service> help with headaches
+is the <service> hard
+what will they do with me in the <service>
+do you do any kind of yoga
+is the *cleaning time included in the <length> of <service>
+what's the difference between the full and the <service>
+is a <service> okay for sensitive skin
+do i keep my clothes on for <service>
+do you offer *lash *extensions
+does the <service> include polish
+how long should i plan for a <service> and <service>
+what's the <service> good for
+do i need to do anything before my <service> are cleaned
+what's a <service> for
+do you do allergy <service>
+how many <time> is the <service>
+can you take off a <service> *tag there
 = ask-hours
-what time do you shut <day>
 when do you open <day>
 you guys open <day>?
 what are your opening times
-are you open late <day>
 are you working bank holidays
 are you open <day>
 do you open <day>
 are you around <day>
 opening hours please
+how late are you open <day>
 are you shut for <day>
 do you open <time>
 do you do <time>
@@ -2807,6 +2921,7 @@ do you work <day> <time>
 until what time <day>
 what time *unu open <day>
 you working on <day>
+what are your hours <day>
 how early do you get in
 could you give me your opening hours for the *week?
 will you be closing at all over the easter break
@@ -2837,13 +2952,11 @@ will you be open on <day>
 what time does the clinic open <time>
 how late do you stay open <day>
 are you open on the <day>
-do you open <day> at all
 can i come by <time> or is that too early
 do you guys do <service> <day>
 <day> will i find you in
 <day> until when can i reach you
 do you work <day> at all
-what are your hours over <day>
 is someone at the clinic <time>
 you *fullas open <day>?
 when do you knock off <day>
@@ -2983,12 +3096,19 @@ do you keep <time> hours <day>
 what time are you there till <day>
 you're shut <day> aren't you
 bank holidays are you in or not
+how early can i come <day>
 what time's it start <day> with you
 you open <day>
 how late do you stay open <day> through <day>
 will the studio be open on <day>
 what time does the place open <day>
 are you running a regular schedule <day>
+when do you open <time>
+which days of the week are you closed
+do you open earlier on <day>
+do you close for <length> <time>
+when does the front desk open <time>
+can i come in <time> what's the earliest you open
 = ask-place
 which bus gets me there
 is there somewhere i can leave the car
@@ -3002,6 +3122,7 @@ can i get in with a buggy
 do you have the toilet on the ground floor
 where can i drop off
 how far is it from the station
+how do i find you
 do you *validate parking
 what's the address again
 how do i get in from +wharf +lane
@@ -3013,7 +3134,6 @@ can i leave my own car at yours
 will you collect me from home
 is there *shade for the car
 which street are you on
-do you have a sauna
 is the studio upstairs
 where do <service> start
 can i get picked up from school
@@ -3095,7 +3215,6 @@ my partner will collect me where can he wait
 is there *shade to park in
 what's your address again
 is there parking near the clinic
-can i get there by bus
 is your building wheelchair accessible
 which door do i come in by
 where's the salon
@@ -3119,7 +3238,6 @@ which floor is the office on
 will you stamp my parking ticket
 what cross street are you at
 can i get off the bus anywhere near you
-what's the street address please
 i'm coming by bus from *downtown which stop do i get off at
 is the door to the building on *causeway or +wharf +lane
 can a person with a walker get in *easily
@@ -3138,7 +3256,6 @@ whereabouts on *causeway street is it
 how do i get to you by bus
 is there parking for a *camper van
 can you get in with a wheelchair
-which entrance should i use
 what's the postal code there
 i need the address for the taxi driver
 which +maxi do i take from +san +fernando
@@ -3196,7 +3313,6 @@ how do i get in if the front door is locked
 how would i get to you from the station
 whereabouts on the *quay are you
 my *granny's in a wheelchair can she get up to the rooms
-where's the nearest car park
 where exactly are you in *acacia near the *church?
 which +jeepney goes to your clinic
 is there an elevator for my *lola
@@ -3279,6 +3395,14 @@ what side of *mesquite <service> are you on
 is there somewhere to park a big +truck
 how far are you from the *pearl
 can my mom get in with her wheelchair
+where exactly is the +spa
+is there parking at your place
+which *c-train stop is closest
+is it accessible for a wheelchair
+can i park my scooter outside
+which bus <service> near you
+are there steps at the front door
+is there a +chemist near the surgery
 = ask-policy
 will blue *shield cover this or do i pay *upfront
 what happens if i cancel <day>
@@ -3368,13 +3492,13 @@ card *machine?
 do you take *checks
 may i leave my <service> in a +mailbox
 is my information kept private
-do you keep my card on file
 are vouchers valid for <service>
 can you bill my insurance *directly?
 how does your cancellation policy work
 would a cheque be all right for paying
 do i need a doctor's *referral?
 can i pay by credit card
+do you sell gift certificates
 do i get charged if i cancel <day>
 do i get some kind of reminder <day>
 what if i'm running late
@@ -3802,10 +3926,36 @@ is my four year old enough
 what if we get stuck on 281 and come late
 is it cheaper if we buy ten
 would you film it so we can practice at home
+do you bill blue cross directly
+tell me about your cancellation policy
+do i need to get a referral from my doctor first
+do your gift vouchers expire
+can i bring my *ten-year-old for <service>
+will sun life cover my <service>
+what should i wear for my <service>
+what if i need to cancel last minute
+can i bring my phone in
+can my 15-year-old daughter come with me
+is there a deposit for a group
+do i get a receipt for my +benefits
+should i tip my therapist
+can men get a <service>
+do the gift cards run out
+do you take *argus insurance
+are you *accepting new patients at the moment
+how do i get a +repeat prescription
+do i have to fast before my <service>
+what do you charge if i miss my appointment
+can my *fifteen-year-old come on her own
+how do i get my <service> results
+could somebody come to the house for my grandmother
+can i get a sick note for <service>
+are the results back <day>
 = ask-staff
 does <staff> work <day>
 who does the <service>
 is there a lady who does <service>
+what days is <staff> in
 who would i see for running *problems
 does <staff> speak french
 who's in <day>
@@ -3827,7 +3977,6 @@ who speaks french
 is <staff> patient with nervous people
 who's best with <service>
 who would i see for <service>
-which days is <staff> in
 how many years has <staff> been doing this
 does <staff> also do <service>
 who runs the place
@@ -3861,6 +4010,7 @@ which of you does +farm +returns
 who is the <service>
 does <staff> do <service>
 who does the <service>?
+what days does <staff> work
 do you have any female <service>?
 is <staff> a <service> therapist
 what time does <staff> start <day>
@@ -4071,6 +4221,15 @@ i'm right nervous is <staff> patient
 who teaches the little ones
 which teacher would you pick for a *shy *fourteen year old
 how long has <staff> been teaching
+is <staff> a man or a lady
+do you have a female +physiotherapist
+who would you recommend for back pain
+which of the <service> therapists is the *strongest
+who is the best with <service> pressure
+which of your therapists is registered
+which +doctors do you have
+is there a female doctor at the practice
+who is the <staff> <day> <time>
 = ask-mine
 when's my next appointment
 what time am i down <day>
@@ -4109,6 +4268,7 @@ when is my <service>
 what address do you have on file for me
 have i got an appointment or did i *dream it
 what was the time of my <service> again
+who am i seeing <day>
 is my booking for <day> confirmed
 how long is the appointment i've made
 could you *repeat my appointments to me
@@ -4346,6 +4506,18 @@ did my <service> get booked all right
 who do we have <day>
 what day's my *boy's <service>
 when do i need to be there <day>
+when's my next appointment with you
+remind me what time i'm coming in <day>
+did my booking for <day> go through
+can you tell me when i'm booked in for
+i forgot who my <service> <day> is with
+am i still booked in <day>
+how many times have i been this year
+when is my appointment with <staff>
+can you check for me what time my <service> is
+did i book for <day> or <day>
+have you got me down <day> <time>
+what did i book was it <length>
 = cancel
 i need to cancel my appointment
 please scrap my <day> <service>
@@ -4621,7 +4793,7 @@ both my appointments are to be cancelled
 so sorry kids are sick have to bail <day>
 kindly remove my name from <day> i have *recovered
 not coming <day> don't rebook
-would you cancel the massage <day> i'm keeping the <service>
+would you cancel the <service> <day> i'm keeping the +taping
 i've decided to see a *chiropractor so please take me off the *books
 my wife needs the car <day> cancel that one would you
 we had to put the dog down i can't face it <day> please take it off
@@ -4734,6 +4906,29 @@ please drop my <service> from <day> s class
 take the <service> off i found a pair online
 i hurt my knee i have to back out of <day>
 count us out <day>
+i have to cancel my appointment <day>
+please cancel my <service> <day> something came up
+<name> i won't be able to come <day> sorry
+i have to cancel everything i've got with you <day>
+i don't need my <service> <day> any more
+can you take me off the list for the <service>
+i've come down with the flu so i'll have to skip <day>
+unfortunately i have to cancel i'm sick <name> <phone>
+i can't come <day> after all could you take my <service> out
+<name> cancel <day> please
+we're not going to make it <day>
+i want to cancel both of my appointments <day>
+forget about my <service> i broke my toe
+please remove my name from the <service> <day>
+i've decided i don't want the <service> any more
+i'd like to cancel my appointment <day> <time>
+please cancel my <service> i had it done at the hospital
+<name> <phone> i can't come <day>
+i'm feeling better so i don't need to <service> any more
+my <service> <day> is off they gave the job to someone else
+can you cancel the <service> but keep the blood test
+<name> calling i need to cancel my <service>
+my mother passed away please cancel her appointment
 = move
 can we push my <day> visit back to <day>
 i'd like to reschedule
@@ -5054,6 +5249,7 @@ please postpone my <service> from <day> to <day>
 my son has an exam <day> can we prepone to <day>
 shift my <service> to <time>
 i have a wedding to attend <day> so the <service> should be <day>
+can i come half an hour later <day>
 i'd like a different time for my <service> i got a meeting
 +reports will come only <day> so <day> s <service> makes no sense <day> please
 would you mind *terribly if i came <day> and not <day>?
@@ -5163,7 +5359,6 @@ any chance of *shifting my <service> to <day>
 i've double booked myself <day> what about <day> <time>
 my flight *leaves earlier so my <service> up must be <day> not <day>
 <name> i have the <service> <day> could we start <time>
-push my <service> to <day> please
 i'd prefer <staff> for my <service> is that possible
 i'm stuck at the office <time> <day> can it be later
 let's do <day> <time> rather than <time>
@@ -5245,6 +5440,34 @@ i'd rather come <time> <day> than <time>
 what else is there besides <day> we can't make it then
 find *brooke *tolliver another time <day> please
 trade my <day> for <day>
+i need to move my <service> from <day> to <day>
+can we push my appointment back an hour
+could i change my appointment <day> to <day> <time>
+please reschedule my <service> to any <time> <day>
+<name> here i've got to work <day> can i come <day> instead
+is it possible to have my <day> <service> with <staff> instead of <staff>
+i'd like to come earlier <day> if there's a spot
+need to change my booking
+sorry to be a *nuisance but could i move my appointment from <day> to sometime <day>
+i'd like to swap my <service> <day> for one <day>
+i need to move my <service> <day> to <day>
+<name> here can i switch my <service> to <staff>
+i'm double booked <day> is there something <day>
+my meeting got moved so i can't do <time> <day> any more how about <time>
+please change my <service> from <length> to <length>
+i'd like a different day for my <service> please
+my flight is *delayed can we move <day> s appointment to <day>
+can <staff> take me <day> instead of <day>
+i need to change my appointment with <staff> <day>
+could i come in <day> <time> instead of <time>
+<name> can my <service> be <day> rather than <day>
+i'm on the ferry late <day> can you make my <service> later in the day
+can you please move my <service> to <day>
+can i bring my <service> forward to <day>
+i'd like to see <staff> instead of <staff> <day>
+something's come up <day> is there another day
+i can't get away from <service> <time> <day> do you have anything later that day
+move the <service> to <day> <time> please
 = person
 can i speak to a human please
 put me through to someone
@@ -5267,7 +5490,6 @@ please put me through to a colleague of yours
 i don't want to talk to a machine
 operator
 get me the manager
-can i talk to <staff>
 is there a human there
 real person please
 can i speak with <staff>
@@ -5341,6 +5563,7 @@ a quick word with <staff> would be good
 i'd like a real human being please
 connect me with the office
 i'm not going to talk to a robot
+put me through to the front desk
 can i speak with <staff> directly
 is anyone real there
 i want to talk to staff not to a machine
@@ -5410,6 +5633,11 @@ give us a real person will you
 i'd sooner have a word with <staff> *herself
 can i talk to the lady in the office
 put <staff> on the phone would you
+can i speak to a real person please
+can i talk to someone
+i'd rather speak with <staff> *herself
+may i speak to somebody at the desk
+i don't want to talk to a computer sorry
 = message
 can you pass on a message to <staff>
 i'd like to make a complaint about my last visit
@@ -5471,6 +5699,7 @@ ask <staff> to mail me a copy of my 2024 return
 tell <staff> the bank *statements are in the +box
 could <staff> give me a ring about my scan
 can i leave a message for <staff>
+i have a complaint about my last visit
 please tell <staff> that my knee is much better
 could somebody call me back at <phone>
 i'd like to pass something on to the manager
@@ -5698,6 +5927,20 @@ my <service> left her *pink bag in the +barre room
 would <staff> give me a call about the +recital
 the +air *conditioning was out last night and it was *miserable
 you billed me twice for *february
+could you ask <staff> to call me back
+please tell <staff> i'm doing much better
+i think i left my scarf in the waiting room last <day>
+tell <staff> that i'll bring the exercises he asked about
+can you let <staff> know that we'd like to plan a +bachelorette party
+please tell <staff> that i'm allergic to *acetone
+i left my water *bottle in the change room <day>
+could the manager call me about my gift card
+just letting you know we'll be ten minutes late <day>
+please ask <staff> to ring me about my results
+could you pass on to <staff> that the <service> came off
+i'd like to leave a message for the practice manager
+the pharmacy says my prescription never arrived
+would you tell the doctor that the new tablets make me dizzy
 = thanks-bye
 thanks so much bye
 cheers that's everything
@@ -5759,7 +6002,6 @@ lovely bye
 thank you i'll see you <day>
 that's all i wanted to know cheers
 grand see you <day> then
-you've been very helpful goodbye
 ta that's us sorted
 no worries bye for now
 *asante that will be all
@@ -5773,7 +6015,6 @@ all right thanks bye
 great thanks a million bye now
 okay cheers you've been a big help
 that will be everything have a nice day
-sweet as see you
 ta that's me sorted
 appreciate it bye
 okay thank you *ma'am that's all i needed
@@ -5863,6 +6104,12 @@ nice one see you
 ta very much *tara
 much obliged bye now
 that'll do it thank you *ma'am
+that's everything thank you so much
+perfect bye now
+thanks for your help have a good day
+ok great see you then
+thank you that's all i needed
+alright goodbye then
 = emergency
 i've got crushing chest pain right now
 my dad fell down the stairs and hit his head
@@ -6031,6 +6278,13 @@ my mum's collapsed in your *toilets she's not breathing
 i don't want to be here any more i've taken a load of pills
 there's a man down on the <service> floor and he's not breathing
 she fell on her neck and can't feel her hands
+i'm having chest pain and my left arm is numb
+my wife just collapsed and she's not breathing
+someone passed out in the <service> and won't wake up
+my friend can't breathe after the +nut oil her lips are swelling
+my husband has crushing chest pain
+my little boy swallowed a whole *bottle of tablets
+i cut my hand with a saw and it won't <service> bleeding
 = refused/refunds
 i want my money back for last week
 can i get a refund on my voucher
@@ -6095,6 +6349,9 @@ i'm not happy and i want what i paid <service>
 i would like the fifty dollars back that i paid you
 i want me money <service> for that +peel
 i need my money back <day>
+i want my money back for yesterday's <service>
+i'd like a refund for my last <service> it gave me a rash
+i'd like my money back for the cancelled visit
 = refused/discounts
 any chance of a student discount
 can you knock ten bucks off
@@ -6184,6 +6441,9 @@ could you do it for forty
 any breaks on the price for seniors
 can you knock a *fiver off if i come with a mate
 do you give a *military discount
+can you give me a student discount
+is there a discount if we're <places>
+can i get it cheaper because i'm a pensioner
 = refused/advice
 should i take ibuprofen before i come
 is my back pain a slipped disc do you think
@@ -6270,6 +6530,9 @@ which painkiller would you take for a sore <service>
 should i be taking *advil or *tylenol for this knee
 is this mole on my arm cancer
 is my toe broken if it's *purple
+what painkillers should i take for my back
+which cream should i put on this rash
+should i <service> my blood pressure tablets
 = refused/others
 has my sister got an appointment with you <day>
 which other patients does <staff> see <day>
@@ -6356,6 +6619,9 @@ is *callum *rennie coming <day>
 has my *coworker *magnus got something with you <day>
 did *gemma *rigby come in yesterday
 who else is in my daughter's <service>
+is my neighbour *hedda *moreau a patient of yours
+is *darcy *whitford coming in <day>
+can you tell me if my *ex-wife was in last week
 = refused/private
 what's <staff> private mobile number
 can i have <staff> home address
@@ -6371,6 +6637,7 @@ which number can i text <staff> on privately
 have you <staff> home number
 what's <staff> cell
 give me <staff> cell number
+can i have <staff> cell number
 share <staff> personal number
 what is <staff> phone number
 what's <staff> cell number
@@ -6402,15 +6669,16 @@ tell me which street <staff> has her house in
 could i have <staff> mobile
 what is <staff> personal number
 let me have <staff> own number
+can i please have <staff> home phone number
+what is <staff> mobile number
 = out-of-scope
 what's the weather like <day>
-can you order me a pizza
+tell me a joke
 who won the *hockey last night
 write me a poem about the sea
 what's 17 times 23
 what stocks should i buy
 how do i get to the airport
-who is the prime minister
 my tv is broken can you send someone
 can you translate this letter into spanish
 do you sell bicycles
@@ -6518,6 +6786,7 @@ my laptop is broken
 can you book me a flight to *toronto
 what's the weather <day>
 did the home team win the game last night
+can you recommend a good restaurant nearby
 i need help with my tax return
 do you know someone who repairs washing machines
 how do i cook a *lasagne
@@ -6557,6 +6826,7 @@ what's the exchange rate <day>
 teach me to play the drums
 help my daughter with *algebra
 my neighbour's <service> *barks all night can you do something
+what's the weather like in *halifax
 do you happen to know any plumber around here
 write me a birthday poem
 how do i reset my phone
@@ -6592,6 +6862,7 @@ can you sell me concert tickets
 who's going to win the super *bowl
 how do i jump start my *truck
 how is the weather in *halifax
+who won the *hockey game last night
 order me a large *pepperoni pizza
 write me a poem about spring
 for a *quiz the capital of *peru
@@ -6607,7 +6878,6 @@ which stocks should i put my *savings in
 tell me a joke about *doctors
 how do i bake *sourdough
 who was prime minister before this one
-what's on at the cinema <day>
 what's the exchange rate of the *ringgit
 can you recommend a good *nasi *lemak place
 help my daughter with her homework in maths
@@ -6722,6 +6992,7 @@ how do i get my *driver's *license *renewed
 what's the snow like up at the *ski hill
 will it rain on us <day>
 what time is the last train to *fife
+can you recommend a plumber
 how do you make *tablet
 did *hibs win
 how are the *roads out past *antigonish
@@ -6739,6 +7010,14 @@ how do you make good *queso
 what's a *decent hotel on the *riverwalk
 can you fix a cracked *windshield
 what's the capital of *nebraska
+help me write an email to my landlord
+can you book me a taxi to the airport
+how do i get a red wine stain out of a *carpet
+what time does the *stampede start this year
+can you translate this into german for me
+is there a flight from *calgary to *vancouver <day>
+what time is the ferry to *st *george's
+who is the *premier these days
 = none
 hello
 good morning
@@ -6759,4 +7038,6 @@ and who might you be
 i'd feel better if a woman did it
 my phone is new <phone>
 sorry i *pressed send too early i meant <day> <time>
+how's your day going
+can you hear me all right
 `;
