@@ -237,7 +237,7 @@ export interface MoveTask {
   /** Minutes later than it stands; negative is earlier, 0 only "later" without saying how much. */
   by?: { min: number; sign: 1 | -1; sooner?: boolean };
   /** Days measured from where it stands, kept until it is known which one it is. */
-  after?: { byDays: number; weekday?: number };
+  after?: { byDays: number; weekday?: number; week?: true };
   /** The wish that could not be had when it was last looked for. */
   missed?: string;
   waits?: boolean;

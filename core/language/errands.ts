@@ -524,6 +524,7 @@ const OF_ALL_OF_IT = new Set([
   "errand/ask-mine/is-that-right",
   "errand/move/with-them-instead",
   "errand/move/sooner-than",
+  "errand/cancel/has-but",
   "errand/move/let-it-be",
   "errand/move/cannot-make-theirs",
   "errand/book/unsure-which",

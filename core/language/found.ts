@@ -7,8 +7,8 @@ export type DayValue =
   | { kind: "either"; days: DayNumber[] }
   | { kind: "weekdays"; weekdays: number[] }
   | { kind: "soonest" }
-  /** Measured from what was offered last, or from the appointment that is moved: days on, or the next such weekday. */
-  | { kind: "relative"; byDays: number; weekday?: number };
+  /** Measured from what was offered last, or from the appointment that is moved: days on, or the next such weekday; any day of the week that it falls in. */
+  | { kind: "relative"; byDays: number; weekday?: number; week?: true };
 
 /** A clock time before it is known which half of the day is meant. */
 export interface ClockValue {

@@ -11,6 +11,7 @@ import {
   OURS,
   TELLS_SOMEBODY,
   THE_SERVICE,
+  BY_SOMEBODY_ELSE,
   THE_SERVICE_TO_BE,
   VISIT_NEXT,
 } from "./packs/en/reading.ts";
@@ -63,7 +64,8 @@ export function changesOwn(said: Said, found: readonly Found[], context: ReadCon
 }
 
 /** "I'd like the massage on the 11th to be ninety minutes": of a visit that stands, what it is to be. */
-export const toBeOtherwise = (masked: string, context: ReadContext): boolean => freeToAsk(context) && THE_SERVICE_TO_BE.test(masked);
+export const toBeOtherwise = (masked: string, context: ReadContext): boolean =>
+  freeToAsk(context) && (THE_SERVICE_TO_BE.test(masked) || BY_SOMEBODY_ELSE.test(masked));
 
 /**
  * "Can we have the carriage at two, not at eleven": of a thing they have, one hour and not the other. Who says who they

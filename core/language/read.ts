@@ -42,8 +42,10 @@ import { IS_TALK, OF_WHAT_STANDS, TALK_ABOUT } from "./packs/en/talk.ts";
 import { CALLED_OFF, JOINS_A_WISH } from "./packs/en/wanting.ts";
 import { lexiconOf } from "./recognisers/house.ts";
 import { recognise } from "./recognise.ts";
+import { ofItsWeek, ofThatPart } from "./refiners/itsweek.ts";
 import { absentOn, aroundEvents, beforeEvents, beforeHour, correct, everyWeek, joinDays, narrowed, passedHour, ruleOut, whenBusy } from "./refiners/join.ts";
 import { assignParts, assignPeople, splitRanges } from "./refiners/parts.ts";
+import { AND_NOT } from "./packs/en/parts.ts";
 import { asSentences, spell } from "./spelling.ts";
 import { normalise, type Said } from "./text.ts";
 import { CANCEL_AND_INSTEAD_RULE, CANNOT_BUT_RULE, SOONER_THAN_RULE, TOO_LATE_RULE } from "./turned.ts";
@@ -241,8 +243,8 @@ function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly
     .map((f) => (!moving && !cancelling && f.kind === "day" && CANT_COME.test(said.norm.slice(Math.max(0, f.start - 40), f.start)) ? { ...f, not: true } : f));
   // "The hour instead of 45 minutes": what it stands instead of is no wish.
   if (ofKind(found, "length").length > 1) found = found.filter((f) => f.kind !== "length" || !LENGTH_REPLACED.test(said.norm.slice(0, f.start)));
-  if (!moving && !cancelling) found = beforeHour(said, found);
-  found = everyWeek(said, joinDays(said, whenBusy(said, aroundEvents(said, found, moving || cancelling)), moving, at.today));
+  if (!moving && !cancelling) found = beforeHour(said, ofThatPart(said, found));
+  found = everyWeek(said, joinDays(said, whenBusy(said, aroundEvents(said, ofItsWeek(said, found, moving), moving || cancelling)), moving, at.today));
   if (!moving && !cancelling && (wants("book", "ask-availability", "ask-service") || errands.length === 0)) found = beforeEvents(said, found, at.today);
   found = passedHour(found, at, (f, day) => {
     const { fromMin, toMin } = readTime(at.house, f.value, day).wish;
@@ -302,6 +304,7 @@ function withMissed(said: Said, at: Moment, found: Found[], dropped: readonly Fo
         (absentOn(said, f) && oneDay(f)) ||
         // "On Friday and not on Thursday": what it is not any more is when it was to be.
         (oneDay(f) && AND_NOT_THEN.test(said.norm.slice(0, f.start))) ||
+        (oneDay(f) && found.some((o) => o.kind === "day" && !o.not && o.end <= f.start && AND_NOT.test(said.norm.slice(o.end, f.start)))) ||
         // "Tomorrow is off. Thursday at four?"
         // "The 9th is no good, could we do it a week later?"
         ((cannot || found.some((o) => o.kind === "shift")) && oneDay(f) && NOT_AFTER.test(said.norm.slice(f.end)))),

@@ -24,6 +24,12 @@ import { SPEAKS_OF_MONEY } from "./packs/en/talk.ts";
 import { eachMatch } from "./patterns.ts";
 import * as turns from "./packs/en/turns.ts";
 
+/** "I have a massage on Friday that I can't make, is there anything on Saturday". */
+const cannotAndElse = (masked: string): boolean => {
+  const m = signs.HAS_AND_CANNOT.exec(masked);
+  return m !== null && signs.AND_WHEN_ELSE.test(masked.slice(m.index + m[0].length));
+};
+
 /** Below this, what the sentences say may be something else that is signed plainly. */
 export const WAVERS = 0.7;
 /** As sure as this, a message as a whole weighs more than a part of it that seems to say something else besides. */
@@ -694,7 +700,7 @@ const TURNS: readonly Turn[] = [
   // "I booked a massage with Freya for Friday, can Marcus do it instead": what is theirs is to be otherwise.
   { is: "move/booked-but-instead", open: true, from: ["book", "ask-availability", "ask-staff", "none"], least: 0.6, when: has(signs.BOOKED_BUT_INSTEAD) },
   // "I only want to keep the lesson": all the rest is called off.
-  { is: "cancel/keeps-only", from: ["book", "none", "ask-mine", "message", "cancel"], least: 0.6, when: has(signs.KEEPS_ONLY) },
+  { is: "cancel/keeps-only", from: ["book", "none", "ask-mine", "message", "cancel", "move"], least: 0.6, when: has(signs.KEEPS_ONLY) },
   // "We need a will or a divorce consultation": one of them is wished for, whichever it is.
   { is: "book/one-or-other", open: true, from: ["ask-service"], when: (g) => !g.masked.includes("?") && signs.NEEDS_ONE_OR_OTHER.test(g.masked) },
   // "My lesson is with Eilidh on the 12th, could I have it with Morag": what is theirs is to be otherwise.
@@ -742,6 +748,21 @@ const TURNS: readonly Turn[] = [
     from: ["move"],
     when: (g) => !g.sign && signs.NIP_IN.test(g.masked) && !signs.OF_A_CHANGE.test(g.masked),
   },
+  // "The clean-up on Thursday, I need it in the afternoon": whether it is theirs is found out.
+  {
+    is: "book/on-its-day",
+    open: true,
+    from: ["move", "book", "cancel", "ask-availability", "none"],
+    when: (g) => !g.sign && signs.NEEDED_ON_ITS_DAY.test(g.masked),
+  },
+  // "He can't digest milk, we need some guidance".
+  {
+    is: "book/wants-guidance",
+    open: true,
+    from: ["ask-policy", "out-of-scope", "none", "message", "ask-service"],
+    when: (g) => !g.sign && g.top.sure < WAVERS && !g.masked.includes("?") && signs.WANTS_GUIDANCE.test(g.masked),
+  },
+  { is: "ask-service/send-or-bring", from: ["ask-policy", "message", "none"], when: (g) => signs.SENDS_OR_BRINGS.test(g.masked) },
   // "I've an appointment tomorrow, but I've got the flu": what comes of it is that they do not come.
   {
     is: "cancel/has-but",
@@ -753,7 +774,7 @@ const TURNS: readonly Turn[] = [
   {
     is: "cancel/has-and-cannot",
     from: ["none", "book", "message", "ask-mine", "ask-availability", "ask-service", "move", "cancel"],
-    when: (g) => !(g.sign && ["move", "cancel"].includes(g.top.errand)) && signs.HAS_AND_CANNOT.test(g.masked),
+    when: (g) => !(g.sign && ["move", "cancel"].includes(g.top.errand)) && signs.HAS_AND_CANNOT.test(g.masked) && !cannotAndElse(g.masked),
   },
   // "It's about my lesson on Wednesday, I've got the dentist now", "I've got something in my diary for the 9th": which one it is is found first.
   {
@@ -777,6 +798,7 @@ const TURNS: readonly Turn[] = [
     from: ["book", "cancel", "move", "ask-availability", "ask-hours", "ask-staff", "message", "none", "ask-policy"],
     when: (g) =>
       ((signs.CANNOT_BUT.test(g.masked) ||
+        (g.open && cannotAndElse(g.masked)) ||
         (g.open && signs.HAS_BUT_THEN.test(g.masked)) ||
         signs.CANNOT_BUT_WOULD.test(g.masked) ||
         (g.open && turns.CANNOT_THEN.test(g.masked)) ||

@@ -26,7 +26,11 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     .flatMap((d) => {
       if (d.value.kind === "relative" && done !== undefined) return settled(d, done);
       if (d.value.kind === "relative" && from === undefined && task.errand === "move")
-        task.after = { byDays: d.value.byDays, ...(d.value.weekday === undefined ? {} : { weekday: d.value.weekday }) };
+        task.after = {
+          byDays: d.value.byDays,
+          ...(d.value.weekday === undefined ? {} : { weekday: d.value.weekday }),
+          ...(d.value.week ? { week: true as const } : {}),
+        };
       return settled(d, from);
     });
   const after = ofKind(reading.found, "day").find((d) => d.rule === "day/after-own");
@@ -35,7 +39,7 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
   if (
     task.errand === "book" &&
     from === undefined &&
-    ofKind(reading.found, "day").some((d) => d.value.kind === "relative" && d.value.byDays === 0 && d.value.weekday === undefined)
+    ofKind(reading.found, "day").some((d) => d.value.kind === "relative" && d.value.byDays === 0 && d.value.weekday === undefined && !d.value.week)
   )
     task.sameDay = true;
   let times = ofKind(reading.found, "time").filter((d) => d.part !== "old");
@@ -233,7 +237,11 @@ function ofTheirWeek(t: Turn, task: BookTask | MoveTask, d: FoundOf<"day">, read
 export function settled(d: FoundOf<"day">, from: DayNumber | undefined): FoundOf<"day">[] {
   if (d.value.kind !== "relative") return [d];
   if (from === undefined) return [];
-  const { byDays, weekday } = d.value;
+  const { byDays, weekday, week } = d.value;
+  if (week) {
+    const monday = mondayOf(from) + byDays;
+    return [{ ...d, value: { kind: "days", from: monday, to: monday + 6 } }];
+  }
   if (byDays === 0 && weekday !== undefined) {
     const on = mondayOf(from) + weekday - 1;
     return [{ ...d, value: { kind: "days", from: on, to: on } }];

@@ -21,6 +21,7 @@ import {
   NOT_CORRECTED,
   NO_START,
   OF_A_WEEK,
+  OF_THAT_WEEK,
   ONLY_A_WHILE,
   ON_THE,
   OPEN_DAY_RULE,
@@ -401,7 +402,7 @@ const weekdaysOf = (d: DayFound): number[] | undefined => d.weekdays ?? (d.rule 
 
 const count = (v: DayValue): number => (v.kind === "either" ? v.days.length : 1);
 
-function single(v: DayValue): DayNumber[] {
+export function single(v: DayValue): DayNumber[] {
   if (v.kind === "either") return v.days;
   if (v.kind === "days" && v.from !== undefined && v.from === v.to) return [v.from];
   return [];
@@ -499,6 +500,8 @@ export function correct(said: Said, found: Found[]): { found: Found[]; dropped: 
         continue;
       }
       const gap = said.norm.slice(a.end, b.start);
+      // "I'm booked for the 11th, could I come instead any day that week".
+      if (b.kind === "day" && b.rule === OF_THAT_WEEK) continue;
       // "Rather than the 4th, make it the 11th": the first is what there is.
       if (a.kind === "day" && IN_PLACE_OF.test(said.norm.slice(Math.max(0, a.start - 24), a.start))) continue;
       if (gap.length < 60 && CORRECTS.test(gap) && !NOT_CORRECTED.test(gap) && !standing(said, a, gap)) dropped.push(a);

@@ -45,7 +45,13 @@ import {
   TO_AFTER,
   TO_BETWEEN,
   TO_MOVE,
+  DONE_BY_ANOTHER,
+  ITS_VISIT,
+  MAKES_IT,
+  PREFERS_ONE,
+  SAY_AT,
   TO_PERSON,
+  TO_THE_OTHER,
   TURNS,
   VERB_TO,
   VISIT_AFTER,
@@ -78,6 +84,7 @@ export function assignParts(said: Said, all: Found[], at: Moment, errand: "move"
   const later = found.some((f) => f.kind === "shift" && (f.value === "later" || f.value === "earlier"));
   // "Something came up on Wednesday, can I come another day".
   const another = found.find((f) => f.kind === "shift" && (f.value === "another-day" || f.value === "another-time"));
+  const changed = found.filter((f) => f.kind === "shift");
   const resized = found.some((f) => f.kind === "length" && BY_RULE.test(f.rule));
   const people = new Set(found.flatMap((f) => (f.kind === "staff" && f.value !== "any" && !f.not ? f.value : [])));
   const swaps = SWAPS.test(said.norm) || ONE_PERSON_FOR_ANOTHER.test(said.norm);
@@ -95,6 +102,11 @@ export function assignParts(said: Said, all: Found[], at: Moment, errand: "move"
     }
     if (errand === "cancel") {
       given.set(f, "old");
+      return;
+    }
+    // "The week after, same time" is measured from what there is, and is the wish.
+    if ((f.kind === "day" && f.value.kind === "relative") || (f.kind === "time" && f.value.kind === "same")) {
+      given.set(f, "new");
       return;
     }
     const previous = parts[i - 1];
@@ -117,6 +129,20 @@ export function assignParts(said: Said, all: Found[], at: Moment, errand: "move"
     // "I need to put Thursday off", "push Thursday back a bit".
     if (!at.oldKnown && PUTS_OFF.test(clause) && OFF_OR_BACK.test(follow)) {
       given.set(f, "old");
+      return;
+    }
+    if (f.kind === "time" && previous?.kind === "day" && MAKES_IT.test(said.norm.slice(0, previous.start)) && ITS_VISIT.test(clause)) {
+      given.set(f, "new");
+      return;
+    }
+    // "Can somebody else do my blow-dry on Saturday": who does it is changed, and not when.
+    if (errand === "move" && !at.oldKnown && DONE_BY_ANOTHER.test(said.norm.slice(0, f.start)) && !NEW_BEFORE.test(clause.replace(/^.*\bdo\b/, ""))) {
+      given.set(f, "old");
+      return;
+    }
+    // "Could it be later, at ten".
+    if (f.kind === "time" && errand === "move" && changed.some((g) => g.end <= f.start && SAY_AT.test(said.norm.slice(g.end, f.start)))) {
+      given.set(f, "new");
       return;
     }
     // "I can't get there before nine" tells of no appointment.
@@ -166,7 +192,7 @@ export function assignParts(said: Said, all: Found[], at: Moment, errand: "move"
     // "Nell's two o'clock", "I booked it for Wednesday".
     else if (!at.oldKnown && (ITS_BEFORE.test(lead) || HAVE_BOOKED.test(clause))) given.set(f, "old");
     else if (VISIT_AFTER.test(follow) && !NEW_BEFORE.test(lead)) given.set(f, "old");
-    else if (cant && !SAYS_CAN.test(clause.slice(cant.index + cant[0].length))) given.set(f, "old");
+    else if (cant && !SAYS_CAN.test(clause.slice(cant.index).replace(/^\S+/, ""))) given.set(f, "old");
     else if (f.kind === "day" && !at.oldKnown && ELSEWHERE.test(clause)) given.set(f, "old");
     // "I'm on the road on the 9th, Thursday the 11th at three?": after what cannot be, the wish.
     else if (cannot && f.kind === "day" && previous === undefined && parts.filter((g) => g.kind === "day").length === 1 && AFTER_A_STOP.test(clause))
@@ -228,7 +254,12 @@ export function assignParts(said: Said, all: Found[], at: Moment, errand: "move"
 export function assignPeople(said: Said, found: Found[]): Found[] {
   const people = found.filter((f) => f.kind === "staff" && f.value !== "any" && !f.not);
   if (people.length === 0) return found;
-  const old = (f: Found): boolean => RATHER_THAN_PERSON.test(said.norm.slice(Math.max(0, f.start - 34), f.start));
+  // "I'd prefer Fiona to Isaac".
+  const lesser = (f: Found): boolean => {
+    const last = people[people.indexOf(f) - 1];
+    return last !== undefined && PREFERS_ONE.test(said.norm.slice(0, last.start)) && TO_THE_OTHER.test(said.norm.slice(last.end, f.start));
+  };
+  const old = (f: Found): boolean => lesser(f) || RATHER_THAN_PERSON.test(said.norm.slice(Math.max(0, f.start - 34), f.start));
   const wished = (f: Found): boolean => {
     const before = said.norm.slice(Math.max(0, f.start - 40), f.start);
     if (INSTEAD_PERSON.test(said.norm.slice(f.end))) return true;

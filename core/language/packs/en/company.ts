@@ -95,6 +95,11 @@ export const COUNT_RULES: CountRule[] = [
     places: whole,
     span: (m) => ({ from: 0, to: (m[1] as string).length + 4 }),
   },
+  {
+    name: "places/just-me",
+    pattern: /(?:^|[,;] ?)(?:no,? )?(?:it's |it is |it'll be |that's )?(?:just|only) (?:me|myself|for me|the one of us)(?=\W*$|[,.] | please| then)/g,
+    places: () => 1,
+  },
   // "Just us two".
   { name: "places/we-are", pattern: /\b(?:just |only )?us (two|three|four|both)\b/g, places: (m) => (m[1] === "both" ? 2 : whole(m)) },
   // "A trim for me and the boy".

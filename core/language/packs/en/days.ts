@@ -4,6 +4,7 @@ import type { Moment } from "../../context.ts";
 import type { DayValue } from "../../found.ts";
 import { normalise } from "../../text.ts";
 import { HOLIDAYS } from "./holidays.ts";
+import { OF_A_WEEK_TOLD, OF_THAT_WEEK } from "./joining.ts";
 import { CARDINALS, FROM_NOW, DAY_NUMBER, DAY_NUMBERS, MONTH, MONTH_WORDS, ORDINAL, ORDINALS, WEEKDAY, WEEKDAY_WORDS } from "./words.ts";
 
 export interface DayReading {
@@ -108,6 +109,8 @@ const CHANGED = /\b(?:move|change|cancel|reschedule|shift|push|swap|appointment|
 /** Two dates of one month with what joins them between. */
 const DATE_TO_DATE = "(\\d{1,2})(?:st|nd|rd|th)? ?(?:-|to|through|thru|until|till) ?(?:the )?(\\d{1,2})(?:st|nd|rd|th)?";
 /** Abbreviated weekdays that are also words need a sign of a day before them. */
+/** After "sat": somebody did, and no Saturday is meant. */
+const SAT_SOMEWHERE = /^ (?:in (?:with|on)|down|with|through|beside|next to)\b/;
 const UNSURE = new Set(["sat", "mon", "wed", "fri", "tue"]);
 /** After one of these such a word is what somebody did: "she's never sat on a horse". */
 const VERB_BEFORE = /\b(?:i|we|she|he|you|never|ever|has|have|had|(?:i|we|she|he|they|you)'(?:ve|s|d)) $/;
@@ -122,7 +125,7 @@ function openOf(at: Moment, saturday: DayNumber): DayValue {
 
 /** Days that everyone knows by a name. */
 const NAMED =
-  "(?:maundy|holy) thursday|good friday|(?:shrove|pancake) tuesday|palm sunday|holy saturday|april fool'?s?'?(?: day)?|(?:saint|st\\.?) stephen'?s(?: day)?|easter (?:sunday|monday|saturday)|easter|ash wednesday|whit monday|christmas(?: day| eve)?|boxing day|(?<!\bthe |\bhappy )new year'?s?(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\\.?) patrick'?s(?: day)?|patrick'?s day|padd(?:y|ie)'?s(?: day)?|mother'?s day|mothering sunday|father'?s day|tax day";
+  "(?:maundy|holy) thursday|good friday|(?:shrove|pancake) tuesday|palm sunday|holy saturday|april fool'?s?'?(?: day)?|(?:saint|st\\.?) stephen'?s(?: day)?|easter (?:sunday|monday|saturday|tuesday|friday)|easter|ash wednesday|whit monday|christmas(?: day| eve)?|boxing day|(?<!\bthe |\bhappy )new year'?s?(?: day| eve)?|hallowe'?en|valentine'?s(?: day)?|(?:saint|st\\.?) patrick'?s(?: day)?|patrick'?s day|padd(?:y|ie)'?s(?: day)?|mother'?s day|mothering sunday|father'?s day|tax day";
 
 /** "Easter weekend", "the Victoria Day long weekend": the one that the day is in or stands beside. */
 /** What follows a holiday where its name only tells of what kind something is: "Christmas cards". */
@@ -285,9 +288,17 @@ export const DAY_RULES: DayRule[] = [
     value: (m) => ({ value: { kind: "relative", byDays: 0, weekday: wd(m[1] ?? m[2] ?? "") } }),
   },
   {
+    name: OF_THAT_WEEK,
+    pattern: new RegExp(
+      `(?<=\\b(?:any ?(?:day|time|thing|one|body)|some ?(?:day|time|thing)|(?:an?|any|another|some|other|different) (?:[a-z]+ )?(?:day|morning|afternoon|evening|slot|time|space|gap|appointment)s?|mornings|afternoons|evenings|else|free|available|possible|open|(?:has|have|got|is)) (?:in |of |during |on |for )?)(?:that|the same)(?: same)? week\\b(?!,? (?:on )?(?:the )?(?:${WEEKDAY}))`,
+      "g",
+    ),
+    value: () => ({ value: { kind: "relative", byDays: 0 } }),
+  },
+  {
     name: "day/relative",
     pattern: new RegExp(
-      `\\b(?:on )?the (?:(day|week)|(${WEEKDAY})) (after|before)(?: that)?(?! (?:tomorrow|next|the\\b|<|my\\b|lunch|work|school|class|dinner|breakfast|noon|midday|hours|\\d|${WEEKDAY}|${MONTH}))(?=\\W|$)|\\bthe same (day)\\b|\\bthat same (day)\\b|\\bthe following (?:(day|week)|(${WEEKDAY}))\\b|\\b(?:to|on|for|until|till) the next (day|week)\\b|\\b(?:the )?next (day)(?=\\W*$|,? (?:at )?(?:the )?same\\b)`,
+      `\\b(?:on )?the (?:(day|week)|(${WEEKDAY})) (after|before)(?: that)?(?! (?:tomorrow|next|the\\b|<|my\\b|lunch|work|school|class|dinner|breakfast|noon|midday|hours|\\d|${WEEKDAY}|${MONTH}))(?=\\W|$)|\\b(?:the same|(?<=\\belse [^.;?!]{0,30})that) (day)\\b|\\bthat same (day)\\b|\\bthe following (?:(day|week)|(${WEEKDAY}))\\b|\\b(?:to|on|for|until|till) the next (day|week)\\b|\\b(?:the )?next (day)(?=\\W*$|,? (?:at )?(?:the )?same\\b)`,
       "g",
     ),
     value: (m) => {
@@ -347,11 +358,15 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/soonest",
     pattern:
-      /\b(?:(?:as )?(?:soon|early|quickly|quick|fast) as (?:you |i |we )?(?:possible|poss\b|possibly can|can|could|u can|ever possible)|the (?:sooner|quicker) the better|asap|a\.s\.a\.p\.?|as soon as (?:there(?:'s| is)|you(?:'ve got| have(?: got)?|'ve)) (?:one|anything|something|an? (?:space|slot|opening|gap|place)|room|time)|whatever(?:'s| is| comes?| you have| there is)(?: going)?(?: next| first)(?! (?:week|month|to|then|on|in)\b)|(?:whatever(?:'s| is) )?(?:the |your )?(?:soonest|earliest)(?: (?:possible|you(?:'ve)? (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|(?<=\bwhen(?:'s| is| are) )(?:the|your) next(?! (?:appointment|visit|week|month|day|bus|train|holiday|time i)\b)(?= [a-z])|(?:the )?(?:next|first) one (?:available|free|open|there is|you(?:'ve| have)(?: got)?)|(?:who|whoever|which [a-z]+|which of (?:you|them))(?:'s| is) (?:free|available) (?:first|next|soonest|earliest)|(?:the |your )?(?:next|first) (?:free|open)(?! (?:slot|spot|time|one|appointment|place|opening))|(?:the |your )?(?:next|first) (?:free |open |possible )(?:slot|spot|time|one|appointment|place|opening)|(?:the |your )?next (?:slot|spot|opening|appointment you have)|(?:the )?first thing (?:you(?:'ve| have)?(?: got)?|that'?s|which is|available)(?: (?:have|got|free|available|open))*|when(?:ever)?(?:'s| is)? (?:the )?soonest|whenever|any ?time(?! (?:after|before|from|between|on|in|not|around|past|until|till|this|next))|any day(?! (?:but|except|other|apart|besides))|right away|straight ?away|now now|(?<=\b(?:come|come in|come over|come by|come round|be seen|get in|see (?:me|us|him|her|them)) )(?:right )?now)\b/g,
+      /\b(?:how (?:soon|quickly)(?= (?:can|could|might|would|do you|are you|is there)\b)|(?:as )?(?:soon|early|quickly|quick|fast) as (?:you |i |we )?(?:possible|poss\b|possibly can|can|could|u can|ever possible)|the (?:sooner|quicker) the better|asap|a\.s\.a\.p\.?|as soon as (?:there(?:'s| is)|you(?:'ve got| have(?: got)?|'ve)) (?:one|anything|something|an? (?:space|slot|opening|gap|place)|room|time)|whatever(?:'s| is| comes?| you have| there is)(?: going)?(?: next| first)(?! (?:week|month|to|then|on|in)\b)|(?:whatever(?:'s| is) )?(?:the |your )?(?:soonest|earliest)(?: (?:possible|you(?:'ve)? (?:have|can|got)|available|that|there is|time|slot|appointment|opening))*|next available(?: \w+)?|first available(?: \w+)?|(?<=\bwhen(?:'s| is| are) )(?:the|your) next(?! (?:appointment|visit|week|month|day|bus|train|holiday|time i)\b)(?= [a-z])|(?:the )?(?:next|first) one (?:available|free|open|there is|you(?:'ve| have)(?: got)?)|(?:who|whoever|which [a-z]+|which of (?:you|them))(?:'s| is) (?:free|available) (?:first|next|soonest|earliest)|(?:the |your )?(?:next|first) (?:free|open)(?! (?:slot|spot|time|one|appointment|place|opening))|(?:the |your )?(?:next|first) (?:free |open |possible )(?:slot|spot|time|one|appointment|place|opening)|(?:the |your )?next (?:slot|spot|opening|appointment you have)|(?:the )?first thing (?:you(?:'ve| have)?(?: got)?|that'?s|which is|available)(?: (?:have|got|free|available|open))*|when(?:ever)?(?:'s| is)? (?:the )?soonest|whenever|any ?time(?! (?:after|before|from|between|on|in|not|around|past|until|till|this|next))|any day(?! (?:but|except|other|apart|besides))|right away|straight ?away|now now|(?<=\b(?:come|come in|come over|come by|come round|be seen|get in|see (?:me|us|him|her|them)) )(?:right )?now)\b/g,
     // Of several times that were offered, it is the earlier one.
     // Asked with whom, "whoever's free first" says that it may be anybody.
     value: (m, at) =>
-      (at.expects === "slot" && / the better$/.test(m[0])) || (at.expects === "staff" && /^who/.test(m[0])) ? null : { value: { kind: "soonest" } },
+      (at.expects === "slot" && / the better$/.test(m[0])) ||
+      (at.expects === "staff" && /^who/.test(m[0])) ||
+      OF_A_WEEK_TOLD.test(m.input.slice(m.index + m[0].length))
+        ? null
+        : { value: { kind: "soonest" } },
   },
   {
     name: "day/weekday-fortnight",
@@ -467,6 +482,8 @@ export const DAY_RULES: DayRule[] = [
       const word = m[2] ?? "";
       const weekday = wd(word);
       if (/s$/.test(word) && /days$/.test(word)) return { value: { kind: "weekdays", weekdays: [weekday] }, weekday };
+      // "If my wife sat in with me".
+      if (word === "sat" && SAT_SOMEWHERE.test(m.input.slice(m.index + m[0].length))) return null;
       if (UNSURE.has(word) && !m[1] && m[0] !== m.input.trim() && VERB_BEFORE.test(m.input.slice(0, m.index))) return null;
       return { value: one(coming(at, weekday)), assumed: "the coming one", weekday };
     },
@@ -710,11 +727,11 @@ export const DAY_RULES: DayRule[] = [
   {
     name: "day/month",
     pattern: new RegExp(
-      `\\b(?:in|during|this|some ?time in) (${MONTH})\\b(?! \\d)|(?<=\\b(?:from|after|before|until|till) )(?!may\\b(?! on|\\W*$|[.,;!?]))(${MONTH})\\b(?! (?:the )?(?:\\d|${ORDINAL}))|(?:(?<=^|[.,;!?]\\s*|\\b(?:maybe|perhaps|make it|rather|then|or|say) )(?!(?:may|march)\\b)|(?<=\\b(?:maybe|perhaps|make it|rather|say) ))(${MONTH})(?= (?:is|would|will|suits|works|might|could|should)\\b|,? (?:please|maybe|perhaps|then|instead|rather)\\b|[.!]*$)`,
+      `\\b(?:in|during|this|some ?time in) (${MONTH})\\b(?! \\d)|(?<=\\b(?:from|after|before|until|till) )(?!may\\b(?! on|\\W*$|[.,;!?]))(${MONTH})\\b(?! (?:the )?(?:\\d|${ORDINAL}))|(?<=\\b(?:booked|bookings?|appointments|visits|lessons|sessions|classes)(?: (?:in|down))? )for (?:all of )?(${MONTH})\\b(?! (?:the )?(?:\\d|${ORDINAL}))|(?:(?<=^|[.,;!?]\\s*|\\b(?:maybe|perhaps|make it|rather|then|or|say) )(?!(?:may|march)\\b)|(?<=\\b(?:maybe|perhaps|make it|rather|say) ))(${MONTH})(?= (?:is|would|will|suits|works|might|could|should)\\b|,? (?:please|maybe|perhaps|then|instead|rather)\\b|[.!]*$)`,
       "g",
     ),
     value: (m, at) => {
-      const s = monthSpan(at, MONTH_WORDS[m[1] ?? m[2] ?? m[3] ?? ""] ?? 1);
+      const s = monthSpan(at, MONTH_WORDS[m[1] ?? m[2] ?? m[3] ?? m[4] ?? ""] ?? 1);
       return { value: ahead(at, span(s.from, s.to)) };
     },
   },
@@ -861,6 +878,8 @@ const BY_EASTER: Record<string, number> = {
   easter: 0,
   "easter sunday": 0,
   "easter monday": 1,
+  "easter tuesday": 2,
+  "easter friday": -2,
   "whit monday": 50,
 };
 

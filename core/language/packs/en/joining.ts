@@ -114,3 +114,13 @@ export const WISHES = /\b(?:book|like|need|want|can|could|may|please|put|get|hav
 /** Right after a day: an hour of it. */
 export const AT_AN_HOUR =
   /^,? (?:at (?:\d|half|quarter|noon|mid-?day|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)|\d{1,2}(?:[:.]\d\d|[ap]m\b| [ap]m\b)|(?:afternoon|evening|night)\b)/;
+
+/** The rule of a day that is any of the week that was spoken of. */
+export const OF_THAT_WEEK = "day/any-of-that-week";
+/** Right before a week: any day of it. */
+export const ANY_OF =
+  /\b(?:any ?(?:day|time|thing|where)|some ?(?:day|time|thing)|whenever|(?:an?|any|another|some) (?:[a-z]+ )?(?:mornings?|afternoons?|evenings?|slots?|times?)|else|mornings|afternoons|evenings)(?: (?:at all|you like|really|free))?,? (?:in |of |during |on )?$/;
+/** A part of the day that was spoken of. */
+export const THAT_PART = /^that (?:very |same )?(?:morning|afternoon|evening|night)\b/;
+/** Right after "any day": of which week it is any. */
+export const OF_A_WEEK_TOLD = /^ (?:in |of |during )?(?:(?:that|the same)(?: same)? week|the (?:week after|following week))\b/;

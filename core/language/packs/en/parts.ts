@@ -124,7 +124,7 @@ export const SO_IT_MOVES =
   /^[^.;?!<]{0,16}?(?:,? (?:so|and|therefore)|[,;]) (?:i|we)(?:'ll| will|'d| would)? ?(?:just |really )?(?:need|have|want|must|like|ought|am going|'m going|'re going)(?: to)? (?:re-?schedule|move|change|shift|switch|swap|push|postpone|rearrange|put off|bring)\b/;
 
 /** What can be, after what cannot. */
-export const SAYS_CAN = /\b(?:so|can|could)\b[^']*$/;
+export const SAYS_CAN = /\b(?:so|can|could|is there|are there|have you|do you have|what else|what about|how about|any chance|anything|something)\b[^']*$/;
 
 /** Somebody tells for when they are down. */
 export const SUPPOSED_TO =
@@ -138,6 +138,20 @@ export const AND_OR = /\b(?:and|or)\b|,/;
 
 /** Right before the person who is not wished for. */
 export const RATHER_THAN_PERSON = /\b(?:from|instead of|rather than|in place of|than|and not)\s+(?:with |by |see |seeing )?$|\bprefer\b[^.;?!]{1,24} over $/;
+
+/** "Make tomorrow's massage eleven": right before the day of what there is, and between it and the hour that is wished for. */
+export const MAKES_IT = /\b(?:make|have|put|get) (?:my |the )?$/;
+export const ITS_VISIT = /^'s (?:[a-z]+ ){1,3}(?:be |at |for |to )?$/;
+
+/** Before a day: what they have is to be done by somebody else. */
+export const DONE_BY_ANOTHER = /\b(?:some(?:body|one) else|another [a-z]+) (?:please )?(?:do|take|give me|see (?:me|us) for) (?:my|our|the)\b[^.;,?!]*$/;
+
+/** Between what is to be later or earlier and the hour at which it is to be. */
+export const SAY_AT = /^,? (?:to |say |maybe |perhaps |like |at )*$/;
+
+/** Right before the one of two people who is wished for, and between them. */
+export const PREFERS_ONE = /\bprefer(?:red)? (?:to (?:see|have|go to|be with) |seeing |it with )?$/;
+export const TO_THE_OTHER = /^ (?:to|over) (?:seeing |having |with )?$/;
 
 /** Right after the person who is wished for. */
 export const INSTEAD_PERSON = /^\s*instead\b(?! of)/;

@@ -141,7 +141,23 @@ export const BEFORE_A_FIGURE = /\b(?:at|by|for|from|around|about|to|till|until|a
 
 /** Something of theirs is told of, and that they cannot keep it. */
 export const HAS_AND_CANNOT =
-  /\b(?:i|we)(?:'ve| have|'m| am| are)(?: got| booked)?(?: in)?(?: for)? (?:an?|my|our|the) (?:<\w+>|\w+)(?: <\w+>| \w+){0,4}[,.?!;]?\W*(?:(?:but|and|however|only|though|i|we|sadly|unfortunately|sorry|now)\W+)*(?:can'?t|cannot|can not|won'?t be able to|am not able to|not able to) (?:do|make|manage|keep|go to|attend|get to|come to) (?:it|that|this|them)\b/;
+  /\b(?:i|we)(?:'ve| have|'m| am| are)(?: got| booked)?(?: in)?(?: for)? (?:an?|my|our|the) (?:<\w+>|\w+)(?: <\w+>| \w+){0,4}[,.?!;]?\W*(?:(?:but|and|however|only|though|i|we|sadly|unfortunately|sorry|now|that|which)\W+)*(?:can'?t|cannot|can not|won'?t be able to|am not able to|not able to) (?:do|make|manage|keep|go to|attend|get to|come to)(?: (?:it|that|this|them)\b|(?=\s*(?:[,.;?!]|$| (?:any ?more|after all)\b)))/;
+
+/** After what they cannot keep: when else it could be. */
+export const AND_WHEN_ELSE =
+  /^[^<]{0,16}[,.;?!-]\s*(?:but |and |so |then )*(?:is|are|what|when|have|has|do|does|could|can|may|might|would|any chance|how about|something|anything|maybe)\b[^.;!]{0,50}<(?:day|time)>/;
+
+/** Whether something of theirs is to be sent ahead or brought along. */
+export const SENDS_OR_BRINGS =
+  /\b(?:should|shall|must|ought|do) (?:i|we|he|she|they)(?: to| have to| need to)? (?:send|bring|take)\b[^.;!]{0,40}\bor (?:just |rather )?(?:bring|send|take|carry)\b/;
+
+/** What is on a day, and by when or how it is needed: theirs where they have it then, else a new one. */
+export const NEEDED_ON_ITS_DAY =
+  /(?:^|[,.;!]\s*)(?:(?:it's |about )?the|i'd want the) <service> (?:(?:on|for|at) )?<day>\b[^.?!<]{0,24}\b(?:i|we) (?:need|want|would need|'d need|must have) it\b[^.?!<]{0,16}<time>/;
+
+/** Help with what ails somebody is wished for. */
+export const WANTS_GUIDANCE =
+  /\b(?:i|we|he|she|they) (?:'d like|would like|need|want|am looking for|are looking for)(?: some| a bit of| your| proper| professional)* (?:guidance|advice|help|support)\W*$/;
 
 /** Whether somebody may come on a day and at a time that they name. */
 export const COMES_THEN =
