@@ -34,6 +34,12 @@ export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Readin
   // A word that tells of one of them is heard by itself: "cancel the peel one".
   const heard =
     verb && after.length === 0 && named.length > 0 ? ofKind(read(reading.said.slice(verb.index), { ...context, errand: "cancel" }).found, "service") : [];
+  // "I have a massage on the 9th and a facial on Thursday, cancel the massage": the days were told of both, and are not its own.
+  if (after.length + heard.length > 0 && days.length > 1) {
+    const its = days.filter((d) => verb && d.start > verb.index);
+    if (its.length > 0) old.days = dayWish(its, context).days;
+    else delete old.days;
+  }
   const meant = [after, heard, named.filter((s) => !kept.includes(s))].find((list) => list.length > 0) ?? [];
   const services = meant.flatMap((s) => s.value);
   // "I only want to keep the facial": all but that.

@@ -55,6 +55,7 @@ import {
   BEGAN_THEN,
   BEGINS,
   BUSY_BEFORE,
+  BUSY_WITH,
   CORRECTS,
   EVENT,
   AND_AFTER_IT,
@@ -560,7 +561,10 @@ export function everyWeek(said: Said, found: Found[]): Found[] {
 export function whenBusy(said: Said, found: readonly Found[]): Found[] {
   const hours: readonly Found[] = found.filter((f) => f.kind === "time");
   const busy = hours.filter((f) => BUSY_BEFORE.test(said.norm.slice(Math.max(0, f.start - 70), f.start)));
-  return busy.length === 0 || busy.length === hours.length ? [...found] : found.filter((f) => !busy.includes(f));
+  // "A massage on Friday, I've got a meeting at two": nor is it where a day was wished for before it.
+  const dayBefore = (f: Found): boolean => found.some((d) => d.kind === "day" && !d.not && d.end <= f.start && /[,.;:!?]/.test(said.norm.slice(d.end, f.start)));
+  const sole = (f: Found): boolean => BUSY_WITH.test(said.norm.slice(Math.max(0, f.start - 40), f.start)) && dayBefore(f);
+  return busy.length === hours.length && !busy.every(sole) ? [...found] : found.filter((f) => !busy.includes(f));
 }
 
 /** Rules of services that were named. */

@@ -19,7 +19,7 @@ export const KEEPS = /\bkeep(?:ing)?(?: just| only)?(?: the| my| our)?\s+$/i;
 export const DROPS = /\b(?:cancel|drop|scrap|remove|delete|call off|take off|get rid of)\b/i;
 
 /** The other of two. */
-export const THE_OTHER = /\bthe other(?: one| appointment| visit| booking)?\b/i;
+export const THE_OTHER = /(?<!\b(?:keep|keeping|leave|leaving) )\bthe other(?: one| appointment| visit| booking)?\b/i;
 
 /** All that somebody has. */
 export const ALL_OF_THEM =

@@ -153,7 +153,7 @@ export const SENDS_OR_BRINGS =
 
 /** What is on a day, and by when or how it is needed: theirs where they have it then, else a new one. */
 export const NEEDED_ON_ITS_DAY =
-  /(?:^|[,.;!]\s*)(?:(?:it's |about )?the|i'd want the) <service> (?:(?:on|for|at) )?<day>\b[^.?!<]{0,24}\b(?:i|we) (?:need|want|would need|'d need|must have) it\b[^.?!<]{0,16}<time>/;
+  /(?:^|[,.;!]\s*)(?:(?:it's |about )?the|i'd want the) <service> (?:(?:on|for|at) )?<day>[^.?!<]{0,24}\b(?:i|we) (?:need|want|would need|'d need|must have) it\b[^.?!<]{0,16}<time>/;
 
 /** Help with what ails somebody is wished for. */
 export const WANTS_GUIDANCE =

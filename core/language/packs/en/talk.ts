@@ -45,7 +45,7 @@ export const NEEDS =
 
 /** Something of theirs is told of. */
 export const OF_OURS =
-  /^\W*(?:(?:hi|hello|hey|so|well|um+|please|good (?:morning|afternoon|evening|day))\W+)*(?:both |all |one of )?(?:my|our) (?:\w+ ){1,3}(?:are|aren't|has|hasn't|have|haven't|is|isn't|won't|can't|doesn't|keeps|broke|needs|looks|feels|got|went|goes|came|fell|died|cracked|dropped|stopped|snapped|tore|burst|hurts?|aches?|makes|made|lost|leaks?|smells?|shakes|rattles|squeaks|itches|must)\b/i;
+  /^\W*(?:(?:hi|hello|hey|so|well|um+|please|good (?:morning|afternoon|evening|day))\W+)*(?:both |all |one of )?(?:my|our) (?:\w+ ){1,3}(?:are|aren't|has|hasn't|have|haven't|is|isn't|won't|can't|doesn't|keeps|broke|needs|looks|feels|got|went|goes|came|fell|died|cracked|dropped|stopped|snapped|tore|burst|hurts?|aches?|makes|made|lost|leaks?|smells?|shakes|rattles|squeaks|itches|must)\b|^\W*(?:(?:hi|hello|hey|so|well|um+|please|good (?:morning|afternoon|evening|day))\W+)*(?:my|our) (?:\w+ ){0,2}\w+(?:'s|'ve|'re) (?:just |all |really |completely |suddenly )*(?:gone|got|turned|come|fallen|broken|started|stopped|stuck|[a-z]{3,}ing)\b/i;
 
 /** What befell something of theirs: "I cracked a tooth on an olive stone". */
 export const BEFELL =
@@ -59,8 +59,8 @@ export const CAN_YOU_FOR_THEM =
 export const A_THING_AILS =
   /^\W*(?:(?:hi|hello|hey|so|well|um+|please|good (?:morning|afternoon|evening|day))\W+)*(?!(?:i|we|you|it|he|she|they|there|this|that|these|those|the|what|who|how|when|where|why|which|some\w*|no\w*|every\w*|all|just|your|payment|price)\b)[a-z]+ (?:[a-z]+ )?(?:keeps?|makes?|won't|can't|doesn't|hasn't|hurts?|aches?|broke|died|fell|cracked|leaks?|squeaks?|rattles?|smokes?|shakes?|is (?:leaking|broken|stuck|dead|swollen|sore|cracked|making|loose|blocked|bleeding|wobbling))\b/i;
 
-/** Where what is told of somebody begins, beside what is asked for them: at another sentence, or at "he", "she" and "it". */
-export const TOLD_BESIDES = /(?<=[.!?;])\s+|,\s+(?=(?:s?he|they|it)\b)/i;
+/** Where what is told of somebody begins, beside what is asked for them: at another sentence, or at "he", "she" and "it", or at "can you". */
+export const TOLD_BESIDES = /(?<=[.!?;])\s+|,\s+(?=(?:s?he|they|it|(?:can|could|would|will) (?:you|someone|somebody|anyone))\b)/i;
 
 /** "The mask leaks", "the strap broke": what ails a thing that is named as though both knew it. */
 export const THE_THING_AILS =
@@ -481,6 +481,9 @@ export const MY_OWN = /\b(?:and |but )?(?:is |are |when's |when is |what about )
 
 /** Between what is said of one thing and of the next. */
 export const PARTS_OF_SEVERAL = /\s*(?:[,;]\s*(?:and\b|then\b|but\b)?|\band then\b|\band\b|\bthen\b|\bbut\b)\s*/i;
+
+/** What is said of each of several visits. */
+export const FOR_EACH = /\b(?:for|with|at) (?:both|all|each)(?: (?:of (?:them|those)|two|three))?\W*$|^\W*(?:both|all|each)\b/i;
 
 /** What others said or did is told, and nothing wished. */
 export const SAYS_OF_OTHERS = /\b(?:my|our|a|the) (?:[a-z]+ ){1,2}(?:said|says|told|mentioned|recommended|suggested|swears|sent|goes|loves|likes)\b/i;

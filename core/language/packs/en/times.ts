@@ -192,6 +192,8 @@ const MOVED_TO = /\b(?:move|change|shift|switch|push|bring|put|reschedule|rearra
 /** Until some hour, somebody is not free. */
 const OCCUPIED =
   "(?:(?:not|n't)(?: be| going to be)? (?:free|available|done|finished|back|home|off|out)|busy|booked up|booked|tied up|occupied|away|out|on shift|asleep|stuck)";
+/** An hour by itself: "at nine". */
+const HOUR_NAMED = new RegExp(`\\bat (${HOUR}|1[0-2]|[1-9])(?: o'?clock)?\\b(?![:.]\\d| (?:past|to|thirty|fifteen|forty))`, "g");
 
 export const TIME_RULES: TimeRule[] = [
   {
@@ -649,13 +651,16 @@ export const TIME_RULES: TimeRule[] = [
     // "Could it be half past instead", of what is held at ten: half past ten.
     name: "time/past-the-hour",
     pattern: rx(
-      `\\b(?:at )?(half past|(?:a )?quarter past|(?:ten|twenty|twenty[- ]five) past)(?! ?(?:${HOUR}|\\d))(?=\\s*(?:$|[,.;?!]|\\b(?:instead|rather|please|then|would|is|if|or|be|works?|suits?|on)\\b))`,
+      `\\b(?:at )?(half past|(?:a )?quarter past|(?:ten|twenty|twenty[- ]five) past)(?! ?(?:${HOUR}|\\d))(?=\\s*(?:$|[,.;?!]|\\b(?:instead|rather|please|then|would|is|if|or|be|works?|suits?|on|for|with)\\b))`,
     ),
     value: (m, at) => {
-      if (at.aroundMin === undefined) return null;
       const said = (m[1] ?? "").replace(/^a | past$/g, "");
       const minute = said === "half" ? 30 : said === "quarter" ? 15 : MINUTE_WORDS[said];
-      return minute === undefined ? null : { value: { kind: "at", at: { hour: Math.floor(at.aroundMin / 60), minute, certain: true } } };
+      if (minute === undefined) return null;
+      // "One at nine and one at quarter past".
+      const [named] = [...m.input.slice(0, m.index).matchAll(HOUR_NAMED)].slice(-1).map((h) => h[1] as string);
+      if (named !== undefined) return { value: { kind: "at", at: { hour: HOUR_WORDS[named] ?? Number(named), minute, certain: false } } };
+      return at.aroundMin === undefined ? null : { value: { kind: "at", at: { hour: Math.floor(at.aroundMin / 60), minute, certain: true } } };
     },
   },
   {
