@@ -632,7 +632,7 @@ const TURNS: readonly Turn[] = [
   {
     is: "cancel/away-then",
     open: true,
-    from: ["book", "none", "message", "out-of-scope", "ask-mine", "ask-availability", "cancel"],
+    from: ["book", "none", "message", "out-of-scope", "ask-mine", "ask-availability", "cancel", "thanks-bye"],
     when: (g) => signs.AWAY_THEN.test(g.masked) && /<(?:phone|email)>/.test(g.said) && !/\?|<service>|<day>.*<(?:day|time)>/.test(g.masked),
   },
   // "Who would you recommend for a shoulder": of people.
@@ -693,9 +693,10 @@ const TURNS: readonly Turn[] = [
   // "I can't manage either of my appointments".
   {
     is: "cancel/cannot-any",
-    from: ["none", "book", "message", "ask-mine", "cancel", "ask-service", "ask-availability"],
+    from: ["none", "book", "message", "ask-mine", "cancel", "ask-service", "ask-availability", "emergency"],
     least: 0.7,
-    when: (g) => signs.CANNOT_ANY_OF_MINE.test(g.masked),
+    // Who goes into hospital calls off what they have.
+    when: (g) => (g.top.errand !== "emergency" || g.top.sure < WAVERS) && signs.CANNOT_ANY_OF_MINE.test(g.masked),
   },
   // "I booked a massage with Freya for Friday, can Marcus do it instead": what is theirs is to be otherwise.
   { is: "move/booked-but-instead", open: true, from: ["book", "ask-availability", "ask-staff", "none"], least: 0.6, when: has(signs.BOOKED_BUT_INSTEAD) },

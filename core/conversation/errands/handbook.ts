@@ -28,6 +28,8 @@ interface LookedFor {
   kinds?: readonly Source["kind"][] | null;
   /** What the line must speak of besides. */
   of?: RegExp | null;
+  /** It is taken as a question of the house's, whatever else was guessed. */
+  asks?: boolean;
 }
 
 /** An answer or fact of the handbook that the question's words support. `least`: how sure it must be of a line, 0 to 1. */
@@ -45,7 +47,7 @@ export function fromHandbook(t: Turn, reading: Reading, least = SUPPORTS, wanted
   const ofGroup = ofKind(reading.found, "service").some((f) => f.value.some((id) => t.house.services.get(id)?.group));
   const named = servicesMeant(t, reading);
   // A part of a message that was taken out of it as what is asked is a question.
-  const asked = asksSomething(reading) || (!whole && !complains(reading.said));
+  const asked = wanted.asks === true || asksSomething(reading) || (!whole && !complains(reading.said));
   const hit =
     [question, ...partsOf(question)].map((q) => answerTo(t.house, q, ofGroup, named, asked)).find((h) => fits(h, least)) ??
     // Without the names of services and people, what is left tells what is asked of them.

@@ -1,5 +1,5 @@
 import { likely } from "../../knowledge/likely.ts";
-import { asksSomething } from "../errands/handbook.ts";
+import { asksSomething, SURELY } from "../errands/handbook.ts";
 import { matches } from "../../knowledge/match.ts";
 import { complains } from "../../language/features.ts";
 import { isAsk, isGuess } from "../../language/errand.ts";
@@ -75,7 +75,7 @@ export const needOfTheirs: Step = (m) => {
   if (!asked && !toldOf && !tells) return false;
   if (likely(t.house, ofTheNeed(reading)).length === 0) return false;
   // What is told besides the question weighs more than a line that may be about it.
-  const least = needToldBesides(t, reading) ? WRITTEN : MAY_BE;
+  const least = needToldBesides(t, reading) ? WRITTEN : toldOf && asks && OF_OURS.test(reading.said) ? SURELY : MAY_BE;
   if ((asked || asks || tells) && (matches(t.house, reading.text, 1, asksSomething(reading))[0]?.sure ?? 0) >= least) return false;
   visitFor(t, reading, "book/for-a-need");
   return true;

@@ -8,6 +8,7 @@ import { ofTheNeed } from "../errands/told.ts";
 import { FOR_ONE, WHEN_IS_MINE } from "../../language/packs/en/signs.ts";
 import { SEEKS, SEES_SOMEBODY } from "../../language/packs/en/talk.ts";
 import { answerTo } from "../../knowledge/match.ts";
+import { complains } from "../../language/features.ts";
 import type { Reading } from "../../language/read.ts";
 import { stem } from "../../language/text.ts";
 import type { Turn } from "../turn.ts";
@@ -66,6 +67,24 @@ const ratherThanNothingNamed: Step = (m) => {
   if (!reading.found.every((f) => f.kind === "for-whom" || f.kind === "yes")) return false;
   if (needOfWhomTheyAskFor(t, reading)) return false;
   return fromHandbook(t, reading, 0.8) && answered(m, "answer/rather-than-a-wish");
+};
+
+/** A line that is surer than this answers what was guessed to be a wish, where no day is named; and where one is. */
+const ASKED_RATHER = 0.8;
+const ASKED_THOUGH_DATED = 0.92;
+
+/** "Would somebody come to the hotel to do my bridesmaids", "I've black hair and want to be blonde by Saturday, is that possible": what is asked has a line of its own. */
+const askedRather: Step = (m) => {
+  const { t, reading, errands } = m;
+  if (!reading.question || errands.length !== 1 || errands[0] !== "book" || !guessedFrom(m)) return false;
+  if (reading.found.some((f) => ["phone", "email", "name", "length"].includes(f.kind)) || needOfWhomTheyAskFor(t, reading)) return false;
+  const dated = reading.found.some((f) => f.kind === "day" || f.kind === "time");
+  // "A bit of my tooth broke off, can I come in this week" wishes to be seen.
+  if (dated && complains(reading.said)) return false;
+  return (
+    fromHandbook(t, reading, dated ? ASKED_THOUGH_DATED : ASKED_RATHER, { telling: true, kinds: ["answer", "fact"], asks: true }) &&
+    answered(m, "answer/asked-rather")
+  );
 };
 
 /**
@@ -140,7 +159,7 @@ const besideAMove: Step = (m) => {
   return asked !== undefined && fromHandbook(t, reading, 0.7, { asked, telling: true, kinds: ["answer", "fact"] }) && answered(m, "answer/of-what-stands");
 };
 
-const LINES: readonly Step[] = [besideAMove, plainlyWritten, ratherThanNothingNamed, ratherThanAGuess, ratherThanAWish];
+const LINES: readonly Step[] = [besideAMove, plainlyWritten, askedRather, ratherThanNothingNamed, ratherThanAGuess, ratherThanAWish];
 
 /** "He's never sat on a horse, where do we begin": with what there is for beginners, whatever line speaks of his age. */
 const wantsToBegin = ({ t, reading, errands }: Heard): boolean =>

@@ -104,8 +104,8 @@ export function assignParts(said: Said, all: Found[], at: Moment, errand: "move"
       given.set(f, "old");
       return;
     }
-    // "The week after, same time" is measured from what there is, and is the wish.
-    if ((f.kind === "day" && f.value.kind === "relative") || (f.kind === "time" && f.value.kind === "same")) {
+    // "The week after" is measured from what there is, and is the wish.
+    if (f.kind === "day" && f.value.kind === "relative") {
       given.set(f, "new");
       return;
     }

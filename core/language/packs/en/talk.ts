@@ -59,8 +59,8 @@ export const CAN_YOU_FOR_THEM =
 export const A_THING_AILS =
   /^\W*(?:(?:hi|hello|hey|so|well|um+|please|good (?:morning|afternoon|evening|day))\W+)*(?!(?:i|we|you|it|he|she|they|there|this|that|these|those|the|what|who|how|when|where|why|which|some\w*|no\w*|every\w*|all|just|your|payment|price)\b)[a-z]+ (?:[a-z]+ )?(?:keeps?|makes?|won't|can't|doesn't|hasn't|hurts?|aches?|broke|died|fell|cracked|leaks?|squeaks?|rattles?|smokes?|shakes?|is (?:leaking|broken|stuck|dead|swollen|sore|cracked|making|loose|blocked|bleeding|wobbling))\b/i;
 
-/** Where what is told of somebody begins, beside what is asked for them: at another sentence, or at "he", "she" and "it", or at "can you". */
-export const TOLD_BESIDES = /(?<=[.!?;])\s+|,\s+(?=(?:s?he|they|it|(?:can|could|would|will) (?:you|someone|somebody|anyone))\b)/i;
+/** Where what is told of somebody begins, beside what is asked for them: at another sentence, or at "he", "she" and "it". */
+export const TOLD_BESIDES = /(?<=[.!?;])\s+|,\s+(?=(?:s?he|they|it)\b)/i;
 
 /** "The mask leaks", "the strap broke": what ails a thing that is named as though both knew it. */
 export const THE_THING_AILS =
@@ -287,7 +287,7 @@ export const THE_ONE_TO_BE =
 
 /** Of what was told of, when it is to be: "can you make it <time>", "could that be on <day>". */
 export const IT_TO_BE =
-  /\b(?:make|have|do|put|move|get) (?:it|that|this)(?: one)?\b[^.;?!]{0,16}<(?:day|time)>|\b(?:it|that|this)(?: one)? (?:be|happen|start)\b[^.;?!]{0,16}<(?:day|time)>|<time>(?: slot| one)?(?: still)? (?:open|free|available|possible|going|taken)\b|\b(?:could|can|would|might) (?:she|he|they|you) (?:take|see|do|have|fit|manage)(?: (?:me|us|him|her|them|it))?(?: in)? <(?:day|time)>/;
+  /\b(?:make|have|do|put|move|get) (?:it|that|this)(?: one)?\b[^.;?!]{0,16}<(?:day|time)>|\b(?:it|that|this)(?: one)? (?:be|happen|start)\b[^.;?!]{0,16}<(?:day|time)>|<time>(?: slot| one)?(?: still)? (?:open|free|available|possible|going|taken)\b|\b(?:could|can|would|might) (?:she|he|they|you) (?:take|see|do|have|fit|manage)(?: (?:me|us|him|her|them|it))?(?: in)? <(?:day|time)>|\b(?:could|can|may|might|would) (?:i|we) (?:start|begin|come)(?: in| then| instead| rather| maybe)? <(?:day|time)>/;
 
 /** Right before a part of somebody's body: "my lower". */
 export const OF_ONES_OWN = /\b(?:my|his|her|our|their) (?:(?:lower|upper|left|right|bad|poor|whole) )?$/i;
