@@ -460,7 +460,10 @@ export function answerTo(house: House, question: string, ofGroup = false, named:
 function generalFirst(house: House, question: string, list: Match[]): Match[] {
   const groups = house.handbook.services.filter((s) => s.group);
   if (groups.length === 0) return list;
-  const words = new Set(groups.flatMap((s) => [s.name, ...s.also].flatMap((name) => name.toLowerCase().match(/[a-z]{3,}/g) ?? []).map(stem)));
+  const said = (texts: string[]): string[] => texts.flatMap((text) => text.toLowerCase().match(/[a-z]{3,}/g) ?? []).map(stem);
+  // A word that other services are told by as well ("back", of a class for backs) speaks of none of them.
+  const others = new Set(house.handbook.services.filter((s) => !s.group).flatMap((s) => said([s.name, ...s.also, s.about ?? ""])));
+  const words = new Set(groups.flatMap((s) => said([s.name, ...s.also])).filter((w) => !others.has(w)));
   const speaks = (text: string): boolean => (text.toLowerCase().match(/[a-z]{3,}/g) ?? []).some((w) => words.has(stem(w)));
   if (speaks(question)) return list;
   const general = list.find((m) => m.passage.kind !== "service" && !m.passage.asked.some(speaks));

@@ -36,6 +36,7 @@ import {
   OF_ONESELF,
   HANDS_ON,
   HAS_BOOKED,
+  HAS_SOMETHING_ON,
   LONG_AGO,
   NAMES_ONLY,
   NEGATED,
@@ -430,7 +431,13 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   const plain = first === bareFirst ? said : withoutTakenBack(bareFirst);
   const tidy = (text: string): string =>
     besidesWho(
-      meantInstead(text).replace(CANCELLED_ELSEWHERE, " ").replace(YOU_ALL, "you").replace(OPENER, "").replace(LEADS_IN, "").replace(THERE_FROM_TO, "$1 <day>"),
+      meantInstead(text)
+        .replace(HAS_SOMETHING_ON, "")
+        .replace(CANCELLED_ELSEWHERE, " ")
+        .replace(YOU_ALL, "you")
+        .replace(OPENER, "")
+        .replace(LEADS_IN, "")
+        .replace(THERE_FROM_TO, "$1 <day>"),
     );
   const masked = tidy(said);
   const bare = said === plain ? masked : tidy(plain);
@@ -525,6 +532,7 @@ const OF_ALL_OF_IT = new Set([
   "errand/move/with-them-instead",
   "errand/move/sooner-than",
   "errand/cancel/has-but",
+  "errand/ask-policy/what-if-i-cancel",
   "errand/move/let-it-be",
   "errand/move/cannot-make-theirs",
   "errand/book/unsure-which",

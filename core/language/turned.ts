@@ -749,6 +749,13 @@ const TURNS: readonly Turn[] = [
     from: ["move"],
     when: (g) => !g.sign && signs.NIP_IN.test(g.masked) && !signs.OF_A_CHANGE.test(g.masked),
   },
+  // "If I call off tomorrow's appointment, what do I owe": nothing is called off yet.
+  {
+    is: "ask-policy/what-if-i-cancel",
+    open: true,
+    from: ["cancel", "move", "ask-price", "book", "none", "ask-policy", "ask-service", "refused"],
+    when: (g) => signs.WHAT_IF_I_CANCEL.test(g.masked),
+  },
   // "The clean-up on Thursday, I need it in the afternoon": whether it is theirs is found out.
   {
     is: "book/on-its-day",

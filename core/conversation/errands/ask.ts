@@ -2,7 +2,9 @@ import {
   CHARGED_FOR_A_CHANGE,
   HOW_FAR_AHEAD,
   HOW_MUCH_OF_IT,
+  HOW_TO_GET_IN,
   HOW_TO_GET_THERE,
+  OF_ACCESS,
   OF_PAYING,
   OF_THE_WAY,
   WHAT_IS_TAKEN,
@@ -10,6 +12,7 @@ import {
   OF_A_FEE,
   OF_MONEY,
   WHAT_TO_BRING,
+  WHERE_FOR_THINGS,
   WHERE_IT_IS,
   WHO_CANCELS,
   WHO_DOES_SUCH,
@@ -22,6 +25,8 @@ import type { Reading } from "../../language/read.ts";
 import { spanText } from "../format.ts";
 import { ruleSource } from "../sources.ts";
 import { val, type Turn, type Value } from "../turn.ts";
+import { matches } from "../../knowledge/match.ts";
+import { WHAT_IF_I_CANCEL } from "../../language/packs/en/signs.ts";
 import { compared } from "./compare.ts";
 import { feeVal } from "./fee.ts";
 import { SURELY, PLAINLY, fromHandbook } from "./handbook.ts";
@@ -38,18 +43,16 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
   // A word in passing names none: "is it less for a second kid".
   const named = ofKind(reading.found, "service").some((f) => !WEAK_SERVICE.test(f.rule)) && contentOf(reading.masked.replace(/<\w+>/g, " ")).length === 0;
   if (errand === "ask-price" && named && price(t, reading)) return true;
+  // "Do I pay less for my second kid", "is there a trainee who would cut it cheaper": what is named by a word in passing, or by none,
+  // is not what it is the price of, and is compared with nothing, where a line says just that.
+  const byName = ofKind(reading.found, "service").some((f) => !WEAK_SERVICE.test(f.rule));
+  if (errand === "ask-price" && !byName && fromHandbook(t, reading, PLAINLY, { telling: true, kinds: ["answer", "fact"] })) return true;
   if ((errand === "ask-service" || errand === "ask-price" || errand === "ask-policy") && compared(t, reading)) return true;
   if (plainlyWritten(t, errand, reading)) return true;
   switch (errand) {
     case "ask-price":
       // "How loud is it" measures something else than money.
       if (HOW_MUCH_OF_IT.test(reading.said) && !OF_MONEY.test(reading.said)) return fromHandbook(t, reading);
-      // "Do I pay less for my second kid": what is named by a word in passing, or by none, is not what it is the price of, where a line says just that.
-      if (
-        ofKind(reading.found, "service").every((f) => WEAK_SERVICE.test(f.rule)) &&
-        fromHandbook(t, reading, PLAINLY, { telling: true, kinds: ["answer", "fact"] })
-      )
-        return true;
       if (WHAT_ONE_GETS.test(reading.said) && !SPEAKS_OF_MONEY.test(reading.said)) return service(t, reading);
       if (CHARGED_FOR_A_CHANGE.test(reading.said) && ruleLine(t, reading)) return true;
       // Where no word speaks of money, a line of the handbook may be what is asked for.
@@ -62,8 +65,9 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
         fromHandbook(t, reading) ||
         // Of the way there even a weak line says more than the address.
         (reading.question && fromHandbook(t, reading, WAY_THERE, { telling: true, kinds: ["fact"] })) ||
+        (HOW_TO_GET_IN.test(reading.said) && factOf(t, OF_ACCESS)) ||
         (HOW_TO_GET_THERE.test(reading.said) && factOf(t, OF_THE_WAY)) ||
-        (WHERE_IT_IS.test(reading.said) && place(t))
+        (WHERE_IT_IS.test(reading.said) && !WHERE_FOR_THINGS.test(reading.said) && place(t))
       );
     case "ask-staff":
       return staff(t, reading);
@@ -72,8 +76,10 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
     default: {
       // A rule is asked for, whichever service it is said of: what is left without the names tells most.
       const bare = reading.masked.replace(/<\w+>/g, " ");
+      // Of a day or an hour, what is said of it may tell: "do I lose it if I get there at ten past".
+      const names = reading.found.some((f) => f.kind === "service" || f.kind === "staff" || f.kind === "name");
       return (
-        (bare.trim() !== reading.text.trim() && fromHandbook(t, reading, SURELY, { asked: bare })) ||
+        (names && bare.trim() !== reading.text.trim() && fromHandbook(t, reading, SURELY, { asked: bare })) ||
         fromHandbook(t, reading) ||
         ruleLine(t, reading) ||
         (WHAT_IS_TAKEN.test(reading.said) && factOf(t, OF_PAYING)) ||
@@ -119,7 +125,12 @@ function plainlyWritten(t: Turn, errand: Errand, reading: Reading): boolean {
 export function feeOfThat(t: Turn, reading: Reading): boolean {
   const { task } = t.state;
   // "And if I just don't come?": what is missed costs something else.
-  if (WHO_MISSES.test(reading.said.toLowerCase()) && OF_A_FEE.test(reading.said)) return fromHandbook(t, reading, SURELY) || ruleLine(t, reading);
+  if (WHO_MISSES.test(reading.said.toLowerCase()) && OF_A_FEE.test(reading.said)) return lineAbout(t, reading, WHO_MISSES) || ruleLine(t, reading);
+  // "What do I owe if I call it off": of the rule, and of no service's price.
+  if (!task && WHAT_IF_I_CANCEL.test(reading.masked))
+    return (
+      fromHandbook(t, reading, PLAINLY, { telling: true, kinds: ["answer", "fact", "document"] }) || lineAbout(t, reading, WHO_CANCELS) || ruleLine(t, reading)
+    );
   if (
     (task?.errand !== "move" && task?.errand !== "cancel") ||
     !task.appointment ||
@@ -131,6 +142,21 @@ export function feeOfThat(t: Turn, reading: Reading): boolean {
   t.outcome("answered");
   return true;
 }
+
+/** The likeliest answer of the house's that was written of something, however unsure it is by its words alone. */
+function lineAbout(t: Turn, reading: Reading, of: RegExp): boolean {
+  const line = matches(t.house, reading.text, LOOKED_AT).find(
+    (m) => m.passage.kind === "answer" && m.passage.asked.some((text) => of.test(text.toLowerCase())),
+  );
+  if (!line) return false;
+  const { id, label, text } = line.passage;
+  if (t.rests("answer", id)) return true;
+  t.say("ask/answer", { answer: val(text, { kind: "answer", id, label }) });
+  t.outcome("answered");
+  return true;
+}
+
+const LOOKED_AT = 12;
 
 /** What the house's own rules of booking say, where no line of the handbook does. */
 function ruleLine(t: Turn, reading: Reading): boolean {

@@ -1,3 +1,4 @@
+import { WHAT_IF_I_CANCEL } from "../../language/packs/en/signs.ts";
 import { HOW_LONG, HOW_LONG_OR_MUCH, IT_OR_THAT } from "../../language/packs/en/asked.ts";
 import { contentOf } from "../../knowledge/search.ts";
 import { lengthTold } from "../../knowledge/lengths.ts";
@@ -139,6 +140,8 @@ function onDays(t: Turn, reading: Reading): Reading {
 
 /** What is asked besides in the same message, and is of a kind with another question in it: each has a line of its own. */
 function answerRest(t: Turn, reading: Reading): void {
+  // "If I call it off, what do I owe" is one question.
+  if (WHAT_IF_I_CANCEL.test(reading.masked)) return;
   const all = clauses(reading.said);
   // What an errand was read from by itself has been answered.
   const parts = all.filter((c) => !reading.clauses.some((k) => k.from === c.from && !all.some((o) => o.from > c.from && o.from < k.to)));

@@ -1,4 +1,4 @@
-import { OF_LESS_MONEY } from "../../language/packs/en/asked.ts";
+import { OF_LESS_MONEY, OFF_THE_PRICE, SPEAKS_OF_SUMS } from "../../language/packs/en/asked.ts";
 import type { Limit } from "../../house/schema.ts";
 import { EMERGENCY } from "../../house/through.ts";
 import { ofKind, peopleIn } from "../../language/found.ts";
@@ -55,7 +55,8 @@ export const limits: Step = (m) => {
     repair(t, "unclear");
     return true;
   }
-  const ofMoney = OF_MONEY.test(t.house.limits.find((l) => l.id === reading.limit)?.subject ?? "");
+  const subject = t.house.limits.find((l) => l.id === reading.limit)?.subject ?? "";
+  const ofMoney = OF_MONEY.test(subject);
   // "Just blood pressure tablets", while a visit is being booked: it is told, and no advice is asked for.
   if (
     reading.guessed &&
@@ -80,13 +81,15 @@ export const limits: Step = (m) => {
     } else resume(t);
     return true;
   };
+  // What is less to pay is told by a line of that; money that is to come back may be of any.
+  const ofWhichMoney = OFF_THE_PRICE.test(subject) ? OF_LESS_MONEY : SPEAKS_OF_SUMS;
   if (reading.guessed) {
     const least = ofTheirLife(t, reading) ? null : ofMoney ? WRITTEN_OF_IT : !ofHealth(t, reading) ? 0.7 : OF_ONES_HEALTH.test(text) ? null : 0.9;
-    if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least, { asked, of: ofMoney ? OF_LESS_MONEY : null })))
+    if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least, { asked, of: ofMoney ? ofWhichMoney : null })))
       return goOn();
   }
   // "Is it cheaper if I take several lessons": what the house wrote about it is its own word.
-  if (!reading.guessed && ofMoney && reading.question && fromHandbook(t, reading, WRITTEN_OF_IT, { asked, of: OF_LESS_MONEY })) {
+  if (!reading.guessed && ofMoney && reading.question && fromHandbook(t, reading, WRITTEN_OF_IT, { asked, of: ofWhichMoney })) {
     t.rule("limit/a-line-of-its-own");
     return goOn();
   }

@@ -4,6 +4,10 @@
 export const HOW_MUCH_OF_IT = /\bhow (?!much\b|many\b|about\b|do\b|does\b|is\b|are\b)\w+ (?:is|are|was|does|do)\b/i;
 
 /** Where the house is, or how one gets there. */
+/** Where something of theirs goes, once they are here: not where the house is. */
+export const WHERE_FOR_THINGS =
+  /\bwhere (?:can|could|do|should|would|may|shall) (?:i|we|my [a-z]+|he|she|they) (?:put|leave|hang|store|keep|stash|lock|change|wash|charge|sit|wait|smoke|eat|sleep)\b/i;
+
 export const WHERE_IT_IS = /\b(?:where|address|located|location|find|directions?|street|get (?:to|there)|reach|how far)\b/i;
 
 /** What a change costs. */
@@ -14,7 +18,8 @@ export const WHO_MISSES =
   /\b(?:miss|missed|no[- ]show|(?:don't|do not|doesn't|didn't|not) (?:(?:show|turn) up|(?:just |simply )?come(?= *(?:$|[?.,!]|at all)))|stay away|forget to come)\b/;
 
 /** Somebody cancels, or moves late. */
-export const WHO_CANCELS = /\b(?:cancel\w*|call (?:it )?off|move it|reschedul\w*|chang(?:e|ing)|notice|late fee|back out|drop out)\b/;
+export const WHO_CANCELS =
+  /\b(?:cancel\w*|call(?:ing)? (?:it |\w+ )?off|move it|reschedul\w*|chang(?:e|ing)(?! (?:(?:the|a|my|our|his|her|your|into|out of) )*(?:bab(?:y|ies)|child|kids?|napp(?:y|ies)|diapers?|clothes|shoes|rooms?|tyres?|tires?|bandages?|dressings?|hair|colou?r|sheets|towels)\b)|notice|late fee|back out|drop out)\b/;
 
 /** What it costs not to come, or to come at another time: "what would you charge me if I cancelled". */
 export const CHARGED_FOR_A_CHANGE =
@@ -87,6 +92,10 @@ export const IS_OF_A_GENDER = /\b(?:is|'s) <staff> (?:an? )?(?:woman|man|lady|fe
 export const HOW_TO_GET_THERE =
   /\b(?:how (?:do|can|would|does|should) (?:i|we|you|one|people) (?:find|get to|reach|come to)\b(?! (?:out|hold|an? |rid))|directions|the way (?:to you|there))/i;
 /** What a house calls the way to it among its facts. */
+/** Whether one gets in and about inside, and what the house's facts on that are called. */
+export const HOW_TO_GET_IN =
+  /^(?!.*\b(?:borrow|lend|hire|rent|attendant|how many)\b).*(?:\b(?:is|are) (?:there|it) (?:an? |any |many )?(?:[a-z]+ )?(?:lifts?|elevators?|stairs|staircase|steps|step[- ]free|ramps?|upstairs)\b|\b(?:wheel ?chairs?|walking frame|zimmer|rollator|prams?|pushchairs?|strollers?|bugg(?:y|ies))\b.*\b(?:in|inside|up|door|doors|access|fits?|through|manage)\b|\b(?:get|come|go|fit|manage)\b.*\b(?:wheel ?chairs?|walking frame|zimmer|rollator|prams?|pushchairs?|strollers?|bugg(?:y|ies)|stairs|steps)\b)/i;
+export const OF_ACCESS = /\b(?:access|accessib\w*|getting in)\b/i;
 export const OF_THE_WAY = /\b(?:getting (?:there|here)|directions?|find(?:ing)? us|how to find|the way|transport|location)\b/i;
 
 /** What can be paid with is asked: "do you accept …". */
@@ -153,7 +162,8 @@ export const DONE_FOR_THEM =
 export const OF_THEIRS = /\b(?:i|i'm|i've|me|my|we|we're|we've|us|our|mine|ours|he|she|his|her|him)\b/i;
 
 /** Which services there are. */
-export const WHICH_SERVICES = /\b(?:what|which) (?:services|treatments|kinds?|sorts?|do you (?:do|offer))|\bwhat.*\boffer\b/;
+export const WHICH_SERVICES =
+  /\b(?:what|which) (?:services|treatments|(?:kinds?|sorts?)(?! of (?!(?:things?|services?|treatments?|visits?|appointments?|sessions?|lessons?|classes|work|jobs|stuff)\b)[a-z]+ )|do you (?:do|offer)(?! (?:if|when|with|about|once|after)\b))|\bwhat.*\boffer\b/;
 
 /** "Is that Tern Bay?" */
 export const IS_THIS = /\b(?:is (?:this|that)|am i (?:speaking|talking|through) (?:to|with)|have i (?:reached|got)|are you) (?:the )?([^.;?!]+)/i;
@@ -205,9 +215,16 @@ export const WHO_DOES = /^([a-z]{3,})(?:ers?|ists?)$/;
 
 export const ASKS_MONEY = /\b(?:how much|costs?|prices?|charges?|fees?|the least|expensive|pay for)\b/i;
 
-/** A line that speaks of money, or of paying less. */
-export const OF_LESS_MONEY =
+/** A line that speaks of money at all. */
+export const SPEAKS_OF_SUMS =
   /[$€£]\s?\d|\b(?:pay|pays|paid|paying|price|prices|priced|cost|costs|cheap\w*|discount\w*|reduc\w*|concession\w*|half|free|percent|per cent|less|off|charge[ds]?|fees?|refund\w*|money|voucher\w*|vouchers|packages?|dollars?|euros?|pounds?|rate|rates|deal|deals|offer|offers|loyalty|card|cards|bundle|course)\b|%/i;
+
+/** A line that speaks of paying less. */
+export const OF_LESS_MONEY =
+  /[$€£]\s?\d|\b(?:cheap\w*|discount\w*|reduc\w*|concession\w*|half|free|percent|per cent|less|off|refund\w*|voucher\w*|packages?|dollars?|euros?|pounds?|rates?|deals?|offers?|loyalty|(?:stamp|student|gold|senior|concession|points|member\w*) cards?|bundle|course|pass(?:es)?|saves?|same price|full price|extra)\b|%/i;
+
+/** What a limit of the house is on, where it is what is taken off a price. */
+export const OFF_THE_PRICE = /\b(?:discounts?|reductions?|prices?)\b/i;
 
 /** What it is that is had for the money: "and what do I get for that". */
 export const WHAT_ONE_GETS = /\bwhat (?:do|would|will|does|can) (?:i|we|you|one|he|she|they) get\b/i;

@@ -159,6 +159,14 @@ export const NEEDED_ON_ITS_DAY =
 export const WANTS_GUIDANCE =
   /\b(?:i|we|he|she|they) (?:'d like|would like|need|want|am looking for|are looking for)(?: some| a bit of| your| proper| professional)* (?:guidance|advice|help|support)\W*$/;
 
+/** What it costs, or what comes of it, if somebody calls off what they have, or does not come. */
+export const WHAT_IF_I_CANCEL =
+  /\b(?:if|when|say|suppose) (?:i|we|he|she|somebody|someone)(?: (?:have|had|need|want|were) to| should| just| suddenly| must)* (?:cancel|call (?:it|that|this|[^.;?!]{0,20}) ?off|call off|don't (?:come|show|turn up|make it)|do not come|can't (?:come|make it)|miss|back out|pull out|drop out|change (?:my|our) minds?|forget (?:it|to come|my))\b[^.;!]*?\b(?:what|how much|will|do|does|would|is|am|are|must) (?:do |will |would |is |happens|i |we |you |there )*(?:i |we )?(?:owe|pay|have to pay|charge|charged|cost|lose|fee|a fee|happens?)\b|\b(?:what|how much) (?:do|will|would|does|must|is|happens|am|are)\b[^.;?!<]{0,24}\b(?:owe|pay|charged?|cost|lose|happens?|fee)\b[^.;?!]{0,16}\b(?:if|when) (?:i|we)(?: (?:have|need) to| just)* (?:cancel|call (?:it )?off|don't (?:come|show|turn up|make it)|can't (?:come|make it)|miss|back out|pull out|drop out)\b/;
+
+/** What somebody has on besides, told before what they ask: "I've a game that evening, can I …". */
+export const HAS_SOMETHING_ON =
+  /^\W*(?:i|we|he|she|they)(?:'ve| have|'s| has)(?: got)? (?:a|an|my|our|his|her|their|the) (?:big |important |school |work |first |[a-z]+'s )?(?:game|match|race|party|wedding|meeting|exam|interview|flight|concert|recital|tournament|performance|shoot|presentation|date|funeral|holiday|trip|run|marathon|training|practice)\b(?: (?:<(?:day|time)>|on|in|at|that|this|coming up|soon|later|after|then|the same|[a-z]+day|morning|afternoon|evening|night))*(?:\s*[,.;]\s*(?=(?:can|could|may|is|do|does|should|will|would|am|are|what|how)\b)|\W*$)/;
+
 /** Whether somebody may come on a day and at a time that they name. */
 export const COMES_THEN =
   /\b(?:can|could|may) (?:i|we|he|she|my \w+) (?:please )?(?:come|be seen|get|pop|stop|drop|nip)(?: (?:in|by|over|along|round|down))?\b[^.?!]*(?:<time>[^.?!]*<day>|<day>[^.?!]*<time>)|<day>,? (?:can|could|may) (?:i|we) (?:start|begin|come|be there)\b[^.?!]*<time>/;
