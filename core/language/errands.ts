@@ -532,6 +532,7 @@ const OF_ALL_OF_IT = new Set([
   "errand/move/with-them-instead",
   "errand/move/sooner-than",
   "errand/cancel/has-but",
+  "errand/cancel/drops-one",
   "errand/ask-policy/what-if-i-cancel",
   "errand/move/let-it-be",
   "errand/move/cannot-make-theirs",

@@ -20,7 +20,7 @@ export const LONGEST_READ = 2000;
  * so that a place found here is a place in what was said.
  */
 export function normalise(raw: string): Said {
-  const cut = raw.length > LONGEST_READ ? raw.slice(0, LONGEST_READ) : raw;
+  const cut = raw.slice(0, LONGEST_READ);
   let norm = "";
   for (let i = 0; i < cut.length; i++) {
     const code = cut.charCodeAt(i);

@@ -24,6 +24,9 @@ import { SPEAKS_OF_MONEY } from "./packs/en/talk.ts";
 import { eachMatch } from "./patterns.ts";
 import * as turns from "./packs/en/turns.ts";
 
+/** Whether a visit is named that is not said to be theirs: "a massage, but Thursday is no good". */
+const namesNew = (before: string): boolean => NAMES_A_VISIT.test(before.replace(signs.CALLED_OURS, " "));
+
 /** "I have a massage on Friday that I can't make, is there anything on Saturday". */
 const cannotAndElse = (masked: string): boolean => {
   const m = signs.HAS_AND_CANNOT.exec(masked);
@@ -749,6 +752,8 @@ const TURNS: readonly Turn[] = [
     from: ["move"],
     when: (g) => !g.sign && signs.NIP_IN.test(g.masked) && !signs.OF_A_CHANGE.test(g.masked),
   },
+  // "I've got a colour on the 4th and a blow-dry on Saturday, drop the blow-dry".
+  { is: "cancel/drops-one", open: true, from: ["book", "message", "none", "move", "ask-mine", "cancel"], when: has(signs.DROPS_ONE) },
   // "If I call off tomorrow's appointment, what do I owe": nothing is called off yet.
   {
     is: "ask-policy/what-if-i-cancel",
@@ -812,7 +817,7 @@ const TURNS: readonly Turn[] = [
         (g.open && turns.CANNOT_THEN.test(g.masked)) ||
         (g.open && /<(?:phone|email)>/.test(g.said) && turns.BUSY_THEN.test(g.masked))) &&
         !wishesBefore(g.masked)) ||
-      (g.open && NO_GOOD_BUT.test(g.masked) && !NAMES_A_VISIT.test(g.masked.slice(0, g.masked.search(NO_GOOD_BUT)))),
+      (g.open && NO_GOOD_BUT.test(g.masked) && !namesNew(g.masked.slice(0, g.masked.search(NO_GOOD_BUT)))),
   },
   // "Oh wait, I meant move": which deed it is, and nothing else.
   ...(["cancel", "book", "move"] as const).map((deed): Turn => ({

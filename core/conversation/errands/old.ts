@@ -24,7 +24,7 @@ export function applyOld(task: MoveTask | CancelTask | MineTask, reading: Readin
   }
   // "Bring the clean forward to the day of the filling": what it is to come beside is not the one that is moved.
   const spoken = ofKind(reading.found, "service");
-  const beside = task.errand === "move" && spoken.length > 1 ? spoken.filter((s) => BESIDE_ANOTHER.test(reading.text.slice(0, s.start))) : [];
+  const beside = task.errand === "move" ? spoken.filter((s) => BESIDE_ANOTHER.test(reading.text.slice(0, s.start))) : [];
   const named = spoken.filter((s) => !beside.includes(s));
   // "Cancel science, keep English".
   const kept = named.filter((s) => KEEPS.test(reading.said.slice(0, s.start)));

@@ -7,6 +7,7 @@ import {
   WHAT_DO_YOU_DO,
   WHAT_TO_BRING,
   WHICH_OR_WHAT,
+  A_KIND_OF_THING,
   WHICH_SERVICES,
   OF_ITS_LENGTH,
 } from "../../language/packs/en/asked.ts";
@@ -159,7 +160,7 @@ export function service(t: Turn, reading: Reading): boolean {
     if (rightPlace(t, reading)) return done();
   }
   // "My neck is stiff, what would you suggest": what there is to choose from; which of it is theirs to say.
-  if (!t.state.task && named.length === 0 && SEEKS.test(text)) {
+  if (!t.state.task && named.length === 0 && SEEKS.test(text) && !A_KIND_OF_THING.test(text)) {
     services(t);
     t.expect("service");
     t.state.asking = "book";

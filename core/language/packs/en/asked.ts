@@ -162,6 +162,10 @@ export const DONE_FOR_THEM =
 export const OF_THEIRS = /\b(?:i|i'm|i've|me|my|we|we're|we've|us|our|mine|ours|he|she|his|her|him)\b/i;
 
 /** Which services there are. */
+/** A kind of something that is no service is asked for: "what kind of pillow". */
+export const A_KIND_OF_THING =
+  /\b(?:what|which) (?:kinds?|sorts?|types?|brands?|makes?) of (?!(?:things?|services?|treatments?|visits?|appointments?|sessions?|lessons?|classes|work|jobs|stuff)\b)[a-z]+/;
+
 export const WHICH_SERVICES =
   /\b(?:what|which) (?:services|treatments|(?:kinds?|sorts?)(?! of (?!(?:things?|services?|treatments?|visits?|appointments?|sessions?|lessons?|classes|work|jobs|stuff)\b)[a-z]+ )|do you (?:do|offer)(?! (?:if|when|with|about|once|after)\b))|\bwhat.*\boffer\b/;
 

@@ -167,6 +167,13 @@ export const WHAT_IF_I_CANCEL =
 export const HAS_SOMETHING_ON =
   /^\W*(?:i|we|he|she|they)(?:'ve| have|'s| has)(?: got)? (?:a|an|my|our|his|her|their|the) (?:big |important |school |work |first |[a-z]+'s )?(?:game|match|race|party|wedding|meeting|exam|interview|flight|concert|recital|tournament|performance|shoot|presentation|date|funeral|holiday|trip|run|marathon|training|practice)\b(?: (?:<(?:day|time)>|on|in|at|that|this|coming up|soon|later|after|then|the same|[a-z]+day|morning|afternoon|evening|night))*(?:\s*[,.;]\s*(?=(?:can|could|may|is|do|does|should|will|would|am|are|what|how)\b)|\W*$)/;
 
+/** A visit that somebody calls theirs. */
+export const CALLED_OURS = /\b(?:my|our|his|her|their) (?:[a-z]+ )?(?:<service>|(?:appointment|visit|session|lesson|booking)\b)/g;
+
+/** Of what they have, one is dropped: "I've got a colour and a blow-dry, drop the blow-dry". */
+export const DROPS_ONE =
+  /\b(?:drop|scrap|ditch|skip|lose) (?:the|my|our) (?:<service>|<day>(?:'s)? (?:one\b|<service>)|(?:first|second|later|earlier) one\b)[^.?!]*\b(?:keep|leave)\b|\b(?:i|we)(?:'ve| have)(?: got| booked)?\b[^?!]*<(?:service|day)>[^?!]*[,.;] ?(?:please |so |could you |can you )*(?:drop|scrap|ditch|skip|lose) (?:the|my|our) (?:<service>|<day>)/;
+
 /** Whether somebody may come on a day and at a time that they name. */
 export const COMES_THEN =
   /\b(?:can|could|may) (?:i|we|he|she|my \w+) (?:please )?(?:come|be seen|get|pop|stop|drop|nip)(?: (?:in|by|over|along|round|down))?\b[^.?!]*(?:<time>[^.?!]*<day>|<day>[^.?!]*<time>)|<day>,? (?:can|could|may) (?:i|we) (?:start|begin|come|be there)\b[^.?!]*<time>/;
@@ -454,7 +461,7 @@ export const WHAT_THEY_GET =
 
 /** What they booked, and how it is to be instead. */
 export const BOOKED_BUT_INSTEAD =
-  /\b(?:i|we)(?:'ve| have|'d| had)?(?: already)? (?:booked|scheduled|got|have) (?:in )?(?:an? |the |my |our )?(?:<service>|appointment|visit|booking|session|lesson)(?: (?:with |for |on |at )*<(?:staff|day|time|length)>)+[\s,;.-]+(?:and |but |so )?(?:can|could|may|might|would)\b[^.?!]*\b(?:instead|rather)\b(?! of)/;
+  /\b(?:i|we)(?:(?:'m| am|'re| are) (?:down|booked(?: in)?|in)|(?:'ve| have|'d| had)?(?: already)? (?:booked|scheduled|got|have) (?:in )?(?:an? |the |my |our )?(?:<service>|appointment|visit|booking|session|lesson))(?: (?:with |for |on |at )*<(?:staff|day|time|length)>)+[\s,;.-]+(?:and |but |so )?(?:can|could|may|might|would)\b[^.?!]*\b(?:instead|rather)\b(?! of)/;
 
 /** One of what they have is to stay, and nothing else. */
 export const KEEPS_ONLY = /\b(?:only|just) (?:want|need|wish|would like|like) to keep\b|^\W*(?:please )?keep (?:only|just)\b/;
