@@ -133,6 +133,26 @@ describe("a question of something that has a line", () => {
   });
 });
 
+describe("what was offered", () => {
+  it.each(["that's no good", "those are no use to me", "they don't work either", "nah, we've got choir practice at eleven"])("may be refused: %s", (says) => {
+    const t = backs("a first visit with Fiona on Tuesday", says);
+    expect(t.state.expects).not.toBe("name");
+    expect(t.state.task).not.toHaveProperty("hold");
+  });
+
+  it("is taken where either would do", () => {
+    expect(backs("a first visit with Fiona on Tuesday", "either is fine").state.expects).toBe("name");
+  });
+});
+
+describe("what is said in the words of a place", () => {
+  it("begins with a first visit for a back that is gone, and says no goodbye", () => {
+    const t = backs("hey mate, me back's completely stuffed", "never been to you");
+    expect(t.state.status).toBe("open");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "first" });
+  });
+});
+
 it("what has happened to something of theirs, and whether it can be mended, is a visit for it", () => {
   const t = hair("my highlights have gone orange after a home dye, could you put it right", "yes");
   expect(t.state.task).toMatchObject({ errand: "book" });

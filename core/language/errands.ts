@@ -487,7 +487,7 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   if (top.errand === "out-of-scope" && /<(?:service|staff)>/.test(masked) && (named || top.sure < 0.9)) {
     const signed = cued.find((c) => c.errand !== "thanks-bye");
     if (signed) return { read: { ...signed, sure: 0.5 }, subject: null };
-    const next = list.find((g) => g.errand !== "out-of-scope" && g.errand !== "none");
+    const next = list.find((g) => !["out-of-scope", "none", "thanks-bye"].includes(g.errand));
     return { read: next && next.sure >= 0.1 ? { errand: next.errand, rule: `errand/${next.label}/examples`, at: 0, sure: next.sure } : null, subject: null };
   }
   // Where the sentences waver, a plain sign of what they hold possible weighs more.

@@ -2,7 +2,7 @@ import { isName } from "./called.ts";
 import { distance } from "fastest-levenshtein";
 import { KIN_WORDS, SENTENCE_WORDS } from "./packs/en/vocabulary.ts";
 import { BEFORE_A_FIGURE, NUMBERED } from "./packs/en/signs.ts";
-import { DIGIT_WORDS, HAS_IT_DONE, MONTH_WORDS, ONES_OWN, PLAIN_WORDS, WEEKDAY_WORDS, WRITTEN_SHORT } from "./packs/en/words.ts";
+import { DIGIT_WORDS, HAS_IT_DONE, MONTH_WORDS, ONES_OWN, PLAIN_WORDS, TROUBLES, WEEKDAY_WORDS, WRITTEN_SHORT } from "./packs/en/words.ts";
 import { eachMatch } from "./patterns.ts";
 import { normalise, type Said, type Token } from "./text.ts";
 
@@ -79,12 +79,14 @@ export function spell(text: string, own: (word: string) => boolean, naming = fal
     }
     const written = WRITTEN_SHORT[t.text] ?? LETTER_WORDS[t.text];
     const short = written !== undefined && callsSomebody(raw, i, own, naming) ? undefined : written;
-    // "Me mum", "do me eyebrows": said for "my".
+    // "Me mum", "do me eyebrows", "me back's gone": said for "my".
+    const thing = next?.text.replace(/'s$/, "") ?? "";
+    const troubles = next?.text === "back's" || TROUBLES.has(raw.tokens[i + 2]?.text ?? "");
     if (
       t.text === "me" &&
       next &&
       raw.norm.slice(t.end, next.start) === " " &&
-      (ONES_OWN.has(next.text) || (next.text === "back" && HAS_IT_DONE.has(raw.tokens[i - 1]?.text ?? "")))
+      (ONES_OWN.has(thing) || (thing === "back" && (troubles || HAS_IT_DONE.has(raw.tokens[i - 1]?.text ?? ""))))
     )
       edits.push({ start: t.start, end: t.end, word: "my" });
     // "Sports n relax": between two words.

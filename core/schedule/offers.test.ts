@@ -53,6 +53,25 @@ describe("offers", () => {
     for (const o of second.offers) expect(first.offers.some((f) => f.startMin === o.startMin && f.staff === o.staff)).toBe(false);
   });
 
+  it("stand an hour from what was refused while there is such, and closer where there is not", () => {
+    const days = on("2027-03-04");
+    const apart = (a: readonly { startMin: number }[], b: readonly { startMin: number }[]): number =>
+      Math.min(...a.flatMap((x) => b.map((y) => Math.abs(x.startMin - y.startMin))));
+    const first = offer({ days }, { service: "taping", lengthMin: 15 }).offers;
+    const second = offer({ days }, { service: "taping", lengthMin: 15, not: first }).offers;
+    expect(second).toHaveLength(3);
+    expect(apart(second, first)).toBeGreaterThanOrEqual(60);
+    // What somebody else has taken meanwhile was not turned down: what is beside it will do.
+    const lost = offer({ days }, { service: "taping", lengthMin: 15, not: first.map((o) => ({ ...o, lost: true })) }).offers;
+    expect(apart(lost, first)).toBeLessThan(60);
+    // In an hour there is no other hour.
+    const narrow = { days, time: { fromMin: 600, toMin: 645, toIs: "start" as const } };
+    const [only] = offer(narrow, { service: "taping", lengthMin: 15 }).offers;
+    const beside = offer(narrow, { service: "taping", lengthMin: 15, not: only ? [only] : [] }).offers;
+    expect(beside.length).toBeGreaterThan(0);
+    expect(beside.map((o) => o.startMin)).not.toContain(only?.startMin);
+  });
+
   it("keep the time of day on another day rather than the day at another time of day", () => {
     const r = offer({ days: on("2027-03-05"), time: { fromMin: 1020 } });
     expect(r.fit).toBe("near");

@@ -36,8 +36,8 @@ export interface OfferRequest {
   most?: number;
   /** The appointment that is being moved: its id in the calendar, and where it stands. */
   own?: { id: string; staff: string; startMin: EpochMin; lengthMin?: number };
-  /** Openings that were refused already. */
-  not?: readonly { startMin: EpochMin; staff: string }[];
+  /** Openings that were refused already, or lost to somebody else: what is offered instead of a refused one stands apart from it, where there is such. */
+  not?: readonly { startMin: EpochMin; staff: string; lost?: boolean }[];
   /** The person whom the client saw last. */
   lastStaff?: string;
   /** The desk may book without notice. */
@@ -93,6 +93,7 @@ export function findOffers(house: House, calendar: Calendar, now: EpochMin, requ
   const bounds = bookingBounds(house, now);
   const span = wishSpan(wish.days, bounds.firstDay, bounds.lastDay);
   const search = searchOf(house, now, { ...request, ...(wish.staff ? { staff: wish.staff } : {}) });
+  const refused = wish.time?.nearMin === undefined ? (request.not ?? []).flatMap((o) => (o.lost ? [] : [o.startMin])) : [];
   const scan = new Scan(house, request.own ? calendar.without([request.own.id]) : calendar, request);
   if (search) {
     const exact = wish.time?.fromMin !== undefined && wish.time.fromMin === wish.time.toMin;
@@ -102,7 +103,7 @@ export function findOffers(house: House, calendar: Calendar, now: EpochMin, requ
     const perDay = wish.time?.nearMin === undefined ? w.day : w.dayNear;
     const otherDays = days.length > 1 && !wish.days?.soonest;
     const least = (day: DayNumber): number => (day - span.from) * perDay;
-    const offers = choose(days, least, (day) => scan.inside(search, day, least(day)), exact ? Math.min(2, most) : most, otherDays);
+    const offers = choose(days, least, (day) => scan.inside(search, day, least(day)), exact ? Math.min(2, most) : most, otherDays, refused);
     if (offers.length > 0) {
       // Where an hour was named the nearest comes first; else they come as the day goes.
       if (wish.time?.nearMin === undefined) offers.sort(soonest);
@@ -118,7 +119,7 @@ export function findOffers(house: House, calendar: Calendar, now: EpochMin, requ
   const days: DayNumber[] = [];
   for (let day = from; day <= to; day++) if (!rulesOut(wish.days, day)) days.push(day);
   days.sort((a, b) => least(a) - least(b) || a - b);
-  const offers = choose(days, least, (day) => scan.near(anyone, day, least(day)), most, false).sort(soonest);
+  const offers = choose(days, least, (day) => scan.near(anyone, day, least(day)), most, false, refused).sort(soonest);
   return { offers, fit: offers.length > 0 ? "near" : "none", why, seen: scan.seen };
 }
 
@@ -248,7 +249,8 @@ function unusableMin(needs: Search["needs"], gap: { fromMin: EpochMin; toMin: Ep
 
 /**
  * Chooses by cost, and apart from each other: on other days where the wish is open as to the day, else two hours, an
- * hour, half an hour apart, until there are two. Days are looked at in the order of the least that they could cost, and
+ * hour, half an hour apart, until there are two; and as far from what was refused, a quarter of an hour beside it being no
+ * other hour. Days are looked at in the order of the least that they could cost, and
  * no further than is needed to know that nothing better comes.
  */
 function choose(
@@ -257,6 +259,7 @@ function choose(
   scan: (day: DayNumber) => Candidate[],
   most: number,
   otherDays: boolean,
+  refused: readonly EpochMin[],
 ): Opening[] {
   const pool: Candidate[] = [];
   const opened = new Map<Candidate, Opening | null>();
@@ -269,10 +272,14 @@ function choose(
     return made;
   };
   const picks: { c: Candidate; o: Opening }[] = [];
-  for (const apart of otherDays ? (["day", 120, 60, 1] as const) : ([120, 60, 30, 1] as const)) {
+  const steps = otherDays ? (["day", 120, 60, 1] as const) : ([120, 60, 30, 1] as const);
+  const stages = (refused.length > 0 ? [60, 30, 1] : [1]).flatMap((off) => steps.map((apart) => ({ off, apart })));
+  for (const { off, apart } of stages) {
     for (;;) {
       if (picks.length >= most) break;
-      const clear = (c: Candidate): boolean => picks.every((p) => (apart === "day" ? p.c.day !== c.day : Math.abs(p.c.startMin - c.startMin) >= apart));
+      const clear = (c: Candidate): boolean =>
+        picks.every((p) => (apart === "day" ? p.c.day !== c.day : Math.abs(p.c.startMin - c.startMin) >= apart)) &&
+        refused.every((at) => Math.abs(at - c.startMin) >= off);
       const bound = next < days.length ? least(days[next] as DayNumber) : Infinity;
       const best = cheapest(pool, clear, openOf);
       if (best && best.cost < bound) picks.push({ c: best, o: openOf(best) as Opening });

@@ -56,6 +56,7 @@ import {
   BEGINS,
   BUSY_BEFORE,
   BUSY_WITH,
+  WILL_NOT_DO_AT_ALL,
   CORRECTS,
   EVENT,
   AND_AFTER_IT,
@@ -562,8 +563,11 @@ export function whenBusy(said: Said, found: readonly Found[]): Found[] {
   const hours: readonly Found[] = found.filter((f) => f.kind === "time");
   const busy = hours.filter((f) => BUSY_BEFORE.test(said.norm.slice(Math.max(0, f.start - 70), f.start)));
   // "A massage on Friday, I've got a meeting at two": nor is it where a day was wished for before it.
-  const dayBefore = (f: Found): boolean => found.some((d) => d.kind === "day" && !d.not && d.end <= f.start && /[,.;:!?]/.test(said.norm.slice(d.end, f.start)));
-  const sole = (f: Found): boolean => BUSY_WITH.test(said.norm.slice(Math.max(0, f.start - 40), f.start)) && dayBefore(f);
+  const dayBefore = (f: Found): boolean =>
+    found.some((d) => d.kind === "day" && !d.not && d.end <= f.start && /[,.;:!?]/.test(said.norm.slice(d.end, f.start)));
+  // "That's no good, got training at six": and what was offered is refused for it.
+  const refused = (f: Found): boolean => WILL_NOT_DO_AT_ALL.test(said.norm.slice(0, f.start));
+  const sole = (f: Found): boolean => BUSY_WITH.test(said.norm.slice(Math.max(0, f.start - 40), f.start)) && (dayBefore(f) || refused(f));
   return busy.length === hours.length && !busy.every(sole) ? [...found] : found.filter((f) => !busy.includes(f));
 }
 

@@ -23,11 +23,15 @@ export const AND_NOT_THEN = /(?:,|\band\b|\binstead,?)\s+not\s+(?:on |for |the |
 
 /** Before an hour at which somebody is busy with something else: "I'm on the school run at", "we've got a meeting at". */
 export const BUSY_BEFORE =
-  /(?:^|[,.;:!?]\s*|\b(?:because|since|as|but|and|so) )(?:i|we|he|she|they)(?:(?:'m|'re|'s| am| are| is) (?:(?:on|in) (?:the |a |an |my )?(?:[a-z]+ run|duty|call|court|class|meetings?|lectures?|training|theatre|surgery)|at (?:the |my )?(?:school|work|office|gym|dentist'?s?|nursery|church|mosque|temple)|(?:teaching|working|picking|dropping|collecting|busy|flying|catching|taking)\b)[a-z ]{0,24}|(?:'ve got|'s got| have got|'ve| have| has) (?:to (?:be|go|pick|drop|collect|take|fetch|leave)\b[a-z ]{0,24}|(?:a |an |my |the |another )?[a-z ]{0,12}(?:meeting|call|class|lecture|shift|train|flight|bus|ferry|exam|interview|appointment|lesson|practice|rehearsal|game|match|tournament|recital|wedding|party|ceremony|viewing|funeral|audition|race|concert|graduation|service)))[a-z ]{0,12}$/;
+  /(?:^|[,.;:!?]\s*|\b(?:because|since|as|but|and|so) )(?:i|we|he|she|they)(?:(?:'m|'re|'s| am| are| is) (?:(?:on|in) (?:the |a |an |my )?(?:[a-z]+ run|duty|call|court|class|meetings?|lectures?|training|theatre|surgery)|at (?:the |my )?(?:school|work|office|gym|dentist'?s?|nursery|church|mosque|temple)|(?:teaching|working|picking|dropping|collecting|busy|flying|catching|taking)\b)[a-z ]{0,24}|(?:'ve got|'s got| have got|'ve| have| has) (?:to (?:be|go|pick|drop|collect|take|fetch|leave)\b[a-z ]{0,24}|(?:a |an |my |the |another )?[a-z ]{0,12}(?:meeting|call|class|lecture|shift|train|flight|bus|ferry|exam|interview|appointment|lesson|practice|rehearsal|game|match|tournament|recital|wedding|party|ceremony|viewing|funeral|audition|race|concert|graduation|training|choir|church|service)))[a-z ]{0,12}$|(?:^|[,.;:!?]\s*|\b(?:because|since|as|but|and|so|cause|cos) )(?:i've |we've )?got [a-z ]{0,16}(?:meeting|call|class|lecture|shift|train|flight|bus|ferry|exam|interview|practice|rehearsal|game|match|tournament|recital|party|training|choir|church|school|work|uni|footy|football|netball|soccer|rugby)[a-z ]{0,12}$/;
+
+/** What was offered is refused. */
+export const WILL_NOT_DO_AT_ALL =
+  /^\W*(?:no|nah|nope|sorry|not (?:really|possible))\b(?! (?:later|earlier|sooner|before|after))|\b(?:(?:that|those|none|neither|they|it|this)(?:'s| is| are|'re)? ?(?:of (?:those|them) ?)?(?:is |are )?(?:no (?:good|use)|not (?:good|possible|great|going to work)|out|useless|too (?:early|late)|(?:doesn't|don't|won't|wouldn't) (?:work|suit|do))|(?:can't|cannot) (?:do|make|manage) (?:that|those|any|either|it)|no good|won't work)\b/;
 
 /** What somebody is busy with that can be no visit here: the hour of it is no wish, though no other is named. */
 export const BUSY_WITH =
-  /\b(?:meeting|call|shift|train|flight|bus|ferry|exam|interview|rehearsal|game|match|tournament|recital|wedding|party|ceremony|viewing|funeral|audition|race|concert|graduation)[a-z ]{0,12}$/;
+  /\b(?:meeting|call|shift|train|flight|bus|ferry|exam|interview|rehearsal|game|match|tournament|recital|wedding|party|ceremony|viewing|funeral|audition|race|concert|graduation|training|choir|church|practice|footy|football|netball|soccer|rugby)[a-z ]{0,12}$/;
 
 /** Right before a day: what comes after it. */
 export const AFTER = /(?<!\b(?:not|no|or) )\b(?:after|later than)\s+(?:the |this )*$/;

@@ -6,7 +6,7 @@ export const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
   {
     value: "none",
     pattern:
-      /\b(?:neither|none|not (?:any|either|those|these)(?!,? (?:but |something |a bit |any )?(?:later|earlier|sooner)\b)|not keen on either) ?(?:of (?:those|them|these))?\b|\b(?:those|they|these|that) (?:don't|doesn't|do not|won't|wouldn't) (?:work|suit|do)\b|\bnone of (?:those|them|these)\b|\b(?:can't|cannot|can not|couldn't|won't|don't|do not) (?:do|make|manage|take|like|want|come (?:at|on|to)|fit)(?: it)?(?: at| to| on)? (?:any|either) of (?:those|them|these)\b|\b(?:both|all)(?: of (?:those|them|these))? (?:don't|do not|won't|are no good|are bad|are out|are impossible)(?: (?:work|suit|do|fit))?(?: (?:for )?(?:me|us))?(?=\W*$)|\bsomething else\b|\b(?:is (?:that|this)|are (?:those|these|they)) (?:all|the only (?:ones?|times?|slots?))\b/g,
+      /\b(?:neither|none|not (?:any|either|those|these)(?!,? (?:but |something |a bit |any )?(?:later|earlier|sooner)\b)|not keen on either) ?(?:of (?:those|them|these))?\b|\b(?:those|they|these|that) (?:don't|doesn't|do not|won't|wouldn't) (?:work|suit|do)\b|\bnone of (?:those|them|these)\b|\b(?:those|they|these|that)(?:'s| is| are|'re)(?: all| both| really| just)? (?:no (?:good|use)|useless|impossible|not (?:good|possible|any good|going to work|gonna work))(?: (?:for|to) (?:me|us))?(?! (?:at|on|for) (?:\d|the))|\b(?:can't|cannot|can not|couldn't|won't|don't|do not) (?:do|make|manage|take|like|want|come (?:at|on|to)|fit)(?: it)?(?: at| to| on)? (?:any|either) of (?:those|them|these)\b|\b(?:both|all)(?: of (?:those|them|these))? (?:don't|do not|won't|are no good|are bad|are out|are impossible)(?: (?:work|suit|do|fit))?(?: (?:for )?(?:me|us))?(?=\W*$)|\bsomething else\b|\b(?:is (?:that|this)|are (?:those|these|they)) (?:all|the only (?:ones?|times?|slots?))\b/g,
   },
   {
     value: "first",
@@ -33,7 +33,7 @@ export const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
   {
     value: "any",
     pattern:
-      /\b(?:either(?: one| of (?:those|them|these))?(?: is| works| will do)?(?=\W*$|[,.;!?]| (?:is|works|will|would|suits?|please|then|for me|fine|ok|good)\b)|any of (?:those|them|these)|any ?time(?: is| works| will do)?(?= (?:fine|good|ok)|[.,! ]*$)|whichever(?! (?:day|time|date|week|hour|(?:one )?is the|of)\b|'s the\b)|whatever(?: (?:you have|you've got|works|is free|suits you|is there))|surprise me|you (?:choose|pick|decide)|both (?:work|are fine))\b/g,
+      /\b(?:(?<!(?:n't|\bnot|\bno good|\bno use)\b[^.;?!]{0,24})either(?: one| of (?:those|them|these))?(?: is| works| will do)?(?=\W*$|[,.;!?]| (?:is|works|will|would|suits?|please|then|for me|fine|ok|good)\b)|any of (?:those|them|these)|any ?time(?: is| works| will do)?(?= (?:fine|good|ok)|[.,! ]*$)|whichever(?! (?:day|time|date|week|hour|(?:one )?is the|of)\b|'s the\b)|whatever(?: (?:you have|you've got|works|is free|suits you|is there))|surprise me|you (?:choose|pick|decide)|both (?:work|are fine))\b/g,
   },
 ];
 

@@ -111,18 +111,19 @@ export const A_GENDER = /^(?:wom[ae]n|female|lady|ladies|m[ae]n|male|guy|bloke|c
 
 /** A woman or a man is wished for. */
 export const WOMAN_OR_MAN =
-  /\b(?:(?:a |any |the )?(?:woman|women|female|lady)|(?:a |any |the )?(?:man|male|guy|gentleman|bloke|chap|fella)|(?:any|one|either|some) of (?:the|your) (?:ladies|women|girls|men|guys|lads|gentlemen))\b/g;
+  /\b(?:(?:a |any |the )?(?:woman|women|female|lady|sheila|lass)|(?:a |any |the )?(?:man|male|guy|gentleman|bloke|chap|fella)|(?:any|one|either|some) of (?:the|your) (?:ladies|women|girls|men|guys|lads|gentlemen))\b/g;
 
 /** Between two things with each of which something else is to be done. */
 export const ANOTHER_DEED = /\b(?:and|but|then)\b[^.;?!]*\b(?:book|cancel|move|reschedule|sign|keep|add|put|swap)\b/;
 
 /** Right before a word that says who a guest is. */
-export const OF_A_GUEST = /(?:\b(?:for|pregnant|old|older|young|that|this|another|my|other)|(?<!\bit)'s) (?:a )?$|\bfor an? (?:(?!with\b|by\b|from\b)[a-z]+ ){1,3}$/;
+export const OF_A_GUEST =
+  /(?:\b(?:for|pregnant|old|older|young|that|this|another|my|other)|(?<!\bit)'s) (?:a )?$|\bfor an? (?:(?!with\b|by\b|from\b)[a-z]+ ){1,3}$/;
 
 /** Right before what somebody does not wish for. */
 export const NOT_A = /\b(?:not|no|never|anyone but|anybody but|except|other than|don't want|without|rather not)(?: (?:with|by|see|to see|have))* $/;
 
-export const A_WOMAN = /wom|female|lad(?:y|ies)|girls/;
+export const A_WOMAN = /wom|female|lad(?:y|ies)|girls|sheila|lass/;
 
 /** Words after which a person is spoken of. */
 export const BEFORE_PEOPLE = new Set("with by see ask tell let is does for and or from to".split(" "));

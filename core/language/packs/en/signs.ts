@@ -709,7 +709,7 @@ export const ANOTHERS_MONEY =
 
 /** A back that troubles somebody; by itself the word is said of much else. */
 export const OF_ONES_BACK =
-  /\b(?:about|with|hurts?|hurting|done|put|pulled|thrown|wrenched|in) (?:my|his|her) (?:lower |upper )?back(?:\b(?! ?(?:pack|yard|garden|door|seat|pocket|up)\b))|\b(?:my|his|her) (?:lower |upper )?back(?:'s| is| has| was) (?:been )?(?:gone|going|sore|killing|bad|stiff|out|playing up|in bits|awful|terrible)\b/i;
+  /\b(?:about|with|hurts?|hurting|done|put|pulled|thrown|wrenched|in) (?:my|his|her) (?:lower |upper )?back(?:\b(?! ?(?:pack|yard|garden|door|seat|pocket|up)\b))|\b(?:my|his|her) (?:lower |upper )?back(?:'s| is| has| was) (?:been )?(?:gone|going|sore|killing|bad|stiff|out|playing up|in bits|awful|terrible|(?:all |really |properly |totally |completely )?(?:buggered|knackered|stuffed|munted|crook|gammy|dodgy|seized|locked|shot|wrecked|ruined|a mess|in agony|in spasm|jacked|messed up|giving|acting up|spasming))\b/i;
 
 /** What ails an animal or somebody, told by what they do, or do not. */
 export const AILING =

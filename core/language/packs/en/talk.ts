@@ -290,7 +290,7 @@ export const IT_TO_BE =
   /\b(?:make|have|do|put|move|get) (?:it|that|this)(?: one)?\b[^.;?!]{0,16}<(?:day|time)>|\b(?:it|that|this)(?: one)? (?:be|happen|start)\b[^.;?!]{0,16}<(?:day|time)>|<time>(?: slot| one)?(?: still)? (?:open|free|available|possible|going|taken)\b|\b(?:could|can|would|might) (?:she|he|they|you) (?:take|see|do|have|fit|manage)(?: (?:me|us|him|her|them|it))?(?: in)? <(?:day|time)>|\b(?:could|can|may|might|would) (?:i|we) (?:start|begin|come)(?: in| then| instead| rather| maybe)? <(?:day|time)>/;
 
 /** Right before a part of somebody's body: "my lower". */
-export const OF_ONES_OWN = /\b(?:my|his|her|our|their) (?:(?:lower|upper|left|right|bad|poor|whole) )?$/i;
+export const OF_ONES_OWN = /\b(?:my|me|his|her|our|their) (?:(?:lower|upper|left|right|bad|poor|whole) )?$/i;
 
 /** Somebody else is to come along to what several come to. */
 export const BRINGS_ONE =

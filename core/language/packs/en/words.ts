@@ -380,6 +380,9 @@ export const PLAIN_WORDS = new Set([
 /** What stands before the family name of somebody who is spoken of with respect. */
 export const TITLES = new Set("dr doctor mr mrs ms miss mx nurse sister prof professor madam mdm sir puan encik dato".split(" "));
 
+/** What follows a part of the body that troubles somebody: "me back is". */
+export const TROUBLES = new Set("is has hurts aches kills keeps feels went gives gave".split(" "));
+
 /** What is so much one's own that "me" before it is said for "my": kin, and parts of the body. */
 export const ONES_OWN = new Set(
   (
