@@ -140,9 +140,27 @@ describe("what was offered", () => {
     expect(t.state.task).not.toHaveProperty("hold");
   });
 
+  it("need not be offered where the nearest will do", () => {
+    expect(tern("a relaxation massage with Nell tomorrow at ten past eleven or whatever is closest, an hour").state.task).toMatchObject({ hold: {} });
+    const strangers = tern("a relaxation massage with Nell on Friday at eleven or the nearest you have, an hour");
+    expect(strangers.state.task).not.toHaveProperty("hold");
+  });
+
+  it("leaves out the day on which they work", () => {
+    const t = backs("a remedial massage on Thursday, an hour", "sorry, make that Saturday, Thursday he's working");
+    expect(t.last).toMatch(/Saturday 6 March/);
+    expect(t.last).not.toMatch(/Thursday/);
+  });
+
   it("is taken where either would do", () => {
     expect(backs("a first visit with Fiona on Tuesday", "either is fine").state.expects).toBe("name");
   });
+});
+
+it("for whom it is tells nothing of which of several is meant", () => {
+  const spa = talksAt("twenty-third", "kestrel");
+  const t = spa("my husband and I would love a massage together on Saturday, it's his fiftieth");
+  expect(t.last).not.toMatch(/^(?:Would that be for|Is it) prenatal/i);
 });
 
 describe("what is said in the words of a place", () => {

@@ -85,6 +85,8 @@ export interface WishState {
   /** "Next Friday": two days of which one must be chosen. */
   ask?: DayNumber[];
   times?: FoundOf<"time">[];
+  /** What lies nearest to the hour that is wished for will do. */
+  orNearest?: boolean;
   /** The day was said by the name of its weekday: the same one a week on may do as well. */
   byName?: boolean;
   /** The stretch of days that was spoken of: a weekday that is named after it is one of them. */

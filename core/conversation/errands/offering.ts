@@ -159,6 +159,13 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
     waitFor(t, task, target, asked);
     return "asked";
   }
+  const nearest = task.wish.orNearest && found.fit === "near" && !still ? nearestOf(t, found.offers, wish) : undefined;
+  if (nearest) {
+    delete task.wish.orNearest;
+    take(t, task, nearest, target.places, target.own);
+    t.rule("take/the-nearest");
+    return "took";
+  }
   if (still) t.say("book/still-not", { wish: val(key, saidSource) });
   else if (found.fit !== "inside" && found.why) explain(t, found.why, target);
   const exact = wish.time?.fromMin !== undefined && wish.time.fromMin === wish.time.toMin && wish.time.nearMin !== undefined;
@@ -187,6 +194,19 @@ export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "as
   sayOffers(t, task, target, found.fit, still);
   return "asked";
 }
+
+/** "Five, or whatever is nearest": what lies nearest to that hour on the day that is wished for, with whom it is wished for. */
+function nearestOf(t: Turn, offers: readonly OfferView[], wish: Wish): OfferView | undefined {
+  const near = wish.time?.nearMin;
+  if (near === undefined) return undefined;
+  const local = (o: OfferView) => t.house.zone.toLocal(o.startMin);
+  const off = (o: OfferView): number => Math.abs(local(o).minute - near);
+  const [first] = offers.filter((o) => wantsDay(wish.days, local(o).day) && (!wish.staff || wish.staff.includes(o.staff))).sort((a, b) => off(a) - off(b));
+  return first && off(first) <= NEARBY_MIN ? first : undefined;
+}
+
+/** As near as this, in minutes. */
+const NEARBY_MIN = 60;
 
 /** "Monday at ten", said on a Monday that has no room then: next Monday at ten comes before other hours. */
 function aWeekOn(t: Turn, task: BookTask | MoveTask, wish: Wish, request: (w: Wish) => OfferRequest): OfferView[] {

@@ -22,6 +22,7 @@ import {
   OF_ONES_OWN,
   OF_THEIR_OWN,
   OF_OURS,
+  TOLD_OF_IT,
   SAID_OF_IT,
   SAME,
   SEVERAL_OF_US,
@@ -294,7 +295,8 @@ function named(a: Applying): void {
     const like = `${likeWhat(reading.text)} ${SAID_OF_IT.exec(reading.text.slice(0, several.start))?.[1] ?? ""}`.trim();
     const meant = kinds.length > 1 && like !== "" ? described(t.house, kinds, like) : null;
     // "My gran has this photo, it's ripped": of many that one word stands for, those that the rest of it speaks for.
-    const told = meant === null && kinds.length > MOST_NAMED ? likely(t.house, ofTheNeed(reading)).filter((id) => kinds.includes(id)) : [];
+    const speaks = OF_OURS.test(reading.said) || complains(reading.said) || TOLD_OF_IT.test(reading.said);
+    const told = meant === null && kinds.length > MOST_NAMED && speaks ? likely(t.house, ofTheNeed(reading)).filter((id) => kinds.includes(id)) : [];
     // "My phone went under a bus and the display is gone": what is told of theirs, rather than all that has one of its words.
     const ails = meant === null && !task.service && !task.among && OF_OURS.test(reading.said) ? likely(t.house, ofTheNeed(reading)) : [];
     if (ails.length > 0 && !ails.every((id) => kinds.includes(id))) {

@@ -1,7 +1,7 @@
 import { AFTER_OR_BEFORE, SOONER_DAY, THE_BEFORE } from "../../language/packs/en/doing.ts";
 import type { ReadContext } from "../../language/context.ts";
 import { ofKind, type ChoiceValue, type FoundOf } from "../../language/found.ts";
-import { ANY_SUCH_PART, BESIDE_ANOTHER, EITHER_OR, SOMEBODY_ELSE } from "../../language/packs/en/talk.ts";
+import { ANY_SUCH_PART, BESIDE_ANOTHER, EITHER_OR, OR_NEAREST, SOMEBODY_ELSE } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
 import { mondayOf, partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import type { AppointmentView, BookTask, MoveTask, WishState } from "../state.ts";
@@ -132,6 +132,8 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
       times.every((x) => x.value.kind === "same") && !task.hold && task.before === undefined && task.wish.times?.some((x) => x.value.kind !== "same");
     if (!asBefore) {
       task.wish.times = times;
+      if (OR_NEAREST.test(reading.said)) task.wish.orNearest = true;
+      else delete task.wish.orNearest;
       delete task.wish.atMin;
     }
   }

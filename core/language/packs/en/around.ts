@@ -10,7 +10,7 @@ export const NO_GOOD =
 
 /** What rules the day before it out: "doesn't work", "is no good", "I can't". */
 export const NOT_AFTER = new RegExp(
-  `^s?\\s*,?\\s*(?:${NO_GOOD}|(?:'?s|is|are|would be) too (?:soon|early|late|far)|i (?:can'?t|cannot|couldn'?t|won'?t be able)\\b(?! (?:do|make|manage|come|be there|have|start)\\b(?: (?:on|for|the|in|any|at))* (?:mon|tues?|wed|thur?s?|fri|sat|sun|tomorrow|\\d|morning|afternoon|evening|before|after|earlier|until|till)))`,
+  `^s?\\s*,?\\s*(?:${NO_GOOD}|(?:'?s|is|are|would be) too (?:soon|early|late|far)|(?:i|we|he|she|they)(?:'m|'re|'s| am| are| is| always| both)? (?:works?|working|at (?:work|school|college|nursery)|busy|away|tied up|in (?:class|court|surgery|school)|on (?:shift|call|duty))\\b(?! (?:from|until|till|at|after|before|mornings?|afternoons?|evenings?|nights?))|i (?:can'?t|cannot|couldn'?t|won'?t be able)\\b(?! (?:do|make|manage|come|be there|have|start)\\b(?: (?:on|for|the|in|any|at))* (?:mon|tues?|wed|thur?s?|fri|sat|sun|tomorrow|\\d|morning|afternoon|evening|before|after|earlier|until|till)))`,
 );
 
 /** A day, with or without an hour, that will not do, and another day or hour after it: what they have, and what they wish. */

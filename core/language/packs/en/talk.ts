@@ -485,6 +485,14 @@ export const PARTS_OF_SEVERAL = /\s*(?:[,;]\s*(?:and\b|then\b|but\b)?|\band then
 /** What is said of each of several visits. */
 export const FOR_EACH = /\b(?:for|with|at) (?:both|all|each)(?: (?:of (?:them|those)|two|three))?\W*$|^\W*(?:both|all|each)\b/i;
 
+/** Something is told of what was named: "this photo, it's ripped", "a bag with a broken zip". */
+export const TOLD_OF_IT =
+  /[,.;]\s*(?:it|he|she|they|that|this)(?:'s|'re| is| are| was| has| have| won't| doesn't| keeps?)\b|\bwith (?:an?|some|the) [a-z]+|\b(?:that|which|who)(?:'s| is| are| has| have| won't| doesn't| keeps?)\b|\bi'm [a-z]+|\b(?:pregnant|weeks|months|years old)\b/i;
+
+/** What lies nearest to an hour will do as well. */
+export const OR_NEAREST =
+  /\bor (?:(?:whatever|whichever|anything)(?:'s| is)? (?:(?:the )?(?:nearest|closest)|near(?:by)?|close(?: to (?:it|that))?)|(?:the )?(?:nearest|closest)(?: (?:to (?:it|that)|you(?:'ve| have)(?: got)?|there is|one|time|slot))?|as (?:near|close) (?:to (?:it|that) )?as (?:you can|possible)|(?:there|near) ?abouts?)\b/i;
+
 /** What others said or did is told, and nothing wished. */
 export const SAYS_OF_OTHERS = /\b(?:my|our|a|the) (?:[a-z]+ ){1,2}(?:said|says|told|mentioned|recommended|suggested|swears|sent|goes|loves|likes)\b/i;
 
