@@ -57,6 +57,28 @@ describe("what they were just told that they have", () => {
   });
 });
 
+describe("whether it is as they know it", () => {
+  it.each(["I'm down with Bronagh on Thursday at ten, is that correct?", "my cut is on Thursday at ten, am I right?"])(
+    "is looked up, and nothing is moved: %s",
+    (says) => {
+      const t = hair(says, "Hannah Thwaite", "0113 555 0141");
+      expect(t.last).toMatch(/Wednesday 3 March at 10:00/);
+      expect(t.was("ma-hannah")).toMatch(/2027-03-03 10:00 bronagh booked/);
+    },
+  );
+});
+
+describe("what was done", () => {
+  it("costs what it costs, when that is asked afterwards", () => {
+    expect(tern("Arthur Quigley, 902 555 0142, please cancel Friday", "yes", "do I have to pay anything for that").last).toMatch(/no charge/i);
+    expect(hair("Dolores Quayle, 0113 555 0143, cancel my root tint", "yes", "and will there be a charge?").last).toMatch(/no charge/i);
+  });
+
+  it("and nothing is told of it where nothing was done", () => {
+    expect(tern("is there a fee?").last).not.toMatch(/^There's no charge/);
+  });
+});
+
 describe("a visit that is to come on the day of another", () => {
   it("is not that other one, which is not asked about to be moved", () => {
     const t = tern(`${NOOR}. I'd like my appointment moved to the day of my massage`, "the acupuncture");

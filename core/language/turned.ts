@@ -208,8 +208,8 @@ const TURNS: readonly Turn[] = [
   {
     is: "ask-mine/is-that-right",
     open: true,
-    from: ["book", "none", "ask-availability", "ask-staff", "ask-hours", "ask-mine"],
-    when: has(turns.PLAN_IS_RIGHT),
+    from: ["book", "none", "ask-availability", "ask-staff", "ask-hours", "ask-mine", "move", "cancel", "message", "ask-policy"],
+    when: (g) => turns.PLAN_IS_RIGHT.test(g.masked) || turns.BOOKED_IS_RIGHT.test(g.masked),
   },
   { is: "cancel/take-out", open: true, from: ["move", "book", "none", "cancel"], least: 0.7, when: has(turns.TAKE_OUT_THE_DAY) },
   { is: "ask-mine/think-i-have", open: true, from: ["book", "none", "ask-availability", "ask-hours", "ask-staff", "ask-mine"], when: has(turns.THINK_I_HAVE) },

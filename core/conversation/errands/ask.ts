@@ -1,5 +1,6 @@
 import {
   CHARGED_FOR_A_CHANGE,
+  FEE_OF_THAT,
   HOW_FAR_AHEAD,
   HOW_MUCH_OF_IT,
   HOW_TO_GET_IN,
@@ -123,7 +124,13 @@ function plainlyWritten(t: Turn, errand: Errand, reading: Reading): boolean {
 
 /** "Is there a fee?", while a visit is being moved or cancelled, asks for the fee of that. */
 export function feeOfThat(t: Turn, reading: Reading): boolean {
-  const { task } = t.state;
+  const { task, undone } = t.state;
+  // "And is there a fee?", right after it was done: of that.
+  if (!task && undone && FEE_OF_THAT.test(reading.said)) {
+    t.say("ask/fee-of-that", { fee: feeVal(t, undone.was) });
+    t.outcome("answered");
+    return true;
+  }
   // "And if I just don't come?": what is missed costs something else.
   if (WHO_MISSES.test(reading.said.toLowerCase()) && OF_A_FEE.test(reading.said)) return lineAbout(t, reading, WHO_MISSES) || ruleLine(t, reading);
   // "What do I owe if I call it off": of the rule, and of no service's price.

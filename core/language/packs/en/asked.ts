@@ -10,6 +10,10 @@ export const WHERE_FOR_THINGS =
 
 export const WHERE_IT_IS = /\b(?:where|address|located|location|find|directions?|street|get (?:to|there)|reach|how far)\b/i;
 
+/** Whether what was just done costs something. */
+export const FEE_OF_THAT =
+  /^\W*(?:(?:and|so|but|oh|ok(?:ay)?|right|thanks|thank you|great)\W+)*(?:(?:is|was|will|would) there (?:be )?(?:a |any |some )?(?:fees?|charges?|costs?|penalty|anything to pay)|(?:do|will|must|did) (?:i|we) (?:have to |need to )?(?:pay|owe)(?: you)?(?: anything| something| a fee)?|(?:does|did|will) (?:that|it|this|moving it|cancelling) cost(?: me| us)?(?: anything| something)?|what (?:does|did|will) (?:that|it|this) cost(?: me| us)?)(?: for (?:that|this|it|cancelling|moving|changing)(?: it)?)?(?: now)?\W*$/i;
+
 /** What a change costs. */
 export const OF_A_FEE = /\b(?:fees?|charged?|cost|penalty|pay)\b/i;
 

@@ -73,6 +73,10 @@ export const BRING_ME_FORWARD = /\b(?:bring|pull|move|put) (?:me|us|him|her|them
 export const HAVE_ME_DOWN =
   /\b(?:have|do|'ve) (?:you|ye)(?: (?:got|have))?(?: still)? (?:me|us|him|her) (?:down|in the (?:book|diary)|on the (?:list|books?)|pencilled in)\b/;
 
+/** What somebody has, as they know it, and whether it is so. */
+export const BOOKED_IS_RIGHT =
+  /\b(?:i'm|i am|we're|we are|he's|she's|i have|i've(?: got)?|we've(?: got)?|my <service> is|my (?:appointment|visit|lesson|session) is) (?:down |booked(?: in)? |in |due |coming |a <service> |an? (?:appointment|visit|lesson|session) )*(?:(?:with|for|on|at) )*<(?:day|time|staff|service)>[^.?!]*(?:[,.?!]|\b(?:and|but)\b)\s*(?:is (?:that|it|this) (?:right|correct|so|still (?:right|on))|(?:isn't|is) (?:it|that)|am i right|(?:that's |is it )?(?:right|correct|yes|no|yeah))\W*$/;
+
 /** What they believe to be theirs is told, and whether it is so is asked: "I'm seeing Maren on Friday, is that right". */
 export const PLAN_IS_RIGHT =
   /\b(?:i've|i have|i'm|i am|we've|we have|we're|we are)(?: got)? (?:to (?:see|be|come|meet)|supposed to|seeing|in|with|due|down|booked|coming)\b[^?]*<(?:day|time)>[^?]*\b(?:is (?:that|this) (?:right|correct|still on|so)|am i right|isn't (?:it|that)|aren't (?:i|we)|haven't (?:i|we)|right)\s*\?/;
