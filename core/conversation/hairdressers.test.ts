@@ -74,6 +74,12 @@ describe("what was done", () => {
     expect(hair("Dolores Quayle, 0113 555 0143, cancel my root tint", "yes", "and will there be a charge?").last).toMatch(/no charge/i);
   });
 
+  it("and no longer once something else is spoken of", () => {
+    const t = tern("Arthur Quigley, 902 555 0142, please cancel Friday", "yes", "what is shockwave", "and what does it cost");
+    expect(t.last).not.toMatch(/no charge/i);
+    expect(t.last).toMatch(/\$65/);
+  });
+
   it("and nothing is told of it where nothing was done", () => {
     expect(tern("is there a fee?").last).not.toMatch(/^There's no charge/);
   });

@@ -64,7 +64,7 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
     }
     case "moved": {
       const was = state.appointments.find((a) => a.id === event.appointment.id);
-      if (was) state.undone = { did: "moved", was };
+      if (was) state.undone = { did: "moved", was, turn: state.turn };
       t.say("move/moved", done(t, event.appointment));
       t.show(event.appointment, "moved");
       t.outcome("moved");
@@ -78,7 +78,7 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
       t.say("cancel/cancelled", done(t, event.appointment));
       t.show(event.appointment, "cancelled");
       state.left = event.appointment.startMin;
-      state.undone = { did: "cancelled", was: event.appointment };
+      state.undone = { did: "cancelled", was: event.appointment, turn: state.turn };
       t.outcome("cancelled");
       state.did = { did: "cancelled", of: event.appointment };
       state.appointments = state.appointments.filter((a) => a.id !== event.appointment.id);

@@ -354,7 +354,7 @@ export interface State {
   /** What was done last, for "did that work?". */
   did?: { did: "booked" | "moved" | "cancelled"; of: AppointmentView };
   /** What was cancelled or moved last as it stood before, for those who want it back. */
-  undone?: { did: "cancelled" | "moved"; was: AppointmentView };
+  undone?: { did: "cancelled" | "moved"; was: AppointmentView; turn: number };
   /** When the appointment was that was cancelled or moved away from last. */
   left?: EpochMin;
   /** The person of the house spoken of last, for "when is he in". */

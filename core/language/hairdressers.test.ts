@@ -93,6 +93,7 @@ describe("who is wished for", () => {
   it("is a woman, where it must be one, and none where only a guest is one", () => {
     expect(tern("anyone, as long as it's a man", "staff").slots).toMatchObject({ staff_gender: "man" });
     expect(tern("is the couch strong enough for a really heavy man").slots).not.toHaveProperty("staff_gender");
+    expect(hair("I'm looking for a really experienced woman stylist").slots).toMatchObject({ staff_gender: "woman" });
     expect(backs("a first visit with the lady chiropractor").slots).toMatchObject({ staff_gender: "woman" });
   });
 

@@ -126,7 +126,7 @@ function plainlyWritten(t: Turn, errand: Errand, reading: Reading): boolean {
 export function feeOfThat(t: Turn, reading: Reading): boolean {
   const { task, undone } = t.state;
   // "And is there a fee?", right after it was done: of that.
-  if (!task && undone && FEE_OF_THAT.test(reading.said)) {
+  if (!task && undone && t.state.turn <= undone.turn + 1 && FEE_OF_THAT.test(reading.said)) {
     t.say("ask/fee-of-that", { fee: feeVal(t, undone.was) });
     t.outcome("answered");
     return true;

@@ -218,7 +218,7 @@ export function service(t: Turn, reading: Reading): boolean {
     t.say("ask/about", { about: val(info.about, serviceSource(house, one)) });
     return done();
   }
-  if (WHICH_SERVICES.test(text) && !(bring && one !== undefined)) {
+  if (WHICH_SERVICES.test(text) && !A_KIND_OF_THING.test(text) && !(bring && one !== undefined)) {
     services(t);
     return done();
   }

@@ -690,7 +690,7 @@ export function staff(said: Said, at: Pick<Moment, "house" | "expects">): Found[
   for (const m of eachMatch(ANYBODY, said.norm)) out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });
   for (const m of eachMatch(WOMAN_OR_MAN, said.norm)) {
     // "For pregnant women", "that lady" speak of somebody else than the staff.
-    if (OF_A_GUEST.test(said.norm.slice(Math.max(0, m.index - 30), m.index))) continue;
+    if (OF_A_GUEST.test(said.norm.slice(Math.max(0, m.index - 60), m.index))) continue;
     // "Not with a man" wishes for a woman.
     const not = NOT_A.test(said.norm.slice(Math.max(0, m.index - 30), m.index));
     const woman = A_WOMAN.test(m[0]) !== not;

@@ -131,6 +131,7 @@ export function assignParts(said: Said, all: Found[], at: Moment, errand: "move"
       given.set(f, "old");
       return;
     }
+    // "Make tomorrow's massage eleven".
     if (f.kind === "time" && previous?.kind === "day" && MAKES_IT.test(said.norm.slice(0, previous.start)) && ITS_VISIT.test(clause)) {
       given.set(f, "new");
       return;

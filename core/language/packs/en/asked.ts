@@ -3,11 +3,11 @@
 /** "How loud is it": something else than money is measured. */
 export const HOW_MUCH_OF_IT = /\bhow (?!much\b|many\b|about\b|do\b|does\b|is\b|are\b)\w+ (?:is|are|was|does|do)\b/i;
 
-/** Where the house is, or how one gets there. */
 /** Where something of theirs goes, once they are here: not where the house is. */
 export const WHERE_FOR_THINGS =
   /\bwhere (?:can|could|do|should|would|may|shall) (?:i|we|my [a-z]+|he|she|they) (?:put|leave|hang|store|keep|stash|lock|change|wash|charge|sit|wait|smoke|eat|sleep)\b/i;
 
+/** Where the house is, or how one gets there. */
 export const WHERE_IT_IS = /\b(?:where|address|located|location|find|directions?|street|get (?:to|there)|reach|how far)\b/i;
 
 /** Whether what was just done costs something. */
@@ -95,11 +95,12 @@ export const IS_OF_A_GENDER = /\b(?:is|'s) <staff> (?:an? )?(?:woman|man|lady|fe
 /** How one gets to the house is asked. */
 export const HOW_TO_GET_THERE =
   /\b(?:how (?:do|can|would|does|should) (?:i|we|you|one|people) (?:find|get to|reach|come to)\b(?! (?:out|hold|an? |rid))|directions|the way (?:to you|there))/i;
-/** What a house calls the way to it among its facts. */
-/** Whether one gets in and about inside, and what the house's facts on that are called. */
+/** Whether one gets in, and about inside. */
 export const HOW_TO_GET_IN =
   /^(?!.*\b(?:borrow|lend|hire|rent|attendant|how many)\b).*(?:\b(?:is|are) (?:there|it) (?:an? |any |many )?(?:[a-z]+ )?(?:lifts?|elevators?|stairs|staircase|steps|step[- ]free|ramps?|upstairs)\b|\b(?:wheel ?chairs?|walking frame|zimmer|rollator|prams?|pushchairs?|strollers?|bugg(?:y|ies))\b.*\b(?:in|inside|up|door|doors|access|fits?|through|manage)\b|\b(?:get|come|go|fit|manage)\b.*\b(?:wheel ?chairs?|walking frame|zimmer|rollator|prams?|pushchairs?|strollers?|bugg(?:y|ies)|stairs|steps)\b)/i;
+/** What a house calls that among its facts. */
 export const OF_ACCESS = /\b(?:access|accessib\w*|getting in)\b/i;
+/** What a house calls the way to it among its facts. */
 export const OF_THE_WAY = /\b(?:getting (?:there|here)|directions?|find(?:ing)? us|how to find|the way|transport|location)\b/i;
 
 /** What can be paid with is asked: "do you accept …". */
@@ -165,13 +166,13 @@ export const DONE_FOR_THEM =
 /** Somebody speaks of themselves, or of theirs. */
 export const OF_THEIRS = /\b(?:i|i'm|i've|me|my|we|we're|we've|us|our|mine|ours|he|she|his|her|him)\b/i;
 
-/** Which services there are. */
 /** A kind of something that is no service is asked for: "what kind of pillow". */
 export const A_KIND_OF_THING =
   /\b(?:what|which) (?:kinds?|sorts?|types?|brands?|makes?) of (?!(?:things?|services?|treatments?|visits?|appointments?|sessions?|lessons?|classes|work|jobs|stuff)\b)[a-z]+/;
 
+/** Which services there are. */
 export const WHICH_SERVICES =
-  /\b(?:what|which) (?:services|treatments|(?:kinds?|sorts?)(?! of (?!(?:things?|services?|treatments?|visits?|appointments?|sessions?|lessons?|classes|work|jobs|stuff)\b)[a-z]+ )|do you (?:do|offer)(?! (?:if|when|with|about|once|after)\b))|\bwhat.*\boffer\b/;
+  /\b(?:what|which) (?:services|treatments|kinds?|sorts?|do you (?:do|offer)(?! (?:if|when|with|about|once|after)\b))|\bwhat.*\boffer\b/;
 
 /** "Is that Tern Bay?" */
 export const IS_THIS = /\b(?:is (?:this|that)|am i (?:speaking|talking|through) (?:to|with)|have i (?:reached|got)|are you) (?:the )?([^.;?!]+)/i;

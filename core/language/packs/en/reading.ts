@@ -46,12 +46,11 @@ export const MAKE_IT = /\b(?:make|change|switch|swap) (?:it|that)\b|\b(?:bring|p
 /** A service as something of theirs. */
 export const THE_SERVICE = /\b(?:the|my|our) <service>/;
 
-/** What a visit on a day is to be: "the <service> on <day> to be <length>". */
 /** What stands is to be done by another: "can somebody else do my <service>". */
 export const BY_SOMEBODY_ELSE =
   /\b(?:can|could|may|might|would) (?:some(?:body|one) else|another (?:person|stylist|[a-z]+ist)|a different (?:person|stylist|[a-z]+ist)) (?:please )?(?:do|take(?: over)?|give me|see (?:me|us) for|have) (?:my|our|the) (?:<day>(?:'?s)? )?<service>/;
 
-/** What stands is to be otherwise. */
+/** What a visit on a day is to be: "the <service> on <day> to be <length>". */
 export const THE_SERVICE_TO_BE =
   /(?:\b(?:the|my|our) <service>|<day>'s <service>)(?: (?:with <staff>|(?:on |at |for )?<day>|(?:at )?<time>|in))* to (?:be|become|last|start|begin)(?: (?:at|on|for|with|a|an|the))* <(?:length|time|day|staff)>/;
 

@@ -192,6 +192,7 @@ const MOVED_TO = /\b(?:move|change|shift|switch|push|bring|put|reschedule|rearra
 /** Until some hour, somebody is not free. */
 const OCCUPIED =
   "(?:(?:not|n't)(?: be| going to be)? (?:free|available|done|finished|back|home|off|out)|busy|booked up|booked|tied up|occupied|away|out|on shift|asleep|stuck)";
+
 /** An hour by itself: "at nine". */
 const HOUR_NAMED = new RegExp(`\\bat (${HOUR}|1[0-2]|[1-9])(?: o'?clock)?\\b(?![:.]\\d| (?:past|to|thirty|fifteen|forty))`, "g");
 
