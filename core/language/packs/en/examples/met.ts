@@ -1349,6 +1349,70 @@ could i have a <service> <day> <time> with <staff>
 i need the <service> on my leg changed <day>
 my son needs a <service> up before *camp <day>
 is it possible to have a <service> <day> <time>
+hi could i come in for <length> s <service> <day> <time>?
+i'd like an appointment with <staff> about my shoulder <day> <time>
+we'd both like to join <service> <day> that's <places>
+please put me down for <service> <day> <time>
+my son twisted his knee at *hockey and needs to see someone <day>
+<length> of <service> with <staff> <day> <time> if she has it
+i ran a marathon yesterday and can barely walk a <service> <day> would be *heaven
+this is <name> i'd like another <service> with <staff> <day>
+could i see <staff> for my neck <day> <time>
+my physio in *toronto told me to get <service> can i do that here <day>
+need my ankle <service> before <day> s game <day> <time> please
+i'd like to get <service> made with <staff> if possible
+a <service> for my wife <day> it's her *fiftieth
+whoever's free first for an <service>
+good day i'm calling for my mother she's had a new hip and was told to start <service> <day>
+i'd take any <time> <day> for <service>
+morning can i get my <service> <day> <time>
+i'd like a <service> with <staff> <day> <time> please
+my lad needs a <service> before his school photo <day> can he come <day> <time>
+<service> with <staff> <day> if he's in
+can you <service> <day>
+<service> any time <day> except <day>
+i'm getting married <day> and want to try out my <service> <day> would be best
+just my <service> it's in my eyes <day> or <day>
+i've never had colour with you so i suppose i need the <service> first <day> <time>?
+<staff> please <service> <day>
+i have a do <day> <time> could you give me a <service> <time>
+i tried to <service> it myself and it's gone *orange please help
+<places> *jo would like to come to the <service> <day>
+a <service> for my birthday <day> as early as you can
+<service> for <places> s cut for my daughter <day>
+it's <name> can i have a <service> with <staff> before my next cut
+<service> whoever's free <day> <time>
+i'm after a <service> nothing *drastic just the ends <day> any time
+my mum's eighty and can't get out much *she'd like her <service> set <day>
+can i have the same thing as last time with <staff>
+hi there i've done my <service> in and need to see someone <day>
+could i book my regular <service> with <staff> <day> <time>
+i haven't been before i'd like a <service> with <staff> <day> <time>
+<length> <service> with <staff> <day> early as possible
+our <service> won't turn her head to the left she's six weeks old can someone check her <day>
+i get these <service> from my neck can i see <staff> <day>
+thirty weeks pregnant and my <service> are killing me what about <day> <time>
+can <staff> look at my <service> *set-up <day> maybe
+i was *rear-ended and need the <service> done by <day>
+<name> here another <service> please same day and time <day>
+<service> on <day> <time> please
+<service> for my *teenage son he *slouches any <time> <time>
+my lower <service> and my shoulder both need doing so a long one <day> <time>
+could you fit my husband in with a man <day> <time>
+next available with any <staff> it's urgent
+i'd like to get my <service> <day> <time>
+can i get in with the same +chiropractor as last time
+my <service> therapist moved away could i try <staff> for <length> <day>
+can i book the <day> <time> <service> <places>
+could i have my <service> with a woman
+could my daughter have her <service> <time> as mine <day>
+half <service> with <staff> <day> <time>
+my +hairdresser retired and i need somebody new can i have a <service> first
+i need to look *decent for an *interview <day> a <service> <day> or <day>
+i'd love a <service> on my day off that's <day> <time>
+my mate swears by <staff> can i get in with him <day>
+can you see my ten year old <day> he came off his *trampoline
+book me <places> <service> one <day> and one <day>
 = ask-availability
 do you have any slots for a <length> <service> <day> <time>
 next available *massage?
@@ -1440,6 +1504,7 @@ any slot for <service> <day> itself
 when can i get a <service> the soonest
 how many seats are left <day> s <service>
 would you have room for me <day> <time> for a <service>
+is <day> <time> any good for a <service> with <staff>?
 any openings at your place <day> <time>
 what's the earliest appointment with <staff>
 is there still room in <day> s <service>
@@ -1545,6 +1610,7 @@ is there still a place in <day> s <service>
 what's free <day> <time>
 have you got anything <day> at all
 is there room <day> <time> for a <service>
+what times does <staff> have <day>
 when would your next free <service> be
 could i still get in <day> or is it too late
 is <day> fully booked
@@ -1689,7 +1755,6 @@ have you got something <time> <day>
 are you all booked up <day>
 could <staff> fit in <length> <day>
 got room for one more in <day> s or <day> s <service>
-do you have any <service> open <day>
 what's the soonest i could get a <service>
 are there <time> times for the <service> <day>
 is <day> *crowded or have you got space
@@ -1745,6 +1810,25 @@ is there still a place in the <service> group <day>
 can anyone see me <time> <day>
 any chance of a <service> before <day>
 have you any room <day> <time> for a <service>
+do you have anything for <length> <service> <day> <time>
+has <staff> got a gap <day>
+how soon could somebody look at my back
+is <day> <time> any good for a <service> with <staff>
+is there anything left with <staff> <day>
+have you got a <time> <day> for a <service>
+when would <staff> have time to do me a <service>
+is there any way to get a <service> in <day>
+do you have <time> appointments for <service>
+is there a wait for <staff> at the moment
+what have you got <day> <time> for an <service>
+are there spaces in <day> s <service>
+when's the earliest i can get a <service>
+would <time> <day> be possible
+i've slipped a disc i reckon can't stand up straight do you have anything at all <day>
+i slept funny and my neck won't turn is anyone able to see me <time> <day>
+is <day> <time> busy
+has <staff> got anything <time> <day> or <day>
+what's the soonest <staff> could do <length>
 = ask-price
 what's the damage for <length> of <service>
 how much do you charge for <service>
@@ -1830,7 +1914,6 @@ what is the price of a <service> and a <service>
 is the <service> free
 how much for <service>
 do <service> cost less than <service>
-what do you charge for a <service>
 how much to <service>
 is the <length> <service> more than five hundred
 what's <service> work cost
@@ -1905,7 +1988,6 @@ price of a full <service>?
 what's the total for <service>
 <length> long <service> more than fifty *quid
 how much is it to have old <service> taken off
-what's a <service> going to cost me
 what does the <service> cost per head
 how much does a <service> run
 what does a <service> <service> cost
@@ -1937,6 +2019,7 @@ is the <length> <service> session 90 dollars
 what's the <service> per person
 what will three <service> visits total
 how much to have an <service> fixed
+what would <length> of <service> set me back
 is there a fee for the <service> with the physio
 hi what are your prices for <service>
 could you tell me the cost of one <service> and whether there's a *pass?
@@ -2187,6 +2270,23 @@ and how much for the <service>
 how much is it to <service> without insurance
 what will i pay for having a <service>
 is a <service> twice the price
+how much does the <service> cost each
+and the <service> what does that come to
+could you tell me the price of a <service>
+what do you charge for <length> with <staff>
+are your <service> priced the same <day>
+what's the price of a half head of <service>
+do you charge more for long <service>
+how much do you want for <service> hair included
+what's it cost for <places> to have their hair cut
+how much to <service> a bad +dye job
+what does it cost for a regular <service> these days
+how much for <length> of <service>
+what's the cost of the <service>
+how much cheaper is the ten visit thing
+what do i pay for <length> with <staff>
+how much is it just to have my <service> done
+how much is it with a +gold card
 = ask-service
 how long does the <service> thing take
 what exactly is <service>
@@ -2322,7 +2422,6 @@ what's better for my shoulder <service> or <service>
 do you give <service> for pregnant women
 is the <service> thing 30 or <length>
 what does <service> involve
-do you have *cupping
 do you guys do *osteopathy
 are <service> all right when i'm on my period
 can i wear *leggings for the <service>
@@ -2365,7 +2464,6 @@ what should i bring for the <service>
 is the <service> suitable for *seniors?
 which <service> is better for stress
 what happens in the <service>
-do you do laser treatment
 what do i wear to a <service> appointment
 can i have a <service> if i'm five months pregnant
 do i need to undress for <service>
@@ -2443,6 +2541,7 @@ do you see *ferrets
 how long does <service> take for a big dog
 can he have *breakfast before his <service>
 does the <service> hurt her
+what do i need to bring for the <service>
 do you look after cats over the holidays
 what do you change in a <service>
 do you do +hybrids
@@ -2504,7 +2603,6 @@ what is <service> exactly
 is <service> all right for a beginner
 do you see people after a stroke
 would the <service> stay on in the shower
-do you do perms
 would you <service> up eyebrows as well
 how often would i need the <service> done
 do <service> get a +booster seat
@@ -2612,7 +2710,6 @@ is the <service> all right for a beginner
 what do the children do at the <service>
 do you have <service> *camps in the holidays
 must i be able to +canter to <service>
-what's the difference between <service> and <service>
 is there +cake at the <service>
 what exactly does <service> do
 is <service> something for headaches
@@ -2766,6 +2863,7 @@ how rough does it get out there
 how does <service> work exactly
 would you say <service> is good for *migraine
 does somebody in your team treat jaw pain
+how long will the <service> last
 should i have *eaten before the <service>
 is <service> with you suitable for somebody who is *seventy-four
 do i need to bring my own <service> <day>
@@ -2877,16 +2975,39 @@ what's a <service> for
 do you do allergy <service>
 how many <time> is the <service>
 can you take off a <service> *tag there
+what happens at the first appointment
+how long is a <service> appointment
+would <service> be right for tennis elbow
+what's <service> like for somebody with a bad back
+does a <service> include the *treadmill
+what if the <service> is too painful for me
+a <service> what's that when it's at home
+does a <service> cover +greys properly
+will the <service> *wreck my hair
+can you do a <service> with a *pattern
+do you do *keratin treatments
+is a wash included in the <service>
+could you do my nails while i'm there
+what does a <service> show
+can an <service> fix *sciatica
+what's the difference between an <service> and an <service>
+what is <service> supposed to do
+is the <service> okay for a seventy year old
+do i need trainers for the <service>
+do you give out <service> to do at home
+will i be fit to drive myself home after <service>
+what if it rains and my <service> gets wet
+does the <service> have to be awake
 = ask-hours
 when do you open <day>
 you guys open <day>?
 what are your opening times
+are you open late <day>
 are you working bank holidays
 are you open <day>
 do you open <day>
 are you around <day>
 opening hours please
-how late are you open <day>
 are you shut for <day>
 do you open <time>
 do you do <time>
@@ -2901,7 +3022,6 @@ is the practice open <time>
 do you work <day>
 when do the doors open <day>
 latest you're there on a *weeknight
-are you open over <day>
 open on <day>?
 <day> hours
 what time do you open
@@ -2945,10 +3065,9 @@ till when can i reach somebody <day>
 you open <day>?
 are you there <time> <day>
 until what time can i collect <day>
-you open <time> or half past
+you open <time> or <time>
 the other day you were closed <time> why
 hi could you tell me the hours you're open for <service>
-will you be open on <day>
 what time does the clinic open <time>
 how late do you stay open <day>
 are you open on the <day>
@@ -2957,12 +3076,12 @@ do you guys do <service> <day>
 <day> will i find you in
 <day> until when can i reach you
 do you work <day> at all
+what are your hours over <day>
 is someone at the clinic <time>
 you *fullas open <day>?
 when do you knock off <day>
 are you open <day> <time>
 what time does the office open <day>
-are you closed for <day>
 <day> what's the latest i can show up
 at what hour do you lock up <day>
 are you guys open on the <day>
@@ -3109,6 +3228,11 @@ do you open earlier on <day>
 do you close for <length> <time>
 when does the front desk open <time>
 can i come in <time> what's the earliest you open
+are you open <time> <day>
+is anyone there <time> <day> <time>
+will you be closed over <day>
+is the place open now
+do you shut for <time>
 = ask-place
 which bus gets me there
 is there somewhere i can leave the car
@@ -3140,7 +3264,6 @@ can i get picked up from school
 coming from the ferry which bus takes me to your door
 i'm in a wheelchair will i manage
 is it hard to find a parking spot
-which floor are you on
 how many parking spaces are there
 do i need to climb stairs to the <service> room
 my mother uses a walker are there steps
@@ -3238,6 +3361,7 @@ which floor is the office on
 will you stamp my parking ticket
 what cross street are you at
 can i get off the bus anywhere near you
+what's the street address please
 i'm coming by bus from *downtown which stop do i get off at
 is the door to the building on *causeway or +wharf +lane
 can a person with a walker get in *easily
@@ -3256,6 +3380,7 @@ whereabouts on *causeway street is it
 how do i get to you by bus
 is there parking for a *camper van
 can you get in with a wheelchair
+which entrance should i use
 what's the postal code there
 i need the address for the taxi driver
 which +maxi do i take from +san +fernando
@@ -3294,7 +3419,6 @@ is the <service> indoors
 is there a lift into the <service> for my dad
 what's your street called
 where is your entrance i'm standing on +wharf +lane
-can i get to you by bus
 is parking free
 i use a wheelchair is that a problem
 how do i find you from *thika road
@@ -3313,6 +3437,7 @@ how do i get in if the front door is locked
 how would i get to you from the station
 whereabouts on the *quay are you
 my *granny's in a wheelchair can she get up to the rooms
+where's the nearest car park
 where exactly are you in *acacia near the *church?
 which +jeepney goes to your clinic
 is there an elevator for my *lola
@@ -3403,6 +3528,19 @@ can i park my scooter outside
 which bus <service> near you
 are there steps at the front door
 is there a +chemist near the surgery
+is there anywhere to leave my bike
+my father uses a wheelchair can he get in
+is it a long walk to you from the bus stop
+are there lockers where i could leave my bag
+whereabouts in *leeds are you
+i'll have the pram with me will it go through your door
+is it far from the train station
+are you near the harbour bridge
+my mum *walks with a *frame is your entrance all right for her
+which bus goes past you
+where are you and do you have parking
+is there somewhere i can hang my coat
+i come straight from the *surf have you got showers
 = ask-policy
 will blue *shield cover this or do i pay *upfront
 what happens if i cancel <day>
@@ -3439,7 +3577,6 @@ can my wife use my voucher
 do i pay up front
 how long do vouchers last
 is cash okay or only cards
-what if i have to cancel last minute
 does sun life cover this and do you bill them
 how long is my voucher good for
 do you send a reminder before the visit
@@ -3492,6 +3629,7 @@ card *machine?
 do you take *checks
 may i leave my <service> in a +mailbox
 is my information kept private
+do you keep my card on file
 are vouchers valid for <service>
 can you bill my insurance *directly?
 how does your cancellation policy work
@@ -3526,7 +3664,6 @@ do you accept +debit cards
 is a referral necessary for <service>
 suppose i don't show up what then
 do you send out appointment reminders
-can i bring my baby to my appointment
 will i be charged if i'm late
 how long do gift vouchers last
 can i get receipts by email
@@ -3588,7 +3725,6 @@ do you ever run late
 do you direct bill my insurance
 how does cancelling work with you
 how long are gift certificates good for
-will i get a reminder before my appointment
 can i bring my service dog
 do you email receipts for insurance
 is there a fee if i don't show up
@@ -3603,7 +3739,6 @@ can my little dog come with me
 is the first <service> free
 can i pay in +installments
 is everything i tell you confidential
-do you accept personal *checks
 can we do this over video
 how long do you hold on to my *documents
 can i bring my kids along
@@ -3621,7 +3756,6 @@ will i get a receipt for my taxes
 is it ok to come ten minutes late
 can my *teenage daughter join the <service>
 do gift certificates run out
-do you take +eftpos
 is there a surcharge on cards
 can i pay with my watch
 do i have to book or can i just *rock up
@@ -3951,11 +4085,34 @@ how do i get my <service> results
 could somebody come to the house for my grandmother
 can i get a sick note for <service>
 are the results back <day>
+do i pay before or after the treatment
+i only have my phone on me is paying with that all right
+i have green *shield do you bill them directly
+how long before the appointment can i still cancel for free
+are there family rates
+do i have to fill in forms before i come
+can i buy a gift certificate online
+would i need to leave a deposit at all
+what happens if i don't like it
+can i pay half in cash and half by card
+do i have to do the <service> again i had one last year
+how much notice do you need if i can't come
+can i use my voucher for a <service>
+is there a discount card for regulars
+i'm allergic to *ppd is there a <service> i can have
+do i need to see my gp first
+will my <service> cover it
+is there a cheaper rate for pensioners
+would it bother anybody if my wife *sat in with me
+say i'm ten minutes late what happens then
+can you see me if i've had a *spinal *fusion
+could i bring my little one along to my appointment
+what should i do <day> an <service>
+i'm scared of the <service> noise is there another way
 = ask-staff
 does <staff> work <day>
 who does the <service>
 is there a lady who does <service>
-what days is <staff> in
 who would i see for running *problems
 does <staff> speak french
 who's in <day>
@@ -4038,6 +4195,7 @@ who at yours does <service>
 <staff> days which are they
 any of your people speak *arabic
 who'd you say is best with shoulders
+is there a male <service> therapist
 who's your cat person
 does <staff> do cats
 is <staff> a proper vet or a nurse
@@ -4060,7 +4218,6 @@ when does <staff> work
 who teaches the <service>
 is one of your <service> people a man
 on which <day> would i catch <staff>
-is <staff> a +physiotherapist as well
 does anybody there speak french
 who would be best for a *runner's knee
 who does the best <service>
@@ -4230,6 +4387,16 @@ which of your therapists is registered
 which +doctors do you have
 is there a female doctor at the practice
 who is the <staff> <day> <time>
+who would be best for a *frozen shoulder
+has <staff> been doing this for long
+who's best with curly <service>
+do you have a barber
+is <staff> the one with the red <service>
+does <staff> do <service> as well
+who's your most gentle +chiropractor
+do you have a female +chiropractor
+which of you sees <service>
+who runs the <service> <day>
 = ask-mine
 when's my next appointment
 what time am i down <day>
@@ -4280,7 +4447,7 @@ what did we agree on <time>
 did you get the message about my brakes
 do i still have the slot <day>
 who is my <service> <day>
-my appointment is it <time> or half past
+my appointment is it <time> or <time>
 can you look up when i'm coming
 did my move to <day> go through
 how many visits have i got left on the calendar
@@ -4373,7 +4540,6 @@ which +artist am i with
 could you look up my appointment i forgot what day it is
 how long is my session <day>
 i forgot when i have to come again
-what time am i in <day>
 <day> is it <staff> i see
 i tried to book online has that arrived
 i think i'm down for <day> am i
@@ -4509,6 +4675,7 @@ when do i need to be there <day>
 when's my next appointment with you
 remind me what time i'm coming in <day>
 did my booking for <day> go through
+what time is my <service> <day> again
 can you tell me when i'm booked in for
 i forgot who my <service> <day> is with
 am i still booked in <day>
@@ -4518,6 +4685,18 @@ can you check for me what time my <service> is
 did i book for <day> or <day>
 have you got me down <day> <time>
 what did i book was it <length>
+have you got my name down for anything <day>
+which therapist do i have <day>
+can you check whether you have me down for <day>
+when am i next due in
+remind me what it was that i booked <day>
+have i got <staff> or <staff> <day>
+is my appointment <time> or <time>
+what time's my <service> <day>
+did you get my online booking for <day>
+how many appointments have i got left
+which of your lot am i with <day>
+i can't find my confirmation what day am i coming
 = cancel
 i need to cancel my appointment
 please scrap my <day> <service>
@@ -4557,7 +4736,6 @@ give my <time> to somebody else i can't make it
 please cancel <day> s <service>
 we're away so no <service> <day> please
 i *quit <service> remove my lesson <day>
-please take me off the schedule for <day>
 can't get a ride cancel please
 count me out <day> s <service>
 need to call it off the thing <day> <time>
@@ -4591,7 +4769,6 @@ please cancel the <service> <day>
 i found another +accountant cancel me please
 drop my <service> thing <day>
 i'm running a fever so i'd better not come <day>
-please cancel my appointment <day>
 so sorry <day> isn't going to work i need to cancel
 need to cancel my <time> <day>
 i won't be able to come to the <service> <day>
@@ -4797,7 +4974,7 @@ would you cancel the <service> <day> i'm keeping the +taping
 i've decided to see a *chiropractor so please take me off the *books
 my wife needs the car <day> cancel that one would you
 we had to put the dog down i can't face it <day> please take it off
-have to cancel the <service> one me back's gone
+have to cancel the <service> one my back's gone
 scrap the <service> she's running sweet now
 won't need that <service> any more sold the *truck cheers
 please cancel <name> <day> but not <day>
@@ -4929,6 +5106,27 @@ my <service> <day> is off they gave the job to someone else
 can you cancel the <service> but keep the blood test
 <name> calling i need to cancel my <service>
 my mother passed away please cancel her appointment
+<name> i have to cancel <day> my daughter is ill
+my back is fine again so you can give my appointment <day> to somebody else
+i double booked myself please drop the <service>
+we won't be coming to the <service> <day> after all
+can i cancel everything i have booked <day>
+i'm not able to come in <day>
+the snow is too bad to drive i'd better leave it <day>
+please cancel my <service> appointment <day>
+<name> i'd like to cancel both my bookings <day>
+i've decided to grow my <service> out so i don't need <day>
+my husband can't make his <service> <day>
+i won't be needing the <service> any more the *wedding's off
+scrap the <service> <day> please
+cancel my <service> <day> please
+<name> can't do <day> sorry
+i've had the baby so i don't need the <service>
+please take my son off the <service> <day>
+i've tested *positive for covid so i'd better not come <day>
+i want to cancel the lot
+i won't make it <time> <day> cancel that one
+<name> cancel <day> for me please i've hurt myself worse
 = move
 can we push my <day> visit back to <day>
 i'd like to reschedule
@@ -5008,7 +5206,7 @@ reschedule <service> to <day> <time>
 please change the <staff> for my <day> <service> to <staff>
 have to postpone the <service> until <day>
 is it possible to come half an hour sooner <day>
-my meeting clashes with <service> <day> find me something else that week
+my meeting clashes with <service> <day> find me something else <day>
 could you *resked my <service> to <day>
 the <time> is too late for me <day> could it be <time>
 change my <service> from <day> to <day>
@@ -5176,7 +5374,7 @@ i'd like to have my <service> appointment with <staff> instead of <staff>
 the <service> <day> <time> could it be <time>
 bring my <day> one forward if anything opens up
 we need another day for *howard's <service>
-i'm double booked <day> please find me something else that week
+i'm double booked <day> please find me something else <day>
 can i come two hours later <day> than we said
 could my <service> <day> be <time> instead of <time>
 i can't do <day> <time> any more <time> is okay
@@ -5186,7 +5384,7 @@ i'm *sunburnt can we do the <service> <day> rather than <day>
 reschedule me from <staff> to <staff> same day
 <name> here the <service> may i come half an hour earlier
 is it possible to shift <day> at <time>
-my flight lands late <day> another <time> that week would be better
+my flight lands late <day> another <time> <day> would be better
 the <service> can wait make it <day>
 my <day> <service> <time> could i have it <time> instead
 we'd like the <service> <day> rather than <day>
@@ -5359,6 +5557,7 @@ any chance of *shifting my <service> to <day>
 i've double booked myself <day> what about <day> <time>
 my flight *leaves earlier so my <service> up must be <day> not <day>
 <name> i have the <service> <day> could we start <time>
+push my <service> to <day> please
 i'd prefer <staff> for my <service> is that possible
 i'm stuck at the office <time> <day> can it be later
 let's do <day> <time> rather than <time>
@@ -5450,7 +5649,7 @@ i'd like to come earlier <day> if there's a spot
 need to change my booking
 sorry to be a *nuisance but could i move my appointment from <day> to sometime <day>
 i'd like to swap my <service> <day> for one <day>
-i need to move my <service> <day> to <day>
+could my <service> be <time> instead of <time>
 <name> here can i switch my <service> to <staff>
 i'm double booked <day> is there something <day>
 my meeting got moved so i can't do <time> <day> any more how about <time>
@@ -5468,6 +5667,35 @@ i'd like to see <staff> instead of <staff> <day>
 something's come up <day> is there another day
 i can't get away from <service> <time> <day> do you have anything later that day
 move the <service> to <day> <time> please
+i need to change my <service> <day> to <day> <time>
+<day> would suit me more than <day> if you can do it
+<name> here my bus gets in late <day> could my appointment be half an hour later
+i'd rather see <staff> than <staff> for my <service> <day>
+something's come up <day> any chance of <day> <time>
+would you put my <service> off for a week
+the time of my visit isn't going to work it needs to be another one
+can you shift me from <day> to any day <day>
+my appointment's <day> <time> but <time> do you have anything earlier that day
+can i move my <service> from <day> to <day> <time>
+<name> could i come <time> <day> instead of <time>
+i need to put my <service> back a week
+my <service> appointment clashes with the dentist can i have it on the <day>
+can somebody else do my <service> <day> i don't mind who
+i want a different day for my <service>
+could i come in earlier <day> <time>
+i'm stuck at work <day> have you got anything <day> instead
+can i change my <service> <day> to a bit later
+i'm away <day> can my appointment be <day> instead
+<name> can we make <day> s <service> <time>
+i'd prefer <staff> to <staff> for my <service>
+my meeting got moved to <day> so i need to bring my visit forward to <day>
+could i swap to <day> <time>
+please make my <service> <day> an hour later
+my <service> in the way of my shift <day> do you have a <time> <day>
+i need to come in sooner than <day> it's getting worse
+please swap my appointment <day> from <staff> to <staff>
+i've got the wrong week mine should be <day> not <day>
+<day> <time> doesn't work any more is <time> okay
 = person
 can i speak to a human please
 put me through to someone
@@ -5490,6 +5718,7 @@ please put me through to a colleague of yours
 i don't want to talk to a machine
 operator
 get me the manager
+can i talk to <staff>
 is there a human there
 real person please
 can i speak with <staff>
@@ -5544,7 +5773,6 @@ let me talk to someone in the shop
 operator please
 i need a live person
 can i talk to whoever is at the front desk
-let me talk to a real person
 is anyone at the front desk i can speak with
 is there a nurse there i could have a word with
 put a human on to me
@@ -5638,6 +5866,11 @@ can i talk to someone
 i'd rather speak with <staff> *herself
 may i speak to somebody at the desk
 i don't want to talk to a computer sorry
+could i talk to someone in person
+i don't want to talk to a machine get me somebody
+is there an actual human at your end that i can speak to
+put <staff> on please
+get me a real person
 = message
 can you pass on a message to <staff>
 i'd like to make a complaint about my last visit
@@ -5920,7 +6153,7 @@ i never received the invoice from last week
 can you tell <staff> me <service> went *patchy on the *ankles
 i left a *gold *hoop in the <service> chair
 ask <staff> to drop me a <service> about the job *advert
-i'm not happy me <service> still red after four days
+i'm not happy my <service> still red after four days
 can someone ring me it's about an allergy
 tell <staff> his +routine got me on the <service>
 my <service> left her *pink bag in the +barre room
@@ -5941,6 +6174,22 @@ could you pass on to <staff> that the <service> came off
 i'd like to leave a message for the practice manager
 the pharmacy says my prescription never arrived
 would you tell the doctor that the new tablets make me dizzy
+could <staff> give me a ring when she has a minute
+would you let <staff> know that the stretch she *showed me worked
+i'd like to complain about the bill i got
+i left a blue water *bottle in the changing room
+can somebody send me my receipt from <day> again
+tell <staff> my <service> got so many *compliments
+please ask <staff> to ring me about a job
+i think i left my umbrella with you <day>
+my colour has gone <service> already and i'm not happy
+please tell <staff> i'm feeling *heaps better
+can <staff> call me about my *x-ray results
+i was charged twice for my last visit
+i've left my <service> in the massage room
+please let <staff> know i'll be a few minutes late <day>
+could you pass a message to <staff> that i *loved the <service>
+could you ring me if something comes up earlier
 = thanks-bye
 thanks so much bye
 cheers that's everything
@@ -6002,6 +6251,7 @@ lovely bye
 thank you i'll see you <day>
 that's all i wanted to know cheers
 grand see you <day> then
+you've been very helpful goodbye
 ta that's us sorted
 no worries bye for now
 *asante that will be all
@@ -6015,6 +6265,7 @@ all right thanks bye
 great thanks a million bye now
 okay cheers you've been a big help
 that will be everything have a nice day
+sweet as see you
 ta that's me sorted
 appreciate it bye
 okay thank you *ma'am that's all i needed
@@ -6110,6 +6361,12 @@ thanks for your help have a good day
 ok great see you then
 thank you that's all i needed
 alright goodbye then
+that was all thanks for your help
+brilliant see you then
+just looking thanks
+lovely stuff thank you ever so much bye
+no that's me sorted ta
+cheers that's all
 = emergency
 i've got crushing chest pain right now
 my dad fell down the stairs and hit his head
@@ -6285,6 +6542,13 @@ my friend can't breathe after the +nut oil her lips are swelling
 my husband has crushing chest pain
 my little boy swallowed a whole *bottle of tablets
 i cut my hand with a saw and it won't <service> bleeding
+my dad's face is drooping and he can't lift his arm
+i think she has stopped breathing
+i've just *dyed my <service> and my throat is swelling up
+a customer has fainted outside your shop and isn't moving
+i fell off a ladder and can't feel my legs
+he's got chest pain and is sweating badly
+my little boy swallowed a battery
 = refused/refunds
 i want my money back for last week
 can i get a refund on my voucher
@@ -6352,6 +6616,9 @@ i need my money back <day>
 i want my money back for yesterday's <service>
 i'd like a refund for my last <service> it gave me a rash
 i'd like my money back for the cancelled visit
+i'd like my money back for the <service> it fell off
+i want a refund you <service> it far too short
+i want my money <service> it made it worse
 = refused/discounts
 any chance of a student discount
 can you knock ten bucks off
@@ -6444,6 +6711,9 @@ do you give a *military discount
 can you give me a student discount
 is there a discount if we're <places>
 can i get it cheaper because i'm a pensioner
+would you do the <length> for the price of 60 if i come every week
+knock a *tenner off and i'll come <day>
+do it for forty bucks and i'll book now
 = refused/advice
 should i take ibuprofen before i come
 is my back pain a slipped disc do you think
@@ -6533,6 +6803,9 @@ is my toe broken if it's *purple
 what painkillers should i take for my back
 which cream should i put on this rash
 should i <service> my blood pressure tablets
+should i take ibuprofen or ice it
+is it safe to take *codeine with my *anti-inflammatories
+what are the side effects of my blood pressure pills
 = refused/others
 has my sister got an appointment with you <day>
 which other patients does <staff> see <day>
@@ -6622,6 +6895,9 @@ who else is in my daughter's <service>
 is my neighbour *hedda *moreau a patient of yours
 is *darcy *whitford coming in <day>
 can you tell me if my *ex-wife was in last week
+does *dora *macneil come to you
+has my sister *hannah *thwaite been <day>
+is *graham *sleath still a patient there
 = refused/private
 what's <staff> private mobile number
 can i have <staff> home address
@@ -6671,6 +6947,7 @@ what is <staff> personal number
 let me have <staff> own number
 can i please have <staff> home phone number
 what is <staff> mobile number
+give me <staff> home address
 = out-of-scope
 what's the weather like <day>
 tell me a joke
@@ -6679,6 +6956,7 @@ write me a poem about the sea
 what's 17 times 23
 what stocks should i buy
 how do i get to the airport
+who is the prime minister
 my tv is broken can you send someone
 can you translate this letter into spanish
 do you sell bicycles
@@ -6696,7 +6974,6 @@ what's the *footy score
 do you sell *fish *tanks
 how do i cook a *roast
 what's the time in *london
-can you help me with my tax return
 where's the nearest place to you to get coffee
 how many people live in *tern bay
 can you book me a flight
@@ -6878,6 +7155,7 @@ which stocks should i put my *savings in
 tell me a joke about *doctors
 how do i bake *sourdough
 who was prime minister before this one
+what's on at the cinema <day>
 what's the exchange rate of the *ringgit
 can you recommend a good *nasi *lemak place
 help my daughter with her homework in maths
@@ -7018,6 +7296,15 @@ can you translate this into german for me
 is there a flight from *calgary to *vancouver <day>
 what time is the ferry to *st *george's
 who is the *premier these days
+what's the best way to cook *salmon
+translate good morning into spanish for me
+can you <service> my *hairdryer it's broken
+what's *seventeen times twelve
+could you recommend a nice <service> dress shop
+what's the all *blacks score
+can you help my daughter with her maths homework
+what's the *tide doing <day>
+book me a flight to *wellington
 = none
 hello
 good morning
