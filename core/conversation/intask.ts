@@ -15,7 +15,7 @@ import { contentOf } from "../knowledge/search.ts";
 import { isGuess } from "../language/errand.ts";
 import { ofKind } from "../language/found.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
-import { type Reading } from "../language/read.ts";
+import { read, type Reading } from "../language/read.ts";
 import { applyOld } from "./errands/old.ts";
 import { applyToBook } from "./errands/apply.ts";
 import { applyWish } from "./errands/wished.ts";
@@ -354,6 +354,12 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
   if (may !== undefined && yes === false && !wishIn(reading) && reading.errands.length === 0 && !THAT_IS_ALL.test(text)) return proceed(t);
   if (may !== undefined && yes && !state.task) {
     state.task = { ...newBook(), service: may };
+    // "What have you got for that? Thursday evening maybe": when and with whom was said with the question.
+    if (state.saidBefore !== undefined) {
+      const asked = read(state.saidBefore, contextOf(t.house, t.now, state));
+      const told = asked.found.filter((f) => ["day", "time", "staff", "gender", "for-whom"].includes(f.kind));
+      if (told.length > 0) applyToBook(t, state.task, { ...asked, found: told }, contextOf(t.house, t.now, state));
+    }
     applyToBook(t, state.task, reading, contextOf(t.house, t.now, state));
     t.rule("book/as-was-offered");
     state.repairs = 0;

@@ -32,6 +32,8 @@ import {
   AT_THE_SAME_GO,
   BESIDE_MINE,
   IT_AND_ANOTHER,
+  DOES_OURS,
+  OURS_THAT_DAY,
   OF_WHAT_IS_ON,
   PREFERS,
   SAME,
@@ -267,7 +269,10 @@ export function mayBeTheirs(t: Turn, task: BookTask, reading: Reading): void {
   // "The repair tomorrow at eleven, can Teddy see me at ten": said of what stands, whoever it is.
   const stands = OF_WHAT_IS_ON.test(reading.masked);
   if (stands && (known || ofKind(reading.found, "time").length > 1)) task.ofOwn = reading.text;
-  if (!known || ofKind(reading.found, "service").length > 0 || SAYS_BOOK.test(reading.said) || ANOTHER_ONE.test(reading.said)) return;
+  if (!known || SAYS_BOOK.test(reading.said) || ANOTHER_ONE.test(reading.said)) return;
+  // "Could Trent do my cleaning on Friday", of who has one with somebody else.
+  if (DOES_OURS.test(reading.masked) || OURS_THAT_DAY.test(reading.said)) task.ofOwn = reading.text;
+  if (ofKind(reading.found, "service").length > 0) return;
   const days = ofKind(reading.found, "day");
   const has = (kind: string): boolean => reading.found.some((f) => f.kind === kind);
   // "Could Fleur do nine on the 11th", "only 45 minutes on Wednesday", "I'd prefer Marcus on Thursday": of one day.

@@ -1,3 +1,4 @@
+import { goodOnce } from "../house/preview.ts";
 import type { House } from "../house/compile.ts";
 import type { Expects } from "../language/context.ts";
 import type { Calendar } from "../schedule/calendar.ts";
@@ -288,7 +289,7 @@ export function fill(wording: string, values: Record<string, Value>, own = false
   const sources: Source[] = [];
   let whole = true;
   if (!own && /\d/.test(wording)) return null;
-  const text = wording.replace(/\{(\w+)\}/g, (_, key: string) => {
+  const text = goodOnce(wording).replace(/\{(\w+)\}/g, (_, key: string) => {
     const v = values[key];
     if (!v || (/\d/.test(v.text) && v.sources.length === 0)) {
       whole = false;

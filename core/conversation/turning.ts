@@ -214,7 +214,8 @@ export function insteadOfCancelling(t: Turn, reading: Reading, text: string): bo
   const task = t.state.task;
   const asks = reading.question && !CHANGES_SOMETHING.test(text);
   if (task?.errand !== "cancel" || !task.appointment || asks || reading.errands.some((e) => e.errand === "cancel")) return false;
-  const measured = ofKind(reading.found, "shift").some((s) => s.byMin !== undefined);
+  // "Could I just have a later time that day".
+  const measured = ofKind(reading.found, "shift").some((s) => s.byMin !== undefined || reading.errands.length === 0);
   if ((!measured && !reading.found.some((f) => f.kind === "day" || f.kind === "time")) || ofKind(reading.found, "yes")[0]?.value) return false;
   const fresh: MoveTask = { ...newMove(), appointment: task.appointment };
   t.state.task = fresh;

@@ -1,6 +1,9 @@
 import { MOMENTS } from "./moments.ts";
 import type { OwnMoment } from "./schema.ts";
 
+/** "Good {daypart}" says "good" once: the part of the day holds the word. */
+export const goodOnce = (wording: string): string => wording.replace(/\bgood (?=\{daypart\})/gi, "");
+
 /** A wording as it would be said, with sample values for its variables; variables that do not exist stay as they are. */
 export function previewOf(say: string, house: { shortName: string }, receptionist: string, moment: OwnMoment | "greeting"): string {
   const sample: Record<string, string> = {
@@ -18,6 +21,6 @@ export function previewOf(say: string, house: { shortName: string }, receptionis
     sum: "$40",
   };
   const known = moment === "greeting" ? ["daypart", "house", "name", "client", "receptionist"] : MOMENTS[moment].variables;
-  const text = say.replace(/\{(\w+)\}/g, (whole, key: string) => (known.includes(key) ? (sample[key] ?? whole) : whole));
+  const text = goodOnce(say).replace(/\{(\w+)\}/g, (whole, key: string) => (known.includes(key) ? (sample[key] ?? whole) : whole));
   return text.slice(0, 1).toUpperCase() + text.slice(1);
 }

@@ -48,6 +48,7 @@ import {
   ONLY_WHETHER_OK,
   ONLY_WHO,
   OPENER,
+  MAY_I_COME_THEN,
   OTHERWISE,
   OWN_DOCTOR_DOES,
   PAST,
@@ -234,6 +235,8 @@ function judgeAll(
       )
         e.read = null;
     });
+    // "I'll be abroad on the 8th, can the check-up be on the 15th": it goes on another day.
+    if (each.some((e) => e.read?.errand === "move")) for (const e of each) if (e.read?.rule === "errand/cancel/away-then") e.read = null;
     // "I can't ride on Sunday, cancel please": what cannot be is no wish beside what is called off.
     if (each.some((e) => e.read?.rule === "errand/cancel/cancel"))
       parts.forEach((p, i) => {
@@ -255,6 +258,15 @@ function judgeAll(
         backed = true;
       }
     });
+    // "I chipped a tooth, can I come in this morning": when the house is open is not asked.
+    if (books)
+      parts.forEach((p, i) => {
+        const e = each[i];
+        if (e?.read?.errand === "ask-hours" && isGuess(e.read) && MAY_I_COME_THEN.test(p.masked)) {
+          e.read = null;
+          backed = true;
+        }
+      });
     // "Deep tissue for an hour and a half, what's the damage?": what the price is asked of.
     if (each.some((e) => e.read?.errand === "ask-price"))
       parts.forEach((p, i) => {
@@ -315,6 +327,7 @@ function judgeAll(
     const asksOf = (e: Errand | undefined): boolean => e === "ask-service" || e === "ask-staff";
     if (when > 0 && told.every((e) => asksOf(e.read?.errand)) && (told.length > 0 || asksOf(whole.read?.errand))) {
       const e = each[when] as (typeof each)[number];
+      for (const o of told) if (o.read && asksOf(o.read.errand)) o.read = { ...o.read, sure: Math.max(o.read.sure, WAVERS) };
       e.read = { errand: "book", rule: "errand/book/says-when", at: e.from, sure: SURE };
       backed = true;
     }
@@ -519,6 +532,7 @@ const OF_A_DAY = /^\W*<(?:day|time)>'s\b/;
 const OF_ALL_OF_IT = new Set([
   "errand/ask-mine/still-on",
   "errand/move/both-to-one-day",
+  "errand/move/booked-but-rather",
   "errand/move/supposed-to-come",
   "errand/move/theirs-to-be",
   "errand/book/was-cancelled",

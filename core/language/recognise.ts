@@ -23,7 +23,9 @@ export function recognise(said: Said, at: Moment): Found[] {
   const shifted = shifts(said);
   const many = company(said);
   const { days, when, size } = whenFinds(said, at, clear, shifted, many);
-  const offered = serviceFinds(said, at, clear, solid, when, size, many);
+  // "Put it back a fortnight" is no cut short at the back.
+  const byHowMuch = shifted.filter((s) => s.rule === "shift/by");
+  const offered = serviceFinds(said, at, clear, [...solid, ...byHowMuch], when, size, many);
   const people = peopleFinds(said, at, clear, offered, days);
   narrowByPeople(said, at.house, offered, people);
   if (size.length === 0) size.push(...longOrShort(said, at.house, offered));
@@ -52,7 +54,12 @@ function whenFinds(
 ): { days: Found[]; when: Found[]; size: Found[] } {
   const timed = longest(timeFinds(said, at).filter(clear), []);
   // "I was there on Friday" tells of a visit that is over.
-  const bare = longest(dayFinds(said, at).filter(clear), timed).filter((d) => !WAS_THERE.test(said.norm.slice(Math.max(0, d.start - 40), d.start)));
+  // "Put it back a fortnight" names no day.
+  const later = (f: Found): boolean => shifted.some((s) => s.rule === "shift/by" && overlap(s, f));
+  const bare = longest(
+    dayFinds(said, at).filter((d) => clear(d) && !later(d)),
+    timed,
+  ).filter((d) => !WAS_THERE.test(said.norm.slice(Math.max(0, d.start - 40), d.start)));
   const { days, times } = dated(
     said,
     at,

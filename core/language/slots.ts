@@ -1,4 +1,5 @@
-import { ANY_DAY, BEFORE_ONE, OR_BETWEEN, STANDS_FOR_ONE, THIS_COMING } from "./packs/en/reading.ts";
+import { IS_OF_A_GENDER } from "./packs/en/asked.ts";
+import { ANY_DAY, BEFORE_ONE, OR_BETWEEN, STANDS_FOR_ONE, TELLS_OF_WHAT_COMES, TELLS_OF_WHAT_WAS, THIS_COMING } from "./packs/en/reading.ts";
 import { isoOfDay, nextOf, weekdayName, type DayNumber } from "../time/days.ts";
 import { clockText } from "../time/zone.ts";
 import type { TimeWish } from "../schedule/wish.ts";
@@ -52,9 +53,14 @@ export function slotsOf(reading: Reading, context: ReadContext): Slots {
   const several = new Set(named.filter((s) => s.part === undefined && s.value !== "any").map((s) => nameOf(s))).size > 1;
   if (person && !several) out["staff"] = nameOf(person);
   if (wished) out["new_staff"] = nameOf(wished);
+  const only = reading.errands.length === 1 ? reading.errands[0]?.errand : undefined;
   const gender = last(ofKind(reading.found, "gender"));
-  if (gender) out["staff_gender"] = gender.value;
-  for (const part of split ? (["old", "new", undefined] as const) : [undefined]) writeWhen(out, reading, context, part);
+  // "Is Dr Ames a woman" wishes for nobody, and nor does "a lady here has fainted".
+  const whom = only !== "emergency" && !(only === "ask-staff" && IS_OF_A_GENDER.test(reading.masked));
+  if (gender && whom) out["staff_gender"] = gender.value;
+  // "I left my scarf there on Saturday" tells of a day that is over.
+  const over = only === "message" && TELLS_OF_WHAT_WAS.test(reading.said.toLowerCase()) && !TELLS_OF_WHAT_COMES.test(reading.said.toLowerCase());
+  if (!over) for (const part of split ? (["old", "new", undefined] as const) : [undefined]) writeWhen(out, reading, context, part);
   const value = <K extends "name" | "phone" | "email" | "places" | "choice" | "shift" | "yes" | "for-whom">(kind: K, key: string): void => {
     // Who speaks, before somebody else who is named.
     const all: readonly Found[] = ofKind(reading.found, kind);
@@ -95,7 +101,9 @@ function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Par
   const anyDay = (d: FoundOf<"day">): boolean => d.value.kind === "soonest" && ANY_DAY.test(reading.said.slice(d.start, d.end).toLowerCase());
   const days = ofKind(reading.found, "day").filter((d) => (d.not || d.part === part) && !anyDay(d));
   const today = momentOf(context).today;
-  let day: DayNumber | undefined = context.day;
+  // "My braids on Friday, can we start at nine instead of ten": at an hour of the day that it is on.
+  const stays = part === "new" && !days.some((d) => !d.not) ? ofKind(reading.found, "day").find((d) => d.part === "old" && !d.not)?.value : undefined;
+  let day: DayNumber | undefined = context.day ?? (stays?.kind === "days" && stays.from === stays.to ? stays.from : undefined);
   /** Days of which one is meant: an hour is one of theirs. */
   const amongst: DayNumber[] = [];
   // "Tuesday at ten or Wednesday at two": either day, each with an hour of its own.
@@ -128,7 +136,8 @@ function writeWhen(out: Slots, reading: Reading, context: ReadContext, part: Par
       out[key("date_choice")] = v.kind;
       amongst.push(...v.days);
     } else if (v.kind === "relative") {
-      if (v.byDays !== 0) out["shift"] = v.byDays > 0 ? "later" : "earlier";
+      // "Is there a fee if I cancel the day before" wishes for no other day.
+      if (v.byDays !== 0 && !reading.errands.every((e) => e.errand === "ask-policy")) out["shift"] = v.byDays > 0 ? "later" : "earlier";
     } else if (v.kind === "weekdays") {
       out[key("weekdays")] = v.weekdays.map(weekdayName);
       amongst.push(...v.weekdays.map((w) => nextOf(w, today)));

@@ -241,6 +241,32 @@ const TURNS: readonly Turn[] = [
     least: 0.7,
     when: (g) => ONE_DAY_NOT_ANOTHER.test(g.masked) && (THE_SERVICE.test(g.masked) || /<(?:phone|email)>/.test(g.said)),
   },
+  {
+    is: "book/wants-one",
+    open: true,
+    from: ["move", "cancel", "ask-mine", "none", "ask-service", "book"],
+    when: (g) => turns.WANTS_ONE.test(g.masked) && !/\b(?:instead|cancel\w*|move|change|switch|swap)\b/.test(g.masked),
+  },
+  {
+    is: "out-of-scope/weather",
+    open: true,
+    from: ["book", "none", "ask-hours", "ask-availability", "ask-service", "out-of-scope"],
+    when: (g) => !g.named && turns.THE_WEATHER.test(g.masked),
+  },
+  { is: "book/comes-along", open: true, from: ["ask-service", "ask-policy", "none", "ask-availability", "book"], when: has(turns.COMES_ALONG_THEN) },
+  { is: "ask-place/street", from: ["ask-mine", "none", "ask-service", "ask-policy", "ask-place", "book"], when: has(turns.NAME_OF_THE_STREET) },
+  { is: "ask-place/to-park", open: true, from: ["ask-policy", "none", "ask-service", "ask-place", "book", "ask-availability"], when: has(turns.PLACE_TO_PARK) },
+  { is: "ask-policy/do-you-take", open: true, from: ["ask-service", "none", "out-of-scope", "ask-policy"], when: has(turns.DO_YOU_TAKE) },
+  { is: "ask-policy/whether-a-fee", from: ["ask-price", "ask-service", "none"], when: has(turns.WHETHER_A_FEE) },
+  { is: "ask-policy/may-bring-them", open: true, from: ["book", "none", "ask-service", "ask-policy"], when: has(turns.MAY_BRING_THEM) },
+  { is: "ask-service/whether-i-should", from: ["ask-mine", "none"], when: (g) => g.masked.includes("<service>") && turns.WHETHER_I_SHOULD.test(g.masked) },
+  {
+    is: "person/speak-with-them",
+    open: true,
+    from: ["ask-staff", "none", "message", "ask-mine", "book", "ask-availability", "person"],
+    least: 0.7,
+    when: has(turns.SPEAKS_WITH_THEM),
+  },
   { is: "book/could-you-then", open: true, from: ["book", "none", "ask-service", "ask-availability"], least: 0.7, when: has(turns.COULD_YOU_THEN) },
   {
     is: "ask-service/whether-brought",
@@ -326,6 +352,13 @@ const TURNS: readonly Turn[] = [
   // "Can my brother come at the same time": another like it, where one was booked.
   { is: "book/comes-then", open: true, from: ["ask-policy", "none", "ask-service", "ask-availability"], when: has(turns.COMES_THEN_TOO) },
   { is: "book/one-more-beside", open: true, from: ["move", "ask-mine", "ask-availability"], when: has(turns.ONE_MORE_BESIDE) },
+  {
+    is: "move/booked-but-rather",
+    open: true,
+    from: ["book", "ask-availability", "ask-mine", "none", "ask-staff", "move"],
+    least: 0.7,
+    when: has(turns.BOOKED_BUT_RATHER),
+  },
   { is: "ask-mine/told-booked", open: true, from: ["book", "ask-availability"], when: has(turns.TOLD_BOOKED) },
   { is: "ask-policy/if-off", notFrom: ["refused", "emergency"], when: has(turns.IF_OFF) },
   // "Forget Monday, I'd rather come on Wednesday".
@@ -880,7 +913,14 @@ const TURNS: readonly Turn[] = [
   {
     is: "book/unsure-which",
     from: ["ask-service", "none", "out-of-scope"],
-    when: (g) => (signs.UNSURE_WHICH.test(g.masked) && !ASKS_WHAT_IT_IS.test(g.masked)) || signs.UNSURE_WHAT.test(g.masked),
+    when: (g) => signs.UNSURE_WHICH.test(g.masked) && !ASKS_WHAT_IT_IS.test(g.masked),
+  },
+  // "My hair's a mess and I don't know what I want": nor is that word for anybody.
+  {
+    is: "book/unsure-which",
+    open: true,
+    from: ["ask-service", "none", "out-of-scope", "message", "ask-mine", "person", "move"],
+    when: has(signs.UNSURE_WHAT),
   },
   { is: "ask-availability/is-there-space", from: ["ask-place", "ask-service", "none", "ask-policy"], when: has(signs.IS_THERE_SPACE) },
   {
@@ -938,7 +978,7 @@ const TURNS: readonly Turn[] = [
   {
     is: "ask-staff/still-there",
     open: true,
-    from: ["none", "book", "ask-availability", "ask-service", "ask-mine", "message", "person", "out-of-scope", "ask-staff"],
+    from: ["none", "book", "ask-availability", "ask-service", "ask-mine", "message", "person", "out-of-scope", "ask-staff", "refused", "cancel"],
     when: has(signs.STILL_THERE),
   },
   // "They said to ring back and book": what was said before is done now.

@@ -7,6 +7,8 @@ import {
   HOW_TO_GET_THERE,
   OF_ACCESS,
   OF_PAYING,
+  PAID_BESIDES,
+  WHAT_COMES_OF_IT,
   OF_THE_WAY,
   WHAT_IS_TAKEN,
   WHAT_ONE_GETS,
@@ -26,7 +28,7 @@ import type { Reading } from "../../language/read.ts";
 import { spanText } from "../format.ts";
 import { ruleSource } from "../sources.ts";
 import { val, type Turn, type Value } from "../turn.ts";
-import { matches } from "../../knowledge/match.ts";
+import { matches, SUPPORTS } from "../../knowledge/match.ts";
 import { WHAT_IF_I_CANCEL } from "../../language/packs/en/signs.ts";
 import { compared } from "./compare.ts";
 import { feeVal } from "./fee.ts";
@@ -37,9 +39,14 @@ import { price } from "./prices.ts";
 import { service } from "./services.ts";
 import { SEEKS, SPEAKS_OF_MONEY, WHEN_IT_IS } from "../../language/packs/en/talk.ts";
 
+const OF_RULES_OR_PRICE = new Set<Errand>(["ask-price", "ask-policy", "ask-service"]);
+
 /** Answers one question from the house; false when the house has nothing that supports an answer. */
 export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
-  if ((errand === "ask-price" || errand === "ask-policy") && feeOfThat(t, reading)) return true;
+  if (OF_RULES_OR_PRICE.has(errand) && feeOfThat(t, reading)) return true;
+  // "Do I pay extra for the hair": whether it is included, and no service's price.
+  if (errand === "ask-price" && PAID_BESIDES.test(reading.said) && fromHandbook(t, reading, SUPPORTS, { telling: true, kinds: ["answer", "fact"] }))
+    return true;
   // "And the massage?", after a price: nothing but a service is named, and its price is what is asked.
   // A word in passing names none: "is it less for a second kid".
   const named = ofKind(reading.found, "service").some((f) => !WEAK_SERVICE.test(f.rule)) && contentOf(reading.masked.replace(/<\w+>/g, " ")).length === 0;
@@ -133,6 +140,9 @@ export function feeOfThat(t: Turn, reading: Reading): boolean {
   }
   // "And if I just don't come?": what is missed costs something else.
   if (WHO_MISSES.test(reading.said.toLowerCase()) && OF_A_FEE.test(reading.said)) return lineAbout(t, reading, WHO_MISSES) || ruleLine(t, reading);
+  // "What do you do when somebody doesn't turn up".
+  if (!task && WHAT_COMES_OF_IT.test(reading.said.toLowerCase()) && WHO_MISSES.test(reading.said.toLowerCase()))
+    return lineAbout(t, reading, WHO_MISSES) || ruleLine(t, reading);
   // "What do I owe if I call it off": of the rule, and of no service's price.
   if (!task && WHAT_IF_I_CANCEL.test(reading.masked))
     return (
@@ -152,11 +162,13 @@ export function feeOfThat(t: Turn, reading: Reading): boolean {
 
 /** The likeliest answer of the house's that was written of something, however unsure it is by its words alone. */
 function lineAbout(t: Turn, reading: Reading, of: RegExp): boolean {
-  const line = matches(t.house, reading.text, LOOKED_AT).find(
-    (m) => m.passage.kind === "answer" && m.passage.asked.some((text) => of.test(text.toLowerCase())),
-  );
+  const speaksOf = (asked: readonly string[]): boolean => asked.some((text) => of.test(text.toLowerCase()));
+  const near = matches(t.house, reading.text, LOOKED_AT).find((m) => m.passage.kind === "answer" && speaksOf(m.passage.asked));
+  // However unlike its words, the only one that speaks of it at all.
+  const [only, other] = t.house.handbook.answers.filter((a) => speaksOf([a.question, ...a.also]));
+  const line = near?.passage ?? (only && !other ? { id: only.id, label: only.question, text: only.answer } : undefined);
   if (!line) return false;
-  const { id, label, text } = line.passage;
+  const { id, label, text } = line;
   if (t.rests("answer", id)) return true;
   t.say("ask/answer", { answer: val(text, { kind: "answer", id, label }) });
   t.outcome("answered");

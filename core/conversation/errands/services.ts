@@ -1,7 +1,9 @@
 import {
   ANYTHING_FOR,
+  FOR_WHAT_WAS_TOLD,
   DO_YOU_OFFER,
   HOW_LONG,
+  HOW_LONG_TO_WAIT,
   KIND_WORDS,
   OF_WHICHEVER,
   WHAT_DO_YOU_DO,
@@ -17,7 +19,7 @@ import { likely } from "../../knowledge/likely.ts";
 import { described, SUPPORTS } from "../../knowledge/match.ts";
 import { aboutInside, contentOf } from "../../knowledge/search.ts";
 import { complains } from "../../language/features.ts";
-import { ofKind } from "../../language/found.ts";
+import { ofKind, WEAK_SERVICE } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import { WEEKDAYS, weekdayNumber, weekdayOf } from "../../time/days.ts";
 import { lengthText, serviceText, timeText } from "../format.ts";
@@ -95,6 +97,8 @@ export function service(t: Turn, reading: Reading): boolean {
   // "For how long do I need to sleep with a retainer": how long something else goes on.
   const besidesLength = contentOf(reading.masked.replace(/<\w+>/g, " ")).some((w) => !OF_ITS_LENGTH.has(w));
   if (long && besidesLength && fromHandbook(t, reading, SURELY, { telling: true, kinds: ["answer", "fact"] })) return true;
+  // "How long do I have to hold off smoking after a tooth is pulled".
+  if (long && HOW_LONG_TO_WAIT.test(text) && fromHandbook(t, reading, SUPPORTS, { telling: true, kinds: ["answer", "fact"] })) return true;
   if (long && info && one !== undefined) {
     if (list.length === 1) t.state.topic = one;
     for (const id of list.slice(0, 3)) {
@@ -155,7 +159,8 @@ export function service(t: Turn, reading: Reading): boolean {
   // "Do you have anything for stress": what there is for that.
   if (!t.state.task && ANYTHING_FOR.test(text)) {
     // "What have you got for a sore neck": no line that says whether something hurts.
-    if (complains(text) && rightPlace(t, reading)) return done();
+    // "My hair's so dry it snaps, what have you got for that?": nor any other than what it tells of.
+    if ((complains(text) || FOR_WHAT_WAS_TOLD.test(text)) && rightPlace(t, reading)) return done();
     if (fromHandbook(t, reading, SURELY)) return true;
     if (rightPlace(t, reading)) return done();
   }
@@ -295,7 +300,9 @@ function rightPlace(t: Turn, reading: Reading): boolean {
   const first = firstOfAll(t);
   const near = likely(t.house, reading.said);
   // What ails somebody, and no line of a service speaks of, is for what one begins with.
-  const list = named.length > 0 ? named : near.length === 0 && first !== undefined && complains(reading.said) ? [first] : near;
+  // "My hair's so dry, what have you got for that": what is told of says more than a word in passing.
+  const passing = near.length === 1 && FOR_WHAT_WAS_TOLD.test(reading.said) && ofKind(reading.found, "service").every((f) => WEAK_SERVICE.test(f.rule));
+  const list = passing ? near : named.length > 0 ? named : near.length === 0 && first !== undefined && complains(reading.said) ? [first] : near;
   if (list.length === 0) return false;
   const only = list.length === 1 ? t.house.services.get(list[0] as string) : undefined;
   if (only?.about) t.say("ask/about", { about: val(`${only.name}: ${aboutInside(t.house, only)}`, serviceSource(t.house, only.id)) });

@@ -1,10 +1,11 @@
-import { SOMEBODY_ELSE } from "../../language/packs/en/talk.ts";
+import { DOES_OURS, OURS_THAT_DAY, SOMEBODY_ELSE } from "../../language/packs/en/talk.ts";
+import type { ReadContext } from "../../language/context.ts";
 import { ofKind, peopleIn, type Found } from "../../language/found.ts";
-import { read } from "../../language/read.ts";
+import { read, type Reading } from "../../language/read.ts";
 import { wantsDay } from "../../schedule/wish.ts";
 import { weekdayOf } from "../../time/days.ts";
 import { contextOf } from "../context.ts";
-import type { BookTask, MoveTask } from "../state.ts";
+import type { AppointmentView, BookTask, MoveTask } from "../state.ts";
 import { newMove } from "../tasks.ts";
 import type { Turn } from "../turn.ts";
 import { dayWish } from "../wish.ts";
@@ -28,6 +29,16 @@ export function standing(t: Turn, task: BookTask): "asked" | "moved" | "not" {
   const anew = read(text, { ...context, errand: "move" });
   const days = ofKind(anew.found, "day");
   const named = ofKind(anew.found, "service").flatMap((s) => s.value);
+  const who = peopleIn(anew.found);
+  const does = (a: { service: string }): boolean => who.length === 0 || who.some((p) => t.house.services.get(a.service)?.staff.includes(p));
+  const thatDay = OURS_THAT_DAY.test(anew.said);
+  // "Could Trent do my cleaning on Friday": of the only one that they have with somebody else.
+  const [ours, another] = DOES_OURS.test(anew.masked) || thatDay ? t.state.appointments.filter((a) => named.includes(a.service)) : [];
+  if (ours && !another) {
+    if (!thatDay && (who.length === 0 || who.includes(ours.staff) || !does(ours))) return "not";
+    toMove(t, task, ours, { ...anew, found: anew.found.map((f) => ({ ...f, part: "new" })) }, context);
+    return "moved";
+  }
   // "Not Wednesday, Saturday": the one that it is not to be is the one it is on.
   const first = [...ofKind(anew.corrected, "day"), ...days.filter((d) => d.not)][0] ?? days[0];
   if (!first) return "not";
@@ -38,15 +49,12 @@ export function standing(t: Turn, task: BookTask): "asked" | "moved" | "not" {
   const [own, other] = theirs;
   if (!own || other) return "not";
   // Who is asked for must do it.
-  const who = peopleIn(anew.found);
-  if (who.length > 0 && !who.some((p) => t.house.services.get(own.service)?.staff.includes(p))) return "not";
+  if (!does(own)) return "not";
   // A length is wished for, and nothing else: it must be another than it has, and one that there is.
   const long = ofKind(anew.found, "length").at(-1)?.value;
   const rest = anew.found.some((f) => f.kind === "time" || f.kind === "staff" || (f.kind === "day" && f !== first));
   const comesIn = (min: number): boolean => t.house.services.get(own.service)?.variants.some((v) => v.lengthMin === min) === true;
   if (typeof long === "number" && !rest && (long === own.lengthMin || !comesIn(long))) return "not";
-  if (task.hold) dropHold(t, task);
-  const move: MoveTask = { ...newMove(), appointment: own };
   // What is said of it besides its own day, and who it is with, is the wish.
   const wished = (f: Found): boolean => f.part !== undefined || (f.kind === "staff" && f.value !== "any" && !f.value.includes(own.staff));
   // Nor is its own hour a wish: "could somebody else see me on Thursday at nine".
@@ -61,10 +69,17 @@ export function standing(t: Turn, task: BookTask): "asked" | "moved" | "not" {
       const { part: _, ...than } = f;
       return than;
     });
-  applyWish(t, move, { ...anew, found: wish.map((f) => (wished(f) ? { ...f, part: "new" } : f)) }, context);
+  toMove(t, task, own, { ...anew, found: wish.map((f) => (wished(f) ? { ...f, part: "new" } : f)) }, context);
+  return "moved";
+}
+
+/** What stands is moved, by what is wished of it. */
+function toMove(t: Turn, task: BookTask, own: AppointmentView, wish: Reading, context: ReadContext): void {
+  if (task.hold) dropHold(t, task);
+  const move: MoveTask = { ...newMove(), appointment: own };
+  applyWish(t, move, wish, context);
   // Only whom it is with, or how long it is, is to be otherwise.
   if (!move.wish.days && !move.wish.times && !move.by && !move.after) move.keepTime = true;
   t.state.task = move;
   t.rule("move/what-stands");
-  return "moved";
 }

@@ -1,5 +1,6 @@
 import { MAY_IT_BE } from "../../language/packs/en/asked.ts";
-import { isAsk, type Errand } from "../../language/errand.ts";
+import { WAVERS } from "../../language/turned.ts";
+import { isAsk, isGuess, type Errand } from "../../language/errand.ts";
 import { clauses } from "../../language/errands.ts";
 import { ofKind, WEAK_SERVICE, type Found } from "../../language/found.ts";
 import { BEGINS } from "../../language/packs/en/house.ts";
@@ -76,7 +77,10 @@ const ASKED_THOUGH_DATED = 0.92;
 /** "Would somebody come to the hotel to do my bridesmaids", "I've black hair and want to be blonde by Saturday, is that possible": what is asked has a line of its own. */
 const askedRather: Step = (m) => {
   const { t, reading, errands } = m;
-  if (!reading.question || errands.length !== 1 || errands[0] !== "book" || !guessedFrom(m)) return false;
+  // "My baby has her first tooth, when should I bring her": what else it might be is no more than guessed.
+  const [, other] = reading.errands;
+  const besides = errands.length === 2 && other !== undefined && isAsk(other.errand) && isGuess(other) && other.sure < WAVERS;
+  if (!reading.question || !(errands.length === 1 || besides) || errands[0] !== "book" || !guessedFrom(m)) return false;
   if (reading.found.some((f) => ["phone", "email", "name", "length"].includes(f.kind)) || needOfWhomTheyAskFor(t, reading)) return false;
   const dated = reading.found.some((f) => f.kind === "day" || f.kind === "time");
   // "A bit of my tooth broke off, can I come in this week" wishes to be seen.

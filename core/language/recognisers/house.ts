@@ -6,6 +6,7 @@ import {
   ANYBODY,
   ASKS_OF_A_ROLE,
   A_GENDER,
+  NOUN_WITH_A_PARTICLE,
   ANY_OF_THE,
   A_TRADE,
   A_WOMAN,
@@ -41,6 +42,8 @@ import {
   WAS,
   SEEMS,
   SEEMS_SO,
+  IS_SO,
+  WHETHER_IT_IS,
   WEAK,
   WHAT_IT_COSTS,
   WOMAN_OR_MAN,
@@ -64,7 +67,7 @@ import { normalise, stem, type Said, type Token } from "../text.ts";
 
 /** The house's own words, made ready for finding. */
 export interface Lexicon {
-  phrases: { words: string[]; stems: string[]; service: string; own: boolean }[];
+  phrases: { words: string[]; stems: string[]; service: string; own: boolean; hyphened?: true }[];
   /** Every word of those, once. */
   words: string[];
   /** Stem of a telling word → the services whose names carry it. */
@@ -160,6 +163,18 @@ export function lexiconOf(house: House): Lexicon {
     learn(s.about);
     learn(s.bring ?? "");
   }
+  // "My take-down" is said for "braid take-down", where nothing else is called so.
+  const deeds = new Map<string, Set<string>>();
+  for (const s of house.handbook.services)
+    for (const name of [s.name, ...s.also])
+      for (const m of name.toLowerCase().matchAll(NOUN_WITH_A_PARTICLE))
+        if (m[0] !== name.toLowerCase()) deeds.set(m[0], (deeds.get(m[0]) ?? new Set()).add(s.id));
+  for (const [deed, of] of deeds) {
+    const [service, other] = of;
+    if (service === undefined || other !== undefined) continue;
+    for (const words of [deed.split("-"), [deed.replace("-", "")]])
+      lexicon.phrases.push({ words, stems: words.map(stem), service, own: false, hyphened: true });
+  }
   for (const [key, set] of lexicon.headings) {
     const own = lexicon.telling.get(key);
     // "Colour" alone is any of the colours, though one of them has the word in its name.
@@ -232,6 +247,8 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
       if (!slip && p.stems.some((w) => !there.has(w))) continue;
       for (const i of slip ? p.words.flatMap((w, k) => (slippedAt.get(w) ?? []).map((i) => i - k)) : (positions.get(p.stems[0] as string) ?? [])) {
         if (i < 0 || i + p.words.length > tokens.length) continue;
+        // "Della Crane", where there are crowns: the second word of somebody's name is no slip.
+        if (slip && p.words.length === 1 && afterGivenName(said, i)) continue;
         if (
           p.words.some(
             (w, k) =>
@@ -240,6 +257,7 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
           )
         )
           continue;
+        if (p.hyphened && p.words.length > 1 && said.norm.slice((tokens[i] as Token).end, (tokens[i + 1] as Token).start) !== "-") continue;
         if (p.words.length === 1 && (WEAK.has(p.words[0] as string) || COMMON.has(p.words[0] as string))) continue;
         // "My blood pressure", where "bloods" are a test: two words that stand together in another's name are not one of them.
         if (p.words.length === 1 && besideInAnother(lexicon, stems, i, p.service)) continue;
@@ -290,6 +308,7 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
       return;
     // "Sounds right" is no sound bath.
     if (SEEMS.test(t.text) && SEEMS_SO.test(said.norm.slice(t.end))) return;
+    if (IS_SO.test(t.text) && WHETHER_IT_IS.test(said.norm.slice(Math.max(0, t.start - 24), t.start))) return;
     if (DEED_WORDS.has(t.text) && !BEFORE_A_THING.test(tokens[i - 1]?.text ?? "")) return;
     if (CHARGES.test(t.text) && WHAT_IT_COSTS.test(tokens[i - 1]?.text ?? "")) return;
     // "A lady coach" is who is to do it.
@@ -408,6 +427,13 @@ const isSomebody = (lexicon: Lexicon, said: Said, i: number): boolean =>
     const t = said.tokens[k];
     return t !== undefined && /\p{Lu}\p{Ll}/u.test(said.raw.slice(t.start, t.start + 2)) && !COMMON.has(t.text) && !lexicon.vocabulary.has(t.text);
   });
+
+/** Whether a word and the one right before it are written as a name whose first is one that people are given. */
+const afterGivenName = (said: Said, i: number): boolean => {
+  const [first, second] = [said.tokens[i - 1], said.tokens[i]];
+  const capital = (t: Token): boolean => /\p{Lu}\p{Ll}/u.test(said.raw.slice(t.start, t.start + 2));
+  return !!first && !!second && capital(first) && capital(second) && isGivenName(first.text) && said.norm.slice(first.end, second.start) === " ";
+};
 
 /** "A place in the group", "Friday's group": a word that says little, where the house calls one service by it and nothing else is named. */
 function calledWeakly(lexicon: Lexicon, tokens: readonly Token[], house: House): Found[] {
@@ -659,6 +685,8 @@ export function staff(said: Said, at: Pick<Moment, "house" | "expects">): Found[
         if (i + p.words.length > tokens.length) continue;
         // A near sound of a short name counts only where a person is spoken of.
         const spoken = BEFORE_PEOPLE.has(tokens[i - 1]?.text ?? "") || (tokens[i] as Token).text.endsWith("'s") || (i === 0 && first) || at.expects === "staff";
+        // "Which brand of tape" names no Brandt.
+        if (near && p.family && !spoken && rankOf((tokens[i] as Token).text) < NOT_A_SURNAME) continue;
         if (p.words.some((w, k) => used.has(i + k) || !sameName((tokens[i + k] as Token).text, w, near, spoken))) continue;
         // "Akeem Charles" is no Yvette Charles: a family name after somebody else's given name.
         const given = p.family && i > 0 ? shortOf(lexicon, p.staff, (tokens[i - 1] as Token).text) : false;
@@ -698,6 +726,9 @@ export function staff(said: Said, at: Pick<Moment, "house" | "expects">): Found[
   }
   return out.sort((a, b) => a.start - b.start);
 }
+
+/** Words as common as these are no slip of a family name, unless a person is spoken of. */
+const NOT_A_SURNAME = 10_000;
 
 /** Whether "Miss" or the like stands right before a word. */
 function titled(said: Said, i: number): boolean {

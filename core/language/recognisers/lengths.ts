@@ -1,7 +1,20 @@
 import type { House } from "../../house/compile.ts";
 import type { Moment } from "../context.ts";
 import type { Found } from "../found.ts";
-import { BARE_AFTER, BARE_BEFORE, BARE_LENGTH, bareLength, changesLength, LENGTH_RULES, minutesOf, MOST_OF_ALL } from "../packs/en/lengths.ts";
+import {
+  BARE_AFTER,
+  BARE_BEFORE,
+  BARE_HOURS,
+  BARE_LENGTH,
+  bareLength,
+  changesLength,
+  LENGTH_RULES,
+  lengthsOf,
+  minutesOf,
+  MOST_OF_ALL,
+  num,
+  TELLS_A_LENGTH,
+} from "../packs/en/lengths.ts";
 import { eachMatch } from "../patterns.ts";
 import { type Said } from "../text.ts";
 
@@ -11,9 +24,10 @@ export function lengths(said: Said, at: Moment): Found[] {
   for (const rule of LENGTH_RULES)
     for (const m of eachMatch(rule.pattern, said.norm)) {
       const value = rule.value(m, at.house);
-      if (value !== null) out.push({ kind: "length", value, rule: rule.name, start: m.index, end: m.index + m[0].length });
+      if (value !== null && !TELLS_A_LENGTH.test(said.norm.slice(Math.max(0, m.index - 40), m.index)))
+        out.push({ kind: "length", value, rule: rule.name, start: m.index, end: m.index + m[0].length });
     }
-  if (at.expects === "length" && out.length === 0) out.push(...asked(said));
+  if (at.expects === "length" && out.length === 0) out.push(...asked(said, at.house));
   return out
     .filter((f, i) => !out.some((o, k) => k !== i && o.start <= f.start && f.end <= o.end && (o.end - o.start > f.end - f.start || k < i)))
     .map((f): Found => {
@@ -23,10 +37,15 @@ export function lengths(said: Said, at: Moment): Found[] {
 }
 
 /** All that was said, in answer to how long. */
-function asked(said: Said): Found[] {
+function asked(said: Said, house: House): Found[] {
   const most = MOST_OF_ALL.exec(said.norm);
   if (most)
     return [{ kind: "length", value: most[1] === "long" ? "long" : "short", rule: "length/long-short", start: most.index, end: most.index + most[0].length }];
+  const hours = BARE_HOURS.exec(said.norm)?.[1];
+  if (hours !== undefined && lengthsOf(house).includes(60 * num(hours))) {
+    const start = said.norm.indexOf(hours);
+    return [{ kind: "length", value: 60 * num(hours), rule: "length/asked", start, end: start + hours.length }];
+  }
   const bare = BARE_LENGTH.exec(said.norm.trim())?.[1];
   if (bare === undefined) return [];
   const start = said.norm.indexOf(bare);

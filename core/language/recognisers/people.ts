@@ -41,6 +41,7 @@ import {
   OF_TIME,
   ONLY_A_NAME,
   ONLY_SPELLS,
+  OWNER_IS_ME,
   OWNER_OF_A_VISIT,
   PARTICLES,
   PLAINLY_NOT,
@@ -397,6 +398,16 @@ function ownSurname(said: Said, before: readonly Token[], i: number, known: (wor
   );
 }
 
+/** "Cancel Rita Hale's facial", "cancel everything for Rita Hale, that's me": whose it is. */
+function ownerOf(said: Said, blocked: (t: Token) => boolean): (Found & { kind: "name" }) | null {
+  const owner = OWNER_OF_A_VISIT.exec(said.raw) ?? OWNER_IS_ME.exec(said.raw);
+  if (!owner?.[1]) return null;
+  const start = owner.index + owner[0].indexOf(owner[1]);
+  const words = said.tokens.filter((t) => t.start >= start && t.start < start + (owner[1] as string).length);
+  if (words.length < 2 || words.some((t) => blocked(t))) return null;
+  return { kind: "name", value: owner[1], rule: "name/owner", start, end: start + owner[1].length };
+}
+
 function called(said: Said, at: Moment, taken: readonly Found[], known: (word: string) => boolean, blocked: (t: Token) => boolean): Found[] {
   const parts = FIRST_AND_LAST.exec(said.norm);
   if (parts) {
@@ -487,21 +498,18 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     if (!ANOTHERS.test(said.norm.slice(0, m.index))) return [found, ...others];
     others.push({ ...found, rule: "name/of-another" });
   }
+  const owner = ownerOf(said, blocked);
   for (const m of eachMatch(MAYBE, said.norm)) {
     const found = grab(m.index + m[0].length, false);
+    // "Cancel Rita Hale's facial, I'm Rita".
+    if (found?.kind === "name" && owner?.value.startsWith(`${found.value} `)) return [owner, ...others];
     if (found && !(found.kind === "name" && taken.some((f) => f.kind === "staff" && f.start === found.start) && !found.value.includes(" ")))
       return [found, ...others];
   }
   // Named alone, it is the name that a visit is under.
   if (others.length > 0) return others.map((f) => ({ ...f, rule: "name/introduced" }));
   // "Cancel Rita Hale's facial": whose it is.
-  const owner = OWNER_OF_A_VISIT.exec(said.raw);
-  if (owner?.[1]) {
-    const start = owner.index + owner[0].indexOf(owner[1]);
-    const words = said.tokens.filter((t) => t.start >= start && t.start < start + (owner[1] as string).length);
-    if (words.length >= 2 && !words.some((t) => blocked(t)))
-      return [{ kind: "name", value: owner[1], rule: "name/owner", start, end: start + owner[1].length }];
-  }
+  if (owner) return [owner];
   // "She's Karen Lyle": of somebody else a whole name, written as one.
   const other = SHE_IS.exec(said.raw);
   if (other?.[1]) {

@@ -41,7 +41,7 @@ import {
   WISHES_THEN,
 } from "../packs/en/joining.ts";
 import { num } from "../packs/en/lengths.ts";
-import { IN_PLACE_OF } from "../packs/en/parts.ts";
+import { HAVE_BOOKED, IN_PLACE_OF, SUPPOSED_TO } from "../packs/en/parts.ts";
 import { dayFrom, mondayOf, partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import type { Moment } from "../context.ts";
 import { ofKind, type ClockValue, type DayValue, type Found, type FoundOf, type TimeValue } from "../found.ts";
@@ -480,7 +480,10 @@ function bound(said: Said, day: DayFound, moving: boolean, today: DayNumber): Da
 
 /** "My appointment on Thursday, please make it Monday": the first is what there is, not a slip. */
 const standing = (said: Said, a: Found, gap: string): boolean =>
-  (a.kind === "day" || a.kind === "time") && !SLIPS.test(gap) && STANDS.test(said.norm.slice(0, a.start));
+  !SLIPS.test(gap) &&
+  (((a.kind === "day" || a.kind === "time") && (STANDS.test(said.norm.slice(0, a.start)) || SUPPOSED_TO.test(said.norm.slice(0, a.start)))) ||
+    // "I booked a lesson with Lou but I'd rather have Ann": the first is whom they have.
+    (a.kind === "staff" && HAVE_BOOKED.test(said.norm.slice(0, a.start))));
 
 /** What is said later corrects what was said before: "Friday, sorry, Thursday", "0142, no, 0143 at the end". */
 export function correct(said: Said, found: Found[]): { found: Found[]; dropped: Found[] } {

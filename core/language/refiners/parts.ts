@@ -61,7 +61,7 @@ import {
   WILL_NOT_DO,
   WOULD_IT_BE,
 } from "../packs/en/parts.ts";
-import { CALLS_OFF, KEEPS_THE } from "../packs/en/signs.ts";
+import { CALLS_OFF, KEEPS_BESIDE, KEEPS_THE } from "../packs/en/signs.ts";
 import type { Moment } from "../context.ts";
 import type { Found, Part } from "../found.ts";
 import type { Said } from "../text.ts";
@@ -74,7 +74,9 @@ import { BETTER, CANT, IS_FINE, NEW_BEFORE, OLD_BEFORE, POSSIBLE, TAKES_ITS_PLAC
 export function assignParts(said: Said, all: Found[], at: Moment, errand: "move" | "cancel", cannot = false): Found[] {
   // "Cancel Friday but keep Monday": what is kept is none of what is called off.
   const kept = (f: Found): boolean => (f.kind === "day" || f.kind === "time") && KEEPS_THE.test(said.norm.slice(0, f.start));
-  const found = errand === "cancel" && CALLS_OFF.test(said.norm) ? all.filter((f) => !kept(f)) : all;
+  // "Move the lesson to Thursday, and leave the fitting on Saturday".
+  const besides = (f: Found): boolean => f.kind === "day" && KEEPS_BESIDE.test(said.norm.slice(0, f.start));
+  const found = errand === "move" ? all.filter((f) => !besides(f)) : CALLS_OFF.test(said.norm) ? all.filter((f) => !kept(f)) : all;
   // What is asked besides, after the wish, speaks of something else.
   const asks = ASKS_BESIDES.exec(said.norm);
   const rest = errand === "cancel" && asks ? asks.index : Infinity;
@@ -199,6 +201,8 @@ export function assignParts(said: Said, all: Found[], at: Moment, errand: "move"
     else if (cannot && f.kind === "day" && previous === undefined && parts.filter((g) => g.kind === "day").length === 1 && AFTER_A_STOP.test(clause))
       given.set(f, "new");
     else if (cannot && f.kind === "day" && previous?.kind === "day" && /^\s*[,.;!?-]/.test(clause)) given.set(f, "new");
+    // "I can't get away on Wednesday at four. Friday at eight?"
+    else if (cannot && f.kind === "day" && previous !== undefined && given.get(previous) === "old" && /^\s*[.;!?]/.test(clause)) given.set(f, "new");
     // "The school play is on Thursday so I need to move it": what stands in its way is when it is.
     else if (f.kind === "day" && !at.oldKnown && errand === "move" && SO_IT_MOVES.test(behind)) given.set(f, "old");
     // "Grace rather than Tessie on Saturday": who it is with is changed, and not when.

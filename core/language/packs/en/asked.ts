@@ -5,7 +5,7 @@ export const HOW_MUCH_OF_IT = /\bhow (?!much\b|many\b|about\b|do\b|does\b|is\b|a
 
 /** Where something of theirs goes, once they are here: not where the house is. */
 export const WHERE_FOR_THINGS =
-  /\bwhere (?:can|could|do|should|would|may|shall) (?:i|we|my [a-z]+|he|she|they) (?:put|leave|hang|store|keep|stash|lock|change|wash|charge|sit|wait|smoke|eat|sleep)\b/i;
+  /\bwhere (?:can|could|do|should|would|may|shall) (?:i|we|my [a-z]+|he|she|they) (?:put|leave|hang|store|keep|stash|lock|get changed|get dressed|freshen up|shower|change|wash|charge|sit|wait|smoke|eat|sleep)\b/i;
 
 /** Where the house is, or how one gets there. */
 export const WHERE_IT_IS = /\b(?:where|address|located|location|find|directions?|street|get (?:to|there)|reach|how far)\b/i;
@@ -19,7 +19,7 @@ export const OF_A_FEE = /\b(?:fees?|charged?|cost|penalty|pay)\b/i;
 
 /** Somebody does not come. */
 export const WHO_MISSES =
-  /\b(?:miss|missed|no[- ]show|(?:don't|do not|doesn't|didn't|not) (?:(?:show|turn) up|(?:just |simply )?come(?= *(?:$|[?.,!]|at all)))|stay away|forget to come)\b/;
+  /\b(?:miss|missed|no[- ]show|(?:don't|do not|doesn't|didn't|not) (?:(?:show|turn) up|(?:just |simply )?come(?= *(?:$|[?.,!]|at all)))|stay away|forget to come|(?:slip(?:s|ped)?|goes|go|went) (?:out of |from )?(?:my|their|his|her|one's) mind)\b/;
 
 /** Somebody cancels, or moves late. */
 export const WHO_CANCELS =
@@ -146,6 +146,9 @@ export const OF_WHICHEVER =
 export const ANYTHING_FOR =
   /\b(?:do|have|has|is|are|got|would|can) (?:you|ye|there|your|y'all)(?: guys| people| all| folks)?(?: do| have| got| offer| recommend| suggest)? (?:anything|something|a (?:treatment|massage|session|service|class|course)|any (?:treatments?|services?|massages?|class(?:es)?)) (?:for|against|to help(?: with)?|that (?:helps?|works?|is good)(?: with| for| against)?|good for)\b|\bwhat (?:have|do|can) (?:you|ye|y'all)(?: guys| people| all)? (?:got|have|do|offer)(?: about)? (?:for|against) (?!(?:me|us|my birthday|breakfast|lunch|dinner|today|tomorrow|this|next)\b)/;
 
+/** For what was told before it. */
+export const FOR_WHAT_WAS_TOLD = /\b(?:for|against|about) (?:that|this|it|those|them)\b/;
+
 /** What to bring, or to wear. */
 export const WHAT_TO_BRING =
   /\b(?:bring|wear|clothes|shoes|prepare|(?:have|need|got|supposed)? ?to do before(?:hand)?|do (?:i|we|you) do (?:before(?:hand)?|first))\b/;
@@ -268,3 +271,14 @@ export const BETWEEN_LENGTHS = /[,;.:]| and (?!a half)/;
 
 /** Whether somebody else does it too. */
 export const ONLY_ONE = /\bthe only (?:one|person) (?:who|that) (?:does|gives|teaches|can do|takes|has)\b/i;
+
+/** What comes of something is asked: "what do you do when …", "what if". */
+export const WHAT_COMES_OF_IT = /\bwhat (?:if|happens|do you do|about|would (?:you|happen))\b/;
+
+/** Whether something is paid for besides. */
+export const PAID_BESIDES =
+  /\b(?:pay|pays|paying|charge|charges|charged|costs?) (?:me |you |us )?(?:any(?:thing)? )?(?:extra|more|besides|on top|separately)\b|\b(?:extra|additional) (?:charge|cost|fee)s?\b|\b(?:is|are) (?:the |it |that |[a-z]+ )?(?:included|extra|on top)\b/;
+
+/** How long something is to be waited for, or left off: of no visit's length. */
+export const HOW_LONG_TO_WAIT =
+  /\bhow (?:long|soon|many (?:hours|days|weeks))\b[^.?!]*\b(?:wait|hold off|avoid|stay (?:off|away|out)|keep (?:off|away|it|them|my)|leave (?:it|them)|give up|not (?:eat|drink|smoke|wash|swim)|without|before (?:i|we|he|she) (?:can|may|could)|until (?:i|we|he|she) (?:can|may|could))\b/;

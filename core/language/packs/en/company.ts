@@ -95,6 +95,20 @@ export const COUNT_RULES: CountRule[] = [
     places: whole,
     span: (m) => ({ from: 0, to: (m[1] as string).length + 4 }),
   },
+  // "One for the Saturday class".
+  {
+    name: "places/for-the",
+    pattern:
+      /(?<=^\W*(?:(?:hi|hello|hey|please|just|and|ok|okay|yes)\W+)*)one (?:place |spot |seat )?for (?:the|this|that|tonight's|today's|tomorrow's|\w+day's) (?!(?:time|moment|same|price)\b)/g,
+    places: () => 1,
+    span: () => ({ from: 0, to: 7 }),
+  },
+  // "Me plus one".
+  {
+    name: "places/me-and",
+    pattern: /\b(?:me|myself) (?:plus|\+) (?:one|1)\b(?: (?:more|other|friend|guest))?|(?<=^\W*(?:a )?)plus one(?=\W*$)/g,
+    places: () => 2,
+  },
   {
     name: "places/just-me",
     pattern: /(?:^|[,;] ?)(?:no,? )?(?:it's |it is |it'll be |that's )?(?:just|only) (?:me|myself|for me|the one of us)(?=\W*$|[,.] | please| then)/g,
@@ -168,6 +182,16 @@ export const LATER_COUNT_RULES: CountRule[] = [
     ),
     places: () => 2,
     span: (m) => ({ from: m[0].search(/\b(?:together )?with (?:a|my|one) (?!.*\bwith (?:a|my|one) )/), to: m[0].length }),
+  },
+  // "Can my husband come to the class with me".
+  {
+    name: "places/with",
+    pattern: new RegExp(
+      `\\b(?:can|could|may|might|would) (?:my|a|our) (?:\\w+ )?(?:${RELATIVE}) (?:also |please )?(?:come|join|go)\\b[^.;?!]{0,30} with me\\b`,
+      "g",
+    ),
+    places: () => 2,
+    span: (m) => ({ from: m[0].length - 7, to: m[0].length }),
   },
   {
     name: "places/both",

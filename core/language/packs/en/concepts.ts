@@ -40,7 +40,7 @@ export const CONCEPTS: readonly string[] = [
   "pregnant: prenatal, pregnancy, expecting, expectant, weeks along, months along, weeks gone, months gone, with child, trimester, baby bump, bump",
   "hurt: painful, pain, hurts, sore, ache, sting, painless, uncomfortable, discomfort, stings, pinch",
   "referral: doctor, referred, physician, gp, doctor's note, refer, family doctor, letter, refer me, doctor send, specialist letter, sent by",
-  "wifi: internet, wi-fi, wireless, online access, online, web, network, hotspot, surf, password, log on, go online",
+  "wifi: internet, wi-fi, wireless, online access, online, web, hotspot, surf, password, log on, go online",
   "cheque: by check, a check, take checks, personal check, cheques",
   "pay: payment, paying, card, cards, cash, visa, mastercard, amex, credit card, debit card, debit, bank transfer, e-transfer, apple pay, pay by, pay with, master card, notes, coins, contactless, debit card payment, tap to pay, payments, method of payment, mastercard credit, settle the bill, settle up, settle it, settle my bill, wallet, phone wallet, mobile money, e-wallet, bank card, by phone, qr code, google pay, paypal, m-pesa, gcash, upi, transfer, in cash",
   "instalments: in parts, in bits, bit by bit, in chunks, a bit at a time, pay it off, in stages, monthly, by and by, spread the cost, pay later",

@@ -667,6 +667,11 @@ export const DAY_RULES: DayRule[] = [
     pattern: /\b(?:(?:within |in )?this week|all week(?: long)?|(?:the )?rest of (?:the|this) week)\b/g,
     value: (_m, at) => ({ value: span(at.closedForToday ? at.today + 1 : at.today, week(at, 0) + 6) }),
   },
+  {
+    name: "day/next-week",
+    pattern: /\bthe week after this(?: one| week)?(?=\W*$|[,.;!?]| (?:please|then|if|would|is|on|in|at)\b)/g,
+    value: (_m, at) => ({ value: span(week(at, 1), week(at, 1) + 6) }),
+  },
   { name: "day/next-week", pattern: /\bnext week\b/g, value: (_m, at) => ({ value: span(week(at, 1), week(at, 1) + 6) }) },
   { name: "day/next-weekend", pattern: /\bnext weekend\b/g, value: (_m, at) => ({ value: openOf(at, week(at, 1) + 5) }) },
   { name: "day/next-weekend", pattern: /\b(?:the )?weekend after next\b/g, value: (_m, at) => ({ value: openOf(at, week(at, 2) + 5) }) },

@@ -255,7 +255,7 @@ export const HIM = /^(?:him|he)$/i;
 export const HER = /^(?:her|she)$/i;
 
 /** Something is to be otherwise. */
-export const CHANGES_SOMETHING = /\b(?:come|instead|move|make it|rather|change|shift|do it)\b/i;
+export const CHANGES_SOMETHING = /\b(?:come|instead|move|make it|rather|change|shift|do it|have (?:an?|it|that))\b/i;
 
 /** One more, of the same. */
 export const ONE_AS_WELL = /\b(?:and|another|same|as well|too|also|second|more)\b/i;

@@ -7,9 +7,12 @@ export const WEAK = new Set(
   ),
 );
 
+/** What is done, in one word with a hyphen: "take-down", "top-up". */
+export const NOUN_WITH_A_PARTICLE = /\b[a-z]+-(?:up|down|off|out|over|on)\b/g;
+
 /** Words that tell nothing of a service even in its name. */
 export const EVERYDAY = new Set(
-  "hour hours time times day days night nights evening evenings morning mornings week weeks change changes full session sessions visit open opening do up on off in out for to of a an one two first last long short big small hot cold old new other more less any all my your our room space place spot through going go".split(
+  "hour hours time times day days night nights evening evenings morning mornings week weeks change changes full session sessions visit open opening do up on off in out for to of a an one two first last long short big small hot cold old new other more less any all my your our room space place spot through going go take get down over".split(
     " ",
   ),
 );
@@ -132,6 +135,10 @@ export const BEFORE_PEOPLE = new Set("with by see ask tell let is does for and o
 export const SEEMS = /^(?:sounds?|looks?|feels?|works|fits|suits)$/;
 export const SEEMS_SO =
   /^ (?:(?:all|about|very|really|so|just|quite|pretty|absolutely|like) )*(?:right|good|great|fine|perfect|lovely|ok|okay|nice|grand|brilliant|reasonable|ideal|fair|well|better|like (?:a|it)|as if|me|us)\b/;
+
+/** Whether something is so is asked: "is that correct", of a house that does corrections. */
+export const IS_SO = /^(?:correct|right|exact|so)$/;
+export const WHETHER_IT_IS = /\b(?:is|are|was) (?:that|this|it|these|those|they)(?: all| still)? $|\b(?:that|this|it)(?:'s| is)(?: all)? $/;
 
 /** Before "back", which then tells of no back: "come back". */
 export const BACK_AGAIN =

@@ -37,7 +37,7 @@ export const BETWEEN = /\bbetween\s+$/;
 
 /** Between days of which either would do. */
 export const EITHER_OF_DAYS =
-  /^\s*,?\s*(?:or|and|\/|&|failing that|if not|or if not|alternatively|otherwise),?\s*(?:else |failing that,? |otherwise |if not,? |on |maybe |even |the |perhaps )*$/;
+  /^\s*(?:,|\.{2,3}|…)?\s*(?:or|and|\/|&|failing that|if not|or if not|alternatively|otherwise),?\s*(?:else |failing that,? |otherwise |if not,? |on |maybe |even |the |perhaps )*$/;
 
 /** Rules of weekends. */
 export const WEEKEND_RULE = /weekend$/;

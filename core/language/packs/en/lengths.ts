@@ -57,6 +57,13 @@ export const LENGTH_RULES: LengthRule[] = [
       /(?<!quarters? of )\b(?:(a|an|one|two|three|four|full)(?: full)?[ -](?:hours?|hrs?)|the hour(?=[ -](?:long|one|slot|version|session|visit|option)\b)|([1-4])[ -]?(?:hours?|hrs?|h))\b(?! (?:later|late|sooner|early|earlier|before|after(?! all)|ago|and a half|notice|or (?:so|two)))/g,
     value: (m) => (({ two: 2, three: 3, four: 4 })[m[1] ?? ""] ?? Number(m[2] ?? 1)) * 60,
   },
+  // "Six hours": where something lasts as long.
+  {
+    name: "length/hours",
+    pattern:
+      /\b(five|six|seven|eight|nine|ten|[5-9]|10)[ -]?(?:hours?|hrs?)\b(?! (?:later|late|sooner|early|earlier|before|after(?! all)|ago|and a half|notice|or (?:so|two)))/g,
+    value: (m, house) => (lengthsOf(house).includes(60 * num(m[1] as string)) ? 60 * num(m[1] as string) : null),
+  },
   {
     name: "length/minutes",
     pattern: new RegExp(
@@ -107,7 +114,8 @@ export const LENGTH_RULES: LengthRule[] = [
   },
 ];
 
-const lengthsOf = (house: House): number[] => house.handbook.services.flatMap((s) => s.variants.map((v) => v.lengthMin));
+/** How long visits of a house are, minutes. */
+export const lengthsOf = (house: House): number[] => house.handbook.services.flatMap((s) => s.variants.map((v) => v.lengthMin));
 
 /** "What's the shortest you do", asked how long. */
 export const MOST_OF_ALL = /\bthe (short|long)est\b/;
@@ -115,6 +123,10 @@ export const MOST_OF_ALL = /\bthe (short|long)est\b/;
 /** All of an answer to how long. */
 export const BARE_LENGTH =
   /^(?:the |full |whole |um |uh |just |maybe |make it |make that |let's say |say |i think |ok(?:ay)?,? |right,? |then |so |well,? |(?:not|nothing) (?:too|very|so) (?:long|short),? )*(\d{2,3}|thirty|sixty|ninety|forty[- ]five|(?:full |one )?hour|long(?:er|est)?|short(?:er|est)?)(?: one| option)?(?:'s| is)?(?: you have| there is)?(?:,? please|,? thanks| is fine| fine| enough| okay| ok| good| then| i guess| i think| i suppose| maybe|,? if (?:you can|that's ok(?:ay)?|possible|i may))*[.!]?$/;
+
+/** "Six", asked how long where it takes four hours or six. */
+export const BARE_HOURS =
+  /^\W*(?:(?:the|um|uh|just|maybe|i think|ok(?:ay)?|then|so|well)\W+)*(one|two|three|four|five|six|seven|eight|nine|ten|[1-9]|10)(?: ones?)?\W*(?:please\W*|then\W*|i think\W*)?$/;
 
 /** What a bare answer to how long stands for. */
 export function bareLength(w: string): number | "long" | "short" {
@@ -141,7 +153,7 @@ export const BARE_AFTER = new RegExp(
 );
 
 const BY_HOW_MUCH =
-  "half an hour|an hour and a half|(?:an|one|two|three|four|a couple of|[1-4]) hours?|(?:\\d{1,3}|ten|fifteen|twenty|thirty|forty[- ]five) minutes?|a quarter of an hour|(?:a|one|two|three|[1-4]) weeks?|(?:a|one|two|three|a couple of|[1-6]) days?";
+  "half an hour|an hour and a half|(?:an|one|two|three|four|a couple of|[1-4]) hours?|(?:\\d{1,3}|ten|fifteen|twenty|thirty|forty[- ]five) minutes?|a quarter of an hour|(?:a|one|two|three|[1-4]) weeks?|a fortnight|(?:a|one|two|three|a couple of|[1-6]) days?";
 /** By how much a visit is to be earlier or later. */
 export const SHIFTED_BY = new RegExp(
   `\\b(${BY_HOW_MUCH}) (later|earlier|sooner|back|forward)\\b|\\b(?:by|back|forward|off|wait(?: for)?|waits(?: for)?) (?:by )?(?:another )?(${BY_HOW_MUCH})\\b|\\b(${BY_HOW_MUCH}) (?:before|after)(?= (?:the (?:time|hour|day|date) )?(?:that )?(?:we|you|i|they)\\b)|\\b(?:move|push|shift|put|bump|delay|postpone) (?:it|that|this|mine|them|everything|my [a-z]+|the [a-z]+)(?: back| on| out| off)? (?:by )?(${BY_HOW_MUCH})\\b(?! (?:later|earlier|sooner|back|forward))`,
@@ -150,6 +162,7 @@ export const SHIFTED_BY = new RegExp(
 
 /** How many minutes such an amount is. */
 export function minutesIn(amount: string): number {
+  if (/fortnight/.test(amount)) return 20_160;
   const unit = /week/.test(amount) ? 10_080 : /day/.test(amount) ? 1440 : /hour/.test(amount) ? 60 : 1;
   if (/and a half/.test(amount)) return 1.5 * unit;
   if (/half/.test(amount)) return 0.5 * unit;
@@ -161,3 +174,7 @@ export function minutesIn(amount: string): number {
 export const EARLIER = /earlier|sooner|forward|before/;
 /** "Extend it by an hour" is longer by that, and not later. */
 export const LONGER_BY = /\b(?:extend|lengthen|prolong|shorten|longer|shorter)\b[^.;?!]*$/;
+
+/** Right before a length that is told of something, and not wished for: "if it takes five hours", "it's been three hours". */
+export const TELLS_A_LENGTH =
+  /\b(?:(?:if|when|since|because|as) (?:it|that|they) (?:takes?|lasts?|took)|(?:it|that)(?:'s| has) been|it took|for the (?:last|past)) (?:about |around |nearly |over |only |just |the |all of )*$/;

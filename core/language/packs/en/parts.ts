@@ -30,7 +30,7 @@ export const WOULD_IT_BE = /(?:^|[.,;!?]\s*|\b(?:and|so|but) )(?:is|are|would|co
 export const TO = /\bto\s+(?:\w+\s+){0,3}$/;
 
 /** "Need to", "like to": a verb follows, and no wish. */
-export const VERB_TO = /\b(?:need|want|like|have|going|able|try|trying|hoping|wanted) to\s+(?:\w+\s+){0,3}$/;
+export const VERB_TO = /\b(?:need|want|like|have|going|able|try|trying|hoping|wanted|supposed|meant|due|booked|scheduled) to\s+(?:\w+\s+){0,3}$/;
 
 export const MINE = /\bmy\s+$/;
 
@@ -158,7 +158,7 @@ export const INSTEAD_PERSON = /^\s*instead\b(?! of)/;
 
 /** Right before the person who is wished for. */
 export const TO_PERSON =
-  /\b(?:swap|switch|change|exchange|trade) (?:[a-z]+ ){1,3}for\s+$|\b(?:to|over to|be with|be done by|rather see|rather have|prefer|prefer to see|see|do it with|go to|with|(?:i'd|i would|we'd|we would) like(?: to have)?|want(?: to have)?)\s+$/;
+  /\b(?:swap|switch|change|exchange|trade) (?:[a-z]+ ){1,3}for\s+$|\b(?:to|over to|be with|(?:be )?done by|rather see|rather have|prefer|prefer to see|see|do it with|go to|with|(?:i'd|i would|we'd|we would) like(?: to have)?|want(?: to have)?)\s+$/;
 
 /** Right before whom somebody was to see. */
 export const SUPPOSED_TO_SEE = /\b(?:supposed|due|booked|meant) to (?:see|meet|be with)\s+$/;

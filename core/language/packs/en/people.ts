@@ -45,7 +45,7 @@ export const SAID_UNDERSCORE = / underscore /g;
 export const SAID_HYPHEN = / (?:dash|hyphen|minus) /g;
 
 export const INTRODUCED =
-  /\b(?<!call )(?:my (?:full )?name(?:'s| is| would be)|the name(?:'s| is)|name(?:'s| is|:)?|i am called|call me(?! (?:back|on|at|when|please|tomorrow|today|later|about|before|after|if|once|in|any ?time|this|next|first|as|with|to|for|and|or|up|instead|between|from|soon|again|then|there|here|asap)\b)|booked (?:under|as)|book(?:ing)? (?:it )?(?:under|in the name of)|(?<=\b(?:it|it's|its|that|that's|is|was|down|booked|booking|appointment|visit|me|us|probably|maybe) )under(?: the name(?: of)?)?(?! (?:warranty|guarantee|contract|pressure|age|construction))|under the name(?: of)?|in the name of|for the name|signed|sincerely)\s*:?\s+(?=[a-z])/g;
+  /\b(?<!call )(?:my (?:full )?name(?:'s| is| would be)|the name(?:'s| is)|name(?:'s| is|:)?(?! (?:of|for|on)\b)|i am called|call me(?! (?:back|on|at|when|please|tomorrow|today|later|about|before|after|if|once|in|any ?time|this|next|first|as|with|to|for|and|or|up|instead|between|from|soon|again|then|there|here|asap)\b)|booked (?:under|as)|book(?:ing)? (?:it )?(?:under|in the name of)|(?<=\b(?:it|it's|its|that|that's|is|was|down|booked|booking|appointment|visit|me|us|probably|maybe) )under(?: the name(?: of)?)?(?! (?:warranty|guarantee|contract|pressure|age|construction))|under the name(?: of)?|in the name of|for the name|signed|sincerely)\s*:?\s+(?=[a-z])/g;
 
 /** Right before a name that is somebody else's. */
 export const ANOTHERS = /\b(?:his|her|their|its|(?:my|our|the) [a-z]+(?:'s|s')) $/;
@@ -95,6 +95,10 @@ export const POSSESSIVE = /'s$/;
 /** Whose visit is to be changed. */
 export const OWNER_OF_A_VISIT =
   /\b(?:[Cc]ancel|[Mm]ove|[Rr]eschedule|[Cc]hange|[Cc]onfirm|[Rr]ebook|[Pp]ostpone|[Ss]wap|[Ss]witch|[Ss]hift|[Pp]ush|[Bb]ring|[Dd]rop|[Cc]heck)\s+(\p{Lu}[\p{L}’-]+(?: \p{Lu}[\p{L}’.-]*){1,2})['’]s\b/u;
+
+/** The same, said last: "cancel everything for Rita Hale, that's me". */
+export const OWNER_IS_ME =
+  /\b(?:[Ff]or|[Oo]f|[Uu]nder)\s+(\p{Lu}[\p{L}’-]+(?: \p{Lu}[\p{L}’.-]*){1,2})(?=,? (?:that['’]?s|that is|which is|this is|it['’]?s) (?:me|myself)\b)/u;
 
 /** Somebody else, by name: "she's Ana Prieto", "my dad Elias Montoya"; who says "I'm her daughter Ana" speaks of themselves. */
 export const SHE_IS =

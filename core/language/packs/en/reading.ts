@@ -143,3 +143,8 @@ export const SO_MANY = /\b(two|three|four|[2-4]) $/;
 /** Right before what somebody has had: "I had my". */
 export const HAD_ONE =
   /\b(?:i|we|he|she)(?: (?:had|did|got|finished|completed)|(?:'ve| have)(?: already)? (?:had|done|finished|completed)) (?:my|an?|the|our|his|her) (?:\w+ )?$/;
+
+/** What is told of was the other day, and what is to come. */
+export const TELLS_OF_WHAT_WAS =
+  /\b(?:was|were|left|forgot|forgotten|waited|hurt|treated|spoken|never (?:arrived|came)|didn't|embarrassed|thanks for|charged|paid|lost|had|went|came|rode|bought|(?:receipt|bill|invoice|visit|appointment|lesson|session) from)\b/;
+export const TELLS_OF_WHAT_COMES = /\b(?:will|'ll|going to|won't|tomorrow|next|coming|can't|cannot)\b/;

@@ -278,7 +278,7 @@ export const UNSURE_WHICH = new RegExp(
 
 /** Nor what it is that they need. */
 export const UNSURE_WHAT =
-  /\b(?:don't know|not sure|no idea|unsure) (?:really |quite |exactly )?what (?:it is )?(?:i|we|he|she|they) (?:really |actually )?(?:needs?|want|should (?:book|have|get|ask for))\b/;
+  /\b(?:don't know|not sure|no idea|unsure) (?:really |quite |exactly )?what (?:(?:it is )?(?:i|we|he|she|they) (?:really |actually )?(?:needs?|want|should (?:book|have|get|ask for))|(?:would|might|could|will) (?:suit|work for|be right for) (?:me|us|him|her|them))\b/;
 
 /** "Do you have reflexology": a short question whether the house does a thing asks for a service, however odd the thing. */
 export const WHETHER =
@@ -328,7 +328,7 @@ export const CANNOT_BUT_WOULD =
 
 /** Something of somebody's is broken: "my daughter's <service> broke", "one of the brackets came off". What takes them here is another matter. */
 export const THING_BROKE =
-  /\b(?:(?:my|our|his|her|their|the|one of (?:my|our|his|her|the)|an?) (?:[a-z]+(?:'s)? ){0,2}(?:<service>|(?!(?:car|bus|train|van|bike|lift|taxi|ride|truck)\b)[a-z]+)|<service>)(?: has| have|'s)?(?: just| completely)? (?:broke(?!n? down)|broken|snapped|cracked|split|tore|ripped|popped (?:off|out)|came (?:off|loose|out|apart)|come (?:off|loose|out|apart)|fell (?:off|out|apart)|fallen (?:off|out)|stopped working|is (?:broken|loose|cracked|bent|torn))\b/;
+  /\b(?:(?:my|our|his|her|their|the|one of (?:my|our|his|her|the)|an?) (?:[a-z]+(?:'s)? ){0,2}(?:<service>|(?!(?:car|bus|train|van|bike|lift|taxi|ride|truck)\b)[a-z]+)|<service>)(?: has| have|'s)?(?: just| completely)? (?:broke(?!n? down)|broken|snapped|cracked|split|tore|ripped|popped (?:off|out)|came (?:off|loose|out|apart)|come (?:off|loose|out|apart)|fell (?:off|out|apart)|fallen (?:off|out)|stopped working|is (?:broken|loose|cracked|bent|torn|dead|smashed|shattered|soaked))\b|\b(?:the|its) (?!(?:pain|aches?|swelling|rash|cough|fever|itch|lump|problem|trouble|headache|stiffness|discomfort|need|feeling|spot|mole|wart|infection|cold)\b)[a-z]+ is gone\b/;
 
 /** A part that tells of visits somebody has. */
 export const HAS_BOOKED =
@@ -414,7 +414,8 @@ export const FELL =
   /\b(?:i|we|he|she)(?: have| has|'ve|'s)? (?:just |badly )?(?:fell|fallen|slipped|tripped|stumbled|crashed|hurt|sprained|twisted|banged|knocked|bumped|burnt|burned|cut) (?:on|off|over|down|from|into|against|my|his|her|(?:my|him|her)self)\b/;
 
 /** A thing was dropped, and no visit. */
-export const DROPPED = /\b(?:i|we|he|she)(?: have| has|'ve|'s)? (?:just |accidentally )?dropped (?:my|his|her|our|the|it|a)\b/;
+export const DROPPED =
+  /\b(?:i|we|he|she)(?: have| has|'ve|'s)? (?:just |accidentally )?dropped (?:my|his|her|our|the|it|a)\b|\b(?:my|our|his|her|the) (?:<service>|[a-z]+) (?:went|fell|got|was) (?:under|run over|down the|into the|in the|crushed|soaked|drowned|dropped)\b/;
 
 /** They have been in touch about it before. */
 export const CALLED_EARLIER =
@@ -590,6 +591,9 @@ export const STAYS = /^\W*(?:(?:but|and|just|please|only|i'll|we'll|i'd like to|
 /** Right before what stays as it is: "cancel the massage but keep the facial". */
 export const KEEPS_THE = /\b(?:keep|keeping|leave|leaving|hold on to|hang on to) (?:the |my |our )?(?:one |appointment |visit |booking )?(?:on |at |for )?$/;
 
+/** The same beside what is moved: "…, and leave the braids on Saturday". */
+export const KEEPS_BESIDE = /(?:,|\band\b|\bbut\b)\s*(?:please )?(?:keep|leave) (?:the |my |our )(?:[a-z-]+ ){0,3}(?:on |at |for )?$/;
+
 /** What is called off, beside what is kept. */
 export const CALLS_OFF = /\b(?:cancel\w*|call(?:ing)? off|scrap|drop|scratch|delete|get rid of|take (?:out|off)|lose)\b/;
 
@@ -694,6 +698,10 @@ export const AWAY_THEN =
 /** Whether somebody may come at an hour, and nothing besides. */
 export const MAY_I_COME_AT =
   /^\W*(?:(?:hi|hello|hey|and|so|ok|okay)\W+)*(?:can|could|may) (?:i|we)(?: still| also)? (?:come|be seen|pop in|drop in|stop by)(?: in| by| over| along| round)?(?: <time>)+\W*(?:[?.!]|$)/;
+
+/** The same of a day, beside something that is wished for. */
+export const MAY_I_COME_THEN =
+  /^\W*(?:(?:and|so|please)\W+)*(?:can|could|may) (?:i|we|he|she)(?: still| also)? (?:come|be seen|pop in|drop in|stop by)(?: in| by| over| along| round)? <day>\W*$/;
 
 /** A new visit, before some day. */
 export const A_NEW_ONE_BY =

@@ -664,3 +664,10 @@ export const AND_ME = /\b(?:me|myself|i) and (?:my|our|the|his|her)\b|\band (?:f
 
 /** "The bride is Niamh", with the name taken out: who somebody is, and nothing of a need. */
 export const IS_WHO = /\b(?:the|my|our) [a-z]+(?:'s)?(?: name)? is(?= {3,}| *$)/i;
+
+/** What is theirs is to be at another hour of its day: "can we do my lesson at eleven on the same day". */
+export const OURS_THAT_DAY = /\b(?:my|our) [a-z0-9:.' -]{3,60}?\b(?:on )?(?:the|that) same day\b/i;
+
+/** Somebody named is to do what is theirs: "could Trent do my cleaning". */
+export const DOES_OURS =
+  /<staff> (?:could |can |might |would |will |to |please )*(?:do|take|handle|give me|see (?:me|us) for) (?:my|our) <service>|\b(?:my|our) <service> (?:to be )?(?:done )?(?:by|with) <staff>(?! (?:on|at|is|was)\b)/;

@@ -475,6 +475,9 @@ export const TIME_RULES: TimeRule[] = [
         /(?:day|tomorrow|today|mon|tues?|wed|thurs?|fri|sat|sun),? $/.test(before) ||
         // "Tuesday would be better, nine?"
         (/day\b[^.;]*, $/.test(before) && /^\W*$/.test(m.input.slice(m.index + m[0].length))) ||
+        // "After school, four maybe".
+        (/\b(?:\w+day|tomorrow|today|morning|afternoon|evening|school|work|lunch)\b[^.;?!]{0,12}, $/.test(before) &&
+          /^ (?:maybe|perhaps|possibly|ideally|if (?:possible|you can|that works)|would be (?:best|great|good|ideal|perfect|lovely))\W*$/.test(rest)) ||
         // "Could we do it in the morning? Nine": an hour in a sentence of its own, after one that names a day or a part of it.
         (SPOKE_OF_A_DAY.test(before) && /^\W*(?:please\W*)?$/.test(rest)) ||
         // "15th March 10.30", "the 4th 9.15".

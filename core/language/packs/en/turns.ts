@@ -13,7 +13,7 @@ const ONLY_WHEN = String.raw`(?:(?:maybe|perhaps|how about|what about|then|so|an
 
 /** What they have they cannot keep, and after it nothing but when: "I can't make it on Thursday. Monday at ten?" */
 export const CANNOT_THEN = new RegExp(
-  String.raw`(?:\b(?:can'?t|cannot|can not|won'?t(?: be able to)?|unable to|not able to|not going to)(?: \w+){0,2} (?:make it|come|attend|be there|reach|get there|get to you|keep)\b[^.;?!]{0,24}|\b(?:rostered|on (?:shift|duty|call|nights)|working|abroad|away|travelling|traveling|out of town|tied up|at work|in hospital)\b[^.;?!<]{0,12})<(?:day|time)>(?: <time>)?(?: at all| any ?more| after all| now)?\s*[,.;!-]+\s*(?:${ONLY_WHEN}|(?:and |so |but )?(?:the )?(?:next available|earliest|soonest|next one|another (?:day|time|date|slot)|any other (?:day|time|date|slot)|anything else|something else)\b[^.<]{0,30}$|(?:and |so |but )?(?:can|could|may|might|would) (?:the|my|our|it|that|this|we|i)\b[^.?!<]{0,30}<(?:day|time)>)`,
+  String.raw`(?:\b(?:can'?t|cannot|can not|won'?t(?: be able to)?|unable to|not able to|not going to)(?: \w+){0,2} (?:make it|come|attend|be there|reach|get there|get to you|get (?:away|off|out)(?: (?:from|of))?(?: work)?|leave work|keep)\b[^.;?!]{0,24}|\bsomething(?:'s| has| is)(?: just)? (?:come|came|coming) up\b[^.;?!<]{0,12}|\b(?:rostered|on (?:shift|duty|call|nights)|working|abroad|away|travelling|traveling|out of town|tied up|at work|in hospital)\b[^.;?!<]{0,12})<(?:day|time)>(?: <time>)?(?: at all| any ?more| after all| now)?\s*[,.;!-]+\s*(?:${ONLY_WHEN}|(?:and |so |but )?(?:the )?(?:next available|earliest|soonest|next one|another (?:day|time|date|slot)|any other (?:day|time|date|slot)|anything else|something else)\b[^.<]{0,30}$|(?:and |so |but )?(?:can|could|may|might|would) (?:the|my|our|it|that|this|we|i)\b[^.?!<]{0,30}<(?:day|time)>)`,
 );
 
 /** Something of theirs is on a day, and after it nothing but when else: "I have an exam on Friday. Is Thursday at two free?" Only of who says who they are. */
@@ -342,7 +342,8 @@ export const COULD_YOU_THEN =
   /^\W*(?:(?:hi|hello|hey|please|and|so|ok|okay)\W+)*(?:could|can|would|will) (?:you|someone|somebody|anyone|one of you|<staff>) (?:please )?(?:just )?<service>[^?]*<(?:day|time)>/;
 
 /** "Should I bring his old reports". */
-export const WHETHER_TO_BRING = /\b(?:should|do|shall|must|ought) (?:i|we) (?:to )?(?:have to |need to )?(?:send|bring|take along|email|fetch)\b/;
+export const WHETHER_TO_BRING =
+  /(?<!\b(?:when|where|how early|how soon|at what age) )\b(?:should|do|shall|must|ought) (?:i|we) (?:to )?(?:have to |need to )?(?:send|bring|take along|email|fetch)\b(?! (?:him|her|them)\b)/;
 
 /** "What else is there for him". */
 export const WHAT_ELSE =
@@ -410,7 +411,7 @@ export const ONLY_HOW_LONG =
 
 /** What is theirs is to be done by somebody else: "could I get my colour done by Dulcie instead". */
 export const MINE_WITH_THEM =
-  /\b(?:get|have|do|be) (?:my|our) (?:<service>|[a-z]+)(?: done)? (?:by|with) <staff>[^.?!]*\b(?:instead|rather)\b(?![^.?!]*\band (?:also )?book\b)/;
+  /\b(?:get|have|do|be|like|want) (?:my|our) (?:<service>|[a-z]+)(?: done)? (?:by|with) <staff>[^.?!]*(?:\b(?:instead|rather)\b|\bnot (?:by |with )?<staff>)(?![^.?!]*\band (?:also )?book\b)/;
 
 /** With whom theirs is on a day, and whom they would rather have. */
 export const HAVE_BUT_RATHER_THEM =
@@ -426,3 +427,45 @@ export const RIGHT_AFTER_IT =
 
 /** What is to be done is asked at last: "my hearing aid got lost, what now". */
 export const WHAT_NOW = /\bwhat (?:now|then|next)\W*$/;
+
+/** What they booked, and whom they would rather have for it: "I booked cornrows with Ada, but I'd rather have Lindi". */
+export const BOOKED_BUT_RATHER =
+  /\b(?:i|we)(?:'ve| have|'d| had)?(?: already| just)? (?:booked|scheduled|reserved)\b[^.?!]*(?:<service>|\bappointment|\bvisit|\blesson|\bsession|\bwith\b)[^.?!]*(?:,|\b(?:but|and|though)\b)[^?!]*\b(?:i|we)(?:'d| would)(?: much| really)? (?:rather|prefer|like)\b[^.;?!]*<staff>/;
+
+/** One is wanted of what was spoken of, where nothing is said of one that they have. */
+export const WANTS_ONE =
+  /(?:^\W*(?:(?:ok(?:ay)?|right|great|good|so|then|well|thanks|thank you|alright|and|but)\W+)*|\bi mean,? |\bbut )(?:i|we)(?:'d| would| do)? (?:do )?(?:want|need|like|take)(?: to (?:have|book|get))? one\b(?! (?:of (?:the|your|my)|that|less|fewer|more|which|cancelled|moved)\b)/;
+
+/** Somebody is to come along to what is named, on a day: "can my husband come to the class with me on Thursday". */
+export const COMES_ALONG_THEN =
+  /\b(?:can|could|may|might) (?:my|a|our) [a-z]+ (?:also |please )?(?:come|join|go)(?: along)?(?: to| in| for)? (?:the |your |this )?<service>[^.?!]*(?:with me|<places>)[^?]*<(?:day|time)>/;
+
+/** The weather is asked. */
+export const THE_WEATHER =
+  /\bhow (?:hot|cold|warm|sunny|windy|wet) (?:will|is|does|would) (?:it|the weather)\b[^?]*(?:<day>|<time>|\b(?:outside|today)\b)|\bthe weather\b/;
+
+/** The name of its street is asked. */
+export const NAME_OF_THE_STREET = /\b(?:name|number) of (?:your|the) (?:street|road|building)\b|\b(?:what|which) (?:street|road) (?:are you|is it|is that)\b/;
+
+/** Whether one's own may be brought along, and nothing of a day. */
+export const MAY_BRING_THEM =
+  /^\W*(?:(?:hi|hello|and|so|ok|okay)\W+)*(?:can|could|may|would it be ok(?:ay)? if|is it ok(?:ay)? (?:if|to)|am i allowed to)(?: (?:i|we))? bring (?:along )?(?:(?:my|our|the|all) )*(?:<places>|(?:little |small |older |younger )*(?:kids?|children|child|toddlers?|baby|babies|twins|sons?|daughters?))(?: along| with me| in| too)*\W*$/;
+
+/** Which of two it is to be they do not know, and ask to be told. */
+export const WHETHER_I_SHOULD =
+  /\b(?:not sure|unsure|don't know|no idea|can't decide|wondering) (?:if|whether) (?:i|we|he|she) should (?:get|have|do|take|go for|book)\b/;
+
+/** Somebody named is asked for, to be spoken with. */
+export const SPEAKS_WITH_THEM =
+  /<staff>[^?!]*[,.;?!]\s*(?:and |but )?(?:(?:i|we)(?:'d| would) like to|(?:i|we) (?:want|need) to|can i|could i|may i) (?:speak|talk|have a (?:quick )?word|chat) (?:with|to) (?:her|him|them)\b/;
+
+/** A good place for the car is asked. */
+export const PLACE_TO_PARK =
+  /\b(?:place|places|spot|space|room|anywhere|somewhere) (?:for me |for us )?to (?:park|leave (?:my|our|the|a) (?:car|van|bike|truck))\b|\bwhere (?:do|can|could|should|would|may) (?:i|we|you|one|people) park\b/;
+
+/** Whether something is taken here, of cards, insurers and people alike: "do you take Ridgeline". */
+export const DO_YOU_TAKE =
+  /^\W*(?:(?:hi|hello|hey|and|so|also|ok|okay)\W+)*(?:do|would|will) (?:you|ye|they) (?:guys |people )?(?:take|accept)(?! (?:off|out|care|long|care of|my|me)\b)(?: (?!<service>)[a-z'<>-]+){1,3}\W*$/;
+
+/** Whether there is a fee, of something that is not named. */
+export const WHETHER_A_FEE = /\b(?:whether|if) there(?:'s| is| would be| will be) (?:a |any )?(?:fee|charge|penalty)\b(?! for (?:an?|the|your) )/;

@@ -39,7 +39,7 @@ export const WEEKDAY_WORDS: Record<string, number> = {
 
 /** What is counted from now, where somebody would come then: "in an hour", "can I come in twenty minutes". */
 export const FROM_NOW =
-  "\\bin (?<=(?:^\\W*(?:(?:how about|what about|maybe|say|like|around|about|can i|could i|come|ok|yes|yeah|please|well|um+)\\W+)*|\\b(?:come(?: in| by| over)?|be there|get there|make it|see (?:me|us)|be with you|drop in|pop in) )in )(?:about |around |roughly |maybe )?(?:(half) an hour|(an|one|two|three|four|1|2|3|4) hours?|(\\d{1,2}|five|ten|fifteen|twenty|thirty|forty|forty-five) min(?:ute)?s?)(?:' time|'s time| from now)?(?! (?:massage|session|appointment|class|slot|lesson))(?=\\W|$)";
+  "\\bin (?<=(?:^\\W*(?:(?:how about|what about|maybe|say|like|around|about|can i|could i|come|ok|yes|yeah|please|well|um+)\\W+)*|\\b(?:come(?: in| by| over)?|be there|get there|make it|see (?:me|us)|be with you|drop in|pop in) )in )(?:about |around |roughly |maybe )?(?:(half) an hour|(an|one|two|three|four|1|2|3|4) hours?|(\\d{1,2}|five|ten|fifteen|twenty|thirty|forty|forty-five) min(?:ute)?s?)(?:' time|'s time| from now)?(?! (?:massage|session|appointment|class|slot|lesson|earlier|sooner|later|early|late)\\b)(?=\\W|$)";
 
 /** "sat" and "sun", "wed" and "mon" are words of their own; they count as days only beside a sign of one. */
 export const WEEKDAY = Object.keys(WEEKDAY_WORDS)
