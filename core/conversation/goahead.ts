@@ -15,7 +15,7 @@ import { chosen, dropHold, take } from "./errands/offering.ts";
 import { proceed } from "./proceed.ts";
 import { hearSlot } from "./slot.ts";
 import { ownIsMeant } from "./start.ts";
-import type { BookTask, MoveTask } from "./state.ts";
+import type { BookTask, MoveTask, Task } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import { isGuess, isAsk } from "../language/errand.ts";
 import { wishIn } from "./wish.ts";
@@ -44,48 +44,7 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
     t.rule("go-ahead/one-more-comes");
     return true;
   }
-  // "What else is there that day", of what is about to be booked or moved: other hours of the same day.
-  const sameDay = reading.found.every((f) => f.kind === "shift" || f.kind === "yes" || (f.kind === "day" && THAT_SAME_DAY.test(reading.said)));
-  const others = shift?.value === "another-time" && sameDay && (task.errand === "book" || task.errand === "move") && task.hold;
-  if (others && (task.errand === "book" || task.errand === "move")) {
-    const { day } = t.house.zone.toLocal(others.offer.startMin);
-    task.refused.push({ startMin: others.offer.startMin, staff: others.offer.staff });
-    dropHold(t, task);
-    task.wish = { ...task.wish, days: { ranges: [{ from: day, to: day }] } };
-    delete task.wish.times;
-    delete task.wish.atMin;
-    task.offered = [];
-    delete task.barren;
-    t.rule("go-ahead/others-that-day");
-    proceed(t);
-    return true;
-  }
-  // "What other times are there on Tuesday": those of that day, at whatever hour.
-  const onADay = reading.found.every((f) => f.kind === "shift" || f.kind === "yes" || f.kind === "day") && reading.found.some((f) => f.kind === "day");
-  if (shift?.value === "another-time" && onADay && (task.errand === "book" || task.errand === "move") && task.hold) {
-    dropHold(t, task);
-    task.offered = [];
-    delete task.wish.times;
-    delete task.wish.atMin;
-    applyWish(t, task, reading, contextOf(t.house, t.now, t.state));
-    t.rule("go-ahead/others-on-a-day");
-    proceed(t);
-    return true;
-  }
-  // "No, earlier": measured from what is held, which is let go.
-  const withThem = reading.found.every(
-    (f) =>
-      f.kind === "shift" ||
-      f.kind === "yes" ||
-      (f.kind === "staff" && !f.not && task.errand !== "cancel" && task.hold && f.value.includes(task.hold.offer.staff)),
-  );
-  if (shift && shift.byMin === undefined && (task.errand === "book" || task.errand === "move") && task.hold && (!wishIn(reading) || withThem)) {
-    if (task.errand === "move") delete task.keepTime;
-    task.offered = [task.hold.offer];
-    dropHold(t, task);
-    t.rule("go-ahead/another");
-    return hearSlot(t, task, reading);
-  }
+  if (otherThanHeld(t, task, reading)) return true;
   // "Move it instead" is neither a yes nor a no.
   const other = reading.errands.some((e) => (e.errand === "move" || e.errand === "cancel" || e.errand === "book") && e.errand !== task.errand);
   if (asks || shift || (other && task.errand !== "book")) return false;
@@ -182,6 +141,54 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
     t.state.task = null;
     proceed(t);
     return true;
+  }
+  return false;
+}
+
+/** Another hour than the one that is kept: "what else is there that day", "no, earlier"; true when that was wished for. */
+export function otherThanHeld(t: Turn, task: Task, reading: Reading): boolean {
+  const shift = ofKind(reading.found, "shift")[0];
+  // "What else is there that day", of what is about to be booked or moved: other hours of the same day.
+  const sameDay = reading.found.every((f) => f.kind === "shift" || f.kind === "yes" || (f.kind === "day" && THAT_SAME_DAY.test(reading.said)));
+  const others = shift?.value === "another-time" && sameDay && (task.errand === "book" || task.errand === "move") && task.hold;
+  if (others && (task.errand === "book" || task.errand === "move")) {
+    const { day } = t.house.zone.toLocal(others.offer.startMin);
+    task.refused.push({ startMin: others.offer.startMin, staff: others.offer.staff });
+    dropHold(t, task);
+    task.wish = { ...task.wish, days: { ranges: [{ from: day, to: day }] } };
+    delete task.wish.times;
+    delete task.wish.atMin;
+    task.offered = [];
+    delete task.barren;
+    t.rule("go-ahead/others-that-day");
+    proceed(t);
+    return true;
+  }
+  // "What other times are there on Tuesday": those of that day, at whatever hour.
+  const onADay = reading.found.every((f) => f.kind === "shift" || f.kind === "yes" || f.kind === "day") && reading.found.some((f) => f.kind === "day");
+  if (shift?.value === "another-time" && onADay && (task.errand === "book" || task.errand === "move") && task.hold) {
+    dropHold(t, task);
+    task.offered = [];
+    delete task.wish.times;
+    delete task.wish.atMin;
+    applyWish(t, task, reading, contextOf(t.house, t.now, t.state));
+    t.rule("go-ahead/others-on-a-day");
+    proceed(t);
+    return true;
+  }
+  // "No, earlier": measured from what is held, which is let go.
+  const withThem = reading.found.every(
+    (f) =>
+      f.kind === "shift" ||
+      f.kind === "yes" ||
+      (f.kind === "staff" && !f.not && (task.errand === "book" || task.errand === "move") && task.hold && f.value.includes(task.hold.offer.staff)),
+  );
+  if (shift && shift.byMin === undefined && (task.errand === "book" || task.errand === "move") && task.hold && (!wishIn(reading) || withThem)) {
+    if (task.errand === "move") delete task.keepTime;
+    task.offered = [task.hold.offer];
+    dropHold(t, task);
+    t.rule("go-ahead/another");
+    return hearSlot(t, task, reading);
   }
   return false;
 }

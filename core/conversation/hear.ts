@@ -1,7 +1,7 @@
 import { isAsk } from "../language/errand.ts";
 import { LONGEST_TOLD } from "./errands/told.ts";
 import { ofKind } from "../language/found.ts";
-import { IT_AND_ANOTHER, WHICH_OF_TWO } from "../language/packs/en/talk.ts";
+import { IS_THEIRS, IT_AND_ANOTHER, WHICH_OF_TWO } from "../language/packs/en/talk.ts";
 import type { Reading } from "../language/read.ts";
 import { waits, wantsBack } from "./backagain.ts";
 import { checks } from "./checks.ts";
@@ -10,7 +10,7 @@ import { tellsOthers, tellsWithWhom } from "./errands/existing.ts";
 import { inOwnWords } from "./errands/handbook.ts";
 import { hearQuestion } from "./errands/questions.ts";
 import { bookIt } from "./errands/book.ts";
-import { hearGoAhead } from "./goahead.ts";
+import { hearGoAhead, otherThanHeld } from "./goahead.ts";
 import { answerAsked, askedOfAnother, wishBeforeAsking } from "./hearing/asked.ts";
 import { eachItsOwn } from "./hearing/eachown.ts";
 import type { Heard, Step } from "./hearing/heard.ts";
@@ -80,6 +80,29 @@ const yesAndAnother: Step = ({ t, reading }) => {
   return true;
 };
 
+/** "Is there anything later that day", asked who they are while a visit is kept. */
+const otherWhileAsked: Step = ({ t, reading }) => {
+  const { task, expects } = t.state;
+  if (!WHO.has(expects) || (task?.errand !== "book" && task?.errand !== "move") || !task.hold) return false;
+  if (reading.found.some((f) => !ABOUT_WHEN.has(f.kind))) return false;
+  return otherThanHeld(t, task, reading);
+};
+const WHO = new Set<string>(["name", "phone", "email", "name-check", "phone-check", "email-check"]);
+const ABOUT_WHEN = new Set<string>(["shift", "day", "yes"]);
+
+/** "And hers is Mia Abel", where another visit comes after this one: whom that is for. */
+const nameOfTheOther: Step = ({ t, reading, text }) => {
+  const { task, later } = t.state;
+  const next = later.find((x) => x.errand === "book" && x.beside);
+  const name = ofKind(reading.found, "name").at(-1)?.value;
+  if (task?.errand !== "book" || task.visitor || next?.errand !== "book" || name === undefined || !t.state.client.name || !IS_THEIRS.test(text)) return false;
+  next.visitor = name;
+  t.say("aside/heard");
+  t.rule("name/of-the-other");
+  resume(t);
+  return true;
+};
+
 /** Whether a visit is being booked, it is open for what, and what they say asks. */
 const choosesService = (m: Heard): boolean => m.t.state.task?.errand === "book" && !m.t.state.task.service && m.reading.question;
 
@@ -110,6 +133,7 @@ const wishesAndQuestions: Step = (m) => {
 const STEPS: readonly Step[] = [
   note,
   emergencies,
+  nameOfTheOther,
   hasNone,
   whoTheyAre,
   answersFirst,
@@ -141,6 +165,7 @@ const STEPS: readonly Step[] = [
   atGoAhead(yesAndAnother),
   andProceed((m) => bothOfThem(m.t, m.reading)),
   andResume((m) => lineUpAnother(m.t, m.reading) || lineUpBesides(m.t, m.reading) || lineUpDeed(m.t, m.reading)),
+  otherWhileAsked,
   (m) => checks(m.t, m.reading, m.kept.contact),
   (m) => hearQuestion(m.t, m.reading, m.text),
   atGoAhead(andProceed((m) => theOther(m.t, m.reading) || insteadOfCancelling(m.t, m.reading, m.text))),

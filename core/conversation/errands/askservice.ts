@@ -159,6 +159,18 @@ export function askService(t: Turn, task: BookTask): boolean {
       t.rule("service/begins-with");
       return askService(t, task);
     }
+    // … and who may be new here with what there is for those who are.
+    const news = house.handbook.services.filter(
+      (s) =>
+        !s.group && FOR_THE_NEW.test(s.name) && !task.declined?.includes(s.id) && (!Array.isArray(task.staff) || s.staff.some((p) => task.staff?.includes(p))),
+    );
+    const [first, another] = news;
+    if ((task.serviceAsked ?? 0) > 2 && task.byTold && first && !another && c.match !== "both" && c.saysBefore === undefined) {
+      task.among = [first.id];
+      task.maybe = true;
+      t.rule("service/for-the-new");
+      return askService(t, task);
+    }
     // Who does not choose hears what they are.
     if ((task.serviceAsked === 3 || task.tellApart) && t.state.channel !== "phone" && task.among.length <= 3)
       for (const id of task.among) {

@@ -11,7 +11,7 @@ import { joinVals, val, type Turn, type Value } from "../turn.ts";
 import { SURELY, fromHandbook, spoken } from "./handbook.ts";
 import { MOST_OF_A_LENGTH, ofLength } from "./oflength.ts";
 import { firstOfAll } from "./services.ts";
-import { BARELY_WHAT } from "../../language/packs/en/talk.ts";
+import { BARELY_WHAT, OF_ALL } from "../../language/packs/en/talk.ts";
 
 export function price(t: Turn, reading: Reading): boolean {
   const { house } = t;
@@ -98,9 +98,12 @@ function extreme(t: Turn, reading: Reading): boolean {
   const low = CHEAPEST.test(reading.said);
   const high = DEAREST.test(reading.said);
   if (low === high) return false;
+  const { task } = t.state;
   const named = ofKind(reading.found, "service").flatMap((f) => f.value);
+  // "What's cheapest", asked which of some: of those.
+  const among = named.length > 0 ? named : t.state.expects === "service" && task?.errand === "book" && !OF_ALL.test(reading.said) ? (task.among ?? []) : [];
   const all = prices(t)
-    .filter((p) => named.length === 0 || named.includes(p.id))
+    .filter((p) => among.length === 0 || among.includes(p.id))
     .sort((a, b) => (low ? a.minor - b.minor : b.minor - a.minor));
   const [best] = all;
   if (!best) return false;

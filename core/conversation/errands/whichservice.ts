@@ -36,6 +36,7 @@ import {
 } from "../../language/packs/en/talk.ts";
 import { UNSURE_OF_TWO, WISHES } from "../../language/packs/en/signs.ts";
 import type { Reading } from "../../language/read.ts";
+import { ROOTS } from "../../language/packs/en/words.ts";
 import { rankOf } from "../../language/vectors.ts";
 import type { BookTask } from "../state.ts";
 import type { Turn } from "../turn.ts";
@@ -368,10 +369,16 @@ function withoutNegated(t: Turn, reading: Reading, ids: readonly string[]): stri
 
 /** "A small one", in answer to which of some it is: the only one that has the word in its name. */
 function byOneWord({ t, task, reading }: Applying): string | undefined {
-  if (!task.among || task.among.length < 2 || reading.question || reading.found.some((f) => f.kind === "yes" && !f.value)) return undefined;
-  const said = new Set(reading.said.toLowerCase().match(/[a-z]{3,}/g) ?? []);
+  const asks = reading.question && !reading.errands.some((e) => e.errand === "book");
+  if (!task.among || task.among.length < 2 || asks || reading.found.some((f) => f.kind === "yes" && !f.value)) return undefined;
+  const said = new Set((reading.said.toLowerCase().match(/[a-z]{3,}/g) ?? []).map((w) => ROOTS.get(w) ?? w));
   const [only, other] = task.among.filter((id) => nameWords(t, id).some((w) => said.has(w)));
-  return other === undefined ? only : undefined;
+  if (only !== undefined) return other === undefined ? only : undefined;
+  // "Can someone take them out", where one of them is called "braids taken out" as well: two words of it.
+  const also = (id: string): string[][] =>
+    (t.house.services.get(id)?.also ?? []).map((name) => (name.toLowerCase().match(/[a-z]{3,}/g) ?? []).map((w) => ROOTS.get(w) ?? w));
+  const [called, more] = task.among.filter((id) => also(id).some((words) => words.filter((w) => said.has(w)).length >= 2));
+  return more === undefined ? called : undefined;
 }
 
 /** "Something together", in answer to which of some it is: what that speaks for, where it is none of them. */

@@ -671,3 +671,6 @@ export const OURS_THAT_DAY = /\b(?:my|our) [a-z0-9:.' -]{3,60}?\b(?:on )?(?:the|
 /** Somebody named is to do what is theirs: "could Trent do my cleaning". */
 export const DOES_OURS =
   /<staff> (?:could |can |might |would |will |to |please )*(?:do|take|handle|give me|see (?:me|us) for) (?:my|our) <service>|\b(?:my|our) <service> (?:to be )?(?:done )?(?:by|with) <staff>(?! (?:on|at|is|was)\b)/;
+
+/** What somebody else of theirs is called: "and hers is Mia Abel". */
+export const IS_THEIRS = /\b(?:hers|his|theirs|the other(?: one)?|(?:her|his|their|my [a-z]+'s) (?:full )?name)(?:'s| is|:)/i;
