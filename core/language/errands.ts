@@ -238,6 +238,7 @@ function judgeAll(
     // "I'll be abroad on the 8th, can the check-up be on the 15th": it goes on another day.
     if (each.some((e) => e.read?.errand === "move")) for (const e of each) if (e.read?.rule === "errand/cancel/away-then") e.read = null;
     // "I can't ride on Sunday, cancel please": what cannot be is no wish beside what is called off.
+    if (each.some((e) => e.read?.rule === "errand/cancel/cancel")) for (const e of each) if (e.read?.rule === "errand/move/cannot-that-day") e.read = null;
     if (each.some((e) => e.read?.rule === "errand/cancel/cancel"))
       parts.forEach((p, i) => {
         const e = each[i];

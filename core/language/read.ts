@@ -38,7 +38,7 @@ import {
   SOMEBODY_ELSE,
   WEAK_YES,
 } from "./packs/en/signs.ts";
-import { IS_TALK, OF_WHAT_STANDS, TALK_ABOUT } from "./packs/en/talk.ts";
+import { IS_TALK, OF_WHAT_STANDS, ON_BEHALF, TALK_ABOUT } from "./packs/en/talk.ts";
 import { CALLED_OFF, JOINS_A_WISH } from "./packs/en/wanting.ts";
 import { lexiconOf } from "./recognisers/house.ts";
 import { recognise } from "./recognise.ts";
@@ -190,7 +190,11 @@ function limitIn(
   const compared = only?.errand === "ask-price" && only.sure >= 0.7 && OR_THAN.test(masked);
   // "My wife has an appointment with you, she's ill": what stands is told, and nothing is asked about her.
   // "I'm a patient of yours" tells of nobody else.
-  const told = subject === "others" && !isQuestion(said) && (IS_A_CLIENT.test(said.norm) || (HAS_A_VISIT.test(said.norm) && !ASKS_OF_IT.test(said.norm)));
+  const told =
+    subject === "others" &&
+    !isQuestion(said) &&
+    !ON_BEHALF.test(said.norm) &&
+    (IS_A_CLIENT.test(said.norm) || (HAS_A_VISIT.test(said.norm) && !ASKS_OF_IT.test(said.norm)));
   // "The cheaper one", asked which: one of those there are.
   const chosen = CHOOSES.has(context.expects ?? "") && THE_CHEAPER.test(said.norm);
   // "Tell Amina I found somebody cheaper": what is to be passed on asks nothing of the house.

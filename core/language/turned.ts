@@ -132,7 +132,7 @@ const TURNS: readonly Turn[] = [
     is: "refused/of-others",
     subject: "others",
     least: 0.7,
-    when: (g) => ofSomebodys(g.said) || signs.WHOSE_NAME.test(g.masked) || signs.FOR_THEIR_TIMES.test(g.masked),
+    when: (g) => ofSomebodys(g.said) || signs.WHOSE_NAME.test(g.masked) || signs.FOR_THEIR_TIMES.test(g.masked) || signs.BEHALF_AND_HAS.test(g.masked),
   },
   { is: "refused/of-their-life", subject: "private", least: 0.7, when: has(signs.OF_THEIR_LIFE) },
   // Somebody who does not wake or answer is in danger, where the sentences hold that likelier than anything else.
@@ -719,6 +719,7 @@ const TURNS: readonly Turn[] = [
     when: (g) => asks(g.masked) && !g.named && !/<(?:day|time)>/.test(g.masked) && signs.COMES_TO_THEM.test(g.masked),
   },
   // "I can't ride on the 12th": what they were to do then.
+  { is: "move/cannot-that-day", open: true, from: ["move"], least: 0.7, when: has(signs.CANNOT_THAT_DAY) },
   {
     is: "cancel/cannot-that-day",
     open: true,

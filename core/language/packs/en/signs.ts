@@ -209,6 +209,10 @@ export const TO_BE_REMOVED =
 export const PRETEXT =
   /\b(?:i'm|i am|this is|here is|speaking as) (?:calling )?(?:her|his|their) (?!usual|first|last|next)[a-z]+\b|\b(?:asked|told|wants) me to (?:check|look|find out|ask|confirm)\b|\bon (?:her|his|their) behalf\b|\b(?:we|our (?:practice|clinic|office)s?) (?:share|have|treat|see) a (?:client|patient|customer)\b|\ba (?:client|patient|customer) (?:of ours|we share|in common)\b/;
 
+/** Who speaks for somebody else tells of that one's visit: "on behalf of my father, he has an appointment". */
+export const BEHALF_AND_HAS =
+  /\bon behalf of\b[^?]*\b(?:he|she|they)(?:'s| has| have|'ve)(?: got)? (?:an?|his|her|their|the) (?:[a-z]+ )?(?:<service>|appointment|booking|visit|session|lesson)/;
+
 /** Words without which hardly anybody asks for advice on their health; where there are none of them, it must be plain. */
 export const OF_HEALTH =
   /\b(?:normal|worry|worried|serious|bad|safe|wrong|broken|catching|infected|infection|swelling|lump|rash|fever|temperature|blood|heart|head|chest|skin|doctor|hospital|nurse|pills?|tablets?|medicines?|medication|drugs?|dose|doses|drops|cream|ice|heat|exercises?|stretch\w*|run|running|train|training|swim|walk|lift|work out|heal|healing|cure|treat|diagnos\w*|symptoms?|x-?ray|scan|mri|test|results?|sick|ill|allerg\w*|pregnan\w*|baby|eat|drink|diet|vitamins?|bleed\w*|itch\w*|burn\w*|numb|tingl\w*|dizzy|sleep|breath\w*|cough|cold|flu|take|taking|have got|have i got)\b/;
@@ -450,7 +454,7 @@ export const COMES_TO_THEM =
 
 /** What cannot be done on a day, and nothing besides: "I can't ride on the 12th". */
 export const CANNOT_THAT_DAY =
-  /^\W*(?:(?:sorry|hi|hello|oh|so|well|unfortunately|i'm afraid|it's <name>|<name>|<phone>)\W+)*(?:i|we|he|she|my [a-z]+)(?:'m afraid (?:i|we))? (?:can'?t|cannot|can not|won't be able to|will not be able to|(?:am|'m|are|'re) not able to) (?:<service>|(?!find|remember|see|get|have|book|decide|tell|say|wait|believe|sleep|move|walk)[a-z]+) (?:with you |together )?<day>(?: <time>)?(?: after all| any ?more| sorry| now)*\W*(?:<name>|<phone>|\W)*$/;
+  /^\W*(?:(?:sorry|hi|hello|oh|so|well|unfortunately|i'm afraid|it's <name>|<name>|<phone>)\W+)*(?:(?:i|we|he|she|my [a-z]+)(?:'m afraid (?:i|we))? )?(?:can'?t|cannot|can not|won't be able to|will not be able to|(?:am|'m|are|'re) not able to) (?:<service>|(?!find|remember|see|get|have|book|decide|tell|say|wait|believe|sleep|move|walk)[a-z]+) (?:with you |together )?<day>(?: <time>)?(?: after all| any ?more| sorry| now)*\W*(?:<name>|<phone>|\W)*$/;
 
 /** None of what they have can be kept: "I can't manage either of my appointments". */
 export const CANNOT_ANY_OF_MINE =

@@ -134,7 +134,7 @@ export const ASKS_FURTHER =
 
 /** Right before the thing that is wished for: "we both need a". */
 export const WISHED_THING =
-  /(?:^\W*|[.!?]\s+)(?:need|needing|want|looking for|after) (?:an?|some|another|the)(?: [a-z]+)? $|\b(?:i|we|both|she|he|they)(?: both| all| just| really)? (?:need|want|would like|'d like|needs|wants) (?:an?|some|another|the|to book an?|to have an?|to get an?)(?: [a-z]+)? $/i;
+  /(?:^\W*|[.!?]\s+)(?:need|needing|want|looking for|after) (?:an?|some|another|the)(?: [a-z]+)? $|\b(?:i|we|both|she|he|they)(?: both| all| just| really)? (?:need|want|would like|'d like|needs|wants) (?:an?|some|another|the|to book an?|to have an?|to get an?)(?: [a-z]+)? $|\b(?:wants?|likes?|loves?|wishes|keen|hoping|wanting) to (?:try|learn|take up|have a go at) (?:some |a bit of )?$/i;
 
 /** Right before another visit of theirs that a wish is measured from: "the day of the", "right after my". */
 export const BESIDE_ANOTHER =
@@ -674,3 +674,6 @@ export const DOES_OURS =
 
 /** What somebody else of theirs is called: "and hers is Mia Abel". */
 export const IS_THEIRS = /\b(?:hers|his|theirs|the other(?: one)?|(?:her|his|their|my [a-z]+'s) (?:full )?name)(?:'s| is|:)/i;
+
+/** Somebody speaks for somebody else. */
+export const ON_BEHALF = /\bon (?:(?:his|her|their) behalf|behalf of)\b/;

@@ -465,7 +465,7 @@ export const PLACE_TO_PARK =
 
 /** Whether something is taken here, of cards, insurers and people alike: "do you take Ridgeline". */
 export const DO_YOU_TAKE =
-  /^\W*(?:(?:hi|hello|hey|and|so|also|ok|okay)\W+)*(?:do|would|will) (?:you|ye|they) (?:guys |people )?(?:take|accept)(?! (?:off|out|care|long|care of|my|me)\b)(?: (?!<service>)[a-z'<>-]+){1,3}\W*$/;
+  /^\W*(?:(?:hi|hello|hey|and|so|also|ok|okay)\W+)*(?:do|would|will) (?:you|ye|they) (?:guys |people )?(?:take|accept)(?! (?:off|out|in|up|down|care|long|my|me)\b)(?: (?!<service>)[a-z'<>-]+){1,3}\W*$/;
 
 /** Whether there is a fee, of something that is not named. */
 export const WHETHER_A_FEE = /\b(?:whether|if) there(?:'s| is| would be| will be) (?:a |any )?(?:fee|charge|penalty)\b(?! for (?:an?|the|your) )/;
