@@ -250,11 +250,15 @@ const TURNS: readonly Turn[] = [
   {
     is: "out-of-scope/weather",
     open: true,
-    from: ["book", "none", "ask-hours", "ask-availability", "ask-service", "out-of-scope"],
+    from: ["book", "none", "ask-hours", "ask-availability", "ask-service", "out-of-scope", "move"],
     when: (g) => !g.named && turns.THE_WEATHER.test(g.masked),
   },
   { is: "book/comes-along", open: true, from: ["ask-service", "ask-policy", "none", "ask-availability", "book"], when: has(turns.COMES_ALONG_THEN) },
-  { is: "ask-place/street", from: ["ask-mine", "none", "ask-service", "ask-policy", "ask-place", "book"], when: has(turns.NAME_OF_THE_STREET) },
+  {
+    is: "ask-place/street",
+    from: ["out-of-scope", "message", "ask-mine", "none", "ask-service", "ask-policy", "ask-place", "book"],
+    when: has(turns.NAME_OF_THE_STREET),
+  },
   { is: "ask-place/to-park", open: true, from: ["ask-policy", "none", "ask-service", "ask-place", "book", "ask-availability"], when: has(turns.PLACE_TO_PARK) },
   { is: "ask-policy/do-you-take", open: true, from: ["ask-service", "none", "out-of-scope", "ask-policy"], when: has(turns.DO_YOU_TAKE) },
   { is: "ask-policy/whether-a-fee", from: ["ask-price", "ask-service", "none"], when: has(turns.WHETHER_A_FEE) },

@@ -1,6 +1,6 @@
 import { isAsk } from "../../language/errand.ts";
 import { complains } from "../../language/features.ts";
-import { DONE_FOR_THEM, OF_THEIRS, PARTS_OF_QUESTIONS } from "../../language/packs/en/asked.ts";
+import { DONE_FOR_THEM, FOR_WHAT_WAS_TOLD, OF_THEIRS, PARTS_OF_QUESTIONS } from "../../language/packs/en/asked.ts";
 import { answerTo, described, SUPPORTS, type Match } from "../../knowledge/match.ts";
 import { contentOf, ownAnswerTo } from "../../knowledge/search.ts";
 import { ofKind, WEAK_SERVICE, type FoundOf } from "../../language/found.ts";
@@ -77,7 +77,11 @@ export const asksSomething = (reading: Reading): boolean =>
 export function mayLook(t: Turn, reading: Reading, service: string): void {
   // What is only told, and answered by what the house has for it, is as good as asked.
   const told = !reading.question && complains(reading.said);
-  if (!t.state.task && t.house.services.get(service)?.staff.length && (told || (DONE_FOR_THEM.test(reading.said) && OF_THEIRS.test(reading.said))))
+  if (
+    !t.state.task &&
+    t.house.services.get(service)?.staff.length &&
+    (told || FOR_WHAT_WAS_TOLD.test(reading.said) || (DONE_FOR_THEM.test(reading.said) && OF_THEIRS.test(reading.said)))
+  )
     t.state.mayLook = { service, turn: t.state.turn };
 }
 

@@ -98,7 +98,7 @@ export function service(t: Turn, reading: Reading): boolean {
   const besidesLength = contentOf(reading.masked.replace(/<\w+>/g, " ")).some((w) => !OF_ITS_LENGTH.has(w));
   if (long && besidesLength && fromHandbook(t, reading, SURELY, { telling: true, kinds: ["answer", "fact"] })) return true;
   // "How long do I have to hold off smoking after a tooth is pulled".
-  if (long && HOW_LONG_TO_WAIT.test(text) && fromHandbook(t, reading, SUPPORTS, { telling: true, kinds: ["answer", "fact"] })) return true;
+  if (HOW_LONG_TO_WAIT.test(text) && fromHandbook(t, reading, SUPPORTS, { telling: true, kinds: ["answer", "fact"] })) return true;
   if (long && info && one !== undefined) {
     if (list.length === 1) t.state.topic = one;
     for (const id of list.slice(0, 3)) {

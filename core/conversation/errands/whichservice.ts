@@ -9,6 +9,7 @@ import { complains } from "../../language/features.ts";
 import { ofKind, peopleIn, WEAK_SERVICE, type ChoiceValue, type FoundOf } from "../../language/found.ts";
 import {
   AS_A_VERB,
+  ASKS_FOR_A_DEED,
   COME_ALONG_TOO,
   DO_TOGETHER,
   HOW_THEY_ARE,
@@ -369,7 +370,7 @@ function withoutNegated(t: Turn, reading: Reading, ids: readonly string[]): stri
 
 /** "A small one", in answer to which of some it is: the only one that has the word in its name. */
 function byOneWord({ t, task, reading }: Applying): string | undefined {
-  const asks = reading.question && !reading.errands.some((e) => e.errand === "book");
+  const asks = reading.question && !ASKS_FOR_A_DEED.test(reading.said);
   if (!task.among || task.among.length < 2 || asks || reading.found.some((f) => f.kind === "yes" && !f.value)) return undefined;
   const said = new Set((reading.said.toLowerCase().match(/[a-z]{3,}/g) ?? []).map((w) => ROOTS.get(w) ?? w));
   const [only, other] = task.among.filter((id) => nameWords(t, id).some((w) => said.has(w)));

@@ -248,7 +248,7 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
       for (const i of slip ? p.words.flatMap((w, k) => (slippedAt.get(w) ?? []).map((i) => i - k)) : (positions.get(p.stems[0] as string) ?? [])) {
         if (i < 0 || i + p.words.length > tokens.length) continue;
         // "Della Crane", where there are crowns: the second word of somebody's name is no slip.
-        if (slip && p.words.length === 1 && afterGivenName(said, i)) continue;
+        if (p.words.length === 1 && (tokens[i] as Token).text !== p.words[0] && afterGivenName(said, i)) continue;
         if (
           p.words.some(
             (w, k) =>

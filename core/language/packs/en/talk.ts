@@ -677,3 +677,7 @@ export const IS_THEIRS = /\b(?:hers|his|theirs|the other(?: one)?|(?:her|his|the
 
 /** Somebody speaks for somebody else. */
 export const ON_BEHALF = /\bon (?:(?:his|her|their) behalf|behalf of)\b/;
+
+/** Something is asked to be done, and nothing to be told. */
+export const ASKS_FOR_A_DEED =
+  /^\W*(?:(?:and|so|please|ok|okay|well)\W+)*(?:can|could|would|will|may) (?:you|someone|somebody|anyone|anybody|they|one of you|i|we)\b/i;
