@@ -38,6 +38,11 @@ describe("what is theirs", () => {
     expect(t.was("ja-ruth-two")).toMatch(/booked$/);
   });
 
+  it("is on no day on which they are in hospital, and as much later as is said", () => {
+    const t = teeth("Otis Freeman, 937 555 0142. please put my crown back, I'm having an operation on the 9th", "a couple of weeks later", "yes");
+    expect(t.was("sa-otis")).toMatch(/2027-03-23 14:00/);
+  });
+
   it("is put off, where who calls it off asks for a later hour", () => {
     const t = braids(`please cancel Thursday. ${IMANI}`, "hm, or might I have a later slot that day");
     expect(t.state.task).toMatchObject({ errand: "move" });
@@ -81,6 +86,11 @@ describe("while it is asked who they are", () => {
     expect(t.last).toMatch(/10:\d\d am/);
   });
 
+  it("the rest of a name that was begun is put to it", () => {
+    const t = teeth("this is Pam, I have to move my night guard to the 9th at ten", "Orlowski", "937 555 0145", "yes");
+    expect(t.was("sa-pam")).toMatch(/2027-03-09 10:00/);
+  });
+
   it("and whose the other visit is", () => {
     const t = teeth(
       "can my brother and I both have cleanings one after the other on the 10th",
@@ -111,6 +121,11 @@ describe("what is asked", () => {
     expect(teeth("my nephew's first tooth has come through, when do we bring him").last).toMatch(/first birthday/);
   });
 
+  it("is of whoever was asked about, while something else is open", () => {
+    const t = braids("is Marcus any good", "I'd like locs on Wednesday", "oh, hang on, does he work on Saturdays");
+    expect(t.last).toMatch(/Saturday 8:00 am to 5:00 pm/);
+  });
+
   it("is not answered by a word that means something else there", () => {
     expect(teeth("have you got wifi").last).not.toMatch(/in network/);
   });
@@ -120,6 +135,31 @@ describe("who speaks for somebody else", () => {
   it("hears nothing of their visit", () => {
     const t = tern("I'm writing on behalf of my uncle Murdo Finlay, he has a visit on Monday that he can't keep", "902 555 0142");
     expect(t.each.join(" ")).not.toMatch(/9:00|Maren/);
+  });
+});
+
+describe("what comes between", () => {
+  const garage = talksAt("eighth", "baobab");
+
+  it("is no day, and asks for the soonest", () => {
+    expect(garage("I need the brakes repaired", "and how soon might that be").last).toMatch(/Monday 1 March/);
+  });
+
+  it("is declined, and when is said of what waits", () => {
+    const t = garage("I need the brakes repaired", "would you collect it from my office", "no. Wednesday at ten then");
+    expect(t.last).toMatch(/Wednesday 3 March at 10:00/);
+  });
+
+  it("is what goes wrong whenever they do something, and calls nothing off", () => {
+    expect(garage("the clutch judders each time I pull away").state.task?.errand).not.toBe("cancel");
+  });
+
+  it("is how somebody feels, and no word for the desk", () => {
+    expect(talksAt("twelfth", "protea")("lately I feel so down").state.task).toMatchObject({ errand: "book" });
+  });
+
+  it("is some more of what they had", () => {
+    expect(talksAt("second", "ribble")("may I get two more lessons please").state.task).toMatchObject({ errand: "book" });
   });
 });
 

@@ -51,7 +51,7 @@ describe("who tells of a need and names no service", () => {
   });
 
   it("takes up what nobody could say before it", () => {
-    const t = bikes("the gears jump whenever I pedal hard, what might that be", "could you have a look at it");
+    const t = bikes("the gears jump when pedalling hard, what might that be", "could you have a look at it");
     expect(t.state.expects).toBe("service");
     expect(t.state.task).toMatchObject({ errand: "book", among: expect.anything() as unknown });
   });

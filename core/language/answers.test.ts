@@ -117,6 +117,10 @@ describe("an answer read by its question's kind", () => {
     expect(ask("choice", "the second one", { choices })).toBe("Manual");
     expect(ask("choice", "auto or manual", { choices })).toEqual(["automatic", "manual"]);
     expect(ask("choice", "a hovercraft", { choices })).toBe("unclear");
+    // One long word among short ones is a slip of nothing that is unlike it.
+    const sides = ["Left", "Top", "Neither"].map((say) => ({ id: say.toLowerCase(), say, also: [] }));
+    expect(ask("choice", "a hovercraft", { choices: sides })).toBe("unclear");
+    expect(ask("choice", "nether of them", { choices: sides })).toBe("Neither");
   });
 
   it("skips only when that is said", () => {

@@ -253,6 +253,17 @@ const TURNS: readonly Turn[] = [
     from: ["book", "none", "ask-hours", "ask-availability", "ask-service", "out-of-scope", "move"],
     when: (g) => !g.named && turns.THE_WEATHER.test(g.masked),
   },
+  { is: "book/can-i-get-some", open: true, from: ["ask-service", "ask-policy", "none", "ask-availability", "book"], when: has(turns.CAN_I_GET_SOME) },
+  {
+    is: "book/ails-whenever",
+    open: true,
+    from: ["cancel", "message"],
+    when: (g) =>
+      !g.sign &&
+      !asks(g.masked) &&
+      turns.AILS_WHENEVER.test(g.masked) &&
+      !/<(?:day|time|staff)>|\b(?:appointment|visit|booking|lesson|session)\b/.test(g.masked),
+  },
   { is: "book/comes-along", open: true, from: ["ask-service", "ask-policy", "none", "ask-availability", "book"], when: has(turns.COMES_ALONG_THEN) },
   {
     is: "ask-place/street",

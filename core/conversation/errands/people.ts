@@ -1,3 +1,4 @@
+import { OPENS } from "../../language/packs/en/talk.ts";
 import { ONLY_ONE, OF_ONE_PERSON, OF_ONE_THING, IS_OF_A_GENDER, SAYS_WHO, WHICH_OF_THEM, WHO_DOES_SUCH } from "../../language/packs/en/asked.ts";
 import { SUPPORTS } from "../../knowledge/match.ts";
 import { contentOf } from "../../knowledge/search.ts";
@@ -182,7 +183,7 @@ function besides(t: Turn, reading: Reading, people: readonly string[]): boolean 
       return contentOf([person?.work ?? "", person?.name ?? "", ...does].join(" "));
     }),
   );
-  return contentOf(reading.masked.replace(/<\w+>/g, " ")).some((w) => !known.has(w) && !ABOUT_WORK.has(w));
+  return contentOf(reading.masked.replace(OPENS, "").replace(/<\w+>/g, " ")).some((w) => !known.has(w) && !ABOUT_WORK.has(w));
 }
 
 const ABOUT_WORK = new Set(

@@ -1,6 +1,8 @@
 import { HAS_BEEN, HAS_NO_NUMBER, NEVER_BEEN } from "../../language/packs/en/doing.ts";
 import { ofKind } from "../../language/found.ts";
 import { SAW_OURS } from "../../language/packs/en/talk.ts";
+import { COMMON } from "../../language/packs/en/words.ts";
+import { ONLY_ONE_WORD } from "../../language/packs/en/people.ts";
 import type { Reading } from "../../language/read.ts";
 import { folded } from "../../language/text.ts";
 import type { Turn } from "../turn.ts";
@@ -22,7 +24,18 @@ export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contac
   // "Delaney. 902 555 0139", after "this is Ruth" and the question for a number: the rest of the name.
   const rest =
     own?.rule === "name/beside-number" && t.state.expects === "phone" && c.name && ![c.name, own.value].some((n) => n.includes(" ")) && c.name !== own.value;
-  const name = rest ? `${c.name ?? ""} ${own.value}` : given === undefined ? undefined : oneWordRight(c.name, given, t.state.expects);
+  // "Freeman", after "this is Otis" and the question for a number.
+  const alone =
+    t.state.expects === "phone" && c.name && !c.name.includes(" ") && reading.found.length === 0 ? ONLY_ONE_WORD.exec(reading.text)?.[1] : undefined;
+  const family = alone !== undefined && !COMMON.has(alone.toLowerCase()) ? alone : undefined;
+  const name =
+    family !== undefined
+      ? `${c.name ?? ""} ${family}`
+      : rest
+        ? `${c.name ?? ""} ${own.value}`
+        : given === undefined
+          ? undefined
+          : oneWordRight(c.name, given, t.state.expects);
   const heard = ofKind(reading.found, "phone").at(-1)?.value;
   // The number of the line, but for one digit: it is heard less surely than it is shown, and is read back in any case.
   const phone = heard && c.line && t.state.channel === "phone" && oneDigitOff(heard, c.line) ? c.line : heard;

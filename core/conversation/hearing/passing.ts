@@ -128,6 +128,15 @@ export const messages: Step = (m) => {
       return true;
     }
     t.say("message/no");
+    // "No, tomorrow then": and when is said of what waits.
+    const waits = t.state.task;
+    if ((waits?.errand === "book" || waits?.errand === "move") && reading.found.some((f) => f.kind === "day" || f.kind === "time")) {
+      const said = ofKind(reading.found, "yes")[0];
+      const rest = said ? `${text.slice(0, said.start)}${text.slice(said.end)}`.replace(/^[\s,.;!-]+/, "") : text;
+      m.again = { ...read(rest, contextOf(t.house, t.now, t.state)), errands: [] };
+      m.rest = rest;
+      return true;
+    }
     proceed(t);
     return true;
   }

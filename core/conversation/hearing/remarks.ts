@@ -5,6 +5,7 @@ import {
   COMMENT,
   DOES_NOT_WANT,
   IN_MY_PLACE,
+  HOW_SOON,
   IS_BOOKED,
   IS_WITH,
   FOR_TWO,
@@ -83,6 +84,9 @@ export const saysWithWhom: Step = ({ t, reading, text }) => {
   return true;
 };
 
+/** All of a short answer. */
+const FEW_WORDS = 6;
+
 /** "I don't know, what have you got?": what there is, is said again; without a day, the soonest there are. */
 export const undecided: Step = ({ t, reading }) => {
   const task = t.state.task;
@@ -92,7 +96,9 @@ export const undecided: Step = ({ t, reading }) => {
     .replace(/[.,!?]+/g, " ")
     .replace(/\s+/g, " ")
     .trim();
-  if (!UNDECIDED.test(plain) || wishIn(reading)) return false;
+  // "Ok, how soon", asked for a day.
+  const soon = t.state.expects === "day" && HOW_SOON.test(plain) && plain.split(" ").length <= FEW_WORDS;
+  if (!(UNDECIDED.test(plain) || soon) || wishIn(reading)) return false;
   // Of one service that was suggested, which times there are is asked by who wants it.
   if (task.errand === "book" && task.suggested && task.among?.length === 1 && WHICH_TIMES.test(plain)) return false;
   t.rule("aside/undecided");

@@ -153,7 +153,7 @@ export const BARE_AFTER = new RegExp(
 );
 
 const BY_HOW_MUCH =
-  "half an hour|an hour and a half|(?:an|one|two|three|four|a couple of|[1-4]) hours?|(?:\\d{1,3}|ten|fifteen|twenty|thirty|forty[- ]five) minutes?|a quarter of an hour|(?:a|one|two|three|[1-4]) weeks?|a fortnight|(?:a|one|two|three|a couple of|[1-6]) days?";
+  "half an hour|an hour and a half|(?:an|one|two|three|four|a couple of|[1-4]) hours?|(?:\\d{1,3}|ten|fifteen|twenty|thirty|forty[- ]five) minutes?|a quarter of an hour|(?:a|one|two|three|[1-4]) weeks?|a fortnight|(?:a )?couple(?: of)? weeks|(?:a|one|two|three|a couple of|[1-6]) days?";
 /** By how much a visit is to be earlier or later. */
 export const SHIFTED_BY = new RegExp(
   `\\b(${BY_HOW_MUCH}) (later|earlier|sooner|back|forward)\\b|\\b(?:by|back|forward|off|wait(?: for)?|waits(?: for)?) (?:by )?(?:another )?(${BY_HOW_MUCH})\\b|\\b(${BY_HOW_MUCH}) (?:before|after)(?= (?:the (?:time|hour|day|date) )?(?:that )?(?:we|you|i|they)\\b)|\\b(?:move|push|shift|put|bump|delay|postpone) (?:it|that|this|mine|them|everything|my [a-z]+|the [a-z]+)(?: back| on| out| off)? (?:by )?(${BY_HOW_MUCH})\\b(?! (?:later|earlier|sooner|back|forward))`,

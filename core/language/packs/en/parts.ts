@@ -113,7 +113,7 @@ export const AFTER_A_STOP = /[,.;!?]\s*(?:(?:maybe|perhaps|then|on|the|how about
 
 /** Right before a day on which somebody is somewhere else. */
 export const ELSEWHERE =
-  /\b(?:i'm|i am|i'll be|i will be|we're|we are|we'll be|he's|she's|they're)(?: now| still)? (?:rostered|on (?:shift|duty|call|nights|night shift|leave|holiday)|working|at work|abroad|away|travelling|traveling|out of town|tied up|in hospital)\b[^.;?!]*$/;
+  /\b(?:i'm|i am|i'll be|i will be|we're|we are|we'll be|he's|she's|they're)(?: now| still)? (?:rostered|on (?:shift|duty|call|nights|night shift|leave|holiday)|working|at work|abroad|away|travelling|traveling|out of town|tied up|in hospital|having (?:an? |my )?(?:surgery|operation|op|procedure|baby|exam|interview|scan))\b[^.;?!]*$/;
 
 /** Somebody goes somewhere on the day that follows: "I'm travelling to Ndola on". */
 export const TRAVELS_TO =

@@ -216,3 +216,6 @@ export const PLAINLY_NOT = new Set("don't not no later now never already why not
 
 /** Right before words with capitals that are what somebody has or goes by, and not who they are: "if I've got Blue Cross". */
 export const BEFORE_NO_NAME = /\b(?:got|have|has|had|takes?|accepts?|uses?|through|via|near|pays? (?:with|by)|covered by|insured (?:with|by)|the) $/;
+
+/** One word with a capital, and nothing besides. */
+export const ONLY_ONE_WORD = /^\W*(?:(?:it's|and|sorry)[\s,]+)?(\p{Lu}[\p{L}'’-]+)\W*$/u;

@@ -250,7 +250,8 @@ export const THE_OTHERS =
   /^\W*(?:(?:and|ok|okay|right|what about|how about|when(?:'s| is)|thanks)\W+)*(?:the others?(?: (?:ones?|appointments?|visits?|bookings?))?|any (?:others?|more)|(?:do i have )?anything else|what else(?: do i have)?)(?: (?:booked|coming up|then|please))*\W*$/i;
 
 /** What a question is opened with, and does not ask: "wait, how much was it". */
-export const OPENS = /^\W*(?:(?:wait|hang on|hold on|one (?:moment|second)|sorry|actually|oh|ok|okay|well|so|and|but|um+|hi|hello|hey)\b[\s,.!-]+)+/i;
+export const OPENS =
+  /^\W*(?:(?:no(?= wait|,)|hm+|wait|hang on|hold on|one (?:moment|second)|sorry|actually|oh|ok|okay|well|so|and|but|um+|hi|hello|hey)\b[\s,.!-]+)+/i;
 
 /** Money is spoken of. */
 export const SPEAKS_OF_MONEY =

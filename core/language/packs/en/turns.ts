@@ -469,3 +469,11 @@ export const DO_YOU_TAKE =
 
 /** Whether there is a fee, of something that is not named. */
 export const WHETHER_A_FEE = /\b(?:whether|if) there(?:'s| is| would be| will be) (?:a |any )?(?:fee|charge|penalty)\b(?! for (?:an?|the|your) )/;
+
+/** Some more of what is named are asked for: "can I get a couple more lessons". */
+export const CAN_I_GET_SOME =
+  /^\W*(?:(?:hi|hello|hey|so|ok|okay|and|please)\W+)*(?:can|could|may|might) (?:i|we) (?:please )?(?:get|have|book|do) (?:a couple(?: of)?|a few|some|two|three|another|one more|\d) (?:more |extra )?<service>/;
+
+/** Something of theirs does what it should not, whenever they do something: "the brakes scrape whenever I stop". */
+export const AILS_WHENEVER =
+  /\b(?:the|my|our|his|her|it|there's)\b[^.?!]*\b(?:whenever|every time|each time|when) (?:i|it|he|she|we|you) (?!(?:cancel|come|can|booked|rang|called|see)\b)[a-z]+/;
