@@ -154,6 +154,18 @@ describe("what comes between", () => {
     expect(garage("the clutch judders each time I pull away").state.task?.errand).not.toBe("cancel");
   });
 
+  it("is whether one may come back, while a visit is called off", () => {
+    const t = tern("please cancel my insoles. Vera Lund, 902 555 0145", "may I rebook another time?", "yes");
+    expect(t.each.join(" ")).toMatch(/whenever you like|at any time/);
+    expect(t.was("a-vera")).toMatch(/cancelled$/);
+    expect(t.state.task).toBeNull();
+  });
+
+  it("is a visit for each of two who are told by their ages", () => {
+    const t = teeth("our boys need a cleaning, one is six and the other is nine", "Monday the 8th", "eight", "Nora Bell, 937 555 0190", "yes", "yes");
+    expect(t.each.filter((r) => /booked/i.test(r)).length).toBeGreaterThanOrEqual(2);
+  });
+
   it("is how somebody feels, and no word for the desk", () => {
     expect(talksAt("twelfth", "protea")("lately I feel so down").state.task).toMatchObject({ errand: "book" });
   });

@@ -24,6 +24,7 @@ import { linesFirst } from "./hearing/rather.ts";
 import { emergencies, limits, refusedParts, toAPerson } from "./hearing/refusing.ts";
 import {
   areYouThere,
+  bookLater,
   comments,
   differenceOfLengths,
   inMyPlace,
@@ -155,6 +156,7 @@ const STEPS: readonly Step[] = [
   inMyPlace,
   justOne,
   whoseName,
+  bookLater,
   leavesOut,
   keepsOfAll,
   keepsOne,

@@ -2,6 +2,7 @@ import { isGuess } from "../../language/errand.ts";
 import { ofKind } from "../../language/found.ts";
 import {
   ARE_YOU_THERE,
+  BOOK_LATER,
   COMMENT,
   DOES_NOT_WANT,
   IN_MY_PLACE,
@@ -211,6 +212,17 @@ export const inMyPlace: Step = (m) => {
   if (!idle(m) || !IN_MY_PLACE.test(text)) return false;
   t.rule("message/in-my-place");
   offerToPassOn(t, text);
+  return true;
+};
+
+/** "And can I book again later?", asked whether something is to be called off: nothing is booked yet. */
+export const bookLater: Step = ({ t, reading, text }) => {
+  const { task, expects } = t.state;
+  if (expects !== "go-ahead" || (task?.errand !== "cancel" && task?.errand !== "move") || !BOOK_LATER.test(text)) return false;
+  if (reading.found.some((f) => f.kind === "day" || f.kind === "time")) return false;
+  t.say("aside/book-later");
+  t.rule("aside/book-later");
+  resume(t);
   return true;
 };
 

@@ -227,6 +227,7 @@ export const EN = {
   "name/theirs": ["The name of whoever comes, please.", "Theirs, please: of the one who comes."],
   "book/only-them": ["Nobody but {staff} does {service}.", "For {service} there is only {staff}."],
   noted: ["Thank you, I have that.", "Thanks, I've noted that."],
+  "aside/book-later": ["Of course, whenever you like.", "Yes, at any time."],
   "aside/heard": ["I understand.", "Of course.", "I see."],
   "aside/abuse": ["I'm here to help with the house's business, and I'd rather we stayed polite. What can I do for you?"],
   "aside/abuse-ends": ["I'm ending our conversation here. You're welcome to write again another time."],

@@ -147,6 +147,13 @@ export const LATER_COUNT_RULES: CountRule[] = [
       return ages.every((a) => num(a) > 0 && num(a) < 18) ? ages.length : 0;
     },
   },
+  // "My kids need it, one's five and the other is eight".
+  {
+    name: "places/both",
+    pattern:
+      /\b(?:my|our) (?:girls|boys|kids|children|sons|daughters|grandchildren|nieces|nephews|two|dogs|cats)\b(?=[^.?!]*\bone(?:'s| is| has)\b[^.?!]*\b(?:one|the other(?: one)?)(?:'s| is| has)\b)/g,
+    places: () => 2,
+  },
   // "Saturday is good, both of them".
   {
     name: "places/both",

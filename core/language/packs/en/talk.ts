@@ -682,3 +682,7 @@ export const ON_BEHALF = /\bon (?:(?:his|her|their) behalf|behalf of)\b/;
 /** Something is asked to be done, and nothing to be told. */
 export const ASKS_FOR_A_DEED =
   /^\W*(?:(?:and|so|please|ok|okay|well)\W+)*(?:can|could|would|will|may) (?:you|someone|somebody|anyone|anybody|they|one of you|i|we)\b/i;
+
+/** Whether one may book another time is asked, while something is to be called off: "and can I book again later". */
+export const BOOK_LATER =
+  /\b(?:can|could|may) (?:i|we) (?:still |always |just )?(?:re-?book|book (?:again|another(?: one)?|a new one|one)|make (?:a new|another) (?:one|appointment|booking)|come back)(?: (?:again|anew))? (?:later(?: on)?|another time|some other time|at another time|any ?time|afterwards|whenever|once|when)\b/i;
