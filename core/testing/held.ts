@@ -23,7 +23,10 @@ export function heldFrom(set: SetName, key: string, channel: "web" | "phone", nu
   const book = bookWith(house, given);
   const line = house.handbook.lines.find((l) => (l.channel === "phone") === (channel === "phone"))?.key ?? "";
   const r = new Rehearsal(book, epochMinOf(house.zone, NOW), line, channel, 5);
-  r.start(number);
+  const greeting = r
+    .start(number)
+    .map((x) => x.text)
+    .join(" ");
   const replies = says.map((s) => r.say(s));
   const each = replies.map((out) => out.map((x) => x.text).join(" "));
   const row = (a: (typeof book.appointments)[number]): string => {
@@ -35,6 +38,7 @@ export function heldFrom(set: SetName, key: string, channel: "web" | "phone", nu
   return {
     house,
     state: r.state,
+    greeting,
     each,
     last: each.at(-1) ?? "",
     choices: (replies.at(-1)?.at(-1)?.choices ?? []).map((c) => c.label),

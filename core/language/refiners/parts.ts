@@ -76,7 +76,8 @@ export function assignParts(said: Said, all: Found[], at: Moment, errand: "move"
   const kept = (f: Found): boolean => (f.kind === "day" || f.kind === "time") && KEEPS_THE.test(said.norm.slice(0, f.start));
   // "Move the lesson to Thursday, and leave the fitting on Saturday".
   const besides = (f: Found): boolean => f.kind === "day" && KEEPS_BESIDE.test(said.norm.slice(0, f.start));
-  const found = errand === "move" ? all.filter((f) => !besides(f)) : CALLS_OFF.test(said.norm) ? all.filter((f) => !kept(f)) : all;
+  const stays = (f: Found): boolean => besides(f) || (errand === "cancel" && CALLS_OFF.test(said.norm) && kept(f));
+  const found = all.filter((f) => !stays(f));
   // What is asked besides, after the wish, speaks of something else.
   const asks = ASKS_BESIDES.exec(said.norm);
   const rest = errand === "cancel" && asks ? asks.index : Infinity;

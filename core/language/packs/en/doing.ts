@@ -43,7 +43,7 @@ export const KIND_OF_VISIT =
   /(?<!\b(?:had|was|in|after|from|during|got) )\b(?:an?|another|my next|one more|the) (session|lesson|consultation|treatment|class|talk|course|test|fitting|check|clean|cut)\b(?: \w+){0,2} with\b/i;
 
 /** Right before a word that is a thing of the house's. */
-export const AS_A_THING = /\b(?:an?|the|your|this|that|some|for|of|book|another|more|new|try|trying|learn|start|take up)\s$/i;
+export const AS_A_THING = /\b(?:an?|the|your|this|that|some|for|of|book|another|more|new)\s$/i;
 
 /** Right before what is only thought of. */
 export const MAYBE_THE = /\b(?:maybe|perhaps|possibly)(?: it's| it is)? (?:the |my |a )?$/i;

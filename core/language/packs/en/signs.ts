@@ -595,7 +595,7 @@ export const STAYS = /^\W*(?:(?:but|and|just|please|only|i'll|we'll|i'd like to|
 /** Right before what stays as it is: "cancel the massage but keep the facial". */
 export const KEEPS_THE = /\b(?:keep|keeping|leave|leaving|hold on to|hang on to) (?:the |my |our )?(?:one |appointment |visit |booking )?(?:on |at |for )?$/;
 
-/** The same beside what is moved: "…, and leave the braids on Saturday". */
+/** The same of what is named, beside what is moved or called off: "…, and leave the braids on Saturday". */
 export const KEEPS_BESIDE = /(?:,|\band\b|\bbut\b)\s*(?:please )?(?:keep|leave) (?:the |my |our )(?:[a-z-]+ ){0,3}(?:on |at |for )?$/;
 
 /** What is called off, beside what is kept. */
@@ -725,7 +725,7 @@ export const OF_ONES_BACK =
 
 /** What ails an animal or somebody, told by what they do, or do not. */
 export const AILING =
-  /\b(?:limp(?:s|ing|ed)|hobbl(?:es|ing|ed)|off (?:his|her|its|their) (?:food|feet|legs)|not (?:himself|herself|eating|drinking|walking|putting (?:any )?weight)|won't (?:eat|drink|walk|stand|put (?:his|her|its|any|the) (?:weight|paw|foot|leg))|vomit(?:s|ing|ed)|throwing up|wheez(?:es|ing|ed)|(?:has|have|had|got|with) (?:an? |this |some )?(?:[a-z]+ )?(?:rash|cough|fever|temperature|earache|toothache|infection|hives|sore throat)|(?<!\bdon't )(?:feel|feels|feeling|felt) (?:so |very |really |quite |always |constantly |a bit |rather |too )?(?:sick|dizzy|faint|queasy|ill|unwell|poorly|weak|exhausted|bloated|nauseous|nauseated|shaky|breathless|feverish|low|down|anxious|depressed|stressed|overwhelmed|sad|lonely|numb inside|empty)(?! (?:to|on|there)\b))\b/i;
+  /\b(?:limp(?:s|ing|ed)|hobbl(?:es|ing|ed)|off (?:his|her|its|their) (?:food|feet|legs)|not (?:himself|herself|eating|drinking|walking|putting (?:any )?weight)|won't (?:eat|drink|walk|stand|put (?:his|her|its|any|the) (?:weight|paw|foot|leg))|vomit(?:s|ing|ed)|throwing up|wheez(?:es|ing|ed)|(?:has|have|had|got|with) (?:an? |this |some )?(?:[a-z]+ )?(?:rash|cough|fever|temperature|earache|toothache|infection|hives|sore throat)|(?<!\bdon't )(?:feel|feels|feeling|felt) (?:so |very |really |quite |always |constantly |a bit |rather |too )?(?:sick|dizzy|faint|queasy|ill|unwell|poorly|weak|exhausted|bloated|nauseous|nauseated|shaky|breathless|feverish|anxious|depressed|stressed|overwhelmed|sad|lonely|numb inside|empty|(?:low|down)(?! (?:to|on|there)\b)))\b/i;
 
 /** Somebody is not able to do what they have: "I can't ride on Sunday". */
 export const CANNOT_DO_IT =

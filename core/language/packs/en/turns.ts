@@ -442,7 +442,7 @@ export const COMES_ALONG_THEN =
 
 /** The weather is asked. */
 export const THE_WEATHER =
-  /\bhow (?:hot|cold|warm|sunny|windy|wet) (?:will|is|does|would) (?:it|the weather)\b[^?]*(?:<day>|<time>|\b(?:outside|today)\b)|\bthe weather\b/;
+  /\bhow (?:hot|cold|warm|sunny|windy|wet) (?:will|is|does|would) (?:it|the weather)\b[^?]*(?:<day>|<time>|\b(?:outside|today)\b)|\bwhat(?:'s| is| will| does)? the weather\b/;
 
 /** The name of its street is asked. */
 export const NAME_OF_THE_STREET = /\b(?:name|number) of (?:your|the) (?:street|road|building)\b|\b(?:what|which) (?:street|road) (?:are you|is it|is that)\b/;
