@@ -32,8 +32,9 @@ const STEP = 5;
 const NAMES = ["Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday"];
 const min = (s: string): number => Number(s.slice(0, 2)) * 60 + Number(s.slice(3));
 
-/** Wall times are worked out by Temporal once for all houses: they are all of one zone. */
-const instants = new Map<string, number>();
+/** Wall times and weekdays are worked out by Temporal once for all houses: of a day's minutes, those a leap forbids and those it does not. */
+const instants = new Map<string, [Map<number, number>, Map<number, number>]>();
+const weekdays = new Map<string, string>();
 
 export class Slow {
   readonly #seen = new Map<string, unknown>();
@@ -42,19 +43,26 @@ export class Slow {
 
   /** The instant of a wall time; where the clock leaps over it and that matters, not a number. */
   at(iso: string, minute: number, strict = false): number {
-    const key = `${this.h.file.zone} ${iso} ${minute} ${strict}`;
-    const have = instants.get(key);
+    const day = `${this.h.file.zone} ${iso}`;
+    const both = instants.get(day) ?? [new Map<number, number>(), new Map<number, number>()];
+    instants.set(day, both);
+    const known = both[strict ? 1 : 0];
+    const have = known.get(minute);
     if (have !== undefined) return have;
     const date = minute === 1440 ? Temporal.PlainDate.from(iso).add({ days: 1 }) : Temporal.PlainDate.from(iso);
     const wall = date.toPlainDateTime({ hour: Math.floor((minute % 1440) / 60), minute: minute % 60 });
     const there = wall.toZonedDateTime(this.h.file.zone);
     const real = !strict || there.toPlainDateTime().equals(wall) ? there.epochMilliseconds / 60_000 : NaN;
-    instants.set(key, real);
+    known.set(minute, real);
     return real;
   }
 
   #weekday(iso: string): string {
-    return NAMES[Temporal.PlainDate.from(iso).dayOfWeek - 1] as string;
+    const have = weekdays.get(iso);
+    if (have !== undefined) return have;
+    const name = NAMES[Temporal.PlainDate.from(iso).dayOfWeek - 1] as string;
+    weekdays.set(iso, name);
+    return name;
   }
 
   open(iso: string): { from: string; to: string }[] {
@@ -107,10 +115,18 @@ export class Slow {
 
   #worksAt(staff: string, iso: string, t: number): boolean {
     const inside = (list: readonly { from: string; to: string }[]): boolean => list.some((w) => this.at(iso, min(w.from)) <= t && t < this.at(iso, min(w.to)));
-    const person = this.h.file.staff.find((s) => s.id === staff);
-    const single = this.h.days.find((d) => d.date === iso && d.staff === staff);
-    const own = single ? single.hours : (person?.hours ?? []).filter((w) => this.#holds(w, iso));
-    return inside(own) && inside(this.open(iso)) && !this.inBreak(staff, iso, t);
+    return inside(this.#hoursOf(staff, iso)) && inside(this.#openOn(iso)) && !this.inBreak(staff, iso, t);
+  }
+
+  #openOn(iso: string): { from: string; to: string }[] {
+    return this.#once(`open ${iso}`, () => this.open(iso));
+  }
+
+  #hoursOf(staff: string, iso: string): { from: string; to: string }[] {
+    return this.#once(`hours ${staff} ${iso}`, () => {
+      const single = this.h.days.find((d) => d.date === iso && d.staff === staff);
+      return single ? single.hours : (this.h.file.staff.find((s) => s.id === staff)?.hours ?? []).filter((w) => this.#holds(w, iso));
+    });
   }
 
   inBreak(staff: string, iso: string, t: number): boolean {

@@ -18,22 +18,38 @@ export const plainly = (text: string): string =>
     .replace(/\s+/g, " ")
     .trim();
 
-let patterns: RegExp[] | undefined;
+let patterns: { always: readonly string[]; pattern: RegExp }[] | undefined;
 
-/** Every template as one pattern: its alternatives are already written as a pattern's are. */
-function compiled(): RegExp[] {
-  patterns ??= [EXAMPLES, TOPICS].flatMap((text) => [...headed(text).values()].flat()).map(patternOf);
+/** Every template as one pattern, with what stands in all that it can say: most need not be held against a sentence. */
+function compiled(): { always: readonly string[]; pattern: RegExp }[] {
+  patterns ??= [EXAMPLES, TOPICS]
+    .flatMap((text) => [...headed(text).values()].flat())
+    .map((template) => ({ always: alwaysIn(template), pattern: patternOf(template) }));
   return patterns;
 }
 
-/** A template as a pattern of all that it can say. */
-export function patternOf(template: string): RegExp {
-  const text = template
+const written = (template: string): string =>
+  template
     .toLowerCase()
     .replace(/[+*](?=\w)/g, "")
-    .replace(/[?!.,;]/g, " ")
-    .replace(/\s+/g, " ?");
-  return new RegExp(`^ ?(?:${text}) ?$`);
+    .replace(/[?!.,;]/g, " ");
+
+/** The pieces of words outside every alternative of a template. */
+export function alwaysIn(template: string): string[] {
+  let depth = 0;
+  let outside = "";
+  for (const c of written(template)) {
+    if (c === "(") depth++;
+    outside += depth === 0 ? c : " ";
+    if (c === ")") depth--;
+  }
+  // A bar outside of all brackets parts whole sentences, of which none is always there.
+  return outside.includes("|") ? [] : outside.split(/\s+/).filter(Boolean);
+}
+
+/** A template as a pattern of all that it can say: its alternatives are already written as a pattern's are. */
+export function patternOf(template: string): RegExp {
+  return new RegExp(`^ ?(?:${written(template).replace(/\s+/g, " ?")}) ?$`);
 }
 
 /** Whether a sentence has enough words of its own that it tells something to find it on both sides. */
@@ -46,5 +62,5 @@ export const tells = (sentence: string): boolean => sentence.split(" ").filter((
  */
 export function saidByTemplate(text: string, house: House, expects?: string): boolean {
   const { masked } = read(text, { house, now: epochMinOf(house.zone, NOW), ...(expects ? { expects: expects as Expects } : {}) });
-  return [text, masked].map(plainly).some((t) => tells(t) && compiled().some((p) => p.test(t)));
+  return [text, masked].map(plainly).some((t) => tells(t) && compiled().some((p) => p.always.every((piece) => t.includes(piece)) && p.pattern.test(t)));
 }
