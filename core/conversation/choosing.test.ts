@@ -235,8 +235,9 @@ describe("what a service is", () => {
   });
 
   it("that stays open between two is handed on in the end", () => {
-    const t = talk("a massage on friday", "in the morning", "about ten", "Rita Hale", "902 555 0190");
+    const t = talk("a massage on friday", "in the morning", "about ten", "Rita Hale", "902 555 0190", "near the door", "by the window");
     expect(t.each[0]).toMatch(/sports massage or relaxation massage/);
+    expect(t.each[3]).toMatch(/sports massage\?/);
     expect(t.state.expects).toBe("message");
   });
 });

@@ -2,7 +2,7 @@ import { COUNTED_ANEW } from "../language/packs/en/company.ts";
 import { num } from "../language/packs/en/lengths.ts";
 import { CANNOT } from "../language/packs/en/signs.ts";
 import { AS_WELL, LETS_IT_GO, ONE_MOMENT_PLEASE, THAT_SAME_DAY } from "../language/packs/en/doing.ts";
-import { ofKind } from "../language/found.ts";
+import { ofKind, type Found } from "../language/found.ts";
 import type { Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
 import { bookIt } from "./errands/book.ts";
@@ -181,6 +181,8 @@ export function otherThanHeld(t: Turn, task: Task, reading: Reading): boolean {
     (f) =>
       f.kind === "shift" ||
       f.kind === "yes" ||
+      // "A bit later the same day": where it is already.
+      isSameDay(f) ||
       (f.kind === "staff" && !f.not && (task.errand === "book" || task.errand === "move") && task.hold && f.value.includes(task.hold.offer.staff)),
   );
   if (shift && shift.byMin === undefined && (task.errand === "book" || task.errand === "move") && task.hold && (!wishIn(reading) || withThem)) {
@@ -188,10 +190,13 @@ export function otherThanHeld(t: Turn, task: Task, reading: Reading): boolean {
     task.offered = [task.hold.offer];
     dropHold(t, task);
     t.rule("go-ahead/another");
-    return hearSlot(t, task, reading);
+    return hearSlot(t, task, { ...reading, found: reading.found.filter((f) => !isSameDay(f)) });
   }
   return false;
 }
+
+const isSameDay = (f: Found): boolean =>
+  f.kind === "day" && f.value.kind === "relative" && f.value.byDays === 0 && f.value.weekday === undefined && !f.value.week;
 
 export function chosenIs(t: Turn, task: BookTask | MoveTask, reading: Reading): boolean {
   if (!task.hold) return false;

@@ -1,8 +1,8 @@
 import { isAsk } from "../language/errand.ts";
 import { LONGEST_TOLD } from "./errands/told.ts";
-import { ofKind } from "../language/found.ts";
+import { ofKind, WEAK_SERVICE } from "../language/found.ts";
 import { IS_THEIRS, IT_AND_ANOTHER, WHICH_OF_TWO } from "../language/packs/en/talk.ts";
-import type { Reading } from "../language/read.ts";
+import { read, type Reading } from "../language/read.ts";
 import { waits, wantsBack } from "./backagain.ts";
 import { checks } from "./checks.ts";
 import { compared } from "./errands/compare.ts";
@@ -42,6 +42,10 @@ import { ofALaterVisit, theirOwn } from "./hearing/theirown.ts";
 import { hearInTask, hearOpen } from "./intask.ts";
 import { proceed } from "./proceed.ts";
 import { wasDone } from "./result.ts";
+import { contextOf } from "./context.ts";
+import { newBook } from "./tasks.ts";
+import { applyToBook } from "./errands/apply.ts";
+import { cancelIt } from "./errands/existing.ts";
 import { deedsOf, takeUp } from "./several.ts";
 import { startTask } from "./start.ts";
 import type { Turn } from "./turn.ts";
@@ -81,6 +85,29 @@ const yesAndAnother: Step = ({ t, reading }) => {
   return true;
 };
 
+/** "Yes, and book me a cleaning next week", asked whether something is to be called off: it is, and the other is booked after it. */
+const yesThenBook: Step = ({ t, reading, text }) => {
+  const { state } = t;
+  const { task } = state;
+  const yes = ofKind(reading.found, "yes")[0];
+  if (task?.errand !== "cancel" || !task.appointment || !yes?.value || !reading.errands.every((e) => e.errand === "book" && e.sure >= PLAINLY_WISHED))
+    return false;
+  const { service } = task.appointment;
+  if (!ofKind(reading.found, "service").some((s) => !s.value.includes(service))) return false;
+  state.task = null;
+  state.expects = "anything";
+  const context = contextOf(t.house, t.now, state);
+  const next = newBook();
+  applyToBook(t, next, read(text.slice(yes.end), context), context);
+  state.task = task;
+  state.expects = "go-ahead";
+  state.later.push(next);
+  t.rule("go-ahead/yes-then-book");
+  cancelIt(t, task);
+  return true;
+};
+const PLAINLY_WISHED = 0.8;
+
 /** "Is there anything later that day", asked who they are while a visit is kept. */
 const otherWhileAsked: Step = ({ t, reading }) => {
   const { task, expects } = t.state;
@@ -107,12 +134,18 @@ const nameOfTheOther: Step = ({ t, reading, text }) => {
 /** Whether a visit is being booked, it is open for what, and what they say asks. */
 const choosesService = (m: Heard): boolean => m.t.state.task?.errand === "book" && !m.t.state.task.service && m.reading.question;
 
+/** Right before a thing of somebody's own. */
+const OF_THEIRS = /\b(?:my|our|his|her|their)(?: own)? $/i;
+
 /** What was asked about is what a wish after it is about. Ends nothing. */
 const keepTopic: Step = (m) => {
   const about = new Set(ofKind(m.reading.found, "service").flatMap((s) => (s.value.length === 1 ? s.value : [])));
   const [topic] = about;
   // "Can I get it done, and a trim": "it" is what was spoken of before.
   if (IT_AND_ANOTHER.test(m.reading.masked)) return false;
+  // "And if I bring my own hair", after the price of braids: a word of theirs is no other service.
+  const ofTheirs = ofKind(m.reading.found, "service").every((s) => WEAK_SERVICE.test(s.rule) && OF_THEIRS.test(m.reading.text.slice(0, s.start)));
+  if (ofTheirs && m.t.state.topic !== undefined) return false;
   if (idle(m) && about.size === 1 && topic !== undefined && (m.reading.question || m.errands.some(isAsk))) m.t.state.topic = topic;
   return false;
 };
@@ -165,6 +198,7 @@ const STEPS: readonly Step[] = [
   theirOwn,
   ofALaterVisit,
   atGoAhead(yesAndAnother),
+  atGoAhead(yesThenBook),
   andProceed((m) => bothOfThem(m.t, m.reading)),
   andResume((m) => lineUpAnother(m.t, m.reading) || lineUpBesides(m.t, m.reading) || lineUpDeed(m.t, m.reading)),
   otherWhileAsked,

@@ -62,6 +62,26 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
   const context = contextOf(t.house, t.now, state);
   const yes = ofKind(reading.found, "yes")[0]?.value;
   let moved = kept.name || kept.contact;
+  // "Four", asked which of some it is, once a day was named: an hour, since none of them is called so.
+  if (
+    task.errand === "book" &&
+    state.expects === "service" &&
+    task.among &&
+    task.wish.days &&
+    !reading.found.some((f) => f.kind === "time") &&
+    BARE_HOUR.test(text.trim())
+  ) {
+    const hour = read(text, { ...context, expects: "time" });
+    if (
+      hour.found.some((f) => f.kind === "time") &&
+      hour.found.every((f) => f.kind === "time" || (f.kind === "yes" && f.value)) &&
+      applyToBook(t, task, hour, context)
+    ) {
+      t.say("noted");
+      t.rule("time/asked-which-service");
+      return proceed(t);
+    }
+  }
   // Beside a number, a goodbye was misheard.
   if (!kept.contact && reading.errands.some((e) => e.errand === "thanks-bye") && ENDS_IT.test(text)) {
     if ("hold" in task && task.hold) dropHold(t, task);
@@ -186,6 +206,10 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
         task.declined = [...(task.declined ?? []), ...task.among];
         task.told = `${task.told ?? ""} ${ofTheNeed(reading)}`;
         delete task.among;
+        // "No", of some that were told apart: then it is one of the others.
+        const others = (task.rest ?? []).filter((id) => !task.declined?.includes(id));
+        if (others.length > 0) Object.assign(task, { among: others, ...(others.length === 1 ? { maybe: true } : {}) });
+        delete task.rest;
         return proceed(t);
       }
       if (task.instead) {
@@ -300,6 +324,10 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
   }
   repair(t);
 }
+
+/** All of it is a number that may be an hour. */
+const BARE_HOUR =
+  /^(?:(?:ok(?:ay)?|k|so|or|maybe|then|how about|what about|say|make it|at|around|about|like) )*(?:\d{1,2}(?:[:.]?\d\d)?(?: ?ish)?|[a-z]{3,6}(?: (?:thirty|fifteen|forty five))?)(?: (?:then|please|maybe|ish|is fine|is good|works))*[.!?]?$/i;
 
 /** Whether a message asks what times there are, and names none. */
 const asksWhatThereIs = (reading: Reading): boolean =>

@@ -4,14 +4,14 @@ import type { Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
 import { applyOld } from "./errands/old.ts";
 import { fitting } from "./errands/existing.ts";
-import { chosen, NOON, offerChoices, take, whenVal } from "./errands/offering.ts";
+import { chosen, offerChoices, take, whenVal } from "./errands/offering.ts";
 import { calledText } from "./format.ts";
 import { proceed } from "./proceed.ts";
 import { staffSource } from "./sources.ts";
 import type { BookTask, CancelTask, MoveTask } from "./state.ts";
 import { joinVals, val, type Turn } from "./turn.ts";
 import { wantsDay } from "../schedule/wish.ts";
-import { wishIn } from "./wish.ts";
+import { keepHalf, wishIn } from "./wish.ts";
 import { IN_A_HURRY, SO_MANY } from "../language/packs/en/talk.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
 
@@ -93,9 +93,7 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
     const days = [...new Set(task.offered.map((o) => t.house.zone.toLocal(o.startMin).day))];
     const only = reading.found.every((f) => ["time", "yes", "choice", "name", "phone", "email"].includes(f.kind));
     // "Six o'clock", where an evening was wished for.
-    const part = task.wish.times?.map((f) => f.value).find((v) => v.kind === "span");
-    if ((part?.fromMin ?? 0) >= NOON) task.wish.halfWished = "pm";
-    else if (part?.toMin !== undefined && part.toMin <= NOON) task.wish.halfWished = "am";
+    keepHalf(task.wish);
     if (only && task.wish.days && !days.some((d) => wantsDay(task.wish.days, d)))
       task.wish.days = { ranges: days.slice(0, 1).map((d) => ({ from: d, to: d })) };
     return false;

@@ -175,6 +175,9 @@ export interface BookTask {
   told?: string;
   /** They cannot say which of those in `among` it is: what each is goes before the question. */
   tellApart?: boolean;
+  /** What each is has been said; if they still do not choose, one of them is proposed, and the rest wait here. */
+  toldApart?: boolean;
+  rest?: string[];
   /** It was asked whether they have been here before, which tells which of two it is. */
   asksBefore?: boolean;
   /** Services that were suggested by what was told, and not taken. */
@@ -289,6 +292,8 @@ export interface MineTask {
 export interface MessageTask {
   errand: "message";
   text?: string;
+  /** It was not made out which service they want: the booking waits, in case they go on with it, and is over when they do not. */
+  stuck?: true;
   /** They wish to be called back: who and under which number is asked. */
   callBack?: boolean;
   /** When they wish to be called back, in their words; empty where the message says it. */

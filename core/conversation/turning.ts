@@ -212,11 +212,19 @@ export function theOther(t: Turn, reading: Reading): boolean {
 /** Another day or hour in answer to "shall I cancel it?": then it is to be moved. */
 export function insteadOfCancelling(t: Turn, reading: Reading, text: string): boolean {
   const task = t.state.task;
-  const asks = reading.question && !CHANGES_SOMETHING.test(text);
+  const agrees = ofKind(reading.found, "yes")[0]?.value === true;
+  // "Yes, and can he get in the week after": the same visit, on another day.
+  const { service } = task?.errand === "cancel" && task.appointment ? task.appointment : { service: undefined };
+  const again =
+    agrees &&
+    reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability") &&
+    ofKind(reading.found, "service").every((s) => service !== undefined && s.value.includes(service)) &&
+    !reading.found.some((f) => f.kind === "for-whom" || f.kind === "length");
+  const asks = reading.question && !again && !CHANGES_SOMETHING.test(text);
   if (task?.errand !== "cancel" || !task.appointment || asks || reading.errands.some((e) => e.errand === "cancel")) return false;
   // "Could I just have a later time that day".
   const measured = ofKind(reading.found, "shift").some((s) => s.byMin !== undefined || reading.errands.length === 0);
-  if ((!measured && !reading.found.some((f) => f.kind === "day" || f.kind === "time")) || ofKind(reading.found, "yes")[0]?.value) return false;
+  if ((!measured && !reading.found.some((f) => f.kind === "day" || f.kind === "time")) || (agrees && !again)) return false;
   const fresh: MoveTask = { ...newMove(), appointment: task.appointment };
   t.state.task = fresh;
   const context = contextOf(t.house, t.now, t.state);

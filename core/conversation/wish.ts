@@ -38,7 +38,7 @@ export function addDays(wish: WishState, days: readonly FoundOf<"day">[], contex
     // "Next weekend", where only one of its days is open, has two all the same.
     else if (stretch?.from !== undefined && named.length === 1 && /weekend$/.test(named[0]?.rule ?? ""))
       wish.within = { from: mondayOf(stretch.from) + 5, to: mondayOf(stretch.from) + 6 };
-    else if (!named.every(byWeekday)) delete wish.within;
+    else if (!named.every((d) => byWeekday(d) || (d.rule === "day/either" && d.weekdays))) delete wish.within;
     keepExcluded(wish.days, kept);
     const soonestOnly = positive.every((d) => d.value.kind === "soonest");
     if (soonestOnly && kept && kept.ranges.length > 0) wish.days = { ...kept, soonest: true };
@@ -71,6 +71,14 @@ const byWeekday = (d: FoundOf<"day">): boolean => d.rule === "day/weekday" && d.
 /** Days named by their weekday as days of the stretch that was said before: "next week" – "Wednesday, then". */
 function inTheWeek(wish: WishState, days: readonly FoundOf<"day">[]): readonly FoundOf<"day">[] {
   const { within } = wish;
+  // "Next week" – "Thursday or Friday": both of that week.
+  const [two, more] = days;
+  if (within && two?.rule === "day/either" && two.weekdays && more === undefined) {
+    const inside = Array.from({ length: Math.min(7, within.to - within.from + 1) }, (_, i) => within.from + i).filter((x) =>
+      two.weekdays?.includes(weekdayOf(x)),
+    );
+    return inside.length === two.weekdays.length ? [{ ...two, value: { kind: "either", days: inside } }] : days;
+  }
   if (!within || !days.every(byWeekday)) return days;
   const there = days.map((d) => {
     const inside = Array.from({ length: Math.min(7, within.to - within.from + 1) }, (_, i) => within.from + i).find((x) => weekdayOf(x) === d.weekday);
@@ -100,6 +108,16 @@ export function dayWish(days: readonly FoundOf<"day">[], context: ReadContext): 
   if (ask) out.ranges = ask.map((day) => ({ from: day, to: day }));
   void context;
   return ask ? { days: out, ask } : { days: out };
+}
+
+/** Noon, in minutes of the day. */
+export const NOON = 12 * 60;
+
+/** Keeps the half of the day that was wished for, before an hour takes its place: "in the evening" – "six, then". */
+export function keepHalf(wish: WishState): void {
+  const part = wish.times?.map((f) => f.value).find((v) => v.kind === "span");
+  if ((part?.fromMin ?? 0) >= NOON) wish.halfWished = "pm";
+  else if (part?.toMin !== undefined && part.toMin <= NOON) wish.halfWished = "am";
 }
 
 /** The single day a wish is about, if it is one. */
@@ -134,6 +152,8 @@ export function wishOf(house: House, state: WishState, now: number, staff: strin
     time = { fromMin: state.atMin, toMin: state.atMin, toIs: "start", nearMin: state.atMin };
     both = undefined;
   }
+  // "As late as possible": of the last hours of a day, the latest first.
+  if (time?.toMin !== undefined && state.times?.some((t) => t.value.kind === "part" && t.value.part === "end-of-day")) time = { ...time, nearMin: time.toMin };
   if (time && Object.keys(time).length === 0) time = undefined;
   return {
     wish: { ...(state.days ? { days: state.days } : {}), ...(time ? { time } : {}), ...(staff ? { staff } : {}) },

@@ -39,6 +39,7 @@ import {
   HAS_SOMETHING_ON,
   LONG_AGO,
   NAMES_ONLY,
+  LEFT_ALONE,
   NEGATED,
   NEW_WISH,
   OF_A_VISIT,
@@ -486,6 +487,11 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
     const rest = list.filter((g) => g.errand !== verb);
     list.splice(0, list.length, ...rest);
     cued.splice(0, cued.length, ...cued.filter((c) => c.errand !== verb));
+    if (list.length === 0 || (list[0] as Guess).sure < LEAST.open) return { read: null, subject: null };
+  }
+  // "And don't touch my filling": what is to stay as it is, is neither called off nor moved.
+  if (LEFT_ALONE.test(masked) && !cued.some((c) => c.errand === "cancel" || c.errand === "move")) {
+    list.splice(0, list.length, ...list.filter((g) => g.errand !== "cancel" && g.errand !== "move" && g.errand !== "book"));
     if (list.length === 0 || (list[0] as Guess).sure < LEAST.open) return { read: null, subject: null };
   }
   const top = list[0] as Guess;

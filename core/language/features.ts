@@ -20,6 +20,9 @@ export const complains = (text: string): boolean =>
   AILING.test(text) ||
   (text.toLowerCase().match(/[a-z]+/g) ?? []).some((w) => ["@limb", "@hurts", "@injured"].includes(KIN_OF.get(w) ?? ""));
 
+/** The kind of thing that a word names, such as a part of the body, where it is known. */
+export const kinOf = (word: string): string | undefined => KIN_OF.get(word);
+
 export const TOKEN = /<\w+>|[a-z0-9]+(?:'[a-z]+)?|\?/g;
 
 /** The words of a masked text; one that is known neither to the sentences nor to everyday speech is the house's own, or odd. */

@@ -22,7 +22,8 @@ import { isQuestion, mask } from "./masked.ts";
 import { changedThing, changesOwn, changesThing, OWN_CHANGED, ownVisit, tellsOfVisit, toBeOtherwise, tradesHour } from "./own.ts";
 import { AND_NOT_THEN, NOT_AFTER } from "./packs/en/around.ts";
 import { ONE_MORE } from "./packs/en/company.ts";
-import { COMPARES_PRICES, HAS_A_TURN, IN_DESPAIR, TELLS_THEM, THE_CHEAPER } from "./packs/en/limits.ts";
+import { AND_ANOTHER_THING } from "./packs/en/joining.ts";
+import { COMPARES_PRICES, HAS_A_TURN, IN_DESPAIR, IS_THAT_CHEAPER, TELLS_THEM, THE_CHEAPER } from "./packs/en/limits.ts";
 import {
   ASKS_OF_IT,
   CANNOT,
@@ -187,7 +188,7 @@ function limitIn(
   const named = gives && context.house.limits.some((l) => l.id === touched && NUMBER.test(l.subject)) ? null : touched;
   // "Which is cheaper, the half hour or the hour": two things are compared, and nothing off is asked for.
   const [only] = errands.length === 1 ? errands : [];
-  const compared = only?.errand === "ask-price" && only.sure >= 0.7 && OR_THAN.test(masked);
+  const compared = only?.errand === "ask-price" && ((only.sure >= 0.7 && OR_THAN.test(masked)) || (only.sure >= 0.9 && IS_THAT_CHEAPER.test(masked)));
   // "My wife has an appointment with you, she's ill": what stands is told, and nothing is asked about her.
   // "I'm a patient of yours" tells of nobody else.
   const told =
@@ -231,6 +232,16 @@ const whomTheySaw = (said: Said, found: readonly Found[]): Found[] =>
     ? found.map((f) => (f.kind === "staff" && f.value !== "any" && !f.part && SAW.test(said.norm.slice(0, f.start)) ? { ...f, not: true } : f))
     : [...found];
 
+/** "The patch test tomorrow and the colour on Saturday": the day of a thing that is not known besides is not that of the service that is. */
+function withoutAnothers(said: Said, found: readonly Found[]): Found[] {
+  const days = found.filter((f) => f.kind === "day" && !f.not && f.part === undefined).sort((a, b) => a.start - b.start);
+  const [a, b, more] = days;
+  if (!a || !b || more || !AND_ANOTHER_THING.test(said.norm.slice(a.end, b.start))) return [...found];
+  const services = found.filter((f) => f.kind === "service");
+  if (!services.some((f) => f.end <= a.start) || services.some((f) => f.start >= a.end)) return [...found];
+  return found.filter((f) => f !== b && !(f.kind === "time" && f.start >= b.start));
+}
+
 /** What was found, once it is known what is wanted: what is no wish falls, days and hours are joined, and in a move each belongs to the old or the new. */
 function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly Found[], { errands, clauses, emergency, limit }: Wanted): Found[] {
   const wants = (...which: ErrandRead["errand"][]): boolean => errands.some((e) => which.includes(e.errand));
@@ -247,7 +258,7 @@ function settle(said: Said, at: Moment, all: readonly Found[], dropped: readonly
     .map((f) => (!moving && !cancelling && f.kind === "day" && CANT_COME.test(said.norm.slice(Math.max(0, f.start - 40), f.start)) ? { ...f, not: true } : f));
   // "The hour instead of 45 minutes": what it stands instead of is no wish.
   if (ofKind(found, "length").length > 1) found = found.filter((f) => f.kind !== "length" || !LENGTH_REPLACED.test(said.norm.slice(0, f.start)));
-  if (!moving && !cancelling) found = beforeHour(said, ofThatPart(said, found));
+  if (!moving && !cancelling) found = beforeHour(said, ofThatPart(said, withoutAnothers(said, found)));
   found = everyWeek(said, joinDays(said, whenBusy(said, aroundEvents(said, ofItsWeek(said, found, moving), moving || cancelling)), moving, at.today));
   if (!moving && !cancelling && (wants("book", "ask-availability", "ask-service") || errands.length === 0)) found = beforeEvents(said, found, at.today);
   found = passedHour(found, at, (f, day) => {

@@ -12,6 +12,7 @@ import {
   WHEN_OR_AFTER,
   WHEN_OR_NEXT,
 } from "./packs/en/wanting.ts";
+import { ASKS_WHAT_IS_FIRST, DOES_IT_MATTER_WHO } from "./packs/en/asked.ts";
 import { isGivenName } from "./called.ts";
 import { complains } from "./features.ts";
 import type { Guess } from "./classifier.ts";
@@ -215,11 +216,23 @@ const TURNS: readonly Turn[] = [
   { is: "ask-mine/think-i-have", open: true, from: ["book", "none", "ask-availability", "ask-hours", "ask-staff", "ask-mine"], when: has(turns.THINK_I_HAVE) },
   { is: "ask-mine/was-it-then", open: true, from: ["book", "none", "ask-availability", "ask-hours", "ask-mine", "move"], when: has(turns.WAS_IT_THEN) },
   {
+    is: "ask-service/what-is-first",
+    notFrom: ["cancel", "move", "emergency"],
+    least: 0.8,
+    when: (g) => asks(g.masked) && ASKS_WHAT_IS_FIRST.test(g.masked),
+  },
+  {
+    is: "ask-staff/matters-who",
+    from: ["book", "none", "ask-availability", "ask-service", "ask-policy", "ask-staff", "thanks-bye", "out-of-scope"],
+    least: 0.9,
+    when: has(DOES_IT_MATTER_WHO),
+  },
+  {
     is: "message/left-behind",
     open: true,
     from: ["book", "none", "ask-service", "ask-mine", "out-of-scope", "cancel", "message"],
     least: 0.8,
-    when: has(turns.LEFT_BEHIND),
+    when: (g) => turns.LEFT_BEHIND.test(g.masked) || turns.LEFT_AFTER_A_VISIT.test(g.masked),
   },
   {
     is: "refused/how-many-to-take",
@@ -656,7 +669,21 @@ const TURNS: readonly Turn[] = [
     is: "move/clashes",
     open: true,
     from: ["book", "none", "ask-availability", "cancel", "ask-mine", "ask-hours", "message", "move"],
-    when: has(signs.CLASHES),
+    when: (g) => signs.CLASHES.test(g.masked) || signs.THEIRS_CLASHES.test(g.masked),
+  },
+  {
+    is: "move/shuffle",
+    open: true,
+    from: ["book", "none", "ask-availability", "cancel", "ask-mine", "message", "out-of-scope", "move", "ask-policy"],
+    least: 0.8,
+    when: has(signs.SHUFFLES_MINE),
+  },
+  {
+    is: "move/start-at",
+    open: true,
+    from: ["book", "none", "ask-availability", "ask-mine", "ask-hours", "move", "ask-policy"],
+    least: 0.7,
+    when: (g) => signs.STARTS_AT.test(g.masked) && !/<(?:service|day)>/.test(g.masked),
   },
   {
     is: "move/was-to-come",

@@ -1,4 +1,4 @@
-import { AROUND_WHEN, AROUND_WHOM, ASKS_WHEN, OF_WHAT_STANDS, ONE_MOMENT, SAYS_BYE, SAYS_NOTHING } from "./packs/en/reading.ts";
+import { AROUND_WHEN, AROUND_WHOM, ASKS_WHEN, OF_WHAT_STANDS, ONE_MOMENT, SAYS_BYE, SAYS_NOTHING, ASKS_OF_SOMETHING } from "./packs/en/reading.ts";
 import { asksNothing, type ReadContext } from "./context.ts";
 import type { ErrandRead } from "./errand.ts";
 import { clauses, judge, type Judged } from "./errands.ts";
@@ -31,9 +31,12 @@ export function errandsOf(said: Said, masked: string, found: readonly Found[], c
   const words = rest.split(/\s+/).filter(Boolean);
   const left = words.filter((w) => !COMMON.has(w));
   const open = asksNothing(context);
+  // "Does shockwave need an assessment first", while something else is going on, answers nothing.
+  const asksOfThem = ASKS_OF_SOMETHING.test(masked) && found.some((f) => f.kind === "service") && !found.some((f) => f.kind === "day" || f.kind === "time");
   // A bare answer to what was asked.
   if (
     !open &&
+    !asksOfThem &&
     found.length > 0 &&
     words.length <= 4 &&
     left.length === 0 &&

@@ -30,6 +30,7 @@ import { ruleSource } from "../sources.ts";
 import { val, type Turn, type Value } from "../turn.ts";
 import { matches, SUPPORTS } from "../../knowledge/match.ts";
 import { WHAT_IF_I_CANCEL } from "../../language/packs/en/signs.ts";
+import { whatComesFirst } from "./before.ts";
 import { compared } from "./compare.ts";
 import { feeVal } from "./fee.ts";
 import { SURELY, PLAINLY, fromHandbook } from "./handbook.ts";
@@ -55,6 +56,7 @@ export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
   // is not what it is the price of, and is compared with nothing, where a line says just that.
   const byName = ofKind(reading.found, "service").some((f) => !WEAK_SERVICE.test(f.rule));
   if (errand === "ask-price" && !byName && fromHandbook(t, reading, PLAINLY, { telling: true, kinds: ["answer", "fact"] })) return true;
+  if ((errand === "ask-service" || errand === "ask-policy") && whatComesFirst(t, reading)) return true;
   if ((errand === "ask-service" || errand === "ask-price" || errand === "ask-policy") && compared(t, reading)) return true;
   if (plainlyWritten(t, errand, reading)) return true;
   switch (errand) {

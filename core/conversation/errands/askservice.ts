@@ -24,7 +24,10 @@ function openTooLong(t: Turn, task: BookTask): boolean {
   if (!t.spoke || t.state.repairs > 0) task.serviceAsked = (task.serviceAsked ?? 0) + 1;
   if ((task.serviceAsked ?? 0) < OPEN_TOO_LONG) return false;
   t.say("book/which-not-clear");
-  t.state.task = { errand: "message", offered: "Wants a visit; which service it is for is not clear." };
+  // "No, before noon": what was wished for waits, for who does not want a message.
+  task.serviceAsked = 0;
+  t.state.later.push(task);
+  t.state.task = { errand: "message", offered: "Wants a visit; which service it is for is not clear.", stuck: true };
   t.expect("message", yesNoChoices());
   return true;
 }
@@ -171,12 +174,21 @@ export function askService(t: Turn, task: BookTask): boolean {
       t.rule("service/for-the-new");
       return askService(t, task);
     }
+    // Who has heard what they are, and still does not choose, is helped to by one of them.
+    const [one, ...rest] = task.among;
+    if (task.toldApart && (task.serviceAsked ?? 0) > 1 && one !== undefined) {
+      Object.assign(task, { among: [one], maybe: true, rest, serviceAsked: 2 });
+      t.rule("service/one-at-a-time");
+      return askService(t, task);
+    }
     // Who does not choose hears what they are.
-    if ((task.serviceAsked === 3 || task.tellApart) && t.state.channel !== "phone" && task.among.length <= 3)
+    if ((task.serviceAsked === 3 || task.tellApart) && t.state.channel !== "phone" && task.among.length <= 3) {
+      task.toldApart = true;
       for (const id of task.among) {
         const s = house.services.get(id);
         if (s?.about) t.say("ask/about", { about: val(`${s.name}: ${aboutInside(house, s)}`, serviceSource(house, id)) });
       }
+    }
     delete task.tellApart;
     askWhichOf(t, task.among);
     return false;

@@ -1,3 +1,4 @@
+import { contentOf } from "../../knowledge/search.ts";
 import { feeVal, lateFee } from "./fee.ts";
 import { minutesOff, wantsDay } from "../../schedule/wish.ts";
 import { calledText, lengthText, serviceText, whenShort, whenText } from "../format.ts";
@@ -72,6 +73,16 @@ function settle(t: Turn, task: MoveTask | CancelTask): AppointmentView | null {
     const { service: _, ...rest } = task.old;
     task.old = rest;
     fit = fitting(t, coming, rest);
+  }
+  // "My son's cleaning on Friday", of somebody whose son has a children's cleaning: the one of theirs that shares a word with what was named.
+  if (fit.length === 0 && task.old.service) {
+    const { service, ...rest } = task.old;
+    const words = new Set(service.flatMap((id) => contentOf(t.house.services.get(id)?.name ?? "")));
+    const kindred = fitting(t, coming, rest).filter((a) => contentOf(t.house.services.get(a.service)?.name ?? "").some((w) => words.has(w)));
+    if (kindred.length === 1) {
+      fit = kindred;
+      t.rule("find/of-the-kind");
+    }
   }
   // "Callum instead of Morag on Thursday, at noon": an hour at which nothing of theirs is, is when it is to be.
   if (fit.length === 0 && task.errand === "move" && task.old.times && !task.wish.times) {

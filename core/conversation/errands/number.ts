@@ -8,6 +8,9 @@ import { yesNoChoices } from "./identity.ts";
 /** Fewer digits than this are no part of a number: "at 2", "the 12th". */
 const LEAST = 3;
 
+/** Only numbers as long as this are told apart from one that lacks its end. */
+const SHORTEST = 10;
+
 /**
  * A number that came in pieces, or a digit short, where one was asked for: pieces are put together, and of what is not
  * a whole number it is said how much of it there is. Gives "whole" when the number is there now, "part" when the rest
@@ -34,6 +37,14 @@ export function hearNumber(t: Turn, reading: Reading): "whole" | "part" | null {
     t.rule("phone/another-nought");
     t.say("check/phone", { phone: val(phoneText(nought, house.handbook.country), saidSource) });
     t.expect("phone-check", yesNoChoices());
+    return "part";
+  }
+  // "01463 555 0142": a number that would be one without its last digits has too many.
+  const tooLong = [1, 2, 3].some((n) => joined.length - n >= SHORTEST && wholeNumber(joined.slice(0, -n), house) !== null);
+  if (tooLong && c.phonePart === undefined) {
+    t.rule("phone/too-long");
+    t.say("phone/too-long", { n: val(String(digits.length), saidSource) });
+    t.expect("phone");
     return "part";
   }
   // Longer than any number: it was begun again, and this is all of it.

@@ -12,7 +12,7 @@ import { calendarSource, hoursSource, ruleSource, saidSource, serviceSource, sta
 import type { AppointmentView, BookTask, Looked, MoveTask, OfferView, WishState } from "../state.ts";
 import { sayClosed } from "./closed.ts";
 import { joinVals, val, type Finder, type Turn, type Value } from "../turn.ts";
-import { singleDay, wishOf } from "../wish.ts";
+import { NOON, singleDay, wishOf } from "../wish.ts";
 import { nextMessage } from "./message.ts";
 
 /** What booking and moving share: proposing openings and taking one of them. */
@@ -44,8 +44,6 @@ function halfMeant<H extends { m: number }>(wish: WishState, halves: readonly H[
   const atAll = free.length === 0 ? halves.filter(worked) : [];
   return atAll.length === 1 ? atAll[0] : undefined;
 }
-/** Noon, in minutes of the day. */
-export const NOON = 12 * 60;
 
 /** Proposes openings for the task's wish; true when one was taken straight away because exactly it was asked for. */
 export function propose(t: Turn, task: BookTask | MoveTask, target: Target): "asked" | "took" {
@@ -466,6 +464,8 @@ export function chosen(t: Turn, offered: readonly OfferView[], reading: Reading)
   return "silent";
 }
 
+const LAST_HOUR = 60;
+
 function matchesTime(t: Turn, f: FoundOf<"time">, o: OfferView): boolean {
   const { day, minute } = t.house.zone.toLocal(o.startMin);
   const v = f.value;
@@ -475,6 +475,8 @@ function matchesTime(t: Turn, f: FoundOf<"time">, o: OfferView): boolean {
   if (v.kind === "at" && !v.at.certain) return minute % 720 === (v.at.hour % 12) * 60 + v.at.minute;
   const { wish } = readTime(t.house, v, day, o.staff);
   if (v.kind === "at") return wish.fromMin === minute;
+  // "Wednesday, the later the better", of one at three and a house that closes at five: later ones are looked for.
+  if (v.kind === "part" && v.part === "end-of-day") return wish.toMin !== undefined && minute >= wish.toMin - LAST_HOUR;
   if (v.kind === "around") return Math.abs((wish.nearMin ?? 0) - minute) <= 30;
   const over = wish.toMin !== undefined && (wish.toIs === "end" ? minute + o.lengthMin > wish.toMin : minute >= wish.toMin);
   return !(wish.fromMin !== undefined && minute < wish.fromMin) && !over;

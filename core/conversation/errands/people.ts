@@ -1,8 +1,9 @@
+import { sayClosed } from "./closed.ts";
 import { OPENS } from "../../language/packs/en/talk.ts";
-import { ONLY_ONE, OF_ONE_PERSON, OF_ONE_THING, IS_OF_A_GENDER, SAYS_WHO, WHICH_OF_THEM, WHO_DOES_SUCH } from "../../language/packs/en/asked.ts";
+import { ONLY_ONE, OF_ONE_PERSON, OF_ONE_THING, IS_OF_A_GENDER, SAYS_WHO, WHICH_OF_THEM, WHO_DOES_SUCH, WHO_IS_IN } from "../../language/packs/en/asked.ts";
 import { SUPPORTS } from "../../knowledge/match.ts";
 import { contentOf } from "../../knowledge/search.ts";
-import { ofKind } from "../../language/found.ts";
+import { ofKind, type FoundOf } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import { ofThatWork } from "../../language/recognisers/house.ts";
 import { weekdayNumber, weekdayOf, type DayNumber } from "../../time/days.ts";
@@ -55,14 +56,7 @@ export function staff(t: Turn, reading: Reading): boolean {
       else t.say("ask/does-not-nobody", { staff: name, service });
       continue;
     }
-    const asked = days.flatMap((d): DayNumber[] => {
-      const v = d.value;
-      if (v.kind === "days" && v.from !== undefined && v.to !== undefined && v.to - v.from < 7)
-        return Array.from({ length: v.to - v.from + 1 }, (_, i) => (v.from as number) + i);
-      if (v.kind === "ask" || v.kind === "either") return v.days;
-      if (v.kind === "weekdays") return v.weekdays.map((w) => house.zone.toLocal(t.now).day + ((w - weekdayOf(house.zone.toLocal(t.now).day) + 7) % 7));
-      return [];
-    });
+    const asked = daysAsked(t, days);
     if (asked.length > 0 && person.hours.length > 0) {
       for (const x of asked.slice(0, 3)) {
         const date = val(dateText(house, x), saidSource);
@@ -112,6 +106,7 @@ export function staff(t: Turn, reading: Reading): boolean {
     t.outcome("answered");
     return true;
   }
+  if (named.length === 0 && gender === undefined && whoIsIn(t, reading, days)) return true;
   const ofThat = gender !== undefined || OF_ONE_THING.test(reading.said);
   const about = named.length > 0 ? named : ofThat ? spoken(t, reading) : [];
   // "Who does that?" speaks of nothing else than what was spoken of.
@@ -144,6 +139,36 @@ export function staff(t: Turn, reading: Reading): boolean {
   t.outcome("answered");
   return true;
 }
+
+/** The days that a question names, one by one. */
+function daysAsked(t: Turn, days: readonly FoundOf<"day">[]): DayNumber[] {
+  const today = t.house.zone.toLocal(t.now).day;
+  return days.flatMap((d): DayNumber[] => {
+    const v = d.value;
+    if (v.kind === "days" && v.from !== undefined && v.to !== undefined && v.to - v.from < 7)
+      return Array.from({ length: v.to - v.from + 1 }, (_, i) => (v.from as number) + i);
+    if (v.kind === "ask" || v.kind === "either") return v.days;
+    return v.kind === "weekdays" ? v.weekdays.map((w) => today + ((w - weekdayOf(today) + 7) % 7)) : [];
+  });
+}
+
+/** "Who's on today": those who can be seen and work on the days that are named, a line for each day. */
+function whoIsIn(t: Turn, reading: Reading, days: readonly FoundOf<"day">[]): boolean {
+  const { house } = t;
+  const asked = WHO_IS_IN.test(reading.said.toLowerCase()) ? daysAsked(t, days).slice(0, MOST_DAYS) : [];
+  for (const day of asked) {
+    const there = house.handbook.staff.filter((p) => p.bookable && house.worksOn(p.id, day).length > 0).map((p) => p.id);
+    const date = val(dateText(house, day), saidSource);
+    if (house.openOn(day).length === 0) sayClosed(t, day);
+    else if (there.length === 0) t.say("ask/nobody-in", { date });
+    else t.say("ask/who-is-in", { date, people: few(t, namesVals(t, there)) });
+    if (there.length > 0) t.state.people = there;
+  }
+  if (asked.length > 0) t.outcome("answered");
+  return asked.length > 0;
+}
+
+const MOST_DAYS = 3;
 
 /** Nothing but people in general is asked for: who there is, by their work. */
 function team(t: Turn, reading: Reading): boolean {

@@ -222,6 +222,9 @@ function named(a: Applying): void {
     single?.rule === "service/telling-word" && !task.service && !task.among && t.state.expects !== "service" ? (single.value[0] as string) : undefined;
   // "At home possible?", while hours of a visit are offered: a word that another has in its name changes nothing.
   if (task.service && single?.rule === "service/telling-word" && reading.question && !single.value.includes(task.service) && !WISHES.test(reading.said)) return;
+  // "Does the other one hurt", of which it is not known what is asked: a question of what another service is takes nothing's place.
+  const asksOf = reading.question && reading.errands.length === 0 && ASKS_HOW_IT_IS.test(reading.said) && !WISHES.test(reading.said);
+  if (task.service && single && asksOf && !single.value.includes(task.service)) return;
   // "Just one, the baby", "no glasses", once it is known what it is for: an everyday word takes no other service in its place.
   const weak = single ?? several;
   const stays = task.service !== undefined && weak !== undefined && WEAK_SERVICE.test(weak.rule) && !weak.value.includes(task.service);
@@ -291,6 +294,10 @@ function named(a: Applying): void {
     }
   } else if (single) setService(a, single.value[0] as string);
   else if (several) {
+    // "How long is the colour", after balayage was spoken of: that one of those that the word stands for.
+    const { topic } = t.state;
+    if (topic !== undefined && !task.service && !task.among && several.value.includes(topic) && OF_BEFORE.test(reading.text.slice(0, several.start)))
+      return setService(a, topic);
     const kinds = withoutNegated(t, reading, task.among ? several.value.filter((s) => task.among?.includes(s)) : several.value);
     // "A massage with Nell, the gentle one": what is said beside the word that several are called by tells which.
     // So does what stands right before it: "a gentle massage".
@@ -337,6 +344,14 @@ function named(a: Applying): void {
     // "The first one" is the first of those named, of what the one who is named does, or of the list that was shown.
     const theirs = Array.isArray(task.staff) ? t.house.handbook.services.filter((s) => s.staff.some((p) => task.staff?.includes(p))) : [];
     const few = theirs.length > 1 && theirs.length <= FEW ? theirs : t.house.handbook.services;
+    // "Whatever you think", of all that the house does, chooses nothing; of some, what each is tells more.
+    if (pick === "any" && task.among?.length !== 1) {
+      if (!task.among) return;
+      const [one, ...rest] = task.among;
+      Object.assign(task, task.toldApart ? { among: [one], maybe: true, rest } : { tellApart: true });
+      a.changed = true;
+      return;
+    }
     const shown = task.among ?? few.map((s) => s.id);
     const at = { first: 0, second: 1, third: 2, last: shown.length - 1, later: shown.length - 1, earlier: 0, any: 0, none: -1 }[pick];
     const id = shown[at];
@@ -352,6 +367,13 @@ function named(a: Applying): void {
     }
   }
 }
+
+/** How something is, or what it does, is asked. */
+const ASKS_HOW_IT_IS =
+  /^\W*(?:(?:and|but|so|ok|okay|well|oh|um+|hmm+|wait|sorry)\W+)*(?:do|does|did|is|are|was|were|has|have|how|why|who|whose) (?!there\b|about\b)/i;
+
+/** Right before what was spoken of already. */
+const OF_BEFORE = /\b(?:the|that|this) $/i;
 
 /** Which of some services the rest of an answer speaks of. "I'm at the office till six" tells when, and not which, whatever is near to an office. */
 function describedIn({ t, reading }: Applying, among: readonly string[]): string | null {
@@ -423,7 +445,11 @@ function goesOnWith(a: Applying): void {
   const who = reading.found.some((f) => f.kind === "name" || f.kind === "phone" || f.kind === "email");
   // A question that was offered to the desk in between is let go by it.
   const asked = t.state.expects === "service" || t.state.expects === "message";
-  if (asked && suggested !== undefined && !task.service && spoken.length === 0 && said !== false && (goesOn || asksWhen || who)) setService(a, suggested);
+  // What was put forward because they could not choose needs a yes.
+  if (task.rest && said !== true && pick === undefined && !asksWhen) return;
+  if (asked && suggested !== undefined && !task.service && spoken.length === 0 && said !== false && (goesOn || asksWhen || who)) {
+    setService(a, suggested);
+  }
 }
 
 /** "Whatever Dr Penrose has next week", asked which of several: those that the one who is named does. */

@@ -2,7 +2,7 @@ import { HAS_BEEN, HAS_NO_NUMBER, NEVER_BEEN } from "../../language/packs/en/doi
 import { ofKind } from "../../language/found.ts";
 import { SAW_OURS } from "../../language/packs/en/talk.ts";
 import { COMMON } from "../../language/packs/en/words.ts";
-import { ONLY_ONE_WORD } from "../../language/packs/en/people.ts";
+import { AND_ANOTHER_NAME, ONLY_ONE_WORD } from "../../language/packs/en/people.ts";
 import type { Reading } from "../../language/read.ts";
 import { folded } from "../../language/text.ts";
 import type { Turn } from "../turn.ts";
@@ -49,12 +49,24 @@ export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contac
   };
   if (name) {
     kept.name = true;
-    if (task?.errand === "book" && task.forWhom && !task.visitor && (t.state.expects === "name" || c.name)) task.visitor = name;
-    else if (c.name !== name) {
+    if (task?.errand === "book" && task.forWhom && !task.visitor && (t.state.expects === "name" || c.name)) {
+      task.visitor = name;
+      secondName(t, reading, own?.end ?? 0);
+    } else if (task?.errand === "book" && task.visitor && !task.visitor.includes(" ") && name.startsWith(`${task.visitor} `)) {
+      // "Miles", and then "Miles Okoro, and Jonah": the whole of the name.
+      if (c.name === task.visitor) {
+        c.name = name;
+        anew();
+      }
+      task.visitor = name;
+      secondName(t, reading, own?.end ?? 0);
+    } else if (c.name !== name) {
       const confirmed = c.confirmed;
       c.name = name;
       anew();
       c.confirmed = confirmed;
+      // "The first one's Ada, and the other is Zoe", of two who come one after the other.
+      if (task?.errand === "book" && t.state.expects === "name") secondName(t, reading, own?.end ?? 0);
     }
   }
   if (phone) delete c.phonePart;
@@ -80,6 +92,15 @@ export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contac
   const before = saysBefore(reading.text) ?? (SAW_OURS.test(reading.masked) ? true : null);
   if (before !== null && c.saysBefore === undefined) c.saysBefore = before;
   return kept;
+}
+
+/** "Miles, and the other's Jonah": whom the visit after this one is for. */
+function secondName(t: Turn, reading: Reading, from: number): void {
+  const next = t.state.later.find((x) => x.errand === "book" && x.beside);
+  const name = AND_ANOTHER_NAME.exec(reading.text.slice(from))?.[1];
+  if (next?.errand !== "book" || next.visitor || name === undefined || COMMON.has(name.toLowerCase())) return;
+  next.visitor = name;
+  t.rule("name/of-the-other");
 }
 
 /** "No, it's MacNeil with an a", after "Roy McNeil": one word of the name is put right, and the rest of it stays. */

@@ -6,7 +6,7 @@ import type { Reading } from "../../language/read.ts";
 import { mondayOf, partsOf, weekdayOf, type DayNumber } from "../../time/days.ts";
 import type { AppointmentView, BookTask, MoveTask, WishState } from "../state.ts";
 import type { Turn } from "../turn.ts";
-import { addDays, singleDay } from "../wish.ts";
+import { addDays, keepHalf, singleDay } from "../wish.ts";
 
 /** By how many minutes a visit is to be longer, or shorter where negative; null where a length is said as it is to be. */
 export function lengthChange(reading: Reading): number | null {
@@ -131,6 +131,7 @@ export function applyWish(t: Turn, task: BookTask | MoveTask, reading: Reading, 
     const asBefore =
       times.every((x) => x.value.kind === "same") && !task.hold && task.before === undefined && task.wish.times?.some((x) => x.value.kind !== "same");
     if (!asBefore) {
+      keepHalf(task.wish);
       task.wish.times = times;
       if (OR_NEAREST.test(reading.said)) task.wish.orNearest = true;
       else delete task.wish.orNearest;

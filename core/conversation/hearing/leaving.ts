@@ -1,7 +1,7 @@
 import { contentOf } from "../../knowledge/search.ts";
 import { ofKind } from "../../language/found.ts";
 import { KEEPS_IT, KEEPS_ONE, KEEPS_SOME, LEAVES_OUT, THAT_STAYS } from "../../language/packs/en/talk.ts";
-import { VISIT } from "../../language/packs/en/signs.ts";
+import { LEFT_ALONE, VISIT } from "../../language/packs/en/signs.ts";
 import { read } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
 import { apptVal, fitting } from "../errands/existing.ts";
@@ -73,7 +73,7 @@ export const keepsOne: Step = (m) => {
     resume(t);
     return true;
   }
-  if (!idle(m) || reading.question || !KEEPS_ONE.test(text)) return false;
+  if (!idle(m) || reading.question || !(KEEPS_ONE.test(text) || LEFT_ALONE.test(reading.masked))) return false;
   const visit = ofKind(reading.found, "service").length > 0 || (text.toLowerCase().match(/[a-z]+/g) ?? []).some((w) => VISIT.test(w) || OTHER.has(w));
   if (!visit && !KEEPS_IT.test(text)) return false;
   t.rule("aside/keeps-one");

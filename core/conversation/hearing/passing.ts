@@ -1,6 +1,7 @@
 import { isGuess, isAsk, type Errand } from "../../language/errand.ts";
 import { ofKind, peopleIn } from "../../language/found.ts";
 import { complains } from "../../language/features.ts";
+import { SAYS_BOOK } from "../../language/packs/en/doing.ts";
 import { WISHES } from "../../language/packs/en/signs.ts";
 import { MAY_I_COME, NEW_TURN, TO_BE_REACHED, TO_BE_TOLD, WITH_IT } from "../../language/packs/en/talk.ts";
 import { read, type Reading } from "../../language/read.ts";
@@ -106,6 +107,13 @@ export const messages: Step = (m) => {
   // "Ok, the first one": of the times that wait, and no yes to the message.
   const takes = short && takesOneThatWaits(m);
   const consents = (yes === true && short && !takes) || TO_BE_TOLD.test(text) || WITH_IT.test(text) || m.kept.name || m.kept.contact || complaint;
+  // "Ok, book", while a booking waits: it is to go on.
+  if (task.offered && yes === true && short && SAYS_BOOK.test(text) && t.state.later.at(-1)?.errand === "book") {
+    backToWhatWaits(t);
+    t.rule("message/book-instead");
+    m.again = read(text, contextOf(t.house, t.now, t.state));
+    return true;
+  }
   const little = text.trim().split(/\s+/).length <= 2;
   const ofElse =
     little ||
@@ -137,6 +145,8 @@ export const messages: Step = (m) => {
       m.rest = rest;
       return true;
     }
+    // Of what could not be made out nothing is left, unless there is more to go by.
+    if (task.stuck) t.state.task = null;
     proceed(t);
     return true;
   }
@@ -152,10 +162,16 @@ export const messages: Step = (m) => {
     proceed(t);
     return true;
   }
+  if (task.stuck) {
+    t.state.later.pop();
+    delete task.stuck;
+  }
   task.text = task.offered && yes && reading.text.trim().split(/\s+/).length <= 5 ? task.offered : task.offered ? `${task.offered} / ${text}` : text;
   proceed(t);
   return true;
 };
+
+const SURELY_WISHED = 0.9;
 
 /** "Next week after work then, somebody else", asked for a name for a message: the message waits, and the wish is heard. */
 export const wishBeside: Step = (m) => {
@@ -163,6 +179,17 @@ export const wishBeside: Step = (m) => {
   const task = t.state.task;
   if (task?.errand !== "message" || task.callBack || !["name", "phone", "email"].includes(t.state.expects)) return false;
   if (m.kept.name || m.kept.contact || reading.question) return false;
+  // "She wants another massage, too", asked who the message is from.
+  const open = task.offered ? reading : read(m.text, { ...contextOf(t.house, t.now, t.state), expects: "anything" });
+  const [wish, another] = open.errands;
+  if (!task.offered && wish?.errand === "book" && !another && wish.sure >= SURELY_WISHED && ofKind(open.found, "service").length > 0) {
+    t.state.later.push(task);
+    t.state.task = null;
+    t.state.expects = "anything";
+    t.rule("message/wish-first");
+    m.again = open;
+    return true;
+  }
   if (
     !reading.found.some((f) => f.kind === "day" || f.kind === "time") ||
     !reading.errands.every((e) => e.errand === "book" || e.errand === "ask-availability")

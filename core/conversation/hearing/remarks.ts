@@ -2,6 +2,7 @@ import { isGuess } from "../../language/errand.ts";
 import { ofKind } from "../../language/found.ts";
 import {
   ARE_YOU_THERE,
+  ASKS_WHEN_TO_COME,
   BOOK_LATER,
   COMMENT,
   DOES_NOT_WANT,
@@ -98,8 +99,11 @@ export const undecided: Step = ({ t, reading }) => {
     .replace(/\s+/g, " ")
     .trim();
   // "Ok, how soon", asked for a day.
-  const soon = t.state.expects === "day" && HOW_SOON.test(plain) && plain.split(" ").length <= FEW_WORDS;
-  if (!(UNDECIDED.test(plain) || soon) || wishIn(reading)) return false;
+  const soon = t.state.expects === "day" && (HOW_SOON.test(plain) || ASKS_WHEN_TO_COME.test(plain)) && plain.split(" ").length <= FEW_WORDS;
+  // "When is Tobias free": with him.
+  const [whom] = soon && reading.found.every((f) => f.kind === "staff" && !f.not) ? ofKind(reading.found, "staff") : [];
+  if (!(UNDECIDED.test(plain) || soon) || (wishIn(reading) && !whom)) return false;
+  if (whom && task.errand === "book") task.staff = whom.value;
   // Of one service that was suggested, which times there are is asked by who wants it.
   if (task.errand === "book" && task.suggested && task.among?.length === 1 && WHICH_TIMES.test(plain)) return false;
   t.rule("aside/undecided");

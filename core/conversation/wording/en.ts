@@ -52,6 +52,10 @@ export const EN = {
     "That is {n} digits, which is no whole number yet. How does it go on?",
     "I have {n} digits so far, and some are missing. What comes after them?",
   ],
+  "phone/too-long": [
+    "That is {n} digits, which is more than a number has. How does it go?",
+    "I have {n} digits, and that is too many for a number. Could you give it once more?",
+  ],
   "phone/not-whole-keys": [
     "I heard {n} digits, so some are missing. Say the rest, or press the whole number on the keys.",
     "That makes {n} digits, which is no whole number yet. Tell me the rest, or use the keys for all of it.",
@@ -170,6 +174,8 @@ export const EN = {
   "ask/fee-of-that": ["{fee}"],
   "ask/begins-with": ["For that one begins with {service}.", "That would begin with {service}."],
   "ask/start-with": ["For that one begins with {service}: {about} Shall I look for a time?"],
+  "ask/comes-after": ["{service} comes after {after}.", "Before {service} one has {after} with us."],
+  "ask/comes-after-nothing": ["{service} can be booked by itself.", "You can have {service} by itself."],
   "ask/class-times": ["{service} is on {list}."],
   "ask/it-is-with": ["That one is with {staff}.", "It would be with {staff}."],
   "ask/services-of": ["There is {list}.", "We have {list}."],
@@ -187,6 +193,8 @@ export const EN = {
   "ask/does-not": ["No, {staff} doesn't do {service}; {people} can."],
   "ask/does-not-nobody": ["No, {staff} doesn't do {service}."],
   "ask/in": ["{staff} is in on {date}, {hours}."],
+  "ask/who-is-in": ["{date}: {people}.", "In on {date}: {people}."],
+  "ask/nobody-in": ["On {date} nobody whom you could see is in."],
   "ask/not-in": ["{staff} isn't in on {date}."],
   "ask/not-in-closed": ["On {date} we are closed."],
   "ask/works": ["{staff}, {work}, is in {list}."],

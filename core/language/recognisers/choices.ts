@@ -3,6 +3,7 @@ import type { Found } from "../found.ts";
 import {
   AFTER_A_DAY,
   ALL_WOULD_DO,
+  LEAVES_IT_TO_YOU,
   BARE_ORDINAL,
   BY_NUMBER,
   CHOICES,
@@ -40,7 +41,7 @@ export function choices(said: Said, at: Moment): Found[] {
       if (BARE_ORDINAL.test(m[0]) && said.tokens.length > 4) continue;
       out.push({ kind: "choice", value: c.value, rule: "choice/" + c.value, start: m.index, end });
     }
-  if (at.expects === "slot" || at.expects === "which-appointment") out.push(...wholeChoice(said, out.length === 0));
+  if (at.expects === "slot" || at.expects === "which-appointment" || at.expects === "service") out.push(...wholeChoice(said, out.length === 0));
   return out;
 }
 
@@ -54,7 +55,7 @@ const ofTheirs = (said: Said, words: string, start: number, end: number): boolea
 function wholeChoice(said: Said, nothingYet: boolean): Found[] {
   const text = said.norm.trim();
   const [start, end] = [0, said.norm.length];
-  if (ALL_WOULD_DO.test(text) && nothingYet) return [{ kind: "choice", value: "any", rule: "choice/any", start, end }];
+  if ((ALL_WOULD_DO.test(text) || LEAVES_IT_TO_YOU.test(text)) && nothingYet) return [{ kind: "choice", value: "any", rule: "choice/any", start, end }];
   const bare = BY_NUMBER.exec(text);
   if (!bare || !SAYS_NUMBER.test(bare[0])) return [];
   const value = (["first", "second", "third"] as const)[num(bare[1] as string) - 1] ?? "first";

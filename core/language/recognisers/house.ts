@@ -6,6 +6,7 @@ import {
   ANYBODY,
   ASKS_OF_A_ROLE,
   A_GENDER,
+  AILS_RIGHT_AFTER,
   NOUN_WITH_A_PARTICLE,
   ANY_OF_THE,
   A_TRADE,
@@ -48,6 +49,7 @@ import {
   WHAT_IT_COSTS,
   WOMAN_OR_MAN,
 } from "../packs/en/house.ts";
+import { kinOf } from "../features.ts";
 import { A_RELATIVES, OWNER } from "../packs/en/company.ts";
 import { AND_NOT_ON } from "../packs/en/joining.ts";
 import { POSSESSIVE } from "../packs/en/people.ts";
@@ -306,6 +308,9 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
       (BACK_AGAIN.test(said.norm.slice(Math.max(0, t.start - 24), t.start)) || BACK_TO_BACK.test(said.norm.slice(Math.max(0, t.start - 8), t.end + 8)))
     )
       return;
+    // "My back's gone, who's on today": what ails somebody names no class for it.
+    const ails = isLimb(t.text) && AILS_RIGHT_AFTER.test(said.norm.slice(t.start));
+    if (ails && [...(telling(lexicon, t.text)?.of ?? [])].every((id) => house.services.get(id)?.group)) return;
     // "Sounds right" is no sound bath.
     if (SEEMS.test(t.text) && SEEMS_SO.test(said.norm.slice(t.end))) return;
     if (IS_SO.test(t.text) && WHETHER_IT_IS.test(said.norm.slice(Math.max(0, t.start - 24), t.start))) return;
@@ -551,11 +556,17 @@ function tellingBy(lexicon: Lexicon, word: string): { key: string; of: Set<strin
     if (
       key.length >= 5 &&
       distance(key, stem(word)) <= (key.length >= 8 ? 2 : 1) &&
-      (!plain || sounds(key) === sounds(stem(word)) || key.slice(0, SAME_ROOT) === word.slice(0, SAME_ROOT))
+      (!plain || (sounds(key) === sounds(stem(word)) && HARD_G.test(key) === HARD_G.test(word)) || key.slice(0, SAME_ROOT) === word.slice(0, SAME_ROOT))
     )
       return { key, of: set };
   return null;
 }
+
+/** "Back's", "knees": a part of the body. */
+const isLimb = (word: string): boolean => kinOf(word.replace(POSSESSIVE, "")) === "@limb" || kinOf(stem(word)) === "@limb";
+
+/** The key to how words sound writes a hard g as a k, but "glasses" are no class. */
+const HARD_G = /^g(?![eiy])/;
 
 /** Words that begin with as many letters alike may well be of one root: "analysed", "analysis". */
 const SAME_ROOT = 5;

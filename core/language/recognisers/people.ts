@@ -59,6 +59,7 @@ import {
   STOPS,
   TELLS_SOMETHING,
   TITLE,
+  WHICH_ONE_IT_IS,
   TITLES_AND_TRADES,
   TRAILS,
   TWO_OF_A_FAMILY,
@@ -544,6 +545,14 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
         ? []
         : said.tokens.filter((t) => t.start >= said.raw.length - (ending.length + 2) && /\p{L}/u.test(said.raw[t.start] ?? "") && capital(said, t));
     if (closing.length >= 2 && !closing.some((t) => blocked(t) || wished(t))) return [asName(said, closing, "name/asked")];
+    // "The older one's Miles, the other is Jonah": which of several it is leads up to the name.
+    const of = WHICH_ONE_IT_IS.exec(said.norm);
+    const named = of ? said.tokens.filter((t) => t.start >= of[0].length && !/\d/.test(t.text)) : [];
+    const until = named.findIndex(
+      (t, i) => (i > 0 && !/^[ .-]{1,2}$/.test(said.norm.slice((named[i - 1] as Token).end, t.start))) || (COMMON.has(t.text) && !capital(said, t)),
+    );
+    const called = until < 0 ? named : named.slice(0, until);
+    if (called.length > 0 && called.length <= 3 && !called.some(blocked)) return [asName(said, called, "name/asked")];
     if (OF_TIME.test(said.norm.trim())) return [];
     if ((rest[0] && NOT_TELLING.has(rest[0].text) && !capital(said, rest[0])) || tellsSomething(said.norm)) return [];
     if (rest[0] && IM.test(rest[0].text)) rest.shift();
@@ -593,7 +602,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
       return [asName(said, words, "name/given-name-first")];
   }
   // Two or three words that are no words of ours, beside a telephone number or an email.
-  for (const near of taken.filter((f) => f.kind === "phone" || f.kind === "email")) {
+  for (const near of [...taken.filter((f) => f.kind === "phone" || f.kind === "email"), ...almostNumbers(said, taken)]) {
     const before = said.tokens.filter((t) => t.end <= near.start);
     const picked: Token[] = [];
     let edge = near.start;
@@ -728,6 +737,13 @@ function atTheBeginning(said: Said, blocked: (t: Token) => boolean): Found | nul
   return words.length < 2 || words.some((t) => blocked(t) || COMMON.has(t.text)) ? null : asName(said, words, "name/capitals");
 }
 
+/** "Shabnam Ali 01274 555 0133": digits that are as many as a number has, though they are none: a slip stands beside a name as well. */
+const almostNumbers = (said: Said, taken: readonly Found[]): { start: number; end: number }[] =>
+  [...eachMatch(MANY_DIGITS, said.norm)]
+    .map((m) => ({ start: m.index, end: m.index + m[0].length }))
+    .filter((d) => !taken.some((f) => f.start < d.end && d.start < f.end));
+const MANY_DIGITS = /\+?\d(?:[ ()-]{0,2}\d){8,14}/g;
+
 function asName(said: Said, spoken: readonly Token[], rule: string): Found {
   // "Mrs Bell": what somebody is addressed by is no part of the name.
   const words = spoken.length > 1 && TITLE.test(spoken[0]?.text ?? "") ? spoken.slice(1) : spoken;
@@ -746,4 +762,5 @@ function asName(said: Said, spoken: readonly Token[], rule: string): Found {
   return { kind: "name", value, rule, start, end };
 }
 
-const titled = (w: string): string => w.toLowerCase().replace(/(^|[-'’])(\p{L})/gu, (_, a: string, b: string) => a + b.toUpperCase());
+/** "O'Neil", and "the Smith's": of one letter by itself at the end no name is made. */
+const titled = (w: string): string => w.toLowerCase().replace(/(^|[-'’])(\p{L})(?!(?<=['’]s)$)/gu, (_, a: string, b: string) => a + b.toUpperCase());

@@ -14,10 +14,13 @@ import {
   NOBODY,
   ONLY_BEGINS_SO,
   SAYS_NO_AFTER,
+  SIGN_OF_NO,
+  SIGN_OF_YES,
   SO_OFTEN,
   SO_TO_SAY,
   STRONG_NO,
   TAKEN_BACK,
+  THATS_IT,
   TURNS_AWAY,
   WAIT,
   WAIT_AND_ASK,
@@ -28,6 +31,11 @@ import type { Said } from "../text.ts";
 
 /** Finds a yes or a no at the head of what was said, and where one is waited for at its end. */
 export function yesNo(said: Said, at: Moment): Found[] {
+  // A picture of a thumb is all that many write.
+  const sign = said.raw.trim() === "" ? undefined : SIGN_OF_YES.test(said.raw) ? true : SIGN_OF_NO.test(said.raw) ? false : undefined;
+  if (sign !== undefined) return [{ kind: "yes", value: sign, rule: "yes/sign", start: 0, end: said.norm.length }];
+  const readBack = at.expects === "go-ahead" || at.expects?.endsWith("-check") === true;
+  if (readBack && THATS_IT.test(said.norm.trim())) return [{ kind: "yes", value: true, rule: "yes/that-is-it", start: 0, end: said.norm.length }];
   const head = yesNoAtHead(said, at.expects === "service");
   if (head.length > 0) return head;
   const nobody = at.expects?.startsWith("question:") ? NOBODY.exec(said.norm.trim()) : null;
@@ -36,7 +44,7 @@ export function yesNo(said: Said, at: Moment): Found[] {
   if (often) return [{ kind: "yes", value: true, rule: "yes/so-often", start: 0, end: often[0].length }];
   if (nobody) return [{ kind: "yes", value: false, rule: "yes/nobody", start: 0, end: nobody[0].length }];
   // Spoken words have no full stops: "my friend told me nice things about you no thanks".
-  const end = at.expects === "go-ahead" || at.expects?.endsWith("-check") ? AT_THE_END.exec(said.norm) : null;
+  const end = readBack ? AT_THE_END.exec(said.norm) : null;
   if (end && !/[,.?]/.test(said.norm.slice(0, -1))) {
     const value = end.groups?.["yes"] !== undefined;
     if (value && TURNS_AWAY.test(said.norm.slice(0, end.index))) return [];

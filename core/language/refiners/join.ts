@@ -59,6 +59,7 @@ import {
   WILL_NOT_DO_AT_ALL,
   CORRECTS,
   EVENT,
+  FEAST_IN,
   AND_AFTER_IT,
   FROM,
   OFF_TILL,
@@ -577,6 +578,24 @@ export function whenBusy(said: Said, found: readonly Found[]): Found[] {
 /** Rules of services that were named. */
 const BY_NAME = /name|other-word|slip/;
 
+/** "A skin test tomorrow", of a house that does them: what would be an event besides is part of a service's name. */
+const isOurEvent = (said: Said, found: readonly Found[], day: Found): boolean =>
+  found.some(
+    (f) =>
+      f.kind === "service" &&
+      BY_NAME.test(f.rule) &&
+      f.end <= day.start &&
+      EVENT.test(said.norm.slice(f.start, f.end)) &&
+      /^\W*(?:on|at)?\W*$/.test(said.norm.slice(f.end, day.start)),
+  );
+
+const LONGER_THAN_A_WEEK = 7;
+const BEFORE_A_FEAST = /\bbefore\b/;
+
+/** Whether a service of the house's is named right before a day: what is held here by the name of an event is none. */
+const namedBefore = (found: readonly Found[], day: Found): boolean =>
+  found.some((f) => f.kind === "service" && BY_NAME.test(f.rule) && f.end > day.start - 24 && f.start < day.start);
+
 /**
  * The only day of a wish, where it is that of something else: "our baby is due on April 2nd" tells of no day to come on,
  * and who sits a test or goes away on a day needs what they need before it.
@@ -588,9 +607,13 @@ export function beforeEvents(said: Said, found: readonly Found[], today: number)
   if (!only || other || (only.value.kind === "days" && only.value.from === undefined)) return [...found];
   const lead = IN_OR_ON.exec(said.norm.slice(only.start, only.end))?.[0].length ?? 0;
   const before = said.norm.slice(Math.max(0, only.start - 60), only.start + lead);
+  // "A wedding in May": which day of it, is not known.
+  const { value } = only;
+  const month = value.kind === "days" && value.from !== undefined && value.to !== undefined && value.to - value.from > LONGER_THAN_A_WEEK;
+  if (month && FEAST_IN.test(before) && !BEFORE_A_FEAST.test(before) && !isOurEvent(said, found, only)) return found.filter((f) => f !== only);
   // What is held here by that name is no event besides.
   const away = GOES_AWAY.test(before);
-  if (!away && found.some((f) => f.kind === "service" && BY_NAME.test(f.rule) && f.end > only.start - 24 && f.start < only.start)) return [...found];
+  if (!away && namedBefore(found, only)) return [...found];
   if (IS_DUE.test(before)) return found.filter((f) => f !== only);
   // "Big interview Thursday, anything before that?"
   const beforeThat = BEFORE_THAT.test(said.norm.slice(only.end)) && !OF_A_BOOKING.test(before);
@@ -631,7 +654,7 @@ export function aroundEvents(said: Said, found: readonly Found[], moving = false
   const event = days.find((d, i) => {
     const before = said.norm.slice(Math.max(0, d.start - 40), d.start);
     return i < days.length - 1
-      ? EVENT.test(before) ||
+      ? (EVENT.test(before) && !isOurEvent(said, found, d)) ||
           LEAVES.test(before) ||
           (!moving &&
             days[i + 1]?.rule === "day/relative" &&

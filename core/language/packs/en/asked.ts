@@ -282,3 +282,18 @@ export const PAID_BESIDES =
 /** How long something is to be waited for, or left off: of no visit's length. */
 export const HOW_LONG_TO_WAIT =
   /\bhow (?:long|soon|many (?:hours|days|weeks))\b[^.?!]*\b(?:wait|hold off|avoid|stay (?:off|away|out)|keep (?:off|away|it|them|my)|leave (?:it|them)|give up|not (?:eat|drink|smoke|wash|swim)|without|before (?:i|we|he|she) (?:can|may|could)|until (?:i|we|he|she) (?:can|may|could))\b/;
+
+/** Whether something else of the house's has to come before: "do I need to be seen first", "must she have a test before she can have it". */
+export const ASKS_WHAT_IS_FIRST =
+  /\b(?:(?:do|does|would|will|should|must) (?:i|we|he|she|they|(?:my|our) [a-z]+) (?:first )?(?:need|have|has|get|see|be|want)\b|does <service> (?:need|require))[^.?!]*(?:\b(?:seen|see (?:an?|the|somebody|someone|anyone|one of|<staff>)|assess\w*|consult\w*|checked|tested|looked at|examined|(?:an?|the|my) (?:first |check-?up |new )?(?:visit|check-?up|appointment))| <service>(?! (?:my|his|her|our|their)\b))[^.?!]*\b(?:(?<!\bthe )first|beforehand|before (?:(?:i|we|he|she|they) (?:can |could |may )?(?:have|get|book|do|start)|that|it|having|getting|booking|starting|an?|the)|before <service>)(?=[ ,.?!]|$)/;
+
+/** Somebody outside the house has to send them. */
+export const OF_A_REFERRAL = /\b(?:referr\w*|referral|doctor|gp|physician|prescription|note from)\b/;
+
+/** Whether it makes a difference whom one sees. */
+export const DOES_IT_MATTER_WHO =
+  /\b(?:does|do|would|will) it (?:really |actually |even )?(?:matter|make (?:a|any) difference) (?:who|whom|which (?:one|person|of (?:them|you)|[a-z]+))\b/;
+
+/** Who of the house's people is at work, on a day that is named. */
+export const WHO_IS_IN =
+  /\bwho(?:'s|'ll be| is| are| will be| all is| else is| do you have| have you got)?(?: all)? (?:on|in|working|there|around|about|here|available|at work|on duty|at the desk)\b/;

@@ -23,7 +23,7 @@ export const CHOICES: { value: ChoiceValue; pattern: RegExp }[] = [
   {
     value: "later",
     pattern:
-      /\bthe (?:later|late(?= one))(?: (?:one|time|slot|option))?\b|\blater of the\b|\bthe latter\b|\bwhichever(?: one)?(?: is|'s) (?:the )?(?:later|latest)\b/g,
+      /\bthe (?:later(?!,? the better)|late(?= one))(?: (?:one|time|slot|option))?\b|\blater of the\b|\bthe latter\b|\bwhichever(?: one)?(?: is|'s) (?:the )?(?:later|latest)\b/g,
   },
   {
     value: "earlier",
@@ -56,6 +56,9 @@ export const BY_NUMBER = /^(?:option |number |no\.? )?([123]|one|two|three)(?: p
 /** … or that all would do. */
 export const ALL_WOULD_DO =
   /^(?:any|anything|any one|all fine|no preference|(?:i )?(?:don't|couldn't|could not|do not) (?:really |actually |much )?(?:mind|care)(?: less| which| when)?|(?:it )?(?:doesn't|does not|don't) (?:really )?matter(?: to (?:me|us))?|(?:it's |it is )?all the same(?: to (?:me|us))?|(?:it )?makes no (?:difference|odds)(?: to (?:me|us))?|not (?:fussed|fussy|bothered))(?: please| is fine| will do)?[.!]?$/;
+/** … or that whoever asks is to choose. */
+export const LEAVES_IT_TO_YOU =
+  /^(?:(?:oh|well|um+|er|hmm|ok(?:ay)?|sure|yeah|yes|i don't know|dunno|not sure|no idea),? )*(?:(?:just )?what ?ever you (?:think|reckon|say|suggest|recommend|advise|feel|prefer|like|can do|have)(?: is| would be|'s)?(?: best| right)?|what(?:'s| is|ever is|ever's) best(?: for (?:it|me|that))?|(?:i'm |i am )?(?:happy|fine|good) with whatever(?: you (?:think|say))?|(?:it's |it is |that's |that is )?(?:up to you|your call|your choice)|(?:you(?:'re| are) the (?:expert|professional|boss|doctor|pro)s?)|you (?:choose|pick|decide|tell me|know best)|i(?:'ll|'d)? (?:trust you|go with whatever you (?:think|say)|take your word for it)|i(?:'ll)? leave (?:it|that) (?:up )?to you)(?:,? (?:really|please|honestly|you(?:'re| are) the (?:expert|professional|boss|doctor)s?))*[.!]?$/;
 export const SAYS_NUMBER = /option|number|no/;
 
 /** Sooner than something. */

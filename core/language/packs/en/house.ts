@@ -157,3 +157,7 @@ export const BEGINS =
 
 /** What is for beginners is called so. */
 export const FOR_BEGINNERS = /\b(?:first|trial|taster|intro(?:duction|ductory)?|beginners?'?|starter|discovery)\b/i;
+
+/** A part of the body, and right after it that it troubles somebody. */
+export const AILS_RIGHT_AFTER =
+  /^[a-z]+(?:'s|'ve| is| are| has| have| was|'re)?(?: just| really| completely| absolutely| all| been| gone and| still| totally)* (?:gone|went|goes|out|killing|playing|giving|acting|seized|locked|spasm\w*|in (?:bits|agony|pain|spasm|pieces)|hurt\w*|ach\w+|sore|stiff|bad|wrecked|knackered|ruined|throbb\w+|swollen|numb|at me)\b/;

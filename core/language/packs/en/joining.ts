@@ -124,3 +124,7 @@ export const ANY_OF =
 export const THAT_PART = /^that (?:very |same )?(?:morning|afternoon|evening|night)\b/;
 /** Right after "any day": of which week it is any. */
 export const OF_A_WEEK_TOLD = /^ (?:in |of |during )?(?:(?:that|the same)(?: same)? week|the (?:week after|following week))\b/;
+
+/** Between two days: another thing, for the second. */
+export const AND_ANOTHER_THING =
+  /^,? (?:and|then|plus)(?: then)? (?:the|my|an?|some|another) (?!(?:days?|ones?|other (?:days?|ones?)|next|following|weeks?|same|first|last|mornings?|afternoons?|evenings?|time)\b)[a-z]+(?: [a-z]+)?(?: on| at| for)? $/;

@@ -4,6 +4,10 @@ import type { Limit } from "../../../house/schema.ts";
 export const COMPARES_PRICES =
   /\b(?:which|what|whichever)(?:'s| is| are| one is| ones are| of (?:them|those|these|the two) is|(?: \w+){1,2} is)? (?:the )?cheap(?:er|est)\b|\bthe cheap(?:er|est) (?:one|of|option|treatment|service|thing|you|there|that|way|visit)\b/;
 
+/** One of the house's own is asked about, and nothing off it: "is the short one cheaper". */
+export const IS_THAT_CHEAPER =
+  /\b(?:is|are|would|will) (?:the |an? )?(?:<service>|<length>|<staff>|(?:<length>|<service>|[a-z]+) (?:one|version|option))(?: (?:one|session|visit|class))?(?: be| work out)?(?: any| much| a (?:bit|lot))? (?:cheaper|less expensive|dearer|more expensive)(?: (?:on|in|at|with) [^,?]*)?\??$/;
+
 /** Right after "take", where nothing is swallowed: "should I take off my shoes". */
 export const TAKES_OTHERWISE =
   "(?! (?:off|out|along|home|back|with (?:me|us|him|her|them)|to (?:the|my|our|his|her|a|an|your|see|show|get|reach|come|find)\\b|part|place|care|photos?|pictures?|notes|turns|him|her|them|a (?:seat|photo|picture|bus|taxi|cab|shower|break|number|day)|the (?:bus|train|tram|lift|stairs|elevator|car|children|kids|day)|my (?:shoes|boots|coat|jacket|clothes|earrings|ring|rings|glasses|dog|son|daughter|child|car)))";

@@ -178,6 +178,14 @@ export const LEADS_IN = new Set(
   ),
 );
 
+/** Which of several who come it is that is named next: "the older one's", "my first is", "one is". */
+export const WHICH_ONE_IT_IS =
+  /^\W*(?:(?:ok(?:ay)?|so|well|um+|er|it's|that's)\W+)*(?:(?:the|my|our|his|her) )?(?:(?:first|second|third|other|next|older|elder|oldest|eldest|younger|youngest|big|bigger|little|smaller|taller|one|boy|girl|lad|kid)(?: (?:one|boy|girl|lad|kid|child|son|daughter|visitor|person|guest))?)(?: of (?:them|us))?(?:,? ?'s| is|'s called| is called| will be| goes by|,|:) +(?:called |named )?(?!(?:the|a|an|my|our|his|her|for|at|in|on|with|not)\b)/;
+
+/** Right after a name, another: "and Jonah", "and the younger one's Jonah Okoro". */
+export const AND_ANOTHER_NAME =
+  /^\s*,?\s*(?:and|&|,)\s+(?:(?:the|my|our) )?(?:(?:other|second|next|younger|youngest|little|older|elder|girl|boy|one|her sister|his brother|her brother|his sister)(?: (?:one|boy|girl|child|son|daughter))?(?:['’]s| is|,)? (?:called )?)?(\p{Lu}[\p{L}'-]+(?: \p{Lu}[\p{L}'-]+){0,2})\s*(?:[.,!]|$)/u;
+
 /** No part of a name in small letters; one may come after them. */
 export const LEADS_UP_TO = new Set("for under is name".split(" "));
 

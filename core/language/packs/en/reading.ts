@@ -148,3 +148,6 @@ export const HAD_ONE =
 export const TELLS_OF_WHAT_WAS =
   /\b(?:was|were|left|forgot|forgotten|waited|hurt|treated|spoken|never (?:arrived|came)|didn't|embarrassed|thanks for|charged|paid|lost|had|went|came|rode|bought|(?:receipt|bill|invoice|visit|appointment|lesson|session) from)\b/;
 export const TELLS_OF_WHAT_COMES = /\b(?:will|'ll|going to|won't|tomorrow|next|coming|can't|cannot)\b/;
+
+/** What something is or does is asked. */
+export const ASKS_OF_SOMETHING = /^\W*(?:(?:and|but|so|ok|okay|wait|oh|well|sorry)\W+)*(?:do|does|did|is|are|was|were|has|have|why|who)\b(?! there\b)/;

@@ -292,6 +292,10 @@ export const WHETHER =
 export const NEGATED =
   /\b(?:(?:don't|do not|didn't|did not|never|not|no need) (?:(?:really |actually )?(?:want|wish|need|mean|going|have|ask(?:ed)?)(?: you)? )?(?:to )?(?:cancel|call off|move|change|reschedule|shift|book)(?! (?:policy|fee))|(?:cancel|move|change|book) (?:nothing|no other|none))\b(?! .*\b(?:instead|rather|but)\b)/;
 
+/** All of it asks that what they have stays as it is: "and don't touch my filling", "leave the Friday one alone". */
+export const LEFT_ALONE =
+  /^\W*(?:(?:and|but|please|oh|also|so|just|ok(?:ay)?)\W+)*(?:(?:don't|do not|without|not) (?:touch|touching|mess with|messing with) (?:my|our|the|his|her|their|that|it|anything)\b[^.,;?!]{0,30}|leave (?:(?:my|our|the|his|her|their) (?:<service>|<day>|<time>|other|[a-z]+)(?: (?:one|appointment|visit|booking))?(?: (?:on )?<day>)?|it|that|that one|<service>|<day>) (?:alone|as (?:it is|is)|where it is|be|standing)|keep (?:my|our|the|his|her|their) (?:<service>|<day>|<time>|other|[a-z]+)(?: (?:one|appointment|visit|booking))? (?:as (?:it is|is)|where it is))(?:,? (?:please|though|thanks|thank you|then|for now))*\W*$/;
+
 /** A part that tells who somebody is and nothing else: "just put <name>, <phone>". */
 export const ONLY_WHO =
   /^\W*(?:(?:and|so|just|please|you|can|could|may|it's|it is|this is|i'm|i am|my|name|number|is|the|put|under|use|down|as|for|on|email|phone|thanks|ok)\W+)*<(?:name|phone|email)>(?:\W+(?:<(?:name|phone|email)>|here|speaking|please|thanks|and|on|is|it's|my|number|name))*\W*$/;
@@ -399,7 +403,7 @@ export const INDIFFERENT =
 
 /** Without any of these there is no time, or no day, in a message: nothing need be looked for. */
 export const MAY_BE_TIME =
-  /\d|minute|hours\b|hrs\b|\bin (?:about |around |roughly |maybe )?(?:half )?an? hour|\b(?:latest|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|weeknights?|half|past|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
+  /\d|minute|hours\b|hrs\b|later,? the better|\bin (?:about |around |roughly |maybe )?(?:half )?an? hour|\b(?:latest|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirty|fifteen|forty|noon|mid|midday|midnight|weeknights?|half|past|quarter|hundred|to|too|for|ate|won|same|morning|mornings|lunch|lunchtime|lunchbreak|after|afternoon|afternoons|aft|evening|evenings|tonight|night|work|school|first|early|late|end|last|open|a\.?m|p\.?m)\b|noon|lunch|morning|ish\b/;
 
 /** What is to be booked is asked, by somebody who does not know. */
 export const WHAT_TO_BOOK =
@@ -651,6 +655,18 @@ export const FROM_LENGTH_TO_LENGTH =
 export const CLASHES =
   /<day>[^.;?!,]{0,12}\b(?:clash\w*|collides?|overlaps?|falls on|is (?:also )?(?:the day of|my|our))\b[^.;?!]*[,;.]? [^.;?!]*(?:\bother <day>|\bany (?:other )?(?:day|time|<day>)|<day>[^.;?!]*\b(?:fine|ok|okay|good|better|works?|possible|do)\b|\binstead\b)/;
 
+/** One of the visits that they have stands against something else: "I've two things booked and one of them clashes with …". */
+export const THEIRS_CLASHES =
+  /\b(?:booked(?: in| with you)?|bookings?|appointments?|my <service>|our <service>|<day>'s <service>|visits?|lessons?|class(?:es)?)(?!\w)[^.;?!]*\b(?:clash(?:es|ing)?|conflict(?:s|ing)?|collides?|overlaps?|interferes?|coincides?) with\b/;
+
+/** What they have is to be put otherwise: "I need to shuffle my manicure and my facial". */
+export const SHUFFLES_MINE =
+  /\b(?:shuffle|juggle|rejig|re-?jig|rearrange|re-arrange|jiggle|reshuffle|swap round|swap around|switch around|shift around)(?: around| round)? (?:my|our|both|things|what (?:i|we)(?:'ve| have)|the (?:two|<service>))(?! (?:name|number|hours|schedule)\b)/;
+
+/** "Can we start at half ten", where nothing is being booked: of what they have. */
+export const STARTS_AT =
+  /\b(?:can|could|may|might) (?:we|i|she|he|they) (?:please )?(?:start|begin|kick off)(?: it| things)?(?: a (?:bit|little))?(?: later| earlier)?,? <time>(?: instead| please| rather| then)*\W*$/;
+
 /** What was to happen is off: "I broke my arm, so the lessons are off". */
 export const IT_IS_OFF =
   /(?:<service>|\b(?:appointments?|visits?|lessons?|sessions?|bookings?))(?: on <day>)?(?:'s| is| are|'ll be| will be)(?: all)? off(?=\W*$|[.,;!]|\s+(?:then|now|for now|sadly|i'm afraid|sorry|please))/;
@@ -725,7 +741,7 @@ export const OF_ONES_BACK =
 
 /** What ails an animal or somebody, told by what they do, or do not. */
 export const AILING =
-  /\b(?:limp(?:s|ing|ed)|hobbl(?:es|ing|ed)|off (?:his|her|its|their) (?:food|feet|legs)|not (?:himself|herself|eating|drinking|walking|putting (?:any )?weight)|won't (?:eat|drink|walk|stand|put (?:his|her|its|any|the) (?:weight|paw|foot|leg))|vomit(?:s|ing|ed)|throwing up|wheez(?:es|ing|ed)|(?:has|have|had|got|with) (?:an? |this |some )?(?:[a-z]+ )?(?:rash|cough|fever|temperature|earache|toothache|infection|hives|sore throat)|(?<!\bdon't )(?:feel|feels|feeling|felt) (?:so |very |really |quite |always |constantly |a bit |rather |too )?(?:sick|dizzy|faint|queasy|ill|unwell|poorly|weak|exhausted|bloated|nauseous|nauseated|shaky|breathless|feverish|anxious|depressed|stressed|overwhelmed|sad|lonely|numb inside|empty|(?:low|down)(?! (?:to|on|there)\b)))\b/i;
+  /\b(?:limp(?:s|ing|ed)|hobbl(?:es|ing|ed)|off (?:his|her|its|their) (?:food|feet|legs)|not (?:himself|herself|eating|drinking|walking|putting (?:any )?weight)|won't (?:eat|drink|walk|stand|put (?:his|her|its|any|the) (?:weight|paw|foot|leg))|vomit(?:s|ing|ed)|throwing up|wheez(?:es|ing|ed)|(?:came|come|comes|coming|broke|broken|breaking) out in (?:an? |the )?(?:[a-z]+ )?[a-z]+|(?:can't|cannot|couldn't|can not|won't|doesn't|don't) (?:seem to )?stop (?:coughing|sneezing|itching|scratching|bleeding|shaking|crying|being sick|throbbing|running|streaming|watering)|keeps? (?:on )?(?:running|coughing|sneezing|itching|scratching|fainting|streaming|watering|bleeding|throbbing|swelling|being sick|waking up in pain|getting (?:headaches?|migraines?|cramps?|dizzy|heartburn|nosebleeds?|stomach aches?|spots))|(?:face|eyes?|eyelids?|lips?|ears?|nose|throat|skin|chest|tummy|stomach|scalp|mouth|gums?|cheeks?|hands?|feet|foot|legs?)(?:'s|'re| is| are| feels?| looks?| has gone| have gone| went)(?: been)?(?: all| so| really| very| a bit| still| completely| quite| always)* (?:puffy|blocked|streaming|itchy|itching|running|runny|watering|swollen|swelling|burning|tight|flaky|red|throbbing|peeling|cracked|tingling|clogged|blotchy)|(?:has|have|had|got|with) (?:an? |this |some )?(?:[a-z]+ )?(?:rash|cough|fever|temperature|earache|toothache|infection|hives|sore throat|lump|blister|ulcer|stye|boil|nosebleeds?|heartburn|hay ?fever|itch)|(?<!\bdon't )(?:feel|feels|feeling|felt) (?:so |very |really |quite |always |constantly |a bit |rather |too )?(?:sick|dizzy|faint|queasy|ill|unwell|poorly|weak|exhausted|bloated|nauseous|nauseated|shaky|breathless|feverish|anxious|depressed|stressed|overwhelmed|sad|lonely|numb inside|empty|(?:low|down)(?! (?:to|on|there)\b)))\b/i;
 
 /** Somebody is not able to do what they have: "I can't ride on Sunday". */
 export const CANNOT_DO_IT =

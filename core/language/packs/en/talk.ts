@@ -93,7 +93,7 @@ export const COMMENT =
 
 /** Nothing but doubt. */
 export const UNDECIDED =
-  /^(?:(?:hmm?|um+|er|well|oh|so|let me (?:think|see)|not sure|i'm not sure|i don't know|don't know|dunno|no idea|difficult|hard to say|good question|what do you (?:suggest|recommend|have)|what would you (?:say|suggest|recommend)|what is there|what have you(?: got)?|maybe|what are (?:the|my) (?:options|choices)|what (?:lengths|times|days|services) (?:are there|do you have|have you(?: got)?)|sorry|(?:i |we )?(?:can't|cannot|can not|couldn't) (?:really |quite )?(?:decide|choose|say|tell)(?: which| between (?:them|the two))?|(?:you|just) (?:choose|decide|pick)|up to you|oh dear) ?)+$/;
+  /^(?:(?:hmm?|um+|er|well|oh|so|let me (?:think|see)|(?:i'm |am )?(?:really |honestly )?not sure(?: which(?: one| of them)?)?|(?:i |we )?(?:really |honestly |just |still )?(?:don't|do not) (?:really )?know(?: which(?: one| of them)?| what (?:that|it) is(?: called)?)?|dunno(?: which(?: one)?)?|(?:i have |i've |i've got )?no (?:idea|clue)(?: which(?: one| of them)?)?|which(?: one)? (?:is|would be) (?:best|better)|difficult|hard to say|good question|what do you (?:suggest|recommend|have)|what would you (?:say|suggest|recommend)|what is there|what have you(?: got)?|maybe|what are (?:the|my) (?:options|choices)|what (?:lengths|times|days|services) (?:are there|do you have|have you(?: got)?)|sorry|(?:i |we )?(?:can't|cannot|can not|couldn't) (?:really |quite )?(?:decide|choose|say|tell)(?: which| between (?:them|the two))?|(?:you|just) (?:choose|decide|pick)|up to you|oh dear) ?)+$/;
 
 /** What somebody has or takes: no line of the handbook was written for that. */
 export const OF_ONES_HEALTH =
@@ -181,6 +181,10 @@ export const OF_THEM = /\b(?:it|that|those|they|these|them)\b/i;
 /** A part that tells what ails something of theirs. */
 export const AILS =
   /\b(?:my|our|his|her|their|the|one of my) (?:[\w']+ ){1,3}(?:won't|will not|doesn't|does not|can't|isn't|has|have|is|are|keeps?|needs?|broke|fell|died|went|came|hurts?|aches?|stopped|lost|leaks?|squeaks?|rattles?|itches|makes|tore|ripped|got|goes|slips?|wobbles?)\b|\b(?:an?|some|these|two) (?:[\w']+ ){1,2}(?:that|which)(?:'s| is| are| has| have| won't| doesn't)\b|\b(?:i've|i have|we've|we have|got)(?: got)? (?:an? |some |two |these )?(?:[\w']+ ){1,2}to (?:take|be|mend|shorten|fix|repair|alter|clean|have|get|let)\b/i;
+
+/** It is asked when somebody can come: the soonest there is answers it. */
+export const ASKS_WHEN_TO_COME =
+  /\b(?:when|what time|how soon)\b (?:can|could|may|should|would|do|are|is|will)\b (?:i|we|he|she|they|you|it|there|my [a-z]+)\b[^.?!]*\b(?:come|be seen|get (?:in|an?|one|it)|have (?:it|one|me|us|you|a)|see (?:me|us|him|her|them|someone|somebody)|fit (?:me|us|him|her) in|free|available|possible)\b|\bwhen(?:'s| is| are| would) (?:the |your |my |an? )?(?:next )?[a-z]+(?: [a-z]+)?(?: be)?(?: next)? (?:free|available|in)\b/i;
 
 /** When they could come at the earliest. */
 export const HOW_SOON = /\b(?:how (?:soon|quickly|early)|(?:soonest|earliest))\b/i;

@@ -159,7 +159,7 @@ const LONGEST_ANSWER = 160;
 
 /** What people put around a bare number that names a time. */
 const AROUND_A_TIME =
-  /\b(?:um+|uh+|ok(?:ay)?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|grand|lovely|ideal|brilliant|super|nice|suits?|does it|sounds|would|be|for me|me|thanks|thank you|(?:i|we)'(?:ll|d) (?:take|have|like|go for|go with|prefer)|(?:can|could) (?:i|we) (?:have|take)|give me|let me have|book|put me down for|take|it|make|better|perfect|with|slot|one|too|also|again|as well|if|you|can|possible|there is|that|sorry|actually|rather|i (?:meant|mean|said)|i'd (?:rather|sooner)(?: have| do)?|(?:do|does|have) you have|instead|'s)\b/g;
+  /\b(?:um+|uh+|ok(?:ay)?|kk?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|grand|lovely|ideal|brilliant|super|nice|suits?|does it|sounds|would|be|for me|me|thanks|thank you|(?:i|we)'(?:ll|d) (?:take|have|like|go for|go with|prefer)|(?:can|could) (?:i|we) (?:have|take)|give me|let me have|book|put me down for|take|it|make|better|perfect|with|slot|one|too|also|again|as well|if|you|can|possible|there is|that|sorry|actually|rather|i (?:meant|mean|said)|i'd (?:rather|sooner)(?: have| do)?|(?:do|does|have) you have|instead|'s)\b/g;
 
 /** An hour with its sign, and what joins another to it. */
 const AT_AN_HOUR_AND =
@@ -604,7 +604,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/end-of-day",
     pattern:
-      /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|(?:as )?late as possible|(?:the )?latest (?:that )?(?:you(?:'ve got| have(?: got)?| do| offer| could| can)|there is|possible|available|slot|appointment)|(?:the|your) (?:very )?last (?:slot|appointment|opening|visit)(?: of the day| you have| there is)?(?= on\b| (?:tomorrow|today|that day|this|next)\b|\W*$)|(?:the|your) last (?:slot|appointment|one) (?:of the day|you have)|last thing|(?<!\btoo )late in the day|(?<!\b(?:i'm|im|be|am|are|is|running|too|come|coming|was|get|in|home|back|out|up|off|there|works?|working|finish|finish(?:es|ing)|stay|staying|how|so|very|bit|little|not|open|open till|until|hours?|hr|minutes?|mins?) )late(?= (?:on )?(?:this |next )?(?:mon|tues|wednes|thurs|fri|satur|sun)day\b(?! (?:morning|afternoon|evening|night)\b))|(?<=\b(?:mon|tues|wednes|thurs|fri|satur|sun)day,? )late(?=\W*(?:please\W*|then\W*|ish\W*)?$))\b/g,
+      /\b(?:(?:at )?(?:the )?end of (?:the |my )?(?:work ?)?day|(?:as )?late as possible|(?:the )?later,? the better|(?:the )?latest (?:that )?(?:you(?:'ve got| have(?: got)?| do| offer| could| can)|there is|possible|available|slot|appointment)|(?:the|your) (?:very )?last (?:slot|appointment|opening|visit)(?: of the day| you have| there is)?(?= on\b| (?:tomorrow|today|that day|this|next)\b|\W*$)|(?:the|your) last (?:slot|appointment|one) (?:of the day|you have)|last thing|(?<!\btoo )late in the day|(?<!\b(?:i'm|im|be|am|are|is|running|too|come|coming|was|get|in|home|back|out|up|off|there|works?|working|finish|finish(?:es|ing)|stay|staying|how|so|very|bit|little|not|open|open till|until|hours?|hr|minutes?|mins?) )late(?= (?:on )?(?:this |next )?(?:mon|tues|wednes|thurs|fri|satur|sun)day\b(?! (?:morning|afternoon|evening|night)\b))|(?<=\b(?:mon|tues|wednes|thurs|fri|satur|sun)day,? )late(?=\W*(?:please\W*|then\W*|ish\W*)?$))\b/g,
     value: () => ({ value: { kind: "part", part: "end-of-day" } }),
   },
   {

@@ -145,6 +145,10 @@ export const WAS_IT_THEN = /^\W*(?:(?:hi|hello|ok|okay|so|and|sorry|wait|um+)\W+
 export const LEFT_BEHIND =
   /\b(?:i|we|he|she|they|(?:my|our) [a-z]+)(?:'ve| have|'s| has| think i| must have| may have| might have)? (?:left|forgot|forgotten) (?:my|his|her|our|their|an?|the) (?!(?:time|date|day|name|address|number|price|appointment|booking|code|password|job|house|country)\b)[a-z]+(?: [a-z]+)? (?:at|in|on|behind|there|with|by)\b/;
 
+/** … and that they were here: "my dad was in on Friday and forgot his glasses". */
+export const LEFT_AFTER_A_VISIT =
+  /\b(?:was|were|came|been|went|had|saw|visited)\b[^.?!]*(?:\band|\bbut|,) (?:(?:i|we|he|she|they|i think (?:i|we|he|she|they))(?:'ve| have|'s| has| must have| may have| might have)? )?(?:left|forgot|forgotten|lost|dropped) (?:my|his|her|our|their|an?|the|some) (?!(?:time|date|day|name|address|number|price|appointment|booking|code|password|job|house|country|weight)\b)(?:<service>|[a-z]+)(?: [a-z]+)?(?: (?:at|in|on|behind|there|with|by|somewhere)\b.*)?\W*$/;
+
 /** How much of a medicine somebody may take. */
 export const HOW_MANY_TO_TAKE =
   /\bhow (?:many|much) (?:painkillers?|pain pills?|tablets?|pills?|capsules?|drops|doses?|milligrams?|mgs?|aspirins?|paracetamol|acetaminophen|ibuprofen|tylenol|advil|panadol|nurofen|[a-z]+(?:profen|cillin|zepam|codone)) (?:can|should|may|could|must|do) (?:i|he|she|we|they|(?:my|our) [a-z]+) (?:have|take|swallow|use|give)\b/;
