@@ -12,7 +12,7 @@ import {
 } from "../language/packs/en/doing.ts";
 import { complains } from "../language/features.ts";
 import { contentOf } from "../knowledge/search.ts";
-import { isGuess } from "../language/errand.ts";
+import { isAsk, isGuess } from "../language/errand.ts";
 import { ofKind } from "../language/found.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
 import { read, type Reading } from "../language/read.ts";
@@ -48,6 +48,7 @@ import {
   NO_AND_TELLS,
   NO_I_MEAN,
   OF_THEIR_THING,
+  SEE_TO_THEM,
   NOT_KNOWING,
   SO_MANY_THEN,
   THAT_IS_ALL,
@@ -295,6 +296,11 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
   // "How long is that visit", of what is being booked or moved.
   if (reading.question && HOW_LONG_IS_IT.test(text) && spoken(t, reading).length === 1 && answer(t, "ask-service", reading)) {
     state.repairs = 0;
+    return resume(t);
+  }
+  // "Could someone check her anyway", while it is open which service it is.
+  if (task.errand === "book" && !task.service && SEE_TO_THEM.test(text) && !reading.errands.some((e) => isAsk(e.errand))) {
+    t.rule("book/see-to-them");
     return resume(t);
   }
   if (reading.question && (feeOfThat(t, reading) || fromHandbook(t, reading))) {

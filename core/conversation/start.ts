@@ -41,6 +41,7 @@ import {
   STARTS_OTHERWISE,
   TELLS_THEM_THAT,
   TO_BE_REACHED,
+  HOW_SOON,
 } from "../language/packs/en/talk.ts";
 
 /** Begins, turns or ends an errand that the message names; true when the message's parts have been taken in. */
@@ -103,6 +104,9 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
         if (another) state.later.push(another);
         asAsked(t, fresh, reading);
         mayBeTheirs(t, fresh, reading);
+        // "Alright then, when's your first": the soonest there is.
+        if (e === "ask-availability" && HOW_SOON.test(reading.said) && !fresh.wish.days && !fresh.wish.times && !fresh.wish.ask)
+          fresh.wish.days = { ranges: [], soonest: true };
         // "Can I get the lashes done at the same go", once the brows are booked: right after them.
         // "And my husband needs one, right before or after mine", once theirs was booked or moved.
         const done = state.did && state.did.did !== "cancelled" ? state.did.of : undefined;

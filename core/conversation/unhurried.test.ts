@@ -225,3 +225,50 @@ describe("what is written", () => {
     expect(tern("taping on Thursday at nine", "Ena Strand", "902 555 0190", "that's it").last).not.toMatch(/right one/);
   });
 });
+
+describe("who it is to be with", () => {
+  it("is a woman where somebody would rather not talk to a man, and nobody is handed over", () => {
+    const t = tern("I don't want to talk to a man about it, I need a massage on Thursday");
+    expect(t.state.status).toBe("open");
+    expect(t.state.task).toMatchObject({ gender: "woman" });
+    expect(tern("I'd rather not speak to a robot").state.status).not.toBe("open");
+  });
+});
+
+describe("a dog, and what it has eaten", () => {
+  const vet = talksAt("eighth", "wattle");
+
+  it("is seen for that, and not washed", () => {
+    const t = vet("my cat has eaten some of the tinsel", "could somebody look at him today");
+    expect(t.each[0]).toMatch(/consultation/);
+    expect(t.state.task).not.toMatchObject({ service: "groom" });
+  });
+
+  it("is who was named, and no service", () => {
+    const t = vet("my pup chewed up a sock", "Rex", "no, that's the dog. I'm Ena Strand");
+    expect(t.state.task).not.toMatchObject({ service: "groom" });
+    expect(t.state.client.name).toBe("Ena Strand");
+  });
+});
+
+describe("what is said of what is offered", () => {
+  it("is a wish where they'd rather have it at home", () => {
+    const t = talksAt("seventeenth", "coolabah")("an overnight study as soon as you can", "I'd prefer to have it at home");
+    expect(t.last).toMatch(/home sleep test/);
+  });
+
+  it("is for who comes, where his name is told by somebody who has said theirs", () => {
+    const t = talksAt("eighteenth", "elmet")("a place in the toddler talk group on Friday", "Maud Booth", "his name's Alfie", "0113 555 0155", "yes");
+    expect(t.state.client.name).toBe("Maud Booth");
+    expect(t.each.join(" ")).toMatch(/as Alfie|for Alfie/);
+  });
+
+  it("is the soonest, where it is asked when the first one is", () => {
+    expect(tern("how much is taping", "ok then, when's your next").last).toMatch(/I have Monday 1 March/);
+  });
+
+  it("is begun instead of a message, by what and when instead of a name", () => {
+    const t = talksAt("ninth", "foxglove")("does waxing leave a rash", "I've a party soon", "brows, Thursday at five");
+    expect(t.last).toMatch(/Thursday 4 March at 5:00/);
+  });
+});

@@ -40,6 +40,7 @@ import {
   LONG_AGO,
   NAMES_ONLY,
   LEFT_ALONE,
+  NO_WORD_WITH,
   NEGATED,
   NEW_WISH,
   OF_A_VISIT,
@@ -489,6 +490,12 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
     cued.splice(0, cued.length, ...cued.filter((c) => c.errand !== verb));
     if (list.length === 0 || (list[0] as Guess).sure < LEAST.open) return { read: null, subject: null };
   }
+  // "I don't want to talk to a man": whom they would rather not see, and no wish for a person.
+  if (NO_WORD_WITH.test(masked)) {
+    list.splice(0, list.length, ...list.filter((g) => g.errand !== "person"));
+    cued.splice(0, cued.length, ...cued.filter((c) => c.errand !== "person"));
+    if (list.length === 0 || (list[0] as Guess).sure < LEAST.open) return { read: null, subject: null };
+  }
   // "And don't touch my filling": what is to stay as it is, is neither called off nor moved.
   if (LEFT_ALONE.test(masked) && !cued.some((c) => c.errand === "cancel" || c.errand === "move")) {
     list.splice(0, list.length, ...list.filter((g) => g.errand !== "cancel" && g.errand !== "move" && g.errand !== "book"));
@@ -508,7 +515,9 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
     const signed = cued.find((c) => c.errand !== "thanks-bye");
     if (signed) return { read: { ...signed, sure: 0.5 }, subject: null };
     const next = list.find((g) => !["out-of-scope", "none", "thanks-bye"].includes(g.errand));
-    return { read: next && next.sure >= 0.1 ? { errand: next.errand, rule: `errand/${next.label}/examples`, at: 0, sure: next.sure } : null, subject: null };
+    // "My dog ate a bar of chocolate": what hardly sounds like a message is none.
+    const least = next?.errand === "message" ? LEAST.open : 0.1;
+    return { read: next && next.sure >= least ? { errand: next.errand, rule: `errand/${next.label}/examples`, at: 0, sure: next.sure } : null, subject: null };
   }
   // Where the sentences waver, a plain sign of what they hold possible weighs more.
   const rival =

@@ -204,7 +204,10 @@ export function askService(t: Turn, task: BookTask): boolean {
   // What was told of the need speaks for one of them, or for a few; else for what anything new begins with.
   const told = task.told ?? (t.state.told === undefined && t.state.client.saysBefore !== false ? undefined : "");
   if (!task.among && told !== undefined) {
-    const meant = suggested(t, task, told);
+    // First the one of whose name a word was said.
+    const words = new Set(contentOf(told));
+    const spokenOf = (id: string): number => (contentOf(house.services.get(id)?.name ?? "").some((w) => words.has(w)) ? 0 : 1);
+    const meant = suggested(t, task, told).sort((x, y) => spokenOf(x) - spokenOf(y));
     delete task.told;
     delete t.state.told;
     if (meant.length > 0) {

@@ -1,4 +1,4 @@
-import { digitsIn, wholeNumber } from "../../language/recognisers/people.ts";
+import { digitsIn, hasTooMany, wholeNumber } from "../../language/recognisers/people.ts";
 import type { Reading } from "../../language/read.ts";
 import { saidSource } from "../sources.ts";
 import { val, type Turn } from "../turn.ts";
@@ -7,9 +7,6 @@ import { yesNoChoices } from "./identity.ts";
 
 /** Fewer digits than this are no part of a number: "at 2", "the 12th". */
 const LEAST = 3;
-
-/** Only numbers as long as this are told apart from one that lacks its end. */
-const SHORTEST = 10;
 
 /**
  * A number that came in pieces, or a digit short, where one was asked for: pieces are put together, and of what is not
@@ -39,9 +36,7 @@ export function hearNumber(t: Turn, reading: Reading): "whole" | "part" | null {
     t.expect("phone-check", yesNoChoices());
     return "part";
   }
-  // "01463 555 0142": a number that would be one without its last digits has too many.
-  const tooLong = [1, 2, 3].some((n) => joined.length - n >= SHORTEST && wholeNumber(joined.slice(0, -n), house) !== null);
-  if (tooLong && c.phonePart === undefined) {
+  if (c.phonePart === undefined && hasTooMany(digits, house)) {
     t.rule("phone/too-long");
     t.say("phone/too-long", { n: val(String(digits.length), saidSource) });
     t.expect("phone");

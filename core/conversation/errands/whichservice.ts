@@ -119,7 +119,14 @@ const likeWhat = (text: string): string => LIKE_WHAT.exec(text)?.[1] ?? "";
 
 /** Which service it is for, as far as a message tells. */
 export function whichService(a: Applying): void {
+  const before = a.task.among;
   for (const part of [comesBack, ofTheirs, named, forTwo, sameAgain, goesOnWith, byWhom, byMore, newOrReturning, told]) part(a);
+  const { among } = a.task;
+  if (among === before || !among || among.length < 2) return;
+  // First those of whose names a word was said: "my girl wants to learn to ride" is for a first ride before a drive.
+  const words = new Set(contentOf(a.reading.said));
+  const called = (id: string): number => (contentOf(a.t.house.services.get(id)?.name ?? "").some((w) => words.has(w)) ? 0 : 1);
+  a.task.among = [...among].sort((x, y) => called(x) - called(y));
 }
 
 /** The services that are named, those that one word stands for, and the choice among what was shown. */
@@ -218,6 +225,9 @@ function named(a: Applying): void {
     if (left.length === 1) return setService(a, left[0] as string);
     if (left.length < task.among.length) Object.assign(task, { among: left });
   }
+  // "No, that's the dog. I'm Carla Rossi": who was named before, and no wish.
+  const tellsWho = single?.rule === "service/telling-word" && yesIn(a) === false && ofKind(reading.found, "name").length > 0;
+  if (tellsWho && THAT_IS_THE.test(reading.text.slice(0, single.start))) return;
   const passing =
     single?.rule === "service/telling-word" && !task.service && !task.among && t.state.expects !== "service" ? (single.value[0] as string) : undefined;
   // "At home possible?", while hours of a visit are offered: a word that another has in its name changes nothing.
@@ -263,6 +273,10 @@ function named(a: Applying): void {
       return;
     }
   }
+  // "My dog ate chocolate": whose need it is, and not the wash that a dog may have.
+  const creature =
+    single !== undefined && KIN_OR_PET.test(reading.text.slice(single.start, single.end)) && OF_ONES_OWN.test(reading.text.slice(0, single.start));
+  if (passing !== undefined && creature && complains(reading.said)) return;
   // "I've hurt my back": what ails somebody, and not what several do for it together.
   if (
     passing !== undefined &&
@@ -371,6 +385,13 @@ function named(a: Applying): void {
 /** How something is, or what it does, is asked. */
 const ASKS_HOW_IT_IS =
   /^\W*(?:(?:and|but|so|ok|okay|well|oh|um+|hmm+|wait|sorry)\W+)*(?:do|does|did|is|are|was|were|has|have|how|why|who|whose) (?!there\b|about\b)/i;
+
+/** Somebody or some animal of theirs. */
+const KIN_OR_PET =
+  /^(?:dog|cat|puppy|pup|kitten|rabbit|bunny|hamster|guinea pig|horse|pony|bird|parrot|baby|son|daughter|child|kid|toddler|boy|girl|wife|husband|mum|mom|dad|mother|father)(?:s|'s)?$/i;
+
+/** Right before what somebody or something is. */
+const THAT_IS_THE = /\b(?:that|it|she|he|this)(?:'s| is| was) (?:the|my|our) (?:name of (?:the|my) )?$/i;
 
 /** Right before what was spoken of already. */
 const OF_BEFORE = /\b(?:the|that|this) $/i;

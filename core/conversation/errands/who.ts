@@ -1,6 +1,6 @@
 import { HAS_BEEN, HAS_NO_NUMBER, NEVER_BEEN } from "../../language/packs/en/doing.ts";
 import { ofKind } from "../../language/found.ts";
-import { SAW_OURS } from "../../language/packs/en/talk.ts";
+import { IS_THEIRS, SAW_OURS } from "../../language/packs/en/talk.ts";
 import { COMMON } from "../../language/packs/en/words.ts";
 import { AND_ANOTHER_NAME, ONLY_ONE_WORD } from "../../language/packs/en/people.ts";
 import type { Reading } from "../../language/read.ts";
@@ -52,6 +52,10 @@ export function keepIdentity(t: Turn, reading: Reading): { name: boolean; contac
     if (task?.errand === "book" && task.forWhom && !task.visitor && (t.state.expects === "name" || c.name)) {
       task.visitor = name;
       secondName(t, reading, own?.end ?? 0);
+    } else if (task?.errand === "book" && !task.visitor && c.name && c.name !== name && IS_THEIRS.test(reading.text)) {
+      // "His name's Alfie", by somebody who has said who they are.
+      task.visitor = name;
+      t.rule("name/of-who-comes");
     } else if (task?.errand === "book" && task.visitor && !task.visitor.includes(" ") && name.startsWith(`${task.visitor} `)) {
       // "Miles", and then "Miles Okoro, and Jonah": the whole of the name.
       if (c.name === task.visitor) {

@@ -1,6 +1,6 @@
 import { isGuess, isAsk, type Errand } from "../../language/errand.ts";
 import { ofKind, peopleIn, type Found } from "../../language/found.ts";
-import { AND_ABOUT, ANOTHER_ONE, CAN_THEY_DO_IT, PUTS_OFF, REMINDS_ME, SAYS_OWN_NAME } from "../../language/packs/en/talk.ts";
+import { AND_ABOUT, ANOTHER_ONE, CAN_THEY_DO_IT, PREFERS, PUTS_OFF, REMINDS_ME, SAYS_OWN_NAME } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
 import { COMMON } from "../../language/packs/en/words.ts";
 import { respelled } from "../../language/recognisers/people.ts";
@@ -124,6 +124,8 @@ export const answersFirst: Step = (m) => {
   if (!asks && NAMES_IT[state.expects]?.some((kind) => reading.found.some((f) => f.kind === kind))) m.errands = m.errands.filter((e) => !isAsk(e));
   // "Reacted to lash glue", while something else is waited for: what is told, and hardly sounds like a question, asks nothing.
   if (state.task && !reading.question && reading.errands.every((e) => isGuess(e) && e.sure < HARDLY)) m.errands = m.errands.filter((e) => !isAsk(e));
+  // "I'd rather do it at home", while hours are offered: a wish, whatever it may sound like.
+  if (state.task && !reading.question && PREFERS.test(reading.said) && reading.errands.every(isGuess)) m.errands = m.errands.filter((e) => !isAsk(e));
   // "The earliest you've got", of what was offered, is a choice and no new wish.
   if (state.expects === "slot" && ofKind(reading.found, "choice").length > 0 && !wishIn(reading))
     m.errands = m.errands.filter((e) => e !== "book" && e !== "ask-availability");

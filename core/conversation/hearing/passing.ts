@@ -3,7 +3,7 @@ import { ofKind, peopleIn } from "../../language/found.ts";
 import { complains } from "../../language/features.ts";
 import { SAYS_BOOK } from "../../language/packs/en/doing.ts";
 import { WISHES } from "../../language/packs/en/signs.ts";
-import { MAY_I_COME, NEW_TURN, TO_BE_REACHED, TO_BE_TOLD, WITH_IT } from "../../language/packs/en/talk.ts";
+import { MAY_I_COME, NEW_TURN, SEE_TO_THEM, TO_BE_REACHED, TO_BE_TOLD, WITH_IT } from "../../language/packs/en/talk.ts";
 import { read, type Reading } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
 import { likely } from "../../knowledge/likely.ts";
@@ -178,11 +178,13 @@ export const wishBeside: Step = (m) => {
   const { t, reading } = m;
   const task = t.state.task;
   if (task?.errand !== "message" || task.callBack || !["name", "phone", "email"].includes(t.state.expects)) return false;
-  if (m.kept.name || m.kept.contact || reading.question) return false;
+  if (m.kept.name || m.kept.contact || (reading.question && !SEE_TO_THEM.test(m.text))) return false;
   // "She wants another massage, too", asked who the message is from.
   const open = task.offered ? reading : read(m.text, { ...contextOf(t.house, t.now, t.state), expects: "anything" });
   const [wish, another] = open.errands;
-  if (!task.offered && wish?.errand === "book" && !another && wish.sure >= SURELY_WISHED && ofKind(open.found, "service").length > 0) {
+  // "Could someone check her anyway" as well.
+  const plainly = (wish?.sure ?? 0) >= SURELY_WISHED && ofKind(open.found, "service").length > 0;
+  if (!task.offered && wish?.errand === "book" && !another && (plainly || SEE_TO_THEM.test(m.text))) {
     t.state.later.push(task);
     t.state.task = null;
     t.state.expects = "anything";

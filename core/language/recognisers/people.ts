@@ -66,7 +66,7 @@ import {
   WHOLE_EMAIL,
 } from "../packs/en/people.ts";
 import { distance } from "fastest-levenshtein";
-import { parsePhoneNumberFromString, type CountryCode } from "libphonenumber-js/min";
+import { parsePhoneNumberFromString, validatePhoneNumberLength, type CountryCode } from "libphonenumber-js/min";
 import type { House } from "../../house/compile.ts";
 import type { Moment } from "../context.ts";
 import type { Found } from "../found.ts";
@@ -211,6 +211,9 @@ export const longRuns = (said: Said, waited: boolean): { start: number; end: num
 /** A telephone number from its digits, E.164; null where they make up none for the house's country. */
 export const wholeNumber = (digits: string, house: House): string | null =>
   digits.length >= 7 && digits.length <= 15 ? (phoneOf(digits, false, { house })?.e164 ?? null) : null;
+
+/** Whether digits are more than a number of the house's country has: "01463 555 0142". */
+export const hasTooMany = (digits: string, house: House): boolean => validatePhoneNumberLength(digits, house.handbook.country as CountryCode) === "TOO_LONG";
 
 /** No local number is shorter. */
 const SHORTEST_LOCAL = 7;
@@ -567,6 +570,9 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     const plain = rest.filter((t) => !FILLER.has(t.text));
     const first = plain[0];
     const all = plain.filter((t, i) => i === 0 || /^[\s.'-]{1,3}$/.test(said.norm.slice((plain[i - 1] as Token).end, t.start)));
+    // "Brows and lip, Thursday after work": what is to be done and when, in small letters, is nobody's name.
+    const whatAndWhen = taken.some((f) => f.kind === "service") && taken.some((f) => f.kind === "day" || f.kind === "time");
+    if (whatAndWhen && !all.some((t) => capital(said, t))) return [];
     const question =
       /\?\s*$/.test(said.norm) ||
       BEGINS_OTHERWISE.test(said.norm.trim()) ||

@@ -114,7 +114,7 @@ export const A_GENDER = /^(?:wom[ae]n|female|lady|ladies|m[ae]n|male|guy|bloke|c
 
 /** A woman or a man is wished for. */
 export const WOMAN_OR_MAN =
-  /\b(?:(?:a |any |the )?(?:woman|women|female|lady|sheila|lass)|(?:a |any |the )?(?:man|male|guy|gentleman|bloke|chap|fella)|(?:any|one|either|some) of (?:the|your) (?:ladies|women|girls|men|guys|lads|gentlemen))\b/g;
+  /\b(?:(?:a |any |the )?(?:woman|women|female|lady|sheila|lass)|(?:a |any |the )?(?:man|(?<=\b(?:no|not) )men|male|guy|gentleman|bloke|chap|fella)|(?:any|one|either|some) of (?:the|your) (?:ladies|women|girls|men|guys|lads|gentlemen))\b/g;
 
 /** Between two things with each of which something else is to be done. */
 export const ANOTHER_DEED = /\b(?:and|but|then)\b[^.;?!]*\b(?:book|cancel|move|reschedule|sign|keep|add|put|swap)\b/;
@@ -124,7 +124,8 @@ export const OF_A_GUEST =
   /(?:\b(?:for|pregnant|old|older|young|that|this|another|my|other)|(?<!\bit)'s) (?:a )?$|(?<!\b(?:looking|asking|hoping|wishing) )\bfor an? (?:(?!with\b|by\b|from\b)[a-z]+ ){1,3}$/;
 
 /** Right before what somebody does not wish for. */
-export const NOT_A = /\b(?:not|no|never|anyone but|anybody but|except|other than|don't want|without|rather not)(?: (?:with|by|see|to see|have))* $/;
+export const NOT_A =
+  /\b(?:not|no|never|anyone but|anybody but|except|other than|don't want|without|rather not|isn't|is not)(?: (?:with|by|see|to see|have|(?:to )?(?:talk|speak) (?:to|with)|(?:to )?be (?:seen|treated|touched) by))* $/;
 
 export const A_WOMAN = /wom|female|lad(?:y|ies)|girls|sheila|lass/;
 

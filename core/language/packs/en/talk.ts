@@ -182,12 +182,17 @@ export const OF_THEM = /\b(?:it|that|those|they|these|them)\b/i;
 export const AILS =
   /\b(?:my|our|his|her|their|the|one of my) (?:[\w']+ ){1,3}(?:won't|will not|doesn't|does not|can't|isn't|has|have|is|are|keeps?|needs?|broke|fell|died|went|came|hurts?|aches?|stopped|lost|leaks?|squeaks?|rattles?|itches|makes|tore|ripped|got|goes|slips?|wobbles?)\b|\b(?:an?|some|these|two) (?:[\w']+ ){1,2}(?:that|which)(?:'s| is| are| has| have| won't| doesn't)\b|\b(?:i've|i have|we've|we have|got)(?: got)? (?:an? |some |two |these )?(?:[\w']+ ){1,2}to (?:take|be|mend|shorten|fix|repair|alter|clean|have|get|let)\b/i;
 
+/** Somebody is to see or look at them: "could someone check her anyway". */
+export const SEE_TO_THEM =
+  /\b(?:can|could|would|will|may) (?:you|someone|somebody|anyone|anybody|one of you|a [a-z]+|the [a-z]+) (?:please |still |just )?(?:see|check|examine|look at|have a look at|take a look at|fit|squeeze) (?:me|us|him|her|it|them|my [a-z]+|our [a-z]+)\b/i;
+
 /** It is asked when somebody can come: the soonest there is answers it. */
 export const ASKS_WHEN_TO_COME =
   /\b(?:when|what time|how soon)\b (?:can|could|may|should|would|do|are|is|will)\b (?:i|we|he|she|they|you|it|there|my [a-z]+)\b[^.?!]*\b(?:come|be seen|get (?:in|an?|one|it)|have (?:it|one|me|us|you|a)|see (?:me|us|him|her|them|someone|somebody)|fit (?:me|us|him|her) in|free|available|possible)\b|\bwhen(?:'s| is| are| would) (?:the |your |my |an? )?(?:next )?[a-z]+(?: [a-z]+)?(?: be)?(?: next)? (?:free|available|in)\b/i;
 
 /** When they could come at the earliest. */
-export const HOW_SOON = /\b(?:how (?:soon|quickly|early)|(?:soonest|earliest))\b/i;
+export const HOW_SOON =
+  /\b(?:how (?:soon|quickly|early)|(?:soonest|earliest)|(?:when|what)(?:'s| is| would be) (?:your|the) (?:very )?(?:first|next)(?! (?:step|thing|time|day|week|month|visit|appointment (?:for|with) me)\b))\b/i;
 
 /** One visit right after another. */
 export const STRAIGHT_AFTER = /\b(?:(?:right|straight|directly|just|immediately) (?:after|afterwards|behind)|back to back|after (?:that|it)|afterwards)\b/i;
