@@ -1,4 +1,5 @@
 import { CUES, type Cue } from "./packs/en/cues.ts";
+import { mayMatch } from "./patterns.ts";
 
 export interface Cued {
   cue: Cue;
@@ -16,7 +17,7 @@ export function cuesIn(masked: string): readonly Cued[] {
   if (have) return have;
   const out: Cued[] = [];
   for (const cue of CUES) {
-    const at = masked.search(cue.pattern);
+    const at = mayMatch(cue.pattern, masked) ? masked.search(cue.pattern) : -1;
     if (at >= 0) out.push({ cue, at });
   }
   if (kept.size >= KEPT) kept.delete(kept.keys().next().value as string);

@@ -2,10 +2,11 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { setMessages } from "../testing/sets.ts";
 import { CHOICES, SHIFTS } from "./packs/en/choices.ts";
+import { CUES } from "./packs/en/cues.ts";
 import { COUNT_RULES, LATER_COUNT_RULES } from "./packs/en/company.ts";
 import { DAY_RULES } from "./packs/en/days.ts";
 import { TIME_RULES } from "./packs/en/times.ts";
-import { eachMatch } from "./patterns.ts";
+import { eachMatch, mayMatch } from "./patterns.ts";
 import { normalise } from "./text.ts";
 
 const found = (pattern: RegExp, text: string): string[] => [...eachMatch(pattern, text)].map((m) => `${m.index} ${m.join("|")}`);
@@ -51,9 +52,18 @@ describe("what a pattern finds", () => {
         const pattern = new RegExp(source, flags);
         const text = letters.join("");
         expect(found(pattern, text)).toEqual(plainly(pattern, text));
+        if (plainly(pattern, text).length > 0) expect(mayMatch(pattern, text)).toBe(true);
       }),
       { numRuns: 1000 },
     );
+  });
+
+  it("is ruled out by a text that lacks what it asks for, and only then", () => {
+    expect(mayMatch(/\bleave (?:it|that) alone\b/, "please move it")).toBe(false);
+    expect(mayMatch(/\bleave (?:it|that) alone\b/, "please leave it alone")).toBe(true);
+    const said = setMessages("ninth").map((m) => normalise(m.text).norm);
+    for (const cue of CUES)
+      for (const text of said) if (cue.pattern.test(text)) expect(`${cue.name}: ${mayMatch(cue.pattern, text)}`).toBe(`${cue.name}: true`);
   });
 
   it("is found anew when it is looked for while its matches are gone through", () => {

@@ -250,6 +250,12 @@ function beginnings(index: Index, leads: readonly number[]): number[] | null {
   return places.sort((a, b) => a - b);
 }
 
+/** Whether a text holds what a match of a pattern must: where it does not, there is none. */
+export function mayMatch(pattern: RegExp, text: string): boolean {
+  const { needs } = knownOf(pattern);
+  return !needs || holds(indexOf(text), needs);
+}
+
 /** The matches of a pattern with the global flag, one after the other. */
 export function* eachMatch(pattern: RegExp, text: string): Generator<RegExpExecArray, void> {
   const { needs, leads, there } = knownOf(pattern);

@@ -22,7 +22,7 @@ import { NO_GOOD_BUT } from "./packs/en/around.ts";
 import { BEGINS_ASKING, ONE_DAY_NOT_ANOTHER, THE_SERVICE } from "./packs/en/reading.ts";
 import * as signs from "./packs/en/signs.ts";
 import { SPEAKS_OF_MONEY } from "./packs/en/talk.ts";
-import { eachMatch } from "./patterns.ts";
+import { eachMatch, mayMatch } from "./patterns.ts";
 import * as turns from "./packs/en/turns.ts";
 
 /** Whether a visit is named that is not said to be theirs: "a massage, but Thursday is no good". */
@@ -95,7 +95,7 @@ interface Turn {
   subject?: string;
 }
 
-const has = (pattern: RegExp) => (g: Guessed) => pattern.test(g.masked);
+const has = (pattern: RegExp) => (g: Guessed) => mayMatch(pattern, g.masked) && pattern.test(g.masked);
 const cueOf = (g: Guessed, rule: string): ErrandRead | undefined => g.cued.find((c) => c.rule === `errand/${rule}`);
 const cuedFor = (g: Guessed, errand: Errand): boolean => g.cued.some((c) => c.errand === errand);
 /** Whether something is asked or ordered, and not only told. */

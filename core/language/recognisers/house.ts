@@ -296,6 +296,9 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
   tokens.forEach((t, i) => {
     if (besides && occasions.has(t)) return;
     if (used.has(i) || aside.some((f) => f.start < t.end && t.start < f.end) || (COMMON.has(t.text) && !lexicon.telling.has(stem(t.text)))) return;
+    // Most words tell of no service, and need not be looked at further; one that ends in -ed may tell of what was.
+    const hit = telling(lexicon, t.text);
+    if (!hit && !ENDS_IN_ED.test(t.text)) return;
     if (isSomebody(lexicon, said, i)) return;
     // "The bride is Niamh Tuohy": who it is.
     if (IS_SOMEBODY.test(said.raw.slice(t.end, t.end + 24))) return;
@@ -310,7 +313,7 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
       return;
     // "My back's gone, who's on today": what ails somebody names no class for it.
     const ails = isLimb(t.text) && AILS_RIGHT_AFTER.test(said.norm.slice(t.start));
-    if (ails && [...(telling(lexicon, t.text)?.of ?? [])].every((id) => house.services.get(id)?.group)) return;
+    if (ails && hit && [...hit.of].every((id) => house.services.get(id)?.group)) return;
     // "Sounds right" is no sound bath.
     if (SEEMS.test(t.text) && SEEMS_SO.test(said.norm.slice(t.end))) return;
     if (IS_SO.test(t.text) && WHETHER_IT_IS.test(said.norm.slice(Math.max(0, t.start - 24), t.start))) return;
@@ -319,7 +322,6 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     // "A lady coach" is who is to do it.
     if (isTrade(lexicon, t.text) || (A_GENDER.test(t.text) && (isTrade(lexicon, tokens[i + 1]?.text ?? "") || ANY_OF_THE.test(said.norm.slice(0, t.start)))))
       return;
-    const hit = telling(lexicon, t.text);
     // "I was assessed in January" tells of what was.
     if (ENDS_IN_ED.test(t.text) && WAS.test(tokens[i - 1]?.text ?? "")) {
       there.delete(stem(t.text));

@@ -129,7 +129,18 @@ interface Run {
 
 const isDigits = (word: string): boolean => /^\d+$/.test(word) || DIGIT_WORDS[word] !== undefined;
 
-function digitRuns(said: Said): Run[] {
+/** Numbers, names and hours each ask for the runs of digits of the same message. */
+const runsIn = new WeakMap<Said, readonly Run[]>();
+
+function digitRuns(said: Said): readonly Run[] {
+  const have = runsIn.get(said);
+  if (have) return have;
+  const runs = findRuns(said);
+  runsIn.set(said, runs);
+  return runs;
+}
+
+function findRuns(said: Said): Run[] {
   const runs: Run[] = [];
   let run: Run | null = null;
   const close = (): void => {
