@@ -8,6 +8,8 @@ import {
   BEHIND_AND,
   DAY_TOO,
   BETWEEN_THEM,
+  MARKS_THE_SECOND,
+  ONLY_A_COMMA,
   FOR_ALL,
   GOES_ON_LISTING,
   HERS_TOO,
@@ -407,7 +409,10 @@ function together(reading: Reading, does: (who: string, service: string) => bool
   if (reading.question && !reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability")) return [];
   if (services.length > 2) return listed(reading, services);
   if (services.length !== 2 || !a || !b || a.value.length !== 1 || b.value.length !== 1 || a.value[0] === b.value[0]) return [];
-  if (!AND_THE_SAME_DAY.test(reading.said.slice(a.end, b.start))) return [];
+  // "1) acupuncture 2) Pilates", "a cut + a shave", "a cut, a shave, both on Friday": a list of two.
+  const between = reading.said.slice(a.end, b.start);
+  const twoOfAList = MARKS_THE_SECOND.test(between) || (ONLY_A_COMMA.test(between) && FOR_ALL.test(reading.said));
+  if (!AND_THE_SAME_DAY.test(between) && !twoOfAList) return [];
   // "Pilates and also a massage right after, an hour, Nell if possible": what follows the second is of that one where only it can be.
   const ofSecond = (f: Found): boolean =>
     f.start > b.end &&

@@ -272,3 +272,52 @@ describe("what is said of what is offered", () => {
     expect(t.last).toMatch(/Thursday 4 March at 5:00/);
   });
 });
+
+describe("a list of two", () => {
+  it.each(["Need: 1) acupuncture 2) Pilates, this week", "acupuncture + Pilates this week", "acupuncture, Pilates, both this week please"])(
+    "is two visits: %s",
+    (text) => {
+      const t = tern(text);
+      expect(t.state.task).toMatchObject({ service: "acupuncture" });
+      expect(t.state.later).toMatchObject([{ errand: "book", service: "mat-class" }]);
+    },
+  );
+
+  it("is one visit where only a comma parts them", () => {
+    expect(tern("acupuncture, Pilates rather").state.later).toEqual([]);
+  });
+});
+
+describe("what somebody was told", () => {
+  it("of a price is answered by the price", () => {
+    expect(tern("the lady at the desk promised it would be 70 for an assessment").last).toMatch(/\$110/);
+    expect(tern("they said it was 45 minutes for the acupuncture").last).not.toMatch(/\$/);
+  });
+});
+
+describe("how they are not to be reached", () => {
+  it("is passed on once who they are is known, and calls nothing off", () => {
+    const t = tern("taping on Thursday at nine", "but please don't phone me at work", "Glen Harper", "902 555 0144", "yes");
+    expect(t.booked.join()).toMatch(/^taping 2027-03-04 09:00/);
+    expect(t.slips.map((s) => s.text).join()).toMatch(/don't phone me at work/);
+  });
+});
+
+describe("what is said to what is offered", () => {
+  it("is the first of it where it is the next one", () => {
+    const t = tern("taping on Thursday at seven in the evening", "ok, then the next one");
+    expect(t.state.expects).toBe("name");
+  });
+
+  it("begins with what anybody begins with, where it hurts and it is asked who is best", () => {
+    expect(tern("my elbow hurts, who would be best for that").last).toMatch(/physiotherapy assessment/);
+  });
+
+  it("is asked for by when, alone", () => {
+    expect(tern("I'd like taping", "when?").last).toMatch(/I have /);
+  });
+
+  it("is of who speaks, and not of whose mother she is", () => {
+    expect(tern("taping on Thursday at nine", "Leo Aho's mum, Kristy Lund", "902 555 0190").state.client.name).toBe("Kristy Lund");
+  });
+});

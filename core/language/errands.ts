@@ -41,6 +41,7 @@ import {
   NAMES_ONLY,
   LEFT_ALONE,
   NO_WORD_WITH,
+  NOT_TO_BE_CALLED,
   NEGATED,
   NEW_WISH,
   OF_A_VISIT,
@@ -494,6 +495,11 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   if (NO_WORD_WITH.test(masked)) {
     list.splice(0, list.length, ...list.filter((g) => g.errand !== "person"));
     cued.splice(0, cued.length, ...cued.filter((c) => c.errand !== "person"));
+    if (list.length === 0 || (list[0] as Guess).sure < LEAST.open) return { read: null, subject: null };
+  }
+  // "Don't call the house": how they are not to be reached calls nothing off.
+  if (NOT_TO_BE_CALLED.test(masked) && !cued.some((c) => c.errand !== "message")) {
+    list.splice(0, list.length, ...list.filter((g) => g.errand === "message" || g.errand === "none" || g.errand.startsWith("ask-")));
     if (list.length === 0 || (list[0] as Guess).sure < LEAST.open) return { read: null, subject: null };
   }
   // "And don't touch my filling": what is to stay as it is, is neither called off nor moved.

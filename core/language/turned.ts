@@ -228,6 +228,13 @@ const TURNS: readonly Turn[] = [
     when: has(DOES_IT_MATTER_WHO),
   },
   {
+    is: "ask-price/was-told",
+    open: true,
+    from: ["book", "none", "message", "ask-availability", "ask-service", "ask-mine", "out-of-scope", "ask-price"],
+    least: 0.7,
+    when: has(turns.TOLD_A_PRICE),
+  },
+  {
     is: "message/left-behind",
     open: true,
     from: ["book", "none", "ask-service", "ask-mine", "out-of-scope", "cancel", "message"],

@@ -45,6 +45,8 @@ const OF_RULES_OR_PRICE = new Set<Errand>(["ask-price", "ask-policy", "ask-servi
 /** Answers one question from the house; false when the house has nothing that supports an answer. */
 export function answer(t: Turn, errand: Errand, reading: Reading): boolean {
   if (OF_RULES_OR_PRICE.has(errand) && feeOfThat(t, reading)) return true;
+  // "She said it would be 80": what it is.
+  if (errand === "ask-price" && reading.errands.some((e) => e.rule === "errand/ask-price/was-told") && price(t, reading)) return true;
   // "Do I pay extra for the hair": whether it is included, and no service's price.
   if (errand === "ask-price" && PAID_BESIDES.test(reading.said) && fromHandbook(t, reading, SUPPORTS, { telling: true, kinds: ["answer", "fact"] }))
     return true;

@@ -3,10 +3,11 @@ import { HOW_LONG, HOW_LONG_OR_MUCH, IT_OR_THAT } from "../../language/packs/en/
 import { contentOf } from "../../knowledge/search.ts";
 import { lengthTold } from "../../knowledge/lengths.ts";
 import { isAsk, type Errand } from "../../language/errand.ts";
+import { complains } from "../../language/features.ts";
 import { clauses } from "../../language/errands.ts";
 import { ofKind, type Found } from "../../language/found.ts";
 import { BEGINS_A_QUESTION } from "../../language/packs/en/people.ts";
-import { AND_ALSO, AND_ABOUT, ASKS_TO_COME, HOW_SOON, MAY_I_COME, SMALL_BESIDE, SPEAKS_OF_MONEY } from "../../language/packs/en/talk.ts";
+import { AND_ALSO, AND_ABOUT, ASKS_TO_COME, HOW_SOON, MAY_I_COME, SMALL_BESIDE, SPEAKS_OF_MONEY, WHO_IS_BEST } from "../../language/packs/en/talk.ts";
 import { read, type Reading } from "../../language/read.ts";
 import { contextOf } from "../context.ts";
 import { applyToBook } from "../errands/apply.ts";
@@ -55,6 +56,12 @@ export function answerAsked(m: Heard, started: boolean): boolean {
   const { state } = t;
   const asks = m.errands.filter(isAsk);
   if (asks.length === 0) return false;
+  // "My elbow hurts, who would be best for that": what anybody begins with, and its people.
+  const named = reading.found.some((f) => f.kind === "service" || f.kind === "staff");
+  if (idle(m) && !started && asks.every((e) => e === "ask-staff") && !named && complains(reading.said) && WHO_IS_BEST.test(text)) {
+    visitFor(t, reading, "book/for-a-need");
+    return true;
+  }
   state.lastAsk = asks.at(-1) as Errand;
   const about = onDays(t, reading);
   askedAbout(t, about);

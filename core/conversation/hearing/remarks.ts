@@ -1,5 +1,5 @@
 import { isGuess } from "../../language/errand.ts";
-import { ofKind } from "../../language/found.ts";
+import { ofKind, WEAK_SERVICE } from "../../language/found.ts";
 import {
   ARE_YOU_THERE,
   ASKS_WHEN_TO_COME,
@@ -37,6 +37,7 @@ import { proceed } from "../proceed.ts";
 import { which } from "../slot.ts";
 import { staffSource } from "../sources.ts";
 import { reopen } from "../start.ts";
+import { NOT_TO_BE_CALLED } from "../../language/packs/en/signs.ts";
 import { val } from "../turn.ts";
 import { resume, whoThisIs } from "../unheard.ts";
 import { wishIn } from "../wish.ts";
@@ -99,7 +100,7 @@ export const undecided: Step = ({ t, reading }) => {
     .replace(/\s+/g, " ")
     .trim();
   // "Ok, how soon", asked for a day.
-  const soon = t.state.expects === "day" && (HOW_SOON.test(plain) || ASKS_WHEN_TO_COME.test(plain)) && plain.split(" ").length <= FEW_WORDS;
+  const soon = t.state.expects === "day" && (plain === "when" || HOW_SOON.test(plain) || ASKS_WHEN_TO_COME.test(plain)) && plain.split(" ").length <= FEW_WORDS;
   // "When is Tobias free": with him.
   const [whom] = soon && reading.found.every((f) => f.kind === "staff" && !f.not) ? ofKind(reading.found, "staff") : [];
   if (!(UNDECIDED.test(plain) || soon) || (wishIn(reading) && !whom)) return false;
@@ -139,6 +140,19 @@ export const areYouThere: Step = ({ t, text }) => {
     t.say("what-can-i-do");
     t.expect("errand");
   }
+  return true;
+};
+
+/** "But don't call the house", while a visit is being booked: the desk is told. */
+export const notToBeCalled: Step = ({ t, reading, text }) => {
+  const { task } = t.state;
+  if ((task?.errand !== "book" && task?.errand !== "move") || reading.question || !NOT_TO_BE_CALLED.test(reading.masked)) return false;
+  if (reading.found.some((f) => f.kind === "day" || f.kind === "time" || (f.kind === "service" && !WEAK_SERVICE.test(f.rule)))) return false;
+  // It is passed on once who they are is known.
+  t.state.later.unshift({ errand: "message", text });
+  t.say("noted");
+  t.rule("message/not-to-be-called");
+  resume(t);
   return true;
 };
 

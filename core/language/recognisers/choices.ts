@@ -4,6 +4,7 @@ import {
   AFTER_A_DAY,
   ALL_WOULD_DO,
   LEAVES_IT_TO_YOU,
+  THE_NEXT_ONE,
   BARE_ORDINAL,
   BY_NUMBER,
   CHOICES,
@@ -56,6 +57,8 @@ function wholeChoice(said: Said, nothingYet: boolean): Found[] {
   const text = said.norm.trim();
   const [start, end] = [0, said.norm.length];
   if ((ALL_WOULD_DO.test(text) || LEAVES_IT_TO_YOU.test(text)) && nothingYet) return [{ kind: "choice", value: "any", rule: "choice/any", start, end }];
+  // "Then the next one", of what was offered: the first of it.
+  if (THE_NEXT_ONE.test(text) && nothingYet) return [{ kind: "choice", value: "first", rule: "choice/next", start, end }];
   const bare = BY_NUMBER.exec(text);
   if (!bare || !SAYS_NUMBER.test(bare[0])) return [];
   const value = (["first", "second", "third"] as const)[num(bare[1] as string) - 1] ?? "first";

@@ -60,6 +60,7 @@ import {
   TELLS_SOMETHING,
   TITLE,
   WHICH_ONE_IT_IS,
+  WHOSE_RELATIVE,
   TITLES_AND_TRADES,
   TRAILS,
   TWO_OF_A_FAMILY,
@@ -567,11 +568,20 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
     );
     const called = until < 0 ? named : named.slice(0, until);
     if (called.length > 0 && called.length <= 3 && !called.some(blocked)) return [asName(said, called, "name/asked")];
+    // "Jayden Aho's mom, Kristy": who speaks is named after whose they are.
+    const whose = WHOSE_RELATIVE.exec(said.norm);
+    if (whose) {
+      const own = said.tokens.filter((t) => t.start >= whose[0].length && !blocked(t));
+      const end = own.findIndex((t, i) => !capital(said, t) || (i > 0 && !/^[ .-]{1,2}$/.test(said.norm.slice((own[i - 1] as Token).end, t.start))));
+      const theirs = end < 0 ? own : own.slice(0, end);
+      return theirs.length > 0 && theirs.length <= 3 ? [asName(said, theirs, "name/asked")] : [];
+    }
     if (OF_TIME.test(said.norm.trim())) return [];
     if ((rest[0] && NOT_TELLING.has(rest[0].text) && !capital(said, rest[0])) || tellsSomething(said.norm)) return [];
     if (rest[0] && IM.test(rest[0].text)) rest.shift();
     const inCapitals = capitals(said, rest);
-    if (inCapitals.length >= 2 && !asks) return [asName(said, inCapitals, "name/asked")];
+    // "Jayden Aho's mom" is not Jayden.
+    if (inCapitals.length >= 2 && !asks && !POSSESSIVE.test((inCapitals.at(-1) as Token).text)) return [asName(said, inCapitals, "name/asked")];
     while (rest[0] && LEADS_IN.has(rest[0].text)) rest.shift();
     // "The booking is for Odile Tattersall", whatever was heard before it.
     const lead = rest.findLastIndex((t) => LEADS_UP_TO.has(t.text) && !capital(said, t));

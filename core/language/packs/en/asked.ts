@@ -285,7 +285,7 @@ export const HOW_LONG_TO_WAIT =
 
 /** Whether something else of the house's has to come before: "do I need to be seen first", "must she have a test before she can have it". */
 export const ASKS_WHAT_IS_FIRST =
-  /\b(?:(?:do|does|would|will|should|must) (?:i|we|he|she|they|(?:my|our) [a-z]+) (?:first )?(?:need|have|has|get|see|be|want)\b|does <service> (?:need|require))[^.?!]*(?:\b(?:seen|see (?:an?|the|somebody|someone|anyone|one of|<staff>)|assess\w*|consult\w*|checked|tested|looked at|examined|(?:an?|the|my) (?:first |check-?up |new )?(?:visit|check-?up|appointment))| <service>(?! (?:my|his|her|our|their)\b))[^.?!]*\b(?:(?<!\bthe )first|beforehand|before (?:(?:i|we|he|she|they) (?:can |could |may )?(?:have|get|book|do|start)|that|it|having|getting|booking|starting|an?|the)|before <service>)(?=[ ,.?!]|$)/;
+  /\b(?:(?:do|does|would|will|should|must) (?:i|we|he|she|they|(?:my|our) [a-z]+) (?:first )?(?:need|have|has|get|see|be|want)\b|does <service> (?:need|require))[^.?!]*(?:\b(?:seen|see (?:an?|the|somebody|someone|anyone|one of|<staff>)|assess\w*|consult\w*|checked|tested|looked at|examined|(?:an?|the|my) (?:first |check-?up |new )?(?:visit|check-?up|appointment))| <service>(?! (?:my|his|her|our|their|it|them)\b))[^.?!]*\b(?:(?<!\bthe )first|beforehand|before (?:(?:i|we|he|she|they) (?:can |could |may )?(?:have|get|book|do|start)|that|it|having|getting|booking|starting|an?|the)|before <service>)(?=[ ,.?!]|$)/;
 
 /** Somebody outside the house has to send them. */
 export const OF_A_REFERRAL = /\b(?:referr\w*|referral|doctor|gp|physician|prescription|note from)\b/;

@@ -59,6 +59,9 @@ export const ALL_WOULD_DO =
 /** … or that whoever asks is to choose. */
 export const LEAVES_IT_TO_YOU =
   /^(?:(?:oh|well|um+|er|hmm|ok(?:ay)?|sure|yeah|yes|i don't know|dunno|not sure|no idea),? )*(?:(?:just )?what ?ever you (?:think|reckon|say|suggest|recommend|advise|feel|prefer|like|can do|have)(?: is| would be|'s)?(?: best| right)?|what(?:'s| is|ever is|ever's) best(?: for (?:it|me|that))?|(?:i'm |i am )?(?:happy|fine|good) with whatever(?: you (?:think|say))?|(?:it's |it is |that's |that is )?(?:up to you|your call|your choice)|(?:you(?:'re| are) the (?:expert|professional|boss|doctor|pro)s?)|you (?:choose|pick|decide|tell me|know best)|i(?:'ll|'d)? (?:trust you|go with whatever you (?:think|say)|take your word for it)|i(?:'ll)? leave (?:it|that) (?:up )?to you)(?:,? (?:really|please|honestly|you(?:'re| are) the (?:expert|professional|boss|doctor)s?))*[.!]?$/;
+/** … or that it is what comes next after what could not be had. */
+export const THE_NEXT_ONE =
+  /^(?:(?:oh|ok(?:ay)?|well|so|then|ah|right|alright|fine|sure|i'll take|give me|just)[,.]? )*the next (?:one|available|free one|slot|time)(?: then| please| you have| after that)*[.!]?$/;
 export const SAYS_NUMBER = /option|number|no/;
 
 /** Sooner than something. */

@@ -265,3 +265,8 @@ export const SAME_HOUR = /\bsame (?:time|hour)\b/i;
 
 /** Something besides what was done. */
 export const BESIDES_THAT = /^\W*(?:and|also|then|plus|besides|(?:yes|yeah|ok|okay|sure|please)\b.*\band)\b/i;
+
+/** Between two things: the mark of the second of a list. */
+export const MARKS_THE_SECOND = /^\s*[,;.]?\s*(?:\(?(?:2|b|ii)[).:]|[-*•+])\s*(?:an? )?$/i;
+/** … or nothing but a comma. */
+export const ONLY_A_COMMA = /^\s*[,;]\s*(?:an? |the |my )?$/i;

@@ -182,6 +182,10 @@ export const LEADS_IN = new Set(
 export const WHICH_ONE_IT_IS =
   /^\W*(?:(?:ok(?:ay)?|so|well|um+|er|it's|that's)\W+)*(?:(?:the|my|our|his|her) )?(?:(?:first|second|third|other|next|older|elder|oldest|eldest|younger|youngest|big|bigger|little|smaller|taller|one|boy|girl|lad|kid)(?: (?:one|boy|girl|lad|kid|child|son|daughter|visitor|person|guest))?)(?: of (?:them|us))?(?:,? ?'s| is|'s called| is called| will be| goes by|,|:) +(?:called |named )?(?!(?:the|a|an|my|our|his|her|for|at|in|on|with|not)\b)/;
 
+/** Whose mother or the like somebody is, said before their own name: "Jayden Aho's mom, ". */
+export const WHOSE_RELATIVE =
+  /^\W*(?:(?:it's|this is|i'm|i am|hi|hello|yes|yeah|um+)\W+)*[a-z][a-z'-]*(?: [a-z][a-z'-]*){0,2}'s (?:mom|mum|mam|mother|dad|father|wife|husband|daughter|son|sister|brother|partner|carer|gran|nan|grandma|granny|grandad|aunt|auntie|uncle|guardian)\b[,.:]? ?(?:(?:it's|this is|i'm|my name is|my name's|called) )?/;
+
 /** Right after a name, another: "and Jonah", "and the younger one's Jonah Okoro". */
 export const AND_ANOTHER_NAME =
   /^\s*,?\s*(?:and|&|,)\s+(?:(?:the|my|our) )?(?:(?:other|second|next|younger|youngest|little|older|elder|girl|boy|one|her sister|his brother|her brother|his sister)(?: (?:one|boy|girl|child|son|daughter))?(?:['’]s| is|,)? (?:called )?)?(\p{Lu}[\p{L}'-]+(?: \p{Lu}[\p{L}'-]+){0,2})\s*(?:[.,!]|$)/u;

@@ -296,6 +296,10 @@ export const NEGATED =
 export const NO_WORD_WITH =
   /\b(?:don't|do not|didn't|rather not|not)(?: really)?(?: (?:want|wish|need|like|care|have))?(?: to)? (?:talk|speak|chat)(?:ing)? (?:to|with)\b(?! (?:an? |the |some |any |another |you,? (?:an? )?)?(?:machine|robot|bot|computer|ai|program|recording|answering)\b)/;
 
+/** How they are not to be reached: "don't call the house". */
+export const NOT_TO_BE_CALLED =
+  /\b(?:don't|do not|please don't|never) (?:call|ring|phone|text|e-?mail|contact|write to|message|leave (?:a )?(?:voice ?mail|message|anything))\b(?! (?:it off|off|it))/;
+
 /** All of it asks that what they have stays as it is: "and don't touch my filling", "leave the Friday one alone". */
 export const LEFT_ALONE =
   /^\W*(?:(?:and|but|please|oh|also|so|just|ok(?:ay)?)\W+)*(?:(?:don't|do not|without|not) (?:touch|touching|mess with|messing with) (?:my|our|the|his|her|their|that|it|anything)\b[^.,;?!]{0,30}|leave (?:(?:my|our|the|his|her|their) (?:<service>|<day>|<time>|other|[a-z]+)(?: (?:one|appointment|visit|booking))?(?: (?:on )?<day>)?|it|that|that one|<service>|<day>) (?:alone|as (?:it is|is)|where it is|be|standing)|keep (?:my|our|the|his|her|their) (?:<service>|<day>|<time>|other|[a-z]+)(?: (?:one|appointment|visit|booking))? (?:as (?:it is|is)|where it is))(?:,? (?:please|though|thanks|thank you|then|for now))*\W*$/;

@@ -149,6 +149,10 @@ export const LEFT_BEHIND =
 export const LEFT_AFTER_A_VISIT =
   /\b(?:was|were|came|been|went|had|saw|visited)\b[^.?!]*(?:\band|\bbut|,) (?:(?:i|we|he|she|they|i think (?:i|we|he|she|they))(?:'ve| have|'s| has| must have| may have| might have)? )?(?:left|forgot|forgotten|lost|dropped) (?:my|his|her|our|their|an?|the|some) (?!(?:time|date|day|name|address|number|price|appointment|booking|code|password|job|house|country|weight)\b)(?:<service>|[a-z]+)(?: [a-z]+)?(?: (?:at|in|on|behind|there|with|by|somewhere)\b.*)?\W*$/;
 
+/** A price that somebody was told: "your colleague said it would be 80 for the assessment". */
+export const TOLD_A_PRICE =
+  /\b(?:told|quoted|promised|said|says)\b[^.?!]{0,40}?\b(?:it'd be|it would be|it was|it is|it's|it'll be|costs?|would cost|charged?|pay) (?:only |just |about |around |no more than )?[$£€]?\s?\d{2,5}(?:\.\d\d)?\b(?! ?(?:minutes?|mins?|hours?|people|places|am|pm|o'clock|%|percent))/;
+
 /** How much of a medicine somebody may take. */
 export const HOW_MANY_TO_TAKE =
   /\bhow (?:many|much) (?:painkillers?|pain pills?|tablets?|pills?|capsules?|drops|doses?|milligrams?|mgs?|aspirins?|paracetamol|acetaminophen|ibuprofen|tylenol|advil|panadol|nurofen|[a-z]+(?:profen|cillin|zepam|codone)) (?:can|should|may|could|must|do) (?:i|he|she|we|they|(?:my|our) [a-z]+) (?:have|take|swallow|use|give)\b/;
