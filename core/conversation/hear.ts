@@ -151,6 +151,19 @@ const keepTopic: Step = (m) => {
   return false;
 };
 
+/** "What's the difference between the two? And can I get either this Friday": one of them is to be booked, for then. */
+function eitherOfThem({ t, reading, errands }: Heard): void {
+  const ids = [...new Set(ofKind(reading.found, "service").flatMap((s) => s.value))];
+  const when = reading.found.filter((f) => ["day", "time", "staff", "for-whom"].includes(f.kind));
+  if (t.state.task || !errands.includes("book") || ids.length < 2 || ids.length > MOST_COMPARED || !when.some((f) => f.kind === "day" || f.kind === "time"))
+    return;
+  const task = { ...newBook(), among: ids };
+  t.state.task = task;
+  applyToBook(t, task, { ...reading, found: when }, contextOf(t.house, t.now, t.state));
+  t.rule("book/either-of-them");
+}
+const MOST_COMPARED = 3;
+
 /** Begins what is wished, and answers what is asked besides. */
 const wishesAndQuestions: Step = (m) => {
   const { t, reading } = m;
@@ -221,7 +234,8 @@ const STEPS: readonly Step[] = [
     (m) =>
       (idle(m) || choosesService(m)) &&
       m.errands.every((e) => isAsk(e) || (e === "book" && m.reading.question && (guessedFrom(m) || WHICH_OF_TWO.test(m.reading.said.toLowerCase())))) &&
-      compared(m.t, m.reading),
+      compared(m.t, m.reading) &&
+      (eitherOfThem(m), true),
   ),
   whoAreYou,
   areYouThere,

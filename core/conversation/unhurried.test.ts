@@ -321,3 +321,17 @@ describe("what is said to what is offered", () => {
     expect(tern("taping on Thursday at nine", "Leo Aho's mum, Kristy Lund", "902 555 0190").state.client.name).toBe("Kristy Lund");
   });
 });
+
+describe("what is only supposed", () => {
+  it("calls nothing off that is being booked", () => {
+    const t = tern("taping on Thursday at nine", "Ena Strand", "902 555 0190", "hm, is there a fee if my boy is ill and we can't make it");
+    expect(t.state.task).toMatchObject({ errand: "book" });
+    expect(t.last).toMatch(/half|percent|free until/);
+    expect(t.each.join(" ")).not.toMatch(/let it go/);
+  });
+
+  it("of two that are compared, is one that is wished for on the day that was named", () => {
+    const t = tern("how do taping and shockwave differ, and could I have either on Thursday?", "taping");
+    expect(t.last).toMatch(/taping.*Thursday 4 March|Thursday 4 March.*taping/i);
+  });
+});

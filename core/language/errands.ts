@@ -40,6 +40,7 @@ import {
   LONG_AGO,
   NAMES_ONLY,
   LEFT_ALONE,
+  SUPPOSES,
   NO_WORD_WITH,
   NOT_TO_BE_CALLED,
   NEGATED,
@@ -237,6 +238,11 @@ function judgeAll(
         !/<(?:service|day|time|length|staff|places)>/.test(p.masked)
       )
         e.read = null;
+    });
+    // "Do I pay if it snows and I can't come": what would be so calls nothing off.
+    each.forEach((e, i) => {
+      const before = parts[i - 1]?.masked ?? "";
+      if (e.read?.rule === "errand/cancel/not-coming" && SUPPOSES.test(before)) e.read = null;
     });
     // "I'll be abroad on the 8th, can the check-up be on the 15th": it goes on another day.
     if (each.some((e) => e.read?.errand === "move")) for (const e of each) if (e.read?.rule === "errand/cancel/away-then") e.read = null;

@@ -4,6 +4,7 @@ import {
   HOW_FAR_AHEAD,
   HOW_MUCH_OF_IT,
   HOW_TO_GET_IN,
+  IS_NOT_ABLE_TO_COME,
   HOW_TO_GET_THERE,
   OF_ACCESS,
   OF_PAYING,
@@ -189,7 +190,7 @@ function ruleLine(t: Turn, reading: Reading): boolean {
     val(n === 100 ? "the whole" : n === 50 ? "half" : `${n} percent`, ruleSource(key, label));
   if (WHO_MISSES.test(text)) {
     t.say("ask/rule-missed", { percent: percent(rules.missedFeePercent, "missedFeePercent", "Missed visits") });
-  } else if (WHO_CANCELS.test(text)) {
+  } else if (WHO_CANCELS.test(text) || (OF_A_FEE.test(text) && IS_NOT_ABLE_TO_COME.test(text))) {
     if (rules.lateFeePercent === 0) t.say("ask/rule-late-free");
     else
       t.say("ask/rule-late", {

@@ -297,3 +297,6 @@ export const DOES_IT_MATTER_WHO =
 /** Who of the house's people is at work, on a day that is named. */
 export const WHO_IS_IN =
   /\bwho(?:'s|'ll be| is| are| will be| all is| else is| do you have| have you got)?(?: all)? (?:on|in|working|there|around|about|here|available|at work|on duty|at the desk)\b/;
+
+/** Somebody is not able to come to what they have. */
+export const IS_NOT_ABLE_TO_COME = /\b(?:can't|cannot|can not|couldn't|not able to|unable to) (?:come|make it|be there|attend|keep it)\b/;

@@ -296,6 +296,10 @@ export const NEGATED =
 export const NO_WORD_WITH =
   /\b(?:don't|do not|didn't|rather not|not)(?: really)?(?: (?:want|wish|need|like|care|have))?(?: to)? (?:talk|speak|chat)(?:ing)? (?:to|with)\b(?! (?:an? |the |some |any |another |you,? (?:an? )?)?(?:machine|robot|bot|computer|ai|program|recording|answering)\b)/;
 
+/** What is said last may never be so: "what if it snows", "do I pay if I'm ill". */
+export const SUPPOSES =
+  /\b(?:if|unless|in case|suppose|supposing|what happens when|should) (?:it|i|we|he|she|they|there|somebody|someone|something|my|our|the)\b[^.?!;]*$/;
+
 /** How they are not to be reached: "don't call the house". */
 export const NOT_TO_BE_CALLED =
   /\b(?:don't|do not|please don't|never) (?:call|ring|phone|text|e-?mail|contact|write to|message|leave (?:a )?(?:voice ?mail|message|anything))\b(?! (?:it off|off|it))/;
