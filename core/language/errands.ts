@@ -570,6 +570,8 @@ const OF_ALL_OF_IT = new Set([
   "errand/move/forget-and-come",
   "errand/ask-mine/checks",
   "errand/ask-mine/think-i-have",
+  "errand/ask-mine/has-forgotten",
+  "errand/ask-service/has-and-wonders",
   "errand/ask-mine/is-that-right",
   "errand/move/with-them-instead",
   "errand/move/sooner-than",

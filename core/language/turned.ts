@@ -228,6 +228,27 @@ const TURNS: readonly Turn[] = [
     when: has(DOES_IT_MATTER_WHO),
   },
   {
+    is: "ask-service/has-and-wonders",
+    open: true,
+    from: ["book", "none", "ask-availability", "ask-mine", "ask-policy", "ask-service", "message", "move"],
+    least: 0.7,
+    when: has(turns.HAS_AND_WONDERS),
+  },
+  {
+    is: "ask-mine/has-forgotten",
+    open: true,
+    from: ["book", "none", "ask-availability", "ask-hours", "ask-mine", "ask-policy", "message", "move"],
+    least: 0.7,
+    when: (g) => turns.HAS_AND_FORGOT.test(g.masked) && !cuedFor(g, "cancel"),
+  },
+  {
+    is: "ask-policy/without-booking",
+    open: true,
+    from: ["book", "none", "ask-availability", "ask-service", "ask-policy", "ask-hours"],
+    least: 0.8,
+    when: (g) => asks(g.masked) && turns.WITHOUT_BOOKING.test(g.masked) && !/<(?:service|day|time)>/.test(g.masked),
+  },
+  {
     is: "ask-price/was-told",
     open: true,
     from: ["book", "none", "message", "ask-availability", "ask-service", "ask-mine", "out-of-scope", "ask-price"],

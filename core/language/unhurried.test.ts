@@ -147,3 +147,19 @@ describe("an errand", () => {
     expect(tern("can you make it cheaper for me").errands).toEqual(["refused"]);
   });
 });
+
+describe("what they have already", () => {
+  it("is asked for by who has forgotten when it is", () => {
+    for (const text of ["I've a taping some day this week and can't recall which", "we have a class with you on Monday or Wednesday, not sure which"])
+      expect(tern(text).errands).toEqual(["ask-mine"]);
+  });
+
+  it("is only told by who wonders what to bring to it", () => {
+    expect(tern("I'm booked in for a massage on Friday and don't know if I should bring a towel").errands).toEqual(["ask-service"]);
+  });
+
+  it("is not asked for by who wants to come without", () => {
+    for (const text of ["may we just turn up", "is it okay to come without a booking"]) expect(tern(text).errands).toEqual(["ask-policy"]);
+    expect(tern("could I pop in tomorrow at three").errands).not.toEqual(["ask-policy"]);
+  });
+});

@@ -149,6 +149,18 @@ export const LEFT_BEHIND =
 export const LEFT_AFTER_A_VISIT =
   /\b(?:was|were|came|been|went|had|saw|visited)\b[^.?!]*(?:\band|\bbut|,) (?:(?:i|we|he|she|they|i think (?:i|we|he|she|they))(?:'ve| have|'s| has| must have| may have| might have)? )?(?:left|forgot|forgotten|lost|dropped) (?:my|his|her|our|their|an?|the|some) (?!(?:time|date|day|name|address|number|price|appointment|booking|code|password|job|house|country|weight)\b)(?:<service>|[a-z]+)(?: [a-z]+)?(?: (?:at|in|on|behind|there|with|by|somewhere)\b.*)?\W*$/;
 
+/** They have something, and do not know when or what: "I've got a massage tomorrow or Wednesday, can't remember". */
+export const HAS_AND_FORGOT =
+  /\b(?:i|we)(?:'ve| have)(?: got)? (?:an? |my |our |the |some )?(?:<service>|<length>|appointment|booking|visit|session|lesson|class|something)(?: booked| with you| there)?(?: (?:on |for )?<day>)?(?: or <day>)?[^.?!]*(?:\b(?:can't|cannot|couldn't|don't|do not) (?:for the life of me )?(?:remember|recall)\b(?! (?:if|whether|what (?:i|we|to)\b|how|where|to\b))|\b(?:i |we )?(?:forgot|have forgotten|'ve forgotten|forget)\b|\bnot sure (?:which|what|when)\b|\b(?:don't|do not) know (?:which|what|when)\b)/;
+
+/** They have something, and wonder what it asks of them: "I have a massage on Friday and can't remember if I need a towel". */
+export const HAS_AND_WONDERS =
+  /\b(?:i|we)(?:'ve| have|'m| am|'re| are)(?: got)? (?:an? |my |our |the |booked (?:in )?for (?:an? )?|down for (?:an? )?)(?:<service>|appointment|booking|visit|session|lesson|class)(?!\w)[^.?!]*\b(?:can't (?:remember|recall)|don't (?:remember|recall|know)|forgot|forget|wonder(?:ing)?|not sure|wasn't sure) (?:if|whether|what|how|where) (?:i|we|it|to) ?(?:need|have|should|must|can|may|am|are|ought|wear|bring|eat|drink|come|get|park)\b/;
+
+/** Somebody asks whether they may come as they are: "can I come in without an appointment". */
+export const WITHOUT_BOOKING =
+  /\b(?:without|with no) (?:an? |any |having an? )?(?:appointment|appt|booking|reservation|booking first)\b|\bwithout booking\b|\b(?:just |simply )(?:walk|pop|drop|turn|show) (?:in|up|by)\b/;
+
 /** A price that somebody was told: "your colleague said it would be 80 for the assessment". */
 export const TOLD_A_PRICE =
   /\b(?:told|quoted|promised|said|says)\b[^.?!]{0,40}?\b(?:it'd be|it would be|it was|it is|it's|it'll be|costs?|would cost|charged?|pay) (?:only |just |about |around |no more than )?[$£€]?\s?\d{2,5}(?:\.\d\d)?\b(?! ?(?:minutes?|mins?|hours?|people|places|am|pm|o'clock|%|percent))/;
