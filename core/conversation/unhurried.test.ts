@@ -19,6 +19,13 @@ describe("who cannot choose between two", () => {
     expect(t.last).toMatch(/(?:for|Is it) sports massage\b/);
   });
 
+  it("is asked of one at a time on the telephone too, without hearing what each is", () => {
+    const t = talksAt("twenty-fifth", "ternbay", "phone")("a massage on friday", "i don't know which", "well it's for my neck and i have no clue");
+    expect(t.each.join(" ")).not.toMatch(/slow and gentle/);
+    expect(t.last).toMatch(/sports massage/);
+    expect(t.last).not.toMatch(/relaxation/);
+  });
+
   it("has the other, where the first is declined", () => {
     const t = tern("I'd like a massage on Friday", "no idea which one", "it's a gift for somebody", "no, not that");
     expect(t.last).toMatch(/relaxation massage/);

@@ -181,10 +181,10 @@ export function askService(t: Turn, task: BookTask): boolean {
       t.rule("service/one-at-a-time");
       return askService(t, task);
     }
-    // Who does not choose hears what they are.
-    if ((task.serviceAsked === 3 || task.tellApart) && t.state.channel !== "phone" && task.among.length <= 3) {
+    // Who does not choose hears what they are; on the telephone that would be too long, and one is put forward the next time.
+    if ((task.serviceAsked === 3 || task.tellApart) && task.among.length <= 3) {
       task.toldApart = true;
-      for (const id of task.among) {
+      for (const id of t.state.channel === "phone" ? [] : task.among) {
         const s = house.services.get(id);
         if (s?.about) t.say("ask/about", { about: val(`${s.name}: ${aboutInside(house, s)}`, serviceSource(house, id)) });
       }
