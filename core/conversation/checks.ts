@@ -7,6 +7,7 @@ import { wishIn } from "./wish.ts";
 import { proceed } from "./proceed.ts";
 import { reopen } from "./start.ts";
 import { type Turn } from "./turn.ts";
+import { UNDER_ANOTHER_NAME } from "../language/packs/en/people.ts";
 import { GIVES_UP } from "../language/packs/en/talk.ts";
 
 /** Answers to a number, an address or a name that was read back; true when that was it. */
@@ -22,6 +23,7 @@ export function checks(t: Turn, reading: Reading, contact: boolean): boolean {
     return false;
   }
   if (state.expects === "name-check" && nameChecked(t, reading, yes)) return true;
+  if (underAnotherName(t, reading)) return true;
   if (contact) {
     if (yes && !ofKind(reading.found, "phone-end").length) state.client.confirmed = true;
     proceed(t);
@@ -47,6 +49,22 @@ export function checks(t: Turn, reading: Reading, contact: boolean): boolean {
     t.expect(state.expects === "phone-check" ? "phone" : "email");
     return true;
   }
+  proceed(t);
+  return true;
+}
+
+/** "It might be under my married name, Doyle", where nothing was found: it is looked for under that. */
+function underAnotherName(t: Turn, reading: Reading): boolean {
+  const { task, client } = t.state;
+  const said = UNDER_ANOTHER_NAME.exec(reading.text);
+  const name = said?.[1] ?? said?.[2];
+  if (!task || !("numberAsked" in task) || name === undefined || !client.name) return false;
+  const words = client.name.split(" ");
+  client.name = name.includes(" ") || words.length < 2 ? name : [...words.slice(0, -1), name].join(" ");
+  delete client.looked;
+  delete client.match;
+  delete task.numberAsked;
+  t.rule("find/under-another-name");
   proceed(t);
   return true;
 }

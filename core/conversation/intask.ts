@@ -403,6 +403,12 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
     // "No, I mean is it ready": what is asked after it is not known.
     return NO_I_MEAN.test(text) ? notKnown(t, text) : close(t);
   }
+  // "Forget it then", of what came to nothing.
+  if (GIVES_UP.test(text) && reading.found.every((f) => f.kind === "yes") && reading.errands.every(isGuess)) {
+    t.say("aside/heard");
+    t.rule("aside/gives-up");
+    return proceed(t);
+  }
   if (reading.question && services.length === 0 && fromHandbook(t, reading)) return proceed(t);
   const when = reading.found.some((f) => f.kind === "day" || f.kind === "time" || f.kind === "length" || f.kind === "places");
   if (services.length > 0 && !when && reading.question) {

@@ -342,3 +342,21 @@ describe("what is only supposed", () => {
     expect(t.last).toMatch(/taping.*Thursday 4 March|Thursday 4 March.*taping/i);
   });
 });
+
+describe("what is not found", () => {
+  it("is looked for under the other name that they have", () => {
+    const t = tern("please move my massage to Friday at three", "Leah Strand", "902 555 0141", "ah, it would be my maiden name, Comeau");
+    expect(t.last).toMatch(/Friday 5 March/);
+    expect(t.slips).toEqual([]);
+    expect(tern("cancel Thursday for me", "Ella Rao", "902 555 0143", "then try under Sunita Rao", "yes").was("a-sunita-one")).toMatch(/cancelled$/);
+  });
+
+  it("is not found under any name that nobody has there", () => {
+    const t = tern("cancel Thursday for me", "Ella Rao", "902 555 0143", "maybe under Odd Strand", "yes");
+    expect(t.was("a-sunita-one")).toMatch(/booked$/);
+  });
+
+  it("is let go by who says to forget it", () => {
+    expect(hair("I'd like to move my cut", "Keely Pike", "020 7946 0150", "yes", "forget it then").last).not.toMatch(/missed|charged/);
+  });
+});

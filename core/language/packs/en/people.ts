@@ -182,6 +182,10 @@ export const LEADS_IN = new Set(
 export const WHICH_ONE_IT_IS =
   /^\W*(?:(?:ok(?:ay)?|so|well|um+|er|it's|that's)\W+)*(?:(?:the|my|our|his|her) )?(?:(?:first|second|third|other|next|older|elder|oldest|eldest|younger|youngest|big|bigger|little|smaller|taller|one|boy|girl|lad|kid)(?: (?:one|boy|girl|lad|kid|child|son|daughter|visitor|person|guest))?)(?: of (?:them|us))?(?:,? ?'s| is|'s called| is called| will be| goes by|,|:) +(?:called |named )?(?!(?:the|a|an|my|our|his|her|for|at|in|on|with|not)\b)/;
 
+/** Another name than the one that was given is what something stands under. */
+export const UNDER_ANOTHER_NAME =
+  /\b(?:married|maiden|old|other|previous|former|new|middle|(?:husband|wife|mum|mom|mother|dad|father|partner|daughter|son)['’]s) (?:sur)?name\b(?:['’]s| is| was| would be|:|,)?,? (?:of )?(\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?)|\b(?:try|look(?: it up)?|check|could be|might be|may be|maybe|perhaps|probably) under (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?)/u;
+
 /** Whose mother or the like somebody is, said before their own name: "Jayden Aho's mom, ". */
 export const WHOSE_RELATIVE =
   /^\W*(?:(?:it's|this is|i'm|i am|hi|hello|yes|yeah|um+)\W+)*[a-z][a-z'-]*(?: [a-z][a-z'-]*){0,2}'s (?:mom|mum|mam|mother|dad|father|wife|husband|daughter|son|sister|brother|partner|carer|gran|nan|grandma|granny|grandad|aunt|auntie|uncle|guardian)\b[,.:]? ?(?:(?:it's|this is|i'm|my name is|my name's|called) )?/;
