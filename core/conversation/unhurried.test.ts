@@ -360,3 +360,15 @@ describe("what is not found", () => {
     expect(hair("I'd like to move my cut", "Keely Pike", "020 7946 0150", "yes", "forget it then").last).not.toMatch(/missed|charged/);
   });
 });
+
+describe("who complains, and wants to come again", () => {
+  it("is booked with somebody else, and handed to nobody", () => {
+    const t = tern("could I book again with somebody more punctual, acupuncture it was");
+    expect(t.state.status).toBe("open");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "acupuncture" });
+  });
+
+  it("is put down for the class that comes next", () => {
+    expect(tern("what does the mat class cost", "put me and my cousin down for the next one").last).toMatch(/Monday 1 March/);
+  });
+});

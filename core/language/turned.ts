@@ -228,6 +228,13 @@ const TURNS: readonly Turn[] = [
     when: has(DOES_IT_MATTER_WHO),
   },
   {
+    is: "book/with-somebody",
+    open: true,
+    from: ["person"],
+    least: 0.7,
+    when: has(signs.BOOKS_WITH_SOMEBODY),
+  },
+  {
     is: "ask-service/has-and-wonders",
     open: true,
     from: ["book", "none", "ask-availability", "ask-mine", "ask-policy", "ask-service", "message", "move"],
@@ -330,6 +337,7 @@ const TURNS: readonly Turn[] = [
     least: 0.7,
     when: has(turns.IS_IT_TO_BE_BROUGHT),
   },
+  { is: "ask-service/what-is-brought", notFrom: ["refused", "emergency"], least: 0.9, when: has(turns.WHAT_MUST_BE_BROUGHT) },
   { is: "ask-service/whether-still", from: ["book", "ask-availability", "none", "move"], least: 0.7, when: has(turns.WHETHER_STILL) },
   { is: "book/could-do-with", open: true, from: ["move", "none", "ask-service", "cancel", "book"], least: 0.7, when: has(turns.COULD_DO_WITH) },
   { is: "ask-service/what-to-bring", from: ["ask-policy", "ask-service"], when: (g) => g.top.sure < 0.75 && turns.WHETHER_TO_BRING.test(g.masked) },

@@ -163,3 +163,19 @@ describe("what they have already", () => {
     expect(tern("could I pop in tomorrow at three").errands).not.toEqual(["ask-policy"]);
   });
 });
+
+describe("how old they are", () => {
+  it("is no hour", () => {
+    for (const text of ["they're all about nine", "my boys are both around seven", "she's about eight"])
+      expect(tern(text).slots).not.toHaveProperty("time_from");
+    expect(tern("somewhere around nine", "time").slots).toMatchObject({ time_from: "08:30" });
+    expect(tern("he's free about nine").slots).toMatchObject({ time_from: "08:30" });
+  });
+});
+
+describe("what is to be brought", () => {
+  it("is asked in other orders of words, whatever is waited for", () => {
+    expect(tern("and what we have to wear", "service").errands).toEqual(["ask-service"]);
+    expect(tern("what I must bring", "day").errands).toEqual(["ask-service"]);
+  });
+});

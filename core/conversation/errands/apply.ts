@@ -5,7 +5,7 @@ import type { ReadContext } from "../../language/context.ts";
 import { ofKind, peopleIn, type FoundOf } from "../../language/found.ts";
 import type { Reading } from "../../language/read.ts";
 import { lengthOf } from "../../language/slots.ts";
-import { STRAIGHT_AFTER } from "../../language/packs/en/talk.ts";
+import { STRAIGHT_AFTER, THE_NEXT_CLASS } from "../../language/packs/en/talk.ts";
 import type { BookTask } from "../state.ts";
 import type { Turn } from "../turn.ts";
 import { MOST_OF_A_LENGTH, ofLength } from "./oflength.ts";
@@ -33,7 +33,14 @@ export function applyToBook(t: Turn, task: BookTask, said: Reading, context: Rea
         delete x.among;
         delete x.maybe;
       }
-  return applyWish(t, task, reading, context) || a.changed;
+  const wished = applyWish(t, task, reading, context);
+  // "Put us down for the next one", of a class: the first that there is.
+  const { days, times, ask } = task.wish;
+  if (!days && !times && !ask && !task.hold && t.house.services.get(task.service ?? "")?.group && THE_NEXT_CLASS.test(reading.said)) {
+    task.wish.days = { ranges: [], soonest: true };
+    return true;
+  }
+  return wished || a.changed;
 }
 
 function howLong(a: Applying, context: ReadContext): void {

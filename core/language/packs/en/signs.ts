@@ -300,6 +300,10 @@ export const NO_WORD_WITH =
 export const SUPPOSES =
   /\b(?:if|unless|in case|suppose|supposing|what happens when|should) (?:it|i|we|he|she|they|there|somebody|someone|something|my|our|the)\b[^.?!;]*$/;
 
+/** Somebody else is to do what is booked: "can I rebook with somebody punctual". */
+export const BOOKS_WITH_SOMEBODY =
+  /^(?!.*\b(?:speak|talk|chat|word)\b).*\b(?:re-?)?book(?:ing|ed)?\b[^.?!]*\bwith (?:some(?:one|body)|any(?:one|body)|another [a-z]+|a different [a-z]+)\b/;
+
 /** How they are not to be reached: "don't call the house". */
 export const NOT_TO_BE_CALLED =
   /\b(?:don't|do not|please don't|never) (?:call|ring|phone|text|e-?mail|contact|write to|message|leave (?:a )?(?:voice ?mail|message|anything))\b(?! (?:it off|off|it))/;

@@ -182,6 +182,9 @@ export const OF_THEM = /\b(?:it|that|those|they|these|them)\b/i;
 export const AILS =
   /\b(?:my|our|his|her|their|the|one of my) (?:[\w']+ ){1,3}(?:won't|will not|doesn't|does not|can't|isn't|has|have|is|are|keeps?|needs?|broke|fell|died|went|came|hurts?|aches?|stopped|lost|leaks?|squeaks?|rattles?|itches|makes|tore|ripped|got|goes|slips?|wobbles?)\b|\b(?:an?|some|these|two) (?:[\w']+ ){1,2}(?:that|which)(?:'s| is| are| has| have| won't| doesn't)\b|\b(?:i've|i have|we've|we have|got)(?: got)? (?:an? |some |two |these )?(?:[\w']+ ){1,2}to (?:take|be|mend|shorten|fix|repair|alter|clean|have|get|let)\b/i;
 
+/** The class that comes next. */
+export const THE_NEXT_CLASS = /\b(?:the|your) (?:very )?next (?:one|class|session|course|lesson|group|evening)\b/i;
+
 /** Who of the house's people is the one for it. */
 export const WHO_IS_BEST =
   /\b(?:who|which (?:one|of you|of them|[a-z]+))(?:'d| would|'s| is| should| do| does)?(?: i| you)? (?:be |see |go to )?(?:the )?(?:best|right one|right person|good (?:at|for|with)|see|go to|recommend|suggest)\b/i;

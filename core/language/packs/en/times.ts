@@ -161,6 +161,10 @@ const LONGEST_ANSWER = 160;
 const AROUND_A_TIME =
   /\b(?:um+|uh+|ok(?:ay)?|kk?|yes|yeah|yep|no|at|around|maybe|how about|what about|say|let's|do|the|then|please|works?|is|fine|good|great|grand|lovely|ideal|brilliant|super|nice|suits?|does it|sounds|would|be|for me|me|thanks|thank you|(?:i|we)'(?:ll|d) (?:take|have|like|go for|go with|prefer)|(?:can|could) (?:i|we) (?:have|take)|give me|let me have|book|put me down for|take|it|make|better|perfect|with|slot|one|too|also|again|as well|if|you|can|possible|there is|that|sorry|actually|rather|i (?:meant|mean|said)|i'd (?:rather|sooner)(?: have| do)?|(?:do|does|have) you have|instead|'s)\b/g;
 
+/** Right before how old somebody is. */
+const IS_SO_OLD =
+  /\b(?:(?:he|she)(?:'s| is)|they(?:'re| are)|(?:my|our|the) [a-z]+(?:'s| is|'re| are)|(?:kids|boys|girls|children|both|all) are) (?:all |both |only |just |now |each )*$/;
+
 /** An hour with its sign, and what joins another to it. */
 const AT_AN_HOUR_AND =
   /\bat (?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?:[:.]\d\d)?(?: ?(?:am|pm|o'clock))? (?:and|and then)(?: one)?(?: at)? $/;
@@ -307,7 +311,8 @@ export const TIME_RULES: TimeRule[] = [
     pattern: rx(
       `\\b(?:(?:somewhere |round )?(?:around|(?<!\\b(?:what|how) )about)|(?<=(?:[,.]|night,?|evening,?|afternoon,?|morning,?|day,?) )like|(?<=\\b(?:at|for|say) )like|round|roughly|approximately|circa|near|(?:the )?(?:close|closer|closest|nearest|nearer) to|nearer|ish) (?:about |at )?(${CLOCK})${NOT_TIME}`,
     ),
-    value: (m) => one("around", m[1]),
+    // "They're all about eight" tells how old they are.
+    value: (m) => (IS_SO_OLD.test(m.input.slice(Math.max(0, m.index - 40), m.index)) && /^[a-z\d]+$/.test(m[1] ?? "") ? null : one("around", m[1])),
   },
   {
     // "Ten or eleven on Friday", "at three or four".

@@ -372,6 +372,9 @@ export const WHAT_ELSE =
 /** "Is a towel something I have to bring", "do I need to bring my own mat". */
 export const IS_IT_TO_BE_BROUGHT =
   /\b(?:something|anything|things) (?:i|we|one) (?:have|need|should|ought|am supposed) (?:to )?bring\b|\bdo (?:i|we) (?:have|need) to bring\b/;
+/** "What I must bring", in whatever order of words. */
+export const WHAT_MUST_BE_BROUGHT =
+  /^\W*(?:(?:and|so|ok|okay|but|also)\W+)*what(?: all| else)? (?:i|we|one) (?:must|should|have to|need to|got to|has to|ought to|am supposed to|are supposed to) (?:bring|wear|carry|take along|have with (?:me|us))\b/;
 
 /** Whether something can be done all the same: "can I still float", "could she still have a massage with that". */
 export const WHETHER_STILL =
