@@ -372,3 +372,13 @@ describe("who complains, and wants to come again", () => {
     expect(tern("what does the mat class cost", "put me and my cousin down for the next one").last).toMatch(/Monday 1 March/);
   });
 });
+
+describe("an hour on either of two days", () => {
+  it("is read by the hours of those days, and not by those of the longest day", () => {
+    const t = tern("taping on Saturday the 6th or Saturday the 13th at eight");
+    expect(t.last).toMatch(/open 9:00 am to 1:00 pm/);
+    // Nothing begins at eight there, so that the evening is meant.
+    expect(t.last).toMatch(/6:45 pm/);
+    expect(t.last).not.toMatch(/8:00 am|9:00 am with/);
+  });
+});
