@@ -1,7 +1,7 @@
 import { isAsk } from "../language/errand.ts";
 import { LONGEST_TOLD } from "./errands/told.ts";
 import { ofKind, WEAK_SERVICE } from "../language/found.ts";
-import { IS_THEIRS, IT_AND_ANOTHER, WHICH_OF_TWO } from "../language/packs/en/talk.ts";
+import { IS_THEIRS, IT_AND_ANOTHER, RIGHT_BEFORE_OF_THEIRS, WHICH_OF_TWO } from "../language/packs/en/talk.ts";
 import { read, type Reading } from "../language/read.ts";
 import { waits, wantsBack } from "./backagain.ts";
 import { checks } from "./checks.ts";
@@ -135,9 +135,6 @@ const nameOfTheOther: Step = ({ t, reading, text }) => {
 /** Whether a visit is being booked, it is open for what, and what they say asks. */
 const choosesService = (m: Heard): boolean => m.t.state.task?.errand === "book" && !m.t.state.task.service && m.reading.question;
 
-/** Right before a thing of somebody's own. */
-const OF_THEIRS = /\b(?:my|our|his|her|their)(?: own)? $/i;
-
 /** What was asked about is what a wish after it is about. Ends nothing. */
 const keepTopic: Step = (m) => {
   const about = new Set(ofKind(m.reading.found, "service").flatMap((s) => (s.value.length === 1 ? s.value : [])));
@@ -145,7 +142,7 @@ const keepTopic: Step = (m) => {
   // "Can I get it done, and a trim": "it" is what was spoken of before.
   if (IT_AND_ANOTHER.test(m.reading.masked)) return false;
   // "And if I bring my own hair", after the price of braids: a word of theirs is no other service.
-  const ofTheirs = ofKind(m.reading.found, "service").every((s) => WEAK_SERVICE.test(s.rule) && OF_THEIRS.test(m.reading.text.slice(0, s.start)));
+  const ofTheirs = ofKind(m.reading.found, "service").every((s) => WEAK_SERVICE.test(s.rule) && RIGHT_BEFORE_OF_THEIRS.test(m.reading.text.slice(0, s.start)));
   if (ofTheirs && m.t.state.topic !== undefined) return false;
   if (idle(m) && about.size === 1 && topic !== undefined && (m.reading.question || m.errands.some(isAsk))) m.t.state.topic = topic;
   return false;

@@ -38,6 +38,7 @@ import type { Task } from "./state.ts";
 import { type Turn } from "./turn.ts";
 import { notKnown, resume, repair, close } from "./unheard.ts";
 import {
+  BARE_HOUR,
   BEGAN,
   IT_IS_URGENT,
   EITHER_WILL_DO,
@@ -330,10 +331,6 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
   }
   repair(t);
 }
-
-/** All of it is a number that may be an hour. */
-const BARE_HOUR =
-  /^(?:(?:ok(?:ay)?|k|so|or|maybe|then|how about|what about|say|make it|at|around|about|like) )*(?:\d{1,2}(?:[:.]?\d\d)?(?: ?ish)?|[a-z]{3,6}(?: (?:thirty|fifteen|forty five))?)(?: (?:then|please|maybe|ish|is fine|is good|works))*[.!?]?$/i;
 
 /** Whether a message asks what times there are, and names none. */
 const asksWhatThereIs = (reading: Reading): boolean =>

@@ -34,6 +34,9 @@ describe("who cannot choose between two", () => {
 
   it("does not take what was put forward by telling who they are", () => {
     const t = tern("I'd like a massage on Friday", "no idea which one", "it's a gift", "Ena Strand, 902 555 0190");
+    expect(t.each[2]).toMatch(/sports massage/);
+    expect(t.each[2]).not.toMatch(/relaxation/);
+    expect(t.state.task).toMatchObject({ errand: "book", among: ["sports-massage"] });
     expect(t.state.task).not.toHaveProperty("service");
   });
 
@@ -214,6 +217,7 @@ describe("a message", () => {
   it("is not sent by who says that it is to be booked", () => {
     const t = tern("taping on Thursday at nine", "is there a lift for wheelchairs in the car park", "ok just book");
     expect(t.slips).toEqual([]);
+    expect(t.state.task).toMatchObject({ errand: "book", service: "taping" });
   });
 });
 
@@ -229,7 +233,9 @@ describe("what is written", () => {
   });
 
   it("is right where that's it", () => {
-    expect(tern("taping on Thursday at nine", "Ena Strand", "902 555 0190", "that's it").last).not.toMatch(/right one/);
+    const t = tern("an assessment on Thursday at eight with Tobias", "Ena Strand", "902 555 0190", "that's it");
+    expect(t.each[2]).toMatch(/right/);
+    expect(t.state.client).toMatchObject({ phone: "+19025550190", confirmed: true });
   });
 });
 
@@ -357,7 +363,9 @@ describe("what is not found", () => {
   });
 
   it("is let go by who says to forget it", () => {
-    expect(hair("I'd like to move my cut", "Keely Pike", "020 7946 0150", "yes", "forget it then").last).not.toMatch(/missed|charged/);
+    const t = hair("I'd like to move my cut", "Keely Pike", "020 7946 0150", "yes", "Keely Doyle", "forget it then");
+    expect(t.last).toMatch(/else/);
+    expect(t.last).not.toMatch(/missed|charged/);
   });
 });
 

@@ -14,6 +14,7 @@ import { sayClosed } from "./closed.ts";
 import { lookUp, yesNoChoices } from "./identity.ts";
 import { few } from "./people.ts";
 import { oneOrNone, services, startWith } from "./services.ts";
+import { namedFirst } from "./told.ts";
 
 /** Asked so often which service it is for, somebody at the desk can find out better. */
 const OPEN_TOO_LONG = 5;
@@ -204,10 +205,7 @@ export function askService(t: Turn, task: BookTask): boolean {
   // What was told of the need speaks for one of them, or for a few; else for what anything new begins with.
   const told = task.told ?? (t.state.told === undefined && t.state.client.saysBefore !== false ? undefined : "");
   if (!task.among && told !== undefined) {
-    // First the one of whose name a word was said.
-    const words = new Set(contentOf(told));
-    const spokenOf = (id: string): number => (contentOf(house.services.get(id)?.name ?? "").some((w) => words.has(w)) ? 0 : 1);
-    const meant = suggested(t, task, told).sort((x, y) => spokenOf(x) - spokenOf(y));
+    const meant = namedFirst(house, suggested(t, task, told), told);
     delete task.told;
     delete t.state.told;
     if (meant.length > 0) {

@@ -1,3 +1,5 @@
+import { contentOf } from "../../knowledge/search.ts";
+import type { House } from "../../house/compile.ts";
 import { isAsk } from "../../language/errand.ts";
 import { IS_WHO } from "../../language/packs/en/talk.ts";
 import type { Reading } from "../../language/read.ts";
@@ -22,3 +24,10 @@ export const ofTheNeed = (reading: Reading): string =>
     .replace(IS_WHO, " ")
     .replace(/\s+/g, " ")
     .trim();
+
+/** Of some services, first those of whose names a word was said: "my girl wants to learn to ride" is for a first ride before a drive. */
+export function namedFirst(house: House, ids: readonly string[], said: string): string[] {
+  const words = new Set(contentOf(said));
+  const order = (id: string): number => (contentOf(house.services.get(id)?.name ?? "").some((w) => words.has(w)) ? 0 : 1);
+  return [...ids].sort((x, y) => order(x) - order(y));
+}

@@ -13,6 +13,9 @@ import {
   COME_ALONG_TOO,
   DO_TOGETHER,
   HOW_THEY_ARE,
+  KIN_OR_PET,
+  OF_BEFORE,
+  THAT_IS_THE,
   NAMES_ANOTHER,
   NEW_PROBLEM,
   NO_SUCH_THING,
@@ -35,6 +38,7 @@ import {
   WHICH_TIMES,
   WISHED_THING,
 } from "../../language/packs/en/talk.ts";
+import { ASKS_OF_SOMETHING } from "../../language/packs/en/reading.ts";
 import { UNSURE_OF_TWO, WISHES } from "../../language/packs/en/signs.ts";
 import type { Reading } from "../../language/read.ts";
 import { ROOTS } from "../../language/packs/en/words.ts";
@@ -43,7 +47,7 @@ import type { BookTask } from "../state.ts";
 import type { Turn } from "../turn.ts";
 import { theOneThatIs } from "./compare.ts";
 import { beyond } from "./services.ts";
-import { LONGEST_TOLD, ofTheNeed } from "./told.ts";
+import { LONGEST_TOLD, namedFirst, ofTheNeed } from "./told.ts";
 
 /** A message that is being put into a booking. */
 export interface Applying {
@@ -123,10 +127,7 @@ export function whichService(a: Applying): void {
   for (const part of [comesBack, ofTheirs, named, forTwo, sameAgain, goesOnWith, byWhom, byMore, newOrReturning, told]) part(a);
   const { among } = a.task;
   if (among === before || !among || among.length < 2) return;
-  // First those of whose names a word was said: "my girl wants to learn to ride" is for a first ride before a drive.
-  const words = new Set(contentOf(a.reading.said));
-  const called = (id: string): number => (contentOf(a.t.house.services.get(id)?.name ?? "").some((w) => words.has(w)) ? 0 : 1);
-  a.task.among = [...among].sort((x, y) => called(x) - called(y));
+  a.task.among = namedFirst(a.t.house, among, a.reading.said);
 }
 
 /** The services that are named, those that one word stands for, and the choice among what was shown. */
@@ -233,7 +234,7 @@ function named(a: Applying): void {
   // "At home possible?", while hours of a visit are offered: a word that another has in its name changes nothing.
   if (task.service && single?.rule === "service/telling-word" && reading.question && !single.value.includes(task.service) && !WISHES.test(reading.said)) return;
   // "Does the other one hurt", of which it is not known what is asked: a question of what another service is takes nothing's place.
-  const asksOf = reading.question && reading.errands.length === 0 && ASKS_HOW_IT_IS.test(reading.said) && !WISHES.test(reading.said);
+  const asksOf = reading.question && reading.errands.length === 0 && ASKS_OF_SOMETHING.test(reading.masked) && !WISHES.test(reading.said);
   if (task.service && single && asksOf && !single.value.includes(task.service)) return;
   // "Just one, the baby", "no glasses", once it is known what it is for: an everyday word takes no other service in its place.
   const weak = single ?? several;
@@ -381,20 +382,6 @@ function named(a: Applying): void {
     }
   }
 }
-
-/** How something is, or what it does, is asked. */
-const ASKS_HOW_IT_IS =
-  /^\W*(?:(?:and|but|so|ok|okay|well|oh|um+|hmm+|wait|sorry)\W+)*(?:do|does|did|is|are|was|were|has|have|how|why|who|whose) (?!there\b|about\b)/i;
-
-/** Somebody or some animal of theirs. */
-const KIN_OR_PET =
-  /^(?:dog|cat|puppy|pup|kitten|rabbit|bunny|hamster|guinea pig|horse|pony|bird|parrot|baby|son|daughter|child|kid|toddler|boy|girl|wife|husband|mum|mom|dad|mother|father)(?:s|'s)?$/i;
-
-/** Right before what somebody or something is. */
-const THAT_IS_THE = /\b(?:that|it|she|he|this)(?:'s| is| was) (?:the|my|our) (?:name of (?:the|my) )?$/i;
-
-/** Right before what was spoken of already. */
-const OF_BEFORE = /\b(?:the|that|this) $/i;
 
 /** Which of some services the rest of an answer speaks of. "I'm at the office till six" tells when, and not which, whatever is near to an office. */
 function describedIn({ t, reading }: Applying, among: readonly string[]): string | null {

@@ -59,6 +59,7 @@ import {
   WILL_NOT_DO_AT_ALL,
   CORRECTS,
   EVENT,
+  BEFORE_A_FEAST,
   FEAST_IN,
   AND_AFTER_IT,
   FROM,
@@ -590,7 +591,6 @@ const isOurEvent = (said: Said, found: readonly Found[], day: Found): boolean =>
   );
 
 const LONGER_THAN_A_WEEK = 7;
-const BEFORE_A_FEAST = /\bbefore\b/;
 
 /** Whether a service of the house's is named right before a day: what is held here by the name of an event is none. */
 const namedBefore = (found: readonly Found[], day: Found): boolean =>

@@ -84,6 +84,8 @@ export const HAPPENS =
 /** A feast of theirs, right before the month that it is in. */
 export const FEAST_IN =
   /\b(?:wedding|communion|christening|graduation|prom|anniversary)(?:'s| is| are|'ll be| will be)?(?: coming up| sometime| early| late| planned)?(?: in)?\s*$/;
+/** What is wished for is to be done before it. */
+export const BEFORE_A_FEAST = /\bbefore\b/;
 /** A feast to which somebody goes, right before its day: what they need for it is needed by then, or that day. */
 export const GOES_TO_A_FEAST =
   /\b(?:asked|invited|going|off|(?:got|have) to go) (?:to|along to) (?:an?|my|our|his|her|their|the)(?: [a-z']+){0,3}? (?:wedding|party|ball|prom|christening|gala|reunion|ceremony|graduation|festival|conference|dinner|funeral|anniversary)(?: (?:on|in|at))?(?: the)?\s*$/;

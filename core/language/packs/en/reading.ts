@@ -150,4 +150,5 @@ export const TELLS_OF_WHAT_WAS =
 export const TELLS_OF_WHAT_COMES = /\b(?:will|'ll|going to|won't|tomorrow|next|coming|can't|cannot)\b/;
 
 /** What something is or does is asked. */
-export const ASKS_OF_SOMETHING = /^\W*(?:(?:and|but|so|ok|okay|wait|oh|well|sorry)\W+)*(?:do|does|did|is|are|was|were|has|have|why|who)\b(?! there\b)/;
+export const ASKS_OF_SOMETHING =
+  /^\W*(?:(?:and|but|so|ok|okay|wait|oh|well|sorry)\W+)*(?:do|does|did|is|are|was|were|has|have|how|why|who|whose)\b(?! (?:there|about)\b)/;

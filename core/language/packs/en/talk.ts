@@ -702,3 +702,20 @@ export const ASKS_FOR_A_DEED =
 /** Whether one may book another time is asked, while something is to be called off: "and can I book again later". */
 export const BOOK_LATER =
   /\b(?:can|could|may) (?:i|we) (?:still |always |just )?(?:re-?book|book (?:again|another(?: one)?|a new one|one)|make (?:a new|another) (?:one|appointment|booking)|come back)(?: (?:again|anew))? (?:later(?: on)?|another time|some other time|at another time|any ?time|afterwards|whenever|once|when)\b/i;
+
+/** All of it is a number that may be an hour. */
+export const BARE_HOUR =
+  /^(?:(?:ok(?:ay)?|k|so|or|maybe|then|how about|what about|say|make it|at|around|about|like) )*(?:\d{1,2}(?:[:.]?\d\d)?(?: ?ish)?|[a-z]{3,6}(?: (?:thirty|fifteen|forty five))?)(?: (?:then|please|maybe|ish|is fine|is good|works))*[.!?]?$/i;
+
+/** Right before a thing of somebody's own. */
+export const RIGHT_BEFORE_OF_THEIRS = /\b(?:my|our|his|her|their)(?: own)? $/i;
+
+/** Somebody or some animal of theirs. */
+export const KIN_OR_PET =
+  /^(?:dog|cat|puppy|pup|kitten|rabbit|bunny|hamster|guinea pig|horse|pony|bird|parrot|baby|son|daughter|child|kid|toddler|boy|girl|wife|husband|mum|mom|dad|mother|father)(?:s|'s)?$/i;
+
+/** Right before what somebody or something is. */
+export const THAT_IS_THE = /\b(?:that|it|she|he|this)(?:'s| is| was) (?:the|my|our) (?:name of (?:the|my) )?$/i;
+
+/** Right before what was spoken of already. */
+export const OF_BEFORE = /\b(?:the|that|this) $/i;
