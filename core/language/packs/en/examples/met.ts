@@ -162,7 +162,7 @@ could you get my +teenager seen for her ankle <day> <time>
 an appointment for <service> please <day> doesn't work
 i was in a car crash last week and my doctor wants me in <service> what do you have <day> <time>
 new <service> <day> please
-would <time> <day> with <staff> be ok for the *check-up
+would <time> <day> with <staff> be ok for the <service>
 my back seized up is there any way to be seen <day>
 add me to <day> s <service> <name> <email>
 this is <name> <phone> <service> for <length> <day> <time> if <staff> is in
@@ -254,7 +254,7 @@ i'd like to come by and get a *deed <service> <day> or <day>
 <service> here when can you take me
 i would love to have my legs done by <staff> after my long run <day> so <day> or later
 give us the <time> <service> <day> with <staff>
-i'm due for my *check-up <staff> usually does it <day>
+i'm due for my <service> <staff> usually does it <day>
 new knee problem need to be looked at by <day>
 sorry to be a pain but could you fit my grandmother in for an <service> <day>
 hi there could i get in for a <service> sometime <day> <time>?
@@ -659,7 +659,7 @@ could you give me a date for the <service>
 <service> hurts so much i need help as soon as possible
 <staff> for my daughter <day> <time>
 put me down <day> <time> with the <staff>
-<places> need their *check-up is <day> okay
+<places> need their <service> is <day> okay
 want to talk about having the <service> at home
 it's <name> another <service> <day> please
 little one has a rash on the +belly nine months can we come in
@@ -1067,7 +1067,7 @@ i've got a job *interview <day> and want help with how i speak before that
 our usual <length> with <staff> please <day>
 my <service> is getting worse and i'd like to start coming
 i need a letter <service> for the school it's for the *ehcp +review <day>
-a quick <service> up with <staff> <day> <time>
+a quick video <service> with <staff> <day> <time>
 he <service> he is eight i would like him to be seen before <day>
 hello i'm <name> i'd like to add another session for my son <day>
 first available assessment i don't mind with whom
@@ -1413,6 +1413,79 @@ i'd love a <service> on my day off that's <day> <time>
 my mate swears by <staff> can i get in with him <day>
 can you see my ten year old <day> he came off his *trampoline
 book me <places> <service> one <day> and one <day>
+i want to book a <length> <service> with <staff> <day> <time>
+hi there could i get a <service> sometime <day> <time>?
+my back has gone and i've never been to you can somebody look at it <day>
+can you put <places> in for <service> <day> <time>
+looking for an <service> appointment <day> or <day> any time
+good morning i need new <service> made would <day> <time> be possible
+i'd like to come in for <service> <time> <day> so <time>
+<service> for my wife's birthday <day> <length>
+could <staff> do a <service> for me <day> <time>
+this is <name> at <phone> please book me a <service> for <length> <day> <time>
+i've been told to get <service> on my elbow can i start <day>
+i need the soonest <service> you've got i don't mind with whom
+i'd like <staff> for <length> of <service> either <day> or <day>
+<places> the <day> <service> please
+my son twisted his ankle playing *hockey he's *fifteen can he be seen <day> <time>
+could i have the same <service> as last time with <staff> <day> <time>
+put me down for <service> on <day> <time>
+i'd like to come <day> <time> for a <service>
+i'd like a <service> my shoulders are killing me <day> or <day> <time> would be best
+i have a voucher for <length> of <service> can i use it <day> <time>
+good afternoon i hurt my hip in a fall and my doctor wants me to have <service> do you have time for a first appointment <day>
+a <service> with <staff> on <day> <time>
+please get me in with <staff> before <day> <service><length>
+could i get <length> with either <staff> or <staff> <day> <time>
+hi i need to schedule a <service> for <day>
+i'm due for my <service> <day> <time> would be great
+i <service> a tooth last night can i come in <day>
+my <service> is killing me do you have anything <day>
+i'd like to become a patient can i get a <service> with <staff> <day>
+can you get <places> in for a <service> <day> <time>
+i need a <service> with <staff> <day> <time>
+this is <name> <phone> i'd like to get my <service> <day> <time>
+my daughter is four and has never been to a dentist could <staff> see her <day> <time>
+i <service> my teeth at night i'd like a +guard <time> are best
+<staff> said i need a <service> can we do that on <day> <time>
+my mom's <service> are *rubbing can she come <day> <time>
+want to get a +wisdom <service> first available
+i need to set up a <service> <time> please
+could i see someone about <service> <day> <time>?
+i'd like an appointment for my husband *greg he needs two <service>
+can i come in <day> for a <service> <time>
+hello i was referred by my sister and i'd like to set up an <service> for the <places>
+i'd like to get a <service> for <places> for my *seven-year-old on <day>
+can you book me right after my wife's appointment <day>
+i have <day> off can i get a <service> then
+i need something before <day> i'm getting married <service> please
+hey it's <name> <phone> my <service> fell out could <staff> fix it <day>
+a <service> appointment with <staff> <day> <time>
+can you fit in a <service> for my husband <day> <time>
+i'd like <service> for my *nine-year-old any day <day> <time>
+hey can i book <service> with <staff> <day> <time>
+i'd like *medium <service> <day> <time> please
+need a <service> asap
+could <staff> start my <service> <day> <time>
+my daughter's eight and wants <service> with +beads for her party any chance of <day> <time>
+<service> for my son no +extensions <day> <time>
+i want my <service> <day> and a <service> straight after
+<name> <phone> <service> <day> <time> either lady
+a <service> with <staff> <day> <time>
+can i get a <service> <time> <day>
+i'm after a <service> <day> i've got my own +bundles
+i want to change my look completely and don't know what would suit me can i talk to somebody <day>
+<places> in the <service> <day> for me and my mum
+could i do <service> <day> <time> with <staff>
+my boyfriend needs his <service> *redone before we fly out <day>
+<length> of <service> the small ones *whichever day <staff> can do it
+hi love i'd like to come in <day> <time> for <service> with +extensions
+i've got a wedding <day> so a <service> <day>
+my <service> are six weeks old and need to come out <day> if you can
+<places> want <service> <day> <time>
+hiya after a <service> appointment for my *niece <day> <time> with <staff>
+<service> please <day> <time>
+i need my <service> before <day>
 = ask-availability
 do you have any slots for a <length> <service> <day> <time>
 next available *massage?
@@ -1755,6 +1828,7 @@ have you got something <time> <day>
 are you all booked up <day>
 could <staff> fit in <length> <day>
 got room for one more in <day> s or <day> s <service>
+do you have any <service> open <day>
 what's the soonest i could get a <service>
 are there <time> times for the <service> <day>
 is <day> *crowded or have you got space
@@ -1829,6 +1903,25 @@ i slept funny and my neck won't turn is anyone able to see me <time> <day>
 is <day> <time> busy
 has <staff> got anything <time> <day> or <day>
 what's the soonest <staff> could do <length>
+are there any spots left for <service> <day>
+when is <staff> free <day>
+do you have something <time> <day> for a <service>
+what's the earliest <staff> could do an <service>
+could anybody do a <length> <service> <day> <time>
+is there anything open <day> <time>
+what would be the last <service> you could do <day>
+by when could <staff> get my <service> done
+what's your next opening for a new patient
+anything <time> <day>
+how far out are you booking <service>
+any way you could squeeze my son in <day>
+how soon can i get <service>
+any gaps <day> <time> for a <service>
+is there still space in the <service> <day>
+when's <staff> next free for <service>
+what times are there for a <service> <day>
+have you got anything <time> <day> for a <service>
+is <staff> around <day> <time>
 = ask-price
 what's the damage for <length> of <service>
 how much do you charge for <service>
@@ -1914,6 +2007,7 @@ what is the price of a <service> and a <service>
 is the <service> free
 how much for <service>
 do <service> cost less than <service>
+what do you charge for a <service>
 how much to <service>
 is the <length> <service> more than five hundred
 what's <service> work cost
@@ -1988,6 +2082,7 @@ price of a full <service>?
 what's the total for <service>
 <length> long <service> more than fifty *quid
 how much is it to have old <service> taken off
+what's a <service> going to cost me
 what does the <service> cost per head
 how much does a <service> run
 what does a <service> <service> cost
@@ -2287,6 +2382,21 @@ how much cheaper is the ten visit thing
 what do i pay for <length> with <staff>
 how much is it just to have my <service> done
 how much is it with a +gold card
+what's the price of a <length> <service>
+how much do you charge for an <service>
+do you know what a <service> costs
+how much is it for the <places> to do the <service>
+does a <service> come to less than the <service> does
+and for <service> what do i pay
+how much is a <service> without insurance
+how much would it be to get a <service>
+how much for two <service>
+what does it cost to get <service>
+how much for small <service>
+price of <service> please
+what would a wash and a <service> come to
+is a <service> dearer than <service>
+how much would <service> with +extensions be
 = ask-service
 how long does the <service> thing take
 what exactly is <service>
@@ -2422,6 +2532,7 @@ what's better for my shoulder <service> or <service>
 do you give <service> for pregnant women
 is the <service> thing 30 or <length>
 what does <service> involve
+do you have *cupping
 do you guys do *osteopathy
 are <service> all right when i'm on my period
 can i wear *leggings for the <service>
@@ -2432,7 +2543,7 @@ can i keep my shirt on during a <service>
 what's in a <service>
 must i take off my shoes for the <service>
 are your <service> sterile
-how many minutes is a *check-up with the <service>
+how many minutes is a <service> with the physio
 is it sensible to get a <service> <day> a marathon
 do you also treat dogs
 is the <service> painful
@@ -2603,6 +2714,7 @@ what is <service> exactly
 is <service> all right for a beginner
 do you see people after a stroke
 would the <service> stay on in the shower
+do you do perms
 would you <service> up eyebrows as well
 how often would i need the <service> done
 do <service> get a +booster seat
@@ -2667,7 +2779,6 @@ my heel hurts <time> which treatment is for that
 i've got tennis elbow is that in your line
 so i've got this thing with my jaw it clicks is that something you look at
 hey quick one do you have lockers
-how long does a *check-up take
 explain to me what the <service> *involves
 is a full bladder needed at thirty weeks
 can i come to <service> with a +newborn
@@ -2710,6 +2821,7 @@ is the <service> all right for a beginner
 what do the children do at the <service>
 do you have <service> *camps in the holidays
 must i be able to +canter to <service>
+what's the difference between <service> and <service>
 is there +cake at the <service>
 what exactly does <service> do
 is <service> something for headaches
@@ -2728,7 +2840,6 @@ in a <service> what do you take off
 my <service> fell in the sea is there any hope
 is the <service> hour for people who know nothing
 do you <service> printers
-what should i bring for the <service> up
 can you change the <service> of a very old phone
 do i leave it with you or do you do it at once
 what is the difference between <service> and repair
@@ -2998,7 +3109,28 @@ do you give out <service> to do at home
 will i be fit to drive myself home after <service>
 what if it rains and my <service> gets wet
 does the <service> have to be awake
+how many minutes is a <service> appointment
+would <service> help with a stiff neck
+what would <staff> do with me in a <service>
+what should i have with me for my <service>
+i want to know whether <service> is any good for tennis elbow
+does <service> work on *stained teeth
+what's the difference between a <service> and a <service>
+do you do *invisalign type *trays
+what are <service>
+is a <service> the same as a +checkup
+what do i bring to my <service>
+i broke my *retainer is that something you can fix
+how long do <service> take
+how do <service> differ from <service>
+can you do <service> on really fine hair
+do i need to bring hair for the <service>
+do the <service> include a wash
+is a <service> the same as a wash
+i'm not sure if i should get <service> or <service>
+how long before i can <service> my hair after +braiding
 = ask-hours
+what time do you shut <day>
 when do you open <day>
 you guys open <day>?
 what are your opening times
@@ -3008,6 +3140,7 @@ are you open <day>
 do you open <day>
 are you around <day>
 opening hours please
+how late are you open <day>
 are you shut for <day>
 do you open <time>
 do you do <time>
@@ -3022,6 +3155,7 @@ is the practice open <time>
 do you work <day>
 when do the doors open <day>
 latest you're there on a *weeknight
+are you open over <day>
 open on <day>?
 <day> hours
 what time do you open
@@ -3068,9 +3202,11 @@ until what time can i collect <day>
 you open <time> or <time>
 the other day you were closed <time> why
 hi could you tell me the hours you're open for <service>
+will you be open on <day>
 what time does the clinic open <time>
 how late do you stay open <day>
 are you open on the <day>
+do you open <day> at all
 can i come by <time> or is that too early
 do you guys do <service> <day>
 <day> will i find you in
@@ -3230,9 +3366,12 @@ when does the front desk open <time>
 can i come in <time> what's the earliest you open
 are you open <time> <day>
 is anyone there <time> <day> <time>
+do you have a late night
 will you be closed over <day>
 is the place open now
 do you shut for <time>
+from when until when are you open on a normal day
+is the office staffed over the noon hour
 = ask-place
 which bus gets me there
 is there somewhere i can leave the car
@@ -3264,6 +3403,7 @@ can i get picked up from school
 coming from the ferry which bus takes me to your door
 i'm in a wheelchair will i manage
 is it hard to find a parking spot
+which floor are you on
 how many parking spaces are there
 do i need to climb stairs to the <service> room
 my mother uses a walker are there steps
@@ -3419,6 +3559,7 @@ is the <service> indoors
 is there a lift into the <service> for my dad
 what's your street called
 where is your entrance i'm standing on +wharf +lane
+can i get to you by bus
 is parking free
 i use a wheelchair is that a problem
 how do i find you from *thika road
@@ -3541,6 +3682,16 @@ which bus goes past you
 where are you and do you have parking
 is there somewhere i can hang my coat
 i come straight from the *surf have you got showers
+where would be a good place to park when i come
+do you have a ramp my dad is in a wheelchair
+where's your office
+does the building have its own parking lot
+what bus goes by you
+are there stairs i'm on crutches
+remind me of the name of your street
+can i park outside the shop
+which tram do i catch
+can you get a pram through the door
 = ask-policy
 will blue *shield cover this or do i pay *upfront
 what happens if i cancel <day>
@@ -3577,6 +3728,7 @@ can my wife use my voucher
 do i pay up front
 how long do vouchers last
 is cash okay or only cards
+what if i have to cancel last minute
 does sun life cover this and do you bill them
 how long is my voucher good for
 do you send a reminder before the visit
@@ -3664,6 +3816,7 @@ do you accept +debit cards
 is a referral necessary for <service>
 suppose i don't show up what then
 do you send out appointment reminders
+can i bring my baby to my appointment
 will i be charged if i'm late
 how long do gift vouchers last
 can i get receipts by email
@@ -3725,6 +3878,7 @@ do you ever run late
 do you direct bill my insurance
 how does cancelling work with you
 how long are gift certificates good for
+will i get a reminder before my appointment
 can i bring my service dog
 do you email receipts for insurance
 is there a fee if i don't show up
@@ -3739,6 +3893,7 @@ can my little dog come with me
 is the first <service> free
 can i pay in +installments
 is everything i tell you confidential
+do you accept personal *checks
 can we do this over video
 how long do you hold on to my *documents
 can i bring my kids along
@@ -4109,10 +4264,33 @@ can you see me if i've had a *spinal *fusion
 could i bring my little one along to my appointment
 what should i do <day> an <service>
 i'm scared of the <service> noise is there another way
+do you accept american express
+how do i get my insurance to pay
+what's your policy if i cancel on the day
+can i use a gift voucher for <service>
+is a parent needed for a *fifteen-year-old
+do i have to give a tip
+i sprained my wrist do i need an *x-ray first or can i come straight in
+are there any fees besides the price
+do you take +ridgeline
+can i pay a little every month
+i'm new in town do you have room for more patients
+can my *sixteen-year-old come in by himself
+do you accept personal +checks
+can you get my *x-rays from *dr *boyd's office
+my <service> just came off what do i do
+how soon after a <service> can i eat
+what sort of deposit do i have to put down
+can i bring my <places>
+i'd like to give a friend a voucher do you do those
+what happens if one comes undone after a week
+am i allowed to eat while you <service>
+how early do i need to book for <day>
 = ask-staff
 does <staff> work <day>
 who does the <service>
 is there a lady who does <service>
+what days is <staff> in
 who would i see for running *problems
 does <staff> speak french
 who's in <day>
@@ -4134,6 +4312,7 @@ who speaks french
 is <staff> patient with nervous people
 who's best with <service>
 who would i see for <service>
+which days is <staff> in
 how many years has <staff> been doing this
 does <staff> also do <service>
 who runs the place
@@ -4203,7 +4382,7 @@ who runs the <service>
 is the lady mechanic in <day>
 is <staff> back from leave
 which of you knows +hybrids
-what's the name <name> the tall <service>
+what's the name of the tall <service>
 who does <service> there
 is there a <service> who speaks french
 do you have any female <service>
@@ -4218,6 +4397,7 @@ when does <staff> work
 who teaches the <service>
 is one of your <service> people a man
 on which <day> would i catch <staff>
+is <staff> a +physiotherapist as well
 does anybody there speak french
 who would be best for a *runner's knee
 who does the best <service>
@@ -4397,6 +4577,15 @@ who's your most gentle +chiropractor
 do you have a female +chiropractor
 which of you sees <service>
 who runs the <service> <day>
+is it a woman who'd be doing my <service>
+how long has <staff> been a <service>
+who's better for running <service> <staff> or <staff>
+is <staff> a woman
+which dentist is good with nervous people
+does anyone in the office speak spanish
+is <staff> a barber
+do you have a *bloke who does <service>
+who's the gentlest with sore *scalps
 = ask-mine
 when's my next appointment
 what time am i down <day>
@@ -4540,6 +4729,7 @@ which +artist am i with
 could you look up my appointment i forgot what day it is
 how long is my session <day>
 i forgot when i have to come again
+what time am i in <day>
 <day> is it <staff> i see
 i tried to book online has that arrived
 i think i'm down for <day> am i
@@ -4697,6 +4887,18 @@ did you get my online booking for <day>
 how many appointments have i got left
 which of your lot am i with <day>
 i can't find my confirmation what day am i coming
+could you check whether i have an appointment <day>
+i've *forgotten which day my <service> was
+who's my appointment with <day>
+do you still have me down for <day>
+when is my <service> appointment
+am i down for a <service> <day>
+what time is my son's appointment <day>
+did i book with <staff> or <staff>
+i'm in <day> but i can't *recall the time
+can you remind me who i'm with <day>
+have i got anything booked
+how long is my appointment <day> going to be
 = cancel
 i need to cancel my appointment
 please scrap my <day> <service>
@@ -4736,6 +4938,7 @@ give my <time> to somebody else i can't make it
 please cancel <day> s <service>
 we're away so no <service> <day> please
 i *quit <service> remove my lesson <day>
+please take me off the schedule for <day>
 can't get a ride cancel please
 count me out <day> s <service>
 need to call it off the thing <day> <time>
@@ -4769,6 +4972,7 @@ please cancel the <service> <day>
 i found another +accountant cancel me please
 drop my <service> thing <day>
 i'm running a fever so i'd better not come <day>
+please cancel my appointment <day>
 so sorry <day> isn't going to work i need to cancel
 need to cancel my <time> <day>
 i won't be able to come to the <service> <day>
@@ -4876,7 +5080,7 @@ drop the <day> one keep the other
 we have to cancel our son's <service> he broke his arm
 scrap my booking for the <service> thing
 cancel the <service> visit <day> baby is +feeding fine now
-i have to call off the *check-up we are travelling
+i have to call off the <service> we are travelling
 please remove my name from <day> s <service>
 <name> we're not coming <day>
 we lost the <service> please cancel everything
@@ -5127,6 +5331,24 @@ i've tested *positive for covid so i'd better not come <day>
 i want to cancel the lot
 i won't make it <time> <day> cancel that one
 <name> cancel <day> for me please i've hurt myself worse
+i can't come in <day> i'm sorry
+<name> please take out my <service> <day> but leave the +acupuncture
+i'd like to cancel my back is fine now
+we're moving away so i won't need the rest of my appointments
+my wife booked me a <service> <day> and i don't want it can you cancel
+please cancel my <service> on <day>
+i lost my insurance so i have to cancel the <service>
+<name> here i won't make it <day>
+scratch <day> my kid has a fever
+cancel all of our appointments please
+my <service> stopped hurting so i don't need to come <day>
+my <service> <day> will have to be cancelled
+sorry can't make it <day>
+<name> cancel everything i have <day> please
+i've *shaved it all off so i won't be needing the <service> *haha
+take me off the *books for <day>
+i changed my mind about the <service> please cancel it
+i'm working late <day> so please cancel my <service>
 = move
 can we push my <day> visit back to <day>
 i'd like to reschedule
@@ -5356,7 +5578,7 @@ move my <service> <day> to <day>
 we can't reach <day> <time> could we get the <time>
 my <service> is <day> but i have work <day> is better
 could the <service> be later that day
-change the *check-up to <day> please
+change the <service> to <day> please
 can you bring my appointment <day> forward to <day>
 could we move <day> s session to the <day>
 i have a <service> <time> <day> can i see <staff> <time> instead
@@ -5410,7 +5632,7 @@ cancel <day> and book me <day> <time> with <staff> instead
 <day> s <time> is too early for me do you have <time>
 i was to bring the <service> <day> can i bring it <day>
 please shift my <service> from <day> to any day <day>
-<name> <service> up <time> instead of <time> please
+<name> <service> <time> instead of <time> please
 i want <staff> to do my <service> and not <staff> <time>
 the <service> <day> a bit later if you can
 my <service> must go to <day>
@@ -5426,7 +5648,7 @@ i'd like my <service> half an hour later
 <day> clashes with a wedding any other <day> is fine
 she has a cold can we leave it till <day>
 i have an appointment <day> <time> and need to change it to <day>
-could we push my <service> back an hour
+could we push my massage back an hour
 <name> here <day> <time> doesn't work any more could i come <time>?
 something came up at work can i see <staff> another day
 i'd like to switch from <staff> to <staff> for my <service>
@@ -5474,7 +5696,7 @@ i'd sooner come <day> than on the <day> for the <service>
 *maricel *dizon can i reschedule <day> to <day> <time>
 my <service> <day> is <time> possible instead of <time>
 i'm on night shift that week please transfer my <service> to <day>
-can my *check-up be a week later
+can my <service> be a week later
 <name> the car broke down i cannot reach *cebu <day> next available please
 change <staff> to <staff> <day> if possible
 *luz here <service> earlier than <day> if may
@@ -5494,7 +5716,7 @@ i wrote down <day> but i think i meant the <day> can you change it
 could i swap places with somebody later <day>
 *g'day it's <name> can't do the <service> <day> is <day> any good
 <name> here my run to *cairns got moved up could the <service> be <day>
-can i come <day> earlier for my <service> <day>
+can i come in an hour earlier for my <service> <day>
 reckon i could swap <day> s <service> <day> <time>
 i'd prefer <staff> for my <service> if that's no *drama
 <day> <time> s too early for me anything later that day
@@ -5555,7 +5777,7 @@ he had to take an *antihistamine yesterday so the <service> needs to wait a week
 the <service> one <day> is too late in the day for us
 any chance of *shifting my <service> to <day>
 i've double booked myself <day> what about <day> <time>
-my flight *leaves earlier so my <service> up must be <day> not <day>
+my flight *leaves earlier so my <service> must be <day> not <day>
 <name> i have the <service> <day> could we start <time>
 push my <service> to <day> please
 i'd prefer <staff> for my <service> is that possible
@@ -5563,7 +5785,7 @@ i'm stuck at the office <time> <day> can it be later
 let's do <day> <time> rather than <time>
 switch my <service> and come a day sooner is that alright
 i can't do <day> any more would <day> be possible
-something's come up at work i have to push my <service> back a day
+something's come up at work i have to push my massage back a day
 can i bring my appointment forward to <day>
 <name> i'm with <staff> <day> any chance of the <time> instead
 i'd like <staff> rather than <staff> for my <service> <day>
@@ -5589,7 +5811,7 @@ my car has broken down could you push me to the <time>
 <name> here i want the <service> session one week earlier
 <name> my <service> of <day> let it be <day>
 i've a *conflict <day> <time> can my <service> go to <day>
-could we push my <service> back an hour <day>
+could we push my physio back an hour <day>
 <name> can i bring my <service> forward to <day>
 is it possible to have my <service> <day> instead of <day>
 i'd rather see <staff> than <staff> <day>
@@ -5616,7 +5838,7 @@ would it be a bother to make my <service> later <day>
 change <day> s <service> so that it's with <staff>
 i'd need my <service> a day sooner
 can the one <time> be <time>
-bump my <service> by a week please
+bump my massage by a week please
 *lorne here my ride fell through for <day> what about <day>
 my *shift's changed can <day> s <service> session go to the <day>
 <name> i'm in <time> <day> any chance of <time>
@@ -5649,6 +5871,7 @@ i'd like to come earlier <day> if there's a spot
 need to change my booking
 sorry to be a *nuisance but could i move my appointment from <day> to sometime <day>
 i'd like to swap my <service> <day> for one <day>
+i need to move my <service> <day> to <day>
 could my <service> be <time> instead of <time>
 <name> here can i switch my <service> to <staff>
 i'm double booked <day> is there something <day>
@@ -5696,6 +5919,32 @@ i need to come in sooner than <day> it's getting worse
 please swap my appointment <day> from <staff> to <staff>
 i've got the wrong week mine should be <day> not <day>
 <day> <time> doesn't work any more is <time> okay
+i need to reschedule <day> s <service> could it be on <day> <time>
+<name> speaking could you move my <service> <day> to the <time>
+would it be possible to come in an hour earlier <day>
+i have to change my appointment <day> any other day <day> is fine
+something's come up <day> <time> is <day> *free?
+can i swap my <time> for something later <day>
+i'd prefer to see <staff> instead of <staff> for my <service>
+could we do the <service> a week later
+can i make <day> s <service> <length> instead of 90
+can my <service> <day> be earlier in the day
+<name> i'd like to change my <service> from <day> to <day> <time>
+i've got *jury duty <day> could you find me another day
+i'd like my <service> done by <staff> and not by <staff>
+i'm supposed to come <time> <day> but my daughter has a test can we make it <time>
+we need to push the <service> back by two weeks
+i'm calling to reschedule something
+i'm running behind can i come <time> instead of <time> <day>
+would my <service> fit in <day> rather
+<name> my <service> <day> can we start <time> instead of <time>
+i can't do <day> any more would <day> <time> work for the <service>
+could i come a bit earlier <day>
+my shift changed i need a different time <day> s <service>
+i booked <service> with <staff> but i'd rather have <staff>
+can we bring the <service> forward to <day> <time>
+put my appointment back a fortnight please
+<name> here may i come <day> instead of <day>
 = person
 can i speak to a human please
 put me through to someone
@@ -5773,6 +6022,7 @@ let me talk to someone in the shop
 operator please
 i need a live person
 can i talk to whoever is at the front desk
+let me talk to a real person
 is anyone at the front desk i can speak with
 is there a nurse there i could have a word with
 put a human on to me
@@ -5871,6 +6121,12 @@ i don't want to talk to a machine get me somebody
 is there an actual human at your end that i can speak to
 put <staff> on please
 get me a real person
+please put somebody real on
+i want to talk to a human being
+could i have a quick word with <staff> on the phone
+is <staff> there i'd like to speak with her
+can i talk to <staff> please
+i'd sooner speak to an actual person
 = message
 can you pass on a message to <staff>
 i'd like to make a complaint about my last visit
@@ -6186,10 +6442,23 @@ my colour has gone <service> already and i'm not happy
 please tell <staff> i'm feeling *heaps better
 can <staff> call me about my *x-ray results
 i was charged twice for my last visit
-i've left my <service> in the massage room
+i've left my glasses in the <service> room
 please let <staff> know i'll be a few minutes late <day>
 could you pass a message to <staff> that i *loved the <service>
 could you ring me if something comes up earlier
+can you ask <staff> to send me the exercises again
+please tell <staff> i'm *bringing my old <service>
+i think i left my glasses in the <service> room
+would <staff> ring me back about an invoice
+please let <staff> know that the +temporary <service> feels high
+can <staff> call me about my bill
+i need a copy of my receipt from <day>
+tell <staff> thanks for being so patient with my mom
+could you tell me whether i have a *balance
+could you tell <staff> i've sent her the picture
+can <staff> ring me about my wedding party
+i left my *earrings at the shop <day>
+let <staff> know my +scalp is really +tender this time
 = thanks-bye
 thanks so much bye
 cheers that's everything
@@ -6367,6 +6636,12 @@ just looking thanks
 lovely stuff thank you ever so much bye
 no that's me sorted ta
 cheers that's all
+that's all thank you very much
+perfect see you <day>
+okay bye now
+that'll do it thanks
+you've been great bye
+lovely see you <day>
 = emergency
 i've got crushing chest pain right now
 my dad fell down the stairs and hit his head
@@ -6450,7 +6725,7 @@ she got the <service> and now her throat is closing up
 my husband's collapsed and isn't answering me
 he was bitten and he's having a fit
 my friend passed out in the parking lot and isn't *waking up
-it's been <length> and the bleeding won't stop
+it's been an hour and the bleeding won't stop
 he's having a seizure right now
 my father has crushing chest pain
 i fell and hit my head and everything is *blurry
@@ -6549,6 +6824,12 @@ a customer has fainted outside your shop and isn't moving
 i fell off a ladder and can't feel my legs
 he's got chest pain and is sweating badly
 my little boy swallowed a battery
+my husband has collapsed and he isn't breathing
+my chest feels crushed and my left arm has gone numb
+my face is swelling fast and i can't swallow
+it won't stop bleeding since they <service> the tooth it's been three hours and i feel faint
+a lady here has fainted and hit her head she won't wake up
+i can't breathe properly after that *spray
 = refused/refunds
 i want my money back for last week
 can i get a refund on my voucher
@@ -6619,6 +6900,9 @@ i'd like my money back for the cancelled visit
 i'd like my money back for the <service> it fell off
 i want a refund you <service> it far too short
 i want my money <service> it made it worse
+i want my money back for the last <service>
+i'd like a refund for the <service> that broke
+my <service> fell out and i want a refund
 = refused/discounts
 any chance of a student discount
 can you knock ten bucks off
@@ -6714,6 +6998,8 @@ can i get it cheaper because i'm a pensioner
 would you do the <length> for the price of 60 if i come every week
 knock a *tenner off and i'll come <day>
 do it for forty bucks and i'll book now
+would you take something off if i paid cash
+do you give a senior discount
 = refused/advice
 should i take ibuprofen before i come
 is my back pain a slipped disc do you think
@@ -6806,6 +7092,9 @@ should i <service> my blood pressure tablets
 should i take ibuprofen or ice it
 is it safe to take *codeine with my *anti-inflammatories
 what are the side effects of my blood pressure pills
+should i take ibuprofen before i come in
+which *antibiotic should i take for my *abscess
+what tablets help with <service> loss
 = refused/others
 has my sister got an appointment with you <day>
 which other patients does <staff> see <day>
@@ -6898,6 +7187,9 @@ can you tell me if my *ex-wife was in last week
 does *dora *macneil come to you
 has my sister *hannah *thwaite been <day>
 is *graham *sleath still a patient there
+when is my neighbour *vera coming in
+was *brenda *stahl in <day>
+is *imani *clarke coming in <day>
 = refused/private
 what's <staff> private mobile number
 can i have <staff> home address
@@ -6948,9 +7240,12 @@ let me have <staff> own number
 can i please have <staff> home phone number
 what is <staff> mobile number
 give me <staff> home address
+can i get <staff> cell
+can you give me <staff> mobile number
 = out-of-scope
 what's the weather like <day>
 tell me a joke
+can you order me a pizza
 who won the *hockey last night
 write me a poem about the sea
 what's 17 times 23
@@ -6974,6 +7269,7 @@ what's the *footy score
 do you sell *fish *tanks
 how do i cook a *roast
 what's the time in *london
+can you help me with my tax return
 where's the nearest place to you to get coffee
 how many people live in *tern bay
 can you book me a flight
@@ -7305,6 +7601,14 @@ what's the all *blacks score
 can you help my daughter with her maths homework
 what's the *tide doing <day>
 book me a flight to *wellington
+can you recommend a good restaurant near the harbour
+how do i get *chewing gum out of a *carpet
+which team won yesterday's *hockey game
+what's the best electric *toothbrush on *amazon
+my kitchen sink is *clogged who would you call
+how hot will it get <day>
+what's a good name for a cat
+how do i get to the airport from the city
 = none
 hello
 good morning
