@@ -1,6 +1,7 @@
 import { isGuess, type ErrandRead } from "../language/errand.ts";
 import { ofKind, type Found, type FoundKind } from "../language/found.ts";
 import { ONLY_NAMES_ONE, SAYS_OR } from "../language/packs/en/doing.ts";
+import { LEFT_ALONE } from "../language/packs/en/signs.ts";
 import { read, type Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
 import { joinsOf, type Join } from "./joins.ts";
@@ -44,6 +45,8 @@ const TELLS_WHEN: readonly FoundKind[] = ["day", "time", "shift"];
 /** "Move the ballet and the fitting to next week", "the ballet to five and the fitting to one": each of two visits that are moved, by its service; null where it is one. */
 export const bothMoved = (t: Turn, reading: Reading): Reading[] | null =>
   firstHalves(t, reading, "move", (halves, join, errands, who) => {
+    // "Move the breathing to Monday and leave the yoga where it is".
+    if (halves.some((half) => LEFT_ALONE.test(half.masked))) return null;
     const services = halves.map((half) => ofKind(half.found, "service"));
     const [a, b] = [services[0]?.[0], services[1]?.[0]];
     if (!a || !b || services.some((own) => own.length !== 1) || a.value.some((id) => b.value.includes(id))) return null;

@@ -15,6 +15,7 @@ export function contextOf(house: House, now: EpochMin, state: State): ReadContex
     expects: state.expects,
     ...(task ? { errand: task.errand === "book" || task.errand === "move" || task.errand === "cancel" ? task.errand : "other" } : {}),
     ...(task?.errand === "move" && task.appointment ? { oldKnown: true } : {}),
+    ...(of === undefined ? {} : { service: of }),
     ...(of !== undefined && house.services.get(of)?.group ? { group: true } : {}),
     ...(only === undefined ? {} : { day: only }),
     ...aroundMin(house, state),

@@ -1,6 +1,7 @@
 import { COUNTED_ANEW } from "../language/packs/en/company.ts";
 import { num } from "../language/packs/en/lengths.ts";
 import { CANNOT } from "../language/packs/en/signs.ts";
+import { IT_STAYS } from "../language/packs/en/yesno.ts";
 import { AS_WELL, LETS_IT_GO, ONE_MOMENT_PLEASE, THAT_SAME_DAY } from "../language/packs/en/doing.ts";
 import { ofKind, type Found } from "../language/found.ts";
 import type { Reading } from "../language/read.ts";
@@ -26,10 +27,12 @@ import { ASKS_FURTHER, BRINGS_ONE, CANCELS_ALL_THE_SAME, SAYS_OF_OTHERS } from "
 export function hearGoAhead(t: Turn, reading: Reading): boolean {
   const task = t.state.task;
   if (!task || task.errand === "message" || task.errand === "ask-mine") return false;
-  const yes = ofKind(reading.found, "yes")[0]?.value;
+  // "I changed my mind about going away, so please keep it", asked whether to cancel.
+  const stays = task.errand === "cancel" && !reading.question && !wishIn(reading) && staysAsItIs(reading.said);
+  const yes = ofKind(reading.found, "yes")[0]?.value ?? (stays ? false : undefined);
   const asks = reading.errands.some((e) => isAsk(e.errand));
   // "Go on, put me down" is a yes; a remark that is only like a wish, such as "my friend said I should come to you", is none.
-  const same = reading.errands.some((e) => e.errand === task.errand && (!isGuess(e) || !SAYS_OF_OTHERS.test(reading.said)));
+  const same = reading.errands.some((e) => e.errand === task.errand && (!isGuess(e) || (!SAYS_OF_OTHERS.test(reading.said) && !staysAsItIs(reading.said))));
   const shift = ofKind(reading.found, "shift")[0];
   // "Can I bring my sister too", "add her": one more place in what several come to.
   const more = task.errand === "book" && task.hold && yes !== false && BRINGS_ONE.test(reading.said) && t.house.services.get(task.service ?? "")?.group;
@@ -144,6 +147,9 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
   }
   return false;
 }
+
+/** What is only guessed to agree, and says that it is to stay: "I changed my mind, leave it", asked whether to cancel. */
+const staysAsItIs = (said: string): boolean => said.toLowerCase().match(IT_STAYS) !== null;
 
 /** Another hour than the one that is kept: "what else is there that day", "no, earlier"; true when that was wished for. */
 export function otherThanHeld(t: Turn, task: Task, reading: Reading): boolean {

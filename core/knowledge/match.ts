@@ -407,9 +407,12 @@ function servicesOf(house: House, passage: Passage): ReadonlySet<string> {
   let of = namedBy.get(passage);
   if (!of) {
     const each = passage.asked.map((a) =>
-      services(normalise(a), house).flatMap((f) =>
-        f.kind === "service" && f.rule !== "service/telling-word" ? [{ ids: f.value, ends: endsTheirNames(house, f.value, a.slice(f.start, f.end)) }] : [],
-      ),
+      services(normalise(a), house).flatMap((f) => {
+        if (f.kind !== "service") return [];
+        const ends = endsTheirNames(house, f.value, a.slice(f.start, f.end));
+        // "What do I bring to a class", of the only one: what its name ends in names it.
+        return f.rule !== "service/telling-word" || (ends && f.value.every((id) => house.services.get(id)?.group) && f.value.length === 1) ? [{ ids: f.value, ends }] : [];
+      }),
     );
     const all = each.flat();
     const throughout = each.every((found) => found.some((f) => f.ids.length === 1 || f.ends));

@@ -35,6 +35,8 @@ export interface ReadContext {
   oldKnown?: boolean;
   /** The day under discussion, for times that name none. */
   day?: DayNumber;
+  /** What is being booked, or was spoken of last. */
+  service?: string;
   /** What is being booked or was spoken of last is held for several, so that those who come along count. */
   group?: boolean;
   /** The minute of the day at which what is held, or all that is offered, begins; of several, where they share an hour. For "half past". */

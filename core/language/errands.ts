@@ -65,7 +65,7 @@ import {
   TITLE_BEFORE,
   STAYS,
 } from "./packs/en/signs.ts";
-import { CALLS_THAT_OFF, CANCELLED_ELSEWHERE, DOES_INSTEAD, HAVE_IT, LEADS_IN, WAS_MOVED, YOU_ALL } from "./packs/en/turns.ts";
+import { CALLS_THAT_OFF, CANCELLED_ELSEWHERE, DOES_INSTEAD, HAVE_IT, LEADS_IN, PUTS_ME_IN, TAKES_ME_OFF, WAS_MOVED, YOU_ALL } from "./packs/en/turns.ts";
 
 /** Errands whose plain signs stand in a masked text, in the order said; the surer of two that exclude each other wins. */
 export function cuedErrands(masked: string): ErrandRead[] {
@@ -349,7 +349,9 @@ function judgeAll(
     const day = parts.some((p, i) => each[i] === cancels && /<day>/.test(p.masked) && !/<service>/.test(p.masked));
     const another = (p: { masked: string }): boolean =>
       INSTEAD.test(p.masked) || (day && GIVES_ANOTHER.test(p.masked) && !/<(?:staff|length|places)>|\binstead of\b/.test(p.masked));
-    const instead = parts.find((p, i) => goes(i) && another(p) && !/<service>/.test(p.masked));
+    // "Take me out of Saturday and put me in Thursday's class".
+    const across = (p: { masked: string }): boolean => parts.some((o, i) => each[i] === cancels && TAKES_ME_OFF.test(o.masked)) && PUTS_ME_IN.test(p.masked);
+    const instead = parts.find((p, i) => goes(i) && (across(p) || (another(p) && !/<service>/.test(p.masked))));
     if (cancels && instead && each.filter((e) => e.read).length === 2)
       return { errands: [{ errand: "move", rule: CANCEL_AND_INSTEAD_RULE, at: 0, sure: 0.8 }], clauses: [], subject: null };
     let reads = together(plain.map((e) => ({ ...(e.read as ErrandRead), at: e.from, masked: e.masked })));

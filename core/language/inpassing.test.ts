@@ -43,6 +43,7 @@ describe("letters after a name", () => {
     ["k a t h l e e n", "Cathleen Moore", "Kathleen Moore"],
     ["that's M-O-H-R", "Ada More", "Ada Mohr"],
     ["o h a r a", "Finn O'Hara", "Finn O'Hara"],
+    ["it's r a e", "Ann Ray", "Ann Rae"],
   ])("%s puts %s right", (text, given, name) => {
     expect(respelled(text, given)).toBe(name);
   });

@@ -4,6 +4,7 @@ import {
   A_VISIT,
   BOOKED_WITH_US,
   HAS_ONE,
+  I_HAVE,
   MAKE_IT,
   OF_MYSELF,
   ONE_DAY_NOT_ANOTHER,
@@ -45,7 +46,7 @@ export const changedThing = (e: ErrandRead, found: readonly Found[], said: Said)
 /** "I've got a massage with Nell on Friday, could I come earlier", "… make it a taping": what they have is to be another. */
 export function changesOwn(said: Said, found: readonly Found[], context: ReadContext): boolean {
   if (!asksNothing(context)) return false;
-  const have = HAS_ONE.exec(said.norm);
+  const have = HAS_ONE.exec(said.norm) ?? hasNamed(said, found);
   if (!have) return false;
   const after = said.norm.slice(have.index);
   const ours = found.some((f) => (f.kind === "service" || f.kind === "staff") && f.start > have.index) || A_VISIT.test(after);
@@ -63,9 +64,26 @@ export function changesOwn(said: Said, found: readonly Found[], context: ReadCon
   return ours && (turned || measured || MAKE_IT.test(after));
 }
 
+/** "I have yoga with Theo on the 11th": what takes no article, named as theirs with whom or when it is. */
+function hasNamed(said: Said, found: readonly Found[]): { index: number } | null {
+  const have = I_HAVE.exec(said.norm);
+  if (!have) return null;
+  const end = have.index + have[0].length;
+  const named = found.some((f) => f.kind === "service" && f.start === end);
+  const told = found.filter((f) => (f.kind === "day" || f.kind === "staff") && f.start > end && f.start < end + 50);
+  return named && told.length > 0 ? have : null;
+}
+
 /** "I'd like the massage on the 11th to be ninety minutes": of a visit that stands, what it is to be. */
 export const toBeOtherwise = (masked: string, context: ReadContext): boolean =>
   freeToAsk(context) && (THE_SERVICE_TO_BE.test(masked) || BY_SOMEBODY_ELSE.test(masked));
+
+/** "Something earlier with Gethin on the same day", with nothing offered: of a visit that stands. */
+export const sameDayOtherwise = (found: readonly Found[], context: ReadContext): boolean =>
+  freeToAsk(context) &&
+  found.some((f) => f.kind === "shift" && (f.value === "earlier" || f.value === "later")) &&
+  found.some((f) => f.kind === "day" && f.value.kind === "relative" && f.value.byDays === 0 && f.value.weekday === undefined && !f.value.week) &&
+  !found.some((f) => f.kind === "service");
 
 /**
  * "Can we have the carriage at two, not at eleven": of a thing they have, one hour and not the other. Who says who they
@@ -80,7 +98,7 @@ export function tradesHour(found: readonly Found[], masked: string, context: Rea
 
 /** What is said around a visit that somebody has, and tells nothing of what is to be done with it. */
 const AROUND_OWN = new Set(
-  "hi hiya hello hey good morning afternoon evening er um so well yes yeah it its it's this is i'm i am calling ringing writing about regarding concerning re with my our the at on for please thanks next last first other".split(
+  "hi hiya hello hey good morning afternoon evening er um so well yes yeah it its it's this is i'm i am calling ringing writing about regarding concerning re with my our the at on for please thanks next last other".split(
     " ",
   ),
 );

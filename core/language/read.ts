@@ -19,7 +19,7 @@ import type { Clause } from "./errands.ts";
 import { OF_THE_HOUSE, ofKind, WEAK_SERVICE, type Found, type FoundOf } from "./found.ts";
 import { isEmergency, limitOf, limitOn } from "./limits.ts";
 import { isQuestion, mask } from "./masked.ts";
-import { changedThing, changesOwn, changesThing, OWN_CHANGED, ownVisit, tellsOfVisit, toBeOtherwise, tradesHour } from "./own.ts";
+import { changedThing, changesOwn, changesThing, OWN_CHANGED, ownVisit, sameDayOtherwise, tellsOfVisit, toBeOtherwise, tradesHour } from "./own.ts";
 import { AND_NOT_THEN, NOT_AFTER } from "./packs/en/around.ts";
 import { ONE_MORE } from "./packs/en/company.ts";
 import { AND_ANOTHER_THING } from "./packs/en/joining.ts";
@@ -129,6 +129,8 @@ function wantedIn(said: Said, masked: string, found: readonly Found[], spoken: r
   let all = judged.errands;
   if (changesOwn(said, found, context) || tradesHour(found, masked, context) || toBeOtherwise(masked, context))
     all = all.map((e) => (e.errand === "book" || e.errand === "ask-availability" ? OWN_CHANGED(e) : e));
+  if (all.every((e) => e.errand === "book" || e.errand === "ask-availability") && sameDayOtherwise(found, context))
+    all = [{ errand: "move", rule: "errand/move/same-day", at: 0, sure: 0.7 }];
   all = all.map((e) => (e.errand === "move" && changesThing(said, found, context.house) ? changedThing(e, found, said) : e));
   // "I need to talk to someone", at a counsellor's.
   if (all.some((e) => e.errand === "person") && wantsToTalk(said, context.house))

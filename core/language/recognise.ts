@@ -9,6 +9,7 @@ import { emails, longRuns, names, phones } from "./recognisers/people.ts";
 import { choices, shifts } from "./recognisers/choices.ts";
 import { company } from "./recognisers/company.ts";
 import { lengths, lengthsOfServices } from "./recognisers/lengths.ts";
+import { byDescription } from "./recognisers/variants.ts";
 import { yesNo } from "./recognisers/yesno.ts";
 import { dayFinds, longest, shares, timeFinds } from "./recognisers/when.ts";
 import { dated } from "./refiners/dated.ts";
@@ -29,6 +30,11 @@ export function recognise(said: Said, at: Moment): Found[] {
   const people = peopleFinds(said, at, clear, offered, days);
   narrowByPeople(said, at.house, offered, people);
   if (size.length === 0) size.push(...longOrShort(said, at.house, offered));
+  // "Both ears", where the description says which of its lengths is for both.
+  if (size.every((l) => l.rule === "length/asked")) {
+    const told = byDescription(said, at.house, offered, at.service, at.expects === "length");
+    if (told.length > 0) size.splice(0, size.length, ...told);
+  }
   const vocabulary = lexiconOf(at.house).vocabulary;
   const blocked = [...solid, ...when, ...size, ...offered, ...people.filter((p) => p.kind !== "gender")];
   // "Dr Lakshmi" is one of the house's people, unless a name is asked for or goes on beyond theirs.

@@ -136,6 +136,13 @@ const TURNS: readonly Turn[] = [
     when: (g) => ofSomebodys(g.said) || signs.WHOSE_NAME.test(g.masked) || signs.FOR_THEIR_TIMES.test(g.masked) || signs.BEHALF_AND_HAS.test(g.masked),
   },
   { is: "refused/of-their-life", subject: "private", least: 0.7, when: has(signs.OF_THEIR_LIFE) },
+  {
+    is: "cancel/not-to-be-kept",
+    open: true,
+    from: ["none", "message", "thanks-bye", "book", "ask-mine", "ask-availability", "out-of-scope", "move"],
+    least: 0.9,
+    when: (g) => turns.NOT_TO_BE_KEPT.test(g.masked) && !/\bif\b/.test(g.masked),
+  },
   // Somebody who does not wake or answer is in danger, where the sentences hold that likelier than anything else.
   { is: "emergency/unresponsive", from: ["emergency"], least: 0, when: (g) => g.top.sure >= 0.5 && signs.UNRESPONSIVE.test(g.masked) },
   // "Up to when may I call a lesson off": of the house's rules.
@@ -233,6 +240,52 @@ const TURNS: readonly Turn[] = [
     from: ["person"],
     least: 0.7,
     when: has(signs.BOOKS_WITH_SOMEBODY),
+  },
+  {
+    is: "book/unsure-what",
+    open: true,
+    from: ["message", "none", "out-of-scope", "thanks-bye"],
+    least: 0.7,
+    when: (g) => turns.UNSURE_WHAT.test(g.masked) && !g.masked.includes("?"),
+  },
+  { is: "book/before-then", open: true, from: ["message", "none", "out-of-scope"], least: 0.8, when: has(turns.GETS_BEFORE_THEN) },
+  // "I can't remember if I cancelled or not": what theirs is.
+  {
+    is: "ask-mine/forgot-whether",
+    open: true,
+    from: ["cancel", "move", "book", "none", "message", "ask-policy", "ask-mine", "out-of-scope"],
+    least: 0.8,
+    when: has(turns.FORGOT_WHETHER),
+  },
+  {
+    is: "ask-service/is-it-worth",
+    from: ["ask-availability", "book", "none", "ask-policy", "ask-service", "out-of-scope"],
+    least: 0.8,
+    when: (g) => turns.IS_IT_WORTH.test(g.masked) || turns.STILL_FOR_ME.test(g.masked),
+  },
+  // "The sitter doesn't come till two, what do you have on Friday?"
+  {
+    is: "ask-availability/what-have-you-then",
+    open: true,
+    from: ["move", "cancel"],
+    least: 0.8,
+    when: (g) =>
+      turns.WHAT_HAVE_YOU_THEN.test(g.masked) &&
+      !g.sign &&
+      !/\b(?:instead|another|other|different|else|my|our) (?:<|day|time|visit|appointment)/.test(g.masked),
+  },
+  {
+    is: "ask-availability/is-there-one-then",
+    from: ["ask-service", "ask-hours", "none", "ask-policy"],
+    least: 0.8,
+    when: has(turns.IS_THERE_ONE_THEN),
+  },
+  // "I won't be able to make it on Friday at ten", with nothing wished in its place.
+  {
+    is: "cancel/will-not-make-it",
+    open: true,
+    from: ["move"],
+    when: (g) => g.sign?.errand !== "move" && turns.WILL_NOT_MAKE_IT.test(g.masked) && !asks(g.masked),
   },
   {
     is: "ask-service/has-and-wonders",
@@ -548,7 +601,7 @@ const TURNS: readonly Turn[] = [
     from: ["refused", "ask-policy"],
     when: (g) =>
       (g.top.errand !== "refused" || g.top.label === "refused/advice") &&
-      g.top.sure < (g.top.errand === "refused" ? SURE : WAVERS) &&
+      g.top.sure < (g.top.errand === "refused" ? 0.9 : WAVERS) &&
       complains(g.masked) &&
       !asks(g.masked),
   },
@@ -920,11 +973,12 @@ const TURNS: readonly Turn[] = [
   // "I can't come on Friday, is Monday possible".
   {
     is: "move/cannot-but",
-    from: ["book", "cancel", "move", "ask-availability", "ask-hours", "ask-staff", "message", "none", "ask-policy"],
+    from: ["book", "cancel", "move", "ask-availability", "ask-hours", "ask-staff", "message", "none", "ask-policy", "ask-mine"],
     when: (g) =>
       ((signs.CANNOT_BUT.test(g.masked) ||
         (g.open && cannotAndElse(g.masked)) ||
         (g.open && signs.HAS_BUT_THEN.test(g.masked)) ||
+        (g.open && turns.CANNOT_SO_THEN.test(g.masked)) ||
         signs.CANNOT_BUT_WOULD.test(g.masked) ||
         (g.open && turns.CANNOT_THEN.test(g.masked)) ||
         (g.open && /<(?:phone|email)>/.test(g.said) && turns.BUSY_THEN.test(g.masked))) &&

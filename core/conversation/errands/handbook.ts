@@ -91,14 +91,21 @@ function servicesMeant(t: Turn, reading: Reading): ReadonlySet<string> {
   const named = said.flatMap((f) => (f.rule === "service/name" || f.rule === "service/other-word" ? f.value : []));
   if (said.length > 0) return new Set(named);
   const { task, topic } = t.state;
+  // "What do I bring", while it is open which of two massages it is: of either, and of no class.
+  if (task?.errand === "book" && !task.service && task.among && !task.maybe && !task.suggested) return new Set(task.among);
   return new Set([(task?.errand === "book" ? task.service : undefined) ?? topic].filter((s) => s !== undefined));
 }
 
 /** "My dog is old and calm", answered by a line of the house's own: a word in passing that a service is called by was about none. */
 function letGoInPassing(t: Turn, reading: Reading): void {
   const services = ofKind(reading.found, "service");
+  const words = new Set(contentOf(reading.said));
   const inItsName = (f: FoundOf<"service">): boolean =>
-    f.value.some((id) => t.house.services.get(id)?.name.toLowerCase().includes(reading.said.slice(f.start, f.end).toLowerCase()));
+    f.value.some((id) => {
+      const name = t.house.services.get(id)?.name.toLowerCase() ?? "";
+      // "Can I bring the baby to the postnatal thing": another word of it may stand apart.
+      return name.includes(reading.said.slice(f.start, f.end).toLowerCase()) || (f.value.length === 1 && contentOf(name).some((w) => words.has(w)));
+    });
   if (services.length > 0 && services.every((f) => WEAK_SERVICE.test(f.rule) && !inItsName(f))) delete t.state.topic;
 }
 

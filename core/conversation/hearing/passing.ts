@@ -1,5 +1,5 @@
 import { isGuess, isAsk, type Errand } from "../../language/errand.ts";
-import { ofKind, peopleIn } from "../../language/found.ts";
+import { ofKind, peopleIn, type FoundKind } from "../../language/found.ts";
 import { complains } from "../../language/features.ts";
 import { SAYS_BOOK } from "../../language/packs/en/doing.ts";
 import { WISHES } from "../../language/packs/en/signs.ts";
@@ -87,13 +87,16 @@ export const messages: Step = (m) => {
   if (t.state.expects !== "message" || task?.errand !== "message") return false;
   const yes = ofKind(reading.found, "yes")[0]?.value;
   if (task.meant) return hearMeant(m, task, yes);
+  const said = (kinds: readonly FoundKind[]): boolean => reading.found.some((f) => kinds.includes(f.kind));
   const askedWhen = task.callBack === true && task.text !== undefined;
   // "No thanks, book one first, at the weekend" declines the message and wishes for something.
-  const wishes = reading.errands.some((e) => e.errand === "book" && !isGuess(e)) && reading.found.some((f) => f.kind === "day" || f.kind === "time");
-  const declined = task.offered && yes === false && !reading.question && !wishes && !reading.found.some((f) => f.kind === "service");
+  const wishes = reading.errands.some((e) => e.errand === "book" && !isGuess(e)) && said(["day", "time"]);
+  const declined = task.offered && yes === false && !reading.question && !wishes && !said(["service"]);
   // "The new screen went dark after two days", where money back was refused: that is what is to be passed on.
+  // "Oh well. Acupuncture on Monday at eleven then": what and when is a wish.
+  const names = said(["service"]) && said(["day", "time"]);
   const tells =
-    reading.errands.length === 0 && !reading.question && yes === undefined && text.trim().split(/\s+/).length > 4 && !WISHES.test(text.toLowerCase());
+    reading.errands.length === 0 && !reading.question && !names && yes === undefined && text.trim().split(/\s+/).length > 4 && !WISHES.test(text.toLowerCase());
   const complaint = task.refused === true && (tells || reading.errands.some((e) => e.errand === "message"));
   const other = declined || complaint ? undefined : otherErrand(m, task);
   // What is asked next is no message, unless it says what to do with it.
@@ -121,7 +124,7 @@ export const messages: Step = (m) => {
     (!task.refused && !reading.question && likely(t.house, ofTheNeed(reading)).length > 0) ||
     NEW_TURN.test(text) ||
     takes ||
-    reading.found.some((f) => ["service", "for-whom", "places", "length"].includes(f.kind));
+    said(["service", "for-whom", "places", "length"]);
   if (task.offered && !other && yes !== false && !consents && ofElse) {
     backToWhatWaits(t);
     t.rule("message/something-else");
@@ -139,8 +142,8 @@ export const messages: Step = (m) => {
     // "No, tomorrow then": and when is said of what waits.
     const waits = t.state.task;
     if ((waits?.errand === "book" || waits?.errand === "move") && reading.found.some((f) => f.kind === "day" || f.kind === "time")) {
-      const said = ofKind(reading.found, "yes")[0];
-      const rest = said ? `${text.slice(0, said.start)}${text.slice(said.end)}`.replace(/^[\s,.;!-]+/, "") : text;
+      const yesOrNo = ofKind(reading.found, "yes")[0];
+      const rest = yesOrNo ? `${text.slice(0, yesOrNo.start)}${text.slice(yesOrNo.end)}`.replace(/^[\s,.;!-]+/, "") : text;
       m.again = { ...read(rest, contextOf(t.house, t.now, t.state)), errands: [] };
       m.rest = rest;
       return true;

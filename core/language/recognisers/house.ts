@@ -497,7 +497,13 @@ function besideNamed(lexicon: Lexicon, at: readonly Token[], named: readonly Fou
     // "The simulator on Saturday at noon, and a fitting right after".
     const [only, other] = of;
     const after = named.some((f) => f.end <= t.start && ONE_MORE_AFTER.test(said.norm.slice(f.end, t.start)));
-    return only !== undefined && other === undefined && !taken(only) && after ? is(only, "service/telling-word") : [];
+    // "B12 and a blood pressure check": the word that its name begins with, before another.
+    const name = house.services.get(only ?? "")?.name.toLowerCase() ?? "";
+    const before =
+      !COMMON.has(t.text) &&
+      stem(name.split(" ")[0] ?? "") === stem(t.text) &&
+      named.some((f) => f.start >= t.end && NAMES_ANOTHER.test(said.norm.slice(t.end, f.start)));
+    return only !== undefined && other === undefined && !taken(only) && (after || before) ? is(only, "service/telling-word") : [];
   });
 }
 
@@ -548,6 +554,9 @@ function tellingBy(lexicon: Lexicon, word: string): { key: string; of: Set<strin
   const trade = ENDS_IN_IST.exec(word)?.[1];
   const does = trade ? [...lexicon.telling].find(([key]) => key.startsWith(trade)) : undefined;
   if (does) return { key: does[0], of: does[1] };
+  // "I'm pregnant", where there is yoga for pregnancy: long words that are alike but for their ends.
+  const root = word.length >= LONG_WORD ? [...lexicon.telling].find(([key]) => ofOneRoot(key, stem(word))) : undefined;
+  if (root) return { key: root[0], of: root[1] };
   // A word of the language with an ending is a slip of nothing: "changing" is no "charging".
   if (word.length < 6 || COMMON.has(word) || inflected(word)) return null;
   // A word of the language is a slip only of what sounds just like it: "charges" are no "chart".
@@ -562,6 +571,13 @@ function tellingBy(lexicon: Lexicon, word: string): { key: string; of: Set<strin
     )
       return { key, of: set };
   return null;
+}
+
+const LONG_WORD = 8;
+/** Long words of one root: all but the last letter alike. */
+function ofOneRoot(a: string, b: string): boolean {
+  const shorter = Math.min(a.length, b.length);
+  return shorter >= LONG_WORD && Math.max(a.length, b.length) - shorter <= 2 && a.slice(0, shorter - 1) === b.slice(0, shorter - 1);
 }
 
 /** "Back's", "knees": a part of the body. */

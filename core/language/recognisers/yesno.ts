@@ -9,9 +9,11 @@ import {
   ENDS_ASKING,
   FRIENDLY_NO,
   I_SUPPOSE,
+  IT_STAYS,
   NO,
   NO_AFTER_ALL,
   NOBODY,
+  OF_A_REASON,
   ONLY_BEGINS_SO,
   SAYS_NO_AFTER,
   SIGN_OF_NO,
@@ -60,6 +62,10 @@ export function yesNo(said: Said, at: Moment): Found[] {
   return yesNoAtHead({ ...said, norm: said.norm.slice(cut) }).map((f) => ({ ...f, start: f.start + cut, end: f.end + cut }));
 }
 
+/** Words of an answer that takes back what was agreed to. */
+const LONGEST_ANSWER = 9;
+const LONG_ANSWER = 16;
+
 function yesNoAtHead(said: Said, tentative = false): Found[] {
   const lead = said.norm.length - said.norm.trimStart().length;
   const text = said.norm.trim();
@@ -74,7 +80,10 @@ function yesNoAtHead(said: Said, tentative = false): Found[] {
   if (no) return whole(false, "yes/no", 0, no[0].length);
   const yes = YES.exec(text);
   const back = TAKEN_BACK.exec(text);
-  if (back && !DONT_MIND.test(text) && text.split(" ").length <= 9) return whole(false, "yes/taken-back", back.index, back[0].length);
+  // "Sorry, I changed my mind, leave it as it is": said twice over, it may be longer.
+  const longest = (text.match(IT_STAYS)?.length ?? 0) > 1 ? LONG_ANSWER : LONGEST_ANSWER;
+  const reason = back !== null && yes !== null && OF_A_REASON.test(back[0]);
+  if (back && !reason && !DONT_MIND.test(text) && text.split(" ").length <= longest) return whole(false, "yes/taken-back", back.index, back[0].length);
   const rest = yes ? text.slice(yes[0].length) : "";
   if (yes && (SAYS_NO_AFTER.test(rest) || NO_AFTER_ALL.test(rest))) return whole(false, "yes/taken-back");
   if (I_SUPPOSE.test(text) || (tentative && SO_TO_SAY.test(text))) return whole(true, "yes/so-to-say");

@@ -67,6 +67,7 @@ import {
   GOES_AWAY,
   GOES_TO_A_FEAST,
   BEFORE_THAT,
+  ON_THAT_DAY,
   OF_A_BOOKING,
   HAPPENS,
   IS_DUE,
@@ -455,8 +456,8 @@ function bound(said: Said, day: DayFound, moving: boolean, today: DayNumber): Da
   if (FROM_NOW_TO.test(before) && v.to !== undefined) return { ...day, value: { kind: "days", from: today, to: v.to }, rule: "day/range" };
   // "I'm away until the 14th": what comes after it.
   const beforeUntil = before60.replace(UNTIL, " ");
-  if (!moving && UNTIL.test(before) && (ABSENT.test(beforeUntil) || OFF_TILL.test(beforeUntil)) && v.to !== undefined)
-    return { ...day, value: { kind: "days", from: v.to + 1 }, rule: "day/after" };
+  if (UNTIL.test(before) && (ABSENT.test(beforeUntil) || OFF_TILL.test(beforeUntil)) && v.to !== undefined)
+    return { ...day, value: { kind: "days", from: v.to + 1 }, rule: "day/after", ...(moving ? { part: "new" as const } : {}) };
   if ((FROM.test(before) && !TAKEN_FROM.test(before) && !moving && !NO_START.test(after)) || AND_ON.test(after))
     // "I get back on the 10th, so after that".
     return v.from === undefined ? day : { ...day, value: { kind: "days", from: v.from + (AND_AFTER_IT.test(after) ? 1 : 0) }, rule: "day/from" };
@@ -601,7 +602,9 @@ const namedBefore = (found: readonly Found[], day: Found): boolean =>
  * and who sits a test or goes away on a day needs what they need before it.
  */
 export function beforeEvents(said: Said, found: readonly Found[], today: number): Found[] {
-  const days = found.filter((f): f is DayFound => f.kind === "day" && !f.not && f.part === undefined);
+  // "I'm travelling on the 20th, can I come before then": ruled out itself, it is the end of what is wished.
+  const bounds = (f: Found): boolean => f.kind === "day" && f.not === true && BEFORE_THAT.test(said.norm.slice(f.end));
+  const days = found.filter((f): f is DayFound => f.kind === "day" && (!f.not || bounds(f)) && f.part === undefined);
   const [only, other] = days;
   // "Before I fly on the 14th" has its bound already.
   if (!only || other || (only.value.kind === "days" && only.value.from === undefined)) return [...found];
@@ -620,6 +623,8 @@ export function beforeEvents(said: Said, found: readonly Found[], today: number)
   const feast = GOES_TO_A_FEAST.test(before);
   if (!beforeThat && !HAPPENS.test(before) && !away && !feast) return [...found];
   const at = single(only.value)[0] ?? (only.value.kind === "days" ? only.value.from : undefined);
+  // "I'm flying out on Thursday night, is there a massage that morning": on the day itself.
+  if (ON_THAT_DAY.test(said.norm.slice(only.end))) return found.filter((f) => !(f.kind === "time" && f.start >= only.end && f.start - only.end < 4));
   const rest = found.filter((f) => f !== only && !(f.kind === "time" && f.start >= only.end && f.start - only.end < 4));
   if (at === undefined || at <= today) return rest;
   const until: DayFound = {

@@ -61,7 +61,7 @@ import {
   WILL_NOT_DO,
   WOULD_IT_BE,
 } from "../packs/en/parts.ts";
-import { CALLS_OFF, KEEPS_BESIDE, KEEPS_THE } from "../packs/en/signs.ts";
+import { BUT_NOT_THE_ONE, CALLS_OFF, KEEPS_BESIDE, KEEPS_THE, LEFT_AS_IT_IS } from "../packs/en/signs.ts";
 import type { Moment } from "../context.ts";
 import type { Found, Part } from "../found.ts";
 import type { Said } from "../text.ts";
@@ -73,9 +73,14 @@ import { BETTER, CANT, IS_FINE, NEW_BEFORE, OLD_BEFORE, POSSIBLE, TAKES_ITS_PLAC
  */
 export function assignParts(said: Said, all: Found[], at: Moment, errand: "move" | "cancel", cannot = false): Found[] {
   // "Cancel Friday but keep Monday": what is kept is none of what is called off.
-  const kept = (f: Found): boolean => (f.kind === "day" || f.kind === "time") && KEEPS_THE.test(said.norm.slice(0, f.start));
+  const kept = (f: Found): boolean =>
+    (f.kind === "day" || f.kind === "time") &&
+    (KEEPS_THE.test(said.norm.slice(0, f.start)) ||
+      BUT_NOT_THE_ONE.test(`${said.norm.slice(0, f.start)}${PREPOSITION.exec(said.norm.slice(f.start, f.end))?.[0] ?? ""}`));
   // "Move the lesson to Thursday, and leave the fitting on Saturday".
-  const besides = (f: Found): boolean => f.kind === "day" && KEEPS_BESIDE.test(said.norm.slice(0, f.start));
+  const besides = (f: Found): boolean =>
+    f.kind === "day" &&
+    (KEEPS_BESIDE.test(said.norm.slice(0, f.start)) || (KEEPS_THE.test(said.norm.slice(0, f.start)) && LEFT_AS_IT_IS.test(said.norm.slice(f.end))));
   const stays = (f: Found): boolean => besides(f) || (errand === "cancel" && CALLS_OFF.test(said.norm) && kept(f));
   const found = all.filter((f) => !stays(f));
   // What is asked besides, after the wish, speaks of something else.
@@ -108,7 +113,7 @@ export function assignParts(said: Said, all: Found[], at: Moment, errand: "move"
       return;
     }
     // "The week after" is measured from what there is, and is the wish.
-    if (f.kind === "day" && f.value.kind === "relative") {
+    if (f.kind === "day" && (f.value.kind === "relative" || f.rule === "day/relative")) {
       given.set(f, "new");
       return;
     }

@@ -6,7 +6,7 @@ export const NOT =
 
 /** What is said of a day or an hour that will not do. */
 export const NO_GOOD =
-  "(?:really |just )?(?:doesn'?t|does not|don'?t|do not|won'?t|will not|wouldn'?t|isn'?t|is not|aren'?t|are not)\\s+(?:really |quite |going to )?(?:work|suit|do|fit|happen|good|great|possible|an option|convenient|be possible)|makes? no sense|(?:'?s|is|are|was|would be|has become|is now) (?:no good|no use|no longer possible|not good|bad|out|off|gone|impossible|difficult|tricky|a problem|a no)\\b(?! (?:work|school|duty|for me to))";
+  "(?:really |just )?(?:doesn'?t|does not|don'?t|do not|won'?t|will not|wouldn'?t|isn'?t|is not|aren'?t|are not)\\s+(?:really |quite |going to )?(?:work|suit|do|fit|happen|good|great|possible|an option|convenient|be possible)|makes? no sense|(?:'?s|is|are|was|would be|has become|is now) (?:no good|no use|no longer possible|not good|bad|out|off|gone|impossible|difficult|tricky|a problem|a no|an? (?:bad|awkward|difficult|terrible|impossible|poor) (?:time|day|hour|one)(?: for (?:me|us))?(?: now)?)\\b(?! (?:work|school|duty|for me to))";
 
 /** What rules the day before it out: "doesn't work", "is no good", "I can't". */
 export const NOT_AFTER = new RegExp(
@@ -51,7 +51,7 @@ export const BEFORE = /(?<!\b(?:or|no|not|nothing|anything|never) )\b(?:before|e
 
 /** Right before days: somebody is somewhere else then. */
 export const ABSENT =
-  /\b(?:i|we|he|she|they|my [a-z]+)(?:'m|'re|'s|'ll be| am| are| is| will be)(?: still| all)? (?:away|off sick|out of (?:town|the country)|on (?:holiday|holidays|vacation|leave|a trip|a course)|abroad|overseas|travelling|traveling|in hospital|(?:in|visiting|at) (?!(?:town|pain|agony|need|trouble|doubt|school|work|touch|the (?:area|city|country|village|middle))\b)[a-z]+(?: [a-z]+)?(?= from\b)|busy|tied up|booked up|fully booked)(?: (?:for|all|all of|most of|during|over|on|from|to|the whole(?: of)?|in|[a-z]+ing))*\s*(?:the |this )*$/;
+  /\b(?:i|we|he|she|they|my [a-z]+)(?:'m|'re|'s|'ll be| am| are| is| will be)(?: still| all)? (?:away|off sick|out of (?:town|the country)|on (?:holiday|holidays|vacation|leave|a trip|a course)|abroad|overseas|travelling|traveling|in hospital|stuck(?: (?:in|at|on|with) (?:the |a |an )?[a-z]+(?: (?!until\b|till?\b)[a-z]+)?)?|held up(?: (?:in|at) (?:the )?[a-z]+)?|laid up|working away|(?:in|visiting|at) (?!(?:town|pain|agony|need|trouble|doubt|school|work|touch|the (?:area|city|country|village|middle))\b)[a-z]+(?: [a-z]+)?(?= from\b)|busy|tied up|booked up|fully booked)(?: (?:for|all|all of|most of|during|over|on|from|to|the whole(?: of)?|in|[a-z]+ing))*\s*(?:the |this )*$/;
 
 /** Right before the day until which somebody is not there. */
 export const OFF_TILL = /\b(?:i|we|he|she|they)(?:'m|'re|'s| am| are| is)(?: all)? off\s*$/;
@@ -105,9 +105,12 @@ export const OF_A_BOOKING = /\b(?:booking|booked|appointments?|visits?|sessions?
 export const BEFORE_THAT =
   /^[^.?!;]{0,24}[,.?!;]\s*(?:(?:is|are|have you|do you have|can|could|got|would there be)\b[^.?!;]{0,30})?(?:(?:any ?thing|some ?thing|any (?:slots?|time|chance|space)|possible|it|me|us|i|we)\b[^.?!;]{0,24})?\b(?:before|ahead of) (?:that|then)\b/;
 
+/** After the day of something else: "that morning" is on that day itself. */
+export const ON_THAT_DAY = /(?<!\b(?:before|after|than) )\bthat (?:same )?(?:morning|afternoon|evening|day)\b/;
+
 /** Something of the world's begins on a day: none is wished for then. */
 export const BEGINS =
-  /\b(?:school|term|college|university|kindergarten|nursery|the (?:season|course|semester|camp|holidays?|summer|winter)|(?:my|his|her|our|their|the) (?:new )?(?:job|course|season|camp|training|exams?|semester))\b(?: [a-z']+){0,2} (?:starts?|begins?|opens?|is starting)\b(?: [a-z']+){0,3}\s*$/;
+  /\b(?:school|term|college|university|kindergarten|nursery|the (?:season|course|semester|camp|holidays?|summer|winter)|(?:my|his|her|our|their|the) (?:new )?(?:job|course|season|camp|training|exams?|semester))\b(?: [a-z']+){0,2} (?:starts?|begins?|opens?|is starting)\b(?: [a-z']+){0,3}\s*$|(?<!\b(?:can|could|may|shall|should|might|would) )\b(?:i|we|he|she|they|my [a-z]+)(?:'m|'re|'s|'ll| am| are| is| will)? (?:start|starts|starting|begin|begins|beginning) (?:back at )?(?:(?:an?|my|our|his|her|the) )?(?:new |first )*(?:job|school|work|term|college|university|uni|placement|internship|maternity leave|chemo)\b(?: [a-z']+){0,2}\s*$/;
 
 /** On that day they are gone, whatever stands before or after it. */
 export const LEAVES =
@@ -118,7 +121,7 @@ export const OLD_BEFORE = /\b(?:my|our|from|of|the)\b\s*(?:(?:one|appointment|vi
 
 /** Right before a day or time: that of the wish. */
 export const NEW_BEFORE =
-  /\b(?:to|onto|into|until|till|make it|instead|rather|prefer|want|do|have it|could it be|can it be|possible|be|something|anything|better|for|(?:any |a |some )?chance(?: of| for)?|book (?:me|us)(?: in| one| it| another| something)?|put (?:me|us)(?: in| down)?)\s*(?:on |at |for |the |a |like |around |about |next |this |some ?time |maybe |say )*$/;
+  /\b(?:to|onto|into|until|till|make it|instead|rather|prefer|want|do|have it|could it be|can it be|possible|be|something|anything|better|for|(?:any |a |some )?chance(?: of| for)?|book (?:me|us)(?: in| one| it| another| something)?|put (?:me|us)(?: in| down)?|put (?:the|my|our|it|that)(?: (?!off\b|back\b)[a-z]+){0,2})\s*(?:on |at |for |the |a |like |around |about |next |this |some ?time |maybe |say )*$/;
 
 /** Between two days: what follows is the wish. */
 export const TURNS_TO_WISH =

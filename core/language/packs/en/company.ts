@@ -3,7 +3,7 @@ import { num } from "./lengths.ts";
 /** How many come, and for whom a visit is. */
 
 const RELATIVE =
-  "(?:mother|father|sister|brother|son|daughter)[- ]in[- ]law|teenager|toddler|twins?|granny|grandad|hubby|missus|cousin|flatmate|roommate|son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mommy|mummy|mom|mum|mama|father|daddy|papa|dad|friend|mate|pal|buddy|brother|bro|sister|sis|nan|nana|grandpa|auntie|lad|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
+  "(?:mother|father|sister|brother|son|daughter)[- ]in[- ]law|step(?:son|daughter|mother|father|mum|mom|dad|sister|brother)|teenager|toddler|twins?|granny|grandad|hubby|missus|cousin|flatmate|roommate|son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mommy|mummy|mom|mum|mama|father|daddy|papa|dad|friend|mate|pal|buddy|brother|bro|sister|sis|nan|nana|grandpa|auntie|lad|lass|mam|mammy|da|granda|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
 
 const YOUNG = "teenager toddler twins? son daughter kid child boy girl lad grandson granddaughter niece nephew".split(" ");
 const ofOnes = (words: readonly string[]): RegExp =>
@@ -16,7 +16,7 @@ export const OF_THE_YOUNG = ofOnes(YOUNG);
 const ONES_OWN = `${RELATIVE}|baby|babies|children|kids|girls|boys|sons|daughters|parents|gran|little ones?|wee one|youngest|eldest|oldest|better half|other half|boss|driver|student|tenant`;
 
 /** Those of one's own whom one calls so, without "my". */
-const OWN_KIN = "mummy|mum|mom|dad|daddy|nan|nana|gran|granny|grandma|grandpa|grandad";
+const OWN_KIN = "mummy|mum|mom|mam|dad|daddy|nan|nana|gran|granny|grandma|grandpa|grandad";
 
 /** Something of a relative's: "mother's". */
 export const A_RELATIVES = new RegExp(`^(?:${RELATIVE})'s$`);
@@ -103,11 +103,19 @@ export const COUNT_RULES: CountRule[] = [
     places: () => 1,
     span: () => ({ from: 0, to: 7 }),
   },
-  // "Me plus one".
+  // "Me plus one", "me plus two".
   {
     name: "places/me-and",
-    pattern: /\b(?:me|myself) (?:plus|\+) (?:one|1)\b(?: (?:more|other|friend|guest))?|(?<=^\W*(?:a )?)plus one(?=\W*$)/g,
-    places: () => 2,
+    pattern:
+      /\b(?:me|myself) (?:plus|\+) (one|two|three|four|[1-4])\b(?: (?:more|others?|friends?|guests?))?|(?<=^\W*(?:a )?)plus (one|two|three|[1-3])(?=\W*$)/g,
+    places: andMe,
+  },
+  // "Bring my two sisters to the class".
+  {
+    name: "places/with",
+    pattern:
+      /\b(?:bring|bringing|take|taking) (?:along )?(?:my|our) (two|three|four|[2-4]) (?:[a-z]+ )?(?:sisters|brothers|friends|mates|pals|cousins|colleagues|daughters|sons|girls|boys|kids|children|nieces|nephews|aunts|sisters[- ]in[- ]law)(?: along)?\b/g,
+    places: andMe,
   },
   {
     name: "places/just-me",
@@ -238,7 +246,7 @@ const MAY_COME = new RegExp(
   "g",
 );
 const SPOKEN_OF = new RegExp(
-  `\\b(?:treat|take) (?:my|our) ${WHAT_LIKE}(${ONES_OWN})\\b|\\b(?:my|our) ${WHAT_LIKE}(${ONES_OWN})\\b(?=[^.?!]{0,60}\\b(?:book|get|see|fit|squeeze|bring|put|help|treat|schedule) (?:her|him|them)\\b)`,
+  `\\b(?:treat|take) (?:my|our) ${WHAT_LIKE}(${ONES_OWN})\\b|\\b(?:my|our) ${WHAT_LIKE}(${ONES_OWN})\\b(?=[^.?!]{0,60}\\b(?:book|get|see|fit|squeeze|bring|put|help|treat|schedule) (?:her|him|them)\\b|[^.?!]{0,70}\\b(?:could|can|would|will|is there|have you|do you have|any)\\b[^.?!]{0,40}\\b(?:for|with) (?:her|him|them)\\b)`,
   "g",
 );
 /** They are spoken of first, and then what they would have: "my daughter's prom is on the 26th, she'd like a tan". */

@@ -178,3 +178,13 @@ export const LONGER_BY = /\b(?:extend|lengthen|prolong|shorten|longer|shorter)\b
 /** Right before a length that is told of something, and not wished for: "if it takes five hours", "it's been three hours". */
 export const TELLS_A_LENGTH =
   /\b(?:(?:if|when|since|because|as) (?:it|that|they) (?:takes?|lasts?|took)|(?:it|that)(?:'s| has) been|it took|for the (?:last|past)) (?:about |around |nearly |over |only |just |the |all of )*$/;
+
+/** One of a thing, and no more: "just the one", "one ear". */
+export const JUST_ONE =
+  /\b(?:just|only) (?:the |my |his |her )?one\b|\b(?:the |my |his |her )?one (?:ear|eye|foot|hand|leg|arm|knee|side|tooth|nail|lobe|shoulder|room|page|bike|car|dog|cat|shoe|lens)\b/;
+/** The same in answer to which. */
+export const OF_ONE_THING = /^\W*(?:(?:oh|just|only|um+|well)\W+)*one(?: (?:please|will do|is fine))*\W*$/;
+/** What a length of a visit comes without. */
+export const WITHOUT = /\b(?:without|no|not) (?:any |the |your )?((?:[a-z]+ ?){1,2})/;
+/** Right before what is not wanted with it: "no extensions". */
+export const LACKS = /\b(?:without|no|not|don't (?:need|want)) (?:any |the |my )?$/;

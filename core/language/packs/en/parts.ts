@@ -117,7 +117,7 @@ export const ELSEWHERE =
 
 /** Somebody goes somewhere on the day that follows: "I'm travelling to Ndola on". */
 export const TRAVELS_TO =
-  /\b(?:travelling|traveling|going|flying|off|driving|called|heading) to (?!the \d|an? (?:earlier|later|different)|move|change|cancel)(?:[a-z]+ ){1,3}(?:on |at |in )(?:the )?$/;
+  /\b(?:travelling|traveling|going|flying|off|driving|called|heading) to (?!the \d|an? (?:earlier|later|different)|move|change|cancel)(?:[a-z]+ ){1,3}(?:on |at |in )(?:the )?$|\bto (?:work|school|court|hospital|the (?:office|hospital|airport))\s+(?:on |at )?(?:the )?$/;
 
 /** Right after a day that stands in the way of a visit. */
 export const SO_IT_MOVES =

@@ -146,7 +146,7 @@ export const CAPITALS_ELSEWHERE =
 
 /** What no name begins with: words that end as doing words do, and words of feeling. */
 export const NEVER_FIRST =
-  /^(?:\w{2,}ing|spell|spelled|spelt|that's|what's|there's|it's|a|an|the|not|so|very|too|just|really|still|also|all|in|out|off|on|at|back|done|sorry|happy|late|sick|ill|unwell|nervous|pregnant|allergic|scared|terrified|blind|deaf|injured|hurt|free|busy|new|old|worried|interested|afraid|stuck|ready|here|there|sure|fine|good|okay|ok|with|from|for|to|by|about|after|been|have|had|got|booked|down)$/;
+  /^(?:\w{2,}ing|spell|spelled|spelt|that|which|who|because|i'd|i've|i'll|that's|what's|there's|it's|a|an|the|not|so|very|too|just|really|still|also|all|in|out|off|on|at|back|done|sorry|happy|late|sick|ill|unwell|nervous|pregnant|allergic|scared|terrified|blind|deaf|injured|hurt|free|busy|new|old|worried|interested|afraid|stuck|ready|here|there|sure|fine|good|okay|ok|with|from|for|to|by|about|after|been|have|had|got|booked|down)$/;
 
 /** A sentence about something else than who somebody is: "it doesn't hurt", "I'm her sister". */
 export const TELLS_SOMETHING =

@@ -31,6 +31,9 @@ export const OURS = /\b(?:my|our)\b/;
 export const HAS_ONE =
   /\b(?:i|we)(?:'ve got| have(?: got)?|'ve)(?: already)? (?:an?|my|our|something|one)\b|\b(?:i'm|we're|i am|we are) (?:booked|scheduled|down)\b|\b(?:i|we)(?:'ve| have)?(?: already)? (?:booked|made|scheduled|arranged) (?:an?|my|our|something|one)\b/;
 
+/** Right before what takes no article: "I have yoga". */
+export const I_HAVE = /\b(?:i|we)(?:'ve got| have(?: got)?)(?: already)? /;
+
 /** A visit or its booking, by the word. */
 export const A_VISIT = /\b(?:appointment|visit|booking|booked|scheduled)\b/;
 

@@ -202,7 +202,8 @@ export const HOW_SOON =
   /\b(?:how (?:soon|quickly|early)|(?:soonest|earliest)|(?:when|what)(?:'s| is| would be) (?:your|the) (?:very )?(?:first|next)(?! (?:step|thing|time|day|week|month|visit|appointment (?:for|with) me)\b))\b/i;
 
 /** One visit right after another. */
-export const STRAIGHT_AFTER = /\b(?:(?:right|straight|directly|just|immediately) (?:after|afterwards|behind)|back to back|after (?:that|it)|afterwards)\b/i;
+export const STRAIGHT_AFTER =
+  /\b(?:(?:right|straight|directly|just|immediately) (?:after|afterwards|behind)|back to back|one after (?:the other|another)|one by one|in a row|after (?:that|it)|afterwards)\b/i;
 
 /** What was just settled is to be at another time. */
 export const STARTS_OTHERWISE =
@@ -687,7 +688,7 @@ export const OURS_THAT_DAY = /\b(?:my|our) [a-z0-9:.' -]{3,60}?\b(?:on )?(?:the|
 
 /** Somebody named is to do what is theirs: "could Trent do my cleaning". */
 export const DOES_OURS =
-  /<staff> (?:could |can |might |would |will |to |please )*(?:do|take|handle|give me|see (?:me|us) for) (?:my|our) <service>|\b(?:my|our) <service> (?:to be )?(?:done )?(?:by|with) <staff>(?! (?:on|at|is|was)\b)/;
+  /<staff> (?:could |can |might |would |will |to |please )*(?:do|take|handle|give me|see (?:me|us) for) (?:my|our) <service>|<staff> (?:please )?[a-z]+(?: at)? (?:my|our) <service>(?: [a-z]+){0,2} (?:instead|rather|in (?:the )?place of)\b|\b(?:my|our) <service> (?:to be )?(?:done )?(?:by|with) <staff>(?! (?:on|at|is|was)\b)/;
 
 /** What somebody else of theirs is called: "and hers is Mia Abel". */
 export const IS_THEIRS = /\b(?:hers|his|theirs|the other(?: one)?|(?:her|his|their|my [a-z]+'s) (?:full )?name)(?:'s| is|:)/i;

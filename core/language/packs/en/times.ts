@@ -37,6 +37,12 @@ const SURE = new RegExp(
 /** Somebody or what brings them gets here: what stands after "by" is when they can begin. */
 const ARRIVES =
   /\b(?:i|we|he|she|they|(?:my|our|the|his|her) (?:[a-z]+ )?(?:ride|lift|bus|train|ferry|taxi|flight|plane|carer|driver|husband|wife|mum|mom|dad|son|daughter|sitter|babysitter)) (?:can|could|will|'ll|should|would|might|may)(?: only| just| probably| maybe)* (?:get|be|make it|arrive|reach|come|bring|drop)(?: me| us| him| her| you)?(?: there| here| in| to you| to yours| over| down| round| back| off)* $/;
+/** What is not there, or not free, until an hour is from then on; who cannot stay until then is not meant. */
+const NOT_UNTIL = /\b(?:not|isn't|aren't|don't|doesn't|won't|can't|cannot|didn't|never)\b(?! (?:stay|wait|last|go on|be (?:there|here) all))[^.,;?!]{0,30}$/;
+/** "One in the evening" is no hour of a day; "is there one in the afternoon" is one of them. */
+const ONE_IN_THE_EVENING = /^one in the (?:morning|evening)$/;
+const ONE_IN_THE = /^one in the afternoon$/;
+const A_THING_BEFORE = /\b(?:the|there|there's|have|got|want|need|like|prefer|do|any|is|book|find)(?: me)? $/;
 /** Right after an hour until which somebody is busy: "so after that". */
 const ONLY_AFTER_IT =
   /^,? ?(?:(?:so|and|then|but)\b,? ?)*(?:(?:any ?time|only|sometime|it (?:has|would have) to be|has to be|must be) )*(?:after (?:that|then|it)|afterwards|from then(?: on)?)\b/;
@@ -264,7 +270,10 @@ export const TIME_RULES: TimeRule[] = [
       (/^by /.test(m[0]) && ARRIVES.test(m.input.slice(0, m.index))) ||
       (/^(?:until|till?) /.test(m[0]) && ONLY_AFTER_IT.test(m.input.slice(m.index + m[0].length)))
         ? one("from", m[1] ?? m[2])
-        : until(m[1] ?? m[2], "end"),
+        : // "The bus doesn't get in till ten", "I'm not free until two".
+          /^(?:until|till?) /.test(m[0]) && NOT_UNTIL.test(m.input.slice(Math.max(0, m.index - 50), m.index))
+          ? one("from", m[1] ?? m[2])
+          : until(m[1] ?? m[2], "end"),
   },
   {
     // "A bit later, eleven", of what was offered.
@@ -438,8 +447,8 @@ export const TIME_RULES: TimeRule[] = [
       const exact = PRECISELY.test((m[1] ?? "").trim());
       const said = (m[1] ?? "").trim().replace(PRECISELY, "");
       if (exact) return one("at", said);
-      // "The one in the morning", of what was offered: one of those.
-      if (/\bthe $/.test(m.input.slice(0, m.index)) && /^one in the (?:morning|afternoon|evening)$/.test(said)) return null;
+      // "The one in the morning", of what was offered, and "is there one in the evening": one of those.
+      if (ONE_IN_THE_EVENING.test(said) || (ONE_IN_THE.test(said) && A_THING_BEFORE.test(m.input.slice(Math.max(0, m.index - 20), m.index)))) return null;
       // "The 09:00 one" is a time; "the 12" is not.
       if (
         /\bthe $/.test(m.input.slice(0, m.index)) &&

@@ -272,7 +272,7 @@ export const ONLY_WHAT_IF =
 
 /** Until when something may be called off or changed, and nothing to be done now. */
 export const UNTIL_WHEN =
-  /\b(?:up to when|until when|till when|how late|how long before|how (?:soon|early) before|by (?:when|what time)|what's the latest|when's the latest|how close to)\b[^.?!]*\b(?:call|calling|cancel|cancelling|move|moving|change|changing|put off|reschedule)\b/;
+  /\b(?:up to when|until when|till when|how late|how long before|how (?:soon|early) before|by (?:when|what time)|what's the latest|when's the latest|how close to)\b[^.?!]*\b(?:call(?! (?:in|by|round|over|into|you|up)\b)|calling(?! (?:in|by|round|over|you)\b)|cancel|cancelling|move|moving|change|changing|put off|reschedule)\b/;
 
 /** What the body does, or bears. */
 const OF_THE_BODY = String.raw`(?:really |even |properly |to |anymore |ever )?(?:eat|drink|tolerate|digest|stomach|sleep|walk|run|stand|sit|kneel|bend|lift|climb|chew|swallow|hear|see|read|focus|concentrate|grip|hold|breathe|relax|have (?:any )?(?:<service>|(?!it\b|my\b|the\b|our\b|that\b)[a-z]+))(?!\w)`;
@@ -500,3 +500,47 @@ export const CAN_I_GET_SOME =
 /** Something of theirs does what it should not, whenever they do something: "the brakes scrape whenever I stop". */
 export const AILS_WHENEVER =
   /\b(?:the|my|our|his|her|it|there's)\b[^.?!]*\b(?:whenever|every time|each time|when) (?:i|it|he|she|we|you) (?!(?:cancel|come|can|booked|rang|called|see)\b)[a-z]+/;
+
+/** What was done of theirs has been forgotten: "I can't remember if I cancelled". */
+export const FORGOT_WHETHER =
+  /\b(?:can't|cannot|couldn't|don't|do not) (?:for the life of me )?(?:remember|recall|know)\b (?:if|whether) (?:i|we)(?:'ve| have| had)?(?: already| actually| ever| just)? (?:cancel\w*|book\w*|mov\w*|reschedul\w*|confirm\w*|chang\w*)\b|\b(?:not sure|no idea|unsure) (?:if|whether) (?:i|we)(?:'ve| have| had)?(?: already| actually| ever| just)? (?:cancelled|canceled|booked|moved|rescheduled|confirmed|changed)\b/;
+
+/** Whether a thing is worth having is asked, and no room for it. */
+export const IS_IT_WORTH =
+  /\bis (?:there|it)(?: still| really)? (?:any |much |a lot of |even )?(?:point|sense|use|good|benefit|harm|danger|risk|worth)\b[^.?!]*<service>/;
+
+/** After something that they tell of themselves, whether they may have it: "I take warfarin, can I still get the". */
+export const STILL_FOR_ME =
+  /[a-z>][^?]*[,.;] (?:so |and |but )?(?:can|could|may|should) (?:i|we|he|she|they) still (?:have|get|do|come (?:for|to)|use|take|go (?:for|to))(?: (?:an?|the|my))? <service>(?![^.?!]*<(?:day|time)>)/;
+
+/** Whether there is one on a day: room is asked for. */
+export const IS_THERE_ONE_THEN = /\b(?:is|are) there (?:an?|any|still an?) (?:<service>|class|lesson|session|slot|appointment)s? (?:<(?:day|time)>)/;
+
+/** A visit is not to be kept: "don't bother with the 10th", "an appointment that I want to get rid of". */
+export const NOT_TO_BE_KEPT =
+  /\b(?:don't|do not|no need to|needn't) (?:bother|trouble) (?:with|about|keeping|holding) (?:<(?:day|service)>|(?:my|our|the) (?:<(?:day|service)>|appointment|visit|booking|slot))|\b(?:appointment|visit|booking|session|lesson|slot|<service>)\b[^.?!]*\b(?:i|we)(?:'d like to| want to| need to|'d love to| would like to|'m looking to) (?:get rid of|be rid of|drop|get out of|lose|cancel|scrap)\b|\b(?:get|be) rid of (?:my|our|the|that|this) (?:[a-z]+ )?(?:appointment|visit|booking|session|lesson|slot)\b/;
+
+/** That somebody will not be there, and nothing after it but when. */
+export const WILL_NOT_MAKE_IT =
+  /\b(?:won't|will not|can't|cannot|not going to|unable to|(?:not|won't be) able to)(?: be able to)? (?:make|keep|attend)(?: it)?(?: to)?(?: (?:the|my|our)(?: <service>| appointment| visit)?)?(?: (?:on |for )?<(?:day|time)>)+(?:,? (?:sorry|i'm afraid|unfortunately|after all|any ?more))*\W*$/;
+
+/** Right after a visit was taken off a day, another one is to be theirs: "and put me in". */
+export const PUTS_ME_IN =
+  /^\W*(?:and |then |but |please )*(?:put|stick|pop|get|squeeze|sign|pencil) (?:me|us|him|her) (?:in(?:to)?|on|down|up)(?: (?:for|on|to))?(?: the)? <day>/;
+/** Somebody is taken off a day. */
+export const TAKES_ME_OFF = /\btake (?:me|us|him|her|them) (?:out of|off|from) (?:the )?<day>/;
+
+/** A wish that has a day to be done by: "can I get jabs before then". */
+export const GETS_BEFORE_THEN = /\b(?:can|could|may) (?:i|we) (?:still |maybe )?(?:get|have|squeeze in|fit in) [^.?!]*\bbefore (?:then|that|<day>)/;
+
+/** What they were just told of cannot be, and when instead: "oh no I can't, I'm in London. Thursday at three?" */
+export const CANNOT_SO_THEN =
+  /^\W*(?:(?:oh|no|ah|sorry|hm+|actually)[\s,]+)*(?:i|we) (?:can't|cannot|can not|won't be able to)(?: (?:make|do|come|be there|manage)(?: it| that)?)?(?: then)?[,.;!-]+ ?(?:(?:i'm|i am|i've|i have|we're|he's|she's|it's|that's)\b[^.;?!<]{0,40}[.;,!-]+ ?)?(?:(?:and|so|but) )?(?:is |what about |how about |maybe |(?:could|can|may) (?:it be|i come) )?<day>(?: <time>)?[?!.]*$/;
+
+/** Somebody does not know what they would come for. */
+export const UNSURE_WHAT =
+  /\b(?:i|we)(?:'m|'re| am| are)? (?:really |just |honestly )*(?:don't|do not|not)(?: really)? (?:know|sure)(?: yet)? what (?:(?:exactly )?(?:i|we)(?:'d| would)? (?:want|need|like|should have|should get)|to (?:go for|have|get|choose|pick|book)|would suit)\b/;
+
+/** What there is on a day or at an hour is asked. */
+export const WHAT_HAVE_YOU_THEN =
+  /\bwhat (?:have you(?: got)?|do you have|is there|'?s there)(?: free| open| left| available)?(?: (?:for|on|at|in|around|after|before))*(?: the)? <(?:day|time)>/;

@@ -4,6 +4,13 @@
 export const TAKEN_BACK =
   /\b(?:leave it|keep it|keep mine|as it is|as it was|forget it|never ?mind|(?:don't|do not)(?=\W*$|[,.!;]| (?:do|book|bother|move|cancel|change|go|take|keep|want|think|like|make|put)\b)|i(?:'ll| will) come(?: (?:after all|anyway|all the same|then))?(?=\W*$|[,.!;])|not now|rather not|changed my mind|no longer)\b/;
 
+/** After a yes it is the reason, and takes nothing back: "yes, I changed my mind about it". */
+export const OF_A_REASON = /^changed my mind$/;
+
+/** What is to stay as it is, or is not meant any more: two of these in one answer are no reason for something else. */
+export const IT_STAYS =
+  /\b(?:(?:leave|keep) (?:it|that|mine|them|everything)|(?:just|simply) (?:leave|keep) (?:it|that)|as it (?:is|was)|never ?mind|i(?:'ll| will) (?:come|be there|make it)|changed my mind(?! about)|having second thoughts|(?:don't|do not) cancel)\b/g;
+
 export const YES =
   /^(?:(?:oh|um+|uh|well|ah|ok(?:ay)?|hm+|and)[,.]? )*(?:yes|yep|yeah|yup|yea|ya|yah|yis+|yass?|yessir|yes sir|you(?=\W*$)|mm ?-?hm+|mhm+|uh[- ]?huh|fire away|sold(?=\W*$)|works(?=\W*$)|you(?:'ve)? got it|you're on|y(?=\W*$)|sure(?: thing)?|ok(?:ay)?|k|kk|correct|right|exactly|absolutely|definitely|of course|certainly|indeed|perfect|great|grand(?: so)?|chur|righto|too easy|sweet(?: as)?|fine|lovely|wonderful|excellent|brilliant|good|super|cool|deal|done|(?:hell|heck|oh) (?:yes|yeah)|agreed|affirmative|bang on|dead on|(?:mint|ace|champion|smashing|magic|class|belting|cracking|tidy|deadly)(?=\W*$|[.,!] )|i (?:do|am|have|did|might)(?= ?(?:$|[.,!]|indeed|yes|so\b))|i think so|(?:i'm |i am )?afraid so|ja|s[ií](?=\W*$)|opo|sige(?: po)?|yebo|ndiyo|ndio|sawa(?: sawa)?|haan(?: ?ji)?|ji haan|boleh|aye|please do|please(?=[.,!]|$)|go (?:ahead|for it|on)|go(?=[.,!]*$)|take it|do (?:it|that|so)|book (?:it|that|me in)|sounds? (?:good|great|fine|perfect|right|lovely)|(?:that|it)(?:'ll| will| would|ll|'d) (?:work|do|suit)|crack on|(?:i'm )?happy with (?:that|it)|lock (?:it|that|me) in|that(?:'s| is| one is|'ll be| will be| would be|ll be|'d be) (?:right|correct|good|fine|great|perfect|it|me|ok(?:ay)?|lovely|grand|brilliant|wonderful|ideal|super|the one|bang on|dead on|spot on|smashing|mint|champion|ace|magic|tidy)|too right|aye|go on so|spot on|that (?:works|does it|suits)(?: for me)?|that one(?:'s| is)? (?:fine|good|great|works)|that one(?= ?(?:$|[.,!]|please|then|thanks))|works for me|looks (?:good|right)|it is|all good|no problem|confirm(?:ed)?|all right|alright|why not|suits me|let's do (?:it|that)|let's go|you bet|uh[- ]huh|yup|by all means|can(?:,? can| lah| la)?(?=\W*$)|please go ahead|get on with it)\b/;
 /** What follows something that begins like a yes, and says no: "ok then no". */

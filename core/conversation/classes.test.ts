@@ -1,0 +1,117 @@
+import { describe, expect, it } from "vitest";
+import { talksAt } from "../testing/held.ts";
+
+/** What stays, what goes with whom, what a length is for, and what comes beside something else, at a pharmacy's clinic and at a studio with classes: in words of no set. */
+
+const tern = talksAt("twenty-sixth", "ternbay");
+const chemist = talksAt("twenty-sixth", "rowan");
+const studio = talksAt("twenty-sixth", "spoonbill");
+const HANA = "Hana Kimura, 912 555 0143";
+const MARLON = "Marlon Tate, 912 555 0144";
+const GERRY = "Gerry Lavery, 028 9555 0144";
+const FATIMA = "Fatima Aziz, 028 9555 0143";
+
+describe("what is not to be cancelled after all", () => {
+  it.each([
+    "oh, I've changed my mind about all that, keep it please",
+    "no wait, I changed my mind, just leave it as it was for now",
+    "hm, having second thoughts, please leave it",
+  ])("stays, where that is said of what was about to be: %s", (text) => {
+    const t = tern("I'd like to cancel my massage, Aileen Burke, 902 555 0141", text);
+    expect(t.was("a-aileen")).toMatch(/booked$/);
+    expect(t.state.task).toBeNull();
+  });
+
+  it("goes, where the reason is told again", () => {
+    const t = tern("I'd like to cancel my massage, Aileen Burke, 902 555 0141", "yes, I changed my mind about it");
+    expect(t.was("a-aileen")).toMatch(/cancelled/);
+  });
+
+  it("is the other one, which is left where it is", () => {
+    const t = studio(`${HANA}. please put the breathing on Wednesday the 10th at one and leave the yoga where it is`, "yes");
+    expect(t.was("sa-hana-one")).toMatch(/2027-03-10 13:00/);
+    expect(t.was("sa-hana-two")).toMatch(/2027-03-11 15:00 theo booked$/);
+    const u = chemist(`${FATIMA}. leave the 3rd alone but shift the 9th to Monday the 8th at three`, "yes");
+    expect(u.was("ra-fatima-two")).toMatch(/2027-03-08 15:00/);
+    expect(u.was("ra-fatima-one")).toMatch(/2027-03-03 10:00 sinead booked$/);
+  });
+
+  it("is found by what somebody wants to be rid of", () => {
+    const t = chemist(`I've a visit with Colm next week that I'd like to drop. ${GERRY}`, "aye, cancel it");
+    expect(t.was("ra-gerry")).toMatch(/cancelled/);
+  });
+});
+
+describe("what stands", () => {
+  it("is moved where it is told with what it is to be", () => {
+    const t = tern("I have an assessment on Friday and would sooner do it with Tobias, Saturday at nine", "Russ Whalen", "902 555 0144", "yes");
+    expect(t.was("a-russ")).toMatch(/2027-03-06 09:00/);
+  });
+
+  it("is done by another, whatever the deed is called", () => {
+    const t = studio(`${MARLON}. would Delia look at my posture instead? Friday at two`, "yes");
+    expect(t.was("sa-marlon")).toMatch(/2027-03-05 14:00/);
+    expect(t.each.join(" ")).not.toMatch(/one more/);
+  });
+
+  it("goes to another hour of its day, with nothing offered yet", () => {
+    expect(studio(`${MARLON}. anything later with Rashid on the same day?`).state.task).toMatchObject({ errand: "move" });
+  });
+});
+
+describe("what a length is for", () => {
+  it("is told when it is asked for, and before", () => {
+    expect(chemist("wax removal on Saturday at ten", "only the one").state.task).toMatchObject({ hold: { offer: { lengthMin: 20 } } });
+    expect(chemist("wax removal on Saturday at ten", "it's for both").state.task).toMatchObject({ hold: { offer: { lengthMin: 30 } } });
+    expect(chemist("what do you take for microsuction of one ear?").last).toMatch(/£40/);
+    expect(chemist("what do you take for microsuction of one ear?").last).not.toMatch(/£60/);
+    const t = chemist("what's ear wax removal?", "ok, just the one then, Saturday at quarter past nine");
+    expect(t.state.task).toMatchObject({ hold: { offer: { lengthMin: 20 } } });
+  });
+});
+
+describe("visits that come together", () => {
+  it("come one after the other, where that is said", () => {
+    const t = chemist("my wife and I both need the flu jab with Colm, Friday at three, one after the other", "Joe Bell", "028 9555 0190", "yes", "yes");
+    expect(t.booked.map((b) => /2027\S+ \S+/.exec(b)?.[0])).toEqual(["2027-03-05 15:00", "2027-03-05 15:15"]);
+  });
+
+  it("are both booked where the first is called by the beginning of its name", () => {
+    const t = chemist("B12 and a diabetes check with Sinead, both on Wednesday from one");
+    expect(t.state.later).toHaveLength(1);
+    expect(t.last).toMatch(/B12 injection/);
+  });
+
+  it("are as many places as come along", () => {
+    const t = tern("can I bring my two brothers to Pilates on Saturday?", "yes please");
+    expect(t.state.task).toMatchObject({ places: 3 });
+  });
+});
+
+describe("beside something else", () => {
+  it("is a wish for a visit no message to the desk", () => {
+    const t = tern("do you have a lower price for students?", "ah well. Taping on Thursday at nine then");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "taping" });
+  });
+
+  it("is what a question named meant by the wish after it, though another word of it stood apart", () => {
+    const t = studio("may the baby come to the postnatal thing?", "lovely, Wednesday at two with Delia");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "postnatal" });
+  });
+
+  it("is a class for those who are pregnant the one that is suggested, of several that are called so", () => {
+    expect(studio("I'm pregnant and I'd like some calm yoga").last).toMatch(/prenatal yoga\?/);
+  });
+});
+
+describe("what there is", () => {
+  it("is listed when it is asked after one of them, and only those of a kind where a kind is named", () => {
+    expect(tern("what is acupuncture?", "and which services do you have?").last).toMatch(/taping/);
+    expect(tern("what kinds of massage do you do?").last).not.toMatch(/taping/);
+  });
+
+  it("is told of what is meant while it is open which of two it is, and of no class", () => {
+    expect(tern("a massage on Thursday please", "what do I bring?").last).not.toMatch(/mats/i);
+    expect(tern("Pilates on Thursday please", "what do I bring?").each.join(" ")).toMatch(/mats/i);
+  });
+});
