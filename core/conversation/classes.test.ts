@@ -115,3 +115,62 @@ describe("what there is", () => {
     expect(tern("Pilates on Thursday please", "what do I bring?").each.join(" ")).toMatch(/mats/i);
   });
 });
+
+describe("who is to see them, and whether to come", () => {
+  it("is somebody whose work it is, where what was put forward is for another", () => {
+    const doctors = talksAt("twenty-third", "loquat");
+    const t = doctors("my daughter is hot and not eating", "could the doctor look at her this morning");
+    expect(t.state.task).toMatchObject({ service: "doctor" });
+    expect(doctors("my daughter is hot and not eating", "this morning if you can").state.task).not.toMatchObject({ service: "doctor" });
+  });
+
+  it("is a visit, where who was taken to leave a message would rather come", () => {
+    const t = chemist("I was in last week about my ears and they're still blocked", "no, I'd just like to be seen again");
+    expect(t.state.task).toMatchObject({ errand: "book" });
+    expect(t.last).toMatch(/ear wax removal/);
+  });
+
+  it("is asked of what they have, and begins no other visit", () => {
+    const t = studio("I have something booked with you and my wrist hurts, shall I still come", "no that's fine, thanks");
+    expect(t.each.join(" ")).not.toMatch(/have your message|will get/);
+    expect(t.state.task).toBeNull();
+  });
+
+  it("is the coming one of some days of that name that were offered", () => {
+    const t = tern("an assessment with Tobias, only after five", "Wednesday then");
+    expect(t.state.task).toMatchObject({ hold: { offer: { staff: "tobias" } } });
+    expect(t.last).toMatch(/Wednesday 3 March/);
+  });
+});
+
+describe("one more for somebody else", () => {
+  it("comes right after the first, where it is said before there is an hour", () => {
+    const t = chemist("a flu jab please", "and one for the husband", "Saturday at half ten", "Ina Bell", "028 9555 0191", "yes", "Ted Bell", "yes");
+    expect(t.booked).toHaveLength(2);
+    expect(t.booked.join(" ")).toMatch(/10:30.*10:45/);
+  });
+
+  it("is one more place where several come at once", () => {
+    expect(studio("I'd like to do yin yoga", "and for my brother as well").state.task).toMatchObject({ places: 2 });
+  });
+
+  it("is a visit for each of the children and who speaks", () => {
+    const teeth = talksAt("twenty-fifth", "sycamore");
+    expect(teeth("cleanings for our three girls and me please").state.later).toHaveLength(3);
+  });
+});
+
+describe("what cannot be kept", () => {
+  const MEI = "Mei Tran, 902 555 0143";
+
+  it("is found, and goes to another day, asked whether to cancel", () => {
+    const t = tern("we had a massage booked for Wednesday but something's cropped up", MEI, "Thursday at the same time?", "yes");
+    expect(t.was("a-mei-two")).toMatch(/2027-03-04 11:00/);
+  });
+
+  it("is called off by who may book again some other time", () => {
+    const t = tern(`${MEI}. please call off the acupuncture, I'll book again when I'm back`, "yes");
+    expect(t.was("a-mei-one")).toMatch(/cancelled/);
+    expect(tern(`${MEI}. I can't come for the acupuncture, can you rebook me`).state.task).toMatchObject({ errand: "move" });
+  });
+});

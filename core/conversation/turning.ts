@@ -5,6 +5,7 @@ import {
   HER,
   HIM,
   MY_MISTAKE,
+  ALSO_FOR,
   ONE_AS_WELL,
   ONE_HOUR_FOR_ANOTHER,
   SAME_HOUR,
@@ -209,6 +210,9 @@ export function theOther(t: Turn, reading: Reading): boolean {
   return true;
 }
 
+/** So many words say when and nothing else. */
+const LONGEST_WHEN = 6;
+
 /** Another day or hour in answer to "shall I cancel it?": then it is to be moved. */
 export function insteadOfCancelling(t: Turn, reading: Reading, text: string): boolean {
   const task = t.state.task;
@@ -220,7 +224,13 @@ export function insteadOfCancelling(t: Turn, reading: Reading, text: string): bo
     reading.errands.some((e) => e.errand === "book" || e.errand === "ask-availability") &&
     ofKind(reading.found, "service").every((s) => service !== undefined && s.value.includes(service)) &&
     !reading.found.some((f) => f.kind === "for-whom" || f.kind === "length");
-  const asks = reading.question && !again && !CHANGES_SOMETHING.test(text);
+  // "Thursday same time?" asks for nothing else.
+  const onlyWhen =
+    reading.errands.length === 0 &&
+    reading.found.some((f) => f.kind === "day") &&
+    reading.found.every((f) => f.kind === "day" || f.kind === "time" || f.kind === "shift") &&
+    text.trim().split(/\s+/).length <= LONGEST_WHEN;
+  const asks = reading.question && !again && !onlyWhen && !CHANGES_SOMETHING.test(text);
   if (task?.errand !== "cancel" || !task.appointment || asks || reading.errands.some((e) => e.errand === "cancel")) return false;
   // "Could I just have a later time that day".
   const measured = ofKind(reading.found, "shift").some((s) => s.byMin !== undefined || reading.errands.length === 0);
@@ -233,9 +243,30 @@ export function insteadOfCancelling(t: Turn, reading: Reading, text: string): bo
   return true;
 }
 
+/** "And for my wife as well", before there is an hour for the first: another visit right after it, or one more place. */
+function alsoFor(t: Turn, task: BookTask, reading: Reading): boolean {
+  const whom = ofKind(reading.found, "for-whom").at(-1)?.value;
+  if (!task.service || whom === undefined || task.forWhom !== undefined || !ALSO_FOR.test(reading.said)) return false;
+  if (reading.found.some((f) => f.kind !== "for-whom" && f.kind !== "yes" && !(f.kind === "places" && f.value === 1))) return false;
+  if (t.house.services.get(task.service)?.group) task.places = (task.places ?? 1) + 1;
+  else
+    t.state.later.push({
+      ...newBook(),
+      service: task.service,
+      ...(task.saidLength === undefined ? {} : { saidLength: task.saidLength }),
+      forWhom: whom,
+      beside: true,
+      rightAfter: true,
+    });
+  t.say("aside/heard");
+  t.rule("several/also-for");
+  return true;
+}
+
 /** "And the same for my brother", "another one on the 11th", while a visit is being kept: it waits until that one is booked. */
 export function lineUpAnother(t: Turn, reading: Reading): boolean {
   const task = t.state.task;
+  if (task?.errand === "book" && !task.hold && alsoFor(t, task, reading)) return true;
   if (task?.errand !== "book" || !task.hold || !ONE_MORE.test(reading.said) || reading.question) return false;
   if (ofKind(reading.found, "yes").some((y) => !y.value) || ofKind(reading.found, "service").some((s) => !s.value.includes(task.service ?? ""))) return false;
   const day = reading.found.some((f) => f.kind === "day");

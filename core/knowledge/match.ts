@@ -411,7 +411,9 @@ function servicesOf(house: House, passage: Passage): ReadonlySet<string> {
         if (f.kind !== "service") return [];
         const ends = endsTheirNames(house, f.value, a.slice(f.start, f.end));
         // "What do I bring to a class", of the only one: what its name ends in names it.
-        return f.rule !== "service/telling-word" || (ends && f.value.every((id) => house.services.get(id)?.group) && f.value.length === 1) ? [{ ids: f.value, ends }] : [];
+        return f.rule !== "service/telling-word" || (ends && f.value.every((id) => house.services.get(id)?.group) && f.value.length === 1)
+          ? [{ ids: f.value, ends }]
+          : [];
       }),
     );
     const all = each.flat();

@@ -65,7 +65,18 @@ import {
   TITLE_BEFORE,
   STAYS,
 } from "./packs/en/signs.ts";
-import { CALLS_THAT_OFF, CANCELLED_ELSEWHERE, DOES_INSTEAD, HAVE_IT, LEADS_IN, PUTS_ME_IN, TAKES_ME_OFF, WAS_MOVED, YOU_ALL } from "./packs/en/turns.ts";
+import {
+  CALLS_THAT_OFF,
+  CANCELLED_ELSEWHERE,
+  DOES_INSTEAD,
+  HAVE_IT,
+  LEADS_IN,
+  PUTS_ME_IN,
+  TAKES_ME_OFF,
+  WAS_MOVED,
+  WILL_BOOK_AGAIN,
+  YOU_ALL,
+} from "./packs/en/turns.ts";
 
 /** Errands whose plain signs stand in a masked text, in the order said; the surer of two that exclude each other wins. */
 export function cuedErrands(masked: string): ErrandRead[] {
@@ -252,6 +263,13 @@ function judgeAll(
       parts.forEach((p, i) => {
         const e = each[i];
         if (e?.read?.errand === "book" && isGuess(e.read) && CANNOT_DO_IT.test(p.masked)) e.read = null;
+      });
+    // "Cancel it as well, I'll rebook later": what may be some other time is nothing to be done now.
+    if (each.some((e) => e.read?.errand === "cancel"))
+      parts.forEach((p, i) => {
+        const e = each[i];
+        if (e?.read && (e.read.errand === "move" || e.read.errand === "book") && WILL_BOOK_AGAIN.test(p.masked) && !/<(?:day|time)>/.test(p.masked))
+          e.read = null;
       });
     // "Friday's grips, can I bring them on Saturday instead": what is theirs is named, and not wished for.
     if (whole.read?.errand === "move" && !isGuess(whole.read))

@@ -280,6 +280,15 @@ const TURNS: readonly Turn[] = [
     least: 0.8,
     when: has(turns.IS_THERE_ONE_THEN),
   },
+  {
+    is: "cancel/will-book-again",
+    from: ["move", "book", "cancel"],
+    least: 0.9,
+    when: (g) =>
+      (cuedFor(g, "cancel") || signs.CALLS_OFF.test(g.masked) || signs.CANNOT.test(g.masked)) &&
+      turns.WILL_BOOK_AGAIN.test(g.masked) &&
+      !g.masked.includes("?"),
+  },
   // "I won't be able to make it on Friday at ten", with nothing wished in its place.
   {
     is: "cancel/will-not-make-it",

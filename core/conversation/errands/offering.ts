@@ -418,7 +418,9 @@ export function chosen(t: Turn, offered: readonly OfferView[], reading: Reading)
     if (d.value.kind === "soonest") continue;
     spoke = true;
     const weekday = d.weekday;
-    const thisOne = THIS_COMING.test(reading.text.slice(d.start, d.end)) && d.value.kind === "days" ? d.value.from : undefined;
+    const coming = d.value.kind === "days" ? d.value.from : undefined;
+    // "Wednesday then", of three Wednesdays in a row: the coming one, where it was offered.
+    const thisOne = THIS_COMING.test(reading.text.slice(d.start, d.end)) || (coming !== undefined && offeredDays.includes(coming)) ? coming : undefined;
     left = left.filter((o) => {
       const day = house.zone.toLocal(o.startMin).day;
       if (d.weekdays) return d.weekdays.includes(weekdayOf(day));

@@ -41,6 +41,7 @@ import {
 import { ASKS_OF_SOMETHING } from "../../language/packs/en/reading.ts";
 import { UNSURE_OF_TWO, WISHES } from "../../language/packs/en/signs.ts";
 import type { Reading } from "../../language/read.ts";
+import { ofThatWork } from "../../language/recognisers/house.ts";
 import { ROOTS } from "../../language/packs/en/words.ts";
 import { rankOf } from "../../language/vectors.ts";
 import type { BookTask } from "../state.ts";
@@ -453,11 +454,37 @@ function goesOnWith(a: Applying): void {
   const who = reading.found.some((f) => f.kind === "name" || f.kind === "phone" || f.kind === "email");
   // A question that was offered to the desk in between is let go by it.
   const asked = t.state.expects === "service" || t.state.expects === "message";
+  // "Can the doctor see her today", where what was put forward is for a nurse: something that such a one does.
+  if (suggested !== undefined && !task.service && spoken.length === 0 && said !== true && ofOtherWork(t, reading.said, suggested)) {
+    for (const key of ["among", "suggested", "maybe"] as const) delete task[key];
+    (task.declined ??= []).push(suggested);
+    const such = ofSuchWork(t, reading.said);
+    const [called, other] = t.house.handbook.services.filter(
+      (s) => s.staff.some((id) => such.includes(id)) && [s.name, ...s.also].some((name) => ofSuchWork(t, name).some((id) => such.includes(id))),
+    );
+    t.rule("service/of-other-work");
+    if (called && !other) setService(a, called.id);
+    else task.staff = such;
+    return;
+  }
   // What was put forward because they could not choose needs a yes.
   if (task.rest && said !== true && pick === undefined && !asksWhen) return;
   if (asked && suggested !== undefined && !task.service && spoken.length === 0 && said !== false && (goesOn || asksWhen || who)) {
     setService(a, suggested);
   }
+}
+
+/** Whether somebody is spoken of by their work, and nobody of such work does a service. */
+function ofOtherWork(t: Turn, said: string, service: string): boolean {
+  const such = ofSuchWork(t, said);
+  return such.length > 0 && !such.some((id) => t.house.services.get(service)?.staff.includes(id));
+}
+
+/** Those of the house who do such work as a text speaks of; none where it speaks of no work that only some of them do. */
+function ofSuchWork(t: Turn, text: string): string[] {
+  const all = t.house.handbook.staff.filter((s) => s.bookable).map((s) => s.id);
+  const such = ofThatWork(t.house, text, all);
+  return such.length < all.length ? such : [];
 }
 
 /** "Whatever Dr Penrose has next week", asked which of several: those that the one who is named does. */

@@ -1,7 +1,9 @@
 import { SUPPORTS } from "../../knowledge/match.ts";
 import { contentOf } from "../../knowledge/search.ts";
-import { ASKS_OF_US, NEEDS, WHETHER_WE_WOULD, OF_OURS } from "../../language/packs/en/talk.ts";
-import type { Reading } from "../../language/read.ts";
+import { ofKind } from "../../language/found.ts";
+import { ASKS_OF_US, NEEDS, WHETHER_WE_WOULD, WOULD_RATHER_COME, OF_OURS } from "../../language/packs/en/talk.ts";
+import { read, type Reading } from "../../language/read.ts";
+import { contextOf } from "../context.ts";
 import { fromHandbook, SURELY } from "../errands/handbook.ts";
 import { proceed } from "../proceed.ts";
 import type { Turn } from "../turn.ts";
@@ -46,7 +48,13 @@ export const notOurs: Step = (m) => {
 export const ratherThanAMessage: Step = ({ t, reading, kept }) => {
   const { state } = t;
   if (state.task?.errand !== "message" || !state.task.guessed || state.expects !== "name" || kept.name) return false;
-  if (!reading.found.some((f) => f.kind === "day" || f.kind === "time") || contentOf(reading.masked.replace(/<\w+>/g, " ")).length > 0) return false;
-  visitFor(t, reading, "book/rather-than-a-message");
+  // "No, I'd rather just come back in".
+  const comes = WOULD_RATHER_COME.test(reading.said);
+  const when = reading.found.some((f) => f.kind === "day" || f.kind === "time");
+  if (!comes && (!when || contentOf(reading.masked.replace(/<\w+>/g, " ")).length > 0)) return false;
+  // What was told before is what the visit is for.
+  const before = comes ? state.task.text : undefined;
+  const told = before === undefined ? [] : ofKind(read(before, contextOf(t.house, t.now, { ...state, task: null, expects: "errand" })).found, "service");
+  visitFor(t, { ...reading, found: [...reading.found.filter((f) => f.kind !== "yes"), ...told] }, "book/rather-than-a-message");
   return true;
 };

@@ -8,7 +8,7 @@ import { type Said } from "../text.ts";
 export function company(said: Said): Found[] {
   const several = [...eachMatch(ME_AND_SEVERAL, said.norm)].map((m): Found => ({
     kind: "places",
-    value: num(m[1] as string) + 1,
+    value: num((m[1] ?? m[2]) as string) + 1,
     rule: "places/me-and",
     start: m.index,
     end: m.index + m[0].length,

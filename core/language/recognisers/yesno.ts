@@ -38,6 +38,9 @@ export function yesNo(said: Said, at: Moment): Found[] {
   if (sign !== undefined) return [{ kind: "yes", value: sign, rule: "yes/sign", start: 0, end: said.norm.length }];
   const readBack = at.expects === "go-ahead" || at.expects?.endsWith("-check") === true;
   if (readBack && THATS_IT.test(said.norm.trim())) return [{ kind: "yes", value: true, rule: "yes/that-is-it", start: 0, end: said.norm.length }];
+  // Asked whether it is to be passed on, "no, it's fine" declines.
+  const friendly = at.expects === "message" ? FRIENDLY_NO.exec(said.norm.trim()) : null;
+  if (friendly) return [{ kind: "yes", value: false, rule: "yes/no-its-fine", start: 0, end: friendly[0].length }];
   const head = yesNoAtHead(said, at.expects === "service");
   if (head.length > 0) return head;
   const nobody = at.expects?.startsWith("question:") ? NOBODY.exec(said.norm.trim()) : null;

@@ -19,7 +19,7 @@ export const OF_A_FEE = /\b(?:fees?|charged?|cost|penalty|pay)\b/i;
 
 /** Somebody does not come. */
 export const WHO_MISSES =
-  /\b(?:miss|missed|no[- ]show|(?:don't|do not|doesn't|didn't|not) (?:(?:show|turn) up|(?:just |simply )?come(?= *(?:$|[?.,!]|at all)))|stay away|forget to come|(?:slip(?:s|ped)?|goes|go|went) (?:out of |from )?(?:my|their|his|her|one's) mind)\b/;
+  /\b(?:miss|missed|missing (?:my|our|an?|the) (?:appointment|visit|class|lesson|session|slot|booking)|no[- ]show|(?:don't|do not|doesn't|didn't|not) (?:(?:show|turn) up|(?:just |simply )?come(?= *(?:$|[?.,!]|at all)))|stay away|forget to come|(?:slip(?:s|ped)?|goes|go|went) (?:out of |from )?(?:my|their|his|her|one's) mind)\b/;
 
 /** Somebody cancels, or moves late. */
 export const WHO_CANCELS =

@@ -37,7 +37,8 @@ const whole = (m: RegExpMatchArray): number => num(m[1] as string);
 const andMe = (m: RegExpMatchArray): number => num((m[1] ?? m[2]) as string) + 1;
 
 /** "Me and my two kids" are three. */
-export const ME_AND_SEVERAL = /\b(?:me|myself|i) and (?:my |our |the )?(two|three|four|five|2|3|4|5) (?:other |more )?[a-z]+s?\b/g;
+export const ME_AND_SEVERAL =
+  /\b(?:me|myself|i) and (?:my |our |the )?(two|three|four|five|2|3|4|5) (?:other |more )?[a-z]+s?\b|\b(?:my|our|the) (two|three|four|five|[2-5]) (?:boys|girls|kids|children|sons|daughters|little ones|friends|sisters|brothers|nieces|nephews|grandchildren) and (?:me|myself|i)\b/g;
 
 /** "Pictures of our three kids" tells how many somebody has, and books no places. */
 const HOW_MANY_THEY_HAVE = /\b(?:of|about|with) (?:my|our|the|his|her) $/;
@@ -211,7 +212,7 @@ export const LATER_COUNT_RULES: CountRule[] = [
   {
     name: "places/both",
     pattern: new RegExp(
-      `\\b(?:for (?:me|myself),? and (?:(?:one|another|a [a-z]+|the same|[a-z]+) )?(?:for )?(?:my|our) (?:${RELATIVE})|for my (?:${RELATIVE})(?:,? (?:\\d+|aged \\d+),?)?,? and (?:(?:one|another|a) )?(?:for )?(?:me|myself|i)\\b|me and (?:my|a|the) (?:${RELATIVE}|missus|mrs|lads?|boys?|girls?|little one|wee one)|(?:my (?:${RELATIVE})|${OWN_KIN}) and (?:i|me|myself)|both of us|us both|we(?:'d|'ll| would| will)? both(?= (?:like|love|want|come|need|join|be)\\b)|me and (?:my|a|our) [a-z]{3,}|(?:and )my (?:${RELATIVE}) too)(?: both)?\\b`,
+      `\\b(?:for (?:me|myself),? and (?:(?:one|another|a [a-z]+|the same|[a-z]+) )?(?:for )?(?:my|our) (?:${RELATIVE})|for my (?:${RELATIVE})(?:,? (?:\\d+|aged \\d+),?)?,? and (?:(?:one|another|a) )?(?:for )?(?:me|myself|i)\\b|me and (?:my|a|the) (?:(?:wee|little) )?(?:${RELATIVE}|missus|mrs|lads?|boys?|girls?|man|fella|little one|wee one)|(?:my (?:${RELATIVE})|${OWN_KIN}) and (?:i|me|myself)|both of us|us both|we(?:'d|'ll| would| will)? both(?= (?:like|love|want|come|need|join|be)\\b)|me and (?:my|a|our) [a-z]{3,}|(?:and )my (?:${RELATIVE}) too)(?: both)?\\b`,
       "g",
     ),
     places: () => 2,
@@ -269,7 +270,7 @@ const ABOUT_ONE = new RegExp(
   "g",
 );
 const FOR_WHOM = new RegExp(
-  `\\bfor (?:my|our) ${WHAT_LIKE}(${ONES_OWN})\\b(?!'| and (?:me|i|myself)\\b)|\\bfor (?:my|our|a) (?:(?:\\w+|\\d+[- ]year[- ]old) )?(${RELATIVE})\\b(?! and (?:me|i|myself)\\b)|\\bbring (?:my|our) ${WHAT_LIKE}(${ONES_OWN})(?: in| over| round)? for (?:an?|his|her|their)\\b`,
+  `\\bfor (?:my|our) ${WHAT_LIKE}(${ONES_OWN})\\b(?!'| and (?:me|i|myself)\\b)|\\bfor the (wife|missus|husband|hubby|little one|wee one|mother-in-law|other half)\\b(?!'| and (?:me|i|myself)\\b)|\\bfor (?:my|our|a) (?:(?:\\w+|\\d+[- ]year[- ]old) )?(${RELATIVE})\\b(?! and (?:me|i|myself)\\b)|\\bbring (?:my|our) ${WHAT_LIKE}(${ONES_OWN})(?: in| over| round)? for (?:an?|his|her|their)\\b`,
   "g",
 );
 /** "Me and my sister would like …" speaks of both. */

@@ -270,3 +270,7 @@ export const BESIDES_THAT = /^\W*(?:and|also|then|plus|besides|(?:yes|yeah|ok|ok
 export const MARKS_THE_SECOND = /^\s*[,;.]?\s*(?:\(?(?:2|b|ii)[).:]|[-*•+])\s*(?:an? )?$/i;
 /** … or nothing but a comma. */
 export const ONLY_A_COMMA = /^\s*[,;]\s*(?:an? |the |my )?$/i;
+
+/** All of it is for whom there is to be another: "and for my wife as well", "and one for the wife". */
+export const ALSO_FOR =
+  /^\W*(?:(?:and|plus|also|oh|yes|ok|okay)\W+)+(?:(?:one|another|another one|the same|it) )?(?:also )?for (?:my|our|the)\b|^\W*(?:(?:one|another) )?for (?:my|our|the) [a-z' -]{2,30} (?:as well|too|also)\b/i;

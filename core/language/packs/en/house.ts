@@ -121,7 +121,7 @@ export const ANOTHER_DEED = /\b(?:and|but|then)\b[^.;?!]*\b(?:book|cancel|move|r
 
 /** Right before a word that says who a guest is. */
 export const OF_A_GUEST =
-  /\bthe only\s+$|(?:\b(?:for|pregnant|old|older|young|that|this|another|my|other)|(?<!\bit)'s) (?:a )?$|(?<!\b(?:looking|asking|hoping|wishing) )\bfor an? (?:(?!with\b|by\b|from\b)[a-z]+ ){1,3}$/;
+  /\bthe (?:only|wee|little|old|young)\s+$|(?:\b(?:for|pregnant|old|older|young|that|this|another|my|other)|(?<!\bit)'s) (?:a )?$|(?<!\b(?:looking|asking|hoping|wishing) )\bfor an? (?:(?!with\b|by\b|from\b)[a-z]+ ){1,3}$/;
 
 /** Right before what somebody does not wish for. */
 export const NOT_A =

@@ -141,7 +141,7 @@ export const BEFORE_A_FIGURE = /\b(?:at|by|for|from|around|about|to|till|until|a
 
 /** Something of theirs is told of, and that they cannot keep it. */
 export const HAS_AND_CANNOT =
-  /\b(?:i|we)(?:'ve| have|'m| am| are)(?: got| booked)?(?: in)?(?: for)? (?:an?|my|our|the) (?:<\w+>|\w+)(?: <\w+>| \w+){0,4}[,.?!;]?\W*(?:(?:but|and|however|only|though|i|we|sadly|unfortunately|sorry|now|that|which)\W+)*(?:can'?t|cannot|can not|won'?t be able to|am not able to|not able to) (?:do|make|manage|keep|go to|attend|get to|come to)(?: (?:it|that|this|them)\b|(?=\s*(?:[,.;?!]|$| (?:any ?more|after all)\b)))/;
+  /\b(?:i|we) (?:had|have|'ve got) (?:an?|my|our) (?:<\w+>|[a-z]+)(?: (?:with <staff>|booked|appointment|visit|in|down))* (?:for |on )?<day>(?: <time>)?,? (?:but|and|only|though) (?:something(?:'s| has| is)?(?: just)? (?:came|come|cropped|popped|turned) up|(?:now )?(?:i|we)(?:'ve| have) (?:got )?to (?:work|be))\b|\b(?:i|we)(?:'ve| have|'m| am| are)(?: got| booked)?(?: in)?(?: for)? (?:an?|my|our|the) (?:<\w+>|\w+)(?: <\w+>| \w+){0,4}[,.?!;]?\W*(?:(?:but|and|however|only|though|i|we|sadly|unfortunately|sorry|now|that|which)\W+)*(?:can'?t|cannot|can not|won'?t be able to|am not able to|not able to) (?:do|make|manage|keep|go to|attend|get to|come to)(?: (?:it|that|this|them)\b|(?=\s*(?:[,.;?!]|$| (?:any ?more|after all)\b)))/;
 
 /** After what they cannot keep: when else it could be. */
 export const AND_WHEN_ELSE =

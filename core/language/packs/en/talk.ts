@@ -720,3 +720,7 @@ export const THAT_IS_THE = /\b(?:that|it|she|he|this)(?:'s| is| was) (?:the|my|o
 
 /** Right before what was spoken of already. */
 export const OF_BEFORE = /\b(?:the|that|this) $/i;
+
+/** Who was taken to leave a message would rather come: "no, I'd rather just come back in". */
+export const WOULD_RATHER_COME =
+  /\b(?:i|we)(?:'d| would)? (?:just |really )?(?:rather|prefer to|like to|want to|need to) (?:just |simply )?(?:come (?:back|in|again|by|over)|be seen|be looked at|(?:make|book|have|get) (?:an?|another) (?:appointment|visit|time|slot)|book (?:in|something)|see (?:some(?:one|body)|any(?:one|body)|an? [a-z]+))\b/i;

@@ -155,7 +155,7 @@ export const HAS_AND_FORGOT =
 
 /** They have something, and wonder what it asks of them: "I have a massage on Friday and can't remember if I need a towel". */
 export const HAS_AND_WONDERS =
-  /\b(?:i|we)(?:'ve| have|'m| am|'re| are)(?: got)? (?:an? |my |our |the |booked (?:in )?for (?:an? )?|down for (?:an? )?)(?:<service>|appointment|booking|visit|session|lesson|class)(?!\w)[^.?!]*\b(?:can't (?:remember|recall)|don't (?:remember|recall|know)|forgot|forget|wonder(?:ing)?|not sure|wasn't sure) (?:if|whether|what|how|where) (?:i|we|it|to) ?(?:need|have|should|must|can|may|am|are|ought|wear|bring|eat|drink|come|get|park)\b/;
+  /\b(?:i|we)(?:'ve| have|'m| am|'re| are)(?: got)? (?:an? |my |our |the |booked (?:in )?for (?:an? )?|down for (?:an? )?)(?:<service>|appointment|booking|visit|session|lesson|class)(?!\w)[^.?!]*\b(?:can't (?:remember|recall)|don't (?:remember|recall|know)|forgot|forget|wonder(?:ing)?|not sure|wasn't sure) (?:if|whether|what|how|where) (?:i|we|it|to) ?(?:need|have|should|must|can|may|am|are|ought|wear|bring|eat|drink|come|get|park)\b|\b(?:i|we)(?:'ve| have)?(?: got| already)? (?:booked|made|have|got|'ve got) (?:(?:an?|my|our|one)(?: [a-z]+)? (?:<service>|appointment|booking|visit|session|lesson|class|slot)(?!\w)|something (?:booked|with you|in with you|for <day>|<day>))[^.?!]*\b(?:should|shall|may|must|can) (?:i|we) (?:still|even|just) (?:come|go ahead|turn up|do it|keep it|be there)\b/;
 
 /** Somebody asks whether they may come as they are: "can I come in without an appointment". */
 export const WITHOUT_BOOKING =
@@ -544,3 +544,7 @@ export const UNSURE_WHAT =
 /** What there is on a day or at an hour is asked. */
 export const WHAT_HAVE_YOU_THEN =
   /\bwhat (?:have you(?: got)?|do you have|is there|'?s there)(?: free| open| left| available)?(?: (?:for|on|at|in|around|after|before))*(?: the)? <(?:day|time)>/;
+
+/** After something is called off, it may be booked again some other time: "cancel it, I'll rebook later". */
+export const WILL_BOOK_AGAIN =
+  /\b(?:i|we)(?:'ll| will| can| may| might|'d)? (?:then )?(?:re-?book|re-?schedule|book (?:again|another|a new one)|be in touch|get back to you)\b[^.?!<]*(?:\b(?:later|another time|some other time|soon|when|once|after|again|myself|online|next (?:week|month))\b|$)/;
