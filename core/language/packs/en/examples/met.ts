@@ -478,7 +478,6 @@ my mum's turning 60 and i'd like to book her a <service> for <day>
 could you do my <service> up for my wedding on <day>
 <service> and <service> on <day> if that's possible
 i'd like <service> <time> <day>
-half <service> <day> <time> <name> <phone>
 can you fit my boyfriend in for a <service>
 i've an *interview <day> and my <service> are a mess can you sort them <day>
 the <length> <service> <day> <time> please
@@ -717,7 +716,7 @@ hi can i <service> <day>
 i have a <service> on both arms and want it looked at <staff> if possible
 <service> <day> <time> please <length>
 need an appointment for <service> <day> <time> with <staff>
-can you slot me in for <service> on my +underarms <day> <time>
+can you slot me in for <service> on my <length> <day> <time>
 my baby has <service> i'd like the doctor to see him <day> *lah
 good afternoon i wish to make an appointment for a <service> on <day> <time>
 want to remove my <service> when is the soonest
@@ -1307,7 +1306,7 @@ this is <name> could you book me in with <staff> again <day>?
 my doctor says i need <service> for my hip i haven't been to you before
 hi i'd like to book a <service> <day> <time>
 can i get a <service> and a <service> <day> one after the other
-i'm 24 weeks pregnant and would love a <service> <day> <time>
+i'm 24 weeks <service> and would love a massage <day> <time>
 my back is killing me could <staff> do <length> <day> <time>
 i'd like to try the <service> <day>
 we'd like the <service> for <places> <day> <time>
@@ -1391,7 +1390,7 @@ i haven't been before i'd like a <service> with <staff> <day> <time>
 <length> <service> with <staff> <day> early as possible
 our <service> won't turn her head to the left she's six weeks old can someone check her <day>
 i get these <service> from my neck can i see <staff> <day>
-thirty weeks pregnant and my <service> are killing me what about <day> <time>
+thirty weeks <service> and my hips are killing me what about <day> <time>
 can <staff> look at my <service> *set-up <day> maybe
 i was *rear-ended and need the <service> done by <day>
 <name> here another <service> please same day and time <day>
@@ -1406,7 +1405,6 @@ my <service> therapist moved away could i try <staff> for <length> <day>
 can i book the <day> <time> <service> <places>
 could i have my <service> with a woman
 could my daughter have her <service> <time> as mine <day>
-half <service> with <staff> <day> <time>
 my +hairdresser retired and i need somebody new can i have a <service> first
 i need to look *decent for an *interview <day> a <service> <day> or <day>
 i'd love a <service> on my day off that's <day> <time>
@@ -1468,7 +1466,7 @@ i'd like *medium <service> <day> <time> please
 need a <service> asap
 could <staff> start my <service> <day> <time>
 my daughter's eight and wants <service> with +beads for her party any chance of <day> <time>
-<service> for my son no +extensions <day> <time>
+<service> for my son no <length> <day> <time>
 i want my <service> <day> and a <service> straight after
 <name> <phone> <service> <day> <time> either lady
 a <service> with <staff> <day> <time>
@@ -1479,13 +1477,87 @@ i want to change my look completely and don't know what would suit me can i talk
 could i do <service> <day> <time> with <staff>
 my boyfriend needs his <service> *redone before we fly out <day>
 <length> of <service> the small ones *whichever day <staff> can do it
-hi love i'd like to come in <day> <time> for <service> with +extensions
+hi love i'd like to come in <day> <time> for <service> with <length>
 i've got a wedding <day> so a <service> <day>
 my <service> are six weeks old and need to come out <day> if you can
 <places> want <service> <day> <time>
 hiya after a <service> appointment for my *niece <day> <time> with <staff>
 <service> please <day> <time>
 i need my <service> before <day>
+hello i'd like to make an appointment for <service> <day> <time>
+could you put me in for <length> with <staff> <service> the <time> of <day>?
+i need a <service> with <staff> <day> <time> only
+my wife did her back in she has never seen you is there a <service> for her <day>
+can i grab a place in <day> s <service>
+<length> <service> <staff> <day> <time> please and thank you
+<places> and would like to do the <service> <day>
+i'd like <service> again any day but <day>
+this is <name> <phone> i want <service> for my ankle <day> <time>
+i keep getting *shin *splints so i'd like the <service> <day> <time>
+somebody told me you make <service> could i have an appointment <day> <time>?
+hi i'd love a <service> with a woman <day> <length> if i can
+my gp has referred me for <service> i'd want <staff> whatever is soonest
+<length> of <service> <day> in the <time>
+i'd take <day> or <day> <time> for a <service>
+please book my mother *joan in with <staff> for <service> <day> <time>
+<service> <day> <time> no preference who does it
+i start a new job <day> so i need a <service> before <day>
+could i come in <day> for <service>
+i'm *flying out <day> <time> is there any chance of a <service> <time>
+i *tore my *calf two weeks ago and the hospital says i should start <service>
+could <places> each get an <service> on <day>
+it's <name> i'd like to book another <service> with <staff> <day>
+my neck is so stiff that i can't turn my head could <staff> work on it <day> <time>
+hi i'd like to book a <service> <day> <time> please
+could i get my <service> with <staff> <day> <time> <places>
+i can't hear out of my left <service> it's blocked solid can somebody +clear it <day>
+my son's four he needs the <service> any <time> would do
+we're off to *kenya <day> the <places> and need our <service>
+i'm due my <service> <day>
+<service> <day> <time> i've a form from the doctor
+my mum's on *eleven different <service> could <staff> go through them with her <day> <time>
+i want to *pack in the <service> can i see <staff> <day> <time>
+<name> here <phone> <service> <day> <time>
+would you have a space for a <service> <day> <time>
+my daughter wants her <service> for her birthday <day>
+i need to start on <service> ideally with a woman <day> <time>
+<service> please soon as you can
+<places> on the <service> first aid <day>
+i'd like to start the <service> *programme with <staff> would <day> <time> suit
+<service> for my *da <day> or <day>
+morning is it possible to get a <service> and the <service> together on <day>
+could you squeeze me in with <staff> for a <service> <day> <time>
+<day> <time> for a <service> please
+my husband wants rid of the <service> in his right ear
+i'm <service> <day> and left it a bit late can i get jabs before then
+would it be ok to bring <places> in for the <service> <day> <time>
+i'm dizzy when i stand up and my doctor says get the <service>
+can i get an appointment with the <service> man
+<time> so <time> <day> for a <service>
+could i book <places> to have <service> <day> <time>
+hi i'm new and i'd like to try the <service> could i do an +intro <day> <time>
+i'd like in on the <service> <day>
+can <places> do a <service> with <staff> <day> <time>
+i'm 20 weeks along and looking for the <service> <day>
+<places> in the <service> <day> please it's a birthday
+i'd like to get <service> for <length> <day> <time>
+do you think <staff> could teach me to <service> for *singing? <day> <time> works
+my *hamstrings are tight as a *drum <length> with <staff> <day> please
+this is <name> <phone> <service> <day> <time>
+<service> <day> <places> wants to come too
+i had a <service> <day> and want to get my +core back <day> are good
+a <length> <service> with <staff> <day> <time>
+i sit at a desk all day and i'm *hunched over like a *shrimp can someone check my <service> <day>
+i'd like to <service> some <time> <day>
+can you squeeze me into <service> <day>
+whatever's open with <staff> <day> <service>
+book me for <service> <day> <time>
+can <places> do a <service> together sometime from <day> to <day>
+i want to see <staff> twice <day>
+i'd like a <service> in yoga for my son <day>
+i'd like a <service> right after my <service> <day>
+need to *loosen up before the marathon <day>
+hello there could you get me in <day> <time> with <staff> <service>
 = ask-availability
 do you have any slots for a <length> <service> <day> <time>
 next available *massage?
@@ -1922,6 +1994,29 @@ when's <staff> next free for <service>
 what times are there for a <service> <day>
 have you got anything <time> <day> for a <service>
 is <staff> around <day> <time>
+what have you got for a <service> <day>
+is <staff> free at all <day>
+any openings <time> <day> or <day>
+when could i get in with <staff> the earliest
+how many spots are left <day> for <service>
+are there <service> appointments <day>
+i'd be interested in the <service> is there one <time>
+do you have time for me <day> i can be there <day>
+have you any appointments for <service> <day>
+when's <staff> next free slot
+is there room <day> aid class <day>
+have you anything <time> <day>
+could <staff> see me any time <day>
+how soon can i have <service>
+what do you have with <staff> <day> <time>
+is <service> <day> sold out
+how soon can i get in for an <service>
+anything open <day> with <staff>
+are there <service> spots <day>
+does <staff> have a <time> <day>
+when could <places> do a <service> <day>
+is there a <service> <day> that a total beginner could do
+what's left <day> <time>
 = ask-price
 what's the damage for <length> of <service>
 how much do you charge for <service>
@@ -2103,7 +2198,7 @@ is tax on top of your prices
 how much for a <service>
 what's a kid's <service> cost
 is the <length> <service> much dearer
-*there'd be me plus four <service> what does that come to
+*there'd be <places> <service> what does that come to
 how much would a <service> and a <service> come to
 is it dearer <day>
 price for going *blond
@@ -2160,7 +2255,7 @@ what do i owe for <length> of <service>
 which is cheaper <service> or <service>
 could you give me a figure for <service>
 how much the <service>
-what would +lip and *chin <service> come to
+what would <length> and *chin <service> come to
 <service> *fee?
 and if i take the <length> <service> what's that
 how much do i pay for the <service>
@@ -2370,7 +2465,7 @@ and the <service> what does that come to
 could you tell me the price of a <service>
 what do you charge for <length> with <staff>
 are your <service> priced the same <day>
-what's the price of a half head of <service>
+what's the price of a <length> head of <service>
 do you charge more for long <service>
 how much do you want for <service> hair included
 what's it cost for <places> to have their hair cut
@@ -2394,9 +2489,26 @@ how much for two <service>
 what does it cost to get <service>
 how much for small <service>
 price of <service> please
-what would a wash and a <service> come to
+what would a <service> and a <service> come to
 is a <service> dearer than <service>
-how much would <service> with +extensions be
+how much would <service> with <length> be
+how much is <service> per session
+what would <length> of <service> run me
+is <service> more expensive than a <service>
+what do i hand over for one <service>
+how much more is it for <length>
+how much do you charge to do both <service>
+what's the <service> cost
+is the <service> one dear
+what would i pay for <service> and <service> together
+what do i pay for <service>
+price for one <service>
+what would it cost for the pair of us to do first <service>
+what's a single <service> run
+is the <service> price <places>
+what's <length> of <service> going to cost me
+cost of the <service>?
+what do you charge for the <service>
 = ask-service
 how long does the <service> thing take
 what exactly is <service>
@@ -2667,7 +2779,7 @@ is the water in the studio *drinkable
 do i have to hold him during the <service>
 which <service> does a *rabbit get
 do you also sell <service> or only fit them
-what's the difference between sports and <service>
+what's the difference between <service> and <service>
 do you treat tennis elbow
 is <service> safe during pregnancy
 what happens at a first <service>
@@ -2681,7 +2793,7 @@ how long do <service> last
 is a <service> bad for your <service>
 can you <service> over a sunburn
 do you do *men's <service>
-how long does a half <service> take
+how long does a <length> <service> take
 should i take my <service> up off before i come
 what shoes should i wear for a <service>
 is the <service> good for *oily skin
@@ -2821,7 +2933,6 @@ is the <service> all right for a beginner
 what do the children do at the <service>
 do you have <service> *camps in the holidays
 must i be able to +canter to <service>
-what's the difference between <service> and <service>
 is there +cake at the <service>
 what exactly does <service> do
 is <service> something for headaches
@@ -3115,7 +3226,6 @@ what would <staff> do with me in a <service>
 what should i have with me for my <service>
 i want to know whether <service> is any good for tennis elbow
 does <service> work on *stained teeth
-what's the difference between a <service> and a <service>
 do you do *invisalign type *trays
 what are <service>
 is a <service> the same as a +checkup
@@ -3129,6 +3239,33 @@ do the <service> include a wash
 is a <service> the same as a wash
 i'm not sure if i should get <service> or <service>
 how long before i can <service> my hair after +braiding
+how long does it take to have <service> made
+what do you do during a <service>
+are <service> and <service> two names for one thing
+can <service> do anything for *vertigo
+should i have papers with me for the <service>
+do i need an <service> before i can have <service>
+how is <service> different from the +relaxing one
+how long does it take to do one <service>
+do i have to fast for the <service>
+is the <service> as good as the +jab for kids
+what should i take with me for <service>
+do you do covid *boosters
+is the <service> one +injection or two
+is there any point in getting a <service> <day>
+i take *warfarin can i still get the <service>
+is it you that does the +yellow fever
+what's a <service>
+is <service> hard
+is <service> the same as mat +pilates
+would the <service> help my *sciatica
+what do i need to bring to <service>
+do you have hot <service>
+do i need the <service> before a private
+how far along do i have to be for <service>
+my doctor *cleared me for exercise after my knee surgery what should i start with
+do you have anything for a stiff upper back
+can i come to <service> if i've got a bad wrist
 = ask-hours
 what time do you shut <day>
 when do you open <day>
@@ -3218,6 +3355,7 @@ you *fullas open <day>?
 when do you knock off <day>
 are you open <day> <time>
 what time does the office open <day>
+are you closed for <day>
 <day> what's the latest i can show up
 at what hour do you lock up <day>
 are you guys open on the <day>
@@ -3372,6 +3510,13 @@ is the place open now
 do you shut for <time>
 from when until when are you open on a normal day
 is the office staffed over the noon hour
+at what hour does the clinic open up
+which hours are you there <day>
+is the clinic shut <time>
+how late can i still call in <day>
+what time do you open at
+<day> when do you lock up
+until when are you open during the week
 = ask-place
 which bus gets me there
 is there somewhere i can leave the car
@@ -3692,6 +3837,16 @@ remind me of the name of your street
 can i park outside the shop
 which tram do i catch
 can you get a pram through the door
+what part of town is the clinic in
+where would i leave my car
+is it wheelchair friendly
+what's the street called that you're on
+can i park at the door
+does the 4a go past you
+can you get a double buggy in
+is parking free <time>
+do i have to climb stairs
+which building is it i'm standing on +tabby +lane
 = ask-policy
 will blue *shield cover this or do i pay *upfront
 what happens if i cancel <day>
@@ -4286,6 +4441,31 @@ i'd like to give a friend a voucher do you do those
 what happens if one comes undone after a week
 am i allowed to eat while you <service>
 how early do i need to book for <day>
+will blue *shield cover it
+does a +debit card work at your desk
+by when must i cancel so it costs me nothing
+must my doctor write something before i come
+may my wife sit in while i'm treated
+a friend gave me one of your vouchers how do i use it
+would it be a problem to come with my toddler
+can i tap my phone to pay
+do over-65s get the <service> for nothing
+what happens if i'm *held up in traffic
+do i lose money if i cancel <day>
+have i to book or can i just call in
+can i bring my sister in with me
+will you let my doctor know the results
+would my *fourteen-year-old have to be with a parent
+can i collect my prescription <time>
+do you deliver <service> to the house
+do you do monthly memberships
+what if i cancel an hour before <service>
+is it okay to come in five minutes late
+can my *fifteen-year-old take <service> with me
+can i use my hsa card
+does my <service> +pack run out
+is it *weird if i'm the only guy
+i bought a gift card for a friend does she need to book
 = ask-staff
 does <staff> work <day>
 who does the <service>
@@ -4586,6 +4766,16 @@ does anyone in the office speak spanish
 is <staff> a barber
 do you have a *bloke who does <service>
 who's the gentlest with sore *scalps
+do any of your <service> *specialise in knees
+is <staff> *strict
+which <service> therapist is the *stronger one
+is <staff> back from his holidays
+is <staff> a nurse or a +pharmacist
+is there a lady +pharmacist
+which days would i get <staff>
+is it a man doing the <service>
+where did <staff> <service> to teach
+who's good with bad knees
 = ask-mine
 when's my next appointment
 what time am i down <day>
@@ -4899,6 +5089,18 @@ i'm in <day> but i can't *recall the time
 can you remind me who i'm with <day>
 have i got anything booked
 how long is my appointment <day> going to be
+when was my appointment again was it <day>
+what have i got booked with you
+how long is my <service> appointment going to take
+am i seeing <staff> or <staff> <day>
+am i booked in for <day> or <day>
+was it <staff> or <staff> i was put down with
+i've lost the card with my appointment on it when is it
+i can't remember if i cancelled or not
+<day> my <service> was it <time>
+am i in <day> s <service>
+who did i sign up with <day>
+can you check what i've got coming up
 = cancel
 i need to cancel my appointment
 please scrap my <day> <service>
@@ -5349,6 +5551,24 @@ i've *shaved it all off so i won't be needing the <service> *haha
 take me off the *books for <day>
 i changed my mind about the <service> please cancel it
 i'm working late <day> so please cancel my <service>
+cancel my <service> please
+i won't be able to make it <day> <time>
+this is <name> please cancel what i have <day> but not the one <day>
+i *caught a cold so forget about my appointment <day>
+we've decided against the <service> <day>
+can you drop me from <day> s <service>
+i'd like to cancel my <service> appointment <day>
+<name> i've started <service> again so don't bother with <day>
+the *trip's off so we don't need the <service>
+i got the <service> done at the hospital so cancel the one with you
+<day> is no use to us now we'll leave it
+please scrap everything under my name
+i threw my back out so no <service> for me <day>
+<name> i need to drop the <service> but keep yoga
+won't be there <day> sorry you
+the <service> sick i have to call off <day>
+i don't want to do the <service> thing anymore
+i'd like to cancel everything but the <service>
 = move
 can we push my <day> visit back to <day>
 i'd like to reschedule
@@ -5759,7 +5979,7 @@ my <service> clashes with an exam can i do it on the <day> instead
 can i postpone the <service> thing by a week
 they *forecast forty +knots <day> shift me to <day> would you
 i'd like to have my <service> with <staff> rather than <staff>
-the <service> is too early for me is there <time>
+the <service> is too early for me is there one <time>
 any way to come a day sooner for the <service>
 <name> the <service> <day> any later that day
 my boss won't give me the <day> off so i'll have to pick another day for the <service>
@@ -5945,6 +6165,33 @@ i booked <service> with <staff> but i'd rather have <staff>
 can we bring the <service> forward to <day> <time>
 put my appointment back a fortnight please
 <name> here may i come <day> instead of <day>
+i want to move my <day> <service> to <day> <time>
+<name> can my appointment <day> be <time> rather than <time>
+i've been called in to work <day> could i see <staff> <day> instead
+is it alright if i come half an hour later <day>
+could you find me another time for my <service>
+i'd rather have <staff> than <staff> <day>
+<day> <time> is a bad time for me now what about <day>
+let's make the <service> <length> not 90
+my <service> <day> could that be <day> <time> instead
+<name> <day> s <service> doesn't suit any more have you <day>
+could i change the <service> <day> to a <time>
+i have a <service> <day> <time> but the bus doesn't get in <time> can it be later
+could the visit <day> be brought forward at all
+i need to push my jabs back a week
+could <staff> do my <service> in place of <staff>
+i'm in <day> <time> is <time> <day> possible
+cancel <day> and put me in <day> instead
+<name> i need to move <day> s <service> to <day> early as possible
+can i push my <service> <day> to later in the day
+<name> here i need <day> s <service> <time> instead of <time>
+i'm stuck in *atlanta till <day> so my <service> has to be another day
+could we do my <service> <day> instead
+i'd like to switch from <staff> to <staff> for my <service> <day>
+can you get me in a day earlier than <day>
+my meeting got moved so <time> <day> won't work is <time> open
+take me out of <day> and put me in <day> s <service>
+it's <name> can <staff> do my <service> rather than <staff>
 = person
 can i speak to a human please
 put me through to someone
@@ -6127,6 +6374,14 @@ could i have a quick word with <staff> on the phone
 is <staff> there i'd like to speak with her
 can i talk to <staff> please
 i'd sooner speak to an actual person
+i'd like to speak with someone at the desk
+could you put me through to <staff>
+are you a *machine? then give me a human
+can i speak to the +pharmacist
+is there a person there i can talk to
+is <staff> about i want a word with her
+can i talk to a real live person
+let me speak to <staff> please
 = message
 can you pass on a message to <staff>
 i'd like to make a complaint about my last visit
@@ -6459,6 +6714,18 @@ could you tell <staff> i've sent her the picture
 can <staff> ring me about my wedding party
 i left my *earrings at the shop <day>
 let <staff> know my +scalp is really +tender this time
+can you tell <staff> the exercises helped a lot
+ask <staff> to send my receipt to my insurer please
+i forgot my water *bottle at yours yesterday
+could somebody ring me about my claim form
+could you tell <staff> i'm five days off them
+would <staff> give me a ring about my results
+i think i left my umbrella in <service> room two
+tell <staff> the invoice never came
+tell <staff> the <service> *trick got me to sleep
+can <staff> email me the teacher training papers
+i left a *purple mat in the +loft <day>
+please have <staff> call me about my hip
 = thanks-bye
 thanks so much bye
 cheers that's everything
@@ -6642,6 +6909,14 @@ okay bye now
 that'll do it thanks
 you've been great bye
 lovely see you <day>
+wonderful thanks for your help
+see you <day> then bye
+nothing else cheers
+that's great thanks a million
+sound bye now
+awesome i really appreciate your help
+you have a good one bye
+that's it for me
 = emergency
 i've got crushing chest pain right now
 my dad fell down the stairs and hit his head
@@ -6830,6 +7105,12 @@ my face is swelling fast and i can't swallow
 it won't stop bleeding since they <service> the tooth it's been three hours and i feel faint
 a lady here has fainted and hit her head she won't wake up
 i can't breathe properly after that *spray
+my dad's just fallen off the table and he isn't moving
+i suddenly can't see out of one eye and my *speech is slurred
+my granny took too many of her heart <service> and she's very *drowsy
+his lips are swelling up since the <service> and he's struggling for *air
+a woman in <service> just passed out and she's not *waking up
+i've got crushing pain in my chest after the *workout
 = refused/refunds
 i want my money back for last week
 can i get a refund on my voucher
@@ -6903,6 +7184,9 @@ i want my money <service> it made it worse
 i want my money back for the last <service>
 i'd like a refund for the <service> that broke
 my <service> fell out and i want a refund
+could i get my money back the <service> made it worse
+i'd like my money back there was no <service>
+i want a refund for the <service> i missed
 = refused/discounts
 any chance of a student discount
 can you knock ten bucks off
@@ -7000,6 +7284,9 @@ knock a *tenner off and i'll come <day>
 do it for forty bucks and i'll book now
 would you take something off if i paid cash
 do you give a senior discount
+my gran is on a pension would she be charged less
+would you do it cheaper <places>
+would you do it for ten bucks less
 = refused/advice
 should i take ibuprofen before i come
 is my back pain a slipped disc do you think
@@ -7095,6 +7382,9 @@ what are the side effects of my blood pressure pills
 should i take ibuprofen before i come in
 which *antibiotic should i take for my *abscess
 what tablets help with <service> loss
+do you think it's a slipped disc
+how many paracetamol can i take <day>
+should i take muscle *relaxers before <service>
 = refused/others
 has my sister got an appointment with you <day>
 which other patients does <staff> see <day>
@@ -7190,6 +7480,9 @@ is *graham *sleath still a patient there
 when is my neighbour *vera coming in
 was *brenda *stahl in <day>
 is *imani *clarke coming in <day>
+does *aileen *burke still come to you
+has *hugh *mcauley had his <service> done yet
+is *ingrid *falk in the <service> <day>
 = refused/private
 what's <staff> private mobile number
 can i have <staff> home address
@@ -7242,6 +7535,7 @@ what is <staff> mobile number
 give me <staff> home address
 can i get <staff> cell
 can you give me <staff> mobile number
+i'd like to text <staff> what's his own number
 = out-of-scope
 what's the weather like <day>
 tell me a joke
@@ -7609,6 +7903,18 @@ my kitchen sink is *clogged who would you call
 how hot will it get <day>
 what's a good name for a cat
 how do i get to the airport from the city
+how do i reset my *router
+who won the election in *iceland
+could you write a birthday poem for my aunt
+is there a flight to *toronto <day>
+how do i get red wine out of a shirt
+what's on the *telly
+my boiler's leaking who'd fix that
+how do you spell necessary
+what's the *tide at the *beach <day>
+write me a cover letter
+who is the mayor of *savannah
+how do i fix a flat *tire
 = none
 hello
 good morning
