@@ -4,6 +4,7 @@ import {
   AND_ONE,
   AND_ONE_FOR,
   AND_THEN,
+  AND_ANOTHER_THING,
   AND_THE_SAME_DAY,
   BEHIND_AND,
   DAY_TOO,
@@ -412,7 +413,9 @@ function together(reading: Reading, does: (who: string, service: string) => bool
   // "1) acupuncture 2) Pilates", "a cut + a shave", "a cut, a shave, both on Friday": a list of two.
   const between = reading.said.slice(a.end, b.start);
   const twoOfAList = MARKS_THE_SECOND.test(between) || (ONLY_A_COMMA.test(between) && FOR_ALL.test(reading.said));
-  if (!AND_THE_SAME_DAY.test(between) && !twoOfAList) return [];
+  // "A chain to mend and an earring to polish": what is to be done with each stands between them.
+  const eachToBeDone = AND_ANOTHER_THING.test(between) && !reading.found.some((f) => f.start >= a.end && f.end <= b.start);
+  if (!AND_THE_SAME_DAY.test(between) && !twoOfAList && !eachToBeDone) return [];
   // "Pilates and also a massage right after, an hour, Nell if possible": what follows the second is of that one where only it can be.
   const ofSecond = (f: Found): boolean =>
     f.start > b.end &&

@@ -11,6 +11,7 @@ import {
   SAME_HOUR,
   SAYS_INSTEAD,
   OF_SOMEBODY_SPOKEN_OF,
+  OF_THAT_DAY,
 } from "../language/packs/en/doing.ts";
 import { BOTH_OF_THEM } from "../language/packs/en/things.ts";
 import { isGuess } from "../language/errand.ts";
@@ -106,6 +107,8 @@ function otherwise(reading: Reading, told: AppointmentView): boolean {
   if (reading.errands.some((e) => !["book", "ask-availability", "move", "cancel"].includes(e.errand) && !(e.errand === "ask-staff" && isGuess(e))))
     return false;
   if (reading.found.some((f) => f.kind === "day" || f.kind === "time") && CANNOT_KEEP_IT.test(reading.said)) return true;
+  // "Is two o'clock that day possible".
+  if (reading.found.some((f) => f.kind === "time") && OF_THAT_DAY.test(reading.said)) return true;
   const others = ofKind(reading.found, "staff").some((s) => s.value !== "any" && !s.not && !s.value.includes(told.staff));
   return others && (PREFERS.test(reading.said) || LIKES_THEM.test(reading.masked) || WITH_THEM.test(reading.masked));
 }

@@ -61,6 +61,7 @@ import {
   UNRESPONSIVE,
   WHAT_TO_DO,
   CANNOT_DO_IT,
+  LACKS_HELP,
   THING_BROKE,
   TITLE_BEFORE,
   STAYS,
@@ -262,7 +263,7 @@ function judgeAll(
     if (each.some((e) => e.read?.rule === "errand/cancel/cancel"))
       parts.forEach((p, i) => {
         const e = each[i];
-        if (e?.read?.errand === "book" && isGuess(e.read) && CANNOT_DO_IT.test(p.masked)) e.read = null;
+        if (e?.read?.errand === "book" && ((isGuess(e.read) && CANNOT_DO_IT.test(p.masked)) || LACKS_HELP.test(p.masked))) e.read = null;
       });
     // "Cancel it as well, I'll rebook later": what may be some other time is nothing to be done now.
     if (each.some((e) => e.read?.errand === "cancel"))

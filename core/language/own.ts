@@ -5,6 +5,8 @@ import {
   BOOKED_WITH_US,
   HAS_ONE,
   I_HAVE,
+  IS_WITH,
+  MY_BEFORE,
   MAKE_IT,
   OF_MYSELF,
   ONE_DAY_NOT_ANOTHER,
@@ -66,6 +68,9 @@ export function changesOwn(said: Said, found: readonly Found[], context: ReadCon
 
 /** "I have yoga with Theo on the 11th": what takes no article, named as theirs with whom or when it is. */
 function hasNamed(said: Said, found: readonly Found[]): { index: number } | null {
+  // "My scan is with Dr Knowles but I'd like Dr Rolle".
+  const ours = found.find((f) => f.kind === "service" && MY_BEFORE.test(said.norm.slice(0, f.start)) && IS_WITH.test(said.norm.slice(f.end)));
+  if (ours) return { index: ours.start };
   const have = I_HAVE.exec(said.norm);
   if (!have) return null;
   const end = have.index + have[0].length;

@@ -21,7 +21,7 @@ import { KIN } from "./packs/en/kin.ts";
 import { NO_GOOD_BUT } from "./packs/en/around.ts";
 import { BEGINS_ASKING, ONE_DAY_NOT_ANOTHER, THE_SERVICE } from "./packs/en/reading.ts";
 import * as signs from "./packs/en/signs.ts";
-import { SPEAKS_OF_MONEY } from "./packs/en/talk.ts";
+import { BARELY_WHAT, SPEAKS_OF_MONEY } from "./packs/en/talk.ts";
 import { eachMatch, mayMatch } from "./patterns.ts";
 import * as turns from "./packs/en/turns.ts";
 
@@ -143,6 +143,29 @@ const TURNS: readonly Turn[] = [
     least: 0.9,
     when: (g) => turns.NOT_TO_BE_KEPT.test(g.masked) && !/\bif\b/.test(g.masked),
   },
+  {
+    is: "move/may-it-be-then",
+    open: true,
+    from: ["move", "book", "ask-availability", "none", "ask-service", "ask-hours"],
+    least: 0.8,
+    when: has(turns.MAY_IT_BE_THEN),
+  },
+  {
+    is: "move/theirs-will-not-do",
+    open: true,
+    from: ["move", "none", "book", "cancel", "ask-availability", "message"],
+    least: 0.7,
+    when: has(turns.THEIRS_WILL_NOT_DO),
+  },
+  // "What's a taping?" may ask what it costs as well, which is told with what it is.
+  { is: "ask-price/barely-what", from: ["ask-service", "ask-price"], least: 0.6, when: (g) => g.top.sure < WAVERS && BARELY_WHAT.test(g.masked) },
+  // "I've inherited some brooches, who could I see on Tuesday": a wish.
+  { is: "book/who-could-i-see", open: true, from: ["ask-staff"], least: 0.8, when: has(turns.WHO_COULD_I_SEE_THEN) },
+  { is: "book/brings-it-in", open: true, from: ["ask-policy", "ask-service", "none", "ask-availability"], least: 0.8, when: has(turns.BRINGS_IT_IN) },
+  { is: "ask-service/who-is-it-for", from: ["ask-staff", "none"], least: 0.8, when: has(turns.WHO_IS_IT_FOR) },
+  { is: "ask-place/free-parking", from: ["ask-price", "ask-policy"], least: 0.8, when: has(turns.FREE_PARKING) },
+  { is: "ask-service/how-long-they-need", from: ["ask-availability", "ask-staff", "none"], least: 0.8, when: has(turns.HOW_LONG_THEY_NEED) },
+  { is: "message/does-not-hold", open: true, from: ["ask-service", "none", "ask-policy"], least: 0.7, when: has(turns.DOES_NOT_HOLD) },
   // Somebody who does not wake or answer is in danger, where the sentences hold that likelier than anything else.
   { is: "emergency/unresponsive", from: ["emergency"], least: 0, when: (g) => g.top.sure >= 0.5 && signs.UNRESPONSIVE.test(g.masked) },
   // "Up to when may I call a lesson off": of the house's rules.
@@ -244,7 +267,7 @@ const TURNS: readonly Turn[] = [
   {
     is: "book/unsure-what",
     open: true,
-    from: ["message", "none", "out-of-scope", "thanks-bye"],
+    from: ["message", "none", "out-of-scope", "thanks-bye", "ask-service"],
     least: 0.7,
     when: (g) => turns.UNSURE_WHAT.test(g.masked) && !g.masked.includes("?"),
   },
@@ -289,6 +312,15 @@ const TURNS: readonly Turn[] = [
       turns.WILL_BOOK_AGAIN.test(g.masked) &&
       !g.masked.includes("?"),
   },
+  // "Joy Pendle, 0117 …, the 12th won't work for me": which it is, and then what is to become of it.
+  {
+    is: "ask-mine/have-and-cannot",
+    open: true,
+    from: ["none", "move", "cancel", "book", "ask-availability", "thanks-bye"],
+    least: 0.8,
+    when: (g) => /<(?:phone|email)>/.test(g.said) && turns.DAY_WILL_NOT_DO.test(g.said),
+  },
+  { is: "ask-service/change-into", from: ["move", "cancel"], least: 0.8, when: (g) => turns.CHANGES_INTO.test(g.masked) && !/<(?:day|time)>/.test(g.masked) },
   // "I won't be able to make it on Friday at ten", with nothing wished in its place.
   {
     is: "cancel/will-not-make-it",
@@ -392,7 +424,13 @@ const TURNS: readonly Turn[] = [
     least: 0.7,
     when: has(turns.SPEAKS_WITH_THEM),
   },
-  { is: "book/could-you-then", open: true, from: ["book", "none", "ask-service", "ask-availability"], least: 0.7, when: has(turns.COULD_YOU_THEN) },
+  {
+    is: "book/could-you-then",
+    open: true,
+    from: ["book", "none", "ask-service", "ask-availability", "ask-policy"],
+    least: 0.7,
+    when: has(turns.COULD_YOU_THEN),
+  },
   {
     is: "ask-service/whether-brought",
     notFrom: ["refused", "emergency", "ask-service", "ask-policy"],
@@ -610,7 +648,7 @@ const TURNS: readonly Turn[] = [
     from: ["refused", "ask-policy"],
     when: (g) =>
       (g.top.errand !== "refused" || g.top.label === "refused/advice") &&
-      g.top.sure < (g.top.errand === "refused" ? 0.9 : WAVERS) &&
+      (g.top.errand === "refused" || g.top.sure < WAVERS) &&
       complains(g.masked) &&
       !asks(g.masked),
   },
@@ -766,7 +804,7 @@ const TURNS: readonly Turn[] = [
   {
     is: "move/clashes",
     open: true,
-    from: ["book", "none", "ask-availability", "cancel", "ask-mine", "ask-hours", "message", "move"],
+    from: ["book", "none", "ask-availability", "cancel", "ask-mine", "ask-hours", "message", "move", "ask-policy", "ask-service"],
     when: (g) => signs.CLASHES.test(g.masked) || signs.THEIRS_CLASHES.test(g.masked),
   },
   {
@@ -860,6 +898,7 @@ const TURNS: readonly Turn[] = [
   },
   // "I can't ride on the 12th": what they were to do then.
   { is: "move/cannot-that-day", open: true, from: ["move"], least: 0.7, when: has(signs.CANNOT_THAT_DAY) },
+  { is: "move/cannot-that-day", open: true, from: ["cancel"], least: 0.7, when: (g) => g.top.sure < WAVERS && signs.CANNOT_THAT_DAY.test(g.masked) },
   {
     is: "cancel/cannot-that-day",
     open: true,

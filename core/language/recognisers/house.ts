@@ -1,5 +1,7 @@
 import { NOUN_OF_A_DEED, OR_THE } from "../packs/en/things.ts";
 import {
+  AND_ANOTHER,
+  AN_ARTICLE,
   ANOTHER_DEED,
   ANY_OF_A_TRADE,
   TRADES_OF_ALL,
@@ -350,9 +352,24 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
       else all.push([token]);
       return all;
     }, []);
-    for (const group of groups) out.push(meantBy(lexicon, group, there, house));
+    for (const group of groups.flatMap((g) => apartByAnd(lexicon, g, there, said, house))) out.push(meantBy(lexicon, group, there, house));
   } else out.push(...calledWeakly(lexicon, tokens, house));
   return out.sort((a, b) => a.start - b.start);
+}
+
+/** "Could my watch be serviced and my wife's clock be looked at": words around an "and" that each tell of a service of their own. */
+function apartByAnd(lexicon: Lexicon, group: readonly Token[], there: ReadonlySet<string>, said: Said, house: House): (readonly Token[])[] {
+  for (let i = 1; i < group.length; i++) {
+    if (!AND_ANOTHER.test(said.norm.slice((group[i - 1] as Token).end, (group[i] as Token).start))) continue;
+    const sides = [group.slice(0, i), group.slice(i)] as const;
+    if (sides.some((side) => side.every((t) => isLimb(t.text)))) continue;
+    const of = sides.map((side) => {
+      const f = meantBy(lexicon, side, there, house);
+      return f.kind === "service" && f.rule === "service/telling-word" ? f.value[0] : undefined;
+    });
+    if (of[0] !== undefined && of[1] !== undefined && of[0] !== of[1]) return [sides[0], ...apartByAnd(lexicon, sides[1], there, said, house)];
+  }
+  return [group];
 }
 
 /** Whether a word and one next to it stand together in the name of another service, and of no name of this one. */
@@ -500,7 +517,7 @@ function besideNamed(lexicon: Lexicon, at: readonly Token[], named: readonly Fou
     // "B12 and a blood pressure check": the word that its name begins with, before another.
     const name = house.services.get(only ?? "")?.name.toLowerCase() ?? "";
     const before =
-      !COMMON.has(t.text) &&
+      (!COMMON.has(t.text) || AN_ARTICLE.test(said.norm.slice(0, t.start))) &&
       stem(name.split(" ")[0] ?? "") === stem(t.text) &&
       named.some((f) => f.start >= t.end && NAMES_ANOTHER.test(said.norm.slice(t.end, f.start)));
     return only !== undefined && other === undefined && !taken(only) && (after || before) ? is(only, "service/telling-word") : [];

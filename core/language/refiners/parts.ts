@@ -10,6 +10,7 @@ import {
   BY_RULE,
   DOES_NOT_DO,
   ELSEWHERE,
+  ENDS_WHAT_CANNOT,
   HAVE_BOOKED,
   HAVE_GOT,
   INSTEAD_AFTER,
@@ -79,7 +80,7 @@ export function assignParts(said: Said, all: Found[], at: Moment, errand: "move"
       BUT_NOT_THE_ONE.test(`${said.norm.slice(0, f.start)}${PREPOSITION.exec(said.norm.slice(f.start, f.end))?.[0] ?? ""}`));
   // "Move the lesson to Thursday, and leave the fitting on Saturday".
   const besides = (f: Found): boolean =>
-    f.kind === "day" &&
+    (f.kind === "day" || f.kind === "staff") &&
     (KEEPS_BESIDE.test(said.norm.slice(0, f.start)) || (KEEPS_THE.test(said.norm.slice(0, f.start)) && LEFT_AS_IT_IS.test(said.norm.slice(f.end))));
   const stays = (f: Found): boolean => besides(f) || (errand === "cancel" && CALLS_OFF.test(said.norm) && kept(f));
   const found = all.filter((f) => !stays(f));
@@ -208,7 +209,7 @@ export function assignParts(said: Said, all: Found[], at: Moment, errand: "move"
       given.set(f, "new");
     else if (cannot && f.kind === "day" && previous?.kind === "day" && /^\s*[,.;!?-]/.test(clause)) given.set(f, "new");
     // "I can't get away on Wednesday at four. Friday at eight?"
-    else if (cannot && f.kind === "day" && previous !== undefined && given.get(previous) === "old" && /^\s*[.;!?]/.test(clause)) given.set(f, "new");
+    else if (cannot && f.kind === "day" && previous !== undefined && given.get(previous) === "old" && ENDS_WHAT_CANNOT.test(clause)) given.set(f, "new");
     // "The school play is on Thursday so I need to move it": what stands in its way is when it is.
     else if (f.kind === "day" && !at.oldKnown && errand === "move" && SO_IT_MOVES.test(behind)) given.set(f, "old");
     // "Grace rather than Tessie on Saturday": who it is with is changed, and not when.

@@ -15,7 +15,7 @@ export const NOT_AFTER = new RegExp(
 
 /** A day, with or without an hour, that will not do, and another day or hour after it: what they have, and what they wish. */
 export const NO_GOOD_BUT = new RegExp(
-  `<day>(?:'s (?:<service>|appointment|visit|booking|lesson|session|one))?(?: <time>)?,?\\s*(?:${NO_GOOD})(?!.*\\b(?:another|new|extra) (?:appointment|visit|booking|session)\\b)(?!.*(?:<service>|\\bbook\\b)).*<(?:day|time)>`,
+  `<day>(?:'s (?:<service>|appointment|visit|booking|lesson|session|one))?(?: <time>)?,?\\s*(?:${NO_GOOD})(?!.*\\b(?:another|new|extra) (?:appointment|visit|booking|session)\\b)(?!.*(?:(?<!\\b(?:the|my|our) )<service>|\\bbook\\b)).*<(?:day|time)>`,
 );
 
 /** Between the day that is wished for and the one that is not. */
@@ -80,7 +80,7 @@ export const EVENT =
 
 /** What happens on a day that is told by itself, right before the day: "my test's on", "the baby is due", "we're off to Kenya". */
 export const HAPPENS =
-  /\b(?:my|our|his|her|their|the)(?: [a-z]+){0,2} (?:exam|test|flight|race|marathon|match|tournament|interview|recital|graduation|trip|surgery|operation|move|expedition|audition|hearing)(?:'s| is| are)(?: [a-z]+)?(?: (?:on|in|at))?(?: the)?\s*$|\b(?:i|we|he|she|they)(?:'ve| have|'s| has)(?: got)? (?:an? |my |our )(?:[a-z]+ )?(?:exam|flight|race|marathon|half-marathon|triathlon|match|tournament|interview|recital|graduation|surgery|operation|expedition|audition|concert|wedding)(?: (?:on|in|at))?(?: the)?\s*$|\b(?:and|plus|got|have|has|having) (?:an?|my|our|his|her|their) (?:[a-z]+(?:'s)? )?(?:wedding|communion|christening|graduation|anniversary|marathon|recital|prom|quince\w*|bar mitzvah|bat mitzvah)(?: coming up)?(?: (?:on|in|at))?(?: the)?\s*$|\bbefore (?:my|our|his|her|their|the) (?:[a-z]+(?:'s)? )?(?:exams?|test|flight|race|marathon|match|tournament|interview|recital|graduation|trip|surgery|operation|wedding|birthday|anniversary|party|holidays?|audition|concert|prom|ceremony|big day)(?: (?:on|in|at))?(?: the)?\s*$/;
+  /\b(?:i'm|we're|i am|we are|she's|he's|they're|she is|he is|they are) getting married(?: (?:on|in|at))?(?: the)?\s*$|\b(?:my|our|his|her|their|the)(?: [a-z]+){0,2} (?:exam|test|flight|race|marathon|match|tournament|interview|recital|graduation|trip|surgery|operation|move|expedition|audition|hearing)(?:'s| is| are)(?: [a-z]+)?(?: (?:on|in|at))?(?: the)?\s*$|\b(?:i|we|he|she|they)(?:'ve| have|'s| has)(?: got)? (?:an? |my |our )(?:[a-z]+ )?(?:exam|flight|race|marathon|half-marathon|triathlon|match|tournament|interview|recital|graduation|surgery|operation|expedition|audition|concert|wedding)(?: (?:on|in|at))?(?: the)?\s*$|\b(?:and|plus|got|have|has|having) (?:an?|my|our|his|her|their) (?:[a-z]+(?:'s)? )?(?:wedding|communion|christening|graduation|anniversary|marathon|recital|prom|quince\w*|bar mitzvah|bat mitzvah)(?: coming up)?(?: (?:on|in|at))?(?: the)?\s*$|\bbefore (?:my|our|his|her|their|the) (?:[a-z]+(?:'s)? )?(?:exams?|test|flight|race|marathon|match|tournament|interview|recital|graduation|trip|surgery|operation|wedding|birthday|anniversary|party|holidays?|audition|concert|prom|ceremony|big day)(?: (?:on|in|at))?(?: the)?\s*$/;
 /** A feast of theirs, right before the month that it is in. */
 export const FEAST_IN =
   /\b(?:wedding|communion|christening|graduation|prom|anniversary)(?:'s| is| are|'ll be| will be)?(?: coming up| sometime| early| late| planned)?(?: in)?\s*$/;
@@ -103,7 +103,7 @@ export const OF_A_BOOKING = /\b(?:booking|booked|appointments?|visits?|sessions?
 
 /** After a day: what is wished for comes before it. */
 export const BEFORE_THAT =
-  /^[^.?!;]{0,24}[,.?!;]\s*(?:(?:is|are|have you|do you have|can|could|got|would there be)\b[^.?!;]{0,30})?(?:(?:any ?thing|some ?thing|any (?:slots?|time|chance|space)|possible|it|me|us|i|we)\b[^.?!;]{0,24})?\b(?:before|ahead of) (?:that|then)\b/;
+  /^[^.?!;]{0,24}[,.?!;]\s*(?:so |and |but |then )?(?:(?:is|are|have you|do you have|can|could|got|would there be)\b[^.?!;]{0,30})?(?:(?:any ?thing|some ?thing|any (?:slots?|time|chance|space)|possible|it|me|us|i|we)\b[^.?!;]{0,44})?\b(?:before|ahead of) (?:that|then)\b/;
 
 /** After the day of something else: "that morning" is on that day itself. */
 export const ON_THAT_DAY = /(?<!\b(?:before|after|than) )\bthat (?:same )?(?:morning|afternoon|evening|day)\b/;
@@ -121,7 +121,7 @@ export const OLD_BEFORE = /\b(?:my|our|from|of|the)\b\s*(?:(?:one|appointment|vi
 
 /** Right before a day or time: that of the wish. */
 export const NEW_BEFORE =
-  /\b(?:to|onto|into|until|till|make it|instead|rather|prefer|want|do|have it|could it be|can it be|possible|be|something|anything|better|for|(?:any |a |some )?chance(?: of| for)?|book (?:me|us)(?: in| one| it| another| something)?|put (?:me|us)(?: in| down)?|put (?:the|my|our|it|that)(?: (?!off\b|back\b)[a-z]+){0,2})\s*(?:on |at |for |the |a |like |around |about |next |this |some ?time |maybe |say )*$/;
+  /\b(?:to|onto|into|until|till|make it|instead|rather|prefer|want|do|have it|could it be|can it be|possible|be|something|anything|better|for|(?:any |a |some )?chance(?: of| for)?|book (?:me|us)(?: in| one| it| another| something)?|put (?:me|us)(?: in| down)?|put (?:the|my|our|it|that)(?: (?!off\b|back\b)[a-z]+){0,2})\s*(?:on |at |for |the |a |like |around |about |next |this |in |some ?time |maybe |say )*$/;
 
 /** Between two days: what follows is the wish. */
 export const TURNS_TO_WISH =

@@ -6,6 +6,9 @@ const RELATIVE =
   "(?:mother|father|sister|brother|son|daughter)[- ]in[- ]law|step(?:son|daughter|mother|father|mum|mom|dad|sister|brother)|teenager|toddler|twins?|granny|grandad|hubby|missus|cousin|flatmate|roommate|son|daughter|kid|child|boy|girl|wife|husband|partner|mother|mommy|mummy|mom|mum|mama|father|daddy|papa|dad|friend|mate|pal|buddy|brother|bro|sister|sis|nan|nana|grandpa|auntie|lad|lass|mam|mammy|da|granda|grandmother|grandma|grandfather|grandson|granddaughter|boyfriend|girlfriend|neighbour|neighbor|colleague|aunt|uncle|niece|nephew|fiance|fiancee";
 
 const YOUNG = "teenager toddler twins? son daughter kid child boy girl lad grandson granddaughter niece nephew".split(" ");
+const GROWN = RELATIVE.replace(/\(\?:[^)]*\)(?:\[- \]in\[- \]law)?/g, "")
+  .split("|")
+  .filter((w) => w !== "" && !YOUNG.includes(w) && /^[a-z]+$/.test(w));
 const ofOnes = (words: readonly string[]): RegExp =>
   new RegExp(`\\b(?:my|our|me) (?:(?:little|wee|young|old|elderly) )*(?:${words.join("|")})(?:'s)?\\b`, "gi");
 /** One's own who are no children, and one's own who may be. */
@@ -63,7 +66,7 @@ export const COUNT_RULES: CountRule[] = [
   {
     name: "places/for",
     pattern:
-      /\bfor (two|three|four|2|3|4)(?= (?:dogs|pups|puppies|kids|children|pets|people|adults)| *(?:$|[,.!?]| please| on| in| at| for| this| next| actually| then| instead))/g,
+      /(?<!\b(?:down|booked|in|scheduled|set|due) )\bfor (two|three|four|2|3|4)(?= (?:dogs|pups|puppies|kids|children|pets|people|adults)| *(?:$|[,.!?]| please| on| in| at| for| this| next| actually| then| instead))/g,
     places: whole,
   },
   {
@@ -122,6 +125,12 @@ export const COUNT_RULES: CountRule[] = [
     name: "places/just-me",
     pattern: /(?:^|[,;] ?)(?:no,? )?(?:it's |it is |it'll be |that's )?(?:just|only) (?:me|myself|for me|the one of us)(?=\W*$|[,.] | please| then)/g,
     places: () => 1,
+  },
+  // "For me, my sister and my niece".
+  {
+    name: "places/me-and",
+    pattern: new RegExp(`\\b(?:me|myself)((?:, (?:and )?(?:my |our )?(?:${RELATIVE}))+,? and (?:my |our |a )?(?:${RELATIVE}))\\b`, "g"),
+    places: (m) => 1 + ((m[1] as string).match(new RegExp(`\\b(?:${RELATIVE})\\b`, "g"))?.length ?? 0),
   },
   // "Just us two".
   { name: "places/we-are", pattern: /\b(?:just |only )?us (two|three|four|both)\b/g, places: (m) => (m[1] === "both" ? 2 : whole(m)) },
@@ -188,6 +197,22 @@ export const LATER_COUNT_RULES: CountRule[] = [
     pattern:
       /\bwith (?:my |our )?(two|three|four|2|3|4) (?:other |best |girl|boy)?(?:friends|mates|pals|buddies|colleagues|sisters|brothers|daughters|sons|kids|children|others)\b/g,
     places: (m) => whole(m) + 1,
+  },
+  // "Could I bring a friend to the class": who is grown comes beside who asks.
+  {
+    name: "places/with",
+    pattern: new RegExp(
+      `\\b(?:bring|bringing|take|taking) (?:along )?(?:a|my|one) (?:\\w+ )?(?:${GROWN.join("|")})(?: along)?(?= to (?!see\\b|be\\b|get\\b|have\\b|watch\\b|you\\b))`,
+      "g",
+    ),
+    places: () => 2,
+  },
+  // "I'd like the class on Saturday with my daughter".
+  {
+    name: "places/with",
+    pattern: new RegExp(`\\b(?:class|course|workshop|session|lesson)\\b[^.;?!]{0,30}\\bwith (?:a|my|one) (?:\\w+ )?(?:${RELATIVE})\\b`, "g"),
+    places: () => 2,
+    span: (m) => ({ from: m[0].search(/\bwith (?:a|my|one) /), to: m[0].length }),
   },
   // "Could I come with a friend": of a class only, where places are counted.
   {

@@ -274,3 +274,9 @@ export const ONLY_A_COMMA = /^\s*[,;]\s*(?:an? |the |my )?$/i;
 /** All of it is for whom there is to be another: "and for my wife as well", "and one for the wife". */
 export const ALSO_FOR =
   /^\W*(?:(?:and|plus|also|oh|yes|ok|okay)\W+)+(?:(?:one|another|another one|the same|it) )?(?:also )?for (?:my|our|the)\b|^\W*(?:(?:one|another) )?for (?:my|our|the) [a-z' -]{2,30} (?:as well|too|also)\b/i;
+
+/** On the day that was just told of. */
+export const OF_THAT_DAY = /\b(?:that|the same) day\b/i;
+
+/** Between two things, what is to be done with the first, and the second as another: "… to mend and an earring to". */
+export const AND_ANOTHER_THING = /^[a-z' ]{0,30}\band (?:also )?(?:an?|my|our|the|his|her|their|one|some) (?:[a-z']+ ){0,3}$/i;

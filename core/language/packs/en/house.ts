@@ -162,3 +162,8 @@ export const FOR_BEGINNERS = /\b(?:first|trial|taster|intro(?:duction|ductory)?|
 /** A part of the body, and right after it that it troubles somebody. */
 export const AILS_RIGHT_AFTER =
   /^[a-z]+(?:'s|'ve| is| are| has| have| was|'re)?(?: just| really| completely| absolutely| all| been| gone and| still| totally)* (?:gone|went|goes|out|killing|playing|giving|acting|seized|locked|spasm\w*|in (?:bits|agony|pain|spasm|pieces)|hurt\w*|ach\w+|sore|stiff|bad|wrecked|knackered|ruined|throbb\w+|swollen|numb|at me)\b/;
+
+/** Between two things that are each wished for. */
+export const AND_ANOTHER = /\band (?:also )?(?:an?|my|our|the|his|her|their|one|another|some)\b/;
+/** Right before a thing. */
+export const AN_ARTICLE = /\b(?:an?|my|our|the|his|her|their|one|another) $/;

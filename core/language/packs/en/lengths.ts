@@ -50,6 +50,11 @@ export const LENGTH_RULES: LengthRule[] = [
     pattern: /\b(?:an? )?half(?: an|-an| a)?[ -]hours?\b(?! (?:later|late|sooner|earlier|early|before|after(?! all)|ago))/g,
     value: () => 30,
   },
+  {
+    name: "length/quarter",
+    pattern: /(?<!\b(?:hours? and|hours?|three|an hour and) )\ba quarter of an hour\b(?! (?:later|earlier|early|late|before|after|from|sooner))/g,
+    value: () => 15,
+  },
   { name: "length/three-quarters", pattern: /\b(?:three[ -]quarters? of an hour|three[ -]quarter hour)\b/g, value: () => 45 },
   {
     name: "length/hours",

@@ -10,7 +10,7 @@ export const IS_THAT_CHEAPER =
 
 /** Right after "take", where nothing is swallowed: "should I take off my shoes". */
 export const TAKES_OTHERWISE =
-  "(?! (?:off|out|along|home|back|with (?:me|us|him|her|them)|to (?:the|my|our|his|her|a|an|your|see|show|get|reach|come|find)\\b|part|place|care|photos?|pictures?|notes|turns|him|her|them|a (?:seat|photo|picture|bus|taxi|cab|shower|break|number|day)|the (?:bus|train|tram|lift|stairs|elevator|car|children|kids|day)|my (?:shoes|boots|coat|jacket|clothes|earrings|ring|rings|glasses|dog|son|daughter|child|car)))";
+  "(?! (?:(?:my|our|the|his|her|any)(?: [a-z]+){1,3} (?:off|out)\\b|off|out|along|home|back|with (?:me|us|him|her|them)|to (?:the|my|our|his|her|a|an|your|see|show|get|reach|come|find)\\b|part|place|care|photos?|pictures?|notes|turns|him|her|them|a (?:seat|photo|picture|bus|taxi|cab|shower|break|number|day)|the (?:bus|train|tram|lift|stairs|elevator|car|children|kids|day)|my (?:shoes|boots|coat|jacket|clothes|earrings|ring|rings|glasses|dog|son|daughter|child|car)))";
 
 /** What is taken is a way to the house, or a course of it: "which bus should I take", "what class should I take first". */
 export const TAKES_A_WAY =

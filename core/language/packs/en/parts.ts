@@ -175,3 +175,6 @@ export const MINE_WITH = /\bmy (?!(?:\w+ )*be )(?:\w+ ){1,3}with\s+$|\b(?:i'm|i 
 export const TO_BETWEEN = / to /;
 
 export const BEGINS_BETWEEN = /^between/;
+
+/** Between what cannot be kept and the day that is wished for instead: a sentence ends. */
+export const ENDS_WHAT_CANNOT = /^(?:\s*(?:but|and|only|though) (?:i|we) (?:can'?t|cannot|won'?t)\b[^.;?!]{0,24})?\s*[.;!?]/;

@@ -34,6 +34,10 @@ export const HAS_ONE =
 /** Right before what takes no article: "I have yoga". */
 export const I_HAVE = /\b(?:i|we)(?:'ve got| have(?: got)?)(?: already)? /;
 
+/** Around a visit of theirs of which it is told when or with whom it is: "my scan is with". */
+export const MY_BEFORE = /\b(?:my|our) $/;
+export const IS_WITH = /^ (?:is|was)(?: booked| down| set)? (?:with|on|at|for)\b/;
+
 /** A visit or its booking, by the word. */
 export const A_VISIT = /\b(?:appointment|visit|booking|booked|scheduled)\b/;
 

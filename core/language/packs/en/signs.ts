@@ -141,11 +141,11 @@ export const BEFORE_A_FIGURE = /\b(?:at|by|for|from|around|about|to|till|until|a
 
 /** Something of theirs is told of, and that they cannot keep it. */
 export const HAS_AND_CANNOT =
-  /\b(?:i|we) (?:had|have|'ve got) (?:an?|my|our) (?:<\w+>|[a-z]+)(?: (?:with <staff>|booked|appointment|visit|in|down))* (?:for |on )?<day>(?: <time>)?,? (?:but|and|only|though) (?:something(?:'s| has| is)?(?: just)? (?:came|come|cropped|popped|turned) up|(?:now )?(?:i|we)(?:'ve| have) (?:got )?to (?:work|be))\b|\b(?:i|we)(?:'ve| have|'m| am| are)(?: got| booked)?(?: in)?(?: for)? (?:an?|my|our|the) (?:<\w+>|\w+)(?: <\w+>| \w+){0,4}[,.?!;]?\W*(?:(?:but|and|however|only|though|i|we|sadly|unfortunately|sorry|now|that|which)\W+)*(?:can'?t|cannot|can not|won'?t be able to|am not able to|not able to) (?:do|make|manage|keep|go to|attend|get to|come to)(?: (?:it|that|this|them)\b|(?=\s*(?:[,.;?!]|$| (?:any ?more|after all)\b)))/;
+  /\b(?:i'm|i am|we're|we are)(?: supposed| meant| due| down| booked| scheduled)(?: in)?(?: to (?:see|come(?: in)?(?: to)?|be (?:in|there|with)))?[^.?!]{0,40}<day>[^.?!]{0,24}\b(?:but|and|only) (?:i|we) (?:can'?t|cannot|won'?t)\b(?: (?:come|make it|be there|do it|any ?more))?(?=\s*(?:[,.;?!]|$))|\b(?:i|we) (?:had|have|'ve got) (?:an?|my|our) (?:<\w+>|[a-z]+)(?: (?:with <staff>|booked|appointment|visit|in|down))* (?:for |on )?<day>(?: <time>)?,? (?:but|and|only|though) (?:something(?:'s| has| is)?(?: just)? (?:came|come|cropped|popped|turned) up|(?:now )?(?:i|we)(?:'ve| have) (?:got )?to (?:work|be))\b|\b(?:i|we)(?:'ve| have|'m| am| are)(?: got| booked)?(?: in)?(?: for)? (?:an?|my|our|the) (?:<\w+>|\w+)(?: <\w+>| \w+){0,4}[,.?!;]?\W*(?:(?:but|and|however|only|though|i|we|sadly|unfortunately|sorry|now|that|which)\W+)*(?:can'?t|cannot|can not|won'?t be able to|am not able to|not able to) (?:do|make|manage|keep|go to|attend|get to|come to)(?: (?:it|that|this|them)\b|(?=\s*(?:[,.;?!]|$| (?:any ?more|after all)\b)))/;
 
 /** After what they cannot keep: when else it could be. */
 export const AND_WHEN_ELSE =
-  /^[^<]{0,16}[,.;?!-]\s*(?:but |and |so |then )*(?:is|are|what|when|have|has|do|does|could|can|may|might|would|any chance|how about|something|anything|maybe)\b[^.;!]{0,50}<(?:day|time)>/;
+  /^[^<]{0,16}[.;?!,-]\s*(?:but |and |so |then |maybe |perhaps |how about |what about )*<day>(?: <time>)?(?: (?:instead|then|perhaps|please|maybe))*\W*$|^[^<]{0,16}[,.;?!-]\s*(?:but |and |so |then )*(?:is|are|what|when|have|has|do|does|could|can|may|might|would|any chance|how about|something|anything|maybe)\b[^.;!]{0,50}<(?:day|time)>/;
 
 /** Whether something of theirs is to be sent ahead or brought along. */
 export const SENDS_OR_BRINGS =
@@ -219,7 +219,7 @@ export const OF_HEALTH =
 
 /** What is to be brought, sent or shown is asked, and nothing of anybody's health. */
 export const BRINGS_OR_SENDS =
-  /\b(?:should|shall|must|ought|do|does|can|could|may) (?:i|we|he|she|they|my [a-z]+)(?: to| have to| need to| better)? (?:e-?mail|send|bring|carry|mail|upload|post|hand|print|show)\b|\b(?:should|shall|must|do|ought) (?:i|we|he|she|they)(?: to| have to| need to)? take (?:along|with|to (?:the|my|our|a|an|your))\b/;
+  /\b(?:should|shall|must|ought|do|does|can|could|may) (?:i|we|he|she|they|my [a-z]+)(?: to| have to| need to| better)? take (?:off )?(?:my|our|his|her|the)(?: [a-z]+){1,3}(?: (?:off|out))\b|\b(?:should|shall|must|ought|do|does|can|could|may) (?:i|we|he|she|they|my [a-z]+)(?: to| have to| need to| better)? (?:e-?mail|send|bring|carry|mail|upload|post|hand|print|show)\b|\b(?:should|shall|must|do|ought) (?:i|we|he|she|they)(?: to| have to| need to)? take (?:along|with|to (?:the|my|our|a|an|your))\b/;
 
 /** Somebody comes along: "I'm 17 but my mum will come". */
 export const COMES_ALONG =
@@ -235,7 +235,7 @@ export const PRIVATE =
 
 /** A person is wished for, and said to be. */
 export const WANTS_PERSON =
-  /\b(?:i|we)(?:'d| would)? (?:want|need|like|prefer|rather have|demand)(?: to (?:talk|speak) (?:to|with))? (?:a |an )?(?:real|actual|live|proper|living) (?:person|human(?: being)?|one|somebody|someone)\b|\bi want (?:a )?(?:person|human(?: being)?)\b/;
+  /\b(?:i|we)(?:'d| would)? (?:want|need|like|prefer|rather have|demand)(?: to (?:talk|speak) (?:to|with))? (?:a |an )?(?:real|actual|live|proper|living) (?:person|human(?: being)?|one|somebody|someone)\b|\bi want (?:a )?(?:person|human(?: being)?)\b|\bgive me (?:one of your (?:people|staff|team|colleagues)|somebody|someone|a (?:real )?(?:person|human))\b|<staff> (?:free|available|there|around|about) for a (?:quick |little )?(?:word|chat)\b/;
 
 /** A service and for whom it is, with nothing that asks. */
 export const FOR_ONE =
@@ -306,7 +306,7 @@ export const BOOKS_WITH_SOMEBODY =
 
 /** How they are not to be reached: "don't call the house". */
 export const NOT_TO_BE_CALLED =
-  /\b(?:don't|do not|please don't|never) (?:call|ring|phone|text|e-?mail|contact|write to|message|leave (?:a )?(?:voice ?mail|message|anything))\b(?! (?:it off|off|it))/;
+  /\b(?:can|could|would|will) you (?:please )?not (?:call|ring|phone|text|e-?mail|contact|write to)\b|\b(?:don't|do not|please don't|never) (?:call|ring|phone|text|e-?mail|contact|write to|message|leave (?:a )?(?:voice ?mail|message|anything))\b(?! (?:it off|off|it))/;
 
 /** All of it asks that what they have stays as it is: "and don't touch my filling", "leave the Friday one alone". */
 export const LEFT_ALONE =
@@ -367,7 +367,7 @@ export const NEW_WISH =
 
 /** What somebody who told of a visit would rather have. */
 export const RATHER =
-  /(?:\b(?:but|and|though|only|so)\b|[,.;])[ ,]*(?:now |actually |really |please )*(?:(?:(?:i|we)(?:'d| would)|would)(?: much)? (?:rather|sooner|like|prefer|love)|(?:i|we) (?:want|need|prefer)|(?:could|can|may) (?:i|we|it|that)|(?:it|that) (?:has|needs|will have|would have) to)\b/;
+  /(?:\b(?:but|and|though|only|so)\b|[,.;])[ ,]*(?:now |actually |really |please )*(?:(?:(?:i|we)(?:'d| would)|would)(?: much)? (?:rather|sooner|like|prefer|love)|(?:i|we) (?:want|need|prefer)|(?:could|can|may) (?:i|we|it|that)|(?:is|are) there (?:something|anything|any|another|one|an?)|(?:it|that) (?:has|needs|will have|would have) to)\b/;
 
 /** A word for a visit. */
 export const VISIT = /^(?:appointment|visit|booking|slot|session)s?$/;
@@ -622,7 +622,7 @@ export const KEEPS_BESIDE = /(?:,|\band\b|\bbut\b)\s*(?:please )?(?:keep|leave) 
 export const BUT_NOT_THE_ONE = /\b(?:but|just|only|and) not (?:the |my |our )?(?:one |appointment |visit |booking )?(?:on |at |for )?$/;
 
 /** Right after what is left as it stands: "leave Wednesday alone but …". */
-export const LEFT_AS_IT_IS = /^(?:'s)?(?: (?:one|appointment|visit|booking))? (?:alone|as (?:it is|is|planned)|where it is|standing|untouched)\b/;
+export const LEFT_AS_IT_IS = /^(?:'s)?(?: (?:one|appointment|visit|booking))? (?:be\b(?! )|alone|as (?:it is|is|planned)|where it is|standing|untouched)\b/;
 
 /** What is called off, beside what is kept. */
 export const CALLS_OFF = /\b(?:cancel\w*|call(?:ing)? off|scrap|drop|scratch|delete|get rid of|take (?:out|off)|lose)\b/;
@@ -763,8 +763,12 @@ export const OF_ONES_BACK =
 
 /** What ails an animal or somebody, told by what they do, or do not. */
 export const AILING =
-  /\b(?:i|we|he|she|they|it)(?:'ve| have|'s| has)(?: got)? (?:an?|this) (?:bad |nasty |itchy |red |sore |big |little |small )*(?:rash|boil|blister|lump|bump|swelling|cyst|ulcer|bunion|verruca|wart)\b|\b(?:limp(?:s|ing|ed)|hobbl(?:es|ing|ed)|off (?:his|her|its|their) (?:food|feet|legs)|not (?:himself|herself|eating|drinking|walking|putting (?:any )?weight)|won't (?:eat|drink|walk|stand|put (?:his|her|its|any|the) (?:weight|paw|foot|leg))|vomit(?:s|ing|ed)|throwing up|wheez(?:es|ing|ed)|(?:dog|cat|puppy|pup|kitten|baby|toddler|son|daughter|kid|lad|rabbit|he|she|it)(?:'s| has| just|'s just| has just)? (?:ate|eaten|swallowed|chewed up|licked|been (?:bitten|stung|scratched|attacked)) (?:an? |some |half |the |my |our |his |her |all |rat |by )|(?:came|come|comes|coming|broke|broken|breaking) out in (?:an? |the )?(?:[a-z]+ )?[a-z]+|(?:can't|cannot|couldn't|can not|won't|doesn't|don't) (?:seem to )?stop (?:coughing|sneezing|itching|scratching|bleeding|shaking|crying|being sick|throbbing|running|streaming|watering)|keeps? (?:on )?(?:running|coughing|sneezing|itching|scratching|fainting|streaming|watering|bleeding|throbbing|swelling|being sick|waking up in pain|getting (?:headaches?|migraines?|cramps?|dizzy|heartburn|nosebleeds?|stomach aches?|spots))|(?:face|eyes?|eyelids?|lips?|ears?|nose|throat|skin|chest|tummy|stomach|scalp|mouth|gums?|cheeks?|hands?|feet|foot|legs?)(?:'s|'re| is| are| feels?| looks?| has gone| have gone| went)(?: been)?(?: all| so| really| very| a bit| still| completely| quite| always)* (?:puffy|blocked|streaming|itchy|itching|running|runny|watering|swollen|swelling|burning|tight|flaky|red|throbbing|peeling|cracked|tingling|clogged|blotchy)|(?:has|have|had|got|with) (?:an? |this |some )?(?:[a-z]+ )?(?:rash|cough|fever|temperature|earache|toothache|infection|hives|sore throat|lump|blister|ulcer|stye|boil|nosebleeds?|heartburn|hay ?fever|itch)|(?<!\bdon't )(?:feel|feels|feeling|felt) (?:so |very |really |quite |always |constantly |a bit |rather |too )?(?:sick|dizzy|faint|queasy|ill|unwell|poorly|weak|exhausted|bloated|nauseous|nauseated|shaky|breathless|feverish|anxious|depressed|stressed|overwhelmed|sad|lonely|numb inside|empty|(?:low|down)(?! (?:to|on|there)\b)))\b/i;
+  /\b(?:swelled|swollen|swells|swelling|puffed|puffs|flared|flares) up\b|\b(?:i|we|he|she|they|it)(?:'ve| have|'s| has)(?: got)? (?:an?|this) (?:bad |nasty |itchy |red |sore |big |little |small )*(?:rash|boil|blister|lump|bump|swelling|cyst|ulcer|bunion|verruca|wart)\b|\b(?:limp(?:s|ing|ed)|hobbl(?:es|ing|ed)|off (?:his|her|its|their) (?:food|feet|legs)|not (?:himself|herself|eating|drinking|walking|putting (?:any )?weight)|won't (?:eat|drink|walk|stand|put (?:his|her|its|any|the) (?:weight|paw|foot|leg))|vomit(?:s|ing|ed)|throwing up|wheez(?:es|ing|ed)|(?:dog|cat|puppy|pup|kitten|baby|toddler|son|daughter|kid|lad|rabbit|he|she|it)(?:'s| has| just|'s just| has just)? (?:ate|eaten|swallowed|chewed up|licked|been (?:bitten|stung|scratched|attacked)) (?:an? |some |half |the |my |our |his |her |all |rat |by )|(?:came|come|comes|coming|broke|broken|breaking) out in (?:an? |the )?(?:[a-z]+ )?[a-z]+|(?:can't|cannot|couldn't|can not|won't|doesn't|don't) (?:seem to )?stop (?:coughing|sneezing|itching|scratching|bleeding|shaking|crying|being sick|throbbing|running|streaming|watering)|keeps? (?:on )?(?:running|coughing|sneezing|itching|scratching|fainting|streaming|watering|bleeding|throbbing|swelling|being sick|waking up in pain|getting (?:headaches?|migraines?|cramps?|dizzy|heartburn|nosebleeds?|stomach aches?|spots))|(?:face|eyes?|eyelids?|lips?|ears?|nose|throat|skin|chest|tummy|stomach|scalp|mouth|gums?|cheeks?|hands?|feet|foot|legs?)(?:'s|'re| is| are| feels?| looks?| has gone| have gone| went)(?: been)?(?: all| so| really| very| a bit| still| completely| quite| always)* (?:puffy|blocked|streaming|itchy|itching|running|runny|watering|swollen|swelling|burning|tight|flaky|red|throbbing|peeling|cracked|tingling|clogged|blotchy)|(?:has|have|had|got|with) (?:an? |this |some )?(?:[a-z]+ )?(?:rash|cough|fever|temperature|earache|toothache|infection|hives|sore throat|lump|blister|ulcer|stye|boil|nosebleeds?|heartburn|hay ?fever|itch)|(?<!\bdon't )(?:feel|feels|feeling|felt) (?:so |very |really |quite |always |constantly |a bit |rather |too )?(?:sick|dizzy|faint|queasy|ill|unwell|poorly|weak|exhausted|bloated|nauseous|nauseated|shaky|breathless|feverish|anxious|depressed|stressed|overwhelmed|sad|lonely|numb inside|empty|(?:low|down)(?! (?:to|on|there)\b)))\b/i;
 
 /** Somebody is not able to do what they have: "I can't ride on Sunday". */
+/** What cannot be got for that day, and keeps somebody from coming: "I can't get a sitter for". */
+export const LACKS_HELP =
+  /\b(?:can'?t|cannot|couldn't|not able to) (?:get|find) (?:an?|any|my|the) (?:baby ?)?(?:sitter|babysitter|lift|ride|driver|carer|childcare|cover|time off|day off)\b/;
+
 export const CANNOT_DO_IT =
   /\b(?:can'?t|cannot|can not|won'?t|not able to|unable to|not going to)\b(?! (?:wait|decide|remember|find|tell|say)\b)[^?]*<(?:service|day)>/;

@@ -2,7 +2,7 @@ import { hoursFor } from "../../clock.ts";
 import type { Expects, Moment } from "../../context.ts";
 import type { ClockValue, TimeValue } from "../../found.ts";
 import { minutesOf } from "./lengths.ts";
-import { CARDINALS, DAY_PARTS, FROM_NOW, HOUR, HOUR_WORDS, MINUTE, MINUTE_WORDS } from "./words.ts";
+import { CARDINALS, DAY_PARTS, FROM_NOW, HOUR, HOUR_WORDS, MINUTE, MINUTE_WORDS, MONTH } from "./words.ts";
 
 /** One way to say a time of day. */
 export interface TimeRule {
@@ -40,6 +40,7 @@ const ARRIVES =
 /** What is not there, or not free, until an hour is from then on; who cannot stay until then is not meant. */
 const NOT_UNTIL = /\b(?:not|isn't|aren't|don't|doesn't|won't|can't|cannot|didn't|never)\b(?! (?:stay|wait|last|go on|be (?:there|here) all))[^.,;?!]{0,30}$/;
 /** "One in the evening" is no hour of a day; "is there one in the afternoon" is one of them. */
+const AFTER_A_MONTH = new RegExp(`\\b(?:${MONTH}) $`);
 const ONE_IN_THE_EVENING = /^one in the (?:morning|evening)$/;
 const ONE_IN_THE = /^one in the afternoon$/;
 const A_THING_BEFORE = /\b(?:the|there|there's|have|got|want|need|like|prefer|do|any|is|book|find)(?: me)? $/;
@@ -242,9 +243,17 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/after",
     pattern: rx(
-      `\\b(?:any ?time after|some ?time after|(?<!\\bthe day )(?<!\\bthe one )after|from|past|since|any ?time from|not before|no earlier than|not earlier than|starting(?: at| from)?|later than|at the (?:very )?earliest) (?:about |around )?(${CLOCK})(?: onwards?| on(?= ?$| ?[,.;?!]))?${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?earliest\\b`,
+      `\\b(?:any ?time after|some ?time after|(?<!\\bthe day )(?<!\\bthe one )after|from|past|since|any ?time from|not before|no earlier than|no sooner than|not sooner than|not earlier than|starting(?: at| from)?|later than|at the (?:very )?earliest) (?:about |around )?(${CLOCK})(?: onwards?| on(?= ?$| ?[,.;?!]))?${NOT_TIME}|\\b(?:at )?(${CLOCK}) at the (?:very )?earliest\\b`,
     ),
     value: (m) => one("from", m[1] ?? m[2]),
+  },
+  {
+    // "I'm down for two on Thursday".
+    name: "time/down-for",
+    pattern: rx(
+      `(?<=\\b(?:i'm|i am|we're|we are|am i|are we) (?:down|booked|in|due|scheduled) )for (${CLOCK})${NOT_TIME}(?= (?:on |this |next )?(?:mon|tues|wednes|thurs|fri|satur|sun)day\\b| (?:on the|tomorrow|today)\\b)`,
+    ),
+    value: (m) => one("at", m[1]),
   },
   {
     // "I can't do before eleven" wishes for eleven or later.
@@ -445,6 +454,9 @@ export const TIME_RULES: TimeRule[] = [
     ),
     value: (m, at) => {
       const exact = PRECISELY.test((m[1] ?? "").trim());
+      // "April 14 in the afternoon": the number is the day's.
+      if (/ in the (?:morning|afternoon|evening)$/.test((m[1] ?? "").trim()) && AFTER_A_MONTH.test(m.input.slice(Math.max(0, m.index - 14), m.index)))
+        return null;
       const said = (m[1] ?? "").trim().replace(PRECISELY, "");
       if (exact) return one("at", said);
       // "The one in the morning", of what was offered, and "is there one in the evening": one of those.
@@ -501,6 +513,8 @@ export const TIME_RULES: TimeRule[] = [
         // "Is 5 on Wednesday gone", "seven on Friday": a number that a day follows.
         (/(?:^\W*|\b(?:is|are|would|could|will|was|say) )$/.test(before) &&
           /^ (?:on |this |next )*(?:mon|tues?|wednes|thurs|fri|satur|sun)day\b/.test(m.input.slice(m.index + m[0].length)));
+      // "Twelve will do", of what was offered.
+      if (waitsFor(at) && said !== "one" && /^\W*(?:(?:ok|okay|right|then|yes|well)\W+)*$/.test(whole) && WOULD_DO.test(rest)) return one("at", said);
       const waited = waitsFor(at) || at.expects === "name";
       const alone = (): boolean =>
         m.input.length <= LONGEST_ANSWER && `${whole} ${m.input.slice(m.index + m[0].length)}`.replace(AROUND_A_TIME, " ").replace(/[^a-z0-9]+/g, "") === "";
@@ -612,7 +626,7 @@ export const TIME_RULES: TimeRule[] = [
   {
     name: "time/first-thing",
     pattern:
-      /\b(?:first thing(?: in the morning)?(?! (?:you|that|which|available))|(?:(?:right )?at )?the (?:start|beginning) of the day|as early as (?:possible(?: in the (?:day|morning))?|you(?:'ve got| have(?: got)?| can| open| do| offer)|there is)|when you open|right when you open)\b/g,
+      /\b(?:first thing(?: in the morning)?(?! (?:you|that|which|available))|(?:(?:right )?at )?the (?:start|beginning) of the day|as early as (?:possible(?: in the (?:day|morning))?|you(?:'ve got| have(?: got)?| can| open| do| offer)|there is)|when you open|right when you open|as soon as you(?:'re| are)? open|when (?:the )?doors open)\b/g,
     value: () => ({ value: { kind: "part", part: "first-thing" } }),
   },
   {

@@ -359,7 +359,7 @@ export const OF_A_VISIT_THEIRS =
 
 /** What is wished for is done on a day: "could you replace my battery on Thursday". */
 export const COULD_YOU_THEN =
-  /^\W*(?:(?:hi|hello|hey|please|and|so|ok|okay)\W+)*(?:could|can|would|will) (?:you|someone|somebody|anyone|one of you|<staff>) (?:please )?(?:just )?<service>[^?]*<(?:day|time)>/;
+  /^\W*(?:(?:hi|hello|hey|please|and|so|ok|okay|good morning|morning)\W+)*(?:could|can|would|will) (?:you|someone|somebody|anyone|one of you|<staff>) (?:please )?(?:just )?(?:<service>|[a-z]+ (?:the|my|our) [a-z ]{2,40} (?:on|of|in|from) (?:the|my|our) <service>)[^?]*<(?:day|time)>/;
 
 /** "Should I bring his old reports". */
 export const WHETHER_TO_BRING =
@@ -539,7 +539,7 @@ export const CANNOT_SO_THEN =
 
 /** Somebody does not know what they would come for. */
 export const UNSURE_WHAT =
-  /\b(?:i|we)(?:'m|'re| am| are)? (?:really |just |honestly )*(?:don't|do not|not)(?: really)? (?:know|sure)(?: yet)? what (?:(?:exactly )?(?:i|we)(?:'d| would)? (?:want|need|like|should have|should get)|to (?:go for|have|get|choose|pick|book)|would suit)\b/;
+  /\b(?:i|we)(?:'m|'re| am| are)? (?:really |just |honestly )*(?:don't|do not|not)(?: really)? (?:know|sure)(?: yet)? what (?:(?:exactly )?(?:i|we)(?:'d| would)? (?:want|need|like|should have|should get)|to (?:go for|have|get|choose|pick|book)|would suit)\b|\b(?:no idea|not sure|unsure|clueless|don't know|do not know|haven't a clue)(?: as to)? (?:which|what) (?:<service>|class|course|kind|one|service|treatment|lesson|visit)(?!\w)(?! (?:i (?:have|had|booked)|is mine|it was))/;
 
 /** What there is on a day or at an hour is asked. */
 export const WHAT_HAVE_YOU_THEN =
@@ -548,3 +548,38 @@ export const WHAT_HAVE_YOU_THEN =
 /** After something is called off, it may be booked again some other time: "cancel it, I'll rebook later". */
 export const WILL_BOOK_AGAIN =
   /\b(?:i|we)(?:'ll| will| can| may| might|'d)? (?:then )?(?:re-?book|re-?schedule|book (?:again|another|a new one)|be in touch|get back to you)\b[^.?!<]*(?:\b(?:later|another time|some other time|soon|when|once|after|again|myself|online|next (?:week|month))\b|$)/;
+
+/** Something of theirs is to become something else: nothing of a visit is changed. */
+export const CHANGES_INTO = /\b(?:change|turn|make|remodel|convert)\b[^.?!]{2,60}\binto (?:something|an?|another|two|a new)\b/;
+
+/** All that is said beside who they are: a day of theirs will not do. */
+export const DAY_WILL_NOT_DO =
+  /^\W*(?:<(?:name|phone|email)>\W*|(?:it's|this is|i'm|hi|hello|here|speaking|sorry|and|but|my number is)\W+)*<day>(?: <time>)? (?:won't|doesn't|isn't going to|is not going to|no longer|will not)(?: really)? (?:work|works|suit|suits|do)(?: (?:for|with) (?:me|us))?(?: (?:any ?more|after all|now))?\W*$/;
+
+/** What theirs is will not do any more: "so the massage won't work". */
+export const THEIRS_WILL_NOT_DO =
+  /\b(?:the|my|our) (?:<service>|appointment|visit|booking|session|lesson)(?: (?:on |at )?<(?:day|time)>)* (?:won't|doesn't|isn't going to|is not going to|no longer|will not)(?: really)? (?:work|works|do|suit|suits|be possible|happen)(?: (?:for|with) (?:me|us))?(?: (?:any ?more|after all|now|then))?\W*$/;
+
+/** Of a visit that is told by its day, when it is to be: "might the scan on Wednesday be in the afternoon". */
+export const MAY_IT_BE_THEN =
+  /\b(?:can|could|might|may) (?:the|my|our) (?:<service>|appointment|visit|booking|one) (?:on |at |for )?<day>(?: <time>)? (?:please |maybe |perhaps )?(?:be|start|begin)(?: moved)?(?: (?:at|in|on|to))? ?<(?:time|day)>/;
+
+/** After a need that was told: who could see them then. */
+export const WHO_COULD_I_SEE_THEN = /[a-z>] ?[,.;][^?]*\bwho (?:can|could|may|should|do|would|might) (?:i|we) see\b[^.?!]{0,24}<(?:day|time)>/;
+
+/** A thing is to be brought in, to be done: "can I bring a ring in to be made smaller". */
+export const BRINGS_IT_IN =
+  /\b(?:can|could|may) (?:i|we) (?:bring|drop|take) (?!my (?:dog|son|daughter|child|kids?|children|husband|wife|partner|friend)\b)[^.?!]{2,40}? (?:in|over|round|by)\b (?:to (?:be|get|have)|for (?:an?|the|some)|so)\b[^.?!]*<(?:day|time)>/;
+
+/** Whom a service is for. */
+export const WHO_IS_IT_FOR = /\bwho(?:'s| is| are) (?:an? |the |your )?<service> (?:meant |intended |good |best |suitable |made )?for\b/;
+
+/** Whether one may park for nothing. */
+export const FREE_PARKING = /\bpark(?:ing)?\b[^.?!]*\b(?:free|cost|charge|paid|pay|meter)\b|\bfree parking\b/;
+
+/** How long somebody takes over it. */
+export const HOW_LONG_THEY_NEED = /\bhow long (?:does |do |would |will )?(?:<staff>|he|she|they|you|it)(?: normally| usually)? (?:needs?|takes?)\b/;
+
+/** What was done for them does not hold: something to be passed on. */
+export const DOES_NOT_HOLD =
+  /^\W*(?:(?:hi|hello|sorry|hey)\W+)*(?:the|my|that) (?:<service>|[a-z]+)(?: [a-z]+)? (?:that )?you (?:just )?(?:<service>|[a-z]+ed|made|did|gave|sold|put in)\b[^.?!]*\b(?:still|again|already|too|broke|broken|fell|came (?:off|out|loose))\b[^?]*$/;
