@@ -174,3 +174,17 @@ describe("what cannot be kept", () => {
     expect(tern(`${MEI}. I can't come for the acupuncture, can you rebook me`).state.task).toMatchObject({ errand: "move" });
   });
 });
+
+describe("a no with something told after it", () => {
+  const bench = talksAt("twenty-seventh", "wren");
+
+  it("says no goodbye, and declines none of what was named", () => {
+    expect(bench("do you guarantee your work", "no it's about the clasp, I think").state.expects).not.toBe("nothing");
+    expect(bench("my old watch has stopped again", "no, it's still under guarantee").state.task).toMatchObject({ errand: "book" });
+  });
+
+  it("is a goodbye, where all is well", () => {
+    for (const said of ["no it's fine, thanks", "no, that's everything", "no it can wait"])
+      expect(bench("do you guarantee your work", said).state.expects).toBe("nothing");
+  });
+});

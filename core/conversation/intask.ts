@@ -47,6 +47,7 @@ import {
   IN_CASE,
   IS_THEY_SO,
   NO_AND_TELLS,
+  NO_IT_IS_OTHERWISE,
   NO_I_MEAN,
   OF_THEIR_THING,
   SEE_TO_THEM,
@@ -225,7 +226,8 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
       const several = (task.among?.length ?? 0) > 1;
       if (NOT_KNOWING.test(text) || NO_AND_TELLS.test(text) || several) {
         t.rule("service/none-of-those");
-        if (several && !NOT_KNOWING.test(text)) {
+        // "No, it's still under guarantee" tells something, and declines none of them.
+        if (several && !NOT_KNOWING.test(text) && (neither || !NO_AND_TELLS.test(text))) {
           task.declined = [...(task.declined ?? []), ...(task.among ?? [])];
           task.told = `${task.told ?? ""} ${ofTheNeed(reading)}`;
           delete task.among;
@@ -398,7 +400,8 @@ export function hearOpen(t: Turn, reading: Reading, text: string, kept: { name: 
   }
   if (state.expects === "anything" && yes === false && !wishIn(reading) && saysBefore(text) === null) {
     // "No, I mean is it ready": what is asked after it is not known.
-    return NO_I_MEAN.test(text) ? notKnown(t, text) : close(t);
+    // "No, it's still under guarantee" tells of something that was not heard.
+    return NO_I_MEAN.test(text) || NO_IT_IS_OTHERWISE.test(text) ? notKnown(t, text) : close(t);
   }
   // "Forget it then", of what came to nothing.
   if (GIVES_UP.test(text) && reading.found.every((f) => f.kind === "yes") && reading.errands.every(isGuess)) {

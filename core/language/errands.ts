@@ -75,6 +75,7 @@ import {
   PUTS_ME_IN,
   TAKES_ME_OFF,
   WAS_MOVED,
+  WHEN_THEY_ARE,
   WILL_BOOK_AGAIN,
   YOU_ALL,
 } from "./packs/en/turns.ts";
@@ -486,13 +487,17 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   const masked = tidy(said);
   const bare = said === plain ? masked : tidy(plain);
   // "My exam was postponed": who put it off is not the one who speaks.
-  const cued = cuedErrands(masked).filter((c) => c.rule !== "errand/move/reschedule" || !WAS_MOVED.test(masked));
+  // "Friday, when my wife's at work": when somebody is out is told, and nothing of theirs is asked.
+  const whenOut = WHEN_THEY_ARE.test(masked) && !masked.includes("?");
+  const cued = cuedErrands(masked).filter(
+    (c) => (c.rule !== "errand/move/reschedule" || !WAS_MOVED.test(masked)) && (c.rule !== "errand/ask-mine/my-appointment" || !whenOut),
+  );
   const guessed = guesses(masked, own, bare);
   const kept = guessed.filter(
     (g) =>
       // "Who is treating me": one's own visit is asked about, and nobody else's.
       // "Does my GP have to write to you": nor of the doctor's.
-      (g.label !== "refused/others" || !(OF_OURSELVES.test(masked) || OWN_DOCTOR_DOES.test(masked) || COMES_ALONG.test(masked))) &&
+      (g.label !== "refused/others" || !(whenOut || OF_OURSELVES.test(masked) || OWN_DOCTOR_DOES.test(masked) || COMES_ALONG.test(masked))) &&
       // "My landlord won't give my deposit back" asks no money back of the house.
       (g.label !== "refused/refunds" || !ANOTHERS_MONEY.test(masked)) &&
       // "Her number is 902 …" gives a number, and asks for none.

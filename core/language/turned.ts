@@ -166,6 +166,13 @@ const TURNS: readonly Turn[] = [
   { is: "ask-place/free-parking", from: ["ask-price", "ask-policy"], least: 0.8, when: has(turns.FREE_PARKING) },
   { is: "ask-service/how-long-they-need", from: ["ask-availability", "ask-staff", "none"], least: 0.8, when: has(turns.HOW_LONG_THEY_NEED) },
   { is: "message/does-not-hold", open: true, from: ["ask-service", "none", "ask-policy"], least: 0.7, when: has(turns.DOES_NOT_HOLD) },
+  // "Tuesday, when my boyfriend's at work": a day, and no question of theirs.
+  {
+    is: "book/when-they-are",
+    from: ["book", "ask-mine", "ask-availability", "refused", "message", "none"],
+    least: 0.6,
+    when: (g) => turns.WHEN_THEY_ARE.test(g.masked) && /<(?:day|time)>/.test(g.masked) && !g.masked.includes("?"),
+  },
   // Somebody who does not wake or answer is in danger, where the sentences hold that likelier than anything else.
   { is: "emergency/unresponsive", from: ["emergency"], least: 0, when: (g) => g.top.sure >= 0.5 && signs.UNRESPONSIVE.test(g.masked) },
   // "Up to when may I call a lesson off": of the house's rules.

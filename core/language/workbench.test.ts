@@ -105,3 +105,33 @@ describe("what is only taken off", () => {
     expect(clinic("what should I take for the cramps").errand).toBe("refused");
   });
 });
+
+describe("what else is said beside a wish", () => {
+  it("is this week and the one that comes", () => {
+    expect(clinic("have you anything this week or next?").slots).toMatchObject({ date_from: "2027-03-01", date_to: "2027-03-14" });
+    expect(clinic("anything next week?").slots).toMatchObject({ date_from: "2027-03-08", date_to: "2027-03-14" });
+  });
+
+  it("is how late something is, and nobody who runs late", () => {
+    expect(clinic("I'm three weeks late with my jab").errand).not.toBe("ask-policy");
+    expect(clinic("I'll be ten minutes late").errand).toBe("ask-policy");
+  });
+
+  it("is who is wished for, and no service of that name", () => {
+    expect(clinic("I'd like a woman if that's possible").slots).toEqual({ staff_gender: "woman" });
+  });
+
+  it("is when somebody is out, and no question", () => {
+    expect(clinic("Friday around two, when my wife's at work").errand).toBe("book");
+    expect(clinic("when is my visit?").errand).toBe("ask-mine");
+  });
+
+  it("is one thing that ails, though two things are told of it", () => {
+    expect(bench("my bracelet is broken and my wrist is bruised").slots).toEqual({ service: "Chain repair" });
+  });
+
+  it("is when a thing was bought, and no day that is wished", () => {
+    expect(bench("I bought these earrings in April and the hook snapped").slots).not.toHaveProperty("date_from");
+    expect(bench("earrings mended, some time in April").slots).toMatchObject({ date_from: "2027-04-01" });
+  });
+});

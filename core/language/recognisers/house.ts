@@ -1,6 +1,7 @@
 import { NOUN_OF_A_DEED, OR_THE } from "../packs/en/things.ts";
 import {
   AND_ANOTHER,
+  WISHED_WHO,
   AN_ARTICLE,
   ANOTHER_DEED,
   ANY_OF_A_TRADE,
@@ -322,7 +323,11 @@ export function services(said: Said, house: House, aside: readonly Found[] = [],
     if (DEED_WORDS.has(t.text) && !BEFORE_A_THING.test(tokens[i - 1]?.text ?? "")) return;
     if (CHARGES.test(t.text) && WHAT_IT_COSTS.test(tokens[i - 1]?.text ?? "")) return;
     // "A lady coach" is who is to do it.
-    if (isTrade(lexicon, t.text) || (A_GENDER.test(t.text) && (isTrade(lexicon, tokens[i + 1]?.text ?? "") || ANY_OF_THE.test(said.norm.slice(0, t.start)))))
+    if (
+      isTrade(lexicon, t.text) ||
+      (A_GENDER.test(t.text) &&
+        (WISHED_WHO.test(said.norm.slice(0, t.start)) || isTrade(lexicon, tokens[i + 1]?.text ?? "") || ANY_OF_THE.test(said.norm.slice(0, t.start))))
+    )
       return;
     // "I was assessed in January" tells of what was.
     if (ENDS_IN_ED.test(t.text) && WAS.test(tokens[i - 1]?.text ?? "")) {

@@ -663,6 +663,12 @@ export const DAY_RULES: DayRule[] = [
     value: (_m, at) => ({ value: span(week(at, 2), week(at, 2) + 6) }),
   },
   {
+    // "This week and next", "this week or next".
+    name: "day/these-two-weeks",
+    pattern: /\b(?:within |in )?this (?:week )?(?:and|or) (?:the )?next(?: week)?\b(?= ?(?:$|[.,;!?]|please|at|in the|after|before|would|will|is|are|i|we))/g,
+    value: (_m, at) => ({ value: span(at.closedForToday ? at.today + 1 : at.today, week(at, 1) + 6) }),
+  },
+  {
     name: "day/this-week",
     pattern: /\b(?:(?:within |in )?this week|all week(?: long)?|(?:the )?rest of (?:the|this) week)\b/g,
     value: (_m, at) => ({ value: span(at.closedForToday ? at.today + 1 : at.today, week(at, 0) + 6) }),

@@ -279,4 +279,5 @@ export const ALSO_FOR =
 export const OF_THAT_DAY = /\b(?:that|the same) day\b/i;
 
 /** Between two things, what is to be done with the first, and the second as another: "… to mend and an earring to". */
-export const AND_ANOTHER_THING = /^[a-z' ]{0,30}\band (?:also )?(?:an?|my|our|the|his|her|their|one|some) (?:[a-z']+ ){0,3}$/i;
+export const AND_ANOTHER_THING =
+  /^ (?:to (?:be )?[a-z]+|(?:to )?be [a-z]+|[a-z]+(?:ed|ing))(?: [a-z]+)? and (?:also )?(?:an?|my|our|the|his|her|their|one|some) (?:[a-z']+ ){0,3}$/i;

@@ -167,3 +167,6 @@ export const AILS_RIGHT_AFTER =
 export const AND_ANOTHER = /\band (?:also )?(?:an?|my|our|the|his|her|their|one|another|some)\b/;
 /** Right before a thing. */
 export const AN_ARTICLE = /\b(?:an?|my|our|the|his|her|their|one|another) $/;
+
+/** Right before a woman or a man who is wished for: "I want a", "I'd rather it was a". */
+export const WISHED_WHO = /\b(?:want|like|prefer|see|need|have|be|was|with|by|rather)(?: it was)? (?:an? )$/;

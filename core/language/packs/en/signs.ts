@@ -246,7 +246,7 @@ export const IS_IT_WITH = /^\W*(?:(?:and|so|ok|okay|but)\W+)*(?:is|would|will) (
 
 /** Somebody will come late to what is booked. */
 export const RUNS_LATE =
-  /\b(?:i'm|i am|i'll|i will|we're|we are|we'll|we will|might|may|gonna|running|going to)\b(?: \w+){0,3} (?:late|delayed|held up|behind schedule|stuck in (?:traffic|the traffic)|stuck on the (?:bridge|bus|train))\b/;
+  /\b(?:i'm|i am|i'll|i will|we're|we are|we'll|we will|might|may|gonna|running|going to)\b(?: \w+){0,3} (?:(?<!\b(?:days?|weeks?|months?) )late(?![^.?!]{0,24}\b(?:days?|weeks?|months?) late\b)|delayed|held up|behind schedule|stuck in (?:traffic|the traffic)|stuck on the (?:bridge|bus|train))\b/;
 
 /** Something is to be changed, or passed on, beside coming late. */
 export const WANTS_OTHERWISE =
@@ -648,7 +648,8 @@ export const UNRESPONSIVE =
 export const ASKS_WHEN = /\bwhen(?:'s| is| are| was| does| do)\b|\bwhat (?:time|day|date)\b|\bwhich (?:day|date)\b/;
 
 /** Before a day: somebody was there then. */
-export const WAS_THERE = /\b(?:i|we|she|he|they) (?:was|were) (?:only |just )?(?:there|here|in|with you|at yours|over)(?: only| just)? (?:on )?(?:the )?$/;
+export const WAS_THERE =
+  /\b(?:i|we|she|he|they) (?:was|were) (?:only |just )?(?:there|here|in|with you|at yours|over)(?: only| just)? (?:on )?(?:the )?$|\b(?:i|we|he|she|they)(?:'d| had)? (?:bought|purchased|ordered|received|inherited)\b[^.;?!]{0,40}?(?: (?:back )?(?:in|on|last))?\s*$/;
 
 /** What is theirs is to be done by another than the one it is with. */
 export const OTHER_THAN_OURS =

@@ -321,6 +321,10 @@ export const IN_A_HURRY = /\b(?:quick(?:ly|est|er)?|soon(?:est|er)?|fast(?:est)?
 export const NO_AND_TELLS =
   /^\W*(?:no|nope|nah|not really)\W+(?:(?:but|and|well|just)\W+)*(?:(?:he|she|it|they)(?:'s|'re|'ll|'d)? |(?:i|we)(?:'ve| have)? never\b|(?:i|we) (?:can|could|have(?! to| another| something)|had|did|fell|hit|haven't|hasn't|didn't)\b|(?:i'm|i am|we're|we are) (?!looking|after|not|asking|here|calling)|there(?:'s| is| was)|(?:my|his|her|the) [a-z]+ (?:is|was|has|had|can|did|does)\b)/i;
 
+/** "No", asked whether there is anything else, and then something that is so with a thing or a person of theirs. */
+export const NO_IT_IS_OTHERWISE =
+  /^\W*(?:no|nope|nah)\W+(?:(?:but|well|just)\W+)*(?:(?:it|he|she|they)(?:'s|'re| is| was| are| were| still| never) |(?:my|his|her|our|the) [a-z]+(?:'s| is| was| has| had) |there(?:'s| is| was) (?!no)(?:an?|some|something|my|the) )(?![^]*\b(?:fine|good|grand|ok|okay|al+ ?right|perfect|great|lovely|all|everything|nothing|sorted|done|cool|brilliant|helpful|plenty|enough|later|wait|matter|clear|lot|bye)\b)/i;
+
 /** Who does not know what a thing is called. */
 export const NOT_KNOWING =
   /\b(?:(?:don't|do not|can't|cannot|can not|didn't) (?:really |quite |even )?(?:know|remember|recall|say|tell)|no idea|not (?:really )?sure|forget|forgot(?:ten)?) (?:what|which|the name|how)\b/i;

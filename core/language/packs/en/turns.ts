@@ -583,3 +583,6 @@ export const HOW_LONG_THEY_NEED = /\bhow long (?:does |do |would |will )?(?:<sta
 /** What was done for them does not hold: something to be passed on. */
 export const DOES_NOT_HOLD =
   /^\W*(?:(?:hi|hello|sorry|hey)\W+)*(?:the|my|that) (?:<service>|[a-z]+)(?: [a-z]+)? (?:that )?you (?:just )?(?:<service>|[a-z]+ed|made|did|gave|sold|put in)\b[^.?!]*\b(?:still|again|already|too|broke|broken|fell|came (?:off|out|loose))\b[^?]*$/;
+
+/** When somebody of theirs is somewhere: "Tuesday, when my boyfriend's at work". */
+export const WHEN_THEY_ARE = /\bwhen (?:my|our|the) [a-z]+(?:'s| is|'re| are) (?:at|in|on|off|away|out|home|asleep|working|back|gone|not)\b/;
