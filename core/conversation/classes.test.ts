@@ -188,3 +188,28 @@ describe("a no with something told after it", () => {
       expect(bench("do you guarantee your work", said).state.expects).toBe("nothing");
   });
 });
+
+describe("what stands beside what was asked for", () => {
+  it("is a time that somebody goes for, and not how many come", () => {
+    const t = tern("a sports massage with Nell please", "Tuesday afternoon", "let's go for three");
+    expect(t.state.task).toMatchObject({ hold: { offer: { staff: "nell" } } });
+    expect(t.last).toMatch(/3:00 pm/);
+    expect(t.state.task).not.toMatchObject({ places: 3 });
+  });
+
+  it("is a word with somebody, and no line of the handbook", () => {
+    expect(tern("could somebody phone me about a receipt").state.task).toMatchObject({ errand: "message" });
+    expect(tern("could you email me a receipt").state.task).toBeNull();
+  });
+
+  it("is a wish for a visit, while a message waits for a name", () => {
+    const t = tern("can somebody give me a ring about a bill", "is there anything on Tuesday with Priya");
+    expect(t.state.task).toMatchObject({ errand: "book", staff: ["priya"] });
+    expect(t.state.later).toMatchObject([{ errand: "message" }]);
+  });
+
+  it("is which they would advise, where a choice is asked for", () => {
+    expect(tern("my hip's sore and I've never been to you", "what do you think I need").state.task).toMatchObject({ errand: "book" });
+    expect(tern("a massage please", "which do you reckon I should have").state.expects).toBe("service");
+  });
+});

@@ -181,9 +181,14 @@ export const wishBeside: Step = (m) => {
   const { t, reading } = m;
   const task = t.state.task;
   if (task?.errand !== "message" || task.callBack || !["name", "phone", "email"].includes(t.state.expects)) return false;
-  if (m.kept.name || m.kept.contact || (reading.question && !SEE_TO_THEM.test(m.text))) return false;
+  if (m.kept.name || m.kept.contact) return false;
+  const unbound = read(m.text, { ...contextOf(t.house, t.now, t.state), expects: "anything" });
+  // "Is there anything on Wednesday": what is free is asked, and a name is not given.
+  const [room, more] = unbound.errands;
+  const forRoom = room?.errand === "ask-availability" && room.sure >= SURELY_WISHED && !more;
+  if (reading.question && !forRoom && !SEE_TO_THEM.test(m.text)) return false;
   // "She wants another massage, too", asked who the message is from.
-  const open = task.offered ? reading : read(m.text, { ...contextOf(t.house, t.now, t.state), expects: "anything" });
+  const open = task.offered ? reading : unbound;
   const [wish, another] = open.errands;
   // "Could someone check her anyway" as well.
   const plainly = (wish?.sure ?? 0) >= SURELY_WISHED && ofKind(open.found, "service").length > 0;

@@ -1,3 +1,4 @@
+import { WISHES_TO_BE_CALLED } from "../../language/packs/en/doing.ts";
 import { MAY_IT_BE } from "../../language/packs/en/asked.ts";
 import { WAVERS } from "../../language/turned.ts";
 import { isAsk, isGuess, type Errand } from "../../language/errand.ts";
@@ -169,5 +170,8 @@ const LINES: readonly Step[] = [besideAMove, plainlyWritten, askedRather, rather
 const wantsToBegin = ({ t, reading, errands }: Heard): boolean =>
   errands.length === 1 && errands[0] === "book" && BEGINS.test(reading.said) && likely(t.house, ofTheNeed(reading)).length === 1;
 
+/** "Can someone ring me about my invoice": a word with somebody is wished for, and no line. */
+const wantsToBeCalled = ({ reading, errands }: Heard): boolean => errands.length === 1 && errands[0] === "message" && WISHES_TO_BE_CALLED.test(reading.masked);
+
 /** Tries the handbook's lines, where nothing else is going on. */
-export const linesFirst: Step = (m) => idle(m) && !wantsToBegin(m) && LINES.some((step) => step(m));
+export const linesFirst: Step = (m) => idle(m) && !wantsToBegin(m) && !wantsToBeCalled(m) && LINES.some((step) => step(m));

@@ -66,7 +66,7 @@ export const COUNT_RULES: CountRule[] = [
   {
     name: "places/for",
     pattern:
-      /(?<!\b(?:down|booked|in|scheduled|set|due) )\bfor (two|three|four|2|3|4)(?= (?:dogs|pups|puppies|kids|children|pets|people|adults)| *(?:$|[,.!?]| please| on| in| at| for| this| next| actually| then| instead))/g,
+      /(?<!\b(?:down|booked|in|scheduled|set|due|go|going) )\bfor (two|three|four|2|3|4)(?= (?:dogs|pups|puppies|kids|children|pets|people|adults)| *(?:$|[,.!?]| please| on| in| at| for| this| next| actually| then| instead))/g,
     places: whole,
   },
   {

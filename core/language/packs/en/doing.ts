@@ -9,6 +9,10 @@ export const THEIR_DETAILS = /^ (?:number|phone|address|hours|days|schedule|name
 /** Who comes with somebody. */
 export const A_CHILD = /son|daughter|kid|child|boy|girl|nephew|niece/;
 
+/** Somebody is asked to call them. */
+export const WISHES_TO_BE_CALLED =
+  /\b(?:someone|somebody|one of you|any(?:one|body)|you|<staff>|the (?:desk|manager|owner|office|team))(?: please)? (?:to )?(?:please )?(?:give (?:me|us) a (?:ring|call|bell)|(?:ring|call|phone) (?:me|us)\b)(?! (?:when|if|before|beforehand|first|once|as soon as)\b)/i;
+
 /** Somebody wants to be called. */
 export const TO_BE_CALLED = /\b(?:call|ring|phone)\b/i;
 

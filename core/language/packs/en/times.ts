@@ -422,7 +422,10 @@ export const TIME_RULES: TimeRule[] = [
       // "Could we say sixty": a sum, unless it is an hour and nothing is said of money.
       if (/^say /.test(m[0]) && /[$£€]|\b(?:price|pay|cost|charge|dollars?|pounds?|euros?|quid|bucks|each|apiece|total|cash)\b/.test(m.input)) return null;
       const onADay = Number(m[1]) >= 7 && /^ (?:on|tomorrow|today|next|this)\b/.test((m.input ?? "").slice(m.index + m[0].length));
-      if (/^for /.test(m[0]) && !SURE.test(m[1] ?? "") && !onADay) return null;
+      // "Let's go for four" takes an hour.
+      const goesFor =
+        /\bgo(?:ing)? $/.test((m.input ?? "").slice(0, m.index)) && /^\W*(?:$|[.,;!?]|then\b|please\b|on\b)/.test((m.input ?? "").slice(m.index + m[0].length));
+      if (/^for /.test(m[0]) && !SURE.test(m[1] ?? "") && !onADay && !goesFor) return null;
       return one("at", m[1]);
     },
   },
