@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { AND_ANOTHER_THING } from "../language/packs/en/doing.ts";
 import { talksAt } from "../testing/held.ts";
 
 /** What stays, what goes with whom, what a length is for, and what comes beside something else, at a pharmacy's clinic and at a studio with classes: in words of no set. */
@@ -111,8 +112,8 @@ describe("what there is", () => {
   });
 
   it("is told of what is meant while it is open which of two it is, and of no class", () => {
-    expect(tern("a massage on Thursday please", "what do I bring?").last).not.toMatch(/mats/i);
-    expect(tern("Pilates on Thursday please", "what do I bring?").each.join(" ")).toMatch(/mats/i);
+    expect(tern("a massage on Thursday please", "what am I to bring?").last).not.toMatch(/mats/i);
+    expect(tern("Pilates on Thursday please", "what am I to bring?").each.join(" ")).toMatch(/mats/i);
   });
 });
 
@@ -179,13 +180,15 @@ describe("a no with something told after it", () => {
   const bench = talksAt("twenty-seventh", "wren");
 
   it("says no goodbye, and declines none of what was named", () => {
-    expect(bench("do you guarantee your work", "no it's about the clasp, I think").state.expects).not.toBe("nothing");
-    expect(bench("my old watch has stopped again", "no, it's still under guarantee").state.task).toMatchObject({ errand: "book" });
+    expect(bench("what guarantee is there on a ring", "no it's about the clasp, I think").state.expects).not.toBe("nothing");
+    const t = bench("my old watch has stopped again", "no, it's still under guarantee");
+    expect(t.state.task).toMatchObject({ errand: "book", among: ["service", "battery", "remodel"] });
+    expect(t.state.task).not.toHaveProperty("declined");
   });
 
   it("is a goodbye, where all is well", () => {
-    for (const said of ["no it's fine, thanks", "no, that's everything", "no it can wait"])
-      expect(bench("do you guarantee your work", said).state.expects).toBe("nothing");
+    for (const said of ["no it's fine, thanks", "no that is everything for now", "no it can wait"])
+      expect(bench("what guarantee is there on a ring", said).state.expects).toBe("nothing");
   });
 });
 
@@ -211,5 +214,13 @@ describe("what stands beside what was asked for", () => {
   it("is which they would advise, where a choice is asked for", () => {
     expect(tern("my hip's sore and I've never been to you", "what do you think I need").state.task).toMatchObject({ errand: "book" });
     expect(tern("a massage please", "which do you reckon I should have").state.expects).toBe("service");
+  });
+});
+
+describe("two things and what is to be done with each", () => {
+  it("are two visits, told by what stands between them", () => {
+    expect(talksAt("twenty-seventh", "wren")("I've a chain to mend and an earring to clean").state.later).toHaveLength(1);
+    expect(AND_ANOTHER_THING.test(" to mend and an ")).toBe(true);
+    expect(AND_ANOTHER_THING.test(" is stuck and my ")).toBe(false);
   });
 });

@@ -75,7 +75,7 @@ import {
   PUTS_ME_IN,
   TAKES_ME_OFF,
   WAS_MOVED,
-  WHEN_THEY_ARE,
+  whenSomebodyIsOut,
   WILL_BOOK_AGAIN,
   YOU_ALL,
 } from "./packs/en/turns.ts";
@@ -488,7 +488,7 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
   const bare = said === plain ? masked : tidy(plain);
   // "My exam was postponed": who put it off is not the one who speaks.
   // "Friday, when my wife's at work": when somebody is out is told, and nothing of theirs is asked.
-  const whenOut = WHEN_THEY_ARE.test(masked) && !masked.includes("?");
+  const whenOut = whenSomebodyIsOut(masked);
   const cued = cuedErrands(masked).filter(
     (c) => (c.rule !== "errand/move/reschedule" || !WAS_MOVED.test(masked)) && (c.rule !== "errand/ask-mine/my-appointment" || !whenOut),
   );

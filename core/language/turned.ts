@@ -169,9 +169,9 @@ const TURNS: readonly Turn[] = [
   // "Tuesday, when my boyfriend's at work": a day, and no question of theirs.
   {
     is: "book/when-they-are",
-    from: ["book", "ask-mine", "ask-availability", "refused", "message", "none"],
+    from: ["book", "ask-mine", "ask-availability", "none"],
     least: 0.6,
-    when: (g) => turns.WHEN_THEY_ARE.test(g.masked) && /<(?:day|time)>/.test(g.masked) && !g.masked.includes("?"),
+    when: (g) => turns.whenSomebodyIsOut(g.masked) && /<(?:day|time)>/.test(g.masked),
   },
   // Somebody who does not wake or answer is in danger, where the sentences hold that likelier than anything else.
   { is: "emergency/unresponsive", from: ["emergency"], least: 0, when: (g) => g.top.sure >= 0.5 && signs.UNRESPONSIVE.test(g.masked) },
@@ -299,10 +299,7 @@ const TURNS: readonly Turn[] = [
     open: true,
     from: ["move", "cancel"],
     least: 0.8,
-    when: (g) =>
-      turns.WHAT_HAVE_YOU_THEN.test(g.masked) &&
-      !g.sign &&
-      !/\b(?:instead|another|other|different|else|my|our) (?:<|day|time|visit|appointment)/.test(g.masked),
+    when: (g) => turns.WHAT_HAVE_YOU_THEN.test(g.masked) && !g.sign && !turns.OTHER_THAN_THAT.test(g.masked),
   },
   {
     is: "ask-availability/is-there-one-then",

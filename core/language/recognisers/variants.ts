@@ -1,7 +1,19 @@
 import type { House } from "../../house/compile.ts";
 import type { Service } from "../../house/schema.ts";
 import type { Found } from "../found.ts";
-import { JUST_ONE, LACKS, LENGTH_RULES, minutesOf, num, OF_ONE_THING, WITHOUT } from "../packs/en/lengths.ts";
+import {
+  FOR_BOTH,
+  FOR_ONE_OF_TWO,
+  JUST_ONE,
+  LACKS,
+  LENGTH_RULES,
+  minutesOf,
+  num,
+  OF_ONE_THING,
+  ONE_OR_BOTH_OF,
+  TELLING_OF_A_LENGTH,
+  WITHOUT,
+} from "../packs/en/lengths.ts";
 import { COMMON } from "../packs/en/words.ts";
 import { eachMatch } from "../patterns.ts";
 import { stem, type Said } from "../text.ts";
@@ -33,9 +45,9 @@ function toldOf(house: House, service: Service): readonly Told[] {
       const [lengthMin] = lengths;
       if (lengths.size !== 1 || lengthMin === undefined) return [];
       const rest = found.reduce((text, f) => text.replace(f.said, " "), clause);
-      const many = /\bboth\b/.test(rest) ? ("both" as const) : /\bone\b/.test(rest) ? ("one" as const) : null;
+      const many = FOR_BOTH.test(rest) ? ("both" as const) : FOR_ONE_OF_TWO.test(rest) ? ("one" as const) : null;
       // "Both ears": of what there are two tells nothing by itself.
-      const plain = rest.replace(/\b(?:both|one) (?:of )?(?:the |your )?[a-z]+/g, " ");
+      const plain = rest.replace(ONE_OR_BOTH_OF, " ");
       const without = WITHOUT.exec(plain);
       return [{ lengthMin, words: stemsOf(plain.replace(WITHOUT, " ")), without: stemsOf(without?.[1] ?? ""), many }];
     });
@@ -78,8 +90,6 @@ function lengthsIn(clause: string, house: House, own: readonly number[]): { valu
 
 const stemsOf = (text: string): Set<string> =>
   new Set((text.match(/[a-z]{3,}/g) ?? []).filter((w) => !COMMON.has(w) || TELLING_OF_A_LENGTH.has(w)).map((w) => stem(w)));
-/** Everyday words that may well be what a length is for. */
-const TELLING_OF_A_LENGTH = new Set("first new without small large big little full half whole quick".split(" "));
 
 /**
  * Which of a service's lengths is meant by what it is for, in the words of its description: "just the one ear". Of the
@@ -96,7 +106,7 @@ export function byDescription(said: Said, house: House, offered: readonly Found[
   const hits = told.flatMap((v) => {
     const lacks = (t: { start: number }): boolean => LACKS.test(said.norm.slice(0, t.start));
     const word = named || asked ? tokens.find((t) => (lacks(t) ? v.without.has(stem(t.text)) : v.words.has(stem(t.text)))) : undefined;
-    const both = v.many === "both" ? said.tokens.find((t) => t.text === "both") : undefined;
+    const both = v.many === "both" ? said.tokens.find((t) => FOR_BOTH.test(t.text)) : undefined;
     const one = v.many === "one" ? (JUST_ONE.exec(said.norm) ?? (asked ? OF_ONE_THING.exec(said.norm) : null)) : null;
     const at = both ?? (one ? { start: one.index, end: one.index + one[0].length } : word);
     return at ? [{ lengthMin: v.lengthMin, start: at.start, end: at.end, sure: both !== undefined || one !== null }] : [];

@@ -189,6 +189,13 @@ export const JUST_ONE =
   /\b(?:just|only) (?:the |my |his |her )?one\b|\b(?:the |my |his |her )?one (?:ear|eye|foot|hand|leg|arm|knee|side|tooth|nail|lobe|shoulder|room|page|bike|car|dog|cat|shoe|lens)\b/;
 /** The same in answer to which. */
 export const OF_ONE_THING = /^\W*(?:(?:oh|just|only|um+|well)\W+)*one(?: (?:please|will do|is fine))*\W*$/;
+/** In a description: that a length is for both of two things, or for one of them. */
+export const FOR_BOTH = /\bboth\b/;
+export const FOR_ONE_OF_TWO = /\bone\b/;
+/** Of what there are two, or one, which tells nothing by itself. */
+export const ONE_OR_BOTH_OF = /\b(?:both|one) (?:of )?(?:the |your )?[a-z]+/g;
+/** Everyday words that may well be what a length is for. */
+export const TELLING_OF_A_LENGTH: ReadonlySet<string> = new Set("first new without small large big little full half whole quick".split(" "));
 /** What a length of a visit comes without. */
 export const WITHOUT = /\b(?:without|no|not) (?:any |the |your )?((?:[a-z]+ ?){1,2})/;
 /** Right before what is not wanted with it: "no extensions". */

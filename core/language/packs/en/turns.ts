@@ -585,4 +585,8 @@ export const DOES_NOT_HOLD =
   /^\W*(?:(?:hi|hello|sorry|hey)\W+)*(?:the|my|that) (?:<service>|[a-z]+)(?: [a-z]+)? (?:that )?you (?:just )?(?:<service>|[a-z]+ed|made|did|gave|sold|put in)\b[^.?!]*\b(?:still|again|already|too|broke|broken|fell|came (?:off|out|loose))\b[^?]*$/;
 
 /** When somebody of theirs is somewhere: "Tuesday, when my boyfriend's at work". */
-export const WHEN_THEY_ARE = /\bwhen (?:my|our|the) [a-z]+(?:'s| is|'re| are) (?:at|in|on|off|away|out|home|asleep|working|back|gone|not)\b/;
+const WHEN_THEY_ARE = /\bwhen (?:my|our|the) [a-z]+(?:'s| is|'re| are) (?:at|in|on|off|away|out|home|asleep|working|back|gone|not)\b/;
+export const whenSomebodyIsOut = (masked: string): boolean => WHEN_THEY_ARE.test(masked) && !masked.includes("?");
+
+/** What is wished is to be another than one that stands. */
+export const OTHER_THAN_THAT = /\b(?:instead|another|other|different|else|my|our) (?:<|day|time|visit|appointment)/;
