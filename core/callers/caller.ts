@@ -205,7 +205,7 @@ export class Caller {
 
   #way(thing: string, values: Record<string, string> = {}): string {
     const list = this.ways.say.get(thing) ?? [];
-    const fitting = list.filter((w) => gapsOf(w).every((gap) => values[gap] !== undefined));
+    const fitting = list.filter((w) => !w.includes("{") || gapsOf(w).every((gap) => values[gap] !== undefined));
     const pool =
       this.facts.temper === "terse" ? [...fitting].sort((a, b) => a.length - b.length).slice(0, Math.max(4, Math.ceil(fitting.length / 10))) : fitting;
     return this.#pick(pool).replace(/\{([\w-]+)\}/g, (_, k: string) => values[k] ?? "");

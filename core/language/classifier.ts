@@ -38,15 +38,24 @@ export interface StoredModel {
   temperature: number;
 }
 
+/** The product of numbers and as many of a table from a place on, in four sums side by side, which is twice as quick as one. */
+function product(v: Float32Array, table: Float32Array, from: number): number {
+  let [a, b, c, d] = [0, 0, 0, 0];
+  let i = 0;
+  for (; i + 3 < v.length; i += 4) {
+    a += (v[i] as number) * (table[from + i] as number);
+    b += (v[i + 1] as number) * (table[from + i + 1] as number);
+    c += (v[i + 2] as number) * (table[from + i + 2] as number);
+    d += (v[i + 3] as number) * (table[from + i + 3] as number);
+  }
+  for (; i < v.length; i++) a += (v[i] as number) * (table[from + i] as number);
+  return a + b + c + d;
+}
+
 /** Shares by softmax of the summed weights, into `scores`. */
 export function share(m: Pick<Model, "weights" | "gist">, at: readonly number[], gist: Float32Array, k: number, scores: Float64Array, temperature = 1): void {
   const { weights } = m;
-  const dims = gist.length;
-  for (let c = 0; c < k; c++) {
-    let sum = 0;
-    for (let d = 0; d < dims; d++) sum += (gist[d] as number) * (m.gist[c * dims + d] as number);
-    scores[c] = sum;
-  }
+  for (let c = 0; c < k; c++) scores[c] = product(gist, m.gist, c * gist.length);
   for (const f of at) for (let c = 0; c < k; c++) scores[c] = (scores[c] as number) + (weights[f * k + c] as number);
   let top = -Infinity;
   for (let c = 0; c < k; c++) top = Math.max(top, scores[c] as number);
@@ -107,8 +116,11 @@ function shares(masked: string, own: (word: string) => boolean, model: Model): F
 export function guesses(masked: string, own: (word: string) => boolean, bare = masked, model: Model = shipped(errandsKept)): Guess[] {
   const scores = shares(masked, own, model);
   if (bare !== masked) shares(bare, own, model).forEach((s, i) => (scores[i] = ((scores[i] as number) + s) / 2));
-  return model.labels
-    .map((label, i) => ({ label, errand: label.replace(/\/.*/, "") as Errand, sure: scores[i] as number }))
-    .sort((a, b) => b.sure - a.sure)
+  const first = Array.from(scores.keys())
+    .sort((a, b) => (scores[b] as number) - (scores[a] as number))
     .slice(0, 3);
+  return first.map((i) => {
+    const label = model.labels[i] as Label;
+    return { label, errand: label.replace(/\/.*/, "") as Errand, sure: scores[i] as number };
+  });
 }

@@ -45,8 +45,11 @@ const REMEMBERED = 6;
 const remembered: Index[] = [];
 let oldest = 0;
 
+let latest: Index | undefined;
+
 function indexOf(text: string): Index {
-  for (const r of remembered) if (r.text === text) return r;
+  if (latest?.text === text) return latest;
+  for (const r of remembered) if (r.text === text) return (latest = r);
   const at = remembered.length < REMEMBERED ? remembered.length : (oldest = (oldest + 1) % REMEMBERED);
   const before = remembered[at];
   const first = before?.first ?? new Int32Array(SIZE).fill(-1);
@@ -68,7 +71,7 @@ function indexOf(text: string): Index {
     }
     [two, one] = [one, kind];
   }
-  return (remembered[at] = { text, first, written, next });
+  return (latest = remembered[at] = { text, first, written, next });
 }
 
 // What a match must hold.
@@ -230,24 +233,35 @@ function knownOf(pattern: RegExp): Known {
 }
 
 /** Whether the text holds any of the runs that a match must hold. */
-const holds = ({ first }: Index, needs: readonly number[][]): boolean => needs.some((places) => places.every((p) => (first[p] as number) >= 0));
+function holds({ first }: Index, needs: readonly number[][]): boolean {
+  for (const places of needs) {
+    let all = true;
+    for (let i = 0; all && i < places.length; i++) all = (first[places[i] as number] as number) >= 0;
+    if (all) return true;
+  }
+  return false;
+}
 
 /** Where begin more than one in so many places, each is tried. */
 const ONE_IN = 6;
 
 /** The places at which a match may begin, in order; null where they are too many to be told one by one. */
-function beginnings(index: Index, leads: readonly number[]): number[] | null {
+function beginnings(index: Index, leads: readonly number[]): ArrayLike<number> | null {
   const { text, first, next } = index;
   const places: number[] = [];
   const most = text.length / ONE_IN;
+  let [last, inOrder] = [-1, true];
   for (const p of leads) {
     const list = next[p < PAIRS ? 0 : p < TRIPLES ? 1 : 2];
     for (let i = first[p] as number; i >= 0; i = list[i] as number) {
       places.push(i);
       if (places.length > most) return null;
+      inOrder &&= i > last;
+      last = i;
     }
   }
-  return places.sort((a, b) => a - b);
+  // Numbers in a typed array are sorted without being compared by a function.
+  return inOrder ? places : Int32Array.from(places).sort();
 }
 
 /** Whether a text holds what a match of a pattern must: where it does not, there is none. */
@@ -256,29 +270,38 @@ export function mayMatch(pattern: RegExp, text: string): boolean {
   return !needs || holds(indexOf(text), needs);
 }
 
-/** The matches of a pattern with the global flag, one after the other. */
-export function* eachMatch(pattern: RegExp, text: string): Generator<RegExpExecArray, void> {
+/** No matches; most patterns have none in most texts. */
+const NONE: RegExpExecArray[] = [];
+
+/** The matches of a pattern with the global flag, one after the other; the list is not to be written to. */
+export function eachMatch(pattern: RegExp, text: string): readonly RegExpExecArray[] {
   const { needs, leads, there } = knownOf(pattern);
   const index = indexOf(text);
-  if (needs && !holds(index, needs)) return;
+  if (needs && !holds(index, needs)) return NONE;
   const places = leads && beginnings(index, leads);
-  if (!places) return yield* everywhere(pattern, text);
+  if (!places) return everywhere(pattern, text);
+  let out = NONE;
   let from = 0;
-  for (const at of places) {
+  for (let k = 0; k < places.length; k++) {
+    const at = places[k] as number;
     if (at < from) continue;
     there.lastIndex = at;
     const m = there.exec(text);
     if (!m) continue;
     from = Math.max(at + 1, at + m[0].length);
-    yield m;
+    if (out === NONE) out = [m];
+    else out.push(m);
   }
+  return out;
 }
 
-function* everywhere(pattern: RegExp, text: string): Generator<RegExpExecArray, void> {
+function everywhere(pattern: RegExp, text: string): readonly RegExpExecArray[] {
+  let out = NONE;
   pattern.lastIndex = 0;
   for (let m = pattern.exec(text); m; m = pattern.exec(text)) {
-    const next = m[0] === "" ? pattern.lastIndex + 1 : pattern.lastIndex;
-    yield m;
-    pattern.lastIndex = next;
+    if (m[0] === "") pattern.lastIndex++;
+    if (out === NONE) out = [m];
+    else out.push(m);
   }
+  return out;
 }

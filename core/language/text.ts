@@ -21,21 +21,19 @@ export const LONGEST_READ = 2000;
  */
 export function normalise(raw: string): Said {
   const cut = raw.slice(0, LONGEST_READ);
-  let norm = "";
-  for (let i = 0; i < cut.length; i++) {
-    const code = cut.charCodeAt(i);
-    if (code < 128) {
-      norm += code < 32 || code === 127 ? " " : code >= 65 && code <= 90 ? String.fromCharCode(code + 32) : (cut[i] as string);
-      continue;
-    }
-    norm += plain(cut[i] as string, code);
-  }
+  // Small letters of what is ASCII are one unit for one unit, and most of what is said is.
+  const norm = cut
+    .replace(/[\x80-\uffff]/g, plain)
+    .toLowerCase()
+    .replace(/[\x00-\x1f\x7f]/g, " ");
   const tokens: Token[] = [];
   for (const m of norm.matchAll(/[a-z0-9]+(?:'[a-z]+)?/g)) tokens.push({ text: m[0], start: m.index, end: m.index + m[0].length });
   return { raw: cut, norm, tokens };
 }
 
-function plain(char: string, code: number): string {
+/** A sign outside of ASCII as one unit of plain text. */
+function plain(char: string): string {
+  const code = char.charCodeAt(0);
   if (code === 0x2019 || code === 0x2018 || code === 0x02bc) return "'";
   if (code === 0x201c || code === 0x201d) return '"';
   if (code >= 0x2010 && code <= 0x2015) return "-";
