@@ -2,6 +2,7 @@ import { ofKind } from "../language/found.ts";
 import { type Reading } from "../language/read.ts";
 import { applyToBook } from "./errands/apply.ts";
 import { contextOf } from "./context.ts";
+import { otherThanHeld } from "./goahead.ts";
 import { isAsk } from "../language/errand.ts";
 import { wishIn } from "./wish.ts";
 import { proceed } from "./proceed.ts";
@@ -29,8 +30,11 @@ export function checks(t: Turn, reading: Reading, contact: boolean): boolean {
     proceed(t);
     return true;
   }
-  // What is wished for is kept, whatever is being asked.
   const task = state.task;
+  // "Hang on, make it half an hour later": another hour than the one that is kept; what was read back is asked again.
+  if (yes !== true && (task?.errand === "book" || task?.errand === "move") && ofKind(reading.found, "shift").length > 0 && otherThanHeld(t, task, reading))
+    return true;
+  // What is wished for is kept, whatever is being asked.
   if (task?.errand === "book" && wishIn(reading) && !reading.question && reading.errands.every((e) => e.errand === "book" || e.errand === "move")) {
     if (yes) state.client.confirmed = true;
     if (applyToBook(t, task, reading, contextOf(t.house, t.now, state))) reopen(t, task);

@@ -191,7 +191,8 @@ export function otherThanHeld(t: Turn, task: Task, reading: Reading): boolean {
       isSameDay(f) ||
       (f.kind === "staff" && !f.not && (task.errand === "book" || task.errand === "move") && task.hold && f.value.includes(task.hold.offer.staff)),
   );
-  if (shift && shift.byMin === undefined && (task.errand === "book" || task.errand === "move") && task.hold && (!wishIn(reading) || withThem)) {
+  const measured = shift?.value === "later" || shift?.value === "earlier" || shift?.byMin === undefined;
+  if (shift && measured && (task.errand === "book" || task.errand === "move") && task.hold && (!wishIn(reading) || withThem)) {
     if (task.errand === "move") delete task.keepTime;
     task.offered = [task.hold.offer];
     dropHold(t, task);

@@ -125,7 +125,7 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     }
   }
   // "Or earlier even", once an hour is kept and a name is asked for: measured from what is kept.
-  const shift = ofKind(reading.found, "shift").find((s) => s.byMin === undefined && (s.value === "earlier" || s.value === "later"));
+  const shift = ofKind(reading.found, "shift").find((s) => s.value === "earlier" || s.value === "later");
   if (shift && (task.errand === "book" || task.errand === "move") && task.hold && state.expects !== "go-ahead" && !moved && !wishIn(reading)) {
     task.offered = [task.hold.offer];
     dropHold(t, task);

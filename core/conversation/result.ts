@@ -10,6 +10,9 @@ import { resume } from "./unheard.ts";
 import { singleDay } from "./wish.ts";
 import { DID_IT, WHAT_I_BOOKED } from "../language/packs/en/talk.ts";
 
+/** What is asked without the hour that is kept being said. */
+const BESIDE_THE_HOUR = /^(?:phone|email|name-check|phone-check|email-check|question:.+)$/;
+
 /** Takes in what came of an effect. Only here is anything said to be done. */
 export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" | "silence" | "unclear" | "left" | "nobody-came" }>): void {
   const { state } = t;
@@ -29,6 +32,8 @@ export function result(t: Turn, event: Exclude<Event, { kind: "start" | "said" |
       if (task?.errand === "book" || task?.errand === "move") {
         task.hold = { id: event.id, offer: event.offer, untilMin: event.untilMin };
         task.offered = [];
+        // "Make it half an hour later", while something else is asked: what is kept now is said before that is asked again.
+        if (BESIDE_THE_HOUR.test(state.expects)) t.say("book/kept-now", { time: val(whenText(t.house, event.offer.startMin), calendarSource) });
       }
       return proceed(t);
     case "lost":

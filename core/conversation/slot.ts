@@ -40,7 +40,8 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
   }
   const hit = chosen(t, task.offered, reading);
   const yes = ofKind(reading.found, "yes")[0]?.value;
-  const shift = ofKind(reading.found, "shift")[0]?.value;
+  const measured = ofKind(reading.found, "shift")[0];
+  const shift = measured?.value;
   const places = task.errand === "book" ? (task.places ?? ofKind(reading.found, "places").at(-1)?.value ?? 1) : (task.appointment?.places ?? 1);
   if (Array.isArray(hit)) {
     // Who and which day an offer is told by is wished for from then on.
@@ -101,7 +102,7 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
   // "I haven't had a patch test" declines nothing.
   const tells = TELLS_OF_THEMSELVES.test(reading.said);
   if (shift || hit === "none" || (yes === false && !wishIn(reading) && !tells)) {
-    shiftWish(t, task, shift ?? "another-time");
+    shiftWish(t, task, shift ?? "another-time", measured?.byMin);
     task.refused.push(...task.offered.map((o) => ({ startMin: o.startMin, staff: o.staff })));
     task.offered = [];
     delete task.barren;
@@ -164,11 +165,25 @@ export function which(t: Turn, task: BookTask | MoveTask, withWhom = false): voi
   t.expect("slot", offerChoices(t, task.offered));
 }
 
-export function shiftWish(t: Turn, task: BookTask | MoveTask, shift: "later" | "earlier" | "another-day" | "another-time"): void {
+/** Another time than those that are offered; `byMin` says by how many minutes later or earlier, and is measured where there is one of them. */
+export function shiftWish(
+  t: Turn,
+  task: BookTask | MoveTask,
+  shift: "later" | "earlier" | "another-day" | "another-time",
+  byMin: number | undefined = undefined,
+): void {
   const local = task.offered.map((o) => t.house.zone.toLocal(o.startMin));
   const first = local[0];
   const last = local.at(-1);
   if (!first || !last) return;
+  if (byMin !== undefined && local.length === 1 && (shift === "later" || shift === "earlier")) {
+    const by = shift === "later" ? byMin : -byMin;
+    const day = first.day + Math.trunc(by / 1440);
+    task.wish.days = { ranges: [{ from: day, to: day }] };
+    task.wish.atMin = first.minute + (by % 1440);
+    delete task.wish.times;
+    return;
+  }
   const at = (minute: number) => ({ hour: Math.floor(minute / 60), minute: minute % 60, certain: true });
   if (shift === "later") {
     task.wish.times = [{ kind: "time", value: { kind: "from", at: at(last.minute + t.house.handbook.rules.gridMin) }, rule: "shift/later", start: 0, end: 0 }];

@@ -590,6 +590,7 @@ const OF_ALL_OF_IT = new Set([
   "errand/move/supposed-to-come",
   "errand/move/theirs-to-be",
   "errand/book/was-cancelled",
+  "errand/book/missed-theirs",
   "errand/move/late-so",
   "errand/move/have-then-ask",
   "errand/move/too-late",

@@ -41,6 +41,7 @@ import {
 } from "./packs/en/signs.ts";
 import { IS_TALK, OF_WHAT_STANDS, ON_BEHALF, TALK_ABOUT } from "./packs/en/talk.ts";
 import { CALLED_OFF, JOINS_A_WISH } from "./packs/en/wanting.ts";
+import { MISSED_ON } from "./packs/en/turns.ts";
 import { lexiconOf } from "./recognisers/house.ts";
 import { recognise } from "./recognise.ts";
 import { ofItsWeek, ofThatPart } from "./refiners/itsweek.ts";
@@ -358,6 +359,7 @@ function kept({ not: _, ...f }: FoundOf<"day">): FoundOf<"day"> {
 /** "Since Christmas", "assessed in January": how long something has been, not when to come. */
 function sincePast(said: Said, f: Found): boolean {
   const before = said.norm.slice(Math.max(0, f.start - 60), f.start);
+  if (MISSED_ON.test(before)) return true;
   if (SINCE.test(before.slice(-40))) return true;
   // "I had a jab this morning".
   if (PART_OF_TODAY.test(said.norm.slice(f.start, f.end).trim()) && WAS_TODAY.test(before)) return true;

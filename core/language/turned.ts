@@ -181,6 +181,15 @@ const TURNS: readonly Turn[] = [
     from: ["ask-service", "ask-hours", "ask-policy", "ask-availability", "cancel", "move", "none", "ask-mine"],
     when: has(turns.UNTIL_WHEN),
   },
+  // "I missed my jab yesterday, can I get in this week": that visit has passed, and another is wished for.
+  {
+    is: "book/missed-theirs",
+    open: true,
+    from: ["move", "book", "none", "ask-policy", "ask-mine", "cancel", "ask-availability", "ask-hours", "ask-service"],
+    least: 0.8,
+    when: (g) =>
+      turns.MISSED_THEIRS.test(g.masked) && turns.WISHES_ANOTHER.test(g.masked) && !turns.OWED_FOR_IT.test(g.masked) && !/^(?:have|did) /.test(g.masked),
+  },
   // "My class was cancelled, can I come another day": nothing is to be called off.
   {
     is: "book/was-cancelled",

@@ -179,3 +179,27 @@ describe("what is to be brought", () => {
     expect(tern("what I must bring", "day").errands).toEqual(["ask-service"]);
   });
 });
+
+describe("what was missed", () => {
+  const booksAnew = (text: string): unknown => tern.read(text).errands.map((e) => e.errand);
+  it.each([
+    "I clean forgot about my acupuncture, can I have another one this week",
+    "my husband missed his taping on Saturday, is there anything for him on Tuesday",
+    "we slept right through our class, could we come to the next one",
+  ])("is past, and another is wished for: %s", (text) => {
+    expect(booksAnew(text)).toEqual(["book"]);
+  });
+
+  it("tells no day of the wish", () => {
+    expect(tern("I missed my taping this morning, could I come on Wednesday").slots).toMatchObject({ date: "2027-03-03" });
+    expect(tern("I missed my taping on Friday, could I come on Wednesday").slots).not.toHaveProperty("date_candidates");
+  });
+
+  it.each([
+    ["I missed my taping, what do I owe you", "book"],
+    ["I missed your call, can I have the number again", "book"],
+    ["did I miss my taping", "book"],
+  ])("is no wish where money, a call or nothing is asked for: %s", (text, errand) => {
+    expect(booksAnew(text)).not.toContain(errand);
+  });
+});

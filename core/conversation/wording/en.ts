@@ -45,6 +45,7 @@ export const EN = {
   ],
   "book/lost": ["I'm sorry, {time} has just been taken.", "That one went this very moment: {time} is gone."],
   "book/ask-name": ["I'm keeping {time} for you. What name may I put down?", "{time} is kept for you. What is your name?"],
+  "book/kept-now": ["{time} then.", "Then {time} is kept for you.", "{time} it is."],
   "book/ask-visitor": ["I'm keeping {time}. What is the visitor's name?"],
   "book/ask-phone": ["And a telephone number for you?", "What number can we reach you at?"],
   "book/ask-email": ["An email address will do as well. Which one?"],

@@ -590,3 +590,14 @@ export const whenSomebodyIsOut = (masked: string): boolean => WHEN_THEY_ARE.test
 
 /** What is wished is to be another than one that stands. */
 export const OTHER_THAN_THAT = /\b(?:instead|another|other|different|else|my|our) (?:<|day|time|visit|appointment)/;
+
+/** A visit that has passed without them: "I missed my jab yesterday", "we slept through our lesson". */
+export const MISSED_THEIRS =
+  /\b(?:i|we|he|she|they|my [a-z]+)(?:'ve| have|'s| has)? (?:just |clean |only |[a-z]+ly )?(?:missed (?:it|mine|ours|(?:my|our|his|her|their|the|an?) (?!(?:voice ?|phone )?(?:calls?|messages?|mail|texts?|emails?|bus|trains?|turn(?:ing)?|ferry|flight|deadline|chance|period|pills?|doses?|tablets?|link|part|point)\b)[a-z<]|<)|slept (?:right |straight )?through|overslept|forgot(?:ten)? all about|(?:didn't|did not) make (?:it|my|our|the)\b)/;
+/** Another one is wished for. */
+export const WISHES_ANOTHER =
+  /\b(?:can|could|may|might) (?:i|we|he|she|they) (?:still |please |just |maybe |perhaps )*(?:get|come|be (?:seen|fitted|squeezed)|have|book|re-?book|make|do|see|take)\b|\bre-?book\b|\b(?:new|another|the next|fresh|different) (?:one|appointment|time|slot|date|day|<service>)\b|\b(?:is|are) there (?:anything|any|an?|another)\b|\b(?:fit|squeeze|book|get) (?:me|us|him|her|them) in\b|\b(?:like|want|need|love) to (?:come|book|re-?book|try|have|make)\b/;
+/** Money that is asked about a visit that was missed. */
+export const OWED_FOR_IT = /\b(?:owe|charged?|charges?|fee|fined?|pay|refund(?:ed)?|money back|cost)\b/;
+/** What stands between a visit that was missed and the day on which it was. */
+export const MISSED_ON = /\b(?:missed|slept through|overslept|forgot(?:ten)? all about|(?:didn't|did not) make)\b[^.;?!,]{0,40}$/;

@@ -1558,6 +1558,77 @@ i'd like a <service> in yoga for my son <day>
 i'd like a <service> right after my <service> <day>
 need to *loosen up before the marathon <day>
 hello there could you get me in <day> <time> with <staff> <service>
+good day may i book in for a <service> <day> <time>
+i was hoping for <service> with <staff> <day> <time> if she has it
+fit me in with <staff> for a <service> before <day> please
+i slipped on the ice and my *tailbone hurts never been to a <service> before can i come <day>
+<places> want to try <service> is <day> alright
+my doctor's note says <service> for the *achilles <day> <time> would suit
+need a <service> <length> <staff> <day> <time>
+can <staff> film me running <day> <time>
+this is <name> my number is <phone> <service> for a *thumb <day> <time>
+hello my *mother-in-law needs somebody for her *frozen shoulder is there time <day>
+i'd like *whichever massage therapist is free *first<length> <service>
+would you put me in the <service> <day>
+an <service> <day> or <day> please <time>
+book <places> <length> of <service> <day> my wife wants the gentle kind
+i've got my <service> behind me now i want the <service> with <staff> <day>
+could i get in to see someone about my elbow <time> <day>
+<day> <time> for <service> please
+it's my hip again same as last year can i see <staff> <day> <time>
+i pulled my *hamstring at the gym yesterday and need to be fit by <day>
+could i possibly see <staff> on <day> it's for my wrist <time>
+put <places> down for the <day> <service> please
+hello i'd like to have my <service> could i come <day> <time>
+my <service> has stopped i think it's only the battery <day> <time> if possible
+i'm planning to *propose <day> and would like to talk to <staff> about a <service> <day> <time>
+we're getting married on <day> and still need our <service> an <time> please
+could <staff> <service> five +pieces for me <day> <time>
+the <service> on my +necklace broke can it be mended <day>
+i need a <service> for the insurers any time <day> will do
+<places> on the <service> on <day> me and my *fiance
+*grandad's <service> has given up could <staff> look at it <day> <time>
+a *diamond has come out of my <service> i'd like it replaced as soon as you can
+this is <name> on <phone> <service> <day> <time>
+i've *inherited my *aunt's <service> and don't want to wear it as it is who could i see <day>
+i'd like our <service> put inside two <service> <day> <time>
+my <service> want +restringing before a *christening <day>
+can i bring my mother's <service> in to be made smaller <day>
+<length> +bracelet to be <service> <day> <time>
+<length> with <staff> <day> please <time>
+morning could somebody <service> the +claws on my ring while i wait <day>
+a <service> and a strap <day> <time>
+my wife's birthday is <day> i'd like something <service> before that
+i dropped my <service> in the sink and it's *fogged up can <staff> see it <day>
+can <places> come to look at <service> <day> <time>
+my <service> stuck on my finger can you cut it off <day>
+i should like a word with <staff> about a +brooch <day> <time>
+could i have a <service> seen to and a <service> changed both <day>
+is there someone who can look at my *grandfather's *pocket <service> <day>
+good morning i want to make an appointment for my <service> <day>
+i just found out i'm <service> when should i see you can i get <day>
+can i see <staff> for my <service> <day> <time>
+my <service> won't *latch and i'm in *tears could <staff> see us <day> or <day>
+i <service> every time i *sneeze is there somebody i could see <day>
+<service> for me please i'm 20 weeks <day> or <day> <time> with <staff>
+this is <name> <phone> i'd like the <service> put in <day> <time>
+the <places> have been trying for a year and nothing can we talk to a doctor any <time>
+<service> <day> <places> please
+i *felt a <service> i need someone to look at it as early as possible
+i'd rather see a lady doctor for my <service> <day> or <day>
+my daughter is *seventeen and her *periods are terrible could <staff> see her <day> <time>
+i wake up *soaking wet with <service> who can i see about it <day>
+my sister needs her <length> <service> <day> <time> if you can
+just a regular <service> check with the <staff> <day> please
+<staff> wants to go over my <service> do you have <day> <time>
+can <staff> see me <day> <time>
+i need a <service> and a <service> on <day>
+i'm six weeks and *spotting a little can someone check me <day>
+my doctor abroad wants an <service> before i fly <day>
+i'd like to come with my wife for a <service> on <day> <time>
+i'm due for my <service> and my *cousin is too can we come together <day> <time>
+would <staff> be able to see me <day> <time> for the <service> it's my second visit
+i'd like the <service> by <day>
 = ask-availability
 do you have any slots for a <length> <service> <day> <time>
 next available *massage?
@@ -1637,7 +1708,6 @@ what's <staff> next opening looking *like?
 is there space in the <service> <day>
 any availability for <service> <day>?
 does <staff> have time <day>
-what times do you have for <service> <day>
 is <day> full already
 have you got any <time> slots with <staff>
 have you anything with <staff> <day>
@@ -1669,7 +1739,6 @@ is the clinic busy <day>
 how about <day> <time> for a <service>
 <day> <time> would that work for a <service>
 has <staff> anything left <day>
-how full is the <service> <day>
 when's the soonest somebody could see my neck
 what have you got <time> <day>
 is <day> <time> still free with <staff>
@@ -1750,7 +1819,6 @@ how soon could i get a <service>
 any spaces left in the <service> <day>
 <day> <time> what can you give me
 when is the next opening with <staff>
-do you have anything <day> for <service>
 is there still a place in <day> s <service>
 what's free <day> <time>
 have you got anything <day> at all
@@ -2017,6 +2085,27 @@ does <staff> have a <time> <day>
 when could <places> do a <service> <day>
 is there a <service> <day> that a total beginner could do
 what's left <day> <time>
+do you have any time for a <service> <day>
+which days has <staff> got room <day>
+is <time> <day> still free with <staff>
+what's the soonest i could have <service> done
+have you got anything at all <day> <time>
+how does <day> <time> look for <service>
+could you tell me whether the <time> <service> <day> is full
+let me know if anything opens up <day>
+is there a space left in <day> s <service>
+when has <staff> got time for a <service>
+have you <length> with <staff> <time> <day>
+anything <day> for a <service>
+how soon could you <service> some +pearls
+i'd like to learn to make a <service> what *dates are there
+is there anything open with <staff> <day>
+when's your first opening for a <service>
+the <service> <day> is there room in it
+<day> free with <staff>
+could the nurse do a <service> <day> <time>
+how full is <day>
+when can <staff> take somebody new
 = ask-price
 what's the damage for <length> of <service>
 how much do you charge for <service>
@@ -2444,7 +2533,6 @@ what *d'you charge for +lip and +chin with the <service>
 do i pay anything for the <service>
 could i ask the price of <length> for the <service>
 what's a <service> these days
-what do you charge for <length> of <service>
 how much to get in on <service>
 do i pay anything for that <service>
 what's it run for a <service>
@@ -2509,6 +2597,25 @@ is the <service> price <places>
 what's <length> of <service> going to cost me
 cost of the <service>?
 what do you charge for the <service>
+<length> of <service> what's the damage
+how much are the <service> and what's in the price
+is a <service> under a hundred dollars
+what does a single <service> set me back
+cost of <service> please
+how much would i pay for <places> in the <day> <service>
+how much is it to have a <service>
+what would <service> one ring come to
+is <service> charged by the letter
+what's your price for a <service>
+how much are <service> to *restring
+how much for the <service> <places>
+how much is it if i bring four +pieces to be <service>
+a <service> is how many dollars
+what does the <service> cost with the +fitting
+what's the fee for an <service>
+is the <service> expensive
+what do i pay for a later <service>
+what does <staff> charge for a <service>
 = ask-service
 how long does the <service> thing take
 what exactly is <service>
@@ -2650,7 +2757,6 @@ are <service> all right when i'm on my period
 can i wear *leggings for the <service>
 which treatment helps against +tension headaches
 what is the difference between an <service> and a <service>
-is the <service> hard for a beginner
 can i keep my shirt on during a <service>
 what's in a <service>
 must i take off my shoes for the <service>
@@ -2711,7 +2817,6 @@ should i remove *make-up before the <service>
 can a five year old do the <service>
 what's included in the <service>
 are there showers at the clinic i could use
-how long is the <service> *session?
 what's <service> like
 do you do <service> *cupping or hot stones
 is the <service> okay during pregnancy
@@ -3266,8 +3371,30 @@ how far along do i have to be for <service>
 my doctor *cleared me for exercise after my knee surgery what should i start with
 do you have anything for a stiff upper back
 can i come to <service> if i've got a bad wrist
+how long would a first <service> last
+what would i be doing in the <service>
+is <service> something i can shower with
+could <service> help my migraines
+who is the <service> meant for
+is lymph drainage something you offer
+is the <service> with oil
+does one go of <service> do it or are there several
+what does a <service> involve
+can a +titanium <service> be made bigger
+do you <service> +digital +watches
+what do i need to bring for a <service>
+is a <service> the same as a <service>
+do you +plate things in +gold
+is it worth having a cheap <service>
+do you know how long <staff> needs for a <service>
+tell me what a <service> is made up of
+do i need a full bladder for the <service>
+what should i bring to my <length> <service>
+is the <service> safe in pregnancy
+do you take out +fibroids
+can the <service> help after a *c-section
+do you have anybody for *postpartum *depression
 = ask-hours
-what time do you shut <day>
 when do you open <day>
 you guys open <day>?
 what are your opening times
@@ -3282,7 +3409,6 @@ are you shut for <day>
 do you open <time>
 do you do <time>
 what time do you knock off <day>
-do you open on <day>
 until when can i come <day>
 when are you closed
 do you work on <day>
@@ -3517,6 +3643,14 @@ how late can i still call in <day>
 what time do you open at
 <day> when do you lock up
 until when are you open during the week
+how early can one come in <day>
+are you open late any night
+is <day> a short day at the clinic
+is there a <time> when nobody's in the shop
+what time are you open until <day>
+you all open <day>?
+<day> till what hour are you there
+what hour does the first person get to the clinic
 = ask-place
 which bus gets me there
 is there somewhere i can leave the car
@@ -3548,7 +3682,6 @@ can i get picked up from school
 coming from the ferry which bus takes me to your door
 i'm in a wheelchair will i manage
 is it hard to find a parking spot
-which floor are you on
 how many parking spaces are there
 do i need to climb stairs to the <service> room
 my mother uses a walker are there steps
@@ -3577,7 +3710,6 @@ is my car safe outside
 can a wheelchair get up the +veranda
 where is your <service> exactly
 where can i put my *truck
-which bus goes to you
 is there *parking?
 which bus do i take to get to you
 is the building wheelchair accessible
@@ -3807,7 +3939,6 @@ is there somewhere to park a big +truck
 how far are you from the *pearl
 can my mom get in with her wheelchair
 where exactly is the +spa
-is there parking at your place
 which *c-train stop is closest
 is it accessible for a wheelchair
 can i park my scooter outside
@@ -3847,6 +3978,18 @@ can you get a double buggy in
 is parking free <time>
 do i have to climb stairs
 which building is it i'm standing on +tabby +lane
+i'm new in town how would i find my way to you
+is the parking free of charge
+i can't climb is there a lift up to you
+what's the postal address
+coming by train is it a long walk to you
+is there a car park near *tallow steps
+could my nan get in she can't do steps
+where exactly is the <service>
+what's the name of your road
+can i get a taxi to drop me by the door
+is there parking for my *truck
+which +jitney do i take
 = ask-policy
 will blue *shield cover this or do i pay *upfront
 what happens if i cancel <day>
@@ -4466,11 +4609,42 @@ can i use my hsa card
 does my <service> +pack run out
 is it *weird if i'm the only guy
 i bought a gift card for a friend does she need to book
+do you work with +workers +compensation
+what happens to my money if i'm ill on the day
+can i move a visit without paying anything
+is it alright to bring my dog along
+does a health plan usually pay for <service> here
+can i already book for may
+is it a problem if i come ten minutes late <day>
+how much do i have to take off for <service>
+do i have to book the <service> or can i just come
+should i have an empty stomach for a <service>
+must i put any money down first
+may i pay by bank transfer
+is the work guaranteed
+could my brother pick the <service> up for me
+do you give me a price before you begin
+can i sell you some old +gold
+what if i'm *held up on the train
+can you keep this from my girlfriend
+i don't know her <service> size what do i do
+would you post it to me when it's ready
+do you have vouchers and how much are they
+may i bring the children when i come
+do you take +reef +mutual
+can i pay in us dollars
+is it alright with you if my mother's in the room
+will you tell my husband that i came
+may i bring my *two-year-old to the <service>
+do i lose my money if i cancel late
+can i come when i'm on my period
+am i going to hear from you <day> so i remember
+can i get my <service> over the phone
+every how many years does one have a <service>
 = ask-staff
 does <staff> work <day>
 who does the <service>
 is there a lady who does <service>
-what days is <staff> in
 who would i see for running *problems
 does <staff> speak french
 who's in <day>
@@ -4594,7 +4768,6 @@ tell me a bit about <staff>
 how long has <staff> been doing <service>
 who is it that does complaints
 which of the nurses has french
-is the <staff> a woman
 who'd be doing my <service>
 when in the week would <staff> be there
 is <staff> a nurse
@@ -4776,6 +4949,18 @@ which days would i get <staff>
 is it a man doing the <service>
 where did <staff> <service> to teach
 who's good with bad knees
+is <staff> a +physiotherapist too
+who of you does <service>
+which days does <staff> come in
+is there anyone good with *dancers
+has <staff> any experience with pregnant women
+my son is *fifteen and plays *hockey which of you should see him
+is <staff> the +goldsmith
+which of you knows about +antique <service>
+is <staff> a man
+which doctor is best for +fibroids
+is it a woman who takes the <service>
+is there somebody who speaks *creole
 = ask-mine
 when's my next appointment
 what time am i down <day>
@@ -5079,7 +5264,6 @@ which of your lot am i with <day>
 i can't find my confirmation what day am i coming
 could you check whether i have an appointment <day>
 i've *forgotten which day my <service> was
-who's my appointment with <day>
 do you still have me down for <day>
 when is my <service> appointment
 am i down for a <service> <day>
@@ -5101,6 +5285,19 @@ i can't remember if i cancelled or not
 am i in <day> s <service>
 who did i sign up with <day>
 can you check what i've got coming up
+what have i got down <day>
+could you remind me who i'm seeing <day>
+is it <day> or next that i'm coming
+i think i have a <service> coming up when is that
+when am i *bringing my <service> in is it <day>
+have i an appointment with <staff> <day>
+what was it i booked for <day>
+which desk lady am i seeing about the <service>
+my <service> which hour was that again
+which of them has me <day>
+i can't find my appointment card when do i come in
+is my <service> still <day>
+what's my due date again you wrote it down
 = cancel
 i need to cancel my appointment
 please scrap my <day> <service>
@@ -5569,6 +5766,27 @@ won't be there <day> sorry you
 the <service> sick i have to call off <day>
 i don't want to do the <service> thing anymore
 i'd like to cancel everything but the <service>
+<day> s going to have to go cancel it would you
+<name> drop the <service> but keep me down for <day>
+something's wrong with the car i can't get to you <day> cancel it please
+my insurance ran out so i have to call off the <service>
+count us out of <service> <day>
+i no longer need the visit <day>
+hold my place <day> but take me off <day> s <service>
+he *proposed with another <service> so we won't need the consultation <day>
+i found somebody *nearer please cancel the <service>
+<name> here take my <service> off the book would you
+cancel the <service> but not the ring
+i shan't manage <day> <time> sorry
+my +fingers have *shrunk again so forget the <service>
+please keep the <service> but cancel <day>
+cancel my <service> <day>
+i lost the baby so please take me out of the <service>
+<name> i can't get a sitter <day> cancel me please
+i'm feeling better so i don't need the <service> any more
+we're *evacuating for the *storm cancel <day>
+call off my appointment with <staff> please
+don't expect me <day> my mother is ill
 = move
 can we push my <day> visit back to <day>
 i'd like to reschedule
@@ -6192,6 +6410,36 @@ can you get me in a day earlier than <day>
 my meeting got moved so <time> <day> won't work is <time> open
 take me out of <day> and put me in <day> s <service>
 it's <name> can <staff> do my <service> rather than <staff>
+i'd like to shift my <service> <day> to <day> <time>
+<name> speaking my <time> <day> has to be earlier
+can we <time> instead of <time> <day>
+i can't do <day> <time> any more do you have <day>
+please make my <service> <day> a quarter of an hour later
+could <staff> take over my <service> from <staff>
+our plans changed is there another day for the <service> <day>
+put my <service> off until <day> please
+i'd like to change from <length> to <length> <day>
+i'd like <staff> <day> but half an hour earlier
+<name> my <service> <day> could it be <time> <time>
+i've got to move the <service> from <day> to <day>
+could we bring the <service> forward to <day>
+<day> is no good now could you do the <service> <day>
+we'd prefer <staff> to do our <service> rather than <staff>
+i'm down <time> <day> with <staff> is there something <time>
+would a day later than <day> be possible
+please put my appointment <day> back by an hour
+<name> the <service> <day> can you make it <time>
+i need to make it an hour later <day> my train's <time>
+i need to move my <service> <day> to <day> <time> if you can
+<name> can the visit <day> be <time>
+my boss won't let me off <day> <time> what about <day>
+could i have my <service> session half an hour earlier
+i'd like to go to <staff> for my <service> and not <staff>
+my period came so the <service> has to be another day
+is it possible to have the <service> <day> rather than <day>
+push me to <day> please
+<name> here i need to push <day> s <service> to <day> <day>
+my husband has the car <day> so can <staff> see me <day>
 = person
 can i speak to a human please
 put me through to someone
@@ -6382,6 +6630,14 @@ is there a person there i can talk to
 is <staff> about i want a word with her
 can i talk to a real live person
 let me speak to <staff> please
+i want to talk to someone who works there
+is there a human i can chat to
+i'd like the desk not a computer
+is <staff> free for a word
+isn't there anybody real at the other end
+i give up on this give me one of your people
+i need to talk to a nurse a real one
+can i have <staff> on the line
 = message
 can you pass on a message to <staff>
 i'd like to make a complaint about my last visit
@@ -6726,6 +6982,20 @@ tell <staff> the <service> *trick got me to sleep
 can <staff> email me the teacher training papers
 i left a *purple mat in the +loft <day>
 please have <staff> call me about my hip
+please pass on to <staff> that my back feels great
+could <staff> send me last year's receipts
+i left my scarf on the hook in room two
+would somebody call me about a group booking for my team
+could you let <staff> know i've found a picture i like
+ask <staff> to <service> me when the clock is done
+i think an earring fell off in your shop <day>
+tell <staff> the <service> fits *perfectly
+the ring you <service> is still too tight
+tell <staff> the new pills are working
+could <staff> renew my prescription for the +pill
+i left my blue card in room three
+<staff> should call me about this bill
+please tell <staff> the <service> came <day>
 = thanks-bye
 thanks so much bye
 cheers that's everything
@@ -6917,6 +7187,14 @@ sound bye now
 awesome i really appreciate your help
 you have a good one bye
 that's it for me
+thank you kindly and goodbye
+you've been most helpful goodbye
+alright then i have all i need
+*smashing thanks ever so much
+lovely stuff till <day> then
+you've been a *blessing that's me done
+alright then see you <day>
+thank you *darling bye
 = emergency
 i've got crushing chest pain right now
 my dad fell down the stairs and hit his head
@@ -7111,6 +7389,13 @@ my granny took too many of her heart <service> and she's very *drowsy
 his lips are swelling up since the <service> and he's struggling for *air
 a woman in <service> just passed out and she's not *waking up
 i've got crushing pain in my chest after the *workout
+my wife's face is drooping on one side and she can't lift her arm
+he's been stung and his throat is closing up
+someone's just collapsed on your steps and isn't breathing
+i've swallowed a <service> i mean my toddler has
+i'm eight months along and bleeding a lot it won't stop
+my sister just had her <service> and now she's fainted and won't wake
+i've got a fever of 40 and pain in my *belly after the *procedure
 = refused/refunds
 i want my money back for last week
 can i get a refund on my voucher
@@ -7187,6 +7472,9 @@ my <service> fell out and i want a refund
 could i get my money back the <service> made it worse
 i'd like my money back there was no <service>
 i want a refund for the <service> i missed
+the last treatment did nothing i'd like a refund
+i want my money back for the <service> it *snapped
+i want to be refunded for the <service> you couldn't see anything
 = refused/discounts
 any chance of a student discount
 can you knock ten bucks off
@@ -7287,8 +7575,10 @@ do you give a senior discount
 my gran is on a pension would she be charged less
 would you do it cheaper <places>
 would you do it for ten bucks less
+can you take ten percent off for a nurse
+would you do both <service> for the price of one
+do you have a special for *mothers
 = refused/advice
-should i take ibuprofen before i come
 is my back pain a slipped disc do you think
 what pills help with *sciatica
 do i have *glaucoma do you reckon
@@ -7385,6 +7675,8 @@ what tablets help with <service> loss
 do you think it's a slipped disc
 how many paracetamol can i take <day>
 should i take muscle *relaxers before <service>
+is my shoulder torn or just *strained
+is *brown *discharge normal
 = refused/others
 has my sister got an appointment with you <day>
 which other patients does <staff> see <day>
@@ -7483,6 +7775,10 @@ is *imani *clarke coming in <day>
 does *aileen *burke still come to you
 has *hugh *mcauley had his <service> done yet
 is *ingrid *falk in the <service> <day>
+when is *yolanda *pike <day>
+who had the appointment before mine
+has *clive *botham collected his <service>
+did my *daughter-in-law *shanique come for her <service>
 = refused/private
 what's <staff> private mobile number
 can i have <staff> home address
@@ -7536,18 +7832,17 @@ give me <staff> home address
 can i get <staff> cell
 can you give me <staff> mobile number
 i'd like to text <staff> what's his own number
+could you text me <staff> own number
 = out-of-scope
 what's the weather like <day>
 tell me a joke
 can you order me a pizza
-who won the *hockey last night
 write me a poem about the sea
 what's 17 times 23
 what stocks should i buy
 how do i get to the airport
 who is the prime minister
 my tv is broken can you send someone
-can you translate this letter into spanish
 do you sell bicycles
 i'd like to book a table <places>
 what's the capital of *portugal
@@ -7557,7 +7852,6 @@ can you recommend a good restaurant
 do you <service> *watches
 tell me who will win the match
 play some music
-how do i renew my passport
 do you do nails
 what's the *footy score
 do you sell *fish *tanks
@@ -7587,7 +7881,6 @@ can you recommend a *movie
 do you know any good jokes
 what does my *horoscope say
 tell me a *bedtime story
-do you hire out vans
 how do i use my own *camera's flash
 what's the capital of *peru
 translate good morning into german
@@ -7631,7 +7924,6 @@ what's the meaning of life
 can you babysit <day>
 what is the *psle cut off this year
 who won the *stage yesterday
-what's the weather going to be <day>
 who won the *hockey game
 translate good morning into *portuguese
 my car won't start do you know a garage
@@ -7915,6 +8207,18 @@ what's the *tide at the *beach <day>
 write me a cover letter
 who is the mayor of *savannah
 how do i fix a flat *tire
+who wrote the *national *anthem of *mongolia
+my printer won't print any idea
+get me a cab to the airport for six
+my kid can't sleep tell her a story
+how tall is <name>
+can you translate a letter into german for me
+what's the score in the *rugby
+my washing machine *leaks
+will the *hurricane hit <day>
+where can i buy a good *crib
+what should we call the <service>
+how do i cook *peas and rice
 = none
 hello
 good morning
