@@ -48,6 +48,15 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
     return true;
   }
   if (otherThanHeld(t, task, reading)) return true;
+  // "No, I want to cancel my walk", told that this would be one more of it: nothing is to be booked.
+  const calledOff = task.errand === "book" && yes === false && reading.errands.some((e) => e.errand === "cancel" && !isGuess(e));
+  if (calledOff && task.errand === "book" && t.state.appointments.some((a) => a.service === task.service)) {
+    dropHold(t, task);
+    t.state.task = null;
+    t.expect("anything");
+    t.rule("go-ahead/no-but-cancel");
+    return false;
+  }
   // "Move it instead" is neither a yes nor a no.
   const other = reading.errands.some((e) => (e.errand === "move" || e.errand === "cancel" || e.errand === "book") && e.errand !== task.errand);
   if (asks || shift || (other && task.errand !== "book")) return false;

@@ -67,11 +67,15 @@ import {
   STAYS,
 } from "./packs/en/signs.ts";
 import {
+  ASKS_OF_THAT,
   CALLS_THAT_OFF,
   CANCELLED_ELSEWHERE,
   DOES_INSTEAD,
+  DROPS_SOMEBODY,
   HAVE_IT,
   LEADS_IN,
+  MUST_THEY,
+  OF_THE_ONE,
   PUTS_ME_IN,
   TAKES_ME_OFF,
   WAS_MOVED,
@@ -297,6 +301,23 @@ function judgeAll(
           backed = true;
         }
       });
+    // "The lesson on Friday, is that in the barn or outside?": what is asked about is named first, and not wished for.
+    parts.forEach((p, i) => {
+      const [e, next] = [each[i], each[i + 1]];
+      if (e?.read?.errand === "book" && isGuess(e.read) && next?.read && ASKS_OF_THAT.test(parts[i + 1]?.masked ?? "") && OF_THE_ONE.test(p.masked)) {
+        e.read = null;
+        backed = true;
+      }
+    });
+    // "I've never exercised, what do I start with?": what is told before a question is handed on to nobody.
+    parts.forEach((p, i) => {
+      const e = each[i];
+      const tells = e?.read?.errand === "message" && isGuess(e.read) && !HANDS_ON.test(p.masked) && !ASKS_OR_ORDERS.test(p.masked);
+      if (e && tells && each.some((o, k) => k > i && o.read && isAsk(o.read.errand))) {
+        e.read = null;
+        backed = true;
+      }
+    });
     // "Deep tissue for an hour and a half, what's the damage?": what the price is asked of.
     if (each.some((e) => e.read?.errand === "ask-price"))
       parts.forEach((p, i) => {
@@ -436,9 +457,12 @@ const withoutTakenBack = (said: string): string => {
 /** A danger that is only guessed, with no word of one said, is left out and kept as an alarm; what else it may be counts as much more. */
 function withoutAlarm(list: Guess[], said: readonly string[], notes: Notes): Guess[] {
   const danger = list.find((g) => g.errand === "emergency");
+  // "My throat is on fire", where the house has a throat swab: a word that was put aside hides what is no danger.
+  const harmlessly = said.filter((text) => text.search(NO_DANGER) >= 0);
+  const told = harmlessly.length > 0 ? harmlessly : said;
   if (
     !danger ||
-    said.some(
+    told.some(
       (text) =>
         DANGER.test(text.replace(NO_DANGER, " ").replace(HARMLESS_BLOOD, " ").replace(IN_ONES_SLEEP, " ").replace(LONG_OVER, " ")) || UNRESPONSIVE.test(text),
     )
@@ -451,7 +475,7 @@ function withoutAlarm(list: Guess[], said: readonly string[], notes: Notes): Gue
       ? [{ ...danger, errand: "book", label: "book", sure: WAVERS }]
       : list;
   // "I'm on blood thinners": the word by which it sounds like one is of pills.
-  const harmless = said.some((text) => text.search(HARMLESS_BLOOD) >= 0);
+  const harmless = harmlessly.length > 0 || said.some((text) => text.search(HARMLESS_BLOOD) >= 0);
   if (!harmless && danger === list[0] && danger.sure >= (GRAVE.emergency ?? 0)) notes.alarm = true;
   const left = Math.max(0.02, 1 - danger.sure);
   return rest.map((g) => ({ ...g, sure: Math.min(1, g.sure / left) }));
@@ -480,6 +504,7 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
         .replace(HAS_SOMETHING_ON, "")
         .replace(CANCELLED_ELSEWHERE, " ")
         .replace(YOU_ALL, "you")
+        .replace(DROPS_SOMEBODY, "")
         .replace(OPENER, "")
         .replace(LEADS_IN, "")
         .replace(THERE_FROM_TO, "$1 <day>"),
@@ -497,7 +522,8 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
     (g) =>
       // "Who is treating me": one's own visit is asked about, and nobody else's.
       // "Does my GP have to write to you": nor of the doctor's.
-      (g.label !== "refused/others" || !(whenOut || OF_OURSELVES.test(masked) || OWN_DOCTOR_DOES.test(masked) || COMES_ALONG.test(masked))) &&
+      (g.label !== "refused/others" ||
+        !(whenOut || OF_OURSELVES.test(masked) || OWN_DOCTOR_DOES.test(masked) || COMES_ALONG.test(masked) || MUST_THEY.test(masked))) &&
       // "My landlord won't give my deposit back" asks no money back of the house.
       (g.label !== "refused/refunds" || !ANOTHERS_MONEY.test(masked)) &&
       // "Her number is 902 …" gives a number, and asks for none.
@@ -588,6 +614,9 @@ const OF_ALL_OF_IT = new Set([
   "errand/move/both-to-one-day",
   "errand/move/booked-but-rather",
   "errand/move/supposed-to-come",
+  "errand/move/booked-but-instead",
+  "errand/move/with-but-rather",
+  "errand/move/can-it-be",
   "errand/move/theirs-to-be",
   "errand/book/was-cancelled",
   "errand/book/missed-theirs",

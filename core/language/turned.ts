@@ -181,6 +181,49 @@ const TURNS: readonly Turn[] = [
     from: ["ask-service", "ask-hours", "ask-policy", "ask-availability", "cancel", "move", "none", "ask-mine"],
     when: has(turns.UNTIL_WHEN),
   },
+  {
+    is: "out-of-scope/a-table",
+    open: true,
+    from: ["book", "ask-availability"],
+    least: 0.7,
+    when: (g) => turns.TABLE_FOR.test(g.masked) && !/<service>/.test(g.masked),
+  },
+  { is: "ask-policy/if-i-book", from: ["book", "move", "cancel", "none", "ask-service", "ask-availability"], least: 0.8, when: has(turns.IF_I_BOOK) },
+  {
+    is: "book/names-when",
+    open: true,
+    from: ["move", "cancel"],
+    least: 0.6,
+    when: (g) => !g.sign && (turns.COULD_WE_SAY.test(g.masked) || turns.SOMETHING_WRONG_COME.test(g.masked) || turns.OF_TWO_DAYS.test(g.masked)),
+  },
+  { is: "ask-mine/have-anything", open: true, from: ["book", "ask-mine", "ask-availability", "none"], least: 0.8, when: has(turns.HAVE_ANYTHING) },
+  { is: "move/can-it-be", open: true, from: ["move", "ask-service", "book", "ask-availability", "ask-mine", "none"], least: 0.8, when: has(turns.CAN_IT_BE) },
+  { is: "book/knows-not-what", open: true, from: ["message"], least: 0.6, when: (g) => turns.KNOWS_NOT_WHAT.test(g.masked) && !signs.HANDS_ON.test(g.masked) },
+  { is: "move/with-but-rather", open: true, from: ["book", "move", "ask-mine", "ask-staff", "none"], least: 0.8, when: has(turns.WITH_BUT_RATHER) },
+  {
+    is: "ask-mine/which-first",
+    open: true,
+    from: ["ask-service", "ask-mine", "none", "book", "ask-staff", "ask-policy"],
+    least: 0.8,
+    when: has(turns.WHICH_OF_MINE),
+  },
+  { is: "ask-availability/any-slots", open: true, from: ["book", "ask-availability"], least: 0.8, when: has(turns.ANY_SLOTS) },
+  { is: "ask-staff/what-are-they-like", from: ["none", "ask-staff", "ask-service"], least: 0.8, when: has(turns.WHAT_ARE_THEY_LIKE) },
+  { is: "ask-place/how-to-find", from: ["out-of-scope", "none", "ask-policy", "ask-service", "ask-place"], least: 0.8, when: has(turns.HOW_TO_FIND) },
+  {
+    is: "cancel/may-forget",
+    from: ["cancel", "none", "book", "ask-mine", "move", "thanks-bye", "ask-hours", "message", "ask-service"],
+    open: true,
+    least: 0.8,
+    when: (g) => turns.MAY_FORGET.test(g.masked) && !/\?/.test(g.masked),
+  },
+  {
+    is: "message/still-at-yours",
+    open: true,
+    from: ["none", "message", "ask-service", "ask-policy", "ask-place", "book"],
+    least: 0.7,
+    when: has(turns.STILL_AT_YOURS),
+  },
   // "I missed my jab yesterday, can I get in this week": that visit has passed, and another is wished for.
   {
     is: "book/missed-theirs",
@@ -333,7 +376,12 @@ const TURNS: readonly Turn[] = [
     least: 0.8,
     when: (g) => /<(?:phone|email)>/.test(g.said) && turns.DAY_WILL_NOT_DO.test(g.said),
   },
-  { is: "ask-service/change-into", from: ["move", "cancel"], least: 0.8, when: (g) => turns.CHANGES_INTO.test(g.masked) && !/<(?:day|time)>/.test(g.masked) },
+  {
+    is: "ask-service/change-into",
+    from: ["move", "cancel", "ask-service"],
+    least: 0.8,
+    when: (g) => turns.CHANGES_INTO.test(g.masked) && !/<(?:day|time)>/.test(g.masked),
+  },
   // "I won't be able to make it on Friday at ten", with nothing wished in its place.
   {
     is: "cancel/will-not-make-it",
@@ -596,6 +644,7 @@ const TURNS: readonly Turn[] = [
       g.masked.includes("<service>") &&
       !turns.OF_A_VISIT_THEIRS.test(g.masked) &&
       !turns.WHO_DOES_OURS.test(g.masked) &&
+      !turns.BEGINS_TO_ASK.test(g.masked) &&
       !turns.WHAT_NOW.test(g.masked),
   },
   // "Nataka lesson kesho": what is named in words that are not known, and nothing of money.

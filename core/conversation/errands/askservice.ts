@@ -205,7 +205,9 @@ export function askService(t: Turn, task: BookTask): boolean {
   // What was told of the need speaks for one of them, or for a few; else for what anything new begins with.
   const told = task.told ?? (t.state.told === undefined && t.state.client.saysBefore !== false ? undefined : "");
   if (!task.among && told !== undefined) {
-    const meant = namedFirst(house, suggested(t, task, told), told);
+    // What they asked about since is likelier than what their need is like.
+    const topic = t.state.lastAsk === undefined ? undefined : t.state.topic;
+    const meant = topic !== undefined && house.services.has(topic) ? [topic] : namedFirst(house, suggested(t, task, told), told);
     delete task.told;
     delete t.state.told;
     if (meant.length > 0) {

@@ -2,7 +2,7 @@ import { OF_LESS_MONEY, OFF_THE_PRICE, SPEAKS_OF_SUMS } from "../../language/pac
 import type { Limit } from "../../house/schema.ts";
 import { EMERGENCY } from "../../house/through.ts";
 import { ofKind, peopleIn } from "../../language/found.ts";
-import { A_PERSON, ASKS_ADVICE, OF_MONEY, OF_ONES_HEALTH, WHAT_IT_IS_ABOUT, WHAT_NOW } from "../../language/packs/en/talk.ts";
+import { A_PERSON, ASKS_ADVICE, FOR_THE_VISIT, OF_MONEY, OF_ONES_HEALTH, WHAT_IT_IS_ABOUT, WHAT_NOW } from "../../language/packs/en/talk.ts";
 import { isGuess } from "../../language/errand.ts";
 import { clauses } from "../../language/errands.ts";
 import { limitOf, says } from "../../language/limits.ts";
@@ -45,6 +45,10 @@ const afterOne = (t: Turn, reading: Reading): boolean =>
 
 /** As sure as this, a line was written of what is asked about the price. */
 const WRITTEN_OF_IT = 0.4;
+/** As sure as this, it was written of what is asked about somebody's health. */
+const SURELY_WRITTEN = 0.9;
+/** Limits that every house has, and none has written. */
+const BUILT_IN = /^always-/;
 
 /** What the house does not do or say; what only sounds like advice is answered where the house has a line of its own for it. */
 export const limits: Step = (m) => {
@@ -84,12 +88,34 @@ export const limits: Step = (m) => {
   // What is less to pay is told by a line of that; money that is to come back may be of any.
   const ofWhichMoney = OFF_THE_PRICE.test(subject) ? OF_LESS_MONEY : SPEAKS_OF_SUMS;
   if (reading.guessed) {
-    const least = ofTheirLife(t, reading) ? null : ofMoney ? WRITTEN_OF_IT : !ofHealth(t, reading) ? 0.7 : OF_ONES_HEALTH.test(text) ? null : 0.9;
+    const least = ofTheirLife(t, reading)
+      ? null
+      : ofMoney
+        ? WRITTEN_OF_IT
+        : !ofHealth(t, reading)
+          ? 0.7
+          : !OF_ONES_HEALTH.test(text)
+            ? 0.9
+            : FOR_THE_VISIT.test(text)
+              ? SURELY_WRITTEN
+              : null;
     if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least, { asked, of: ofMoney ? ofWhichMoney : null })))
       return goOn();
   }
   // "Is it cheaper if I take several lessons": what the house wrote about it is its own word.
   if (!reading.guessed && ofMoney && reading.question && fromHandbook(t, reading, WRITTEN_OF_IT, { asked, of: ofWhichMoney })) {
+    t.rule("limit/a-line-of-its-own");
+    return goOn();
+  }
+  // "Should I take painkillers before the drug test": what the house itself wrote of it is no advice of this program's.
+  if (
+    !reading.guessed &&
+    BUILT_IN.test(reading.limit) &&
+    ofHealth(t, reading) &&
+    reading.question &&
+    FOR_THE_VISIT.test(text) &&
+    fromHandbook(t, reading, SURELY_WRITTEN, { asked, of: null })
+  ) {
     t.rule("limit/a-line-of-its-own");
     return goOn();
   }

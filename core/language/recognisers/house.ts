@@ -41,6 +41,10 @@ import {
   OCCASIONS,
   OF_A_GUEST,
   ONE_MORE_AFTER,
+  LIKE_SOMEBODY,
+  ROLE_ALONE,
+  WHO_DOES,
+  WOULD_BEFORE,
   ROLES,
   THEN_WHEN,
   WAS,
@@ -689,16 +693,17 @@ export function ofThatWork(house: House, text: string, ids: readonly string[]): 
 }
 
 /** "With the doctor", "see a nurse": whoever does that work, where not everybody does. */
-function byRole(said: Said, lexicon: Lexicon, house: House): Found[] {
+function byRole(said: Said, lexicon: Lexicon, { house, expects }: Pick<Moment, "house" | "expects">): Found[] {
   if (lexicon.roles.size === 0) return [];
-  return [...eachMatch(ROLES, said.norm)].flatMap((m): Found[] => {
+  const alone = expects === "staff" || expects === "which-appointment" ? ROLE_ALONE.exec(said.norm) : null;
+  return [...eachMatch(ROLES, said.norm), ...(alone ? [alone] : [])].flatMap((m): Found[] => {
     const words = (m[1] as string).split(" ");
     // "Do your therapists", of all of them, names nobody.
     const all = ASKS_OF_A_ROLE.test(m[0]);
     const role = [words.join(" "), words[0] as string].find((w) => !(all && w.endsWith("s")) && roleOf(lexicon, w));
     const who = role === undefined ? undefined : roleOf(lexicon, role);
     if (role === undefined || !who || lexicon.telling.has(keyOf(role))) return [];
-    const start = m.index + m[0].length - (m[1] as string).length;
+    const start = m.index + (m === alone ? m[0].indexOf(m[1] as string) : m[0].length - (m[1] as string).length);
     return [
       {
         kind: "staff",
@@ -724,7 +729,7 @@ export function staff(said: Said, at: Pick<Moment, "house" | "expects">): Found[
     const plain = t.text.replace(POSSESSIVE, "");
     places.set(plain, [...(places.get(plain) ?? []), i]);
   });
-  out.push(...byRole(said, lexicon, house));
+  out.push(...byRole(said, lexicon, at));
   const odd = tokens.flatMap((t, i) => (t.text.length >= 3 && !PLAIN.has(t.text) ? [i] : []));
   const mayStart = starts(odd, tokens.length);
   // "Warren on Friday".
@@ -766,7 +771,15 @@ export function staff(said: Said, at: Pick<Moment, "house" | "expects">): Found[
   for (const m of eachMatch(ANY_OF_A_TRADE, said.norm))
     if (isTrade(lexicon, m[1] as string) || TRADES_OF_ALL.has(m[1] as string) || TRADES_OF_ALL.has((m[1] as string).replace(/s$/, "")))
       out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });
-  for (const m of eachMatch(ANYBODY, said.norm)) out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end: m.index + m[0].length });
+  for (const m of eachMatch(ANYBODY, said.norm)) {
+    const end = m.index + m[0].length;
+    // "Good for somebody who sits all day": one of those who come.
+    const before = said.norm.slice(Math.max(0, m.index - 30), m.index);
+    if (LIKE_SOMEBODY.test(before) && WHO_DOES.test(said.norm.slice(end))) continue;
+    // "Which would you pick": their word on it is asked for.
+    if (WOULD_BEFORE.test(before) && m[0].startsWith("you ")) continue;
+    out.push({ kind: "staff", value: "any", rule: "staff/any", start: m.index, end });
+  }
   for (const m of eachMatch(WOMAN_OR_MAN, said.norm)) {
     // "For pregnant women", "that lady" speak of somebody else than the staff.
     if (OF_A_GUEST.test(said.norm.slice(Math.max(0, m.index - 60), m.index))) continue;

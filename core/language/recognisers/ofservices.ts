@@ -1,4 +1,4 @@
-import { HAD_ONE, LONG_OR_SHORT, FOR_SO_MANY, SO_MANY, SO_MANY_FOR } from "../packs/en/reading.ts";
+import { HAD_ONE, HAS_DONE, LONG_OR_SHORT, FOR_SO_MANY, SO_MANY, SO_MANY_FOR } from "../packs/en/reading.ts";
 import type { House } from "../../house/compile.ts";
 import type { Service } from "../../house/schema.ts";
 import type { Found } from "../found.ts";
@@ -90,6 +90,8 @@ export function counted(said: Said, house: House, offered: readonly Found[]): Fo
       ];
     }
     const number = SO_MANY.exec(said.norm.slice(0, f.start));
+    // "We've done four classes": so many have been.
+    if (number && HAS_DONE.test(said.norm.slice(0, number.index))) return [];
     if (!number || f.kind !== "service" || f.value.length !== 1 || !/[^s]s$/.test(said.norm.slice(f.start, f.end))) return [];
     // What is called by a word in the plural is no more than one by it.
     if (house.services.get(f.value[0] as string)?.also.some((a) => a.toLowerCase() === said.norm.slice(f.start, f.end))) return [];

@@ -1,6 +1,7 @@
 import {
   AND_NOT_ON,
   AND_ON,
+  IS_IT_ON,
   IS_THERE,
   AND_ONLY,
   AT_AN_HOUR,
@@ -77,6 +78,7 @@ import {
   OVER,
   TAKEN_FROM,
   UNTIL,
+  NEEDED_BEFORE_THAT,
 } from "../packs/en/around.ts";
 
 type DayFound = FoundOf<"day">;
@@ -322,7 +324,23 @@ function insideWeek(out: DayFound[], next: DayFound): DayFound {
 }
 
 /** "This week instead of Tuesday? Thursday at two?": a day of a stretch that was named before is what is meant of it. */
-export function narrowed(said: Said, found: Found[]): Found[] {
+/** "Can I come next week? Wednesday would be ideal": a weekday that is named in the next sentence is that of the week named before it. */
+function ofTheWeekNamed(said: Said, found: Found[]): Found[] {
+  const week = found.find((f): f is DayFound => f.kind === "day" && !f.not && WEEKS_AHEAD.test(f.rule));
+  const v = week?.value;
+  if (!week || v?.kind !== "days" || v.from === undefined || v.to === undefined) return found;
+  const [from, to] = [v.from, v.to];
+  return found.map((f): Found => {
+    if (f.kind !== "day" || f.rule !== "day/weekday" || f.not || f.part === "old" || f.weekday === undefined || f.start < week.end) return f;
+    if (f.value.kind !== "days" || !/[.?!;]/.test(said.norm.slice(week.end, f.start))) return f;
+    const on = mondayOf(from) + f.weekday - 1;
+    return on >= from && on <= to ? { ...f, value: { kind: "days", from: on, to: on } } : f;
+  });
+}
+const WEEKS_AHEAD = /^day\/(?:next-week|week-after-next)$/;
+
+export function narrowed(said: Said, all: Found[]): Found[] {
+  const found = ofTheWeekNamed(said, all);
   const days = ofKind(found, "day").filter((d) => !d.not && d.part !== "old");
   const within = (d: FoundOf<"day">): boolean => {
     const { value: v } = d;
@@ -458,7 +476,7 @@ function bound(said: Said, day: DayFound, moving: boolean, today: DayNumber): Da
   const beforeUntil = before60.replace(UNTIL, " ");
   if (UNTIL.test(before) && (ABSENT.test(beforeUntil) || OFF_TILL.test(beforeUntil)) && v.to !== undefined)
     return { ...day, value: { kind: "days", from: v.to + 1 }, rule: "day/after", ...(moving ? { part: "new" as const } : {}) };
-  if ((FROM.test(before) && !TAKEN_FROM.test(before) && !moving && !NO_START.test(after)) || AND_ON.test(after))
+  if ((FROM.test(before) && !TAKEN_FROM.test(before) && !moving && !NO_START.test(after)) || (AND_ON.test(after) && !IS_IT_ON.test(before60)))
     // "I get back on the 10th, so after that".
     return v.from === undefined ? day : { ...day, value: { kind: "days", from: v.from + (AND_AFTER_IT.test(after) ? 1 : 0) }, rule: "day/from" };
   // "Sooner than the 10th", of what they have then.
@@ -619,7 +637,8 @@ export function beforeEvents(said: Said, found: readonly Found[], today: number)
   if (!away && namedBefore(found, only)) return [...found];
   if (IS_DUE.test(before)) return found.filter((f) => f !== only);
   // "Big interview Thursday, anything before that?"
-  const beforeThat = BEFORE_THAT.test(said.norm.slice(only.end)) && !OF_A_BOOKING.test(before);
+  const after = said.norm.slice(only.end);
+  const beforeThat = (BEFORE_THAT.test(after) || NEEDED_BEFORE_THAT.test(after)) && !OF_A_BOOKING.test(before);
   const feast = GOES_TO_A_FEAST.test(before);
   if (!beforeThat && !HAPPENS.test(before) && !away && !feast) return [...found];
   const at = single(only.value)[0] ?? (only.value.kind === "days" ? only.value.from : undefined);
@@ -647,7 +666,9 @@ export function aroundEvents(said: Said, found: readonly Found[], moving = false
   // "School starts swimming in April": of a need, and no day for it.
   const begins = found.find((f) => {
     const before = said.norm.slice(Math.max(0, f.start - 60), f.start + (IN_OR_ON.exec(said.norm.slice(f.start, f.end))?.[0].length ?? 0));
-    return f.kind === "day" && (BEGINS.test(before) || (f.part === undefined && BEGAN_THEN.test(before)));
+    const begun = f.kind === "day" && (BEGINS.test(before) || (f.part === undefined && BEGAN_THEN.test(before)));
+    // "I start a new job on the 15th and need one before that": it is the end of the days.
+    return begun && !NEEDED_BEFORE_THAT.test(said.norm.slice(f.end));
   });
   if (begins)
     return aroundEvents(
@@ -674,8 +695,14 @@ export function aroundEvents(said: Said, found: readonly Found[], moving = false
   return rest
     .filter((f) => !(f.kind === "shift" && days.some((d) => d !== event && d.start < f.end && f.start < d.end)))
     .map((f): Found => {
-      if (f.kind !== "day" || f.value.kind !== "relative" || f.value.weekday !== undefined || f.start < event.end) return f;
-      const { byDays } = f.value;
+      if (f.kind !== "day" || f.value.kind !== "relative" || f.start < event.end) return f;
+      const { byDays, weekday } = f.value;
+      // "The Wednesday after" is the next one from that day on.
+      if (weekday !== undefined) {
+        if (byDays !== 7) return f;
+        const on = at + ((weekday - weekdayOf(at) + 6) % 7) + 1;
+        return { ...f, value: { kind: "days", from: on, to: on } };
+      }
       if (Math.abs(byDays) < 7) return { ...f, value: { kind: "days", from: at + byDays, to: at + byDays } };
       const monday = at - weekdayOf(at) + 1 + byDays;
       return { ...f, value: { kind: "days", from: monday, to: monday + 6 } };

@@ -61,12 +61,18 @@ import {
   WHAT_ABOUT,
   WILL_NOT_DO,
   WOULD_IT_BE,
+  BUT_THEN,
+  ENDS_IN_BUT,
+  I_SAID,
 } from "../packs/en/parts.ts";
 import { BUT_NOT_THE_ONE, CALLS_OFF, KEEPS_BESIDE, KEEPS_THE, LEFT_AS_IT_IS } from "../packs/en/signs.ts";
 import type { Moment } from "../context.ts";
 import type { Found, Part } from "../found.ts";
 import type { Said } from "../text.ts";
 import { BETTER, CANT, IS_FINE, NEW_BEFORE, OLD_BEFORE, POSSIBLE, TAKES_ITS_PLACE, TURNS_TO_WISH } from "../packs/en/around.ts";
+
+/** Whether two finds are of the same services. */
+const sameOf = (a: Found, b: Found): boolean => a.kind === "service" && b.kind === "service" && a.value.some((id) => b.value.includes(id));
 
 /**
  * In a move or a cancellation, tells the days and times of the appointment that exists from those of the wish: by the
@@ -79,8 +85,9 @@ export function assignParts(said: Said, all: Found[], at: Moment, errand: "move"
     (KEEPS_THE.test(said.norm.slice(0, f.start)) ||
       BUT_NOT_THE_ONE.test(`${said.norm.slice(0, f.start)}${PREPOSITION.exec(said.norm.slice(f.start, f.end))?.[0] ?? ""}`));
   // "Move the lesson to Thursday, and leave the fitting on Saturday".
+  const another = (f: Found): boolean => f.kind === "service" && errand === "cancel" && all.some((g) => g.kind === "service" && g !== f && !sameOf(g, f));
   const besides = (f: Found): boolean =>
-    (f.kind === "day" || f.kind === "staff") &&
+    (f.kind === "day" || f.kind === "staff" || another(f)) &&
     (KEEPS_BESIDE.test(said.norm.slice(0, f.start)) || (KEEPS_THE.test(said.norm.slice(0, f.start)) && LEFT_AS_IT_IS.test(said.norm.slice(f.end))));
   const stays = (f: Found): boolean => besides(f) || (errand === "cancel" && CALLS_OFF.test(said.norm) && kept(f));
   const found = all.filter((f) => !stays(f));
@@ -92,7 +99,7 @@ export function assignParts(said: Said, all: Found[], at: Moment, errand: "move"
   // "An hour later on Thursday" is measured from the one on Thursday.
   const later = found.some((f) => f.kind === "shift" && (f.value === "later" || f.value === "earlier"));
   // "Something came up on Wednesday, can I come another day".
-  const another = found.find((f) => f.kind === "shift" && (f.value === "another-day" || f.value === "another-time"));
+  const otherwise = found.find((f) => f.kind === "shift" && (f.value === "another-day" || f.value === "another-time"));
   const changed = found.filter((f) => f.kind === "shift");
   const resized = found.some((f) => f.kind === "length" && BY_RULE.test(f.rule));
   const people = new Set(found.flatMap((f) => (f.kind === "staff" && f.value !== "any" && !f.not ? f.value : [])));
@@ -148,6 +155,16 @@ export function assignParts(said: Said, all: Found[], at: Moment, errand: "move"
     // "Can somebody else do my blow-dry on Saturday": who does it is changed, and not when.
     if (errand === "move" && !at.oldKnown && DONE_BY_ANOTHER.test(said.norm.slice(0, f.start)) && !NEW_BEFORE.test(clause.replace(/^.*\bdo\b/, ""))) {
       given.set(f, "old");
+      return;
+    }
+    // "I said eight on Wednesday but my ride only comes at nine".
+    if (!at.oldKnown && errand === "move" && I_SAID.test(clause) && BUT_THEN.test(said.norm.slice(f.end))) {
+      given.set(f, "old");
+      return;
+    }
+    // "I'm booked at nine but eleven would be better".
+    if (previous !== undefined && given.get(previous) === "old" && ENDS_IN_BUT.test(clause)) {
+      given.set(f, "new");
       return;
     }
     // "Could it be later, at ten".
@@ -215,8 +232,8 @@ export function assignParts(said: Said, all: Found[], at: Moment, errand: "move"
     // "Grace rather than Tessie on Saturday": who it is with is changed, and not when.
     else if (swapped && !at.oldKnown && parts.length === 1) given.set(f, "old");
     else if (
-      ((later && f.kind === "day") || (another && another.start > f.end)) &&
-      (parts.length === 1 || (another && parts.every((g) => g.end < another.start)))
+      ((later && f.kind === "day") || (otherwise && otherwise.start > f.end)) &&
+      (parts.length === 1 || (otherwise && parts.every((g) => g.end < otherwise.start)))
     )
       given.set(f, "old");
     // "Friday instead of Thursday, 5 pm": after the contrast the wish goes on.

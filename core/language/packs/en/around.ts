@@ -144,3 +144,7 @@ export const POSSIBLE =
 /** After a day: that it would do. */
 export const IS_FINE =
   /^(?:'s| is| would be| will be|'d be) (?:just |quite |really |very |also )?(?:good|fine|great|ok|okay|perfect|better|best|all right|alright|possible|lovely|ideal|grand)\b/;
+
+/** The same, where what is needed is told first: "and I need a check-up before that". */
+export const NEEDED_BEFORE_THAT =
+  /^[^.?!;]{0,24}(?:[,;.]|\b(?:and|so|but)\b)[^.?!;]{0,40}\b(?:need|needs|want|wants|like|have to|has to|must|require|requires|could|can|may|get|book)\b[^.?!;]{0,60}\b(?:before|ahead of) (?:that|then)\b/;

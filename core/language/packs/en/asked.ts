@@ -90,7 +90,8 @@ export const SAYS_WHO =
   /\b(?:who(?:'s|'ll|'d|ever|se|m)?|which|any ?(?:one|body)|some ?(?:one|body)|every ?(?:one|body)|staff|team|people|person|persons|specialists?|experts?|man|men|woman|women|lady|ladies|guy|guys|male|female|colleagues?)\b/i;
 
 /** Whether somebody named is a woman or a man. */
-export const IS_OF_A_GENDER = /\b(?:is|'s) <staff> (?:an? )?(?:woman|man|lady|female|male|girl|guy|gentleman|he|she|him|her)\b/i;
+export const IS_OF_A_GENDER =
+  /\b(?:is|'s) <staff> (?:an? )?(?:woman|man|lady|female|male|girl|guy|gentleman|he|she|him|her)\b|^\W*<staff>\W+(?:is|would|might) (?:that|it|this|he|she)(?: be)? (?:an? )?(?:woman|man|lady|female|male|girl|guy)\b/i;
 
 /** How one gets to the house is asked. */
 export const HOW_TO_GET_THERE =

@@ -73,7 +73,10 @@ export const NOT_WISHED =
 
 /** Other times than those offered. `word` is one that every match has: where it is not said, nothing else need be looked for. */
 export const SHIFTS: { value: ShiftValue; word?: RegExp; pattern: RegExp }[] = [
-  { value: "another-day", pattern: /\b(?:another|a different|some other|other|any other) days?\b|\bdifferent day\b/g },
+  {
+    value: "another-day",
+    pattern: /\bnot (?:on )?(?:that|this) day\b(?! (?:but|or)\b)|\b(?:another|a different|some other|other|any other) days?\b|\bdifferent day\b/g,
+  },
   {
     value: "another-time",
     pattern:

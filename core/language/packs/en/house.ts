@@ -79,6 +79,10 @@ export const ENDS_IN_MENT = /ment$/;
 export const ROLES =
   /\b(?:(?:with|see|seeing|by) (?:the|an?|one of the|one of your|your|any) |(?:move|change|switch|shift|reschedule|postpone|cancel) (?:the|my) |(?:can|could|would|will|may|is|does|do|has|when is|when does) (?:the|your) )(?:other )?([a-z]+(?:(?:'s)? [a-z]+)?)\b/g;
 
+/** The same, as an answer: "the doctor", "the doctor one". */
+export const ROLE_ALONE =
+  /^\W*(?:(?:with|by|um+|oh|well|just|maybe|i think) )*(?:the|an?|one of the|your) ([a-z]+(?:(?:'s)? [a-z]+)?)(?: (?:one|visit|appointment))?(?:,? (?:please|then|thanks|if (?:possible|i can|you can)))*\W*$/;
+
 /** A question about somebody by what they are. */
 export const ASKS_OF_A_ROLE = /^(?:can|could|would|will|may|is|does|do|has|when)\b/;
 
@@ -170,3 +174,11 @@ export const AN_ARTICLE = /\b(?:an?|my|our|the|his|her|their|one|another) $/;
 
 /** Right before a woman or a man who is wished for: "I want a", "I'd rather it was a". */
 export const WISHED_WHO = /\b(?:want|like|prefer|see|need|have|be|was|with|by|rather)(?: it was)? (?:an? )$/;
+
+/** Right before somebody who is only spoken of: "which is best for somebody who sits all day". */
+export const LIKE_SOMEBODY = /\b(?:for|like|of|if|is|as)\s+$/;
+/** … and right after them. */
+export const WHO_DOES = /^,? (?:who|that|with|whose)\b/;
+
+/** What makes a question of what follows it: "which would you pick". */
+export const WOULD_BEFORE = /\b(?:would|do|should|could|did|might)\s+$/;

@@ -76,6 +76,9 @@ export const IS_THERE =
 /** "From Tuesday on". */
 export const AND_ON = /^ (?:on(?= *(?:$|[,.;!?]|please))|onwards?|or (?:later|after))\b/;
 
+/** Whether something takes place is asked: "is the class on Saturday on". */
+export const IS_IT_ON = /\b(?:is|are|isn't|aren't|was|will)(?: [a-z']+){1,5}(?: be)?\s*$/;
+
 /** Right before the day of a visit that is to come sooner. */
 export const SOONER_THAN = /\b(?:sooner|earlier) than\s+(?:the |this )*$/;
 

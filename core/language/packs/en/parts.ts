@@ -121,14 +121,19 @@ export const TRAVELS_TO =
 
 /** Right after a day that stands in the way of a visit. */
 export const SO_IT_MOVES =
-  /^[^.;?!<]{0,16}?(?:,? (?:so|and|therefore)|[,;]) (?:i|we)(?:'ll| will|'d| would)? ?(?:just |really )?(?:need|have|want|must|like|ought|am going|'m going|'re going)(?: to)? (?:re-?schedule|move|change|shift|switch|swap|push|postpone|rearrange|put off|bring)\b/;
+  /^[^.;?!<]{0,16}?(?:,? (?:so|and|therefore)|[,;]) (?:i|we)(?:'ll| will|'d| would)? ?(?:just |really )?(?:need|have|want|must|like|ought|am going|'m going|'re going)(?: to)? (?:re-?schedule|move|change|shift|switch|swap|push|postpone|rearrange|put off|bring)\b|^[^.;?!<]{0,16}?(?:,? so|[,;]) (?:my|our|the) (?:[a-z'-]+ ){1,4}(?:needs?|has to|have to|must|will have to|wants?)(?: to)? (?:be )?(?:an? (?:new|different|other)|another|moved?|changed?|shifted?|switched|postponed|rescheduled|rearranged)\b/;
+
+/** Right before when somebody said that they would come: "I said eight o'clock on Wednesday, but …". */
+export const I_SAID = /\b(?:i|we) (?:said|took|picked|chose|went for)(?: for)?\s*$/;
+/** Right after it, and before what is wished instead. */
+export const BUT_THEN = /^[^.;?!]{0,24}[,.;]? ?\bbut\b/;
 
 /** What can be, after what cannot. */
 export const SAYS_CAN = /\b(?:so|can|could|is there|are there|have you|do you have|what else|what about|how about|any chance|anything|something)\b[^']*$/;
 
 /** Somebody tells for when they are down. */
 export const SUPPOSED_TO =
-  /(?<!\b(?:and|please|then|instead|could you|can you|would you) (?:put|book|sign) (?:me|us) )\b(?:(?:supposed|due|booked|down|meant) (?:to|for|in|with)|(?:was|were) going to (?:come|be))\b[^.;?!]*$/;
+  /(?<!\b(?:and|please|then|instead|could you|can you|would you) (?:put|book|sign) (?:me|us) )\b(?:(?:supposed|due|booked|down|meant) (?:to|for|in|with)|(?:i'm|i am|we're|we are) (?:booked|down) (?:at|on)|(?:was|were) going to (?:come|be))\b[^.;?!]*$/;
 
 /** Somebody tells what they have. */
 export const HAVE_GOT =
@@ -178,3 +183,6 @@ export const BEGINS_BETWEEN = /^between/;
 
 /** Between what cannot be kept and the day that is wished for instead: a sentence ends. */
 export const ENDS_WHAT_CANNOT = /^(?:\s*(?:but|and|only|though) (?:i|we) (?:can'?t|cannot|won'?t)\b[^.;?!]{0,24})?\s*[.;!?]/;
+
+/** Between what there is and what would be better. */
+export const ENDS_IN_BUT = /\bbut (?:maybe |perhaps |i think )?(?:on |at )?$/;

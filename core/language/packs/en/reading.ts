@@ -159,3 +159,7 @@ export const TELLS_OF_WHAT_COMES = /\b(?:will|'ll|going to|won't|tomorrow|next|c
 /** What something is or does is asked. */
 export const ASKS_OF_SOMETHING =
   /^\W*(?:(?:and|but|so|ok|okay|wait|oh|well|sorry)\W+)*(?:do|does|did|is|are|was|were|has|have|how|why|who|whose)\b(?! (?:there|about)\b)/;
+
+/** Right before how many of a thing somebody has had: "we've done". */
+export const HAS_DONE =
+  /\b(?:i|we|he|she|they)(?:'ve| have|'s| has)(?: already| just| only| now)? (?:done|had|been to|taken|finished|gone to|come to|paid for|missed)(?: the| all)?\s*$/;

@@ -728,3 +728,7 @@ export const OF_BEFORE = /\b(?:the|that|this) $/i;
 /** Who was taken to leave a message would rather come: "no, I'd rather just come back in". */
 export const WOULD_RATHER_COME =
   /\b(?:i|we)(?:'d| would)? (?:just |really )?(?:rather|prefer to|like to|want to|need to) (?:just |simply )?(?:come (?:back|in|again|by|over)|be seen|be looked at|(?:make|book|have|get) (?:an?|another) (?:appointment|visit|time|slot)|book (?:in|something)|see (?:some(?:one|body)|any(?:one|body)|an? [a-z]+))\b/i;
+
+/** What is to be done before a visit or for it, and not for somebody's health: "do I take my tablets on the day". */
+export const FOR_THE_VISIT =
+  /\bbefore(?:hand)?\b|\bon the (?:day|morning)\b|\b(?:that|the same) (?:day|morning)\b|\bfor the (?:test|visit|appointment|scan|session|treatment)\b|\bwhen i (?:come|get there|arrive)\b|\bas (?:usual|always|normal)\b/i;

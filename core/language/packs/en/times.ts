@@ -194,7 +194,9 @@ const THEN_BEFORE = /^\W*(?:(?:ok(?:ay)?|so|well|good|great)\W+)*then,? $/;
 const SPOKE_OF_A_DAY = /(?:\b(?:morning|afternoon|evening|tomorrow|today)|day|\d(?:st|nd|rd|th))\b[^.?!;]{0,24}[.?!]+ (?:say |maybe |perhaps )?$/;
 const DAY_RIGHT_BEFORE = /(?:day|tomorrow|today|mon|tues?|weds?|thurs?|fri|sat|sun|\d(?:st|nd|rd|th)),? (?:either )?$/;
 const WOULD_DO =
-  /^,? (?:(?:would|will|could|should|might) (?:be (?:good|fine|great|ok|okay|best|better|perfect|possible)|do|work|suit)|(?:is|are) (?:good|fine|both fine|ok|okay|best|better)|works?|suits?)\b/;
+  /^,? (?:(?:would|will|could|should|might) (?:be (?:(?:so |very )?much |far |a lot |even |way |a bit )?(?:good|fine|great|ok|okay|best|better|easier|ideal|perfect|possible)|do|work|suit)|(?:is|are) (?:good|fine|both fine|ok|okay|best|better)|works?|suits?)\b/;
+/** A day or an hour was named in the same sentence, and another one follows. */
+const BUT_BEFORE = /(?:\b(?:at|day|tomorrow|today|o'clock|noon|[ap]m|\d(?:st|nd|rd|th)?)\b)[^.?!;]{0,40}\bbut (?:maybe |perhaps |i think )?$/;
 const DAY_RIGHT_AFTER = /^,? (?:on |this |next |the )*(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|tomorrow|today|\d{1,2}(?:st|nd|rd|th))\b/;
 
 /** A visit that is moved to an hour, whatever stands between. */
@@ -485,6 +487,8 @@ export const TIME_RULES: TimeRule[] = [
       if (said !== "one" && ((MEANT_BEFORE.test(before) && BUT_NOT_AFTER.test(rest)) || (TOO_SOON_BEFORE.test(before) && /^\W*$/.test(rest))))
         return one("at", said);
       // "At nine and ten": two hours that are wished for.
+      // "I'm booked at nine, but eleven would be better".
+      if (said !== "one" && BUT_BEFORE.test(before) && WOULD_DO.test(rest)) return one("at", said);
       if (said !== "one" && AT_AN_HOUR_AND.test(before) && /^\W*(?:$|[.,;?!]|please\b|on\b|then\b)/.test(rest)) return one("at", said);
       // "Then five", "five then", after a day was asked about.
       if (

@@ -601,3 +601,72 @@ export const WISHES_ANOTHER =
 export const OWED_FOR_IT = /\b(?:owe|charged?|charges?|fee|fined?|pay|refund(?:ed)?|money back|cost)\b/;
 /** What stands between a visit that was missed and the day on which it was. */
 export const MISSED_ON = /\b(?:missed|slept through|overslept|forgot(?:ten)? all about|(?:didn't|did not) make)\b[^.;?!,]{0,40}$/;
+
+/** What begins as a question does: "when do my results come". */
+export const BEGINS_TO_ASK = /^\W*(?:(?:and|so|but|ok|okay|hi|hello|sorry|please) )*(?:when|is|are|was|were|do|does|did|has|have|will|how|why)\b/;
+
+/** Somebody is taken to where they are going, before or after: "after I drop the kids" calls nothing off. */
+export const DROPS_SOMEBODY =
+  /(?:,? ?\b(?:once|after|when|before|because|since|as) )?\b(?:i|we|i've|we've|i'll|my [a-z]+)(?: just| will| have to| need to| have)? (?:drop|drops|dropped|dropping)(?: off)? (?:the|my|our|his|her) (?:kids?|children|child|sons?|daughters?|boys?|girls?|lads?|little (?:one|ones)|toddler|baby|husband|wife|partner|mum|mother|dad|father|sister|brother|grandson|granddaughter|grandkids|twins)\b(?: off)?(?: (?:at|to) (?:school|nursery|kindergarten|daycare|day care|college|work|the (?:school|station|airport)))?/;
+
+/** What somebody of theirs is bound to is asked about, and nothing of anybody else: "has he got to have all his jabs". */
+export const MUST_THEY =
+  /\b(?:has|have) (?:he|she|they|it) got to\b|\b(?:does|do) (?:he|she|they|it) (?:have|need|got) to\b|\b(?:must|should|can|may) (?:he|she|they|it) (?:be|have|wear|bring|come|take|eat|fast|drink)\b/;
+
+/** What they have is not wished any more: "you can forget the 10th". */
+export const MAY_FORGET =
+  /\b(?:you|we) can (?:just |all )?(?:forget|drop|scratch|strike|scrap|delete)(?: about)? (?:<(?:day|service|time)>|it|that|the (?:appointment|booking|visit|whole thing)|(?:my|our) (?:appointment|booking|visit|<service>))(?!\w)|^\W*(?:(?:oh|ah|ok|well|actually|so) )*never ?mind (?:about )?(?:<(?:day|service)>|(?:the|my|our) (?:<service>|<day>|appointment|booking|visit))(?!\w)/;
+
+/** How one comes to the house. */
+export const HOW_TO_FIND =
+  /\bhow (?:do|would|can|will|should|does|could)(?: i| we| one| you| people| he| she| they| my [a-z]+) (?:find|get to|reach|come to) (?:you\b|your (?:place|[a-z]+)\b|the (?:farm|place|clinic|shop|studio|house|office|surgery|salon|barn|school|building|entrance|practice|workshop|lab|rooms?|centre|center)\b)/;
+
+/** A rule of the house, of a visit that is not booked yet: "if I book, can I still change it". */
+export const IF_I_BOOK =
+  /\bif (?:i|we) (?:book|take|reserve|sign up|go for|make (?:an?|the) (?:appointment|booking))\b[^.?!;]*\b(?:can|could|may|am i able to|is it possible to)(?: i| we)? (?:still |then |later |always )*(?:change|move|cancel|swap|switch|call it off|get out of|alter)\b/;
+
+/** Something of theirs is still at the house. */
+export const STILL_AT_YOURS =
+  /\bmy (?:[a-z']+ ){0,3}(?:[a-z]+|<service>)(?:'s| is| are| must be| might be| may be)(?: probably| maybe| i think)? still (?:on|in|at|with|under|behind|by|hanging|lying) (?:on |in |at )?(?:your|yours|you\b|the (?:fence|hook|rack|waiting|changing|shelf|chair|desk|counter|room|barn|hall))/;
+
+/** Places at an eating house. */
+export const TABLE_FOR = /\b(?:a )?table (?:for (?:\d+|one|two|three|four|five|six|seven|eight|<places>)|by the window|tonight)(?!\w)/;
+
+/** All of a part that names one thing: "the lesson on Friday". */
+export const OF_THE_ONE = /^\W*(?:(?:and|so|about|also|oh|hi|hello) )*(?:the|that|this|my|our) <service>(?: <(?:day|time|staff)>| with <staff>)*\W*$/;
+/** A question about what was named before it: "is that outside". */
+export const ASKS_OF_THAT = /^\W*(?:(?:and|so|but) )*(?:is|are|was|were|does|do|has|where|how|who|what)(?:'s| is| are| does)? (?:that|it|this|they|those)\b/;
+
+/** Which of what they have is asked: "I have two things with you, which is first". */
+export const WHICH_OF_MINE =
+  /\b(?:i|we)(?:'ve| have)(?: got)? (?:two|three|four|\d|some|a couple of|several|a few|<places>) (?:things|appointments|visits|bookings|sessions|lessons|<service>)(?: (?:booked|coming up|with you|down|there|at yours))*\b[^.]*\b(?:which|when|what)(?:'s| is| are| one| was| day| time)\b/;
+
+/** Free times are asked for, in no whole sentence: "any Saturday slots for the sugar test". */
+export const ANY_SLOTS =
+  /^\W*(?:(?:hi|hello|hey|so|and|also|good (?:morning|afternoon|evening|day))\W+)*(?:any|are there any|have you(?: got)? any|do you have any|got any) (?:<(?:day|time)> )?(?:slots?|openings?|gaps?|spaces?|times?|availability)\b/;
+
+/** What somebody who works here is like. */
+export const WHAT_ARE_THEY_LIKE =
+  /\b(?:is|are) <staff> (?:(?:really|very|any|quite|a bit|usually) )*(?:gentle|nice|good|kind|friendly|patient|strict|experienced|careful|thorough|easy|rough|new|qualified)\b/;
+
+/** An hour and no more: "could we say eleven on Thursday". */
+export const COULD_WE_SAY =
+  /^\W*(?:(?:hi|hello|so|ok|okay|and)\W+)*(?:could|can|shall|should|might) (?:we|i) (?:say )?<time>(?: (?:on )?<day>)?(?:,? please)?\W*$/;
+/** Something ails somebody who asks to come: no visit of theirs is to be moved. */
+export const SOMETHING_WRONG_COME =
+  /\bsomething(?:'s| is)?(?: (?:really|very|badly))? (?:the matter|wrong|not right)\b[^?]*\b(?:can|could|may) (?:i|we|he|she|somebody|someone) (?:come|get|be|see|have)\b(?![^?]*\binstead\b)/;
+/** Two days of one thing that is named and no more: "Monday's class and Thursday's, please". */
+export const OF_TWO_DAYS = /^\W*<day>'s <service> and (?:<day>|[a-z]+day)'s(?: too| as well)?(?:,? please)?\W*$/;
+/** A visit of theirs is with somebody, and they would rather have somebody else: "our visit is with Nell but I'd prefer Jo". */
+export const WITH_BUT_RATHER =
+  /\b(?:my|our|his|her|their|the) (?:[a-z]+ )?(?:visit|appointment|booking|session|lesson|<service>)(?: <(?:day|time)>)*(?:'s| is| was)(?: booked| down)? with <staff>[^.?!]*\b(?:but|though|and)\b[^?!]*\b(?:rather|prefer|like|want|have)\b[^.;?!]*<staff>/;
+
+/** Whether they have a visit is asked, and nothing more: "do I have anything this week". */
+export const HAVE_ANYTHING =
+  /\b(?:do|have|did) (?:i|we)(?: still)? (?:have|got|book|make)(?: still)? (?:anything|something|an? (?:appointment|booking|visit)|one)(?: booked| coming up| on| down| with you| there| at yours| planned)*(?: <(?:day|time)>)?(?: with <staff>)?\W*$/;
+/** What they have, and how it is to be: "the wax on the 9th, can it be half legs". */
+export const CAN_IT_BE =
+  /(?:^|[.,;!?]\s*)(?:about )?(?:the|my|our) (?:<service>|appointment|visit|booking|one)(?: (?:on |at |for )?<day>)(?: <time>)?,? (?:can|could|may|might) (?:it|that|this|we make it) (?:be|become)?\b/;
+/** Who does not know what to have, or where to begin, and says so. */
+export const KNOWS_NOT_WHAT =
+  /\b(?:i|we) (?:really |just |honestly )?(?:don't|do not|have no idea|haven't (?:a clue|decided)) (?:really |quite |even )?(?:know )?(?:what|which|where|how) (?:i|we|to|one)\b(?: (?:want|need|like|start|begin|take|choose|get|have))?|\bwhat (?:do|should|would|shall) (?:i|we) (?:start|begin) with\b/;
