@@ -21,7 +21,17 @@ import { type Turn } from "./turn.ts";
 import { isGuess, isAsk } from "../language/errand.ts";
 import { wishIn } from "./wish.ts";
 import { weekdayOf } from "../time/days.ts";
-import { ASKS_FURTHER, BRINGS_ONE, CANCELS_ALL_THE_SAME, SAYS_OF_OTHERS } from "../language/packs/en/talk.ts";
+import {
+  ASKS_FURTHER,
+  BRINGS_ONE,
+  CANCELS_ALL_THE_SAME,
+  CLASHES,
+  HESITATES,
+  HOLD_IT_FOR_ME,
+  ORDERS_IT,
+  PUTS_OFF,
+  SAYS_OF_OTHERS,
+} from "../language/packs/en/talk.ts";
 
 /** The answer to "shall I?": true when it was one. */
 export function hearGoAhead(t: Turn, reading: Reading): boolean {
@@ -29,10 +39,13 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
   if (!task || task.errand === "message" || task.errand === "ask-mine") return false;
   // "I changed my mind about going away, so please keep it", asked whether to cancel.
   const stays = task.errand === "cancel" && !reading.question && !wishIn(reading) && staysAsItIs(reading.said);
-  const yes = ofKind(reading.found, "yes")[0]?.value ?? (stays ? false : undefined);
+  const clashes = task.errand !== "cancel" && !reading.question && !wishIn(reading) && CLASHES.test(reading.said);
+  const yes = ofKind(reading.found, "yes")[0]?.value ?? (stays || clashes ? false : undefined);
   const asks = reading.errands.some((e) => isAsk(e.errand));
   // "Go on, put me down" is a yes; a remark that is only like a wish, such as "my friend said I should come to you", is none.
-  const same = reading.errands.some((e) => e.errand === task.errand && (!isGuess(e) || (!SAYS_OF_OTHERS.test(reading.said) && !staysAsItIs(reading.said))));
+  const same = reading.errands.some(
+    (e) => e.errand === task.errand && (!isGuess(e) || (ORDERS_IT.test(reading.said) && !SAYS_OF_OTHERS.test(reading.said) && !staysAsItIs(reading.said))),
+  );
   const shift = ofKind(reading.found, "shift")[0];
   // "Can I bring my sister too", "add her": one more place in what several come to.
   const more = task.errand === "book" && task.hold && yes !== false && BRINGS_ONE.test(reading.said) && t.house.services.get(task.service ?? "")?.group;
@@ -45,6 +58,15 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
       proceed(t);
     }
     t.rule("go-ahead/one-more-comes");
+    return true;
+  }
+  // "I'd better check with my wife first": neither a yes nor a no; what is kept stays so for a while.
+  const elsewhen = reading.found.some((f) => f.kind === "time" || f.kind === "service" || (f.kind === "staff" && f.value !== "any"));
+  const thinks = PUTS_OFF.test(reading.said) && !elsewhen && !asks;
+  if (thinks || (task.errand !== "cancel" && (HESITATES.test(reading.said) || HOLD_IT_FOR_ME.test(reading.said)))) {
+    t.say("take-your-time");
+    t.rule("go-ahead/thinks-it-over");
+    t.expect("go-ahead");
     return true;
   }
   if (otherThanHeld(t, task, reading)) return true;

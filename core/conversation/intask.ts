@@ -1,3 +1,4 @@
+import { OF_ONESELF } from "../language/packs/en/signs.ts";
 import {
   ASKS_OF_WHAT_IS,
   A_CLOCK_TIME,
@@ -324,6 +325,13 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     t.rule("who/been-before");
     t.say("noted");
     return proceed(t);
+  }
+  // "My husband will drive me", asked whether it is to be booked: told, and no answer yet.
+  const nothing = reading.found.length === 0 && reading.errands.every((e) => isGuess(e)) && !reading.question;
+  if (state.expects === "go-ahead" && nothing && OF_ONESELF.test(reading.said.toLowerCase()) && reading.said.trim().split(/\s+/).length > 2) {
+    t.say("aside/heard");
+    t.rule("aside/tells");
+    return resume(t);
   }
   // "It hurts", "it started on Saturday", said instead of an answer, is heard; what was asked is asked again.
   if (reading.errands.every((e) => e.errand === "book" && isGuess(e)) && !reading.question && (complains(reading.said) || BEGAN.test(reading.said))) {

@@ -269,7 +269,7 @@ function alsoFor(t: Turn, task: BookTask, reading: Reading): boolean {
 /** "And the same for my brother", "another one on the 11th", while a visit is being kept: it waits until that one is booked. */
 export function lineUpAnother(t: Turn, reading: Reading): boolean {
   const task = t.state.task;
-  if (task?.errand === "book" && !task.hold && alsoFor(t, task, reading)) return true;
+  if (task?.errand === "book" && alsoFor(t, task, reading)) return true;
   if (task?.errand !== "book" || !task.hold || !ONE_MORE.test(reading.said) || reading.question) return false;
   if (ofKind(reading.found, "yes").some((y) => !y.value) || ofKind(reading.found, "service").some((s) => !s.value.includes(task.service ?? ""))) return false;
   const day = reading.found.some((f) => f.kind === "day");

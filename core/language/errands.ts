@@ -21,6 +21,7 @@ import { isAsk, isGuess, type Errand, type ErrandRead } from "./errand.ts";
 import { cuesIn } from "./cued.ts";
 import { guesses, type Guess } from "./classifier.ts";
 import { complains } from "./features.ts";
+import { DEPENDS_ON_PRICE, HOLD_IT_FOR_ME } from "./packs/en/talk.ts";
 import { eachMatch } from "./patterns.ts";
 import { CANCEL_AND_INSTEAD_RULE, CANNOT_BUT_RULE, HAS_AND_CANNOT, HAVE_AND_CANNOT_RULE, asks, SURE, turned, WAVERS, type Single } from "./turned.ts";
 import {
@@ -77,6 +78,7 @@ import {
   MUST_THEY,
   OF_THE_ONE,
   PUTS_ME_IN,
+  TELLS_FIRST,
   TAKES_ME_OFF,
   WAS_MOVED,
   whenSomebodyIsOut,
@@ -312,8 +314,8 @@ function judgeAll(
     // "I've never exercised, what do I start with?": what is told before a question is handed on to nobody.
     parts.forEach((p, i) => {
       const e = each[i];
-      const tells = e?.read?.errand === "message" && isGuess(e.read) && !HANDS_ON.test(p.masked) && !ASKS_OR_ORDERS.test(p.masked);
-      if (e && tells && each.some((o, k) => k > i && o.read && isAsk(o.read.errand))) {
+      const tells = e?.read?.errand === "message" && isGuess(e.read) && !HANDS_ON.test(p.masked) && TELLS_FIRST.test(p.masked);
+      if (e && tells && (whole.read?.errand === "book" || each.some((o, k) => k > i && o.read && isAsk(o.read.errand)))) {
         e.read = null;
         backed = true;
       }
@@ -526,6 +528,8 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
         !(whenOut || OF_OURSELVES.test(masked) || OWN_DOCTOR_DOES.test(masked) || COMES_ALONG.test(masked) || MUST_THEY.test(masked))) &&
       // "My landlord won't give my deposit back" asks no money back of the house.
       (g.label !== "refused/refunds" || !ANOTHERS_MONEY.test(masked)) &&
+      // "Can you hold it for me", "depends on the price": nothing is to be cheaper.
+      (g.label !== "refused/discounts" || !(HOLD_IT_FOR_ME.test(masked) || DEPENDS_ON_PRICE.test(masked))) &&
       // "Her number is 902 …" gives a number, and asks for none.
       (g.label !== "refused/private" || (PRIVATE.test(masked) && !(/<(?:phone|email)>/.test(masked) && !ASKS_OR_ORDERS.test(masked)))) &&
       // "I think I'm pregnant, what do I do": without a word of a visit, none of theirs is asked about.

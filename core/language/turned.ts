@@ -21,7 +21,7 @@ import { KIN } from "./packs/en/kin.ts";
 import { NO_GOOD_BUT } from "./packs/en/around.ts";
 import { BEGINS_ASKING, ONE_DAY_NOT_ANOTHER, THE_SERVICE } from "./packs/en/reading.ts";
 import * as signs from "./packs/en/signs.ts";
-import { BARELY_WHAT, SPEAKS_OF_MONEY } from "./packs/en/talk.ts";
+import { BARELY_WHAT, DEPENDS_ON_PRICE, SPEAKS_OF_MONEY } from "./packs/en/talk.ts";
 import { eachMatch, mayMatch } from "./patterns.ts";
 import * as turns from "./packs/en/turns.ts";
 
@@ -199,6 +199,8 @@ const TURNS: readonly Turn[] = [
   { is: "ask-mine/have-anything", open: true, from: ["book", "ask-mine", "ask-availability", "none"], least: 0.8, when: has(turns.HAVE_ANYTHING) },
   { is: "move/can-it-be", open: true, from: ["move", "ask-service", "book", "ask-availability", "ask-mine", "none"], least: 0.8, when: has(turns.CAN_IT_BE) },
   { is: "book/knows-not-what", open: true, from: ["message"], least: 0.6, when: (g) => turns.KNOWS_NOT_WHAT.test(g.masked) && !signs.HANDS_ON.test(g.masked) },
+  { is: "book/so-many-do-it", open: true, from: ["ask-policy", "ask-service"], least: 0.8, when: has(turns.SO_MANY_DO_IT) },
+  { is: "ask-price/depends-on-it", from: ["refused", "ask-policy", "none", "ask-service", "book", "ask-price"], least: 0.8, when: has(DEPENDS_ON_PRICE) },
   { is: "move/with-but-rather", open: true, from: ["book", "move", "ask-mine", "ask-staff", "none"], least: 0.8, when: has(turns.WITH_BUT_RATHER) },
   {
     is: "ask-mine/which-first",

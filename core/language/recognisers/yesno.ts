@@ -24,6 +24,8 @@ import {
   TAKEN_BACK,
   THATS_IT,
   TURNS_AWAY,
+  YES_AT_LAST,
+  YES_TO_A_VISIT,
   WAIT,
   WAIT_AND_ASK,
   YES,
@@ -41,6 +43,8 @@ export function yesNo(said: Said, at: Moment): Found[] {
   // Asked whether it is to be passed on, "no, it's fine" declines.
   const friendly = at.expects === "message" ? FRIENDLY_NO.exec(said.norm.trim()) : null;
   if (friendly) return [{ kind: "yes", value: false, rule: "yes/no-its-fine", start: 0, end: friendly[0].length }];
+  if (at.expects === "go-ahead" && YES_TO_A_VISIT.test(said.norm))
+    return [{ kind: "yes", value: true, rule: "yes/to-a-visit", start: 0, end: said.norm.length }];
   const head = yesNoAtHead(said, at.expects === "service");
   if (head.length > 0) return head;
   const nobody = at.expects?.startsWith("question:") ? NOBODY.exec(said.norm.trim()) : null;
@@ -57,6 +61,10 @@ export function yesNo(said: Said, at: Moment): Found[] {
     if (value && DOES_IT.test(end[0]) && isQuestion(said)) return [];
     return [{ kind: "yes", value, rule: "yes/at-the-end", start: end.index + 1, end: said.norm.length }];
   }
+  // "I've checked with my wife, yes": what is read back is agreed to at last.
+  const last = readBack ? YES_AT_LAST.exec(said.norm) : null;
+  if (last && !TURNS_AWAY.test(said.norm.slice(0, last.index)) && !isQuestion(said))
+    return [{ kind: "yes", value: true, rule: "yes/at-the-end", start: last.index + 1, end: said.norm.length }];
   // After a remark of something else, the last sentence answers: "It's been a long week. That works."
   const tail = /[.!]\s+(?=[^.!?]+[.!]?\s*$)/.exec(said.norm);
   if (!tail || /\?/.test(said.norm)) return [];

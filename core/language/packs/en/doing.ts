@@ -277,7 +277,7 @@ export const ONLY_A_COMMA = /^\s*[,;]\s*(?:an? |the |my )?$/i;
 
 /** All of it is for whom there is to be another: "and for my wife as well", "and one for the wife". */
 export const ALSO_FOR =
-  /^\W*(?:(?:and|plus|also|oh|yes|ok|okay)\W+)+(?:(?:one|another|another one|the same|it) )?(?:also )?for (?:my|our|the)\b|^\W*(?:(?:one|another) )?for (?:my|our|the) [a-z' -]{2,30} (?:as well|too|also)\b/i;
+  /^\W*(?:(?:and|plus|also|oh|yes|ok|okay)\W+)+(?:(?:one|another|another one|the same|it) )?(?:also )?for (?:my|our|the)\b|^\W*(?:(?:one|another) )?for (?:my|our|the) [a-z' -]{2,30} (?:as well|too|also)\b|^\W*(?:(?:and|oh|well|yes|ok|okay|but)\W+)*(?:my|our) [a-z]+(?:(?:'d| would) (?:like|love|want)|'s| wants?| needs?| is)(?: (?:to (?:come|have (?:one|it|that))|one|it|the same|coming))* (?:too|as well|also)\b/i;
 
 /** On the day that was just told of. */
 export const OF_THAT_DAY = /\b(?:that|the same) day\b/i;

@@ -440,7 +440,9 @@ export const ANOTHER_ONE = /\b(?:another|also|as well|too|one more|second)\b/i;
 export const PUTS_OFF = new RegExp(
   [
     "^\\W*(?:(?:ok|okay|thanks|well|hm+|ah|right)\\W+)*(?:no|nope|nah)\\b.*\\b(?:another time|some other time|later|not now|not today|not yet)\\b",
-    "\\b(?:i|we)(?:'ll| will|'d better| need to| have to| want to)(?: just)? (?:think (?:about )?(?:it|that)|think about|sleep on|(?:ring|call) (?:you )?back|get back to|be in touch|let you know|check (?:with|my|first)|ask my|talk to my)\\b",
+    "\\b(?:i|we|let me)(?:'ll)? ?(?:have to|need to|must|want to|should|better|'d better)?(?: just)? (?:see|find out|make sure|ask|check|know)(?: first)? (?:if|whether) (?:i|we|my)\\b",
+    "\\b(?:let me|can i|could i|may i|i(?:'d| would) (?:like|want) to|i should|we should)(?: just| maybe)? (?:think (?:about )?(?:it|that|this)|think it over|sleep on|(?:check|clear (?:it|that)|confirm|talk|speak) with my|(?:ask|talk to|speak to|consult) my|check my (?:diary|calendar|schedule))\\b",
+    "\\b(?:i|we)(?:'ll| will|'d better|'ve got to| better| must| need to| have to| want to)(?: just)? (?:think (?:about )?(?:it|that)|think about|sleep on|(?:ring|call) (?:you )?back|get back to|be in touch|let you know|check (?:with|my|first)|ask my|talk to my)\\b",
   ].join("|"),
   "i",
 );
@@ -732,3 +734,23 @@ export const WOULD_RATHER_COME =
 /** What is to be done before a visit or for it, and not for somebody's health: "do I take my tablets on the day". */
 export const FOR_THE_VISIT =
   /\bbefore(?:hand)?\b|\bon the (?:day|morning)\b|\b(?:that|the same) (?:day|morning)\b|\bfor the (?:test|visit|appointment|scan|session|treatment)\b|\bwhen i (?:come|get there|arrive)\b|\bas (?:usual|always|normal)\b/i;
+
+/** Neither a yes nor a no, and nothing more: "maybe", "let me see". */
+export const HESITATES =
+  /^\W*(?:(?:hm+|um+|er+m?|uh|well|oh|ah|so|ok|okay|yeah|yes)\W+)*(?:hm+|um+|er+m?|maybe|perhaps|possibly|probably|we'll see|let me see|let's see|in a (?:minute|moment|sec|second|bit)|not yet|i(?:'m| am) not sure(?: yet)?|not sure(?: yet)?|i don't know(?: yet)?|i (?:don't know|'m not sure) (?:if|whether) (?:i|we) can (?:make it|come|do it|get off)[a-z ]{0,16})\W*$/i;
+
+/** What is kept is to be kept a while longer. */
+export const HOLD_IT_FOR_ME =
+  /\b(?:can|could|will|would) you (?:please |just )?(?:hold|keep|save) (?:it|that|this|my (?:place|spot))\b|^\W*(?:please )?(?:hold|keep|save) (?:it|that|this)(?: for (?:me|us))?(?: (?:a|for a) (?:bit|while|minute|moment))?(?: please)?\W*$/i;
+
+/** What orders that it be done: of guesses that somebody wishes for what was read back, only such are a yes. */
+export const ORDERS_IT =
+  /^(?!.*\b(?:but|if|unless|until|till|first|whether|have to|need to|would|wants?|cannot|can't|don't|not)\b).*\b(?:book|put (?:me|us|it|him|her|them|that)|sign (?:me|us)|reserve|go (?:on|ahead)|do (?:it|that|so)|confirm|take it|lock it in|pencil|move it|cancel it|schedule|(?:i'd|i would) like (?:to book|that|it|this))\b/i;
+
+/** When it is does not suit: "that clashes with my meeting". */
+export const CLASHES =
+  /\b(?:clash(?:es|ing)?|conflicts?|overlaps?) with\b|^\W*(?:(?:oh|hm+|no|ah|well|ugh)\W+)*(?:that's|it's|that is|it is) (?:(?:quite|rather|very|really|a bit|a little|pretty|way|far|just|so|too) )+(?:late|early|soon)(?: (?:for (?:me|us|him|her)|in the (?:day|morning|evening)))?\W*$|\b(?:i|we) (?:have|need) to (?:be )?(?:at )?(?:work|school) then\b/i;
+
+/** What it costs decides. */
+export const DEPENDS_ON_PRICE =
+  /\bdepend(?:s|ing) (?:a bit |rather )?(?:up)?on (?:the|your) (?:price|cost|fee)s?\b|\bdepend(?:s|ing) (?:up)?on (?:how much|what) (?:it|that|you) (?:is|costs?|charges?)\b/i;

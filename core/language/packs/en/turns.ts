@@ -663,10 +663,18 @@ export const WITH_BUT_RATHER =
 
 /** Whether they have a visit is asked, and nothing more: "do I have anything this week". */
 export const HAVE_ANYTHING =
-  /\b(?:do|have|did) (?:i|we)(?: still)? (?:have|got|book|make)(?: still)? (?:anything|something|an? (?:appointment|booking|visit)|one)(?: booked| coming up| on| down| with you| there| at yours| planned)*(?: <(?:day|time)>)?(?: with <staff>)?\W*$/;
+  /(?<!\bhow )\b(?:do|have|did) (?:i|we)(?: still)? (?:have|got|book)(?: still)? (?:anything|something|an? (?:appointment|booking|visit)|one)(?: booked| coming up| on| down| with you| there| at yours| planned)*(?: <(?:day|time)>)?(?: with <staff>)?\W*$/;
 /** What they have, and how it is to be: "the wax on the 9th, can it be half legs". */
 export const CAN_IT_BE =
   /(?:^|[.,;!?]\s*)(?:about )?(?:the|my|our) (?:<service>|appointment|visit|booking|one)(?: (?:on |at |for )?<day>)(?: <time>)?,? (?:can|could|may|might) (?:it|that|this|we make it) (?:be|become)?\b/;
 /** Who does not know what to have, or where to begin, and says so. */
 export const KNOWS_NOT_WHAT =
   /\b(?:i|we) (?:really |just |honestly )?(?:don't|do not|have no idea|haven't (?:a clue|decided)) (?:really |quite |even )?(?:know )?(?:what|which|where|how) (?:i|we|to|one)\b(?: (?:want|need|like|start|begin|take|choose|get|have))?|\bwhat (?:do|should|would|shall) (?:i|we) (?:start|begin) with\b/;
+
+/** What is told of somebody, and asks nothing: "I've never exercised". */
+export const TELLS_FIRST =
+  /^\W*(?:(?:hi|hello|so|well|um+|and|but)\W+)*(?:i|we|my [a-z]+|our [a-z]+|he|she|it|they)(?:'m|'ve|'s|'re|'d)?(?= (?!(?:want|need|would|like|wish)\b)[a-z<])[^?]*$/;
+
+/** Several who would like one of what the house does, for then: "can my sister and I do a duet on Wednesday". */
+export const SO_MANY_DO_IT =
+  /^\W*(?:(?:hi|hello|so|and)\W+)*(?:can|could|may|might) <places> (?:please |both )?(?:do|have|come for|join|try|book|get|take)(?: an?| the| our)? <service>[^?]*<(?:day|time)>/;

@@ -65,3 +65,10 @@ export const DO_IT = /^do (?:it|that|so)/;
 /** How often, or how long ago, somebody has done what they are asked for: as good as a yes. */
 export const SO_OFTEN =
   /^(?:(?:well|oh|um+|just|only|i think|maybe|about),? )*(?:once(?: or twice)?|twice|(?:a few|a couple of|several|many|lots of|two|three|four|five) times|(?:(?:many|some|ten|twenty|a few|a couple of) )?years ago|last (?:year|month|summer|winter|spring|autumn|fall|week)|ages ago|a (?:long |good )?(?:while|time) (?:ago|back)|all the time|loads|plenty)(?=\W|$)/;
+
+/** A plain yes after a comma, and nothing more. */
+export const YES_AT_LAST = /, ?(?:so )?(?:yes|yep|yeah|yup|go ahead|please do|all good)(?: please| thanks| thank you)?[.!\s]*$/;
+
+/** What agrees to a visit that was read back, and to nothing else: "see you then". */
+export const YES_TO_A_VISIT =
+  /^\W*(?:(?:ok|okay|great|good|perfect|lovely|yes|yeah|right|alright|all right|fine|cool|brilliant|well|oh)\W+)*(?:see (?:you|ya) (?:then|there)|i'll (?:be there|come|take (?:it|that))|we'll (?:be there|come|take (?:it|that))|count (?:me|us) in|alrighty|(?:that|it) (?:should|ought to|will|would) (?:be|do) ?(?:ok|okay|fine|good|great|alright|all right|perfect|nicely)?|i(?:'d| would) love (?:to|that|it)|(?:i|we) want (?:that|it)|i(?:'d| would) like (?:that|it)|consider it done|deal|lovely stuff|job done)(?: (?:please|then|thanks|thank you))*\W*$/;
