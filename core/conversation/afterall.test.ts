@@ -3,7 +3,7 @@ import { talksAt } from "../testing/held.ts";
 import { isoOfDay } from "../time/days.ts";
 import { clockText } from "../time/zone.ts";
 
-/** What is kept and is to be otherwise after all, while something else is being asked: in words of no set. */
+/** What is kept and is to be otherwise after all, what agrees and what does not, and what is asked of who is asked: in words of no set. */
 
 const tern = talksAt("twenty-seventh", "ternbay");
 const KEPT = ["an hour of relaxation massage with Nell, Thursday at three", "Flora Dent"];
@@ -63,5 +63,145 @@ describe("a visit that was missed", () => {
     const t = tern(text);
     expect(t.state.task).toMatchObject({ errand: "book", service: "relaxation-massage", lengthMin: 60 });
     expect(t.last).toMatch(/Wednesday 3 March/);
+  });
+});
+
+const READ_BACK = ["taping with Maren on Wednesday at two", "Flora Dent, 902 555 0186"];
+
+describe("what is read back", () => {
+  it.each([
+    "I'd have to ask my flatmate whether she can drive me",
+    "my ankle has been awful",
+    "my cousin would like to come as well",
+    "I'd want to bring my crutches",
+    "I need to sort out the school run",
+    "it's my first time there",
+    "let me talk to my partner",
+    "hmm, perhaps",
+    "we'll see",
+    "I must make sure I can leave early",
+    "could you keep it a little while",
+    "that overlaps with my shift",
+  ])("is not agreed to by: %s", (text) => {
+    const t = tern(...READ_BACK, text);
+    expect(t.state.did).toBeUndefined();
+    expect(t.state.task).toMatchObject({ errand: "book" });
+  });
+
+  it.each([
+    "great, see you there",
+    "we'll be there",
+    "count us in",
+    "that ought to be fine",
+    "I've looked in my diary, yep",
+    "go on, put her down",
+    "alright, pencil it in",
+  ])("is agreed to by: %s", (text) => {
+    expect(tern(...READ_BACK, text).state.did).toMatchObject({ did: "booked" });
+  });
+
+  it("waits for who thinks it over, without taking that for a word that was not understood", () => {
+    const t = tern(...READ_BACK, "I should run it past my boss, let me check with my boss", "hm, maybe", "ok, book it");
+    expect(t.each.slice(2, 4).join(" ")).not.toMatch(/follow/);
+    expect(t.state.did).toMatchObject({ did: "booked" });
+  });
+
+  it("is looked for elsewhen, where it is late or clashes", () => {
+    expect(tern(...READ_BACK, "that's rather late").state.expects).not.toBe("go-ahead");
+    expect(tern(...READ_BACK, "oh, that conflicts with my exam").last).toMatch(/suit you/);
+  });
+
+  it("costs what it costs, and nothing less, for whom that decides", () => {
+    expect(tern(...READ_BACK, "it depends on the cost").last).toMatch(/\$25 for 15 minutes/);
+  });
+
+  it("stays called for, where a visit is to be called off, until that is agreed to", () => {
+    const gone = talksAt("twenty-seventh", "ternbay");
+    const asked = ["cancel my assessment on Thursday", "Dev Anand, 902 555 0144"];
+    expect(gone(...asked, "it turns out I can come").slips).toEqual([]);
+    expect(gone(...asked, "it turns out I can come").state.did).toBeUndefined();
+    expect(gone(...asked, "let me ask my wife").state.did).toBeUndefined();
+    expect(gone(...asked, "I have no need of it any more, cancel it").state.did).toMatchObject({ did: "cancelled" });
+  });
+
+  it("is not booked where what they have is to go instead", () => {
+    const t = talksAt("twenty-eighth", "hazel")(
+      "a loose lead walk on Tuesday the 9th at a quarter to twelve",
+      "Abdul Karim, 01792 555144",
+      "oh no, please cancel my lead walk",
+      "yes",
+    );
+    expect(t.state.did).toMatchObject({ did: "cancelled" });
+    expect(t.state.task).toBeNull();
+  });
+});
+
+describe("hours that are offered", () => {
+  const OFFERED = ["a physiotherapy assessment with Maren next week"];
+
+  it.each(["I'd have to ask my husband", "let me think it over", "hm, not sure yet"])("are neither taken nor declined by: %s", (text) => {
+    const before = tern(...OFFERED);
+    const t = tern(...OFFERED, text);
+    expect(t.state.expects).toBe("slot");
+    expect(t.state.task).toMatchObject({ offered: (before.state.task as { offered: unknown }).offered });
+  });
+
+  it("are still to be chosen from, where two of them would do", () => {
+    const t = tern(...OFFERED, "the first or the second one");
+    expect(t.state.expects).toBe("slot");
+    expect(t.state.task).not.toHaveProperty("hold");
+  });
+
+  it("are of days before those, for whom they are too far off", () => {
+    expect(tern(...OFFERED, "oh, I need it sooner").last).toMatch(/Monday 1 March|Tuesday 2 March/);
+  });
+});
+
+describe("who is asked who they are", () => {
+  const ASKED = ["taping with Maren on Wednesday at two"];
+
+  it.each(["hmmm", "erm", "I've been there before", "the same one as last time", "as always"])("has not said so by: %s", (text) => {
+    const t = tern(...ASKED, text);
+    expect(t.state.client.name).toBeUndefined();
+    expect(t.state.expects).toBe("name");
+  });
+
+  it.each(["why do you want to know", "what is that for", "do I have to say", "I'd rather not say"])("hears what a name is for, asked: %s", (text) => {
+    const t = tern(...ASKED, text);
+    expect(t.last).toMatch(/found/);
+    expect(t.last).toMatch(/What name|your name/);
+    expect(t.slips).toEqual([]);
+  });
+
+  it("hears what a number is for, and may give an address instead", () => {
+    expect(tern(...ASKED, "Flora Dent", "why do you need it").last).toMatch(/reach/);
+    expect(tern(...ASKED, "Flora Dent", "would an email do").state.expects).toBe("email");
+    expect(tern(...ASKED, "Flora Dent", "can we skip that").state.expects).toBe("email");
+    expect(tern(...ASKED, "Flora Dent", "hold on, it's at two, right").state.expects).toBe("phone");
+  });
+});
+
+describe("what is needed, told where it is asked which service it is for", () => {
+  it("suggests what anything new begins with", () => {
+    expect(tern("I'd like to come on Thursday", "something for a sore wrist").last).toMatch(/assessment/);
+  });
+
+  it("is what was asked about since", () => {
+    const t = tern("I want to talk about my feelings", "what are insoles", "fine, when could I come");
+    expect(t.last).toMatch(/orthotics/i);
+  });
+
+  it("is the least dear of all, for whom that decides", () => {
+    expect(tern("I'd like to come on Thursday", "whatever's the cheapest").last).toMatch(/mat class/i);
+  });
+});
+
+describe("what the house wrote of a visit", () => {
+  const lab = talksAt("twenty-eighth", "nutmeg");
+  it("is no advice of the receptionist's", () => {
+    expect(lab("should I take my tablets on the day of the blood draw").last).toMatch(/as always/);
+  });
+  it("is not given for what is asked of somebody's health", () => {
+    expect(lab("should I take pills for my blood pressure").last).toMatch(/medical advice/);
   });
 });

@@ -44,7 +44,9 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
   const asks = reading.errands.some((e) => isAsk(e.errand));
   // "Go on, put me down" is a yes; a remark that is only like a wish, such as "my friend said I should come to you", is none.
   const same = reading.errands.some(
-    (e) => e.errand === task.errand && (!isGuess(e) || (ORDERS_IT.test(reading.said) && !SAYS_OF_OTHERS.test(reading.said) && !staysAsItIs(reading.said))),
+    (e) =>
+      e.errand === task.errand &&
+      (!isGuess(e) || ((e.errand === "cancel" || ORDERS_IT.test(reading.said)) && !SAYS_OF_OTHERS.test(reading.said) && !staysAsItIs(reading.said))),
   );
   const shift = ofKind(reading.found, "shift")[0];
   // "Can I bring my sister too", "add her": one more place in what several come to.
@@ -63,7 +65,7 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
   // "I'd better check with my wife first": neither a yes nor a no; what is kept stays so for a while.
   const elsewhen = reading.found.some((f) => f.kind === "time" || f.kind === "service" || (f.kind === "staff" && f.value !== "any"));
   const thinks = PUTS_OFF.test(reading.said) && !elsewhen && !asks;
-  if (thinks || (task.errand !== "cancel" && (HESITATES.test(reading.said) || HOLD_IT_FOR_ME.test(reading.said)))) {
+  if (thinks || HESITATES.test(reading.said) || (task.errand !== "cancel" && HOLD_IT_FOR_ME.test(reading.said))) {
     t.say("take-your-time");
     t.rule("go-ahead/thinks-it-over");
     t.expect("go-ahead");

@@ -41,6 +41,7 @@ import {
 } from "./hearing/remarks.ts";
 import { ofALaterVisit, theirOwn } from "./hearing/theirown.ts";
 import { hearInTask, hearOpen } from "./intask.ts";
+import { GIVES_EMAIL, RATHER_NOT_SAY, WHY_ASKED } from "../language/packs/en/doing.ts";
 import { proceed } from "./proceed.ts";
 import { wasDone } from "./result.ts";
 import { contextOf } from "./context.ts";
@@ -118,6 +119,24 @@ const otherWhileAsked: Step = ({ t, reading }) => {
 };
 const WHO = new Set<string>(["name", "phone", "email", "name-check", "phone-check", "email-check"]);
 const ABOUT_WHEN = new Set<string>(["shift", "day", "yes"]);
+
+/** "Why do you need that", "can I give you an email": what is asked of them is not a question for the handbook. */
+const asksWhy: Step = ({ t, text, kept }) => {
+  const { state } = t;
+  if (!CONTACT_ASKED.has(state.expects) || kept.contact) return false;
+  if (state.expects === "phone" && (GIVES_EMAIL.test(text) || (RATHER_NOT_SAY.test(text) && !state.client.noPhone))) {
+    state.client.noPhone = true;
+    t.rule("aside/email-instead");
+    proceed(t);
+    return true;
+  }
+  if (!WHY_ASKED.test(text)) return false;
+  t.say(state.expects === "name" ? "why/name" : "why/contact");
+  t.rule("aside/why-asked");
+  proceed(t);
+  return true;
+};
+const CONTACT_ASKED = new Set<string>(["name", "phone", "email"]);
 
 /** "And hers is Mia Abel", where another visit comes after this one: whom that is for. */
 const nameOfTheOther: Step = ({ t, reading, text }) => {
@@ -214,6 +233,7 @@ const STEPS: readonly Step[] = [
   andProceed((m) => bothOfThem(m.t, m.reading)),
   andResume((m) => lineUpAnother(m.t, m.reading) || lineUpBesides(m.t, m.reading) || lineUpDeed(m.t, m.reading)),
   otherWhileAsked,
+  asksWhy,
   (m) => checks(m.t, m.reading, m.kept.contact),
   (m) => hearQuestion(m.t, m.reading, m.text),
   atGoAhead(andProceed((m) => theOther(m.t, m.reading) || insteadOfCancelling(m.t, m.reading, m.text))),

@@ -8,6 +8,7 @@ import {
   HAS_NONE,
   LEAVES_IT,
   NOTHING_THEN,
+  ONE_MOMENT_PLEASE,
   RATHER_NOT_SAY,
   SAYS_BOOK,
 } from "../language/packs/en/doing.ts";
@@ -110,8 +111,13 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     t.rule("aside/gives-up");
     return proceed(t);
   }
+  if (state.expects === "name" && RATHER_NOT_SAY.test(text) && !GIVES_UP.test(text) && (task.errand === "book" || task.errand === "move")) {
+    t.say("why/name");
+    t.rule("aside/rather-no-name");
+    return proceed(t);
+  }
   if (state.expects === "phone" || state.expects === "email") {
-    if (!moved && (yes === false || RATHER_NOT_SAY.test(text) || HAS_NONE.test(text))) {
+    if (!moved && ((yes === false && !ONE_MOMENT_PLEASE.test(text)) || RATHER_NOT_SAY.test(text) || HAS_NONE.test(text))) {
       // Neither number nor address: one of them is needed, and is asked for once more in words of its own.
       if (state.client.noPhone) {
         delete state.client.noPhone;

@@ -1,4 +1,5 @@
-import { TELLS_OF_THEMSELVES } from "../language/packs/en/doing.ts";
+import { SOONER_DAY, TELLS_OF_THEMSELVES } from "../language/packs/en/doing.ts";
+import { isAsk } from "../language/errand.ts";
 import { ofKind, peopleIn } from "../language/found.ts";
 import type { Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
@@ -12,7 +13,7 @@ import type { BookTask, CancelTask, MoveTask } from "./state.ts";
 import { joinVals, val, type Turn } from "./turn.ts";
 import { wantsDay } from "../schedule/wish.ts";
 import { keepHalf, wishIn } from "./wish.ts";
-import { IN_A_HURRY, SO_MANY } from "../language/packs/en/talk.ts";
+import { EITHER_ONE, HESITATES, IN_A_HURRY, PUTS_OFF, SO_MANY } from "../language/packs/en/talk.ts";
 import { CARDINALS } from "../language/packs/en/words.ts";
 
 /** Takes a choice of what was offered; true when the message was about the offers. */
@@ -37,6 +38,20 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
       else proceed(t);
       return true;
     }
+  }
+  // "I'd better ask my wife first", "maybe": none is chosen, and none is declined.
+  if ((PUTS_OFF.test(reading.said) || HESITATES.test(reading.said)) && !wishIn(reading) && !reading.errands.some((e) => isAsk(e.errand))) {
+    t.say("take-your-time");
+    t.rule("slot/thinks-it-over");
+    t.expect("slot", offerChoices(t, task.offered));
+    return true;
+  }
+  // "The first or the second": it is still open which.
+  const [one, two] = ofKind(reading.found, "choice");
+  if (one && two && one.value !== two.value && EITHER_ONE.test(reading.said.slice(one.end, two.start))) {
+    t.rule("slot/either-one");
+    which(t, task);
+    return true;
   }
   const hit = chosen(t, task.offered, reading);
   const yes = ofKind(reading.found, "yes")[0]?.value;
@@ -102,7 +117,14 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
   // "I haven't had a patch test" declines nothing.
   const tells = TELLS_OF_THEMSELVES.test(reading.said);
   if (shift || hit === "none" || (yes === false && !wishIn(reading) && !tells)) {
-    shiftWish(t, task, shift ?? "another-time", measured?.byMin);
+    // "I need it sooner", of a day to come: another day before it.
+    const first = task.offered[0] ? t.house.zone.toLocal(task.offered[0].startMin).day : undefined;
+    const sooner = shift === "earlier" && measured?.byMin === undefined && SOONER_DAY.test(reading.said);
+    if (sooner && first !== undefined && first > t.house.zone.toLocal(t.now).day) {
+      task.wish.days = { ranges: [{ to: first - 1 }], soonest: true };
+      delete task.wish.times;
+      delete task.wish.within;
+    } else shiftWish(t, task, shift ?? "another-time", measured?.byMin);
     task.refused.push(...task.offered.map((o) => ({ startMin: o.startMin, staff: o.staff })));
     task.offered = [];
     delete task.barren;

@@ -2,7 +2,7 @@ import { OF_LESS_MONEY, OFF_THE_PRICE, SPEAKS_OF_SUMS } from "../../language/pac
 import type { Limit } from "../../house/schema.ts";
 import { EMERGENCY } from "../../house/through.ts";
 import { ofKind, peopleIn } from "../../language/found.ts";
-import { A_PERSON, ASKS_ADVICE, FOR_THE_VISIT, OF_MONEY, OF_ONES_HEALTH, WHAT_IT_IS_ABOUT, WHAT_NOW } from "../../language/packs/en/talk.ts";
+import { A_PERSON, ASKS_ADVICE, FOR_THE_VISIT, OF_MONEY, OF_ONES_HEALTH, PUTS_OFF, WHAT_IT_IS_ABOUT, WHAT_NOW } from "../../language/packs/en/talk.ts";
 import { isGuess } from "../../language/errand.ts";
 import { clauses } from "../../language/errands.ts";
 import { limitOf, says } from "../../language/limits.ts";
@@ -178,6 +178,8 @@ export const refusedParts: Step = ({ t, reading, errands }) => {
 /** Who wants to talk to a person, or says words for which the house wants one called. */
 export const toAPerson: Step = ({ t, reading, errands, text }) => {
   const { state } = t;
+  // "Let me talk to my partner first" is no wish for anybody here.
+  if (PUTS_OFF.test(text)) return false;
   // "Is there somebody I could talk to in French": what is asked besides a person has a line of its own.
   if (errands.length === 1 && errands[0] === "person" && reading.question && !state.task && !WHAT_IT_IS_ABOUT.test(text)) {
     const rest = reading.text.replace(A_PERSON, " ");

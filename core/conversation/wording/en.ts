@@ -45,6 +45,14 @@ export const EN = {
   ],
   "book/lost": ["I'm sorry, {time} has just been taken.", "That one went this very moment: {time} is gone."],
   "book/ask-name": ["I'm keeping {time} for you. What name may I put down?", "{time} is kept for you. What is your name?"],
+  "why/name": [
+    "The visit is kept under a name, so that you can be found when you come; a first name is enough.",
+    "It is only so that your visit can be found; a first name will do.",
+  ],
+  "why/contact": [
+    "It is so that you can be reached if something changes, and found when you call again.",
+    "Only so that the house can reach you about this visit, and find it when you call.",
+  ],
   "book/kept-now": ["{time} then.", "Then {time} is kept for you.", "{time} it is."],
   "book/ask-visitor": ["I'm keeping {time}. What is the visitor's name?"],
   "book/ask-phone": ["And a telephone number for you?", "What number can we reach you at?"],

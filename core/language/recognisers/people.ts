@@ -6,6 +6,8 @@ import {
   AT_ITS_END,
   BEFORE_EMAIL,
   BEFORE_NO_NAME,
+  OF_BEFORE,
+  ONLY_A_SOUND,
   BEFORE_STAFF,
   BEGINS_A_QUESTION,
   BEGINS_OTHERWISE,
@@ -509,6 +511,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
   // "It's Carys Pugh, his name is Tomos": whom it is for is named beside who speaks.
   const others: Found[] = [];
   for (const m of eachMatch(INTRODUCED, said.norm)) {
+    if (OF_BEFORE.test(said.norm.slice(m.index))) continue;
     const found = grab(m.index + m[0].length, true);
     if (!found) continue;
     if (!ANOTHERS.test(said.norm.slice(0, m.index))) return [found, ...others];
@@ -576,7 +579,7 @@ function called(said: Said, at: Moment, taken: readonly Found[], known: (word: s
       const theirs = end < 0 ? own : own.slice(0, end);
       return theirs.length > 0 && theirs.length <= 3 ? [asName(said, theirs, "name/asked")] : [];
     }
-    if (OF_TIME.test(said.norm.trim())) return [];
+    if (OF_TIME.test(said.norm.trim()) || ONLY_A_SOUND.test(said.norm) || OF_BEFORE.test(said.norm)) return [];
     if ((rest[0] && NOT_TELLING.has(rest[0].text) && !capital(said, rest[0])) || tellsSomething(said.norm)) return [];
     if (rest[0] && IM.test(rest[0].text)) rest.shift();
     const inCapitals = capitals(said, rest);

@@ -40,7 +40,7 @@ export const VISITS = /\b(?:appointment|visit|booking|slot|session)s?\b/gi;
 
 /** "The longer one", "the cheapest". */
 export const MORE_OF =
-  /\bthe (?:(long)|(short|quick|fast)|(cheap)|(dear|pric))(?:er|est|ier|iest)\b|\bthe (?:(less|least)|(more|most)) expensive\b|\bwhichever(?: [a-z]+){0,2}? (?:is|costs) (?:the )?(cheaper|cheapest|less|least)\b/i;
+  /\bthe (?:(long)|(short|quick|fast)|(cheap)|(dear|pric))(?:er|est|ier|iest)\b|\bthe (?:(less|least)|(more|most)) expensive\b|\b(?:whichever|whatever)(?: [a-z]+){0,2}?(?: (?:is|costs)|'s) (?:the )?(cheaper|cheapest|less|least)\b/i;
 
 /** A kind of visit, before it is said with whom. */
 export const KIND_OF_VISIT =
@@ -91,10 +91,17 @@ export const LETS_IT_GO = /\b(?:forget|never ?mind|leave it|don't bother|cancel)
 export const ENDS_IT = /\b(?:bye|goodbye|forget it|never ?mind)\b/i;
 
 /** Does not want to tell. */
-export const RATHER_NOT_SAY = /\b(?:rather not|not say|prefer not|don't want|do not want|none of your)\b/i;
+export const RATHER_NOT_SAY =
+  /\b(?:rather not|not say|prefer not|don't want|do not want|none of your)\b|^\W*(?:(?:can we|let's|just|please|i'll|i'd like to)\W+)*skip(?: (?:it|that|this(?: one)?))?(?: please)?\W*$|\bi(?:'ll| will| can) (?:tell|give|bring) (?:it to )?(?:you|it|that)(?: to you)?(?: my [a-z]+)? (?:later|when|then|there|on the day|in person|at the desk)\b/i;
 
 /** Has no number or address. */
 export const HAS_NONE = /\b(?:don't|do not|no) (?:have|phone|number|mobile|cell|email)\b/i;
+/** An address is offered in place of a number. */
+export const GIVES_EMAIL =
+  /\b(?:can|could|may|might) i (?:just |rather |please )*(?:give|leave|use|send|have)(?: you| to you)? (?:an?|my) e-?mail\b|\b(?:is|would|will) (?:an? |my )?e-?mail(?: address)? (?:be )?(?:ok|okay|fine|do|enough|alright|all right|good)\b/i;
+/** Why that is asked for, and whether it must be. */
+export const WHY_ASKED =
+  /^\W*(?:(?:but|and|sorry|oh|hm+|well|wait|ok|okay|no)\W+)*(?:why\b(?![^?]*\b(?:not|don't|can't)\b)[^?]{0,50}|what (?:do|would|will) you (?:need|want|use) (?:it|that|this|my [a-z ]+) for|what for|what is (?:it|that|this) for|what's (?:it|that|this) for|(?:do|must) i(?: really)?(?: have to| need to)?(?: (?:say|tell you|give (?:you )?(?:it|that|one|my [a-z]+)))?|(?:do you|is (?:it|that|this)) (?:really )?(?:need(?:ed)?|necessary|required|obligatory)(?: (?:it|that|this|my [a-z]+))?)\W*$/i;
 
 /** An hour, by its signs. */
 export const A_CLOCK_TIME = /\bat \d|:\d\d|[ap]\.?m\b/i;

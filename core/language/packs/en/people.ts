@@ -235,3 +235,10 @@ export const BEFORE_NO_NAME = /\b(?:got|have|has|had|takes?|accepts?|uses?|throu
 
 /** One word with a capital, and nothing besides. */
 export const ONLY_ONE_WORD = /^\W*(?:(?:it's|and|sorry)[\s,]+)?(\p{Lu}[\p{L}'’-]+)\W*$/u;
+
+/** Sounds of somebody who thinks, and nothing else: "hmm". */
+export const ONLY_A_SOUND = /^\W*(?:(?:h+m+|m+h?m*|u+h*m*|u+h+|e+h+m*|e+r+m*|a+h+|o+h+|ahem|huh|well|so)\W*)+$/;
+
+/** What they have been, or given, before is told, and no name: "the same name as always". */
+export const OF_BEFORE =
+  /\bas (?:always|usual|before|last time|ever)\b|^\W*(?:but |and |yes,? |no,? |well,? )*(?:i've|i have|we've|we have) (?:been|come|had|given|told|said)\b|^\W*(?:the )?same (?:name|one|number|as)\b(?! (?:is|-)\b)/;

@@ -581,14 +581,15 @@ export const REPAIRS: readonly string[] = ["fix", "repair", "repairs", "mend", "
 
 /** Without any of these no day is in a message, and none need be looked for. */
 export const MAY_BE_DAY =
-  /\d|\bin (?:about |around |roughly |maybe )?(?:half )?an? hour|minute|hours|day|week|month|year|tomorrow|tommor|tomor|tmr|2mor|tonight|morning|afternoon|evening|fortnight|soon|asap|a\.s\.a|quick|fast|early|earliest|available|whenever|time|away|fool|holy|palm|shrove|pancake|stephen|\bnow\b|next|first|after|before|same|easter|christmas|hallow|valentine|patrick|padd(?:y|ie)|bonfire|fawkes|burns night|\b(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|sept|oct|nov|dec|january|february|march|april|june|july|august|september|october|november|december)\b|teenth|tieth|\b(?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth)\b/;
+  /\d|flexible|schedule|calendar|diary|\bin (?:about |around |roughly |maybe )?(?:half )?an? hour|minute|hours|day|week|month|year|tomorrow|tommor|tomor|tmr|2mor|tonight|morning|afternoon|evening|fortnight|soon|asap|a\.s\.a|quick|fast|early|earliest|available|whenever|time|away|fool|holy|palm|shrove|pancake|stephen|\bnow\b|next|first|after|before|same|easter|christmas|hallow|valentine|patrick|padd(?:y|ie)|bonfire|fawkes|burns night|\b(?:mon|tue|tues|wed|weds|thu|thur|thurs|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|sept|oct|nov|dec|january|february|march|april|june|july|august|september|october|november|december)\b|teenth|tieth|\b(?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth)\b/;
 
 /** "Do you treat people after a stroke" asks what the house does, and tells of nobody who is in danger. */
 export const IN_GENERAL =
   /^(?:(?:hi|hello|hey|and|also|um+) )*(?:do|does|have) (?:you|anyone|anybody|any of you|your \w+|the \w+) (?:ever |also |all )?(?:treat|see|help|take|accept|work with|look after|worked with|treated|deal with)(?: with)? (?:people|patients|clients|those|folks|cases)\b(?!.*\b(?:now|just|my|i'm|i am|i|he|she|he's|she's|him|her|me|we|us|today|minutes?|quick\w*|urgent\w*)\b)/;
 
 /** What is no bare answer, however short: "how much would an hour be", "where is that". */
-export const ASKS_OR_ACTS = /\?|\b(?:cancel|move|change|book|how (?:much|long|far)|why|where|who|whom|prices? (?:of|for)|cost of)\b|\bwhat(?! about| if)\b/;
+export const ASKS_OR_ACTS =
+  /\?|\b(?:cancel|move|change|book|how (?:much|long|far)|why|where|who|whom|when (?:do|does|is|are|will|can)|prices? (?:of|for)|cost of)\b|\bwhat(?! about| if)\b/;
 
 /** "No, that's all" answers whether there is anything else; thanks and goodbyes say more. */
 export const FAREWELL = /\b(?:bye|goodbye|cheerio|see you)\b/;

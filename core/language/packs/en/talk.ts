@@ -754,3 +754,6 @@ export const CLASHES =
 /** What it costs decides. */
 export const DEPENDS_ON_PRICE =
   /\bdepend(?:s|ing) (?:a bit |rather )?(?:up)?on (?:the|your) (?:price|cost|fee)s?\b|\bdepend(?:s|ing) (?:up)?on (?:how much|what) (?:it|that|you) (?:is|costs?|charges?)\b/i;
+
+/** All that stands between two of what was offered, of which either will do. */
+export const EITHER_ONE = /^,? or (?:maybe |perhaps )?$/i;

@@ -535,6 +535,9 @@ export const TIME_RULES: TimeRule[] = [
         alone()
       )
         return one("at", said);
+      // "What about ten", of what was read back.
+      if (at.expects === "go-ahead" && said !== "one" && /\b(?:what|how) about (?:at )?$/.test(before) && /^\W*(?:then\W*)?$/.test(rest))
+        return one("at", said);
       // "Sorry, eleven is better".
       if (at.expects === "go-ahead" && said !== "one" && MEANS_RATHER.test(m.input) && alone()) return one("at", said);
       // To what is read back, an hour alone is another hour: "ten".

@@ -678,3 +678,7 @@ export const TELLS_FIRST =
 /** Several who would like one of what the house does, for then: "can my sister and I do a duet on Wednesday". */
 export const SO_MANY_DO_IT =
   /^\W*(?:(?:hi|hello|so|and)\W+)*(?:can|could|may|might) <places> (?:please |both )?(?:do|have|come for|join|try|book|get|take)(?: an?| the| our)? <service>[^?]*<(?:day|time)>/;
+
+/** What is needed, told as an answer: "something for a stiff neck". */
+export const SOMETHING_FOR =
+  /^\W*(?:(?:maybe|just|well|um+|oh|i need|i'd like|i want|i was thinking|perhaps|probably)\W+)*(?:something|anything|whatever you have) (?:for|against|that helps?(?: with)?|to help(?: with)?|good for)\b[^?]*$/;
