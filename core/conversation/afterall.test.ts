@@ -205,3 +205,69 @@ describe("what the house wrote of a visit", () => {
     expect(lab("should I take pills for my blood pressure").last).toMatch(/medical advice/);
   });
 });
+
+describe("which of theirs is meant", () => {
+  const TWO = ["I'd like to change a visit of mine", "Celia Nwosu, 902 555 0143"];
+  const two = talksAt("twenty-eighth", "ternbay");
+
+  it("is the other one, where one is ruled out", () => {
+    expect(two(...TWO, "no, not the acupuncture").last).toMatch(/sports massage/i);
+    expect(two(...TWO, "anything but the massage").last).toMatch(/acupuncture/i);
+  });
+
+  it("is said again for who asks which they are", () => {
+    for (const text of ["which visits do I have", "what were they again", "sorry, which are they"]) {
+      const t = two(...TWO, text);
+      expect(t.state.expects).toBe("which-appointment");
+      expect(t.last).toMatch(/acupuncture.*massage/i);
+      expect(t.last).not.toMatch(/follow/);
+    }
+  });
+
+  it("is all of them, and the week that is named is the wish", () => {
+    const t = two(...TWO, "both, to the week after next");
+    expect(t.last).toMatch(/1[5-9] March|20 March/);
+  });
+});
+
+describe("when one of theirs is to be instead", () => {
+  const MOVED = ["I have to move my massage", "Ada Lowther, 902 555 0141"];
+  const one = talksAt("twenty-eighth", "ternbay");
+
+  it("may be any day but its own", () => {
+    const t = one(...MOVED, "any other day");
+    expect(t.state.expects).toBe("slot");
+    expect(t.last).not.toMatch(/4 March/);
+  });
+
+  it("is when it is, with somebody else", () => {
+    expect(one(...MOVED, "with Joaquim please").last).toMatch(/Thursday 4 March at 1:00 pm will be with Joaquim/);
+  });
+
+  it("is asked again for who asks what it was", () => {
+    expect(one(...MOVED, "what was it again").last).toMatch(/Thursday 4 March at 1:00 pm/);
+  });
+});
+
+describe("what was spoken of", () => {
+  const PRICE = ["how much is taping"];
+  const one = talksAt("twenty-eighth", "ternbay");
+
+  it("is told of, asked what it is", () => {
+    expect(one(...PRICE, "and what is that exactly").last).toMatch(/elastic tape/i);
+  });
+
+  it.each(["great, we'll take it", "alright, let's do that", "put me down then"])("is to be booked: %s", (text) => {
+    expect(one(...PRICE, text).state.task).toMatchObject({ errand: "book", service: "taping" });
+  });
+
+  it("is let be, where it costs less than was feared, and nothing is to be cheaper", () => {
+    expect(one(...PRICE, "that's less than I feared, cheaper than I expected").last).not.toMatch(/discount/);
+  });
+});
+
+it("asks what somebody is to be told, where that is not said", () => {
+  const t = tern("please tell Maren something", "the swelling has gone", "Flora Dent", "902 555 0186");
+  expect(t.each[0]).toMatch(/What .*message|pass on/);
+  expect(t.slips.map((s) => s.text ?? JSON.stringify(s)).join(" ")).toContain("swelling");
+});

@@ -1,7 +1,7 @@
 import { isAsk } from "../language/errand.ts";
 import { LONGEST_TOLD } from "./errands/told.ts";
 import { ofKind, WEAK_SERVICE } from "../language/found.ts";
-import { IS_THEIRS, IT_AND_ANOTHER, RIGHT_BEFORE_OF_THEIRS, WHICH_OF_TWO } from "../language/packs/en/talk.ts";
+import { IS_THEIRS, IT_AND_ANOTHER, RIGHT_BEFORE_OF_THEIRS, TAKES_IT, WHAT_IS_THAT, WHICH_OF_TWO } from "../language/packs/en/talk.ts";
 import { read, type Reading } from "../language/read.ts";
 import { waits, wantsBack } from "./backagain.ts";
 import { checks } from "./checks.ts";
@@ -41,7 +41,7 @@ import {
 } from "./hearing/remarks.ts";
 import { ofALaterVisit, theirOwn } from "./hearing/theirown.ts";
 import { hearInTask, hearOpen } from "./intask.ts";
-import { GIVES_EMAIL, RATHER_NOT_SAY, WHY_ASKED } from "../language/packs/en/doing.ts";
+import { GIVES_EMAIL, RATHER_NOT_SAY, WHICH_ARE_THEY, WHY_ASKED } from "../language/packs/en/doing.ts";
 import { proceed } from "./proceed.ts";
 import { wasDone } from "./result.ts";
 import { contextOf } from "./context.ts";
@@ -50,7 +50,9 @@ import { applyToBook } from "./errands/apply.ts";
 import { cancelIt } from "./errands/existing.ts";
 import { deedsOf, takeUp } from "./several.ts";
 import { startTask } from "./start.ts";
-import type { Turn } from "./turn.ts";
+import { val, type Turn } from "./turn.ts";
+import { serviceSource } from "./sources.ts";
+import { aboutInside } from "../knowledge/search.ts";
 import { bothOfThem, insteadOfCancelling, lineUpAnother, lineUpBesides, lineUpDeed, theOther } from "./turning.ts";
 import { namesHouse, resume, thanks, whoThisIs } from "./unheard.ts";
 import { wishIn } from "./wish.ts";
@@ -137,6 +139,46 @@ const asksWhy: Step = ({ t, text, kept }) => {
   return true;
 };
 const CONTACT_ASKED = new Set<string>(["name", "phone", "email"]);
+
+/** "Which ones do I have", "what was it again", asked which of theirs it is or when: it is said again. */
+const asksWhichTheyAre: Step = ({ t, text }) => {
+  const { task, expects } = t.state;
+  if ((task?.errand !== "move" && task?.errand !== "cancel") || !ABOUT_THEIRS.has(expects) || !WHICH_ARE_THEY.test(text)) return false;
+  t.rule("aside/which-they-are");
+  proceed(t);
+  return true;
+};
+const ABOUT_THEIRS = new Set<string>(["which-appointment", "day", "time"]);
+
+/** "Any other day", asked when it is to be instead: the soonest that is not the day on which it is. */
+const anyOtherDay: Step = ({ t, reading }) => {
+  const { task, expects } = t.state;
+  if (task?.errand !== "move" || expects !== "day" || !task.appointment || task.wish.days) return false;
+  const other = reading.found.length === 1 && reading.found[0]?.kind === "shift" && reading.found[0].value === "another-day";
+  if (!other || reading.errands.some(({ errand }) => errand === "cancel")) return false;
+  task.wish.days = { ranges: [], excludeDays: [t.house.zone.toLocal(task.appointment.startMin).day], soonest: true };
+  t.rule("move/any-other-day");
+  proceed(t);
+  return true;
+};
+
+/** "What is that", "I'll take it", after a question about one of the services: what it is, and a visit for it. */
+const ofTheTopic: Step = (m) => {
+  const { t, text } = m;
+  const service = t.house.services.get(t.state.topic ?? "");
+  if (!idle(m) || !service || m.reading.found.some((f) => f.kind !== "yes") || t.state.expects === "message") return false;
+  if (WHAT_IS_THAT.test(text) && service.about) {
+    t.say("ask/about", { about: val(`${service.name}: ${aboutInside(t.house, service)}`, serviceSource(t.house, service.id)) });
+    t.rule("ask/of-what-was-spoken-of");
+    proceed(t);
+    return true;
+  }
+  if (!TAKES_IT.test(text)) return false;
+  t.state.task = { ...newBook(), service: service.id };
+  t.rule("book/what-was-spoken-of");
+  proceed(t);
+  return true;
+};
 
 /** "And hers is Mia Abel", where another visit comes after this one: whom that is for. */
 const nameOfTheOther: Step = ({ t, reading, text }) => {
@@ -234,6 +276,9 @@ const STEPS: readonly Step[] = [
   andResume((m) => lineUpAnother(m.t, m.reading) || lineUpBesides(m.t, m.reading) || lineUpDeed(m.t, m.reading)),
   otherWhileAsked,
   asksWhy,
+  asksWhichTheyAre,
+  anyOtherDay,
+  ofTheTopic,
   (m) => checks(m.t, m.reading, m.kept.contact),
   (m) => hearQuestion(m.t, m.reading, m.text),
   atGoAhead(andProceed((m) => theOther(m.t, m.reading) || insteadOfCancelling(m.t, m.reading, m.text))),

@@ -266,6 +266,8 @@ export function hearInTask(t: Turn, task: Task, reading: Reading, text: string, 
     const person = ofKind(reading.found, "staff").findLast((p) => !p.not && p.part !== "old");
     if (person && task.appointment) {
       task.staff = person.value;
+      // "With Joaquim", asked when it is to be instead: when it is now, with them.
+      if (state.expects === "day" && !wishIn({ ...reading, found: reading.found.filter((f) => f.kind !== "staff") }) && !task.wish.days) task.keepTime = true;
       reopen(t, task);
       moved = true;
     }

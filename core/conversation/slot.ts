@@ -1,9 +1,10 @@
-import { SOONER_DAY, TELLS_OF_THEMSELVES } from "../language/packs/en/doing.ts";
+import { ALL_OF_THEM, NOT_ALL_OF_THEM, RULED_OUT, SOONER_DAY, TELLS_OF_THEMSELVES } from "../language/packs/en/doing.ts";
 import { isAsk } from "../language/errand.ts";
 import { ofKind, peopleIn } from "../language/found.ts";
 import type { Reading } from "../language/read.ts";
 import { contextOf } from "./context.ts";
 import { applyOld } from "./errands/old.ts";
+import { applyWish } from "./errands/wished.ts";
 import { fitting } from "./errands/existing.ts";
 import { chosen, offerChoices, take, whenVal } from "./errands/offering.ts";
 import { calledText } from "./format.ts";
@@ -235,6 +236,23 @@ export function pickAppointment(t: Turn, task: MoveTask | CancelTask, reading: R
   }
   if (list.length === 1 && ofKind(reading.found, "yes")[0]?.value && list[0]) {
     task.appointment = list[0];
+    return true;
+  }
+  // "Not the acupuncture": what is left, where it is one.
+  const ruledOut = ofKind(reading.found, "service").filter((s) => RULED_OUT.test(reading.said.slice(0, s.start)));
+  if (ruledOut.length > 0) {
+    const left = list.filter((a) => !ruledOut.some((s) => s.value.includes(a.service)));
+    const [only, other] = left;
+    if (!only || other) return false;
+    task.appointment = only;
+    t.rule("which/not-the-other");
+    return true;
+  }
+  // "All of them to next week": each of them, and the days are the wish.
+  if (task.errand === "move" && ALL_OF_THEM.test(reading.said) && !NOT_ALL_OF_THEM.test(reading.said)) {
+    task.all = true;
+    applyWish(t, task, { ...reading, found: reading.found.map((f) => (f.kind === "day" || f.kind === "time" ? { ...f, part: "new" as const } : f)) }, context);
+    t.rule("which/all-of-them");
     return true;
   }
   const before = { ...task.old };

@@ -216,7 +216,7 @@ export function startTask(t: Turn, reading: Reading, errands: readonly Errand[])
       if (task?.errand === "message") continue;
       // "Can you tell Callum", right after it was said what.
       const before = TELLS_THEM_THAT.test(reading.masked) ? state.saidBefore : undefined;
-      const body = before === undefined ? messageBody(reading.text) : `${before} / ${reading.text}`;
+      const body = before === undefined ? messageBody(reading.text, reading.masked) : `${before} / ${reading.text}`;
       // "The medical was sixty last time": what is asked next may be of that.
       const [of, other] = new Set(ofKind(reading.found, "service").flatMap((s) => s.value));
       if (of !== undefined && other === undefined) state.topic ??= of;
@@ -405,10 +405,9 @@ export function carriedOn(t: Turn, reading: Reading): BookTask | null {
 }
 
 /** What is to be passed on, when the request itself carries it. */
-export function messageBody(text: string): string | null {
+export function messageBody(text: string, masked = text): string | null {
   const plain = text.trim();
-  const empty = ONLY_A_MESSAGE;
-  return empty.test(plain) ? null : plain;
+  return ONLY_A_MESSAGE.test(masked.trim()) ? null : plain;
 }
 
 export function begin(t: Turn, task: Task): void {

@@ -21,7 +21,7 @@ import { isAsk, isGuess, type Errand, type ErrandRead } from "./errand.ts";
 import { cuesIn } from "./cued.ts";
 import { guesses, type Guess } from "./classifier.ts";
 import { complains } from "./features.ts";
-import { DEPENDS_ON_PRICE, HOLD_IT_FOR_ME } from "./packs/en/talk.ts";
+import { DEPENDS_ON_PRICE, HOLD_IT_FOR_ME, THAN_THOUGHT } from "./packs/en/talk.ts";
 import { eachMatch } from "./patterns.ts";
 import { CANCEL_AND_INSTEAD_RULE, CANNOT_BUT_RULE, HAS_AND_CANNOT, HAVE_AND_CANNOT_RULE, asks, SURE, turned, WAVERS, type Single } from "./turned.ts";
 import {
@@ -529,7 +529,7 @@ function judgeOne(first: string, bareFirst: string, own: (word: string) => boole
       // "My landlord won't give my deposit back" asks no money back of the house.
       (g.label !== "refused/refunds" || !ANOTHERS_MONEY.test(masked)) &&
       // "Can you hold it for me", "depends on the price": nothing is to be cheaper.
-      (g.label !== "refused/discounts" || !(HOLD_IT_FOR_ME.test(masked) || DEPENDS_ON_PRICE.test(masked))) &&
+      (g.label !== "refused/discounts" || !(HOLD_IT_FOR_ME.test(masked) || DEPENDS_ON_PRICE.test(masked) || THAN_THOUGHT.test(masked))) &&
       // "Her number is 902 …" gives a number, and asks for none.
       (g.label !== "refused/private" || (PRIVATE.test(masked) && !(/<(?:phone|email)>/.test(masked) && !ASKS_OR_ORDERS.test(masked)))) &&
       // "I think I'm pregnant, what do I do": without a word of a visit, none of theirs is asked about.

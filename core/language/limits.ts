@@ -1,6 +1,7 @@
 import type { ReadContext } from "./context.ts";
 import { CONTRACTED_IS, ENDS_THEIR_LIFE, TAKES_A_WAY, TAKES_OTHERWISE, TOO_MANY_PILLS } from "./packs/en/limits.ts";
 import { A_DOCTOR_SAYS, BEFELL_TODAY, DID_NOT, IN_GENERAL, LONG_AGO, LONG_OVER, SWALLOWED } from "./packs/en/signs.ts";
+import { THAN_THOUGHT } from "./packs/en/talk.ts";
 import { normalise, type Said } from "./text.ts";
 
 /** Whether the house's danger words were said, and not only spoken of in general. */
@@ -69,6 +70,8 @@ function placeOf(text: string, phrase: string): number {
 /** The limit of the house whose words were said. */
 export function limitOf(said: Said, context: ReadContext): string | null {
   const text = ` ${said.norm.replace(/[^a-z0-9' ]+/g, " ").replace(/\s+/g, " ")} `;
+  // "Cheaper than I thought" asks for nothing.
+  if (THAN_THOUGHT.test(text)) return limitOf(normalise(said.norm.replace(THAN_THOUGHT, " ")), context);
   const way = TAKES_A_WAY.test(text);
   for (const l of context.house.limits) if (l.words.some((w) => !(way && w.endsWith("take")) && inOrder(text, w))) return l.id;
   return null;

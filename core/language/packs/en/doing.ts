@@ -241,7 +241,7 @@ export const RIGHT_AFTER = /\b(?:right|straight|directly|just|immediately) (?:af
 
 /** Words around a wish to leave a message. */
 export const ONLY_A_MESSAGE =
-  /^(?:(?:hi|hello|hey|please|can|could|may|i|i'd|id|you|would|like|want|to|leave|take|pass|send|give|on|a|an|the|message|note|word|for|mina|desk|manager|boss|owner|team|your|our|somebody|anyone|something|write|down|along|complaint|make|have|complain|someone|staff|with|just|[,.!? ])+)$/i;
+  /^(?:(?:hi|hello|hey|please|can|could|may|i|i'd|id|you|would|like|want|to|leave|take|pass|send|give|on|a|an|the|message|note|word|for|mina|desk|manager|boss|owner|team|your|our|somebody|anyone|something|write|down|along|complaint|make|have|complain|someone|staff|with|just|tell|ask|let|know|<staff>|[,.!? ])+)$/i;
 
 /** One hour instead of another. */
 export const ONE_HOUR_FOR_ANOTHER =
@@ -292,3 +292,10 @@ export const OF_THAT_DAY = /\b(?:that|the same) day\b/i;
 /** Between two things, what is to be done with the first, and the second as another: "… to mend and an earring to". */
 export const AND_ANOTHER_THING =
   /^ (?:to (?:be )?[a-z]+|(?:to )?be [a-z]+|[a-z]+(?:ed|ing))(?: [a-z]+)? and (?:also )?(?:an?|my|our|the|his|her|their|one|some) (?:[a-z']+ ){0,3}$/i;
+
+/** Right before what is not meant, of several: "not the massage". */
+export const RULED_OUT = /\b(?:not|isn't|is not|wasn't|no,? not|other than|except(?: for)?|anything but|leave) (?:the |my |that |of |for )?$/i;
+
+/** Which they are is asked, of those that were just named: "which ones do I have". */
+export const WHICH_ARE_THEY =
+  /^\W*(?:(?:sorry|wait|hm+|oh|and|ok|well)\W+)*(?:which|what)(?: (?:ones?|appointments?|visits?|bookings?))?(?:'s| is| are| was| were| do| have| did)?(?: (?:they|there|those|it|that|mine|the options|i(?: have| got| book)?|we(?: have| got)?))+(?: (?:booked|again|exactly|then))*\W*$/i;

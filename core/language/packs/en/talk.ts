@@ -757,3 +757,14 @@ export const DEPENDS_ON_PRICE =
 
 /** All that stands between two of what was offered, of which either will do. */
 export const EITHER_ONE = /^,? or (?:maybe |perhaps )?$/i;
+
+/** It costs less, or more, than they thought: nothing is to be cheaper. */
+export const THAN_THOUGHT = /\b(?:cheap|dear|pric|cost|less|more|expensive)[a-z]* than (?:i|we)(?:'d| had)? (?:thought|expected|feared|hoped|imagined)\b/i;
+
+/** What was spoken of is asked about, and nothing more. */
+export const WHAT_IS_THAT =
+  /^\W*(?:(?:and|so|but|ok|okay|sorry|oh|hm+|wait|right)\W+)*what(?:'s| is) (?:it|that|this)(?: (?:exactly|then|about|all about|for|like|anyway))?\W*$/i;
+
+/** What was spoken of is taken, and nothing more is said. */
+export const TAKES_IT =
+  /^\W*(?:(?:ok(?:ay)?|great|good|then|right|well|so|yes|yeah|fine|perfect|lovely|in that case|all right|alright|cool|sure)\W+)*(?:(?:i'll|we'll|i will|we will|let me|i'd like to|i want to) (?:take|have|do|go for|try|book) (?:it|that|one)|let's (?:do|book|have|go for) (?:it|that|one)|(?:sign|put) (?:me|us) (?:up|down)(?: for (?:it|that|one))?|i'd like (?:it|that|one))(?: (?:then|please|thanks))*\W*$/i;
