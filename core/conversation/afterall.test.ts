@@ -271,3 +271,17 @@ it("asks what somebody is to be told, where that is not said", () => {
   expect(t.each[0]).toMatch(/What .*message|pass on/);
   expect(t.slips.map((s) => s.text ?? JSON.stringify(s)).join(" ")).toContain("swelling");
 });
+
+describe("another day, at the go-ahead", () => {
+  it("is a wish, however it is led up to", () => {
+    const t = tern(...READ_BACK, "no, not today, Friday the 12th");
+    expect(t.last).toMatch(/Friday 12 March/);
+    expect(t.state.did).toBeUndefined();
+  });
+
+  it("is none of when somebody comes back", () => {
+    const t = tern(...READ_BACK, "I'll get back to you on Friday");
+    expect(t.last).not.toMatch(/Friday/);
+    expect(t.state.expects).toBe("go-ahead");
+  });
+});

@@ -26,6 +26,7 @@ import {
   BRINGS_ONE,
   CANCELS_ALL_THE_SAME,
   CLASHES,
+  COMES_BACK,
   HESITATES,
   HOLD_IT_FOR_ME,
   ORDERS_IT,
@@ -64,7 +65,9 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
   }
   // "I'd better check with my wife first": neither a yes nor a no; what is kept stays so for a while.
   const elsewhen = reading.found.some((f) => f.kind === "time" || f.kind === "service" || (f.kind === "staff" && f.value !== "any"));
-  const thinks = PUTS_OFF.test(reading.said) && !elsewhen && !asks;
+  // "I'll let you know tomorrow" wishes for no other day.
+  const otherDay = reading.found.some((f) => f.kind === "day") && !COMES_BACK.test(reading.said);
+  const thinks = PUTS_OFF.test(reading.said) && yes !== false && !elsewhen && !otherDay && !asks;
   if (thinks || HESITATES.test(reading.said) || (task.errand !== "cancel" && HOLD_IT_FOR_ME.test(reading.said))) {
     t.say("take-your-time");
     t.rule("go-ahead/thinks-it-over");

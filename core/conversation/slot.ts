@@ -41,7 +41,9 @@ export function hearSlot(t: Turn, task: BookTask | MoveTask, reading: Reading): 
     }
   }
   // "I'd better ask my wife first", "maybe": none is chosen, and none is declined.
-  if ((PUTS_OFF.test(reading.said) || HESITATES.test(reading.said)) && !wishIn(reading) && !reading.errands.some((e) => isAsk(e.errand))) {
+  const declines = ofKind(reading.found, "yes").some((y) => !y.value);
+  const thinks = (PUTS_OFF.test(reading.said) && !declines) || HESITATES.test(reading.said);
+  if (thinks && !wishIn(reading) && !reading.errands.some((e) => isAsk(e.errand))) {
     t.say("take-your-time");
     t.rule("slot/thinks-it-over");
     t.expect("slot", offerChoices(t, task.offered));

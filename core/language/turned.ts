@@ -201,7 +201,7 @@ const TURNS: readonly Turn[] = [
   { is: "book/knows-not-what", open: true, from: ["message"], least: 0.6, when: (g) => turns.KNOWS_NOT_WHAT.test(g.masked) && !signs.HANDS_ON.test(g.masked) },
   { is: "book/so-many-do-it", open: true, from: ["ask-policy", "ask-service"], least: 0.8, when: has(turns.SO_MANY_DO_IT) },
   { is: "ask-price/depends-on-it", from: ["refused", "ask-policy", "none", "ask-service", "book", "ask-price"], least: 0.8, when: has(DEPENDS_ON_PRICE) },
-  { is: "book/something-for", from: ["ask-service", "ask-policy", "none"], least: 0.7, when: (g) => !g.open && turns.SOMETHING_FOR.test(g.masked) },
+  { is: "none/something-for", from: ["ask-service", "ask-policy", "none"], least: 0.7, when: (g) => !g.open && turns.SOMETHING_FOR.test(g.masked) },
   { is: "move/with-but-rather", open: true, from: ["book", "move", "ask-mine", "ask-staff", "none"], least: 0.8, when: has(turns.WITH_BUT_RATHER) },
   {
     is: "ask-mine/which-first",

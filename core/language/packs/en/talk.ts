@@ -768,3 +768,6 @@ export const WHAT_IS_THAT =
 /** What was spoken of is taken, and nothing more is said. */
 export const TAKES_IT =
   /^\W*(?:(?:ok(?:ay)?|great|good|then|right|well|so|yes|yeah|fine|perfect|lovely|in that case|all right|alright|cool|sure)\W+)*(?:(?:i'll|we'll|i will|we will|let me|i'd like to|i want to) (?:take|have|do|go for|try|book) (?:it|that|one)|let's (?:do|book|have|go for) (?:it|that|one)|(?:sign|put) (?:me|us) (?:up|down)(?: for (?:it|that|one))?|i'd like (?:it|that|one))(?: (?:then|please|thanks))*\W*$/i;
+
+/** Who thinks it over comes back some day, and wishes for nothing on it. */
+export const COMES_BACK = /\b(?:let you know|get back to you|be in touch|(?:ring|call|write|message)(?: you)? back|tell you)\b/i;
