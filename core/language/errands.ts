@@ -22,7 +22,7 @@ import { cuesIn } from "./cued.ts";
 import { guesses, type Guess } from "./classifier.ts";
 import { complains } from "./features.ts";
 import { DEPENDS_ON_PRICE, HOLD_IT_FOR_ME, THAN_THOUGHT } from "./packs/en/talk.ts";
-import { eachMatch } from "./patterns.ts";
+import { eachMatch, mayMatch } from "./patterns.ts";
 import { CANCEL_AND_INSTEAD_RULE, CANNOT_BUT_RULE, HAS_AND_CANNOT, HAVE_AND_CANNOT_RULE, asks, SURE, turned, WAVERS, type Single } from "./turned.ts";
 import {
   ANOTHERS_MONEY,
@@ -500,13 +500,14 @@ function withoutRest(kept: Guess[], all: readonly Guess[]): Guess[] {
 function judgeOne(first: string, bareFirst: string, own: (word: string) => boolean, open: boolean, named: boolean, notes: Notes): Single {
   const said = withoutTakenBack(first);
   const plain = first === bareFirst ? said : withoutTakenBack(bareFirst);
+  /** Without who is dropped off somewhere; most messages speak of nothing of the kind. */
+  const undropped = (text: string): string => (mayMatch(DROPS_SOMEBODY, text) ? text.replace(DROPS_SOMEBODY, "") : text);
   const tidy = (text: string): string =>
     besidesWho(
-      meantInstead(text)
+      undropped(meantInstead(text))
         .replace(HAS_SOMETHING_ON, "")
         .replace(CANCELLED_ELSEWHERE, " ")
         .replace(YOU_ALL, "you")
-        .replace(DROPS_SOMEBODY, "")
         .replace(OPENER, "")
         .replace(LEADS_IN, "")
         .replace(THERE_FROM_TO, "$1 <day>"),

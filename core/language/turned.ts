@@ -95,7 +95,8 @@ interface Turn {
   subject?: string;
 }
 
-const has = (pattern: RegExp) => (g: Guessed) => mayMatch(pattern, g.masked) && pattern.test(g.masked);
+const holds = (pattern: RegExp, text: string): boolean => mayMatch(pattern, text) && pattern.test(text);
+const has = (pattern: RegExp) => (g: Guessed) => holds(pattern, g.masked);
 const cueOf = (g: Guessed, rule: string): ErrandRead | undefined => g.cued.find((c) => c.rule === `errand/${rule}`);
 const cuedFor = (g: Guessed, errand: Errand): boolean => g.cued.some((c) => c.errand === errand);
 /** Whether something is asked or ordered, and not only told. */
@@ -186,7 +187,7 @@ const TURNS: readonly Turn[] = [
     open: true,
     from: ["book", "ask-availability"],
     least: 0.7,
-    when: (g) => turns.TABLE_FOR.test(g.masked) && !/<service>/.test(g.masked),
+    when: (g) => holds(turns.TABLE_FOR, g.masked) && !/<service>/.test(g.masked),
   },
   { is: "ask-policy/if-i-book", from: ["book", "move", "cancel", "none", "ask-service", "ask-availability"], least: 0.8, when: has(turns.IF_I_BOOK) },
   {
@@ -194,14 +195,20 @@ const TURNS: readonly Turn[] = [
     open: true,
     from: ["move", "cancel"],
     least: 0.6,
-    when: (g) => !g.sign && (turns.COULD_WE_SAY.test(g.masked) || turns.SOMETHING_WRONG_COME.test(g.masked) || turns.OF_TWO_DAYS.test(g.masked)),
+    when: (g) => !g.sign && (holds(turns.COULD_WE_SAY, g.masked) || holds(turns.SOMETHING_WRONG_COME, g.masked) || holds(turns.OF_TWO_DAYS, g.masked)),
   },
   { is: "ask-mine/have-anything", open: true, from: ["book", "ask-mine", "ask-availability", "none"], least: 0.8, when: has(turns.HAVE_ANYTHING) },
   { is: "move/can-it-be", open: true, from: ["move", "ask-service", "book", "ask-availability", "ask-mine", "none"], least: 0.8, when: has(turns.CAN_IT_BE) },
-  { is: "book/knows-not-what", open: true, from: ["message"], least: 0.6, when: (g) => turns.KNOWS_NOT_WHAT.test(g.masked) && !signs.HANDS_ON.test(g.masked) },
+  {
+    is: "book/knows-not-what",
+    open: true,
+    from: ["message"],
+    least: 0.6,
+    when: (g) => holds(turns.KNOWS_NOT_WHAT, g.masked) && !signs.HANDS_ON.test(g.masked),
+  },
   { is: "book/so-many-do-it", open: true, from: ["ask-policy", "ask-service"], least: 0.8, when: has(turns.SO_MANY_DO_IT) },
   { is: "ask-price/depends-on-it", from: ["refused", "ask-policy", "none", "ask-service", "book", "ask-price"], least: 0.8, when: has(DEPENDS_ON_PRICE) },
-  { is: "none/something-for", from: ["ask-service", "ask-policy", "none"], least: 0.7, when: (g) => !g.open && turns.SOMETHING_FOR.test(g.masked) },
+  { is: "none/something-for", from: ["ask-service", "ask-policy", "none"], least: 0.7, when: (g) => !g.open && holds(turns.SOMETHING_FOR, g.masked) },
   { is: "move/with-but-rather", open: true, from: ["book", "move", "ask-mine", "ask-staff", "none"], least: 0.8, when: has(turns.WITH_BUT_RATHER) },
   {
     is: "ask-mine/which-first",
@@ -218,7 +225,7 @@ const TURNS: readonly Turn[] = [
     from: ["cancel", "none", "book", "ask-mine", "move", "thanks-bye", "ask-hours", "message", "ask-service"],
     open: true,
     least: 0.8,
-    when: (g) => turns.MAY_FORGET.test(g.masked) && !/\?/.test(g.masked),
+    when: (g) => holds(turns.MAY_FORGET, g.masked) && !/\?/.test(g.masked),
   },
   {
     is: "message/still-at-yours",
@@ -234,7 +241,7 @@ const TURNS: readonly Turn[] = [
     from: ["move", "book", "none", "ask-policy", "ask-mine", "cancel", "ask-availability", "ask-hours", "ask-service"],
     least: 0.8,
     when: (g) =>
-      turns.MISSED_THEIRS.test(g.masked) && turns.WISHES_ANOTHER.test(g.masked) && !turns.OWED_FOR_IT.test(g.masked) && !/^(?:have|did) /.test(g.masked),
+      holds(turns.MISSED_THEIRS, g.masked) && turns.WISHES_ANOTHER.test(g.masked) && !turns.OWED_FOR_IT.test(g.masked) && !/^(?:have|did) /.test(g.masked),
   },
   // "My class was cancelled, can I come another day": nothing is to be called off.
   {
