@@ -285,3 +285,51 @@ describe("another day, at the go-ahead", () => {
     expect(t.state.expects).toBe("go-ahead");
   });
 });
+
+describe("what was just booked", () => {
+  const dogs = talksAt("twenty-eighth", "hazel");
+  const BOOKED = ["nail trim on Saturday at eleven with Ravi", "Flora Dent, 01792 555186", "yes"];
+
+  it.each(["hold on, was that on Saturday", "and it's at eleven, right", "just checking, is that Saturday"])(
+    "is told again, asked whether it was then: %s",
+    (text) => {
+      const t = dogs(...BOOKED, text);
+      expect(t.last).toMatch(/Saturday 6 March at 11:00 am/);
+      expect(t.state.task).toBeNull();
+    },
+  );
+
+  it.each(["Mali would be better", "oh, could I have it with Mali", "make it with Mali instead"])(
+    "is with somebody else, and is not booked twice: %s",
+    (text) => {
+      const t = dogs(...BOOKED, text);
+      expect(t.last).toMatch(/6 March at 11:00 am will be with Mali instead of Ravi/);
+      expect(t.booked).toHaveLength(1);
+    },
+  );
+
+  it("is let be by a wish for something else that was spoken of since", () => {
+    const t = dogs(...BOOKED, "what is scent work", "could I have it with Ravi on Friday");
+    expect(t.state.task).toMatchObject({ errand: "book", service: "scent" });
+  });
+});
+
+describe("how long, of several lengths", () => {
+  const dogs = talksAt("twenty-eighth", "hazel");
+  const ASKED = ["one-to-one training with Gethin on Friday"];
+
+  it.each([
+    ["about an hour or so", 60],
+    ["as long as you can", 90],
+    ["nothing too long", 45],
+    ["the cheapest one", 45],
+    ["it makes no difference", 45],
+    ["whatever you suggest", 45],
+  ])("is told by %s", (text, min) => {
+    expect(dogs(...ASKED, text).state.task).toMatchObject({ lengthMin: min });
+  });
+
+  it("is no unfinished sentence, though it ends in a small word", () => {
+    expect(dogs(...ASKED, "an hour or so").last).not.toMatch(/listening/);
+  });
+});

@@ -247,6 +247,8 @@ export function anotherHour(t: Turn, reading: Reading): boolean {
   const { state } = t;
   const done = state.did && state.did.did !== "cancelled" ? state.appointments.find((a) => a.id === state.did?.of.id) : undefined;
   const when = reading.found.some((f) => f.kind === "day" || f.kind === "time");
+  // What was asked about since is what is meant.
+  if (done && state.topic !== undefined && state.topic !== done.service) return false;
   if (!done || state.expects !== "anything" || !when || ofKind(reading.found, "service").length > 0 || !STARTS_OTHERWISE.test(reading.said)) return false;
   const move: MoveTask = { ...newMove(), appointment: done };
   begin(t, move);

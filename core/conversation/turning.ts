@@ -44,6 +44,8 @@ import {
   THE_ONE_TO_BE,
   THEY_HAVE,
   THE_SAME_AS_WELL,
+  WAS_IT_THEN,
+  WITH_WOULD_BE_BETTER,
 } from "../language/packs/en/talk.ts";
 
 /** What turns what was said, or what is being done, into something else: a booking into a move, a person spoken of, another visit. */
@@ -85,8 +87,15 @@ export function asMove(t: Turn, reading: Reading, text: string): Reading {
     SOMEBODY_ELSE.test(reading.said)
   )
     return again(t, text);
-  const told = t.state.task ? undefined : t.state.appointments.find((a) => a.id === t.state.toldOf);
-  if (told && otherwise(reading, told)) return ofWhatWasTold(t, text);
+  // What was just booked or moved is what is spoken of too, until something else is.
+  const done =
+    t.state.did && t.state.did.did !== "cancelled" && (t.state.topic ?? t.state.did.of.service) === t.state.did.of.service ? t.state.did.of.id : undefined;
+  const told = t.state.task ? undefined : t.state.appointments.find((a) => a.id === (t.state.toldOf ?? done));
+  // "Wait, was that Saturday": what stands is told again.
+  const only = reading.found.every((f) => f.kind === "day" || f.kind === "time" || (f.kind === "yes" && !f.value));
+  if (told && !t.state.task && only && WAS_IT_THEN.test(reading.masked))
+    return { ...reading, found: [], errands: [{ errand: "ask-mine", rule: "errand/ask-mine/was-it-then", at: 0, sure: 0.8 }] };
+  if (told && otherwise(reading, told)) return ofWhatWasTold(t, done === told.id ? told : undefined, text);
   // "Sorry, wrong day, Wednesday I meant", right after a booking.
   const mistaken =
     t.state.last !== undefined &&
@@ -110,11 +119,13 @@ function otherwise(reading: Reading, told: AppointmentView): boolean {
   // "Is two o'clock that day possible".
   if (reading.found.some((f) => f.kind === "time") && OF_THAT_DAY.test(reading.said)) return true;
   const others = ofKind(reading.found, "staff").some((s) => s.value !== "any" && !s.not && !s.value.includes(told.staff));
+  if (others && WITH_WOULD_BE_BETTER.test(reading.masked)) return true;
   return others && (PREFERS.test(reading.said) || LIKES_THEM.test(reading.masked) || WITH_THEM.test(reading.masked));
 }
 
 /** Of the visit that was told of: whatever day, hour or person is named is wished for. */
-function ofWhatWasTold(t: Turn, text: string): Reading {
+function ofWhatWasTold(t: Turn, done: AppointmentView | undefined, text: string): Reading {
+  if (done) t.state.toldOf = done.id;
   const anew = read(text, { ...contextOf(t.house, t.now, t.state), errand: "move", oldKnown: true });
   const found = anew.found
     .map((f) => (["staff", "day", "time"].includes(f.kind) && f.part === "old" ? { ...f, part: "new" as const } : f))

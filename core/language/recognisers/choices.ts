@@ -42,7 +42,8 @@ export function choices(said: Said, at: Moment): Found[] {
       if (BARE_ORDINAL.test(m[0]) && said.tokens.length > 4) continue;
       out.push({ kind: "choice", value: c.value, rule: "choice/" + c.value, start: m.index, end });
     }
-  if (at.expects === "slot" || at.expects === "which-appointment" || at.expects === "service") out.push(...wholeChoice(said, out.length === 0));
+  if (at.expects === "slot" || at.expects === "which-appointment" || at.expects === "service" || at.expects === "length")
+    out.push(...wholeChoice(said, out.length === 0));
   return out;
 }
 

@@ -10,6 +10,7 @@ import {
   changesLength,
   LENGTH_RULES,
   lengthsOf,
+  LONGER_OR_SHORTER,
   minutesOf,
   MOST_OF_ALL,
   num,
@@ -41,6 +42,9 @@ function asked(said: Said, house: House): Found[] {
   const most = MOST_OF_ALL.exec(said.norm);
   if (most)
     return [{ kind: "length", value: most[1] === "long" ? "long" : "short", rule: "length/long-short", start: most.index, end: most.index + most[0].length }];
+  const rather = LONGER_OR_SHORTER.exec(said.norm.trim());
+  if (rather)
+    return [{ kind: "length", value: rather.groups?.["long"] === undefined ? "short" : "long", rule: "length/long-short", start: 0, end: said.norm.length }];
   const hours = BARE_HOURS.exec(said.norm)?.[1];
   if (hours !== undefined && lengthsOf(house).includes(60 * num(hours))) {
     const start = said.norm.indexOf(hours);

@@ -59,14 +59,14 @@ export const LENGTH_RULES: LengthRule[] = [
   {
     name: "length/hours",
     pattern:
-      /(?<!quarters? of )\b(?:(a|an|one|two|three|four|full)(?: full)?[ -](?:hours?|hrs?)|the hour(?=[ -](?:long|one|slot|version|session|visit|option)\b)|([1-4])[ -]?(?:hours?|hrs?|h))\b(?! (?:later|late|sooner|early|earlier|before|after(?! all)|ago|and a half|notice|or (?:so|two)))/g,
+      /(?<!quarters? of )\b(?:(a|an|one|two|three|four|full)(?: full)?[ -](?:hours?|hrs?)|the hour(?=[ -](?:long|one|slot|version|session|visit|option)\b)|([1-4])[ -]?(?:hours?|hrs?|h))\b(?! (?:later|late|sooner|early|earlier|before|after(?! all)|ago|and a half|notice|or two|or so (?:later|early|late|earlier|before|after|ago)))/g,
     value: (m) => (({ two: 2, three: 3, four: 4 })[m[1] ?? ""] ?? Number(m[2] ?? 1)) * 60,
   },
   // "Six hours": where something lasts as long.
   {
     name: "length/hours",
     pattern:
-      /\b(five|six|seven|eight|nine|ten|[5-9]|10)[ -]?(?:hours?|hrs?)\b(?! (?:later|late|sooner|early|earlier|before|after(?! all)|ago|and a half|notice|or (?:so|two)))/g,
+      /\b(five|six|seven|eight|nine|ten|[5-9]|10)[ -]?(?:hours?|hrs?)\b(?! (?:later|late|sooner|early|earlier|before|after(?! all)|ago|and a half|notice|or two|or so (?:later|early|late|earlier|before|after|ago)))/g,
     value: (m, house) => (lengthsOf(house).includes(60 * num(m[1] as string)) ? 60 * num(m[1] as string) : null),
   },
   {
@@ -200,3 +200,7 @@ export const TELLING_OF_A_LENGTH: ReadonlySet<string> = new Set("first new witho
 export const WITHOUT = /\b(?:without|no|not) (?:any |the |your )?((?:[a-z]+ ?){1,2})/;
 /** Right before what is not wanted with it: "no extensions". */
 export const LACKS = /\b(?:without|no|not|don't (?:need|want)) (?:any |the |my )?$/;
+
+/** The most or the least of several lengths, as an answer: "as long as possible", "not too long". */
+export const LONGER_OR_SHORTER =
+  /^\W*(?:(?:oh|well|um+|hmm|ok|okay|just|i think|maybe|i'd say|preferably|please|for)\W+)*(?:(?<long>as (?:long|much time) as (?:possible|you (?:can|have|do|offer)|i can (?:get|have))|the (?:full|whole|most) (?:time|thing|one)|the more the better|not too short|all the time you have)|(?:as (?:short|quick|brief) as (?:possible|you (?:can|have|do))|(?:nothing|not) too long|(?:something|a) (?:short|quick)(?: one)?|(?:whatever is |whatever's |the )?(?:the )?(?:cheapest|least expensive|quickest)(?: one)?|the less the better))(?:,? (?:please|then|will do|thanks))*\W*$/;

@@ -241,4 +241,4 @@ export const ONLY_A_SOUND = /^\W*(?:(?:h+m+|m+h?m*|u+h*m*|u+h+|e+h+m*|e+r+m*|a+h
 
 /** What they have been, or given, before is told, and no name: "the same name as always". */
 export const OF_BEFORE =
-  /\bas (?:always|usual|before|last time|ever)\b|^\W*(?:but |and |yes,? |no,? |well,? )*(?:i've|i have|we've|we have) (?:been|come|had|given|told|said)\b|^\W*(?:the )?same (?:name|one|number|as)\b(?! (?:is|-)\b)/;
+  /\bas (?:always|usual|before|last time|ever)\b|^\W*(?:but |and |yes,? |no,? |well,? )*(?:i've|i have|we've|we have) (?:been|come|had|given|told|said)\b|^\W*(?:the )?same (?:name|one|number|as)\b(?! (?:is|-)\b)|\bif (?:he|she|they)(?:'s|'re| is| are) (?:there|in|free|available|around|working)\b/;

@@ -25,7 +25,7 @@ export const BEGINS =
   /^\W*(?:(?:so|well|ok(?:ay)?|right|hi|hello|hey|yes|yeah|um+|uh+|er+|look|listen|actually|see|now)\W+)*(?:(?:i|we)(?: was|'m| am|'ve| have| had)?(?: just)? (?:wondering|(?:got )?a (?:quick |little |small |silly )?question|something to ask)|(?:can|could|may) i (?:just )?ask (?:you )?(?:something|a (?:quick )?question)|(?:i have|i've got|i got) a (?:bit of a |small |little )?(?:problem|situation)|(?:the|here's the) thing is|you see|let me (?:explain|think)|(?:it's|it is) about)\W*$/i;
 
 /** A sentence that breaks off. */
-export const DANGLES = /\b(?:and|but|because|so|if|or|although|since|my|the|an?|with (?:the|my|an?))\s*(?:\.{2,}|…|,|-)?\s*$/i;
+export const DANGLES = /\b(?:and|but|because|(?<!\bor )so|if|or|although|since|my|the|an?|with (?:the|my|an?))\s*(?:\.{2,}|…|,|-)?\s*$/i;
 
 /** What was done is to be undone. */
 export const BACK =
@@ -771,3 +771,11 @@ export const TAKES_IT =
 
 /** Who thinks it over comes back some day, and wishes for nothing on it. */
 export const COMES_BACK = /\b(?:let you know|get back to you|be in touch|(?:ring|call|write|message)(?: you)? back|tell you)\b/i;
+
+/** Whether it was then is asked, of what was just done: "wait, was that Saturday". */
+export const WAS_IT_THEN =
+  /^\W*(?:(?:wait|sorry|hang on|hold on|hm+|oh|and|so|but|just checking|just to check)\W+)*(?:(?:was|is) (?:that|it)(?: (?:for|on|at|definitely|really|still))* <(?:day|time)>(?: (?:at )?<(?:day|time)>)?(?:,? (?:right|yes|correct|then))?|(?:it's|that's|it is|that is)(?: (?:for|on|at))* <(?:day|time)>(?: (?:at )?<(?:day|time)>)?,? (?:right|yes|correct|isn't it|is it not))\W*$/;
+
+/** With somebody else it would be better: "with Mali would be better". */
+export const WITH_WOULD_BE_BETTER =
+  /^\W*(?:(?:actually|oh|hm+|sorry|wait|could it be|can it be|i think|maybe)\W+)*(?:with )?<staff> (?:would be|is|might be) (?:better|easier|nicer|preferable)\b|^\W*(?:(?:actually|oh|hm+|sorry|wait|no)\W+)*(?:make (?:it|that) )?with <staff>(?: (?:instead|rather|please|if possible|if i can))+\W*$/;
