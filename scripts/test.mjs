@@ -45,7 +45,7 @@ if (only.length === 0) {
   };
   await Promise.all([hand(), hand()]);
 }
-for (const group of [["core", "server"], ["browser"]]) {
+for (const group of [["core", "sets", "server"], ["browser"]]) {
   const projects = group.filter((p) => only.length === 0 || only.includes(p));
   if (projects.length === 0) continue;
   const name = projects.join(" and ");
