@@ -48,7 +48,7 @@ describe("another hour, told by how much later it is", () => {
   });
 
   it("is kept when it is said at the go-ahead, and again measured from there", () => {
-    const t = tern(...KEPT, "902 555 0186", "yes", "no", "my neck", "May", "no", "I pay myself", "an hour later please", "and half an hour earlier");
+    const t = tern(...KEPT, "902 555 0186", "yes", "no", "my neck", "May", "no", "I pay for it myself", "an hour later please", "and half an hour earlier");
     expect(heldAt(t)).toBe("04, 15:30");
     expect(t.state.expects).toBe("go-ahead");
   });
@@ -120,7 +120,7 @@ describe("what is read back", () => {
     const asked = ["cancel my assessment on Thursday", "Dev Anand, 902 555 0144"];
     expect(gone(...asked, "it turns out I can come").slips).toEqual([]);
     expect(gone(...asked, "it turns out I can come").state.did).toBeUndefined();
-    expect(gone(...asked, "let me ask my wife").state.did).toBeUndefined();
+    expect(gone(...asked, "let me ask my husband about it").state.did).toBeUndefined();
     expect(gone(...asked, "I have no need of it any more, cancel it").state.did).toMatchObject({ did: "cancelled" });
   });
 
@@ -166,7 +166,7 @@ describe("who is asked who they are", () => {
     expect(t.state.expects).toBe("name");
   });
 
-  it.each(["why do you want to know", "what is that for", "do I have to say", "I'd rather not say"])("hears what a name is for, asked: %s", (text) => {
+  it.each(["why do you want to know", "what is that for", "do I have to say", "I prefer not to say that"])("hears what a name is for, asked: %s", (text) => {
     const t = tern(...ASKED, text);
     expect(t.last).toMatch(/found/);
     expect(t.last).toMatch(/What name|your name/);

@@ -76,7 +76,7 @@ export function hearGoAhead(t: Turn, reading: Reading): boolean {
   }
   if (otherThanHeld(t, task, reading)) return true;
   // "No, I want to cancel my walk", told that this would be one more of it: nothing is to be booked.
-  const calledOff = task.errand === "book" && yes === false && reading.errands.some((e) => e.errand === "cancel" && !isGuess(e));
+  const calledOff = yes === false && reading.errands.some((e) => e.errand === "cancel" && !isGuess(e));
   if (calledOff && task.errand === "book" && t.state.appointments.some((a) => a.service === task.service)) {
     dropHold(t, task);
     t.state.task = null;

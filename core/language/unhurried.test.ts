@@ -203,3 +203,10 @@ describe("what was missed", () => {
     expect(booksAnew(text)).not.toContain(errand);
   });
 });
+
+describe("what is on fire", () => {
+  it("is no danger where it is inside of somebody, and one where it may burn", () => {
+    expect(tern.read("my gums feel like they're on fire, can I come on Wednesday").emergency).toBe(false);
+    expect(tern.read("the chair is on fire").emergency).toBe(true);
+  });
+});

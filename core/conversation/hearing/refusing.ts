@@ -94,11 +94,9 @@ export const limits: Step = (m) => {
         ? WRITTEN_OF_IT
         : !ofHealth(t, reading)
           ? 0.7
-          : !OF_ONES_HEALTH.test(text)
-            ? 0.9
-            : FOR_THE_VISIT.test(text)
-              ? SURELY_WRITTEN
-              : null;
+          : OF_ONES_HEALTH.test(text) && !FOR_THE_VISIT.test(text)
+            ? null
+            : SURELY_WRITTEN;
     if (inOwnWords(t, reading) || (least !== null && reading.question && fromHandbook(t, reading, least, { asked, of: ofMoney ? ofWhichMoney : null })))
       return goOn();
   }

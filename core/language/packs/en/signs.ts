@@ -65,7 +65,7 @@ export const HARMLESS_BLOOD =
 
 /** What is said to be well is no danger: "he's breathing fine"; "I don't think he is breathing fine" is one. */
 export const NO_DANGER =
-  /(?<!(?:\b(?:not|never|doubt|unsure|if|whether)\b|n't\b)[^.;!?]{0,30})\b(?:(?:he|she|it|they|i)(?:'s|'m|'re| is| am| are)|is|are|his|her|my|the|their) (?:still )?(?:breathing|heart|chest|conscious|awake|blood pressure|pulse)(?: rate)?(?: is|'s)? (?:fine|ok|okay|normal|normally|well|good|alright|all right)\b|\bbleed(?:ing|s)? (?:money|cash|dry|out of my wallet)\b|\b(?:throat|tonsils|feet|foot|back|legs?|skin|gums?|tongue|mouth|knees?|shoulders?|muscles?|ears?|scalp|elbow|hips?|face|lips)(?:'s|'re| is| are| feels?| feel)? (?:(?:just|like) |(?:it's|they're) )*on fire\b/g;
+  /(?<!(?:\b(?:not|never|doubt|unsure|if|whether)\b|n't\b)[^.;!?]{0,30})\b(?:(?:he|she|it|they|i)(?:'s|'m|'re| is| am| are)|is|are|his|her|my|the|their) (?:still )?(?:breathing|heart|chest|conscious|awake|blood pressure|pulse)(?: rate)?(?: is|'s)? (?:fine|ok|okay|normal|normally|well|good|alright|all right)\b|\bbleed(?:ing|s)? (?:money|cash|dry|out of my wallet)\b|\b(?:throat|tonsils|gums?|tongue|mouth|muscles?|joints?)(?:'s|'re| is| are| feels?| feel)? (?:(?:just|like) |(?:it's|they're) )*on fire\b/g;
 
 /** What befell somebody a good while ago is no danger of now: "he had a stroke in the autumn". */
 export const LONG_OVER =
